@@ -1,0 +1,24 @@
+package lunko.engine;
+
+import lunko.table.Value;
+
+/** A cell of a result. A NULL that a table stores and one that an outer join made are not the same thing to show. */
+public sealed interface ResultCell {
+
+    /** A value from a source table. */
+    record Stored(Value value) implements ResultCell {}
+
+    /** The NULL of an outer join, where the other side had nothing to give. */
+    enum Padded implements ResultCell {
+        /** The only one. */
+        PADDED
+    }
+
+    /** The value, which for a padded cell is NULL. */
+    default Value value() {
+        return switch (this) {
+            case Stored(Value value) -> value;
+            case Padded _ -> Value.NULL;
+        };
+    }
+}

@@ -1,0 +1,33 @@
+package lunko.engine;
+
+/** The three truth values of SQL, and how they combine (ISO/IEC 9075-2, boolean value expression). */
+public enum Truth {
+    /** The predicate holds. */
+    TRUE("true"),
+    /** The predicate does not hold. */
+    FALSE("false"),
+    /** It cannot be said, because a NULL is involved. */
+    UNKNOWN("unknown");
+
+    private final String title;
+
+    Truth(String title) {
+        this.title = title;
+    }
+
+    /** The truth value of something that is never unknown. */
+    public static Truth of(boolean condition) {
+        return condition ? TRUE : FALSE;
+    }
+
+    /** The truth value in a sentence: {@code unknown}. */
+    public String title() {
+        return title;
+    }
+
+    /** Both: false if either is false, unknown if that leaves an unknown. */
+    public Truth and(Truth other) {
+        if (this == FALSE || other == FALSE) return FALSE;
+        return this == TRUE && other == TRUE ? TRUE : UNKNOWN;
+    }
+}

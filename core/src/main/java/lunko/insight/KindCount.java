@@ -1,0 +1,31 @@
+package lunko.insight;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import lunko.engine.Matching;
+import lunko.engine.Plan;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.Query;
+import lunko.query.Tally;
+import lunko.table.Table;
+
+/** How many rows a kind of join gives on the tables at hand, and how the number comes about. */
+public record KindCount(JoinKind kind, long rows, String arithmetic) {
+
+    /** The counts of all kinds for the tables and columns of a query; without those kinds that cannot run. */
+    public static List<KindCount> all(Query query, List<Table> tables) {
+        Optional<Tally> compared = tally(query.of(JoinKind.INNER), tables);
+        Optional<Tally> crossed = tally(query.of(JoinKind.CROSS), tables);
+        return Arrays.stream(JoinKind.values())
+                .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally ->
+                        new KindCount(kind, kind.rows(tally), kind.arithmetic(tally))))
+                .toList();
+    }
+
+    private static Optional<Tally> tally(Query query, List<Table> tables) {
+        Checked<Plan> plan = Plan.bind(query, tables);
+        return plan.either(bound -> Optional.of(Matching.of(bound).tally()), _ -> Optional.empty());
+    }
+}

@@ -1,0 +1,91 @@
+package lunko.lesson;
+
+import java.util.ArrayList;
+import java.util.List;
+import lunko.engine.Plan;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Side;
+import lunko.table.Table;
+import lunko.table.Value;
+
+/** A change to a lesson: it gives the changed lesson, or the problem that forbids it. */
+public sealed interface Edit {
+
+    /** Another value in a cell. */
+    record SetCell(Side side, long rowId, int column, Value value) implements Edit {}
+
+    /** One more row at the end of a table, NULL in every column. */
+    record AddRow(Side side) implements Edit {}
+
+    /** A row less. */
+    record DeleteRow(Side side, long rowId) implements Edit {}
+
+    /** Another name for a table. */
+    record RenameTable(Side side, String name) implements Edit {}
+
+    /** Another table on a side. */
+    record ReplaceTable(Side side, Table table) implements Edit {}
+
+    /** A pair of columns that must be equal as well. */
+    record Match(KeyPair pair) implements Edit {}
+
+    /** A pair of columns that need not be equal any more. */
+    record Unmatch(KeyPair pair) implements Edit {}
+
+    /** Another kind of join. */
+    record ChooseKind(JoinKind kind) implements Edit {}
+
+    /** The lesson after this change. */
+    default Checked<Lesson> applyTo(Lesson lesson) {
+        return switch (this) {
+            case SetCell(Side side, long rowId, int column, Value value) ->
+                    Checked.valid(lesson.change(side, table -> table.with(rowId, column, value)));
+            case AddRow(Side side) -> Checked.valid(lesson.change(side, Table::plusEmptyRow));
+            case DeleteRow(Side side, long rowId) -> Checked.valid(lesson.change(side, table -> table.minus(rowId)));
+            case RenameTable(Side side, String name) -> rename(lesson, side, name.strip());
+            case ReplaceTable(Side side, Table table) -> Checked.valid(lesson.replace(side, table));
+            case Match(KeyPair pair) -> match(lesson, pair);
+            case Unmatch(KeyPair pair) ->
+                    Checked.valid(lesson.matching(lesson.on().stream().filter(other -> !other.equals(pair)).toList()));
+            case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
+        };
+    }
+
+    /** What the change is called, as in “Undo delete row 3 of hives”; {@code before} is the lesson it changes. */
+    default String name(Lesson before) {
+        return switch (this) {
+            case SetCell(Side side, long rowId, int column, Value _) ->
+                    "change " + before.table(side).columns().get(column).name() + " in " + row(before, side, rowId);
+            case AddRow(Side side) -> "add a row to " + before.table(side).name();
+            case DeleteRow(Side side, long rowId) -> "delete " + row(before, side, rowId);
+            case RenameTable(Side side, String _) -> "rename " + before.table(side).name();
+            case ReplaceTable(Side side, Table table) -> "open " + table.name() + " as the " + side.title() + " table";
+            case Match(KeyPair(String left, String right)) -> "match " + left + " with " + right;
+            case Unmatch(KeyPair(String left, String right)) -> "no longer match " + left + " with " + right;
+            case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
+        };
+    }
+
+    private static String row(Lesson lesson, Side side, long rowId) {
+        Table table = lesson.table(side);
+        return "row " + (table.position(rowId).orElse(-1) + 1) + " of " + table.name();
+    }
+
+    private static Checked<Lesson> rename(Lesson lesson, Side side, String name) {
+        if (name.isEmpty()) return Checked.invalid("A table needs a name: type one, such as hives.");
+        if (name.equalsIgnoreCase(lesson.table(side.opposite()).name())) {
+            return Checked.invalid("The other table is called " + name + " already: choose another name.");
+        }
+        return Checked.valid(lesson.change(side, table -> table.named(name)));
+    }
+
+    private static Checked<Lesson> match(Lesson lesson, KeyPair pair) {
+        return Plan.equality(pair, lesson.left(), lesson.right()).map(_ -> {
+            List<KeyPair> more = new ArrayList<>(lesson.on());
+            if (!more.contains(pair)) more.add(pair);
+            return lesson.matching(more);
+        });
+    }
+}

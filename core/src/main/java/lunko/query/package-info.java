@@ -1,0 +1,2 @@
+/** A query as data, and as SQL text. */
+package lunko.query;

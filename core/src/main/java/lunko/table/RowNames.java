@@ -1,0 +1,48 @@
+package lunko.table;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/**
+ * What the rows of a table are called in sentences and diagrams: by the first text column that tells all rows
+ * apart, a key column only if there is no other; {@code hives row 3} where that gives no name.
+ */
+public final class RowNames {
+    private static final int LONGEST = 24;
+
+    private final Table table;
+    private final OptionalInt column;
+
+    private RowNames(Table table, OptionalInt column) {
+        this.table = table;
+        this.column = column;
+    }
+
+    /** The names for a table whose key columns, counted from 0, are these. */
+    public static RowNames of(Table table, Set<Integer> keys) {
+        List<Integer> telling = IntStream.range(0, table.columns().size())
+                .filter(i -> table.columns().get(i).type() == Type.TEXT && tellsApart(table, i)).boxed().toList();
+        OptionalInt column = telling.stream().filter(i -> !keys.contains(i)).mapToInt(i -> i).findFirst();
+        return new RowNames(table, column.isPresent() ? column : telling.stream().mapToInt(i -> i).findFirst());
+    }
+
+    /** The name of a row, counted from 0. */
+    public String of(int row) {
+        if (column.isPresent()
+                && table.rows().get(row).value(column.getAsInt()) instanceof Value.TextValue(String text)
+                && !text.isBlank()) {
+            String name = text.strip();
+            return name.length() <= LONGEST ? name : name.substring(0, LONGEST - 1).stripTrailing() + "…";
+        }
+        return table.name() + " row " + (row + 1);
+    }
+
+    private static boolean tellsApart(Table table, int column) {
+        Set<String> seen = new HashSet<>();
+        return table.rows().stream().map(row -> row.value(column)).filter(value -> !value.isNull())
+                .allMatch(value -> seen.add(value.shown()));
+    }
+}
