@@ -100,6 +100,21 @@ public final class Outcome {
         return IntStream.range(0, plan.on(side).columns().size()).mapToObj(i -> new ResultColumn(side, i)).toList();
     }
 
+    /** The name of a column as the query says it: {@code h.keeper_id}. */
+    public String qualifiedName(ResultColumn column) {
+        return plan.query().qualified(column.side(), shortName(column));
+    }
+
+    /** The name of a column, qualified only where both sides have a column of that name. */
+    public String name(ResultColumn column) {
+        String name = shortName(column);
+        return plan.on(column.side().opposite()).column(name).isPresent() ? qualifiedName(column) : name;
+    }
+
+    private String shortName(ResultColumn column) {
+        return plan.on(column.side()).columns().get(column.index()).name();
+    }
+
     /** A cell of the result. */
     public ResultCell cell(ResultRow row, ResultColumn column) {
         var source = row.source(column.side());

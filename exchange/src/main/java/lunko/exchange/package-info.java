@@ -1,0 +1,2 @@
+/** Tables in and out; one package for each format. */
+package lunko.exchange;

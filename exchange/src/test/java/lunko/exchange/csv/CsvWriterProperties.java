@@ -1,0 +1,84 @@
+package lunko.exchange.csv;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import lunko.engine.Outcome;
+import lunko.engine.Plan;
+import lunko.exchange.Watch;
+import lunko.lesson.DemoLesson;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Query;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.lifecycle.BeforeContainer;
+
+/** A result that is saved and opened again is the same. */
+class CsvWriterProperties {
+    private static Path folder;
+
+    @BeforeContainer
+    static void makeFolder() throws IOException {
+        folder = Files.createTempDirectory("lunko");
+        folder.toFile().deleteOnExit();
+    }
+
+    @Provide
+    Arbitrary<List<Value>> rows() {
+        Arbitrary<String> texts = Arbitraries.strings().withChars("a\"',;\r\n ü").ofMaxLength(5);
+        return texts.map(Value::of).injectNull(0.2).map(v -> v == null ? Value.NULL : v).list().ofSize(2);
+    }
+
+    @Property(tries = 300)
+    void whatIsWrittenIsReadBack(@ForAll("rows") List<Value> first, @ForAll("rows") List<Value> second) {
+        List<Column> columns = List.of(new Column("id", Type.TEXT), new Column("note", Type.TEXT));
+        // The word in the last row keeps the columns from looking like those of another type.
+        Table notes = Table.of("notes", columns, List.of(first, second, List.of(Value.of("x"), Value.of("y"))));
+        Table marks = Table.of("marks", columns, List.of(first));
+        Outcome outcome = outcome(notes, marks);
+
+        Path file = folder.resolve("result.csv");
+        assertThat(CsvWriter.write(outcome, file, Watch.NOBODY)).isEqualTo(Checked.valid(outcome.size()));
+        Table back = CsvReader.read(file).expect();
+        assertThat(back.columns()).extracting(Column::name).containsExactly("n.id", "n.note", "m.id", "m.note");
+        assertThat(back.rows()).extracting(Row::values).isEqualTo(outcome.rows().stream()
+                .map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList())
+                .toList());
+        file.toFile().delete();
+    }
+
+    @Example
+    void stoppingLeavesTheOldFileAndNoDraft() throws IOException {
+        Path inside = Files.createDirectory(folder.resolve("stopped"));
+        Path file = Files.writeString(inside.resolve("result.csv"), "before");
+        AtomicInteger asked = new AtomicInteger();
+        Outcome demo = Outcome.of(DemoLesson.lesson().plan().expect());
+        assertThat(CsvWriter.write(demo, file, (_, _) -> asked.incrementAndGet() < 3))
+                .isInstanceOf(Checked.Invalid.class);
+        assertThat(inside).isDirectoryContaining("glob:**result.csv");
+        try (var files = Files.list(inside)) {
+            assertThat(files).containsExactly(file);
+        }
+        assertThat(file).hasContent("before");
+    }
+
+    private static Outcome outcome(Table notes, Table marks) {
+        return Outcome.of(Plan.bind(Query.of(notes, JoinKind.FULL_OUTER, marks, List.of(new KeyPair("id", "id"))),
+                List.of(notes, marks)).expect());
+    }
+}
