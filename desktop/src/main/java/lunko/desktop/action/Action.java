@@ -1,0 +1,95 @@
+package lunko.desktop.action;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCombination;
+import org.kordamp.ikonli.Ikon;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/**
+ * One thing a person can do. Buttons, menus, keys and the list of keys are all made from it.
+ *
+ * @param name     what it does; it may change with the state, as “Play” and “Pause” do
+ * @param group    the heading it stands under in the list of keys
+ * @param keys     the keys that do it, the first of them shown
+ * @param possible whether it can be done now
+ * @param handler  does it
+ */
+public record Action(ObservableValue<String> name, Group group, List<KeyCombination> keys,
+                     ObservableBooleanValue possible, Runnable handler) {
+
+    /** The headings of the list of keys, in their order. */
+    public enum Group {
+        /** Moving through the steps. */
+        STEPS("Steps"),
+        /** Choosing a kind of join. */
+        KINDS("Kinds of join"),
+        /** Changing the tables. */
+        TABLES("Tables"),
+        /** Files, undo, help. */
+        LESSON("Lesson");
+
+        private final String title;
+
+        Group(String title) {
+            this.title = title;
+        }
+
+        /** The heading. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /** Does it, if it can be done now. */
+    public void run() {
+        if (possible.get()) handler.run();
+    }
+
+    /** The key that does it, as it is shown to a person. */
+    public Optional<String> shownKey() {
+        return keys.stream().findFirst().map(KeyCombination::getDisplayText);
+    }
+
+    /** All keys that do it, as they are shown to a person. */
+    public String shownKeys() {
+        return keys.stream().map(KeyCombination::getDisplayText).collect(Collectors.joining("  or  "));
+    }
+
+    /** A button with the action's name on it. */
+    public Button button(Ikon icon) {
+        Button button = iconButton(icon);
+        button.textProperty().bind(name);
+        return button;
+    }
+
+    /** A button with an icon alone; its name and key are in the tooltip. */
+    public Button iconButton(Ikon icon) {
+        Button button = new Button();
+        button.setGraphic(new FontIcon(icon));
+        button.setOnAction(_ -> run());
+        button.disableProperty().bind(Bindings.not(possible));
+        button.accessibleTextProperty().bind(name);
+        Tooltip tooltip = new Tooltip();
+        tooltip.textProperty().bind(name.map(text -> shownKey().map(key -> text + "  (" + key + ")").orElse(text)));
+        button.setTooltip(tooltip);
+        return button;
+    }
+
+    /** A menu item. */
+    public MenuItem menuItem() {
+        MenuItem item = new MenuItem();
+        item.textProperty().bind(name);
+        item.disableProperty().bind(Bindings.not(possible));
+        keys.stream().findFirst().ifPresent(item::setAccelerator);
+        item.setOnAction(_ -> run());
+        return item;
+    }
+}

@@ -1,0 +1,66 @@
+package lunko.desktop.command;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
+@Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0",
+        subcommands = PictureCommand.class,
+        description = "Shows how joins produce their results, step by step.",
+        footer = {"", "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
+public final class LunkoCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "The CSV file of the left table, and that of the right table.")
+    private List<Path> files = List.of();
+
+    /** Runs a command line; gives its exit code. */
+    public static int run(String... arguments) {
+        return new CommandLine(new LunkoCommand()).execute(arguments);
+    }
+
+    @Override
+    public Integer call() throws InterruptedException {
+        if (files.size() > 2) {
+            throw new ParameterException(spec.commandLine(), "Lunko joins two tables: name one or two CSV files, not "
+                    + files.size() + ".");
+        }
+        return switch (new Tables(files).lesson()) {
+            case Checked.Invalid<Lesson>(Problem problem) -> refuse(spec, problem);
+            case Checked.Valid<Lesson>(Lesson lesson) -> Display.isThere() ? window(lesson) : tour(lesson);
+        };
+    }
+
+    /** Says a problem on standard error; gives the exit code for it. */
+    static int refuse(CommandSpec spec, Problem problem) {
+        spec.commandLine().getErr().println(problem.inColons());
+        return 1;
+    }
+
+    private static int window(Lesson lesson) throws InterruptedException {
+        CountDownLatch closed = new CountDownLatch(1);
+        Toolkit.startOnDisplay();
+        Toolkit.call(() -> {
+            new LunkoWindow(lesson).open(closed::countDown);
+            return null;
+        });
+        closed.await();
+        return 0;
+    }
+
+    private int tour(Lesson lesson) {
+        return new Tour(lesson, spec.commandLine().getOut()).show().either(_ -> 0, problem -> refuse(spec, problem));
+    }
+}

@@ -1,0 +1,121 @@
+package lunko.desktop.command;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import lunko.lesson.Edit;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.ITypeConverter;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import picocli.CommandLine.TypeConversionException;
+
+/** The command {@code lunko picture}: the window as a PNG file, with or without a display. */
+@Command(name = "picture", mixinStandardHelpOptions = true,
+        description = "Writes the window as a PNG file, of the demo lesson or of two CSV files.")
+final class PictureCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
+            description = "The kind of join: inner, left, right, full or cross.")
+    private Optional<JoinKind> kind = Optional.empty();
+
+    @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
+    private Optional<Long> step = Optional.empty();
+
+    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", converter = SizeConverter.class,
+            description = "The size in pixels; without it, 1280x800.")
+    private Size size;
+
+    @Option(names = "--on", paramLabel = "LEFT=RIGHT", converter = PairConverter.class,
+            description = "The left and the right column to match; given again, one more pair.")
+    private List<KeyPair> on = List.of();
+
+    @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
+    private Path output;
+
+    @Parameters(paramLabel = "FILE", arity = "0..2", description = "The CSV files of the left and the right table.")
+    private List<Path> files = List.of();
+
+    @Override
+    public Integer call() {
+        return new Tables(files).lesson().then(this::asAsked).then(this::picture)
+                .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+    }
+
+    private Checked<Lesson> asAsked(Lesson lesson) {
+        List<Edit> edits = new ArrayList<>();
+        kind.map(Edit.ChooseKind::new).ifPresent(edits::add);
+        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).map(Edit.Unmatch::new).forEach(edits::add);
+        on.stream().map(Edit.Match::new).forEach(edits::add);
+        Checked<Lesson> asked = Checked.valid(lesson);
+        for (Edit edit : edits) asked = asked.then(edit::applyTo);
+        return asked;
+    }
+
+    private Checked<Path> picture(Lesson lesson) {
+        Toolkit.startOffscreen();
+        Snapshot snapshot = Snapshot.of(lesson, size.width, size.height);
+        try {
+            long last = snapshot.last();
+            if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
+                return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
+                        + lesson.kind().withArticle() + " on these tables go from 0 to " + last + "."));
+            }
+            return snapshot.write(step.orElse(last), output);
+        } finally {
+            snapshot.close();
+        }
+    }
+
+    /** A size in pixels, each side from 400 to 8000. */
+    private record Size(int width, int height) {}
+
+    private static final class SizeConverter implements ITypeConverter<Size> {
+        private static final Pattern SIZE = Pattern.compile("([0-9]{3,4})x([0-9]{3,4})");
+
+        @Override
+        public Size convert(String value) {
+            Matcher matcher = SIZE.matcher(value);
+            if (matcher.matches()) {
+                Size size = new Size(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
+                if (Math.min(size.width, size.height) >= 400 && Math.max(size.width, size.height) <= 8000) return size;
+            }
+            throw new TypeConversionException("write a size as 1280x800, each number from 400 to 8000");
+        }
+    }
+
+    private static final class KindConverter implements ITypeConverter<JoinKind> {
+        @Override
+        public JoinKind convert(String value) {
+            return JoinKind.titled(value).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
+                    + "”; the kinds are " + Arrays.stream(JoinKind.values()).map(JoinKind::title)
+                    .collect(Collectors.joining(", "))));
+        }
+    }
+
+    private static final class PairConverter implements ITypeConverter<KeyPair> {
+        @Override
+        public KeyPair convert(String value) {
+            int equals = value.indexOf('=');
+            if (equals < 1 || equals == value.length() - 1) {
+                throw new TypeConversionException("write the columns to match as left_column=right_column");
+            }
+            return new KeyPair(value.substring(0, equals).strip(), value.substring(equals + 1).strip());
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package lunko.desktop.command;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import lunko.desktop.show.Player;
+import lunko.desktop.show.ShowActions;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.ShowView;
+import lunko.desktop.show.TableFiles;
+import lunko.desktop.work.Work;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+
+/** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
+final class Snapshot {
+    private final ShowModel model;
+    private final Stage stage;
+
+    private Snapshot(ShowModel model, Stage stage) {
+        this.model = model;
+        this.stage = stage;
+    }
+
+    /** Opens the window offscreen, in pixels; the toolkit must have been started offscreen. */
+    static Snapshot of(Lesson lesson, double width, double height) {
+        return Toolkit.call(() -> {
+            ShowModel model = new ShowModel(lesson);
+            Player player = new Player(model);
+            Work work = new Work();
+            Stage stage = new Stage();
+            ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> stage));
+            ShowView view = new ShowView(model, player, actions, work, new SimpleObjectProperty<>(Duration.ZERO));
+            stage.setScene(view.inScene(width, height));
+            stage.show();
+            return new Snapshot(model, stage);
+        });
+    }
+
+    /** Writes the window after a step as a PNG file; a problem if the file cannot be written. */
+    Checked<Path> write(long step, Path file) {
+        BufferedImage picture = Toolkit.call(() -> {
+            model.goTo(step);
+            Scene scene = stage.getScene();
+            // Twice: the tables make their cells in the first pass, and lanes and scroll positions follow them.
+            for (int pass = 0; pass < 2; pass++) {
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
+            }
+            return SwingFXUtils.fromFXImage(scene.snapshot(null), null);
+        });
+        try {
+            Path folder = file.toAbsolutePath().getParent();
+            if (Files.isDirectory(file)) return problem(file, "This is a folder: name a PNG file in it.");
+            if (!Files.isDirectory(folder)) throw new NoSuchFileException(folder.toString());
+            Path draft = Files.createTempFile(folder, ".lunko", ".png");
+            try {
+                ImageIO.write(picture, "png", draft.toFile());
+                Files.move(draft, file, StandardCopyOption.REPLACE_EXISTING);
+            } finally {
+                Files.deleteIfExists(draft);
+            }
+            return Checked.valid(file);
+        } catch (NoSuchFileException missing) {
+            return problem(file, "There is no such folder: make it first.");
+        } catch (AccessDeniedException denied) {
+            return problem(file, "The folder may not be written to: choose another one.");
+        } catch (IOException failed) {
+            return problem(file, "The picture could not be written (" + failed.getMessage() + "): choose another place.");
+        }
+    }
+
+    /** The number of the last step. */
+    long last() {
+        return Toolkit.call(() -> model.showing().get().last());
+    }
+
+    /** Closes the window. */
+    void close() {
+        Toolkit.call(() -> {
+            stage.close();
+            return null;
+        });
+    }
+
+    private static Checked<Path> problem(Path file, String sentence) {
+        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
+    }
+}

@@ -1,0 +1,51 @@
+package lunko.desktop.command;
+
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import javafx.application.Platform;
+import lunko.desktop.look.Look;
+
+/** The JavaFX toolkit of this process, on the display or, where there is none, on the headless platform. */
+final class Toolkit {
+    private Toolkit() {}
+
+    /** Starts it on the display. */
+    static void startOnDisplay() {
+        start();
+    }
+
+    /** Starts it offscreen, where it needs neither a display nor a system package. */
+    static void startOffscreen() {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        System.setProperty("java.awt.headless", "true");
+        start();
+    }
+
+    private static void start() {
+        CompletableFuture<Void> started = new CompletableFuture<>();
+        Platform.startup(() -> {
+            Look.install();
+            started.complete(null);
+        });
+        started.join();
+    }
+
+    /** Does something in the toolkit's thread and waits for it. */
+    static <T> T call(Callable<T> work) {
+        CompletableFuture<T> answer = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                answer.complete(work.call());
+            } catch (Exception failed) {
+                answer.completeExceptionally(failed);
+            }
+        });
+        try {
+            return answer.join();
+        } catch (CompletionException failed) {
+            throw new IllegalStateException(failed.getCause());
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package lunko.desktop.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import lunko.desktop.AppFolders;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.steps.Timeline;
+
+/**
+ * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window
+ * in a folder.
+ */
+final class Tour {
+    private final Lesson lesson;
+    private final PrintWriter out;
+
+    Tour(Lesson lesson, PrintWriter out) {
+        this.lesson = lesson;
+        this.out = out;
+    }
+
+    /** Shows it; gives the folder with the pictures, or a problem if they cannot be written. */
+    Checked<Path> show() {
+        out.println("There is no display here, so this is “" + lesson.title() + "” in words and pictures.");
+        List<Lesson> runs = Arrays.stream(JoinKind.values()).map(lesson::of).toList();
+        runs.forEach(this::tell);
+        out.println();
+        out.println("Making pictures of the window…");
+        out.flush();
+        return folder().then(folder -> {
+            Toolkit.startOffscreen();
+            for (Lesson run : runs) {
+                Checked<Path> written = picture(run, folder);
+                if (written instanceof Checked.Invalid<Path>) return written;
+            }
+            out.println("The pictures are in " + folder);
+            out.flush();
+            return Checked.valid(folder);
+        });
+    }
+
+    private void tell(Lesson run) {
+        out.println();
+        out.println(run.kind().title() + " join");
+        run.plan().map(Timeline::of).handle(timeline -> {
+            out.println(timeline.outcome().plan().sql());
+            for (long number = 0; number <= timeline.last(); number++) {
+                out.printf("%4d  %s%n", number, timeline.at(number).why().text());
+            }
+        }, problem -> out.println(problem.inWords()));
+    }
+
+    /** Two pictures of a kind: half-way, and at the end. */
+    private Checked<Path> picture(Lesson run, Path folder) {
+        Snapshot snapshot = Snapshot.of(run, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        try {
+            String name = run.kind().title().replace(' ', '-');
+            return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
+                    .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
+        } finally {
+            snapshot.close();
+        }
+    }
+
+    private static Checked<Path> folder() {
+        Path wanted = AppFolders.state().resolve("demo");
+        try {
+            return Checked.valid(Files.createDirectories(wanted));
+        } catch (IOException refused) {
+            try {
+                return Checked.valid(Files.createTempDirectory("lunko-demo"));
+            } catch (IOException alsoRefused) {
+                return Checked.invalid(Problem.of("Neither " + wanted + " nor a folder for temporary files can be written"
+                        + " (" + alsoRefused.getMessage() + "): make room or give permission."));
+            }
+        }
+    }
+}

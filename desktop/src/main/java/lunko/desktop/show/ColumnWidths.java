@@ -1,0 +1,81 @@
+package lunko.desktop.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.scene.text.FontWeight;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+
+/**
+ * The widths of the columns of one side, which its source table and its part of the result share, so that a
+ * column of the result falls under the column that it comes from.
+ */
+final class ColumnWidths {
+    static final double NUMBER_COLUMN = 36;
+    private static final double PADDING = 22;
+    private static final double HEADING_SIGN = 8;
+    private static final double NARROWEST = 48;
+    private static final double WIDEST = 240;
+    private static final double SCROLL_BAR = 10;
+    private static final int ROWS_LOOKED_AT = 100;
+
+    /** The width at which everything in a column can be read, and the one at which at least its values can. */
+    private record Need(double whole, double values) {}
+
+    private final List<DoubleProperty> widths = new ArrayList<>();
+    private List<Need> needs = List.of();
+    private double available;
+
+    /** The width of a column, counted from 0. */
+    ReadOnlyDoubleProperty of(int column) {
+        while (widths.size() <= column) widths.add(new SimpleDoubleProperty(NARROWEST));
+        return widths.get(column);
+    }
+
+    /** Makes the columns as wide as their values and their headings ask for. */
+    void fit(Table table, List<String> headings) {
+        needs = IntStream.range(0, table.columns().size()).mapToObj(i -> {
+            double values = table.rows().stream().limit(ROWS_LOOKED_AT)
+                    .mapToDouble(row -> length(row, i, table.columns().get(i).type())).max().orElse(0);
+            double heading = HEADING_SIGN + TextWidth.of(headings.get(i), "Inter", FontWeight.BOLD, 12.5);
+            return new Need(width(Math.max(values, heading)), width(values));
+        }).toList();
+        share();
+    }
+
+    /** Spreads the columns over a width, or lets them be wider if they need more. */
+    void spreadOver(double width) {
+        available = width;
+        share();
+    }
+
+    private void share() {
+        double room = available - NUMBER_COLUMN - SCROLL_BAR;
+        double whole = needs.stream().mapToDouble(Need::whole).sum();
+        double values = needs.stream().mapToDouble(Need::values).sum();
+        double more = Math.max(0, room - whole) / Math.max(1, needs.size());
+        // Between the two needs, headings are cut a little; with less room than values need, the table scrolls.
+        double part = room >= whole ? 1 : room >= values ? (room - values) / (whole - values) : 1;
+        for (int i = 0; i < needs.size(); i++) {
+            Need need = needs.get(i);
+            of(i);
+            widths.get(i).set(Math.floor(need.values + part * (need.whole - need.values) + more));
+        }
+    }
+
+    private static double width(double content) {
+        return Math.clamp(content + PADDING, NARROWEST, WIDEST);
+    }
+
+    private static double length(Row row, int column, Type type) {
+        String shown = row.value(column).shown();
+        String start = shown.substring(0, Math.min(shown.length(), 60));
+        double text = TextWidth.of(start, type == Type.TEXT ? "Inter" : "JetBrains Mono", FontWeight.NORMAL, 13.5);
+        return row.value(column).isNull() ? text + 10 : text;
+    }
+}

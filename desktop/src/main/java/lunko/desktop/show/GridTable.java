@@ -1,0 +1,111 @@
+package lunko.desktop.show;
+
+import java.util.Optional;
+import javafx.animation.Interpolator;
+import javafx.animation.KeyFrame;
+import javafx.animation.KeyValue;
+import javafx.animation.Timeline;
+import javafx.geometry.Orientation;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+
+/** A table of rows of one height, which says where each row is to be seen and can be scrolled along with others. */
+class GridTable<R> extends TableView<R> {
+    static final double ROW_HEIGHT = 30;
+    static final double HEADER_HEIGHT = 30;
+
+    private final Timeline scrolling = new Timeline();
+
+    GridTable() {
+        getStyleClass().add("grid-table");
+        setFixedCellSize(ROW_HEIGHT);
+        setColumnResizePolicy(UNCONSTRAINED_RESIZE_POLICY);
+        getSelectionModel().setCellSelectionEnabled(true);
+        setPlaceholder(new Region());
+    }
+
+    /** A column that stays where it is and as it is ordered. */
+    static <R, V> TableColumn<R, V> column() {
+        TableColumn<R, V> column = new TableColumn<>();
+        column.setReorderable(false);
+        column.setSortable(false);
+        column.setResizable(false);
+        return column;
+    }
+
+    /** The scroll bar of a direction; it is there once the table has been laid out. */
+    Optional<ScrollBar> bar(Orientation direction) {
+        return lookupAll(".scroll-bar").stream()
+                .filter(node -> node instanceof ScrollBar bar && bar.getOrientation() == direction)
+                .map(ScrollBar.class::cast).findFirst();
+    }
+
+    /** Does something whenever the table has been scrolled in a direction. */
+    void onScroll(Orientation direction, Runnable then) {
+        whenLaidOut(() -> bar(direction).ifPresent(bar -> bar.valueProperty().subscribe((_, _) -> then.run())));
+    }
+
+    /** Lets another table scroll along in a direction, and this one with it. */
+    void scrollAlongWith(GridTable<?> other, Orientation direction) {
+        whenLaidOut(() -> other.whenLaidOut(() -> bar(direction).ifPresent(mine -> other.bar(direction)
+                .ifPresent(theirs -> mine.valueProperty().bindBidirectional(theirs.valueProperty())))));
+    }
+
+    private void whenLaidOut(Runnable then) {
+        if (getSkin() != null) then.run();
+        else skinProperty().addListener(_ -> then.run());
+    }
+
+    /** Where the middle of a row is, from this table's top, whether it can be seen there or not. */
+    double rowMiddle(int row) {
+        return HEADER_HEIGHT + (row + 0.5) * ROW_HEIGHT - scrolled();
+    }
+
+    /** Whether the middle of a row can be seen. */
+    boolean isInView(int row) {
+        double middle = rowMiddle(row);
+        return middle > HEADER_HEIGHT && middle < HEADER_HEIGHT + viewHeight();
+    }
+
+    /** The first row of which something can be seen. */
+    int firstInView() {
+        return Math.max(0, (int) (scrolled() / ROW_HEIGHT));
+    }
+
+    /** The row after the last one of which something can be seen. */
+    int endOfView() {
+        return Math.min(getItems().size(), (int) Math.ceil((scrolled() + viewHeight()) / ROW_HEIGHT));
+    }
+
+    /** Scrolls, if need be, until a row is in view with some others around it. */
+    void reveal(int row, Duration time) {
+        double hidden = getItems().size() * ROW_HEIGHT - viewHeight();
+        double top = row * ROW_HEIGHT;
+        double now = scrolled();
+        if (hidden <= 0 || top >= now && top + ROW_HEIGHT <= now + viewHeight()) return;
+        double wanted = Math.clamp((top - viewHeight() / 2 + ROW_HEIGHT) / hidden, 0, 1);
+        scrolling.stop();
+        bar(Orientation.VERTICAL).ifPresent(bar -> {
+            if (time.lessThanOrEqualTo(Duration.ZERO)) {
+                bar.setValue(wanted);
+            } else {
+                scrolling.getKeyFrames().setAll(new KeyFrame(time,
+                        new KeyValue(bar.valueProperty(), wanted, Interpolator.EASE_BOTH)));
+                scrolling.playFromStart();
+            }
+        });
+    }
+
+    private double viewHeight() {
+        double bar = bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getHeight).orElse(0.0);
+        return Math.max(0, getHeight() - HEADER_HEIGHT - bar);
+    }
+
+    private double scrolled() {
+        double hidden = Math.max(0, getItems().size() * ROW_HEIGHT - viewHeight());
+        return bar(Orientation.VERTICAL).map(bar -> bar.getValue() * hidden).orElse(0.0);
+    }
+}

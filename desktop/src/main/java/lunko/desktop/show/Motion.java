@@ -1,0 +1,13 @@
+package lunko.desktop.show;
+
+/** How one frame gives way to another: by one step, which can be shown as a movement, or by a jump. */
+enum Motion {
+    FORWARD, BACK, JUMP;
+
+    static Motion between(Showing before, Showing now) {
+        if (before.timeline() != now.timeline()) return JUMP;
+        long steps = now.number() - before.number();
+        if (steps == 1) return FORWARD;
+        return steps == -1 ? BACK : JUMP;
+    }
+}

@@ -1,0 +1,71 @@
+package lunko.desktop.show;
+
+import javafx.animation.PauseTransition;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** Plays the steps one after the other. */
+public final class Player {
+    private final ShowModel model;
+    private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(false);
+    private final ObjectProperty<Speed> speed = new SimpleObjectProperty<>(Speed.NORMAL);
+    private final PauseTransition pause = new PauseTransition();
+
+    /** A player that stands still. */
+    public Player(ShowModel model) {
+        this.model = model;
+        pause.setOnFinished(_ -> next());
+        speed.subscribe(chosen -> {
+            boolean waiting = playing.get();
+            pause.stop();
+            pause.setDuration(chosen.step());
+            if (waiting) pause.playFromStart();
+        });
+    }
+
+    /** Whether it plays. */
+    public ReadOnlyBooleanProperty playing() {
+        return playing.getReadOnlyProperty();
+    }
+
+    /** How fast it plays. */
+    public ObjectProperty<Speed> speed() {
+        return speed;
+    }
+
+    /** Plays on from the step at hand, or from the start if that was the last; or pauses. */
+    public void toggle() {
+        if (playing.get()) {
+            pause();
+        } else if (model.showing().get().last() > 0) {
+            if (model.showing().get().isAtEnd()) model.goTo(0);
+            playing.set(true);
+            pause.playFromStart();
+        }
+    }
+
+    /** Pauses. */
+    public void pause() {
+        pause.stop();
+        playing.set(false);
+    }
+
+    /** Pauses and goes so many steps forward, or back if there are fewer than none. */
+    public void step(long by) {
+        goTo(model.showing().get().number() + by);
+    }
+
+    /** Pauses and goes to a step. */
+    public void goTo(long number) {
+        pause();
+        model.goTo(number);
+    }
+
+    private void next() {
+        model.goTo(model.showing().get().number() + 1);
+        if (model.showing().get().isAtEnd()) pause();
+        else pause.playFromStart();
+    }
+}

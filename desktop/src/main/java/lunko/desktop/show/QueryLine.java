@@ -1,0 +1,92 @@
+package lunko.desktop.show;
+
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import lunko.lesson.Edit;
+import lunko.lesson.Lesson;
+import lunko.phrase.Phrase;
+import lunko.query.KeyPair;
+import lunko.query.QueryText;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The query as SQL: each pair of matched columns can be taken out of it, and proposed ones put in. */
+final class QueryLine extends FlowPane {
+    private final ShowModel model;
+
+    QueryLine(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("query-line");
+        setRowValignment(VPos.CENTER);
+        setAlignment(Pos.CENTER_LEFT);
+        model.showing().map(Showing::lesson).subscribe(this::show);
+    }
+
+    private void show(Lesson lesson) {
+        getChildren().clear();
+        QueryText text = new QueryText(lesson.query());
+        getChildren().add(sql(text.tables()));
+        if (!lesson.kind().compares()) return;
+        String before = "ON";
+        for (KeyPair pair : lesson.on()) {
+            getChildren().addAll(word(before), matched(text, pair));
+            before = "AND";
+        }
+        if (lesson.proposals().isEmpty()) return;
+        getChildren().add(note(lesson.on().isEmpty() ? "these columns have the same name:" : "or match too:"));
+        lesson.proposals().forEach(pair -> getChildren().add(proposed(text, pair)));
+    }
+
+    private Node matched(QueryText text, KeyPair pair) {
+        Button remove = new Button();
+        remove.setGraphic(new FontIcon(Feather.X));
+        remove.setTooltip(new Tooltip("No longer match these columns"));
+        remove.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
+        remove.setOnAction(_ -> model.edit(new Edit.Unmatch(pair)));
+        HBox chip = new HBox(sql(text.equality(pair)), remove);
+        chip.getStyleClass().add("matched");
+        chip.setAlignment(Pos.CENTER_LEFT);
+        return chip;
+    }
+
+    private Node proposed(QueryText text, KeyPair pair) {
+        Button add = new Button("", sql(text.equality(pair)));
+        add.getStyleClass().add("proposed");
+        add.setTooltip(new Tooltip("Match these columns: they have the same name"));
+        add.setAccessibleText("match " + pair.left() + " with " + pair.right());
+        add.setOnAction(_ -> model.edit(new Edit.Match(pair)));
+        return add;
+    }
+
+    /** SQL in labels, so that a part can stand on a ground of its own. */
+    private static HBox sql(Phrase phrase) {
+        HBox line = new HBox();
+        line.getStyleClass().add("sql");
+        line.setAlignment(Pos.CENTER_LEFT);
+        phrase.parts().stream().filter(part -> !part.text().isBlank()).forEach(part -> {
+            Label label = word(part.text().strip());
+            label.getStyleClass().add("sql-" + part.tone().name().toLowerCase(Locale.ROOT));
+            line.getChildren().add(label);
+        });
+        return line;
+    }
+
+    private static Label word(String keyword) {
+        Label label = new Label(keyword);
+        label.getStyleClass().add("sql-word");
+        return label;
+    }
+
+    private static Label note(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("about");
+        return label;
+    }
+}

@@ -1,0 +1,90 @@
+package lunko.desktop.show;
+
+import java.util.Optional;
+import javafx.beans.value.ObservableDoubleValue;
+import javafx.geometry.Orientation;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
+import javafx.util.Duration;
+import lunko.desktop.look.PhraseFlow;
+import lunko.phrase.Phrase;
+import lunko.query.Side;
+import lunko.steps.Frame;
+
+/** The result as it grows: two parts that scroll as one, and between them where each row comes from. */
+final class ResultGrid {
+    private final ResultRows rows = new ResultRows();
+    private final ResultPart left;
+    private final ResultPart right;
+    private final ResultLinks links;
+    private final PhraseFlow title = new PhraseFlow("result-title");
+    private final Label hint = new Label();
+    private final StackPane leftCard;
+    private final StackPane rightCard;
+
+    ResultGrid(ShowModel model, ColumnWidths leftWidths, ColumnWidths rightWidths,
+               ObservableDoubleValue arrival) {
+        left = new ResultPart(model, Side.LEFT, leftWidths, rows, arrival);
+        right = new ResultPart(model, Side.RIGHT, rightWidths, rows, arrival);
+        links = new ResultLinks(model, rows, arrival);
+        leftCard = card(left);
+        rightCard = card(right);
+        left.scrollAlongWith(right, Orientation.VERTICAL);
+        links.scrollAlongWith(right, Orientation.VERTICAL);
+        hint.getStyleClass().add("hint");
+        hint.setWrapText(true);
+        model.showing().subscribe((before, now) -> show(before, now));
+        show(model.showing().get(), model.showing().get());
+    }
+
+    /** The part under a side's table, as a card. */
+    StackPane card(Side side) {
+        return side.of(leftCard, rightCard);
+    }
+
+    /** The part of a side. */
+    ResultPart part(Side side) {
+        return side.of(left, right);
+    }
+
+    /** What stands between the two parts: the source rows of each row, or what is missing for a result. */
+    StackPane between() {
+        return new StackPane(links, hint);
+    }
+
+    /** The line over the result. */
+    PhraseFlow title() {
+        return title;
+    }
+
+    private static StackPane card(ResultPart part) {
+        StackPane card = new StackPane(part);
+        card.getStyleClass().addAll("card", "result-card");
+        return card;
+    }
+
+    private void show(Showing before, Showing now) {
+        boolean kin = before.timeline() == now.timeline() && before != now;
+        rows.show(now.frame(), kin);
+        title.show(title(now));
+        hint.setText(now.obstacle().map(problem -> problem.sentence()).orElse(""));
+        hint.setVisible(now.obstacle().isPresent());
+        Optional<Frame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
+        frame.ifPresent(_ -> {
+            boolean jump = Motion.between(before, now) == Motion.JUMP;
+            if (!jump || kin) right.reveal(rows.size() - 1, jump ? Duration.ZERO : Speed.DOUBLE.motion());
+        });
+    }
+
+    private static Phrase title(Showing showing) {
+        if (showing.frame().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
+        Frame frame = showing.frame().get();
+        long all = showing.outcome().orElseThrow().size();
+        Phrase.Writer title = Phrase.write().strong("Result");
+        if (showing.isAtEnd()) title.plain("  " + all + (all == 1 ? " row" : " rows"));
+        else title.plain("  " + frame.landed().size() + " of " + all + (all == 1 ? " row" : " rows") + " so far");
+        return title.plain(" · ").left(showing.lesson().left().name()).plain(" columns fall under ")
+                .left(showing.lesson().left().name()).plain(", ").right(showing.lesson().right().name())
+                .plain(" columns under ").right(showing.lesson().right().name()).done();
+    }
+}

@@ -1,0 +1,61 @@
+package lunko.desktop.show;
+
+import java.util.List;
+import java.util.OptionalInt;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableDoubleValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.layout.HBox;
+import lunko.engine.ResultRow;
+import lunko.query.Side;
+import lunko.steps.Frame;
+
+/** Between the two parts of the result: which source rows each of its rows comes from, by number. */
+final class ResultLinks extends GridTable<ResultRow> {
+
+    ResultLinks(ShowModel model, ResultRows rows,
+                ObservableDoubleValue arrival) {
+        getStyleClass().add("result-links");
+        setItems(rows);
+        setFocusTraversable(false);
+        setMouseTransparent(true);
+        setRowFactory(_ -> new ResultTableRow(model, arrival));
+        TableColumn<ResultRow, ResultRow> column = GridTable.column();
+        column.prefWidthProperty().bind(widthProperty().subtract(2));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(row.getValue()));
+        column.setCellFactory(_ -> new Cell(model));
+        getColumns().setAll(List.of(column));
+    }
+
+    private static final class Cell extends TableCell<ResultRow, ResultRow> {
+        private final ShowModel model;
+        private final Label numbers = new Label();
+        private final Label word = new Label();
+        private final HBox both = new HBox(numbers, word);
+
+        Cell(ShowModel model) {
+            this.model = model;
+            numbers.getStyleClass().add("link-numbers");
+            word.getStyleClass().add("link-word");
+            both.getStyleClass().add("link");
+            both.setAlignment(Pos.CENTER);
+        }
+
+        @Override
+        protected void updateItem(ResultRow row, boolean empty) {
+            super.updateItem(row, empty);
+            setGraphic(empty || row == null ? null : both);
+            if (empty || row == null) return;
+            numbers.setText(number(row.source(Side.LEFT)) + " – " + number(row.source(Side.RIGHT)));
+            int landed = model.showing().get().frame().map(Frame::landed).map(List::size).orElse(0);
+            word.setText(getIndex() >= landed ? "if no partner" : row instanceof ResultRow.Met ? "pair" : "kept");
+        }
+
+        private static String number(OptionalInt row) {
+            return row.isPresent() ? Integer.toString(row.getAsInt() + 1) : "·";
+        }
+    }
+}

@@ -1,0 +1,46 @@
+package lunko.desktop.show;
+
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
+import javafx.beans.value.ObservableDoubleValue;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TableRow;
+import lunko.engine.ResultRow;
+import lunko.query.Side;
+import lunko.steps.Frame;
+
+/** A row of the result: landed before, landing now, or pending; hatched where a side had nothing to give. */
+final class ResultTableRow extends TableRow<ResultRow> {
+    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
+    private static final PseudoClass LEFT_MISSING = PseudoClass.getPseudoClass("left-missing");
+    private static final PseudoClass RIGHT_MISSING = PseudoClass.getPseudoClass("right-missing");
+
+    private final ShowModel model;
+    private final ObservableDoubleValue arrival;
+    // A field, so that it lives as long as the row does: the model holds it weakly.
+    private final InvalidationListener dress = _ -> dress();
+
+    ResultTableRow(ShowModel model, ObservableDoubleValue arrival) {
+        this.model = model;
+        this.arrival = arrival;
+        getStyleClass().add("result-row");
+        model.showing().addListener(new WeakInvalidationListener(dress));
+        indexProperty().addListener(dress);
+        itemProperty().addListener(dress);
+    }
+
+    private void dress() {
+        Frame frame = model.showing().get().frame().orElse(null);
+        boolean shown = frame != null && !isEmpty() && getItem() != null;
+        int landed = frame == null ? 0 : frame.landed().size();
+        boolean landing = shown && frame.step().lands() && getIndex() == landed - 1;
+        opacityProperty().unbind();
+        if (landing) opacityProperty().bind(arrival);
+        else setOpacity(1);
+        pseudoClassStateChanged(NOW, landing);
+        pseudoClassStateChanged(PENDING, shown && getIndex() >= landed);
+        pseudoClassStateChanged(LEFT_MISSING, shown && getItem().source(Side.LEFT).isEmpty());
+        pseudoClassStateChanged(RIGHT_MISSING, shown && getItem().source(Side.RIGHT).isEmpty());
+    }
+}

@@ -1,0 +1,41 @@
+package lunko.desktop.show;
+
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TableRow;
+import lunko.query.Side;
+import lunko.steps.Frame;
+import lunko.steps.RowState;
+
+/** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
+final class StageRow<R> extends TableRow<R> {
+    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
+    private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
+    private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
+
+    private final ShowModel model;
+    private final Side side;
+    // A field, so that it lives as long as the row does: the model holds it weakly.
+    private final InvalidationListener dress = _ -> dress();
+
+    StageRow(ShowModel model, Side side) {
+        this.model = model;
+        this.side = side;
+        model.showing().addListener(new WeakInvalidationListener(dress));
+        indexProperty().addListener(dress);
+        itemProperty().addListener(dress);
+    }
+
+    private void dress() {
+        int row = getIndex();
+        Frame frame = model.showing().get().frame().orElse(null);
+        boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
+        RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
+        pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));
+        pseudoClassStateChanged(MET, state == RowState.MET);
+        pseudoClassStateChanged(KEPT, state == RowState.KEPT);
+        pseudoClassStateChanged(LEFT_OUT, state == RowState.LEFT_OUT);
+    }
+}

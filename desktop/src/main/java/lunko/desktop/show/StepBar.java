@@ -1,0 +1,109 @@
+package lunko.desktop.show;
+
+import atlantafx.base.controls.ProgressSliderSkin;
+import java.util.List;
+import java.util.stream.LongStream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import lunko.engine.ResultRow;
+import lunko.steps.Timeline;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Drives the steps: buttons, a bar to drag with a mark for each row that lands, and the speed. */
+final class StepBar extends HBox {
+    private static final int MOST_MARKS = 240;
+    private static final double THUMB = 20;
+
+    private final ShowModel model;
+    private final Slider slider = new Slider(0, 1, 0);
+    private final Pane marks = new Pane();
+    private boolean following;
+
+    StepBar(ShowModel model, Player player, ShowActions actions) {
+        this.model = model;
+        getStyleClass().add("step-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        Button play = actions.play().iconButton(Feather.PLAY);
+        play.getStyleClass().add("play");
+        play.graphicProperty().bind(player.playing().map(playing ->
+                new FontIcon(playing ? Feather.PAUSE : Feather.PLAY)));
+        slider.setSkin(new ProgressSliderSkin(slider));
+        slider.setId("steps");
+        slider.setBlockIncrement(1);
+        slider.setAccessibleText("step");
+        slider.valueProperty().subscribe(value -> {
+            if (!following) player.goTo(Math.round(value.doubleValue()));
+        });
+        slider.valueChangingProperty().subscribe(changing -> {
+            if (!changing) follow(model.showing().get());
+        });
+        marks.setMouseTransparent(true);
+        marks.getStyleClass().add("marks");
+        marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
+        StackPane bar = new StackPane(slider, marks);
+        HBox.setHgrow(bar, Priority.ALWAYS);
+        Label speedLabel = new Label("speed");
+        speedLabel.getStyleClass().add("about");
+        ChoiceBox<Speed> speed = new ChoiceBox<>();
+        speed.getItems().setAll(Speed.values());
+        speed.valueProperty().bindBidirectional(player.speed());
+        speed.setAccessibleText("speed");
+        speedLabel.setLabelFor(speed);
+        getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
+                actions.back().iconButton(Feather.CHEVRON_LEFT), play,
+                actions.forward().iconButton(Feather.CHEVRON_RIGHT),
+                actions.last().iconButton(Feather.SKIP_FORWARD), bar, speedLabel, speed);
+        model.showing().subscribe((before, now) -> {
+            if (before.timeline() != now.timeline()) mark(now);
+            follow(now);
+        });
+        follow(model.showing().get());
+    }
+
+    /** Takes the keyboard, so that no table or field does. */
+    void takeFocus() {
+        slider.requestFocus();
+    }
+
+    private void follow(Showing showing) {
+        following = true;
+        slider.setMax(Math.max(1, showing.last()));
+        slider.setDisable(showing.frame().isEmpty());
+        if (!slider.isValueChanging()) slider.setValue(showing.number());
+        following = false;
+    }
+
+    /** A dot where a pair lands and a diamond where a row is kept; of too many, some at even distances. */
+    private void mark(Showing showing) {
+        marks.getChildren().clear();
+        showing.runs().ifPresent(timeline -> {
+            double track = marks.getWidth() - THUMB;
+            for (long row : marked(timeline)) {
+                Region mark = new Region();
+                boolean pair = timeline.outcome().row(row) instanceof ResultRow.Met;
+                mark.getStyleClass().addAll("mark", pair ? "mark-pair" : "mark-kept");
+                mark.setManaged(false);
+                mark.resize(9, 9);
+                mark.relocate(THUMB / 2 + track * timeline.landing(row) / timeline.last() - 4.5,
+                        marks.getHeight() / 2 - 4.5);
+                mark.setRotate(pair ? 0 : 45);
+                marks.getChildren().add(mark);
+            }
+        });
+    }
+
+    private static List<Long> marked(Timeline timeline) {
+        long rows = timeline.outcome().size();
+        long every = Math.max(1, (rows + MOST_MARKS - 1) / MOST_MARKS);
+        return LongStream.iterate(0, row -> row < rows, row -> row + every).boxed().toList();
+    }
+}

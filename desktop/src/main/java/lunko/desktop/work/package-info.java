@@ -1,0 +1,2 @@
+/** Work that takes long: off the window's thread, with its progress in view, to be stopped at any time. */
+package lunko.desktop.work;
