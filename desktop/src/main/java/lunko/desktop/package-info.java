@@ -1,2 +1,2 @@
-/** The application: where it starts, and what it leaves on the machine. */
+/** The application: where it starts. */
 package lunko.desktop;

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import lunko.desktop.machine.Display;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;

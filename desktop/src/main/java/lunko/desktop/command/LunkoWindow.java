@@ -3,7 +3,7 @@ package lunko.desktop.command;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
-import lunko.desktop.AppFolders;
+import lunko.desktop.machine.AppFolders;
 import lunko.desktop.show.Notice;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ShowActions;

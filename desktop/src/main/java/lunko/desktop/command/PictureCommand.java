@@ -70,16 +70,12 @@ final class PictureCommand implements Callable<Integer> {
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
         Snapshot snapshot = Snapshot.of(lesson, size.width, size.height);
-        try {
-            long last = snapshot.last();
-            if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
-                return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
-                        + lesson.kind().withArticle() + " on these tables go from 0 to " + last + "."));
-            }
-            return snapshot.write(step.orElse(last), output);
-        } finally {
-            snapshot.close();
+        long last = snapshot.last();
+        if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
+            return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
+                    + lesson.kind().withArticle() + " on these tables go from 0 to " + last + "."));
         }
+        return snapshot.write(step.orElse(last), output);
     }
 
     /** A size in pixels, each side from 400 to 8000. */

@@ -10,7 +10,6 @@ import java.nio.file.StandardCopyOption;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
-import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import lunko.desktop.show.Player;
@@ -27,25 +26,25 @@ import lunko.problem.Problem;
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
     private final ShowModel model;
-    private final Stage stage;
+    private final Scene scene;
 
-    private Snapshot(ShowModel model, Stage stage) {
+    private Snapshot(ShowModel model, Scene scene) {
         this.model = model;
-        this.stage = stage;
+        this.scene = scene;
     }
 
-    /** Opens the window offscreen, in pixels; the toolkit must have been started offscreen. */
+    /** The contents of the window at a size in pixels, on no screen; the toolkit must have been started offscreen. */
     static Snapshot of(Lesson lesson, double width, double height) {
         return Toolkit.call(() -> {
             ShowModel model = new ShowModel(lesson);
             Player player = new Player(model);
             Work work = new Work();
-            Stage stage = new Stage();
-            ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> stage));
+            ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> null));
             ShowView view = new ShowView(model, player, actions, work, new SimpleObjectProperty<>(Duration.ZERO));
-            stage.setScene(view.inScene(width, height));
-            stage.show();
-            return new Snapshot(model, stage);
+            Snapshot snapshot = new Snapshot(model, view.inScene(width, height));
+            // Tables can be scrolled to a row only when they have been laid out once.
+            snapshot.layOut();
+            return snapshot;
         });
     }
 
@@ -53,12 +52,7 @@ final class Snapshot {
     Checked<Path> write(long step, Path file) {
         BufferedImage picture = Toolkit.call(() -> {
             model.goTo(step);
-            Scene scene = stage.getScene();
-            // Twice: the tables make their cells in the first pass, and lanes and scroll positions follow them.
-            for (int pass = 0; pass < 2; pass++) {
-                scene.getRoot().applyCss();
-                scene.getRoot().layout();
-            }
+            layOut();
             return SwingFXUtils.fromFXImage(scene.snapshot(null), null);
         });
         try {
@@ -82,17 +76,17 @@ final class Snapshot {
         }
     }
 
+    /** Twice: the tables make their cells in the first pass, and lanes and scroll positions follow them. */
+    private void layOut() {
+        for (int pass = 0; pass < 2; pass++) {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+        }
+    }
+
     /** The number of the last step. */
     long last() {
         return Toolkit.call(() -> model.showing().get().last());
-    }
-
-    /** Closes the window. */
-    void close() {
-        Toolkit.call(() -> {
-            stage.close();
-            return null;
-        });
     }
 
     private static Checked<Path> problem(Path file, String sentence) {

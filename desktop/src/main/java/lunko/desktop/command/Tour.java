@@ -6,7 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import lunko.desktop.AppFolders;
+import lunko.desktop.machine.AppFolders;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -18,6 +18,9 @@ import lunko.steps.Timeline;
  * in a folder.
  */
 final class Tour {
+    /** Nobody reads more than that on a terminal. */
+    private static final long MOST_STEPS = 1000;
+
     private final Lesson lesson;
     private final PrintWriter out;
 
@@ -51,22 +54,24 @@ final class Tour {
         out.println(run.kind().title() + " join");
         run.plan().map(Timeline::of).handle(timeline -> {
             out.println(timeline.outcome().plan().sql());
-            for (long number = 0; number <= timeline.last(); number++) {
-                out.printf("%4d  %s%n", number, timeline.at(number).why().text());
-            }
+            long told = Math.min(timeline.last(), MOST_STEPS);
+            for (long number = 0; number <= told; number++) tell(timeline, number);
+            if (told == timeline.last()) return;
+            out.printf("      … %d more steps …%n", timeline.last() - told - 1);
+            tell(timeline, timeline.last());
         }, problem -> out.println(problem.inWords()));
+    }
+
+    private void tell(Timeline timeline, long number) {
+        out.printf("%4d  %s%n", number, timeline.at(number).why().text());
     }
 
     /** Two pictures of a kind: half-way, and at the end. */
     private Checked<Path> picture(Lesson run, Path folder) {
         Snapshot snapshot = Snapshot.of(run, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
-        try {
-            String name = run.kind().title().replace(' ', '-');
-            return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
-                    .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
-        } finally {
-            snapshot.close();
-        }
+        String name = run.kind().title().replace(' ', '-');
+        return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
+                .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
     }
 
     private static Checked<Path> folder() {

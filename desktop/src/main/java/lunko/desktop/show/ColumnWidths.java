@@ -16,12 +16,12 @@ import lunko.table.Type;
  * column of the result falls under the column that it comes from.
  */
 final class ColumnWidths {
-    static final double NUMBER_COLUMN = 36;
+    static final double NUMBER_COLUMN = 42;
     private static final double PADDING = 22;
-    private static final double HEADING_SIGN = 8;
+    private static final double KEY_SIGN = 18;
     private static final double NARROWEST = 48;
     private static final double WIDEST = 240;
-    private static final double SCROLL_BAR = 10;
+    private static final double SCROLL_BAR = 14;
     private static final int ROWS_LOOKED_AT = 100;
 
     /** The width at which everything in a column can be read, and the one at which at least its values can. */
@@ -37,15 +37,21 @@ final class ColumnWidths {
         return widths.get(column);
     }
 
-    /** Makes the columns as wide as their values and their headings ask for. */
-    void fit(Table table, List<String> headings) {
+    /** Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign. */
+    void fit(Table table, List<String> headings, List<Integer> keys) {
         needs = IntStream.range(0, table.columns().size()).mapToObj(i -> {
             double values = table.rows().stream().limit(ROWS_LOOKED_AT)
                     .mapToDouble(row -> length(row, i, table.columns().get(i).type())).max().orElse(0);
-            double heading = HEADING_SIGN + TextWidth.of(headings.get(i), "Inter", FontWeight.BOLD, 12.5);
+            double heading = Math.max(heading(headings.get(i)),
+                    heading(table.columns().get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             return new Need(width(Math.max(values, heading)), width(values));
         }).toList();
         share();
+    }
+
+    /** The width at which nothing is cut. */
+    double wanted() {
+        return NUMBER_COLUMN + SCROLL_BAR + needs.stream().mapToDouble(Need::whole).sum();
     }
 
     /** Spreads the columns over a width, or lets them be wider if they need more. */
@@ -66,6 +72,10 @@ final class ColumnWidths {
             of(i);
             widths.get(i).set(Math.floor(need.values + part * (need.whole - need.values) + more));
         }
+    }
+
+    private static double heading(String text) {
+        return TextWidth.of(text, "Inter", FontWeight.BOLD, 12.5);
     }
 
     private static double width(double content) {

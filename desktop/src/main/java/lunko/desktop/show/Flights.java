@@ -48,7 +48,7 @@ final class Flights extends Pane {
         if (!frame.step().lands()) return;
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {
-            frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, frame.landed().size() - 1));
+            frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
         }
         if (motion == Motion.FORWARD) {
             arrival.set(0);
@@ -64,6 +64,9 @@ final class Flights extends Pane {
     interface Tables {
         /** The source table of a side. */
         GridTable<?> source(Side side);
+
+        /** How many rows are listed in the result before the pending one. */
+        int landed();
 
         /** The part of the result under it. */
         GridTable<?> result(Side side);

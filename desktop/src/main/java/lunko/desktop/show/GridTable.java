@@ -82,6 +82,8 @@ class GridTable<R> extends TableView<R> {
 
     /** Scrolls, if need be, until a row is in view with some others around it. */
     void reveal(int row, Duration time) {
+        // Rows that have just come must be there before they can be scrolled to.
+        layout();
         double hidden = getItems().size() * ROW_HEIGHT - viewHeight();
         double top = row * ROW_HEIGHT;
         double now = scrolled();

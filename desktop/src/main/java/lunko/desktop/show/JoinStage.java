@@ -8,7 +8,6 @@ import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import lunko.desktop.look.PhraseFlow;
 import lunko.lesson.Edit;
@@ -18,24 +17,25 @@ import lunko.table.Row;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 final class JoinStage extends Pane {
-    private static final double LEAST_GAP = 130;
+    private static final double LEAST_GAP = 120;
+    private static final double LEAST_HEIGHT = 300;
     private static final double TITLE = 32;
     private static final double HEAD = 34;
     private static final double FRAME = 2;
 
     private final ShowModel model;
     private final ObjectProperty<Optional<KeyDrag>> drag = new SimpleObjectProperty<>(Optional.empty());
+    private final ColumnWidths leftWidths = new ColumnWidths();
+    private final ColumnWidths rightWidths = new ColumnWidths();
     private final TableCard left;
     private final TableCard right;
     private final Lanes lanes;
     private final ResultGrid result;
-    private final Region between;
+    private final ResultLinks between;
     private final Flights flights;
 
     JoinStage(ShowModel model, ShowActions actions, ObservableValue<Duration> motionTime) {
         this.model = model;
-        ColumnWidths leftWidths = new ColumnWidths();
-        ColumnWidths rightWidths = new ColumnWidths();
         left = new TableCard(model, Side.LEFT, leftWidths, drag, actions);
         right = new TableCard(model, Side.RIGHT, rightWidths, drag, actions);
         flights = new Flights(motionTime);
@@ -55,6 +55,12 @@ final class JoinStage extends Pane {
                 @Override
                 public GridTable<?> source(Side side) {
                     return card(side).grid();
+                }
+
+                @Override
+                public int landed() {
+                    // A row that is taken back flies from where it was.
+                    return result.landed() + (Motion.between(before, now) == Motion.BACK ? 1 : 0);
                 }
 
                 @Override
@@ -79,8 +85,7 @@ final class JoinStage extends Pane {
     protected void layoutChildren() {
         double width = getWidth();
         double height = getHeight();
-        double gap = Math.max(LEAST_GAP, Math.round(width * 0.185));
-        double card = Math.floor((width - gap) / 2);
+        double card = cardWidth(width);
         double sources = sourceHeight(model.showing().get().lesson(), height);
         PhraseFlow title = result.title();
         left.resizeRelocate(0, 0, card, sources);
@@ -93,6 +98,23 @@ final class JoinStage extends Pane {
         result.card(Side.RIGHT).resizeRelocate(width - card, top, card, height - top);
         flights.resizeRelocate(0, 0, width, height);
         lanes.place();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return LEAST_HEIGHT;
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return LEAST_HEIGHT;
+    }
+
+    /** The gap between the tables is narrower where they need the room. */
+    private double cardWidth(double width) {
+        double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
+        double wanted = Math.ceil(Math.max(leftWidths.wanted(), rightWidths.wanted()));
+        return Math.clamp(wanted, roomy, Math.max(roomy, Math.floor((width - LEAST_GAP) / 2)));
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */

@@ -14,6 +14,8 @@ import lunko.insight.KindCount;
 final class KindCounts extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double LONGEST_BAR = 110;
+    private static final double SHORTER_BAR = 40;
+    private static final long LONG_NUMBER = 1_000_000;
 
     private final ShowActions actions;
 
@@ -44,7 +46,7 @@ final class KindCounts extends VBox {
         name.getStyleClass().add("count-name");
         Region bar = new Region();
         bar.getStyleClass().add("count-bar");
-        double length = most == 0 ? 0 : Math.max(count.rows() == 0 ? 0 : 3, LONGEST_BAR * count.rows() / most);
+        double length = most == 0 ? 0 : Math.max(count.rows() == 0 ? 0 : 3, (most < LONG_NUMBER ? LONGEST_BAR : SHORTER_BAR) * count.rows() / most);
         bar.setMinWidth(length);
         bar.setPrefWidth(length);
         bar.setMaxWidth(length);

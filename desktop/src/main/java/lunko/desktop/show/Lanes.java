@@ -10,6 +10,7 @@ import javafx.animation.KeyValue;
 import javafx.animation.SequentialTransition;
 import javafx.animation.Timeline;
 import javafx.beans.value.ObservableValue;
+import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
@@ -17,12 +18,19 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.SVGPath;
 import javafx.util.Duration;
+import lunko.query.Side;
 import lunko.steps.Frame;
+import lunko.steps.RowState;
 import lunko.steps.Step;
 
 /** The gap between the two tables: lanes between rows that have met, and the verdict on the two rows at hand. */
 final class Lanes extends Pane {
+    private static final PseudoClass CROWDED = PseudoClass.getPseudoClass("crowded");
+    private static final int MANY = 60;
+    private static final double STUB = 20;
+
     private final ShowModel model;
     private final GridTable<?> left;
     private final GridTable<?> right;
@@ -44,6 +52,7 @@ final class Lanes extends Pane {
         setMinWidth(120);
         setManaged(true);
         met.setManaged(false);
+        met.getStyleClass().add("met");
         now.setManaged(false);
         now.setClip(reach);
         dragged.setManaged(false);
@@ -63,6 +72,11 @@ final class Lanes extends Pane {
         Optional<Frame> frame = model.showing().get().frame();
         met.getChildren().clear();
         frame.ifPresent(this::drawMet);
+        met.pseudoClassStateChanged(CROWDED, met.getChildren().size() > MANY);
+        frame.ifPresent(now -> {
+            drawEnds(now, Side.LEFT, left);
+            drawEnds(now, Side.RIGHT, right);
+        });
         // At once, or the lanes would be without their style for one picture.
         met.applyCss();
         boolean compares = frame.filter(this::drawNow).isPresent();
@@ -99,6 +113,25 @@ final class Lanes extends Pane {
                 stretch(lane, row, partner);
                 met.getChildren().add(lane);
             }
+        }
+    }
+
+    /** Short lanes that lead nowhere: to a diamond where a partnerless row is kept, to a cross where it is left out. */
+    private void drawEnds(Frame frame, Side side, GridTable<?> grid) {
+        List<RowState> states = frame.rows(side);
+        for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), states.size()); row++) {
+            RowState state = states.get(row);
+            if (!grid.isInView(row) || state != RowState.KEPT && state != RowState.LEFT_OUT) continue;
+            double y = y(grid, row);
+            double edge = side.of(0.0, getWidth());
+            double end = side.of(STUB, getWidth() - STUB);
+            Line stub = new Line(edge, y, end, y);
+            stub.getStyleClass().addAll("stub", state == RowState.KEPT ? side.title() : "left-out");
+            SVGPath sign = new SVGPath();
+            sign.setContent(state == RowState.KEPT ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
+            sign.relocate(end - (state == RowState.KEPT ? 6 : 4), y - (state == RowState.KEPT ? 6 : 4));
+            sign.getStyleClass().addAll(state == RowState.KEPT ? "stub-kept" : "stub-left-out", side.title());
+            met.getChildren().addAll(stub, sign);
         }
     }
 

@@ -22,7 +22,7 @@ final class NoticeBar extends VBox {
         this.model = model;
         getStyleClass().add("notices");
         setPickOnBounds(false);
-        setAlignment(Pos.BOTTOM_CENTER);
+        setAlignment(Pos.TOP_CENTER);
         setMaxHeight(USE_PREF_SIZE);
         model.notice().subscribe(() -> show(work));
         work.running().subscribe(() -> show(work));
@@ -42,7 +42,7 @@ final class NoticeBar extends VBox {
         notification.getStyleClass().add(trouble ? "trouble" : "success");
         notification.setId("notice");
         notification.setOnClose(_ -> model.sayNothing());
-        notification.setMaxWidth(900);
+        notification.setMaxWidth(760);
         return notification;
     }
 

@@ -3,7 +3,6 @@ package lunko.desktop.show;
 import java.util.Optional;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
-import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.look.PhraseFlow;
@@ -18,7 +17,6 @@ final class ResultGrid {
     private final ResultPart right;
     private final ResultLinks links;
     private final PhraseFlow title = new PhraseFlow("result-title");
-    private final Label hint = new Label();
     private final StackPane leftCard;
     private final StackPane rightCard;
 
@@ -31,8 +29,6 @@ final class ResultGrid {
         rightCard = card(right);
         left.scrollAlongWith(right, Orientation.VERTICAL);
         links.scrollAlongWith(right, Orientation.VERTICAL);
-        hint.getStyleClass().add("hint");
-        hint.setWrapText(true);
         model.showing().subscribe((before, now) -> show(before, now));
         show(model.showing().get(), model.showing().get());
     }
@@ -47,9 +43,14 @@ final class ResultGrid {
         return side.of(left, right);
     }
 
-    /** What stands between the two parts: the source rows of each row, or what is missing for a result. */
-    StackPane between() {
-        return new StackPane(links, hint);
+    /** What stands between the two parts: the source rows of each row. */
+    ResultLinks between() {
+        return links;
+    }
+
+    /** How many rows are listed that have landed. */
+    int landed() {
+        return rows.landed();
     }
 
     /** The line over the result. */
@@ -67,8 +68,6 @@ final class ResultGrid {
         boolean kin = before.timeline() == now.timeline() && before != now;
         rows.show(now.frame(), kin);
         title.show(title(now));
-        hint.setText(now.obstacle().map(problem -> problem.sentence()).orElse(""));
-        hint.setVisible(now.obstacle().isPresent());
         Optional<Frame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
         frame.ifPresent(_ -> {
             boolean jump = Motion.between(before, now) == Motion.JUMP;
@@ -76,13 +75,14 @@ final class ResultGrid {
         });
     }
 
-    private static Phrase title(Showing showing) {
+    private Phrase title(Showing showing) {
         if (showing.frame().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
         Frame frame = showing.frame().get();
         long all = showing.outcome().orElseThrow().size();
         Phrase.Writer title = Phrase.write().strong("Result");
         if (showing.isAtEnd()) title.plain("  " + all + (all == 1 ? " row" : " rows"));
         else title.plain("  " + frame.landed().size() + " of " + all + (all == 1 ? " row" : " rows") + " so far");
+        if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
         return title.plain(" · ").left(showing.lesson().left().name()).plain(" columns fall under ")
                 .left(showing.lesson().left().name()).plain(", ").right(showing.lesson().right().name())
                 .plain(" columns under ").right(showing.lesson().right().name()).done();

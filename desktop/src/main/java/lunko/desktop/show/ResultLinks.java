@@ -11,7 +11,6 @@ import javafx.scene.control.TableColumn;
 import javafx.scene.layout.HBox;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
-import lunko.steps.Frame;
 
 /** Between the two parts of the result: which source rows each of its rows comes from, by number. */
 final class ResultLinks extends GridTable<ResultRow> {
@@ -22,22 +21,22 @@ final class ResultLinks extends GridTable<ResultRow> {
         setItems(rows);
         setFocusTraversable(false);
         setMouseTransparent(true);
-        setRowFactory(_ -> new ResultTableRow(model, arrival));
+        setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
         TableColumn<ResultRow, ResultRow> column = GridTable.column();
         column.prefWidthProperty().bind(widthProperty().subtract(2));
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(row.getValue()));
-        column.setCellFactory(_ -> new Cell(model));
+        column.setCellFactory(_ -> new Cell(rows));
         getColumns().setAll(List.of(column));
     }
 
     private static final class Cell extends TableCell<ResultRow, ResultRow> {
-        private final ShowModel model;
+        private final ResultRows rows;
         private final Label numbers = new Label();
         private final Label word = new Label();
         private final HBox both = new HBox(numbers, word);
 
-        Cell(ShowModel model) {
-            this.model = model;
+        Cell(ResultRows rows) {
+            this.rows = rows;
             numbers.getStyleClass().add("link-numbers");
             word.getStyleClass().add("link-word");
             both.getStyleClass().add("link");
@@ -50,8 +49,7 @@ final class ResultLinks extends GridTable<ResultRow> {
             setGraphic(empty || row == null ? null : both);
             if (empty || row == null) return;
             numbers.setText(number(row.source(Side.LEFT)) + " – " + number(row.source(Side.RIGHT)));
-            int landed = model.showing().get().frame().map(Frame::landed).map(List::size).orElse(0);
-            word.setText(getIndex() >= landed ? "if no partner" : row instanceof ResultRow.Met ? "pair" : "kept");
+            word.setText(getIndex() >= rows.landed() ? "if no partner" : row instanceof ResultRow.Met ? "pair" : "kept");
         }
 
         private static String number(OptionalInt row) {

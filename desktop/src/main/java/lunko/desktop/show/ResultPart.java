@@ -22,6 +22,7 @@ final class ResultPart extends GridTable<ResultRow> {
     private final ShowModel model;
     private final Side side;
     private final ColumnWidths widths;
+    private final ResultRows rows;
     private List<ResultColumn> columns = List.of();
     private Showing shown;
 
@@ -30,10 +31,11 @@ final class ResultPart extends GridTable<ResultRow> {
         this.model = model;
         this.side = side;
         this.widths = widths;
+        this.rows = rows;
         getStyleClass().addAll("result-part", side.title());
         setId(side.title() + "-result");
         setItems(rows);
-        setRowFactory(_ -> new ResultTableRow(model, arrival));
+        setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
         setAccessibleText("result columns from the " + side.title() + " table");
         model.showing().subscribe(this::show);
     }
@@ -46,7 +48,7 @@ final class ResultPart extends GridTable<ResultRow> {
         List<TableColumn<ResultRow, ?>> all = new ArrayList<>();
         TableColumn<ResultRow, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
-        if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>());
+        if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
         all.add(numbers);
         showing.outcome().ifPresent(outcome ->
                 IntStream.range(0, columns.size()).forEach(i -> all.add(column(outcome, columns.get(i)))));

@@ -17,12 +17,14 @@ final class ResultTableRow extends TableRow<ResultRow> {
     private static final PseudoClass RIGHT_MISSING = PseudoClass.getPseudoClass("right-missing");
 
     private final ShowModel model;
+    private final ResultRows rows;
     private final ObservableDoubleValue arrival;
     // A field, so that it lives as long as the row does: the model holds it weakly.
     private final InvalidationListener dress = _ -> dress();
 
-    ResultTableRow(ShowModel model, ObservableDoubleValue arrival) {
+    ResultTableRow(ShowModel model, ResultRows rows, ObservableDoubleValue arrival) {
         this.model = model;
+        this.rows = rows;
         this.arrival = arrival;
         getStyleClass().add("result-row");
         model.showing().addListener(new WeakInvalidationListener(dress));
@@ -33,13 +35,12 @@ final class ResultTableRow extends TableRow<ResultRow> {
     private void dress() {
         Frame frame = model.showing().get().frame().orElse(null);
         boolean shown = frame != null && !isEmpty() && getItem() != null;
-        int landed = frame == null ? 0 : frame.landed().size();
-        boolean landing = shown && frame.step().lands() && getIndex() == landed - 1;
+        boolean landing = shown && frame.step().lands() && getIndex() == rows.landed() - 1;
         opacityProperty().unbind();
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
-        pseudoClassStateChanged(PENDING, shown && getIndex() >= landed);
+        pseudoClassStateChanged(PENDING, shown && getIndex() >= rows.landed());
         pseudoClassStateChanged(LEFT_MISSING, shown && getItem().source(Side.LEFT).isEmpty());
         pseudoClassStateChanged(RIGHT_MISSING, shown && getItem().source(Side.RIGHT).isEmpty());
     }

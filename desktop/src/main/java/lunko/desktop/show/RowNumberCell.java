@@ -1,11 +1,15 @@
 package lunko.desktop.show;
 
+import java.util.function.LongSupplier;
 import javafx.scene.control.TableCell;
 
 /** The number of a row, counted from 1. */
 final class RowNumberCell<R> extends TableCell<R, Integer> {
+    private final LongSupplier before;
 
-    RowNumberCell() {
+    /** Numbers the rows of a table that has so many other rows before those it lists. */
+    RowNumberCell(LongSupplier before) {
+        this.before = before;
         getStyleClass().add("row-number");
     }
 
@@ -24,6 +28,6 @@ final class RowNumberCell<R> extends TableCell<R, Integer> {
     private void showNumber() {
         int index = getIndex();
         boolean row = getTableView() != null && index >= 0 && index < getTableView().getItems().size();
-        setText(row ? Integer.toString(index + 1) : "");
+        setText(row ? Long.toString(before.getAsLong() + index + 1) : "");
     }
 }

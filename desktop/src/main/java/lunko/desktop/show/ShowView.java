@@ -62,7 +62,7 @@ public final class ShowView extends StackPane {
         VBox page = new VBox(top(model), new KindBar(model, actions), middle, new WhyLine(model), steps);
         page.getStyleClass().add("page");
         NoticeBar notices = new NoticeBar(model, work);
-        StackPane.setAlignment(notices, Pos.BOTTOM_CENTER);
+        StackPane.setAlignment(notices, Pos.TOP_CENTER);
         getChildren().addAll(page, notices, overlay);
     }
 

@@ -5,6 +5,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.TableCell;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -69,6 +70,8 @@ final class SourceCell extends TableCell<Row, Value> {
         edited = getTableRow().getItem();
         field.setText(column.typed(getItem()));
         setGraphic(field);
+        // Its skin selects everything when it comes to a field that has the focus already: too late for typing over.
+        field.applyCss();
         field.requestFocus();
         field.selectAll();
     }
@@ -82,7 +85,10 @@ final class SourceCell extends TableCell<Row, Value> {
     private void onKey(KeyEvent event) {
         if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) {
             event.consume();
-            if (finish()) moveOn(event);
+            int row = getIndex();
+            int at = getTableView().getColumns().indexOf(getTableColumn());
+            TableView<Row> table = getTableView();
+            if (finish()) select(table, row, at, event);
         } else if (event.getCode() == KeyCode.ESCAPE) {
             event.consume();
             cancelEdit();
@@ -90,12 +96,15 @@ final class SourceCell extends TableCell<Row, Value> {
         }
     }
 
-    private void moveOn(KeyEvent event) {
-        getTableView().requestFocus();
-        var selection = getTableView().getSelectionModel();
-        if (event.getCode() == KeyCode.ENTER) selection.selectBelowCell();
-        else if (event.isShiftDown()) selection.selectLeftCell();
-        else selection.selectRightCell();
+    /** Enter goes on below, Tab to the right, and with Shift the other way; the first column holds row numbers. */
+    private static void select(TableView<Row> table, int row, int column, KeyEvent event) {
+        int by = event.isShiftDown() ? -1 : 1;
+        boolean below = event.getCode() == KeyCode.ENTER;
+        int nextRow = Math.clamp(below ? row + by : row, 0, table.getItems().size() - 1);
+        int nextColumn = Math.clamp(below ? column : column + by, 1, table.getColumns().size() - 1);
+        table.requestFocus();
+        table.getSelectionModel().clearAndSelect(nextRow, table.getColumns().get(nextColumn));
+        table.getFocusModel().focus(nextRow, table.getColumns().get(nextColumn));
     }
 
     /** Takes what was typed, if it fits; says why and stays if not. */

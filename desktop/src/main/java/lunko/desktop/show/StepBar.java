@@ -22,6 +22,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class StepBar extends HBox {
     private static final int MOST_MARKS = 240;
     private static final double THUMB = 20;
+    private static final double CLOSEST = 12;
 
     private final ShowModel model;
     private final Slider slider = new Slider(0, 1, 0);
@@ -40,7 +41,7 @@ final class StepBar extends HBox {
         slider.setId("steps");
         slider.setBlockIncrement(1);
         slider.setAccessibleText("step");
-        slider.valueProperty().subscribe(value -> {
+        slider.valueProperty().subscribe((_, value) -> {
             if (!following) player.goTo(Math.round(value.doubleValue()));
         });
         slider.valueChangingProperty().subscribe(changing -> {
@@ -87,15 +88,27 @@ final class StepBar extends HBox {
         marks.getChildren().clear();
         showing.runs().ifPresent(timeline -> {
             double track = marks.getWidth() - THUMB;
-            for (long row : marked(timeline)) {
+            List<Long> rows = marked(timeline);
+            boolean crowded = rows.size() * CLOSEST > track;
+            for (long row : rows) {
                 Region mark = new Region();
-                boolean pair = timeline.outcome().row(row) instanceof ResultRow.Met;
-                mark.getStyleClass().addAll("mark", pair ? "mark-pair" : "mark-kept");
+                ResultRow lands = timeline.outcome().row(row);
+                boolean pair = lands instanceof ResultRow.Met;
+                mark.getStyleClass().addAll("mark", switch (lands) {
+                    case ResultRow.Met _ -> "mark-pair";
+                    case ResultRow.LeftKept _ -> "mark-left";
+                    case ResultRow.RightKept _ -> "mark-right";
+                });
                 mark.setManaged(false);
-                mark.resize(9, 9);
-                mark.relocate(THUMB / 2 + track * timeline.landing(row) / timeline.last() - 4.5,
-                        marks.getHeight() / 2 - 4.5);
-                mark.setRotate(pair ? 0 : 45);
+                double x = THUMB / 2 + track * timeline.landing(row) / timeline.last();
+                double y = marks.getHeight() / 2;
+                if (crowded) {
+                    // Lines under the bar, where they do not hide the thumb.
+                    mark.resizeRelocate(Math.round(x), y + 6, 1, 7);
+                } else {
+                    mark.resizeRelocate(x - 4.5, y - 4.5, 9, 9);
+                    mark.setRotate(pair ? 0 : 45);
+                }
                 marks.getChildren().add(mark);
             }
         });

@@ -157,7 +157,7 @@ final class TableCard extends VBox {
         }
         replaceChanged(table.rows());
         widths.fit(table, table.columns().stream()
-                .map(column -> lesson.query().qualified(side, column.name())).toList());
+                .map(column -> lesson.query().qualified(side, column.name())).toList(), keys);
     }
 
     private List<Integer> keys(Lesson lesson, Table table) {
@@ -176,7 +176,7 @@ final class TableCard extends VBox {
         TableColumn<Row, Integer> column = GridTable.column();
         column.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         column.setEditable(false);
-        column.setCellFactory(_ -> new RowNumberCell<>());
+        column.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
         return column;
     }
 

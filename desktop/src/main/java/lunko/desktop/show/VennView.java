@@ -40,7 +40,11 @@ final class VennView extends Pane {
         title.relocate(15, 12);
         getChildren().add(title);
         if (getWidth() < 100 || getHeight() < 100) return;
-        shown.regions().ifPresent(regions -> draw(regions, shown.outcome().orElseThrow().plan()));
+        shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().plan()), () -> {
+            Label missing = label("Match two columns to see who meets whom.", "about");
+            missing.relocate(15, 40);
+            getChildren().add(missing);
+        });
     }
 
     private void draw(Regions regions, Plan plan) {
@@ -78,7 +82,7 @@ final class VennView extends Pane {
         double foot = y + radius + 8;
         String partnerless = pairsOnly ? "" : "no partner";
         place(caption(plan.left().name(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
-        place(caption("", pairsOnly ? "every row with every row" : "pairs", "both"), middle, foot, FOOT - 10, lens * 1.4);
+        place(caption("", pairsOnly ? "every row with every row" : "pairs", "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
         place(caption(plan.right().name(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
     }
 
@@ -97,7 +101,7 @@ final class VennView extends Pane {
         box.getChildren().add(label(Long.toString(count), "venn-count"));
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(label(name.apply(n), "venn-row"));
-        if (count > fits) box.getChildren().add(label("and " + (count - fits) + " more", "venn-more"));
+        if (count > fits) box.getChildren().add(label("+ " + (count - fits) + " more", "venn-more"));
         return box;
     }
 

@@ -5,6 +5,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.text.FontWeight;
 import lunko.desktop.look.PhraseFlow;
 import lunko.phrase.Phrase;
 import lunko.problem.Problem;
@@ -19,7 +20,6 @@ final class WhyLine extends HBox {
         setAccessibleRole(AccessibleRole.TEXT);
         Label number = new Label();
         number.getStyleClass().add("step-number");
-        number.setMinWidth(USE_PREF_SIZE);
         PhraseFlow why = new PhraseFlow("why");
         // A flow is as high as its lines; in a box of its own height they stand in the middle.
         HBox middle = new HBox(why);
@@ -31,6 +31,9 @@ final class WhyLine extends HBox {
         model.showing().subscribe(showing -> {
             number.setText(showing.frame().isEmpty() ? "no steps"
                     : "step " + showing.number() + " of " + showing.last());
+            // As wide as the last step's, so that the sentence does not move when a digit comes.
+            number.setMinWidth(TextWidth.of("step " + showing.last() + " of " + showing.last(), "JetBrains Mono",
+                    FontWeight.BOLD, 12.5));
             showing.frame().ifPresentOrElse(frame -> why.show(frame.why()),
                     () -> why.show(Phrase.write()
                             .plain(showing.obstacle().map(Problem::inWords).orElse("")).done()));

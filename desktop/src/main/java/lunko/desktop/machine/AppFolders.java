@@ -1,4 +1,4 @@
-package lunko.desktop;
+package lunko.desktop.machine;
 
 import java.nio.file.Path;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package lunko.desktop.command;
+package lunko.desktop.machine;
 
 import java.lang.foreign.Arena;
 import java.lang.foreign.FunctionDescriptor;
@@ -8,7 +8,7 @@ import java.lang.foreign.SymbolLookup;
 import java.lang.foreign.ValueLayout;
 
 /** Whether a window can be opened here. */
-final class Display {
+public final class Display {
     private Display() {}
 
     /**
@@ -16,7 +16,7 @@ final class Display {
      * answers (under Wayland, its own); asking them first keeps the toolkit from failing half-way.
      */
     @SuppressWarnings("restricted") // Calls into libX11; the launcher allows it.
-    static boolean isThere() {
+    public static boolean isThere() {
         if (!System.getProperty("os.name").equals("Linux")) return true;
         if (System.getenv("DISPLAY") == null) return false;
         try (Arena arena = Arena.ofConfined()) {

@@ -1,0 +1,56 @@
+package lunko.desktop.house;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The floors of the house: each uses only those below it. */
+@AnalyzeClasses(packages = "lunko", importOptions = ImportOption.DoNotIncludeTests.class)
+class HouseTest {
+
+    @ArchTest
+    static final ArchRule FLOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
+            .layer("desktop").definedBy("lunko.desktop..")
+            .layer("exchange").definedBy("lunko.exchange..")
+            .layer("lesson").definedBy("lunko.lesson..")
+            .layer("insight").definedBy("lunko.insight..")
+            .layer("steps").definedBy("lunko.steps..")
+            .layer("engine").definedBy("lunko.engine..")
+            .layer("query").definedBy("lunko.query..")
+            .layer("table").definedBy("lunko.table..")
+            .layer("phrase").definedBy("lunko.phrase..")
+            .layer("problem").definedBy("lunko.problem..")
+            .whereLayer("desktop").mayNotBeAccessedByAnyLayer()
+            .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop")
+            .whereLayer("lesson").mayOnlyBeAccessedByLayers("desktop", "exchange")
+            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "desktop", "exchange")
+            .whereLayer("steps").mayOnlyBeAccessedByLayers("insight", "lesson", "desktop", "exchange")
+            .whereLayer("engine").mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "desktop", "exchange")
+            .whereLayer("query").mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "desktop", "exchange")
+            .whereLayer("table").mayOnlyBeAccessedByLayers(
+                    "query", "engine", "steps", "insight", "lesson", "desktop", "exchange");
+
+    @ArchTest
+    static final ArchRule LOWEST_FLOORS_STAND_ALONE = noClasses()
+            .that().resideInAnyPackage("lunko.problem..", "lunko.phrase..")
+            .should().dependOnClassesThat().resideInAnyPackage("lunko.table..", "lunko.query..", "lunko.engine..");
+
+    @ArchTest
+    static final ArchRule CORE_IS_JDK_ONLY = classes()
+            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..")
+            .should().onlyDependOnClassesThat().resideInAnyPackage("java..", "lunko..");
+
+    @ArchTest
+    static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()
+            .that().resideOutsideOfPackage("lunko.desktop..")
+            .should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..");
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES = slices().matching("lunko.(**)").should().beFreeOfCycles();
+}

@@ -1,0 +1,293 @@
+package lunko.desktop.show;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.shape.CubicCurve;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.look.Look;
+import lunko.desktop.work.Work;
+import lunko.lesson.DemoLesson;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Side;
+import lunko.steps.Frame;
+import lunko.steps.RowState;
+import lunko.steps.Step;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The window, driven as a person drives it. */
+@ExtendWith(ApplicationExtension.class)
+class ShowViewTest {
+    @TempDir
+    private Path folder;
+    private ShowModel model;
+    private TableFiles files;
+    private Player player;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        model = new ShowModel(DemoLesson.lesson());
+        player = new Player(model);
+        Work work = new Work();
+        files = new TableFiles(model, work, () -> stage);
+        ShowView view = new ShowView(model, player, new ShowActions(model, player, files), work,
+                new SimpleObjectProperty<>(Duration.millis(80)));
+        stage.setScene(view.inScene(1280, 800));
+        stage.show();
+    }
+
+    @Test
+    void changingAKeyChangesTheResultAtOnce(FxRobot robot) {
+        assertThat(result(robot, 2)).containsExactly("3", "Linden", "NULL", "NULL", "NULL", "NULL");
+        robot.doubleClickOn(cell(robot, Side.LEFT, 2, 3));
+        robot.eraseText(4).write("13").type(KeyCode.ENTER);
+        assertThat(result(robot, 2)).containsExactly("3", "Linden", "13", "13", "Bert", "Ashholt");
+
+        // The selection has gone on below: typing replaces the key of Bramble.
+        robot.write("null").type(KeyCode.TAB);
+        assertThat(result(robot, 3)).containsExactly("4", "Bramble", "NULL", "NULL", "NULL", "NULL");
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
+    }
+
+    @Test
+    void aValueThatDoesNotFitIsExplainedAndStaysInItsField(FxRobot robot) {
+        robot.doubleClickOn(cell(robot, Side.LEFT, 0, 3));
+        robot.eraseText(2).write("twelve").type(KeyCode.ENTER);
+        assertThat(notice()).isEqualTo("“twelve” does not fit keeper_id, which is integer: type a whole number such as 12, "
+                + "or NULL.");
+        assertThat(robot.lookup(".cell-field").queryAs(TextField.class).getText()).isEqualTo("twelve");
+        robot.eraseText(6).write("12").type(KeyCode.ENTER);
+        assertThat(result(robot, 0)).containsExactly("1", "Clover", "12", "12", "Tam", "Reedmere");
+        assertThat(model.notice().get()).isEmpty();
+    }
+
+    @Test
+    void rowsAreAddedAndDeletedAndTablesRenamed(FxRobot robot) {
+        robot.clickOn("#right-table .card-head .button");
+        robot.write("15").type(KeyCode.TAB).write("'Ula'").type(KeyCode.ENTER);
+        assertThat(result(robot, 4)).containsExactly("5", "Sainfoin", "15", "15", "Ula", "NULL");
+
+        robot.clickOn(cell(robot, Side.LEFT, 0, 2)).push(KeyCode.CONTROL, KeyCode.DELETE);
+        assertThat(result(robot, 0)).startsWith("2", "Heather");
+
+        robot.doubleClickOn("#left-table .table-name").write("stands").type(KeyCode.ENTER);
+        assertThat(texts(robot, "#left-result .result-heading")).containsExactly("s.hive_no", "s.hive", "s.keeper_id");
+        robot.doubleClickOn("#left-table .table-name").write("keepers").type(KeyCode.ENTER);
+        assertThat(notice()).startsWith("The other table is called keepers already");
+        assertThat(model.showing().get().lesson().left().name()).isEqualTo("stands");
+    }
+
+    @Test
+    void aLeftJoinIsSteppedToItsEndAndBack(FxRobot robot) {
+        robot.push(KeyCode.HOME);
+        assertThat(model.showing().get().number()).isZero();
+        for (long step = 1; step <= model.showing().get().last(); step++) {
+            robot.push(KeyCode.RIGHT);
+            assertShown(robot);
+        }
+        assertThat(model.showing().get().isAtEnd()).isTrue();
+        for (long step = model.showing().get().last(); step > 0; step--) {
+            robot.push(KeyCode.LEFT);
+            assertShown(robot);
+        }
+        assertThat(model.showing().get().number()).isZero();
+    }
+
+    @Test
+    void playingGoesFromTheStartToTheEndAndPausesThere(FxRobot robot) throws Exception {
+        robot.interact(() -> player.speed().set(Speed.THIRTY));
+        robot.push(KeyCode.SPACE);
+        assertThat(player.playing().get()).isTrue();
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !player.playing().get());
+        assertThat(model.showing().get().isAtEnd()).isTrue();
+        robot.push(KeyCode.DOWN);
+        assertThat(player.speed().get()).isEqualTo(Speed.TEN);
+    }
+
+    @Test
+    void theBarIsDraggedToAStep(FxRobot robot) {
+        Bounds track = robot.lookup("#steps .track").query().localToScreen(
+                robot.lookup("#steps .track").query().getLayoutBounds());
+        robot.drag("#steps .thumb").dropTo(track.getMinX() + track.getWidth() / 2, track.getCenterY());
+        assertThat(model.showing().get().number()).isBetween(12L, 14L);
+        assertShown(robot);
+    }
+
+    @Test
+    void aHeadingDraggedOntoAnotherMatchesTheTwo(FxRobot robot) {
+        robot.drag(heading(robot, Side.RIGHT, "keeper"), MouseButton.PRIMARY).dropTo(heading(robot, Side.LEFT, "hive"));
+        KeyPair first = new KeyPair("keeper_id", "keeper_id");
+        assertThat(model.showing().get().lesson().on()).containsExactly(first, new KeyPair("hive", "keeper"));
+        assertThat(result(robot, 0)).containsExactly("1", "Clover", "11", "NULL", "NULL", "NULL");
+
+        robot.drag(heading(robot, Side.LEFT, "hive_no"), MouseButton.PRIMARY).dropTo(heading(robot, Side.RIGHT, "village"));
+        assertThat(notice()).startsWith("hives.hive_no is integer and keepers.village is text");
+        assertThat(model.showing().get().lesson().on()).hasSize(2);
+    }
+
+    @Test
+    void withoutAPairOfColumnsTheScreenSaysWhatToDo(FxRobot robot) {
+        robot.clickOn(".matched .button");
+        assertThat(robot.lookup("#why").query().lookup(".text")).isNotNull();
+        assertThat(model.showing().get().obstacle().orElseThrow().sentence()).startsWith("No columns are matched yet");
+        assertThat(robot.lookup("#left-result .table-row-cell .value").queryAll()).isEmpty();
+        robot.clickOn(".proposed");
+        assertThat(result(robot, 0)).containsExactly("1", "Clover", "11", "11", "Oda", "Ashholt");
+    }
+
+    @Test
+    void everyKindIsChosenByClickAndByKey(FxRobot robot) {
+        for (JoinKind kind : JoinKind.values()) {
+            robot.push(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1)));
+            assertThat(model.showing().get().lesson().kind()).isEqualTo(kind);
+            assertShown(robot);
+        }
+        robot.clickOn("#kind-right-outer");
+        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.RIGHT_OUTER);
+        assertThat(texts(robot, ".venn-content.right .venn-row")).containsExactly("Bert", "Yara");
+        assertThat(texts(robot, ".venn-content.both .venn-row"))
+                .containsExactly("Clover · Oda", "Heather · Tam", "Bramble · Oda");
+    }
+
+    @Test
+    void aFileBecomesATableAndABadOneLeavesEverythingAsItIs(FxRobot robot) throws Exception {
+        Path good = Files.writeString(folder.resolve("people.csv"), "keeper_id,name\n12,Ula\n15,\n");
+        drop(robot, Side.RIGHT, good);
+        assertThat(result(robot, 4)).containsExactly("5", "Sainfoin", "15", "15", "NULL");
+        Path bad = Files.writeString(folder.resolve("bad.csv"), "keeper_id,name\n12,\"Ula\n");
+        drop(robot, Side.RIGHT, bad);
+        assertThat(notice()).isEqualTo(bad + ", line 2, column 4: The quote that opens here is never closed: "
+                + "add the closing quote.");
+        assertThat(model.showing().get().lesson().right().name()).isEqualTo("people");
+    }
+
+    @Test
+    void theResultIsSavedWholeWhateverStepIsAtHand(FxRobot robot) throws Exception {
+        robot.push(KeyCode.HOME);
+        Path file = folder.resolve("result.csv");
+        robot.interact(() -> files.save(model.showing().get().outcome().orElseThrow(), file));
+        await(() -> model.notice().get().isPresent());
+        assertThat(Files.readAllLines(file)).hasSize(6).startsWith("hive_no,hive,h.keeper_id,k.keeper_id,keeper,village")
+                .contains("3,Linden,,,,");
+        assertThat(notice()).isEqualTo("Saved 5 rows to " + file + ".");
+    }
+
+    @Test
+    void theListOfKeysComesAndGoes(FxRobot robot) {
+        robot.push(KeyCode.F1);
+        assertThat(texts(robot, ".key-list .label")).contains("Play", "An inner join", "Save the result as CSV…");
+        robot.push(KeyCode.F1);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.HOME);
+        assertThat(model.showing().get().number()).isZero();
+    }
+
+    /** The headless platform takes no drops from other programs; the card hands a drop on to this. */
+    private void drop(FxRobot robot, Side side, Path file) throws Exception {
+        Showing before = model.showing().get();
+        robot.interact(() -> {
+            model.sayNothing();
+            files.open(side, file);
+        });
+        await(() -> model.showing().get() != before || model.notice().get().isPresent());
+    }
+
+    private static void await(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Every view shows what the frame says: rows at hand, landed rows, lanes, the verdict, the sentence. */
+    private void assertShown(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        Frame frame = model.showing().get().frame().orElseThrow();
+        for (Side side : Side.values()) {
+            List<TableRow<?>> rows = rows(robot, "#" + side.title() + "-table");
+            for (TableRow<?> row : rows) {
+                boolean now = frame.now(side).stream().anyMatch(n -> n == row.getIndex());
+                boolean out = frame.rows(side).get(row.getIndex()) == RowState.LEFT_OUT;
+                assertThat(states(row)).as("step %d, %s row %d", frame.number(), side, row.getIndex())
+                        .matches(s -> s.contains("now") == now && s.contains("left-out") == out);
+            }
+            assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().size())
+                    .isEqualTo(frame.landed().size() + (frame.pending().isPresent() ? 1 : 0));
+        }
+        long lanes = frame.lanes().stream().mapToLong(List::size).sum();
+        assertThat(robot.lookup(node -> node instanceof CubicCurve c && c.getParent().getStyleClass().contains("met"))
+                .queryAll()).hasSize((int) lanes);
+        boolean compares = frame.step() instanceof Step.Compare;
+        assertThat(robot.lookup(".verdict").query().isVisible()).isEqualTo(compares);
+        assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(frame.why().text());
+    }
+
+    private static List<String> states(Node node) {
+        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
+    }
+
+    private static List<TableRow<?>> rows(FxRobot robot, String table) {
+        return robot.lookup(table + " .table-row-cell").queryAll().stream()
+                .<TableRow<?>>map(node -> (TableRow<?>) node).filter(row -> row.isVisible() && !row.isEmpty()).toList();
+    }
+
+    /** The values of a row of the result, left columns first. */
+    private static List<String> result(FxRobot robot, int row) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return Arrays.stream(Side.values()).flatMap(side ->
+                rows(robot, "#" + side.title() + "-result").stream().filter(r -> r.getIndex() == row)
+                        .flatMap(r -> r.lookupAll(".value").stream())
+                        .sorted(Comparator.comparingDouble(v -> v.localToScene(0, 0).getX()))
+                        .map(value -> ((Label) value).getText())).toList();
+    }
+
+    private static Node cell(FxRobot robot, Side side, int row, int column) {
+        return rows(robot, "#" + side.title() + "-table").stream().filter(r -> r.getIndex() == row)
+                .flatMap(r -> r.lookupAll(".table-cell").stream())
+                .filter(node -> node instanceof TableCell<?, ?> cell
+                        && cell.getTableView().getColumns().indexOf(cell.getTableColumn()) == column)
+                .findFirst().orElseThrow();
+    }
+
+    private static Node heading(FxRobot robot, Side side, String column) {
+        return robot.lookup("#" + side.title() + "-table .column-heading").queryAll().stream()
+                .filter(node -> node instanceof ColumnHeading h && h.column().name().equals(column))
+                .findFirst().orElseThrow();
+    }
+
+    private static List<String> texts(FxRobot robot, String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).queryAll().stream().map(node -> ((Labeled) node).getText()).toList();
+    }
+
+    private String notice() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return model.notice().get().orElseThrow().sentence();
+    }
+}
