@@ -2,7 +2,6 @@ package lunko.desktop;
 
 import lunko.desktop.command.LunkoCommand;
 import lunko.desktop.machine.AppFolders;
-import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** Where the application starts. */
@@ -11,17 +10,10 @@ public final class Main {
 
     /** Runs the command line and ends the process with its exit code. */
     public static void main(String[] arguments) {
+        // Before anything is logged: the logging configuration reads it.
         System.setProperty("lunko.log", AppFolders.log().toString());
-        Logger log = LoggerFactory.getLogger(Main.class);
-        Thread.setDefaultUncaughtExceptionHandler((thread, defect) -> log.error("uncaught in {}", thread.getName(), defect));
-        int code;
-        try {
-            code = LunkoCommand.run(arguments);
-        } catch (RuntimeException defect) {
-            log.error("unexpected", defect);
-            System.err.println("Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".");
-            code = 1;
-        }
-        System.exit(code);
+        Thread.setDefaultUncaughtExceptionHandler((thread, defect) ->
+                LoggerFactory.getLogger(Main.class).error("uncaught in {}", thread.getName(), defect));
+        System.exit(LunkoCommand.commandLine().execute(arguments));
     }
 }

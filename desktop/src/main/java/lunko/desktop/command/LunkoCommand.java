@@ -4,10 +4,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Display;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -27,9 +29,13 @@ public final class LunkoCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The CSV file of the left table, and that of the right table.")
     private List<Path> files = List.of();
 
-    /** Runs a command line; gives its exit code. */
-    public static int run(String... arguments) {
-        return new CommandLine(new LunkoCommand()).execute(arguments);
+    /** The command line; what a defect of the program does there is logged, and said in one sentence. */
+    public static CommandLine commandLine() {
+        return new CommandLine(new LunkoCommand()).setExecutionExceptionHandler((defect, command, _) -> {
+            LoggerFactory.getLogger(LunkoCommand.class).error("unexpected", defect);
+            command.getErr().println("Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".");
+            return 1;
+        });
     }
 
     @Override
@@ -62,6 +68,6 @@ public final class LunkoCommand implements Callable<Integer> {
     }
 
     private int tour(Lesson lesson) {
-        return new Tour(lesson, spec.commandLine().getOut()).show().either(_ -> 0, problem -> refuse(spec, problem));
+        return new Tour(lesson, AppFolders.state().resolve("demo"), spec.commandLine().getOut()).show().either(_ -> 0, problem -> refuse(spec, problem));
     }
 }

@@ -10,12 +10,12 @@ import lunko.desktop.look.Look;
 final class Toolkit {
     private Toolkit() {}
 
-    /** Starts it on the display. */
+    /** Starts it on the display, if it is not running yet. */
     static void startOnDisplay() {
         start();
     }
 
-    /** Starts it offscreen, where it needs neither a display nor a system package. */
+    /** Starts it offscreen, if it is not running yet, where it needs neither a display nor a system package. */
     static void startOffscreen() {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
@@ -25,10 +25,15 @@ final class Toolkit {
 
     private static void start() {
         CompletableFuture<Void> started = new CompletableFuture<>();
-        Platform.startup(() -> {
+        Runnable prepare = () -> {
             Look.install();
             started.complete(null);
-        });
+        };
+        try {
+            Platform.startup(prepare);
+        } catch (IllegalStateException running) {
+            Platform.runLater(prepare);
+        }
         started.join();
     }
 

@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import lunko.desktop.machine.AppFolders;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -22,10 +21,12 @@ final class Tour {
     private static final long MOST_STEPS = 1000;
 
     private final Lesson lesson;
+    private final Path folder;
     private final PrintWriter out;
 
-    Tour(Lesson lesson, PrintWriter out) {
+    Tour(Lesson lesson, Path folder, PrintWriter out) {
         this.lesson = lesson;
+        this.folder = folder;
         this.out = out;
     }
 
@@ -37,15 +38,15 @@ final class Tour {
         out.println();
         out.println("Making pictures of the window…");
         out.flush();
-        return folder().then(folder -> {
+        return writable().then(there -> {
             Toolkit.startOffscreen();
             for (Lesson run : runs) {
-                Checked<Path> written = picture(run, folder);
+                Checked<Path> written = picture(run, there);
                 if (written instanceof Checked.Invalid<Path>) return written;
             }
-            out.println("The pictures are in " + folder);
+            out.println("The pictures are in " + there);
             out.flush();
-            return Checked.valid(folder);
+            return Checked.valid(there);
         });
     }
 
@@ -67,22 +68,22 @@ final class Tour {
     }
 
     /** Two pictures of a kind: half-way, and at the end. */
-    private Checked<Path> picture(Lesson run, Path folder) {
+    private static Checked<Path> picture(Lesson run, Path folder) {
         Snapshot snapshot = Snapshot.of(run, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
     }
 
-    private static Checked<Path> folder() {
-        Path wanted = AppFolders.state().resolve("demo");
+    /** The folder, or another one where that cannot be made. */
+    private Checked<Path> writable() {
         try {
-            return Checked.valid(Files.createDirectories(wanted));
+            return Checked.valid(Files.createDirectories(folder));
         } catch (IOException refused) {
             try {
                 return Checked.valid(Files.createTempDirectory("lunko-demo"));
             } catch (IOException alsoRefused) {
-                return Checked.invalid(Problem.of("Neither " + wanted + " nor a folder for temporary files can be written"
+                return Checked.invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written"
                         + " (" + alsoRefused.getMessage() + "): make room or give permission."));
             }
         }

@@ -1,6 +1,8 @@
 package lunko.desktop.show;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +13,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -19,8 +22,11 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.TransferMode;
 import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -210,13 +216,14 @@ class ShowViewTest {
         assertThat(model.showing().get().number()).isZero();
     }
 
-    /** The headless platform takes no drops from other programs; the card hands a drop on to this. */
+    /** The headless platform takes no drops from other programs, so the card gets the event that one would make. */
     private void drop(FxRobot robot, Side side, Path file) throws Exception {
+        Dragboard board = mock(Dragboard.class);
+        when(board.hasFiles()).thenReturn(true);
+        when(board.getFiles()).thenReturn(List.of(file.toFile()));
         Showing before = model.showing().get();
-        robot.interact(() -> {
-            model.sayNothing();
-            files.open(side, file);
-        });
+        robot.interact(() -> Event.fireEvent(robot.lookup("#" + side.title() + "-table").query(),
+                new DragEvent(DragEvent.DRAG_DROPPED, board, 0, 0, 0, 0, TransferMode.COPY, null, null, null)));
         await(() -> model.showing().get() != before || model.notice().get().isPresent());
     }
 

@@ -1,0 +1,93 @@
+package lunko.desktop.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import lunko.lesson.DemoLesson;
+import lunko.problem.Checked;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+
+/** The command line: pictures, the demo without a display, and what wrong input gets. */
+class LunkoCommandTest {
+    @TempDir
+    private Path folder;
+    private final StringWriter err = new StringWriter();
+
+    @BeforeAll
+    static void startToolkit() {
+        Toolkit.startOffscreen();
+    }
+
+    @Test
+    void aPictureHasTheSizeAskedForAndIsTheSameEveryTime() throws IOException {
+        Path first = folder.resolve("first.png");
+        Path second = folder.resolve("second.png");
+        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", first.toString())).isZero();
+        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", second.toString())).isZero();
+        BufferedImage picture = ImageIO.read(first.toFile());
+        assertThat(picture.getWidth()).isEqualTo(1500);
+        assertThat(picture.getHeight()).isEqualTo(900);
+        assertThat(second).hasSameBinaryContentAs(first);
+    }
+
+    @Test
+    void twoFilesAreMatchedByTheColumnsNamed() throws IOException {
+        String left = file("stands.csv", "no,wood\n1,ash\n2,\n");
+        String right = file("woods.csv", "name,price\nash,2.5\n");
+        String out = folder.resolve("out.png").toString();
+        assertThat(run("picture", "--on", "wood=name", "-o", out, left, right)).isZero();
+        assertThat(run("picture", "--on", "no=name", "-o", out, left, right)).isOne();
+        assertThat(err.toString()).isEqualTo("stands.no is integer and woods.name is text, and SQL does not compare the "
+                + "two: match columns of one type.\n");
+    }
+
+    @Test
+    void aProblemIsOneSentenceWithItsPlaceAndExitCodeOne() throws IOException {
+        String bad = file("bad.csv", "a,b\n1,2\n3\n");
+        assertThat(run(bad, bad)).isOne();
+        assertThat(err.toString()).startsWith(bad + ":3: This line has 1 field").hasLineCount(1);
+        assertThat(run("picture", "--step", "99", "-o", folder.resolve("x.png").toString())).isOne();
+        assertThat(err.toString()).contains("There is no step 99: the steps of a left outer join on these tables go from 0 to 26.");
+        assertThat(run("picture", "-o", folder.resolve("none/x.png").toString())).isOne();
+        assertThat(err.toString()).contains("There is no such folder");
+    }
+
+    @Test
+    void wrongUsageHasExitCodeTwo() {
+        assertThat(run("picture", "--kind", "sideways", "-o", "x.png")).isEqualTo(2);
+        assertThat(err.toString()).contains("there is no kind “sideways”; the kinds are inner, left outer, right outer");
+        assertThat(run("picture")).isEqualTo(2);
+        assertThat(run("a.csv", "b.csv", "c.csv")).isEqualTo(2);
+        assertThat(err.toString()).contains("name one or two CSV files, not 3");
+    }
+
+    @Test
+    void withoutADisplayTheWholeDemoIsToldAndPictured() {
+        StringWriter out = new StringWriter();
+        assertThat(new Tour(DemoLesson.lesson(), folder.resolve("demo"), new PrintWriter(out)).show())
+                .isEqualTo(Checked.valid(folder.resolve("demo")));
+        assertThat(out.toString()).contains("SELECT * FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id",
+                "  12  Linden has no keeper_id. NULL = 12 is neither true nor false but unknown",
+                "  21  A cross join of hives and keepers gives 20 rows: 5 × 4.", "The pictures are in " + folder.resolve("demo"));
+        assertThat(folder.resolve("demo")).isDirectoryContaining("glob:**full-outer.png")
+                .isDirectoryContaining("glob:**cross-half-way.png");
+    }
+
+    private int run(String... arguments) {
+        CommandLine command = LunkoCommand.commandLine().setErr(new PrintWriter(err, true));
+        return command.execute(arguments);
+    }
+
+    private String file(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text).toString();
+    }
+}

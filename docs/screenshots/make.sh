@@ -1,0 +1,12 @@
+#!/bin/sh
+# Makes the pictures in this folder anew, from the demo lesson.
+set -eu
+here=$(cd "$(dirname "$0")" && pwd)
+picture() { "$here/../../lunko" picture "$@"; }
+
+picture --kind left --step 12 -o "$here/left-outer-unknown.png"
+picture --kind left --step 17 -o "$here/left-outer-pair.png"
+picture --kind inner -o "$here/inner.png"
+picture --kind right -o "$here/right-outer.png"
+picture --kind full -o "$here/full-outer.png"
+picture --kind cross --step 8 -o "$here/cross.png"
