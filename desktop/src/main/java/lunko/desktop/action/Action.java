@@ -2,7 +2,6 @@ package lunko.desktop.action;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.beans.value.ObservableValue;
@@ -56,11 +55,6 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
     /** The key that does it, as it is shown to a person. */
     public Optional<String> shownKey() {
         return keys.stream().findFirst().map(KeyCombination::getDisplayText);
-    }
-
-    /** All keys that do it, as they are shown to a person. */
-    public String shownKeys() {
-        return keys.stream().map(KeyCombination::getDisplayText).collect(Collectors.joining("  or  "));
     }
 
     /** A button with the action's name on it. */

@@ -2,7 +2,6 @@ package lunko.desktop.look;
 
 import java.util.List;
 import java.util.Locale;
-import javafx.scene.Node;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import lunko.phrase.Phrase;
@@ -15,17 +14,22 @@ public final class PhraseFlow extends TextFlow {
         getStyleClass().addAll(styleClasses);
     }
 
-    /** Shows another phrase. */
+    /** Shows another phrase. Parts of the same tone at the same place are rewritten, which costs no new styling. */
     public void show(Phrase phrase) {
-        getChildren().setAll(nodes(phrase));
+        List<Phrase.Part> parts = phrase.parts();
+        for (int i = 0; i < parts.size(); i++) {
+            String tone = "tone-" + parts.get(i).tone().name().toLowerCase(Locale.ROOT);
+            if (i == getChildren().size()) getChildren().add(text(tone));
+            else if (!getChildren().get(i).getStyleClass().contains(tone)) getChildren().set(i, text(tone));
+            if (getChildren().get(i) instanceof Text text) text.setText(parts.get(i).text());
+        }
+        getChildren().remove(parts.size(), getChildren().size());
         setAccessibleText(phrase.text());
     }
 
-    private static List<Node> nodes(Phrase phrase) {
-        return phrase.parts().stream().<Node>map(part -> {
-            Text text = new Text(part.text());
-            text.getStyleClass().addAll("text", "tone-" + part.tone().name().toLowerCase(Locale.ROOT));
-            return text;
-        }).toList();
+    private static Text text(String tone) {
+        Text text = new Text();
+        text.getStyleClass().addAll("text", tone);
+        return text;
     }
 }

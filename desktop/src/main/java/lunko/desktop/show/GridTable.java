@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import javafx.animation.Interpolator;
 import javafx.animation.KeyFrame;
@@ -18,6 +20,7 @@ class GridTable<R> extends TableView<R> {
     static final double HEADER_HEIGHT = 30;
 
     private final Timeline scrolling = new Timeline();
+    private final Map<Orientation, ScrollBar> bars = new EnumMap<>(Orientation.class);
 
     GridTable() {
         getStyleClass().add("grid-table");
@@ -38,9 +41,13 @@ class GridTable<R> extends TableView<R> {
 
     /** The scroll bar of a direction; it is there once the table has been laid out. */
     Optional<ScrollBar> bar(Orientation direction) {
-        return lookupAll(".scroll-bar").stream()
+        ScrollBar known = bars.get(direction);
+        if (known != null) return Optional.of(known);
+        Optional<ScrollBar> found = lookupAll(".scroll-bar").stream()
                 .filter(node -> node instanceof ScrollBar bar && bar.getOrientation() == direction)
                 .map(ScrollBar.class::cast).findFirst();
+        found.ifPresent(bar -> bars.put(direction, bar));
+        return found;
     }
 
     /** Does something whenever the table has been scrolled in a direction. */
@@ -82,14 +89,14 @@ class GridTable<R> extends TableView<R> {
 
     /** Scrolls, if need be, until a row is in view with some others around it. */
     void reveal(int row, Duration time) {
-        // Rows that have just come must be there before they can be scrolled to.
-        layout();
         double hidden = getItems().size() * ROW_HEIGHT - viewHeight();
         double top = row * ROW_HEIGHT;
         double now = scrolled();
         if (hidden <= 0 || top >= now && top + ROW_HEIGHT <= now + viewHeight()) return;
         double wanted = Math.clamp((top - viewHeight() / 2 + ROW_HEIGHT) / hidden, 0, 1);
         scrolling.stop();
+        // Rows that have just come must be there before they can be scrolled to.
+        layout();
         bar(Orientation.VERTICAL).ifPresent(bar -> {
             if (time.lessThanOrEqualTo(Duration.ZERO)) {
                 bar.setValue(wanted);

@@ -3,7 +3,6 @@ package lunko.desktop.show;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -17,14 +16,15 @@ final class KeyList extends VBox {
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label title = new Label("Keys");
         title.getStyleClass().add("key-list-title");
-        FlowPane groups = new FlowPane();
+        GridPane groups = new GridPane();
         groups.getStyleClass().add("key-groups");
-        groups.setPrefWrapLength(860);
-        for (Action.Group group : Action.Group.values()) groups.getChildren().add(table(group, actions));
+        for (Action.Group group : Action.Group.values()) {
+            groups.add(table(group, actions), group.ordinal() % 2, group.ordinal() / 2);
+        }
         Label typing = new Label("In a table: arrows move, typing replaces a cell, Enter and Tab take it, Escape gives up. "
                 + "NULL is typed as NULL, and the empty text as ''.");
         typing.setWrapText(true);
-        typing.setMaxWidth(860);
+        typing.setMaxWidth(700);
         typing.getStyleClass().add("about");
         getChildren().addAll(title, groups, typing);
     }
@@ -38,7 +38,7 @@ final class KeyList extends VBox {
         int row = 1;
         for (Action action : actions) {
             if (action.group() != group || action.keys().isEmpty()) continue;
-            Label keys = new Label(action.shownKeys());
+            Label keys = new Label(action.shownKey().orElseThrow());
             keys.getStyleClass().add("key");
             keys.setAlignment(Pos.CENTER_LEFT);
             Label name = new Label();

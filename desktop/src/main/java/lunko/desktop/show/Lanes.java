@@ -1,5 +1,6 @@
 package lunko.desktop.show;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
@@ -13,13 +14,16 @@ import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.scene.Group;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.SVGPath;
+import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
+import lunko.engine.Truth;
 import lunko.query.Side;
 import lunko.steps.Frame;
 import lunko.steps.RowState;
@@ -29,7 +33,7 @@ import lunko.steps.Step;
 final class Lanes extends Pane {
     private static final PseudoClass CROWDED = PseudoClass.getPseudoClass("crowded");
     private static final int MANY = 60;
-    private static final double STUB = 20;
+    private static final double VERDICT_HEIGHT = 25;
 
     private final ShowModel model;
     private final GridTable<?> left;
@@ -40,6 +44,7 @@ final class Lanes extends Pane {
     private final Rectangle reach = new Rectangle();
     private final Label verdict = new Label();
     private final Line dragged = new Line();
+    private List<Drawn> drawn = List.of();
     private Animation running = new Timeline();
 
     Lanes(ShowModel model, GridTable<?> left, GridTable<?> right, ObservableValue<Optional<KeyDrag>> drag,
@@ -70,20 +75,29 @@ final class Lanes extends Pane {
     void place() {
         running.stop();
         Optional<Frame> frame = model.showing().get().frame();
-        met.getChildren().clear();
-        frame.ifPresent(this::drawMet);
-        met.pseudoClassStateChanged(CROWDED, met.getChildren().size() > MANY);
+        List<Drawn> lanes = new ArrayList<>();
         frame.ifPresent(now -> {
-            drawEnds(now, Side.LEFT, left);
-            drawEnds(now, Side.RIGHT, right);
+            drawMet(now, lanes);
+            drawEnds(now, Side.LEFT, left, lanes);
+            drawEnds(now, Side.RIGHT, right, lanes);
         });
-        // At once, or the lanes would be without their style for one picture.
-        met.applyCss();
+        show(lanes);
         boolean compares = frame.filter(this::drawNow).isPresent();
         now.setVisible(compares);
         verdict.setVisible(compares);
         verdict.setOpacity(1);
         reach.setWidth(getWidth());
+    }
+
+    private void show(List<Drawn> lanes) {
+        if (lanes.equals(drawn)) return;
+        for (int i = 0; i < lanes.size(); i++) {
+            if (i >= drawn.size()) met.getChildren().add(lanes.get(i).node());
+            else if (!drawn.get(i).equals(lanes.get(i))) met.getChildren().set(i, lanes.get(i).node());
+        }
+        met.getChildren().remove(lanes.size(), met.getChildren().size());
+        drawn = lanes;
+        met.pseudoClassStateChanged(CROWDED, lanes.size() > MANY);
     }
 
     private void show(Motion motion) {
@@ -100,7 +114,7 @@ final class Lanes extends Pane {
         running.playFromStart();
     }
 
-    private void drawMet(Frame frame) {
+    private void drawMet(Frame frame, List<Drawn> lanes) {
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {
             if (!left.isInView(row)) continue;
             List<Integer> partners = frame.lanes().get(row);
@@ -108,54 +122,79 @@ final class Lanes extends Pane {
                 int partner = partners.get(n);
                 if (partner >= right.endOfView()) break;
                 if (!right.isInView(partner)) continue;
-                CubicCurve lane = curve("lane");
-                if (frame.step().equals(new Step.Pair(row, partner))) lane.getStyleClass().add("lane-landing");
-                stretch(lane, row, partner);
-                met.getChildren().add(lane);
+                boolean landing = frame.step().equals(new Step.Pair(row, partner));
+                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing));
             }
         }
     }
 
     /** Short lanes that lead nowhere: to a diamond where a partnerless row is kept, to a cross where it is left out. */
-    private void drawEnds(Frame frame, Side side, GridTable<?> grid) {
+    private void drawEnds(Frame frame, Side side, GridTable<?> grid, List<Drawn> lanes) {
         List<RowState> states = frame.rows(side);
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), states.size()); row++) {
             RowState state = states.get(row);
             if (!grid.isInView(row) || state != RowState.KEPT && state != RowState.LEFT_OUT) continue;
-            double y = y(grid, row);
-            double edge = side.of(0.0, getWidth());
-            double end = side.of(STUB, getWidth() - STUB);
-            Line stub = new Line(edge, y, end, y);
-            stub.getStyleClass().addAll("stub", state == RowState.KEPT ? side.title() : "left-out");
-            SVGPath sign = new SVGPath();
-            sign.setContent(state == RowState.KEPT ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
-            sign.relocate(end - (state == RowState.KEPT ? 6 : 4), y - (state == RowState.KEPT ? 6 : 4));
-            sign.getStyleClass().addAll(state == RowState.KEPT ? "stub-kept" : "stub-left-out", side.title());
-            met.getChildren().addAll(stub, sign);
+            lanes.add(new Drawn.End(side, y(grid, row), getWidth(), state == RowState.KEPT));
+        }
+    }
+
+    /** One thing drawn in the gap. A thing that has not changed from one frame to the next is not drawn again. */
+    private sealed interface Drawn {
+
+        /** The node for it. */
+        Node node();
+
+        /** A lane between two rows that have met. */
+        record Lane(double from, double to, double width, boolean landing) implements Drawn {
+            @Override
+            public Node node() {
+                CubicCurve lane = landing ? curve("lane", "lane-landing") : curve("lane");
+                stretch(lane, from, to, width);
+                return lane;
+            }
+        }
+
+        /** The end of a row that has no partner. */
+        record End(Side side, double y, double width, boolean kept) implements Drawn {
+            private static final double LENGTH = 20;
+
+            @Override
+            public Node node() {
+                double end = side.of(LENGTH, width - LENGTH);
+                Line stub = new Line(side.of(0.0, width), y, end, y);
+                stub.setStroke(null);
+                stub.getStyleClass().addAll("stub", kept ? side.title() : "left-out");
+                SVGPath sign = new SVGPath();
+                sign.setContent(kept ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
+                sign.setFill(null);
+                sign.setTranslateX(end);
+                sign.setTranslateY(y);
+                sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.title());
+                return new Group(stub, sign);
+            }
         }
     }
 
     private boolean drawNow(Frame frame) {
         if (!(frame.step() instanceof Step.Compare(int l, int r, var truth))) return false;
         if (!left.isInView(l) || !right.isInView(r)) return false;
-        stretch(now, l, r);
+        stretch(now, y(left, l), y(right, r), getWidth());
         double top = Math.min(now.getStartY(), now.getEndY());
         reach.setY(top - 10);
         reach.setHeight(Math.abs(now.getStartY() - now.getEndY()) + 20);
         verdict.setText(truth.title());
-        verdict.getStyleClass().setAll("label", "verdict", "verdict-" + truth.title());
-        now.getStyleClass().setAll("lane", "lane-now", "lane-" + truth.title());
-        verdict.applyCss();
-        verdict.autosize();
+        for (Truth possible : Truth.values()) {
+            PseudoClass said = PseudoClass.getPseudoClass(possible.title());
+            verdict.pseudoClassStateChanged(said, possible == truth);
+            now.pseudoClassStateChanged(said, possible == truth);
+        }
+        verdict.resize(TextWidth.of(truth.title(), "Inter", FontWeight.BOLD, 13.5) + 24, VERDICT_HEIGHT);
         verdict.relocate(Math.round((getWidth() - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));
         return true;
     }
 
-    private void stretch(CubicCurve lane, int leftRow, int rightRow) {
-        double width = getWidth();
-        double from = y(left, leftRow);
-        double to = y(right, rightRow);
+    private static void stretch(CubicCurve lane, double from, double to, double width) {
         lane.setStartX(0);
         lane.setStartY(from);
         lane.setControlX1(width * 0.45);
@@ -193,8 +232,10 @@ final class Lanes extends Pane {
         return low;
     }
 
+    /** A curve that is not seen until its style has come to it, which may be one picture later. */
     private static CubicCurve curve(String... styleClasses) {
         CubicCurve curve = new CubicCurve();
+        curve.setFill(null);
         curve.getStyleClass().addAll(styleClasses);
         return curve;
     }

@@ -1,6 +1,5 @@
 package lunko.desktop.show;
 
-import atlantafx.base.controls.ModalPane;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
@@ -26,8 +25,7 @@ public final class ShowView extends StackPane {
     private final ShowActions actions;
     private final JoinStage stage;
     private final StepBar steps;
-    private final KeyList keyList;
-    private final ModalPane overlay = new ModalPane();
+    private final StackPane keyList;
     private Side inHand = Side.LEFT;
 
     /**
@@ -42,7 +40,10 @@ public final class ShowView extends StackPane {
         Look.dress(this);
         stage = new JoinStage(model, actions, motionTime);
         steps = new StepBar(model, player, actions);
-        keyList = new KeyList(actions.all());
+        keyList = new StackPane(new KeyList(actions.all()));
+        keyList.getStyleClass().add("shade");
+        keyList.setVisible(false);
+        keyList.setOnMouseClicked(_ -> keyList.setVisible(false));
         actions.attach(hands());
 
         VBox left = new VBox(new QueryLine(model), stage);
@@ -63,7 +64,7 @@ public final class ShowView extends StackPane {
         page.getStyleClass().add("page");
         NoticeBar notices = new NoticeBar(model, work);
         StackPane.setAlignment(notices, Pos.TOP_CENTER);
-        getChildren().addAll(page, notices, overlay);
+        getChildren().addAll(page, notices, keyList);
     }
 
     /** Puts the screen into a scene, with its keys; the step bar has the keyboard at first. */
@@ -122,8 +123,7 @@ public final class ShowView extends StackPane {
 
             @Override
             public void toggleKeyList() {
-                if (overlay.isDisplay()) overlay.hide();
-                else overlay.show(keyList);
+                keyList.setVisible(!keyList.isVisible());
             }
         };
     }

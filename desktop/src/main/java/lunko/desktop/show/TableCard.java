@@ -74,8 +74,11 @@ final class TableCard extends VBox {
         getChildren().addAll(head(actions.addRow(side), actions.open(side)), grid);
         acceptFiles(actions);
         drag.subscribe(this::showTarget);
-        model.showing().subscribe(showing -> show(showing));
-        model.showing().addListener((_, before, now) -> follow(now, Motion.between(before, now)));
+        show(model.showing().get());
+        model.showing().subscribe((before, now) -> {
+            if (before.lesson() != now.lesson()) show(now);
+            follow(now, Motion.between(before, now));
+        });
     }
 
     GridTable<Row> grid() {

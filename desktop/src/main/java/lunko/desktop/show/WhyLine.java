@@ -28,12 +28,12 @@ final class WhyLine extends HBox {
         HBox.setHgrow(why, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
         getChildren().addAll(number, middle);
+        // As wide as the last step's, so that the sentence does not move when a digit comes.
+        number.minWidthProperty().bind(model.showing().map(Showing::last).map(last ->
+                TextWidth.of("step " + last + " of " + last, "JetBrains Mono", FontWeight.BOLD, 12.5)));
         model.showing().subscribe(showing -> {
             number.setText(showing.frame().isEmpty() ? "no steps"
                     : "step " + showing.number() + " of " + showing.last());
-            // As wide as the last step's, so that the sentence does not move when a digit comes.
-            number.setMinWidth(TextWidth.of("step " + showing.last() + " of " + showing.last(), "JetBrains Mono",
-                    FontWeight.BOLD, 12.5));
             showing.frame().ifPresentOrElse(frame -> why.show(frame.why()),
                     () -> why.show(Phrase.write()
                             .plain(showing.obstacle().map(Problem::inWords).orElse("")).done()));
