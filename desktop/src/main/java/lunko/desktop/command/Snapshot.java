@@ -1,12 +1,7 @@
 package lunko.desktop.command;
 
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
@@ -18,10 +13,9 @@ import lunko.desktop.show.ShowModel;
 import lunko.desktop.show.ShowView;
 import lunko.desktop.show.TableFiles;
 import lunko.desktop.work.Work;
+import lunko.exchange.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
-import lunko.problem.Place;
-import lunko.problem.Problem;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
@@ -55,25 +49,7 @@ final class Snapshot {
             layOut();
             return SwingFXUtils.fromFXImage(scene.snapshot(null), null);
         });
-        try {
-            Path folder = file.toAbsolutePath().getParent();
-            if (Files.isDirectory(file)) return problem(file, "This is a folder: name a PNG file in it.");
-            if (!Files.isDirectory(folder)) throw new NoSuchFileException(folder.toString());
-            Path draft = Files.createTempFile(folder, ".lunko", ".png");
-            try {
-                ImageIO.write(picture, "png", draft.toFile());
-                Files.move(draft, file, StandardCopyOption.REPLACE_EXISTING);
-            } finally {
-                Files.deleteIfExists(draft);
-            }
-            return Checked.valid(file);
-        } catch (NoSuchFileException missing) {
-            return problem(file, "There is no such folder: make it first.");
-        } catch (AccessDeniedException denied) {
-            return problem(file, "The folder may not be written to: choose another one.");
-        } catch (IOException failed) {
-            return problem(file, "The picture could not be written (" + failed.getMessage() + "): choose another place.");
-        }
+        return new WholeFile(file).write(draft -> ImageIO.write(picture, "png", draft.toFile()));
     }
 
     /** Twice: the tables make their cells in the first pass, and lanes and scroll positions follow them. */
@@ -87,9 +63,5 @@ final class Snapshot {
     /** The number of the last step. */
     long last() {
         return Toolkit.call(() -> model.showing().get().last());
-    }
-
-    private static Checked<Path> problem(Path file, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
     }
 }

@@ -71,6 +71,9 @@ final class ResultGrid {
         Optional<Frame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
         frame.ifPresent(_ -> {
             boolean jump = Motion.between(before, now) == Motion.JUMP;
+            // What scrolls along must have the rows to scroll to.
+            left.layout();
+            links.layout();
             if (!jump || kin) right.reveal(rows.size() - 1, jump ? Duration.ZERO : Speed.DOUBLE.motion());
         });
     }

@@ -2,19 +2,15 @@ package lunko.exchange.csv;
 
 import java.io.IOException;
 import java.io.Writer;
-import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import lunko.engine.Outcome;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.exchange.Watch;
+import lunko.exchange.WholeFile;
 import lunko.problem.Checked;
-import lunko.problem.Place;
-import lunko.problem.Problem;
 import lunko.table.Value;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.QuoteMode;
@@ -31,27 +27,8 @@ public final class CsvWriter {
      * problem if the file cannot be written or the watch says stop.
      */
     public static Checked<Long> write(Outcome outcome, Path file, Watch watch) {
-        Path absolute = file.toAbsolutePath();
-        Path folder = absolute.getParent();
-        try {
-            if (folder == null || Files.isDirectory(absolute)) return problem(file, "This is a folder: name a file in it.");
-            Path draft = Files.createTempFile(folder, ".lunko", ".csv");
-            try {
-                if (!write(outcome, watch, Files.newBufferedWriter(draft))) {
-                    return problem(file, "Saving was stopped, and nothing was written.");
-                }
-                Files.move(draft, absolute, StandardCopyOption.REPLACE_EXISTING);
-            } finally {
-                Files.deleteIfExists(draft);
-            }
-            return Checked.valid(outcome.size());
-        } catch (NoSuchFileException missing) {
-            return problem(file, "There is no such folder: choose one that exists.");
-        } catch (AccessDeniedException denied) {
-            return problem(file, "The folder may not be written to: choose another one.");
-        } catch (IOException failed) {
-            return problem(file, "The file could not be written (" + failed.getMessage() + "): choose another place.");
-        }
+        return new WholeFile(file).write(draft -> write(outcome, watch, Files.newBufferedWriter(draft)))
+                .map(_ -> outcome.size());
     }
 
     private static boolean write(Outcome outcome, Watch watch, Writer to) throws IOException {
@@ -82,9 +59,5 @@ public final class CsvWriter {
         } else {
             (value.shown().isEmpty() ? QUOTED : PLAIN).print(value.shown(), out, first);
         }
-    }
-
-    private static <T> Checked<T> problem(Path file, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
     }
 }

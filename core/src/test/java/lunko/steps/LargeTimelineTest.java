@@ -1,0 +1,76 @@
+package lunko.steps;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import lunko.engine.Plan;
+import lunko.engine.ResultRow;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Query;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+
+/** A hundred million steps: all of them there, none of them stored. */
+class LargeTimelineTest {
+    private static final int ROWS = 10_000;
+
+    @Test
+    void anyStepOfALargeLeftJoinIsWhatItsNumberSays() {
+        Plan plan = plan(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
+        Timeline timeline = Timeline.of(plan);
+        assertThat(timeline.compared()).isEqualTo((long) ROWS * ROWS);
+        Random random = new Random(7);
+        for (int i = 0; i < 2000; i++) {
+            long number = 1 + random.nextLong(timeline.last() - 1);
+            Frame frame = timeline.at(number);
+            switch (frame.step()) {
+                case Step.Compare(int left, int right, var verdict) -> {
+                    assertThat(verdict).isEqualTo(plan.verdict(left, right));
+                    // The comparisons up to here, the rows that have landed, and the start.
+                    assertThat((long) left * ROWS + right + 1 + frame.landed().size()).isEqualTo(number);
+                }
+                case Step.Pair _, Step.KeepLeft _ -> assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
+                case Step.KeepRight _, Step.Start _, Step.Finish _ -> throw new AssertionError(frame.step());
+            }
+        }
+        for (int i = 0; i < 2000; i++) {
+            long row = random.nextLong(timeline.outcome().size());
+            Frame landing = timeline.at(timeline.landing(row));
+            assertThat(landing.landed().getLast()).isEqualTo(timeline.outcome().row(row));
+            assertThat(landing.step()).isEqualTo(switch (timeline.outcome().row(row)) {
+                case ResultRow.Met(int left, int right) -> new Step.Pair(left, right);
+                case ResultRow.LeftKept(int left) -> new Step.KeepLeft(left);
+                case ResultRow.RightKept(int right) -> new Step.KeepRight(right);
+            });
+        }
+    }
+
+    @Test
+    void oneKeyForAllRowsGivesAHundredMillionPairs() {
+        Timeline timeline = Timeline.of(plan(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)));
+        assertThat(timeline.outcome().size()).isEqualTo((long) ROWS * ROWS);
+        assertThat(timeline.outcome().row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
+        assertThat(timeline.at(timeline.last() - 1).step()).isEqualTo(new Step.Pair(ROWS - 1, ROWS - 1));
+        assertThat(timeline.at(timeline.last() - 2).left()).doesNotContain(RowState.OPEN);
+    }
+
+    private static Plan plan(JoinKind kind, IntFunction<Value> leftKey,
+                             IntFunction<Value> rightKey) {
+        Table left = table("hives", leftKey);
+        Table right = table("keepers", rightKey);
+        return Plan.bind(Query.of(left, kind, right, List.of(new KeyPair("id", "id"))), List.of(left, right)).expect();
+    }
+
+    private static Table table(String name, IntFunction<Value> key) {
+        List<Row> rows = IntStream.range(0, ROWS).mapToObj(i -> new Row(i, List.of(key.apply(i)))).toList();
+        return new Table(name, List.of(new Column("id", Type.INTEGER)), rows, ROWS);
+    }
+}

@@ -1,0 +1,117 @@
+package lunko.desktop.show;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.look.Look;
+import lunko.desktop.work.Work;
+import lunko.lesson.Lesson;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.steps.Frame;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Tables that do not fit the screen: what a step is about can always be seen, and columns stay under each other. */
+@ExtendWith(ApplicationExtension.class)
+class LongTablesTest {
+    private ShowModel model;
+    private Stage stage;
+
+    @Start
+    void open(Stage window) {
+        Look.install();
+        stage = window;
+        model = new ShowModel(Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12)));
+        Player player = new Player(model);
+        Work work = new Work();
+        ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> window));
+        window.setScene(new ShowView(model, player, actions, work, new SimpleObjectProperty<>(Duration.ZERO))
+                .inScene(1280, 800));
+        window.show();
+    }
+
+    @Test
+    void theRowsAtHandAndTheLandingRowAreInView(FxRobot robot) {
+        for (long number : List.of(0L, 5000L, 5001L, 11_000L, model.showing().get().last() - 1, 61L)) {
+            robot.interact(() -> model.goTo(number));
+            WaitForAsyncUtils.waitForFxEvents();
+            Frame frame = model.showing().get().frame().orElseThrow();
+            for (Side side : Side.values()) {
+                GridTable<?> source = robot.lookup("#" + side.title() + "-table .grid-table").query();
+                frame.now(side).ifPresent(row -> assertSeen(source, row, "step " + number));
+                GridTable<?> result = robot.lookup("#" + side.title() + "-result").query();
+                if (!frame.landed().isEmpty()) assertSeen(result, result.getItems().size() - 1, "step " + number);
+            }
+        }
+    }
+
+    @Test
+    void theResultsColumnsAreUnderThoseTheyComeFromHoweverTheWindowIsSizedAndScrolled(FxRobot robot) {
+        for (double width : List.of(1280.0, 1060.0, 1200.0)) {
+            robot.interact(() -> stage.setWidth(width));
+            WaitForAsyncUtils.waitForFxEvents();
+            robot.interact(() -> robot.lookup("#right-table .grid-table").<TableView<?>>query().scrollToColumnIndex(8));
+            WaitForAsyncUtils.waitForFxEvents();
+            for (Side side : Side.values()) {
+                List<Double> sources = edges(robot, "#" + side.title() + "-table .column-header");
+                assertThat(sources).hasSizeGreaterThan(4);
+                assertThat(edges(robot, "#" + side.title() + "-result .column-header")).isEqualTo(sources);
+            }
+        }
+    }
+
+    @Test
+    void whatIsTypedInATableIsNotTakenForAKeyOfTheSteps(FxRobot robot) {
+        robot.interact(() -> {
+            TableView<?> table = robot.lookup("#left-table .grid-table").query();
+            table.requestFocus();
+            table.getSelectionModel().clearAndSelect(0);
+            table.getFocusModel().focus(0);
+        });
+        robot.clickOn(robot.lookup("#left-table .value").<Node>query());
+        robot.write("55").type(KeyCode.ENTER);
+        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.LEFT_OUTER);
+        assertThat(model.showing().get().lesson().left().rows().getFirst().value(0)).isEqualTo(Value.of(55));
+    }
+
+    private static void assertSeen(GridTable<?> table, int row, String when) {
+        assertThat(table.isInView(row)).as("%s: row %d of %s", when, row, table.getId()).isTrue();
+        Node shown = table.lookupAll(".table-row-cell").stream()
+                .filter(node -> ((TableRow<?>) node).getIndex() == row && node.isVisible())
+                .findFirst().orElseThrow();
+        // Where the row says it is, there it is.
+        Bounds inTable = table.sceneToLocal(shown.localToScene(shown.getLayoutBounds()));
+        assertThat(inTable.getCenterY()).as(when).isCloseTo(table.rowMiddle(row), Offset.offset(1.5));
+    }
+
+    private static List<Double> edges(FxRobot robot, String headers) {
+        return robot.lookup(headers).queryAll().stream().map(node -> node.localToScene(node.getLayoutBounds()).getMinX())
+                .map(x -> (double) Math.round(x)).sorted().toList();
+    }
+
+    private static Table table(String name, int rows, int columns) {
+        List<Column> heads = IntStream.range(0, columns)
+                .mapToObj(i -> new Column(i == 0 ? "keeper_id" : name + "_column_" + i, Type.INTEGER)).toList();
+        return Table.of(name, heads, IntStream.range(0, rows).mapToObj(row -> IntStream.range(0, columns)
+                .<Value>mapToObj(i -> Value.of(row % (i + 50))).toList()).toList());
+    }
+}

@@ -1,0 +1,82 @@
+package lunko.desktop.show;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.ListChangeListener;
+import lunko.engine.ResultRow;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.query.JoinKind;
+import lunko.steps.Frame;
+import lunko.steps.Timeline;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+
+/** Whoever follows the changes of the result has the rows of the frame, wherever one jumps to. */
+class ResultRowsProperties {
+
+    /** One jump: the kind of join, and how far into its steps, in percent. */
+    @Property(tries = 300)
+    void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 499) Integer> jumps) {
+        ResultRows rows = new ResultRows();
+        List<ResultRow> mirror = mirror(rows);
+        List<Timeline> timelines = List.of(JoinKind.values()).stream()
+                .map(kind -> Timeline.of(DemoLesson.lesson().of(kind).plan().expect())).toList();
+        Timeline last = null;
+        for (int jump : jumps) {
+            Timeline timeline = timelines.get(jump / 100);
+            Frame frame = timeline.at(timeline.last() * (jump % 100) / 99);
+            rows.show(Optional.of(frame), timeline == last);
+            List<ResultRow> expected = new ArrayList<>(frame.landed());
+            frame.pending().ifPresent(expected::add);
+            assertThat(mirror).isEqualTo(expected).isEqualTo(rows);
+            last = timeline;
+        }
+        rows.show(Optional.empty(), false);
+        assertThat(mirror).isEmpty();
+    }
+
+    @Example
+    void ofVeryManyRowsTheLastAreListed() {
+        Table left = many("a");
+        Table right = many("b");
+        Timeline timeline = Timeline.of(Lesson.on(left, JoinKind.CROSS, right).plan().expect());
+        ResultRows rows = new ResultRows();
+        rows.show(Optional.of(timeline.at(timeline.last())), false);
+        assertThat(rows.before()).isEqualTo(100_000);
+        assertThat(rows.before() + rows.landed()).isEqualTo(160_000);
+        assertThat(rows.get(rows.landed() - 1)).isEqualTo(new ResultRow.Met(399, 399));
+        rows.show(Optional.of(timeline.at(10)), true);
+        assertThat(rows.before()).isZero();
+        assertThat(rows).hasSize(10);
+    }
+
+    private static Table many(String name) {
+        Table table = Table.empty(name,
+                new Column("id", Type.INTEGER));
+        for (int i = 0; i < 400; i++) table = table.plusEmptyRow();
+        return table;
+    }
+
+    private static List<ResultRow> mirror(ResultRows rows) {
+        List<ResultRow> mirror = new ArrayList<>();
+        rows.addListener((ListChangeListener<ResultRow>) change -> {
+            while (change.next()) {
+                assertThat(mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()))
+                        .isEqualTo(change.getRemoved());
+                mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()).clear();
+                mirror.addAll(change.getFrom(), change.getAddedSubList());
+            }
+        });
+        return mirror;
+    }
+}

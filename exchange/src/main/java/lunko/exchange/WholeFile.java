@@ -1,0 +1,47 @@
+package lunko.exchange;
+
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+
+/** A file that is written whole or not at all: what was there before stays until the new content is complete. */
+public record WholeFile(Path path) {
+
+    /** Writes the content to a draft of the file. */
+    @FunctionalInterface
+    public interface Content {
+        /** Writes it; {@code false} gives it up, and the file stays as it was. */
+        boolean writeTo(Path draft) throws IOException;
+    }
+
+    /** Writes the file; a problem if it cannot be written or the content was given up. */
+    public Checked<Path> write(Content content) {
+        Path file = path.toAbsolutePath();
+        if (file.getParent() == null || Files.isDirectory(file)) return problem("This is a folder: name a file in it.");
+        if (!Files.isDirectory(file.getParent())) return problem("There is no such folder: make it, or choose another one.");
+        try {
+            Path draft = Files.createTempFile(file.getParent(), ".lunko", ".draft");
+            try {
+                if (!content.writeTo(draft)) return problem("Stopped, and nothing was written.");
+                Files.move(draft, file, StandardCopyOption.REPLACE_EXISTING);
+                return Checked.valid(path);
+            } finally {
+                Files.deleteIfExists(draft);
+            }
+        } catch (AccessDeniedException | NoSuchFileException denied) {
+            return problem("The folder may not be written to: choose another one.");
+        } catch (IOException failed) {
+            return problem("The file could not be written (" + failed.getMessage() + "): choose another place.");
+        }
+    }
+
+    private Checked<Path> problem(String sentence) {
+        return Checked.invalid(Problem.at(Place.in(path.toString()), sentence));
+    }
+}
