@@ -19,10 +19,9 @@ public record Lesson(String title, Table left, Table right, JoinKind kind, List<
         on = List.copyOf(on);
     }
 
-    /** A lesson on two tables, joined by the columns that surely belong together. */
+    /** A lesson on two tables, joined by the columns that surely belong together, if there are such. */
     public static Lesson on(Table left, JoinKind kind, Table right) {
-        Lesson bare = new Lesson("", left, right, kind, List.of());
-        return bare.replace(Side.RIGHT, right).titledByTables();
+        return new Lesson("", left, right, kind, List.of()).replace(Side.RIGHT, right);
     }
 
     /** The table on a side. */

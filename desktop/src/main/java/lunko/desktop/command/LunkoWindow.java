@@ -44,8 +44,8 @@ final class LunkoWindow {
         Scene scene = view.inScene(WIDTH, HEIGHT);
         stage.setScene(scene);
         stage.titleProperty().bind(model.showing().map(showing -> showing.lesson().title() + " – Lunko"));
-        stage.setMinWidth(1024);
-        stage.setMinHeight(680);
+        stage.setMinWidth(1200);
+        stage.setMinHeight(720);
         stage.setOnHidden(_ -> whenClosed.run());
         stage.show();
         LOG.info("window open");

@@ -7,6 +7,7 @@ import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.text.FontWeight;
+import lunko.desktop.look.Typeface;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -23,6 +24,9 @@ final class ColumnWidths {
     private static final double WIDEST = 240;
     private static final double SCROLL_BAR = 14;
     private static final int ROWS_LOOKED_AT = 100;
+    private static final Typeface HEADING = Typeface.text(FontWeight.BOLD, 12.5);
+    private static final Typeface TEXT = Typeface.text(FontWeight.NORMAL, 13.5);
+    private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 13.5);
 
     /** The width at which everything in a column can be read, and the one at which at least its values can. */
     private record Need(double whole, double values) {}
@@ -75,7 +79,7 @@ final class ColumnWidths {
     }
 
     private static double heading(String text) {
-        return TextWidth.of(text, "Inter", FontWeight.BOLD, 12.5);
+        return HEADING.width(text);
     }
 
     private static double width(double content) {
@@ -85,7 +89,7 @@ final class ColumnWidths {
     private static double length(Row row, int column, Type type) {
         String shown = row.value(column).shown();
         String start = shown.substring(0, Math.min(shown.length(), 60));
-        double text = TextWidth.of(start, type == Type.TEXT ? "Inter" : "JetBrains Mono", FontWeight.NORMAL, 13.5);
+        double text = (type == Type.TEXT ? TEXT : CODE).width(start);
         return row.value(column).isNull() ? text + 10 : text;
     }
 }

@@ -23,6 +23,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.SVGPath;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
+import lunko.desktop.look.Typeface;
 import lunko.engine.Truth;
 import lunko.query.Side;
 import lunko.steps.Frame;
@@ -34,6 +35,7 @@ final class Lanes extends Pane {
     private static final PseudoClass CROWDED = PseudoClass.getPseudoClass("crowded");
     private static final int MANY = 60;
     private static final double VERDICT_HEIGHT = 25;
+    private static final Typeface VERDICT = Typeface.text(FontWeight.BOLD, 13.5);
 
     private final ShowModel model;
     private final GridTable<?> left;
@@ -188,7 +190,7 @@ final class Lanes extends Pane {
             verdict.pseudoClassStateChanged(said, possible == truth);
             now.pseudoClassStateChanged(said, possible == truth);
         }
-        verdict.resize(TextWidth.of(truth.title(), "Inter", FontWeight.BOLD, 13.5) + 24, VERDICT_HEIGHT);
+        verdict.resize(VERDICT.width(truth.title()) + 24, VERDICT_HEIGHT);
         verdict.relocate(Math.round((getWidth() - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));
         return true;

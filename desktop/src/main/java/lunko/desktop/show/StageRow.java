@@ -7,9 +7,10 @@ import javafx.scene.control.TableRow;
 import lunko.query.Side;
 import lunko.steps.Frame;
 import lunko.steps.RowState;
+import lunko.table.Row;
 
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
-final class StageRow<R> extends TableRow<R> {
+final class StageRow extends TableRow<Row> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");

@@ -30,6 +30,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import lunko.desktop.action.Action;
+import lunko.desktop.look.Typeface;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.query.KeyPair;
@@ -42,6 +43,8 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** A source table: its name, its rows, and everything that can be changed about them in place. */
 final class TableCard extends VBox {
+    private static final Typeface NAME = Typeface.text(FontWeight.BOLD, 14.5);
+
     private final ShowModel model;
     private final Side side;
     private final ColumnWidths widths;
@@ -65,7 +68,7 @@ final class TableCard extends VBox {
         grid.setItems(rows);
         grid.setEditable(true);
         grid.setAccessibleText(side.title() + " table");
-        grid.setRowFactory(_ -> new StageRow<>(model, side));
+        grid.setRowFactory(_ -> new StageRow(model, side));
         grid.setContextMenu(new ContextMenu(actions.editCell().menuItem(), actions.addRow().menuItem(),
                 actions.deleteRow().menuItem()));
         grid.addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
@@ -117,7 +120,7 @@ final class TableCard extends VBox {
         name.getStyleClass().add("table-name");
         name.setTooltip(new Tooltip("Type another name for the table."));
         name.setAccessibleText("name of the " + side.title() + " table");
-        name.prefWidthProperty().bind(name.textProperty().map(text -> Math.clamp(TextWidth.of(text, "Inter", FontWeight.BOLD, 14.5) + 14, 40, 200)));
+        name.prefWidthProperty().bind(name.textProperty().map(text -> Math.clamp(NAME.width(text) + 14, 40, 200)));
         name.setOnAction(_ -> grid.requestFocus());
         name.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() != KeyCode.ESCAPE) return;

@@ -38,7 +38,7 @@ public final class TableFiles {
 
     /** Writes the whole result, whatever step is at hand, to a CSV file. */
     public void save(Outcome outcome, Path file) {
-        work.start("Writing " + file.getFileName(), watch -> CsvWriter.write(outcome, file, watch), written ->
+        work.start("Writing " + file.getFileName(), watch -> new CsvWriter(outcome).write(file, watch), written ->
                 written.handle(
                         rows -> model.say(new Notice.Success("Saved " + rows + (rows == 1 ? " row" : " rows") + " to " + file + ".")),
                         problem -> model.say(new Notice.Trouble(problem))));

@@ -7,11 +7,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.look.Typeface;
 import lunko.phrase.Phrase;
 import lunko.problem.Problem;
 
 /** The sentence that explains the step at hand, and its number. */
 final class WhyLine extends HBox {
+    private static final Typeface NUMBER = Typeface.code(FontWeight.BOLD, 12.5);
 
     WhyLine(ShowModel model) {
         getStyleClass().addAll("card", "why-line");
@@ -30,7 +32,7 @@ final class WhyLine extends HBox {
         getChildren().addAll(number, middle);
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty().bind(model.showing().map(Showing::last).map(last ->
-                TextWidth.of("step " + last + " of " + last, "JetBrains Mono", FontWeight.BOLD, 12.5)));
+                NUMBER.width("step " + last + " of " + last)));
         model.showing().subscribe(showing -> {
             number.setText(showing.frame().isEmpty() ? "no steps"
                     : "step " + showing.number() + " of " + showing.last());

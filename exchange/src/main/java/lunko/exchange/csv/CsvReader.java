@@ -54,7 +54,7 @@ public final class CsvReader {
                 return reader.problem("The file is larger than " + (MOST_BYTES >> 20) + " MB, far more than the "
                         + count(MOST_ROWS) + " rows that a lesson can show: cut it down to the rows that make your point.");
             }
-            return Utf8Text.decode(reader.source, Files.readAllBytes(file))
+            return SourceText.utf8(reader.source, Files.readAllBytes(file))
                     .then(text -> reader.table(tableName(file), text));
         } catch (NoSuchFileException missing) {
             return reader.problem("There is no such file: check its name and folder.");
@@ -74,13 +74,13 @@ public final class CsvReader {
     /** A record and the line, counted from 1, on which it starts. */
     private record Line(int number, CSVRecord fields) {}
 
-    private Checked<Table> table(String name, String text) {
-        if (text.isBlank()) {
+    private Checked<Table> table(String name, SourceText source) {
+        if (source.text().isBlank()) {
             return problem("The file is empty: it needs a line with the column names, and a line for each row.");
         }
         List<Line> lines = new ArrayList<>();
         int line = 1;
-        try (CSVParser parser = CSVParser.parse(text, FORMAT)) {
+        try (CSVParser parser = CSVParser.parse(source.text(), FORMAT)) {
             Iterator<CSVRecord> records = parser.iterator();
             while (records.hasNext()) {
                 lines.add(new Line(line, records.next()));
@@ -88,7 +88,7 @@ public final class CsvReader {
                 line = (int) parser.getCurrentLineNumber() + 1;
             }
         } catch (UncheckedIOException malformed) {
-            return quotes(text, line);
+            return quotes(source, line);
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -161,22 +161,14 @@ public final class CsvReader {
     }
 
     /** The parser refuses a text for its quotes alone: one that is not closed, or one with text right behind it. */
-    private <T> Checked<T> quotes(String text, int line) {
-        int start = 0;
-        for (int i = 1; i < line; i++) start = nextLine(text, start);
-        int open = openQuote(text, start);
+    private <T> Checked<T> quotes(SourceText text, int line) {
+        int open = openQuote(text.text(), text.start(line));
         if (open < 0) {
             return Checked.invalid(Problem.at(Place.line(source, line),
                     "A closing quote is followed by more text: put a comma behind it, or double the quotes inside."));
         }
-        return Checked.invalid(Problem.at(Utf8Text.place(source, text, open),
+        return Checked.invalid(Problem.at(text.place(open),
                 "The quote that opens here is never closed: add the closing quote."));
-    }
-
-    private static int nextLine(String text, int from) {
-        int at = from;
-        while (text.charAt(at) != '\n' && text.charAt(at) != '\r') at++;
-        return text.startsWith("\r\n", at) ? at + 2 : at + 1;
     }
 
     /** Where the quote stands that is still open at the end of the text, or -1; two quotes inside are one of the text. */

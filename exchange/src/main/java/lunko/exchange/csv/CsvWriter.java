@@ -16,22 +16,20 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.QuoteMode;
 
 /** Writes a result as CSV, so that {@link CsvReader} reads the same values back. */
-public final class CsvWriter {
+public record CsvWriter(Outcome outcome) {
     private static final CSVFormat PLAIN = CSVFormat.RFC4180;
     private static final CSVFormat QUOTED = PLAIN.builder().setQuoteMode(QuoteMode.ALL).get();
 
-    private CsvWriter() {}
-
     /**
-     * Writes all rows of a result to a file, which is there whole or not at all. Gives the number of rows; a
+     * Writes all rows to a file, which is there whole or not at all. Gives the number of rows; a
      * problem if the file cannot be written or the watch says stop.
      */
-    public static Checked<Long> write(Outcome outcome, Path file, Watch watch) {
-        return new WholeFile(file).write(draft -> write(outcome, watch, Files.newBufferedWriter(draft)))
+    public Checked<Long> write(Path file, Watch watch) {
+        return new WholeFile(file).write(draft -> write(watch, Files.newBufferedWriter(draft)))
                 .map(_ -> outcome.size());
     }
 
-    private static boolean write(Outcome outcome, Watch watch, Writer to) throws IOException {
+    private boolean write(Watch watch, Writer to) throws IOException {
         List<ResultColumn> columns = outcome.columns();
         try (Writer out = to) {
             boolean first = true;

@@ -53,7 +53,7 @@ class CsvWriterProperties {
         Outcome outcome = outcome(notes, marks);
 
         Path file = folder.resolve("result.csv");
-        assertThat(CsvWriter.write(outcome, file, Watch.NOBODY)).isEqualTo(Checked.valid(outcome.size()));
+        assertThat(new CsvWriter(outcome).write(file, Watch.NOBODY)).isEqualTo(Checked.valid(outcome.size()));
         Table back = CsvReader.read(file).expect();
         assertThat(back.columns()).extracting(Column::name).containsExactly("n.id", "n.note", "m.id", "m.note");
         assertThat(back.rows()).extracting(Row::values).isEqualTo(outcome.rows().stream()
@@ -68,7 +68,7 @@ class CsvWriterProperties {
         Path file = Files.writeString(inside.resolve("result.csv"), "before");
         AtomicInteger asked = new AtomicInteger();
         Outcome demo = Outcome.of(DemoLesson.lesson().plan().expect());
-        assertThat(CsvWriter.write(demo, file, (_, _) -> asked.incrementAndGet() < 3))
+        assertThat(new CsvWriter(demo).write(file, (_, _) -> asked.incrementAndGet() < 3))
                 .isInstanceOf(Checked.Invalid.class);
         assertThat(inside).isDirectoryContaining("glob:**result.csv");
         try (var files = Files.list(inside)) {

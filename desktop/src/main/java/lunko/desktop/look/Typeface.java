@@ -1,0 +1,27 @@
+package lunko.desktop.look;
+
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+
+/** A font at a size in pixels, to say beforehand how wide a text will be. The stylesheet has the same fonts. */
+public record Typeface(String family, FontWeight weight, double size) {
+    private static final Text RULER = new Text();
+
+    /** Inter. */
+    public static Typeface text(FontWeight weight, double size) {
+        return new Typeface("Inter", weight, size);
+    }
+
+    /** JetBrains Mono. */
+    public static Typeface code(FontWeight weight, double size) {
+        return new Typeface("JetBrains Mono", weight, size);
+    }
+
+    /** How wide a text is, in whole pixels. */
+    public double width(String text) {
+        RULER.setFont(Font.font(family, weight, size));
+        RULER.setText(text);
+        return Math.ceil(RULER.getLayoutBounds().getWidth());
+    }
+}
