@@ -2,13 +2,14 @@ package lunko.engine;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import lunko.table.Value;
+import lunko.table.Truth;
 import lunko.table.Value.BooleanValue;
 import lunko.table.Value.DateValue;
 import lunko.table.Value.DecimalValue;
 import lunko.table.Value.IntegerValue;
 import lunko.table.Value.Null;
 import lunko.table.Value.TextValue;
+import lunko.table.Value;
 
 /**
  * How SQL compares two values (ISO/IEC 9075-2, comparison predicate): numbers by size whatever their type,
@@ -26,7 +27,7 @@ public record Comparison(Value left, Value right) {
      * A thing that two values of comparable types have in common exactly if they are equal. NULL has none, and
      * asking for it is a defect: IllegalArgumentException.
      */
-    static Object key(Value value) {
+    public static Object key(Value value) {
         return switch (value) {
             case IntegerValue(long number) -> BigDecimal.valueOf(number).stripTrailingZeros();
             case DecimalValue(BigDecimal number) -> number.stripTrailingZeros();

@@ -15,6 +15,7 @@ import lunko.query.Side;
 import lunko.table.Column;
 import lunko.table.RowNames;
 import lunko.table.Table;
+import lunko.table.Truth;
 
 /** A query bound to its tables: names have become places, and the types have been found to agree. */
 public record Plan(Query query, Table left, Table right, List<Equality> on) {

@@ -1,8 +1,8 @@
 package lunko.steps;
 
 import java.util.OptionalInt;
-import lunko.engine.Truth;
 import lunko.query.Side;
+import lunko.table.Truth;
 
 /** One thing the audience sees happen. Row numbers count from 0, in the order of the source tables. */
 public sealed interface Step {

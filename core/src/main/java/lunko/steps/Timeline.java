@@ -9,8 +9,8 @@ import lunko.engine.Matching;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.engine.ResultRow;
-import lunko.engine.Truth;
 import lunko.query.Side;
+import lunko.table.Truth;
 
 /**
  * All steps of a join, matched row by row, addressed by number from 0 (the start) to {@link #last()} (the end).

@@ -9,15 +9,15 @@ import lunko.engine.Equality;
 import lunko.engine.Matching;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
-import lunko.engine.Truth;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.Tally;
 import lunko.table.RowNames;
 import lunko.table.Table;
-import lunko.table.Value;
+import lunko.table.Truth;
 import lunko.table.Value.TextValue;
+import lunko.table.Value;
 
 /** The sentences that explain the steps of one join, naming its actual rows and values. */
 final class Why {

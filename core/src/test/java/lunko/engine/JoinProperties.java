@@ -16,6 +16,7 @@ import lunko.engine.ResultRow.Met;
 import lunko.engine.ResultRow.RightKept;
 import lunko.query.JoinKind;
 import lunko.query.Tally;
+import lunko.table.Truth;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.domains.Domain;

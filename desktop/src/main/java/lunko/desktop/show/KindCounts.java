@@ -13,7 +13,7 @@ import lunko.insight.KindCount;
 /** How many rows each kind of join gives on these tables, as bars and as arithmetic; a click chooses the kind. */
 final class KindCounts extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double LONGEST_BAR = 110;
+    private static final double LONGEST_BAR = 84;
     private static final double SHORTER_BAR = 40;
     private static final long LONG_NUMBER = 1_000_000;
 

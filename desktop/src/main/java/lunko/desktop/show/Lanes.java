@@ -24,11 +24,11 @@ import javafx.scene.shape.SVGPath;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import lunko.desktop.look.Typeface;
-import lunko.engine.Truth;
 import lunko.query.Side;
 import lunko.steps.Frame;
 import lunko.steps.RowState;
 import lunko.steps.Step;
+import lunko.table.Truth;
 
 /** The gap between the two tables: lanes between rows that have met, and the verdict on the two rows at hand. */
 final class Lanes extends Pane {

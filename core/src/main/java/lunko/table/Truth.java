@@ -1,4 +1,4 @@
-package lunko.engine;
+package lunko.table;
 
 /** The three truth values of SQL, and how they combine (ISO/IEC 9075-2, boolean value expression). */
 public enum Truth {
@@ -29,5 +29,20 @@ public enum Truth {
     public Truth and(Truth other) {
         if (this == FALSE || other == FALSE) return FALSE;
         return this == TRUE && other == TRUE ? TRUE : UNKNOWN;
+    }
+
+    /** Either: true if one of them is true, unknown if that leaves an unknown. */
+    public Truth or(Truth other) {
+        if (this == TRUE || other == TRUE) return TRUE;
+        return this == FALSE && other == FALSE ? FALSE : UNKNOWN;
+    }
+
+    /** The opposite; unknown stays unknown. */
+    public Truth not() {
+        return switch (this) {
+            case TRUE -> FALSE;
+            case FALSE -> TRUE;
+            case UNKNOWN -> UNKNOWN;
+        };
     }
 }

@@ -1,0 +1,290 @@
+/** The part of SQL (ISO/IEC 9075-2) that a lesson on joins uses. */
+grammar Sql;
+
+options { caseInsensitive = true; }
+
+script
+    : SEMICOLON* (statement (SEMICOLON+ statement)*)? SEMICOLON* EOF
+    ;
+
+statement
+    : query                                                                        # queryStatement
+    | CREATE TABLE name LEFT_PAREN tableElement (COMMA tableElement)* RIGHT_PAREN  # createTable
+    | INSERT INTO name columnNames? VALUES rowValues (COMMA rowValues)*            # insert
+    | UPDATE name SET assignment (COMMA assignment)* (WHERE expression)?           # update
+    | DELETE FROM name (WHERE expression)?                                         # delete
+    | DROP TABLE (IF EXISTS)? name                                                 # dropTable
+    ;
+
+// Queries
+
+query
+    : queryBody orderBy? offset? limit?
+    ;
+
+queryBody
+    : queryBody INTERSECT quantifier? queryBody             # intersect
+    | queryBody op=(UNION | EXCEPT) quantifier? queryBody   # unionOrExcept
+    | select                                                # selectBody
+    | LEFT_PAREN query RIGHT_PAREN                          # nestedBody
+    ;
+
+select
+    : SELECT quantifier? selectItem (COMMA selectItem)*
+      (FROM tableReference (COMMA tableReference)*)?
+      (WHERE where=expression)?
+      (GROUP BY groupBy+=expression (COMMA groupBy+=expression)*)?
+      (HAVING having=expression)?
+    ;
+
+quantifier
+    : DISTINCT | ALL
+    ;
+
+selectItem
+    : STAR                        # everything
+    | name DOT STAR               # everythingOf
+    | expression (AS? name)?      # column
+    ;
+
+tableReference
+    : tableReference CROSS JOIN tablePrimary                             # crossJoin
+    | tableReference NATURAL joinType? JOIN tablePrimary                 # naturalJoin
+    | tableReference joinType? JOIN tableReference joinSpecification?    # qualifiedJoin
+    | tablePrimary                                                       # primaryReference
+    ;
+
+joinType
+    : INNER | (LEFT | RIGHT | FULL) OUTER?
+    ;
+
+joinSpecification
+    : ON expression
+    | USING columnNames
+    ;
+
+tablePrimary
+    : table=name (AS? alias=name)?                   # namedTable
+    | LEFT_PAREN query RIGHT_PAREN (AS? name)?       # derivedTable
+    | LEFT_PAREN tableReference RIGHT_PAREN          # nestedTable
+    ;
+
+orderBy
+    : ORDER BY sortKey (COMMA sortKey)*
+    ;
+
+sortKey
+    : expression direction=(ASC | DESC)? (NULLS nulls=(FIRST | LAST))?
+    ;
+
+offset
+    : OFFSET INTEGER (ROW | ROWS)?
+    ;
+
+limit
+    : FETCH (FIRST | NEXT) INTEGER? (ROW | ROWS) ONLY
+    | LIMIT INTEGER
+    ;
+
+// Expressions
+
+expression
+    : NOT expression                          # not
+    | expression AND expression               # and
+    | expression OR expression                # or
+    | predicate (IS NOT? truth)?              # test
+    ;
+
+truth
+    : TRUE | FALSE | UNKNOWN
+    ;
+
+predicate
+    : value comparator value                                  # comparison
+    | value IS NOT? NULL                                      # isNull
+    | value IS NOT? DISTINCT FROM value                       # isDistinct
+    | value NOT? BETWEEN value AND value                      # between
+    | value NOT? LIKE value                                   # like
+    | value NOT? IN LEFT_PAREN query RIGHT_PAREN              # inQuery
+    | value NOT? IN LEFT_PAREN expressions RIGHT_PAREN        # inList
+    | EXISTS LEFT_PAREN query RIGHT_PAREN                     # exists
+    | value                                                   # plainValue
+    ;
+
+comparator
+    : EQUAL | NOT_EQUAL | LESS | LESS_OR_EQUAL | GREATER | GREATER_OR_EQUAL
+    ;
+
+value
+    : sign=(PLUS | MINUS) value                # signed
+    | value op=(STAR | SLASH) value            # arithmetic
+    | value op=(PLUS | MINUS) value            # arithmetic
+    | value op=CONCATENATE value               # arithmetic
+    | primary                                  # primaryValue
+    ;
+
+primary
+    : literal                                                                            # literalValue
+    | CASE subject=expression? whenThen+ (ELSE otherwise=expression)? END                # case
+    | CAST LEFT_PAREN expression AS typeName RIGHT_PAREN                                 # cast
+    | function=name LEFT_PAREN (STAR | quantifier? expressions)? RIGHT_PAREN             # call
+    | (table=name DOT)? columnName=name                                                  # columnValue
+    | LEFT_PAREN query RIGHT_PAREN                                                       # scalarQuery
+    | LEFT_PAREN expression RIGHT_PAREN                                                  # parenthesized
+    ;
+
+whenThen
+    : WHEN expression THEN expression
+    ;
+
+literal
+    : INTEGER | DECIMAL | STRING | TRUE | FALSE | NULL
+    | DATE STRING
+    ;
+
+expressions
+    : expression (COMMA expression)*
+    ;
+
+// Tables
+
+tableElement
+    : name typeName columnConstraint*                                                    # columnDefinition
+    | PRIMARY KEY columnNames                                                            # primaryKey
+    | UNIQUE columnNames                                                                 # uniqueKey
+    | FOREIGN KEY own=columnNames REFERENCES name foreign=columnNames?                   # foreignKey
+    ;
+
+columnConstraint
+    : NOT NULL                         # notNull
+    | PRIMARY KEY                      # columnPrimaryKey
+    | UNIQUE                           # columnUnique
+    | REFERENCES name columnNames?     # columnReferences
+    ;
+
+typeName
+    : name name? (LEFT_PAREN INTEGER (COMMA INTEGER)? RIGHT_PAREN)?
+    ;
+
+columnNames
+    : LEFT_PAREN name (COMMA name)* RIGHT_PAREN
+    ;
+
+rowValues
+    : LEFT_PAREN expressions RIGHT_PAREN
+    ;
+
+assignment
+    : name EQUAL expression
+    ;
+
+name
+    : IDENTIFIER | QUOTED_IDENTIFIER
+    // Words that mean something in one place only, and are names everywhere else.
+    | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF
+    ;
+
+// Words
+
+ALL: 'ALL';
+AND: 'AND';
+AS: 'AS';
+ASC: 'ASC';
+BETWEEN: 'BETWEEN';
+BY: 'BY';
+CASE: 'CASE';
+CAST: 'CAST';
+CREATE: 'CREATE';
+CROSS: 'CROSS';
+DATE: 'DATE';
+DELETE: 'DELETE';
+DESC: 'DESC';
+DISTINCT: 'DISTINCT';
+DROP: 'DROP';
+ELSE: 'ELSE';
+END: 'END';
+EXCEPT: 'EXCEPT';
+EXISTS: 'EXISTS';
+FALSE: 'FALSE';
+FETCH: 'FETCH';
+FIRST: 'FIRST';
+FOREIGN: 'FOREIGN';
+FROM: 'FROM';
+FULL: 'FULL';
+GROUP: 'GROUP';
+HAVING: 'HAVING';
+IF: 'IF';
+IN: 'IN';
+INNER: 'INNER';
+INSERT: 'INSERT';
+INTERSECT: 'INTERSECT';
+INTO: 'INTO';
+IS: 'IS';
+JOIN: 'JOIN';
+KEY: 'KEY';
+LAST: 'LAST';
+LEFT: 'LEFT';
+LIKE: 'LIKE';
+LIMIT: 'LIMIT';
+NATURAL: 'NATURAL';
+NEXT: 'NEXT';
+NOT: 'NOT';
+NULL: 'NULL';
+NULLS: 'NULLS';
+OFFSET: 'OFFSET';
+ON: 'ON';
+ONLY: 'ONLY';
+OR: 'OR';
+ORDER: 'ORDER';
+OUTER: 'OUTER';
+PRIMARY: 'PRIMARY';
+REFERENCES: 'REFERENCES';
+RIGHT: 'RIGHT';
+ROW: 'ROW';
+ROWS: 'ROWS';
+SELECT: 'SELECT';
+SET: 'SET';
+TABLE: 'TABLE';
+THEN: 'THEN';
+TRUE: 'TRUE';
+UNION: 'UNION';
+UNIQUE: 'UNIQUE';
+UNKNOWN: 'UNKNOWN';
+UPDATE: 'UPDATE';
+USING: 'USING';
+VALUES: 'VALUES';
+WHEN: 'WHEN';
+WHERE: 'WHERE';
+
+// Signs
+
+SEMICOLON: ';';
+COMMA: ',';
+DOT: '.';
+LEFT_PAREN: '(';
+RIGHT_PAREN: ')';
+STAR: '*';
+SLASH: '/';
+PLUS: '+';
+MINUS: '-';
+CONCATENATE: '||';
+EQUAL: '=';
+NOT_EQUAL: '<>';
+LESS_OR_EQUAL: '<=';
+GREATER_OR_EQUAL: '>=';
+LESS: '<';
+GREATER: '>';
+
+INTEGER: [0-9]+;
+DECIMAL: [0-9]+ '.' [0-9]* | '.' [0-9]+;
+STRING: '\'' (~'\'' | '\'\'')* '\'';
+OPEN_STRING: '\'' (~'\'' | '\'\'')*;
+IDENTIFIER: [\p{L}] [\p{L}\p{Nd}_]*;
+QUOTED_IDENTIFIER: '"' (~'"' | '""')+ '"';
+OPEN_IDENTIFIER: '"' (~'"' | '""')*;
+
+LINE_COMMENT: '--' ~[\r\n]* -> skip;
+BLOCK_COMMENT: '/*' .*? '*/' -> skip;
+OPEN_COMMENT: '/*' .*?;
+WHITE_SPACE: [\p{White_Space}\uFEFF]+ -> skip;
+OTHER: .;

@@ -1,0 +1,121 @@
+package lunko.engine.sql;
+
+import java.math.BigDecimal;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Operator;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** A function of the rows of a group: each sees the values that are not NULL, each of them once if it is DISTINCT. */
+sealed interface Aggregate {
+
+    /** The type of its value. */
+    Optional<Type> type();
+
+    /** Its value for the rows of a group. */
+    Value of(Stream<Env> group);
+
+    /** COUNT(*): the number of rows. */
+    record CountRows() implements Aggregate {
+        @Override
+        public Optional<Type> type() {
+            return Optional.of(Type.INTEGER);
+        }
+
+        @Override
+        public Value of(Stream<Env> group) {
+            return Value.of(group.count());
+        }
+    }
+
+    /** The kinds of aggregate that see values. */
+    enum Kind { COUNT, SUM, AVG, MIN, MAX }
+
+    /** An aggregate of the values of an expression. */
+    record OfValues(Kind kind, boolean distinct, Bound argument, Expression.Call call, ExpressionBinder binder)
+            implements Aggregate {
+
+        @Override
+        public Optional<Type> type() {
+            return switch (kind) {
+                case COUNT -> Optional.of(Type.INTEGER);
+                case AVG -> Optional.of(Type.DECIMAL);
+                case SUM, MIN, MAX -> argument.type();
+            };
+        }
+
+        @Override
+        public Value of(Stream<Env> group) {
+            Set<Object> seen = new HashSet<>();
+            List<Value> values = group.map(argument::in).filter(value -> !value.isNull())
+                    .filter(value -> !distinct || seen.add(Order.identity(value))).toList();
+            return switch (kind) {
+                case COUNT -> Value.of(values.size());
+                case SUM -> sum(values);
+                case AVG -> values.isEmpty() ? Value.NULL : average(values);
+                case MIN -> values.stream().min(Order.VALUES).orElse(Value.NULL);
+                case MAX -> values.stream().max(Order.VALUES).orElse(Value.NULL);
+            };
+        }
+
+        private Value sum(List<Value> values) {
+            return binder.exact(call, () -> values.stream()
+                    .reduce((a, b) -> Arithmetic.calculate(Operator.PLUS, a, b)).orElse(Value.NULL));
+        }
+
+        private static Value average(List<Value> values) {
+            BigDecimal sum = values.stream().map(Order::number).reduce(BigDecimal.ZERO, BigDecimal::add);
+            return new Value.DecimalValue(Arithmetic.quotient(sum, BigDecimal.valueOf(values.size())));
+        }
+    }
+
+    /** The aggregate that an expression is, if it is one; its argument is bound to the rows of the group. */
+    static Optional<Aggregate> in(Expression expression, ExpressionBinder rows) {
+        return switch (expression) {
+            case Expression.CountRows _ -> Optional.of(new CountRows());
+            case Expression.Call call -> kind(call).map(kind -> {
+                Expression argument = Functions.arguments(call, rows, 1).getFirst();
+                boolean numeric = kind == Kind.SUM || kind == Kind.AVG;
+                return new OfValues(kind, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument), call, rows);
+            });
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether an expression has an aggregate of this query in it, not counting those of queries within it. */
+    static boolean isIn(Expression expression) {
+        return switch (expression) {
+            case Expression.CountRows _ -> true;
+            case Expression.Call call -> kind(call).isPresent() || call.arguments().stream().anyMatch(Aggregate::isIn);
+            case Expression.Literal _, Expression.ColumnName _, Expression.Exists _, Expression.ScalarQuery _ -> false;
+            case Expression.Signed(boolean _, Expression of) -> isIn(of);
+            case Expression.Calculation(Operator _, Expression left, Expression right) -> isIn(left) || isIn(right);
+            case Expression.Comparison(var _, Expression left, Expression right) -> isIn(left) || isIn(right);
+            case Expression.And(Expression left, Expression right) -> isIn(left) || isIn(right);
+            case Expression.Or(Expression left, Expression right) -> isIn(left) || isIn(right);
+            case Expression.Not(Expression of) -> isIn(of);
+            case Expression.IsNull(Expression of, boolean _) -> isIn(of);
+            case Expression.IsTruth(Expression of, var _, boolean _) -> isIn(of);
+            case Expression.IsDistinct(Expression left, Expression right, boolean _) -> isIn(left) || isIn(right);
+            case Expression.Between(Expression of, Expression low, Expression high, boolean _) -> isIn(of) || isIn(low) || isIn(high);
+            case Expression.Like(Expression of, Expression pattern, boolean _) -> isIn(of) || isIn(pattern);
+            case Expression.InList(Expression of, List<Expression> list, boolean _) -> isIn(of) || list.stream().anyMatch(Aggregate::isIn);
+            case Expression.InQuery(Expression of, var _, boolean _) -> isIn(of);
+            case Expression.Cast(Expression of, Type _) -> isIn(of);
+            case Expression.Case(var subject, var branches, var otherwise) -> Stream.concat(
+                    Stream.concat(subject.stream(), otherwise.stream()),
+                    branches.stream().flatMap(when -> Stream.of(when.condition(), when.then()))).anyMatch(Aggregate::isIn);
+        };
+    }
+
+    private static Optional<Kind> kind(Expression.Call call) {
+        String name = call.function().text().toUpperCase(Locale.ROOT);
+        return Stream.of(Kind.values()).filter(kind -> kind.name().equals(name)).findFirst();
+    }
+}

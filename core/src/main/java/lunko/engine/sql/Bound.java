@@ -1,0 +1,36 @@
+package lunko.engine.sql;
+
+import java.util.Optional;
+import java.util.function.Function;
+import lunko.table.Truth;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** An expression whose names are bound: its value for each row, and its type, which a bare NULL has not. */
+record Bound(Optional<Type> type, Function<Env, Value> of) {
+
+    static Bound of(Type type, Function<Env, Value> value) {
+        return new Bound(Optional.of(type), value);
+    }
+
+    /** A condition. */
+    static Bound truth(Function<Env, Truth> condition) {
+        return of(Type.BOOLEAN, env -> value(condition.apply(env)));
+    }
+
+    Value in(Env env) {
+        return of.apply(env);
+    }
+
+    Truth truthIn(Env env) {
+        return in(env) instanceof Value.BooleanValue(boolean truth) ? Truth.of(truth) : Truth.UNKNOWN;
+    }
+
+    static Value value(Truth truth) {
+        return switch (truth) {
+            case TRUE -> new Value.BooleanValue(true);
+            case FALSE -> new Value.BooleanValue(false);
+            case UNKNOWN -> Value.NULL;
+        };
+    }
+}

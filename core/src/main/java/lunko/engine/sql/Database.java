@@ -1,0 +1,49 @@
+package lunko.engine.sql;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.problem.Checked;
+import lunko.query.sql.Name;
+import lunko.query.sql.Script;
+import lunko.query.sql.Statement;
+import lunko.table.Table;
+
+/** Tables with what must hold for them. A statement leaves it as it is and gives the one after it. */
+public record Database(List<StoredTable> stored) {
+
+    /** What a statement comes to: the database after it, and the rows if it is a query. */
+    public record Answer(Database database, Optional<ResultTable> result) {}
+
+    /** Keeps its tables as they are. */
+    public Database {
+        stored = List.copyOf(stored);
+    }
+
+    /** A database of tables for which nothing must hold. */
+    public static Database of(List<Table> tables) {
+        return new Database(tables.stream().map(table -> new StoredTable(table, List.of(), List.of())).toList());
+    }
+
+    /** The tables. */
+    public List<Table> tables() {
+        return stored.stream().map(StoredTable::table).toList();
+    }
+
+    /** Runs one statement of a script; a problem where it is none that can be run. */
+    public Checked<Answer> run(Statement statement, Script script) {
+        try {
+            return Checked.valid(new StatementRunner(this, new Places(script::place)).run(statement));
+        } catch (Refusal refusal) {
+            return Checked.invalid(refusal.problem());
+        }
+    }
+
+    Optional<StoredTable> table(Name name) {
+        return stored.stream().filter(table -> name.means(table.table().name())).findFirst();
+    }
+
+    /** The database with one of its tables changed. */
+    Database with(StoredTable before, StoredTable after) {
+        return new Database(stored.stream().map(table -> table == before ? after : table).toList());
+    }
+}

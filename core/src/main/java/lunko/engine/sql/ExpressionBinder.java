@@ -1,0 +1,296 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BinaryOperator;
+import java.util.function.Supplier;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Comparator;
+import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SqlWriter;
+import lunko.table.Truth;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** Binds expressions to the columns of a scope, and checks that their types fit. */
+class ExpressionBinder {
+    private final QueryBinder queries;
+    private final Scope scope;
+    private final Places places;
+
+    ExpressionBinder(QueryBinder queries, Scope scope, Places places) {
+        this.queries = queries;
+        this.scope = scope;
+        this.places = places;
+    }
+
+    Scope scope() {
+        return scope;
+    }
+
+    Places places() {
+        return places;
+    }
+
+    /** A condition: its type is boolean. */
+    Bound condition(Expression expression) {
+        Bound bound = bind(expression);
+        if (bound.type().isPresent() && bound.type().get() != Type.BOOLEAN) {
+            throw places.refusal(expression, "A condition is wanted here, and " + text(expression) + " is "
+                    + bound.type().get().title() + ": compare it with something.");
+        }
+        return bound;
+    }
+
+    Bound bind(Expression expression) {
+        return switch (expression) {
+            case Expression.Literal(Value value) -> new Bound(typeOf(value), _ -> value);
+            case Expression.ColumnName name -> column(name);
+            case Expression.Signed(boolean negative, Expression of) -> {
+                Bound number = number(of);
+                yield negative ? new Bound(number.type(), env -> exact(expression, () -> Arithmetic.negated(number.in(env)))) : number;
+            }
+            case Expression.Calculation calculation -> calculation(calculation);
+            case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
+                Bound l = bind(left);
+                Bound r = bind(right);
+                requireComparable(expression, left, l, right, r);
+                yield Bound.truth(env -> compare(comparator, l.in(env), r.in(env)));
+            }
+            case Expression.And(Expression left, Expression right) -> combined(left, right, Truth::and);
+            case Expression.Or(Expression left, Expression right) -> combined(left, right, Truth::or);
+            case Expression.Not(Expression of) -> {
+                Bound condition = condition(of);
+                yield Bound.truth(env -> condition.truthIn(env).not());
+            }
+            case Expression.IsNull(Expression of, boolean negated) -> {
+                Bound value = bind(of);
+                yield Bound.truth(env -> Truth.of(value.in(env).isNull() != negated));
+            }
+            case Expression.IsTruth(Expression of, Truth truth, boolean negated) -> {
+                Bound condition = condition(of);
+                yield Bound.truth(env -> Truth.of((condition.truthIn(env) == truth) != negated));
+            }
+            case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
+                Bound l = bind(left);
+                Bound r = bind(right);
+                requireComparable(expression, left, l, right, r);
+                yield Bound.truth(env ->
+                        Truth.of(Order.identity(l.in(env)).equals(Order.identity(r.in(env))) == negated));
+            }
+            case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
+                Expression range = new Expression.And(new Expression.Comparison(Comparator.GREATER_OR_EQUAL, of, low),
+                        new Expression.Comparison(Comparator.LESS_OR_EQUAL, of, high));
+                yield bind(negated ? new Expression.Not(range) : range);
+            }
+            case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
+            case Expression.InList(Expression of, List<Expression> list, boolean negated) -> inList(expression, of, list, negated);
+            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) -> inQuery(expression, of, query, negated);
+            case Expression.Exists(QueryExpression query) -> {
+                BoundQuery bound = queries.bind(query, Optional.of(scope));
+                yield Bound.truth(env -> Truth.of(!bound.rows(env).isEmpty()));
+            }
+            case Expression.ScalarQuery(QueryExpression query) -> scalar(expression, query);
+            case Expression.Case branches -> branches(branches);
+            case Expression.Cast(Expression of, Type type) -> {
+                Bound value = bind(of);
+                yield Bound.of(type, env -> exact(expression, () -> Arithmetic.cast(value.in(env), type)));
+            }
+            case Expression.Call call -> Functions.bind(call, this);
+            case Expression.CountRows _ -> throw places.refusal(expression, "COUNT(*) counts the rows of a group, and there "
+                    + "are no groups here: use it in SELECT, HAVING or ORDER BY.");
+        };
+    }
+
+    Bound column(Expression.ColumnName name) {
+        Scope.Found found = scope.find(name, places);
+        int depth = found.depth();
+        int index = found.index();
+        return new Bound(found.slot().type(), env -> env.value(depth, index));
+    }
+
+    private static Optional<Type> typeOf(Value value) {
+        return switch (value) {
+            case Value.IntegerValue _ -> Optional.of(Type.INTEGER);
+            case Value.DecimalValue _ -> Optional.of(Type.DECIMAL);
+            case Value.TextValue _ -> Optional.of(Type.TEXT);
+            case Value.BooleanValue _ -> Optional.of(Type.BOOLEAN);
+            case Value.DateValue _ -> Optional.of(Type.DATE);
+            case Value.Null _ -> Optional.empty();
+        };
+    }
+
+    /** An expression whose values are numbers. */
+    Bound number(Expression expression) {
+        return required(expression, "a number", Type.INTEGER, Type.DECIMAL);
+    }
+
+    /** An expression whose values are texts. */
+    Bound text(Expression expression, String what) {
+        return required(expression, what, Type.TEXT);
+    }
+
+    private Bound required(Expression expression, String what, Type... types) {
+        Bound bound = bind(expression);
+        if (bound.type().isPresent() && !List.of(types).contains(bound.type().get())) {
+            throw places.refusal(expression, what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1)
+                    + " is wanted here, and " + text(expression) + " is " + bound.type().get().title() + ": write CAST("
+                    + text(expression) + " AS " + types[types.length - 1].name() + ").");
+        }
+        return bound;
+    }
+
+    private Bound calculation(Expression.Calculation calculation) {
+        if (calculation.operator() == Operator.CONCATENATE) {
+            Bound left = text(calculation.left(), "a text");
+            Bound right = text(calculation.right(), "a text");
+            return Bound.of(Type.TEXT, env -> Arithmetic.calculate(Operator.CONCATENATE, left.in(env), right.in(env)));
+        }
+        Bound left = number(calculation.left());
+        Bound right = number(calculation.right());
+        return new Bound(wider(left.type(), right.type()), env -> exact(calculation, () ->
+                Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
+    }
+
+    /** What is calculated, or the problem that it has no exact value. */
+    Value exact(Expression expression, Supplier<Value> calculation) {
+        try {
+            return calculation.get();
+        } catch (ArithmeticException none) {
+            String reason = none.getMessage() == null ? "" : none.getMessage();
+            throw places.refusal(expression, reason.contains("zero") || reason.contains("Division undefined")
+                    ? "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0)."
+                    : reason.contains(" is no ") ? reason + ": leave such rows out."
+                    : "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
+        }
+    }
+
+    private Bound combined(Expression left, Expression right, BinaryOperator<Truth> combine) {
+        Bound l = condition(left);
+        Bound r = condition(right);
+        return Bound.truth(env -> combine.apply(l.truthIn(env), r.truthIn(env)));
+    }
+
+    static Truth compare(Comparator comparator, Value left, Value right) {
+        if (left.isNull() || right.isNull()) return Truth.UNKNOWN;
+        int order = Order.VALUES.compare(left, right);
+        return Truth.of(switch (comparator) {
+            case EQUAL -> order == 0;
+            case NOT_EQUAL -> order != 0;
+            case LESS -> order < 0;
+            case LESS_OR_EQUAL -> order <= 0;
+            case GREATER -> order > 0;
+            case GREATER_OR_EQUAL -> order >= 0;
+        });
+    }
+
+    void requireComparable(Object where, Expression left, Bound l, Expression right, Bound r) {
+        requireComparable(where, text(left), l.type(), text(right), r.type());
+    }
+
+    void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
+        if (leftType.isEmpty() || rightType.isEmpty() || leftType.get().comparesWith(rightType.get())) return;
+        throw places.refusal(where, left + " is " + leftType.get().title() + " and " + right + " is "
+                + rightType.get().title() + ", and SQL does not compare the two: write CAST(" + right + " AS "
+                + leftType.get().name() + ").");
+    }
+
+    private Bound like(Expression of, Expression pattern, boolean negated) {
+        Bound text = text(of, "a text");
+        Bound form = text(pattern, "a text");
+        return Bound.truth(env -> {
+            if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
+            if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
+            return Truth.of(Functions.isLike(t, f) != negated);
+        });
+    }
+
+    private Bound inList(Expression where, Expression of, List<Expression> list, boolean negated) {
+        Bound value = bind(of);
+        List<Bound> others = list.stream().map(this::bind).toList();
+        for (int i = 0; i < list.size(); i++) requireComparable(where, of, value, list.get(i), others.get(i));
+        return Bound.truth(env -> {
+            Value wanted = value.in(env);
+            Truth any = Truth.FALSE;
+            for (Bound other : others) any = any.or(compare(Comparator.EQUAL, wanted, other.in(env)));
+            return negated ? any.not() : any;
+        });
+    }
+
+    /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
+    private Bound inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
+        Bound value = bind(of);
+        BoundQuery bound = oneColumn(where, query);
+        requireComparable(where, text(of), value.type(), "the column of the query", bound.columns().getFirst().type());
+        return Bound.truth(env -> {
+            Truth any = bound.members(env).has(value.in(env));
+            return negated ? any.not() : any;
+        });
+    }
+
+    private Bound scalar(Expression where, QueryExpression query) {
+        BoundQuery bound = oneColumn(where, query);
+        return new Bound(bound.columns().getFirst().type(), env -> {
+            List<List<Value>> rows = bound.rows(env);
+            if (rows.size() > 1) {
+                throw places.refusal(where, "One value is wanted here, and this query gives " + rows.size()
+                        + " rows: narrow it down, or take MIN, MAX or another aggregate.");
+            }
+            return rows.isEmpty() ? Value.NULL : rows.getFirst().getFirst();
+        });
+    }
+
+    private BoundQuery oneColumn(Object where, QueryExpression query) {
+        BoundQuery bound = queries.bind(query, Optional.of(scope));
+        if (bound.columns().size() != 1) {
+            throw places.refusal(where, "A query with one column is wanted here, and this one has "
+                    + bound.columns().size() + ": select the column that is meant.");
+        }
+        return bound;
+    }
+
+    private Bound branches(Expression.Case expression) {
+        List<Bound> conditions = new ArrayList<>();
+        List<Bound> values = new ArrayList<>();
+        for (Expression.When when : expression.branches()) {
+            conditions.add(condition(expression.subject().<Expression>map(subject ->
+                    new Expression.Comparison(Comparator.EQUAL, subject, when.condition())).orElse(when.condition())));
+            values.add(bind(when.then()));
+        }
+        Optional<Bound> otherwise = expression.otherwise().map(this::bind);
+        List<Bound> all = new ArrayList<>(values);
+        otherwise.ifPresent(all::add);
+        return new Bound(common(expression, all), env -> {
+            for (int i = 0; i < conditions.size(); i++) {
+                if (conditions.get(i).truthIn(env) == Truth.TRUE) return values.get(i).in(env);
+            }
+            return otherwise.map(value -> value.in(env)).orElse(Value.NULL);
+        });
+    }
+
+    /** The one type of several values that stand for each other. */
+    Optional<Type> common(Expression where, List<Bound> values) {
+        Set<Type> types = new HashSet<>();
+        values.forEach(value -> value.type().ifPresent(types::add));
+        if (types.size() == 2 && types.stream().allMatch(Type::isNumeric)) return Optional.of(Type.DECIMAL);
+        if (types.size() > 1) {
+            throw places.refusal(where, "The values of " + text(where) + " are of different types: write them with CAST as one.");
+        }
+        return types.stream().findFirst();
+    }
+
+    static Optional<Type> wider(Optional<Type> left, Optional<Type> right) {
+        if (left.isEmpty()) return right;
+        return right.isPresent() && right.get() == Type.DECIMAL ? right : left;
+    }
+
+    static String text(Expression expression) {
+        String text = new SqlWriter().expression(expression);
+        return text.length() <= 40 ? text : text.substring(0, 39) + "…";
+    }
+}

@@ -1,0 +1,99 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lunko.query.sql.Expression;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SelectItem;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/**
+ * Binds the expressions of a query with groups. A group is a row of its own: the values it is grouped by, then those
+ * of the aggregates that anything asks for.
+ */
+final class Groups extends ExpressionBinder {
+    private final ExpressionBinder rows;
+    private final List<Expression> by;
+    private final List<Bound> keys;
+    private final List<Expression> asked = new ArrayList<>();
+    private final List<Aggregate> aggregates = new ArrayList<>();
+
+    /** Groups by these expressions, which are bound to the rows of {@code rows}; without any there is one group. */
+    Groups(QueryBinder queries, ExpressionBinder rows, List<Expression> by) {
+        super(queries, new Scope(slots(rows, by), rows.scope().outer()), rows.places());
+        this.rows = rows;
+        this.by = by;
+        this.keys = by.stream().map(rows::bind).toList();
+    }
+
+    /** What a query within this one can name of a group: the columns it is grouped by. */
+    private static List<Slot> slots(ExpressionBinder rows, List<Expression> by) {
+        return by.stream().map(key -> key instanceof Expression.ColumnName name
+                ? rows.scope().find(name, rows.places()).slot()
+                : new Slot(Optional.empty(), "", Optional.empty(), true)).toList();
+    }
+
+    @Override
+    Bound bind(Expression expression) {
+        for (int i = 0; i < by.size(); i++) {
+            if (isSame(by.get(i), expression)) return slot(i, keys.get(i).type());
+        }
+        int known = asked.indexOf(expression);
+        if (known >= 0) return slot(by.size() + known, aggregates.get(known).type());
+        Optional<Aggregate> aggregate = Aggregate.in(expression, rows);
+        if (aggregate.isEmpty()) return super.bind(expression);
+        asked.add(expression);
+        aggregates.add(aggregate.get());
+        return slot(by.size() + asked.size() - 1, aggregate.get().type());
+    }
+
+    private static Bound slot(int index, Optional<Type> type) {
+        return new Bound(type, env -> env.value(0, index));
+    }
+
+    /** A column that the query is not grouped by has many values in a group. */
+    @Override
+    Bound column(Expression.ColumnName name) {
+        if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
+        Scope.Found found = rows.scope().find(name, places());
+        throw places().refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
+                + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.");
+    }
+
+    private boolean isSame(Expression key, Expression expression) {
+        if (key instanceof Expression.ColumnName a && expression instanceof Expression.ColumnName b) {
+            List<Integer> meant = rows.scope().meant(b.table(), b.column());
+            return meant.size() == 1 && meant.equals(rows.scope().meant(a.table(), a.column()));
+        }
+        return key.equals(expression);
+    }
+
+    /** The groups of some rows, in the order in which their first rows come. */
+    List<List<Value>> of(List<List<Value>> all, Env around) {
+        Map<List<Object>, List<Env>> groups = new LinkedHashMap<>();
+        if (by.isEmpty()) groups.put(List.of(), new ArrayList<>());
+        for (List<Value> row : all) {
+            Env env = around.within(row);
+            groups.computeIfAbsent(Order.identity(keys.stream().map(key -> key.in(env)).toList()), _ -> new ArrayList<>()).add(env);
+        }
+        return groups.values().stream().map(group -> {
+            List<Value> row = new ArrayList<>();
+            keys.forEach(key -> row.add(key.in(group.getFirst())));
+            aggregates.forEach(aggregate -> row.add(aggregate.of(group.stream())));
+            return row;
+        }).toList();
+    }
+
+    /** Whether a SELECT has groups. */
+    static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy) {
+        return !select.groupBy().isEmpty() || select.having().isPresent()
+                || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
+                && Aggregate.isIn(e))
+                || orderBy.stream().anyMatch(key -> Aggregate.isIn(key.by()));
+    }
+}

@@ -1,0 +1,92 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Name;
+
+/** The columns that can be named in a part of a query, and around them those of the queries that it is part of. */
+final class Scope {
+
+    /** A column found: so many queries out, and there at this place of the row. */
+    record Found(int depth, int index, Slot slot) {}
+
+    private final List<Slot> slots;
+    private final Optional<Scope> outer;
+    private boolean reachesOut;
+
+    Scope(List<Slot> slots, Optional<Scope> outer) {
+        this.slots = slots;
+        this.outer = outer;
+    }
+
+    List<Slot> slots() {
+        return slots;
+    }
+
+    Optional<Scope> outer() {
+        return outer;
+    }
+
+    /** Whether a name has been found in a query around this one: then its rows depend on those of that query. */
+    boolean reachesOut() {
+        return reachesOut;
+    }
+
+    /** The columns of this scope that a name means, by their place. */
+    List<Integer> meant(Optional<Name> table, Name column) {
+        return IntStream.range(0, slots.size()).filter(i -> {
+            Slot slot = slots.get(i);
+            if (!column.means(slot.name())) return false;
+            return table.map(name -> slot.table().map(name::means).orElse(false)).orElse(!slot.merged());
+        }).boxed().toList();
+    }
+
+    /** The column that a name means, in the innermost query that has one of it. */
+    Found find(ColumnName name, Places places) {
+        List<Scope> passed = new ArrayList<>();
+        Optional<Scope> at = Optional.of(this);
+        while (at.isPresent()) {
+            Scope scope = at.get();
+            List<Integer> meant = scope.meant(name.table(), name.column());
+            if (meant.size() > 1) throw ambiguous(name, scope, meant, places);
+            if (meant.size() == 1) {
+                passed.forEach(inner -> inner.reachesOut = true);
+                return new Found(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst()));
+            }
+            passed.add(scope);
+            at = scope.outer;
+        }
+        throw unknown(name, places);
+    }
+
+    private static Refusal ambiguous(ColumnName name, Scope scope, List<Integer> meant, Places places) {
+        List<String> owners = meant.stream().map(i -> scope.slots.get(i).table().orElse("a joined table")).toList();
+        return places.refusal(name, "The column " + name.column().text() + " is in " + String.join(" and in ", owners)
+                + ": write which one, as in " + owners.getFirst() + "." + name.column().sql() + ".");
+    }
+
+    private Refusal unknown(ColumnName name, Places places) {
+        String column = name.column().text();
+        List<Slot> around = new ArrayList<>(slots);
+        outer.ifPresent(scope -> around.addAll(scope.slots));
+        if (name.table().isPresent()) {
+            Name table = name.table().get();
+            List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
+            if (tables.stream().noneMatch(table::means)) {
+                return places.refusal(name, "There is no table " + table.text() + " in FROM"
+                        + Nearest.to(table.text(), tables).map(near -> ": is " + near + " meant?").orElse("; it has "
+                        + String.join(", ", tables) + "."));
+            }
+        }
+        List<String> columns = around.stream()
+                .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
+                .map(Slot::name).distinct().toList();
+        return places.refusal(name, "There is no column " + column
+                + name.table().map(table -> " in " + table.text()).orElse("")
+                + Nearest.to(column, columns).map(near -> ": is " + near + " meant?")
+                        .orElse(columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + "."));
+    }
+}

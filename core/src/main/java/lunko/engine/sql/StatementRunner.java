@@ -1,0 +1,201 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lunko.engine.sql.Database.Answer;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.Statement;
+import lunko.query.sql.Statement.Constraint;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Truth;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** Runs one statement on a database. */
+final class StatementRunner {
+    private final Database database;
+    private final Places places;
+    private final QueryBinder queries;
+
+    StatementRunner(Database database, Places places) {
+        this.database = database;
+        this.places = places;
+        this.queries = new QueryBinder(database.tables(), places);
+    }
+
+    Answer run(Statement statement) {
+        return switch (statement) {
+            case Statement.Query(QueryExpression query) -> {
+                BoundQuery bound = queries.bind(query, Optional.empty());
+                List<ResultTable.Column> columns = bound.columns().stream()
+                        .map(column -> new ResultTable.Column(column.name(), column.type())).toList();
+                yield new Answer(database, Optional.of(new ResultTable(columns, bound.rows(Env.nothing()))));
+            }
+            case Statement.CreateTable create -> changed(create(create));
+            case Statement.Insert insert -> changed(insert(insert));
+            case Statement.Update update -> changed(update(update));
+            case Statement.Delete delete -> changed(delete(delete));
+            case Statement.DropTable drop -> changed(drop(drop));
+        };
+    }
+
+    private static Answer changed(Database after) {
+        return new Answer(after, Optional.empty());
+    }
+
+    private Database create(Statement.CreateTable create) {
+        if (database.table(create.table()).isPresent()) {
+            throw places.refusal(create.table(), "There is a table " + create.table().text()
+                    + " already: choose another name, or DROP TABLE it first.");
+        }
+        List<Column> columns = new ArrayList<>();
+        for (Statement.Definition definition : create.columns()) {
+            if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
+                throw places.refusal(definition.column(), "There is a column " + definition.column().text()
+                        + " in this table already: choose another name.");
+            }
+            columns.add(new Column(definition.column().text(), definition.type()));
+        }
+        List<Integer> notNull = IntStream.range(0, columns.size()).filter(i -> create.columns().get(i).notNull()).boxed().toList();
+        StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), notNull, create.constraints());
+        List<StoredTable> all = new ArrayList<>(database.stored());
+        all.add(table);
+        Database after = new Database(all);
+        create.constraints().forEach(constraint -> requireSense(constraint, table, after));
+        return after;
+    }
+
+    private void requireSense(Constraint constraint, StoredTable table, Database all) {
+        switch (constraint) {
+            case Constraint.PrimaryKey(List<Name> columns) -> columns.forEach(name -> requireColumn(name, table));
+            case Constraint.Unique(List<Name> columns) -> columns.forEach(name -> requireColumn(name, table));
+            case Constraint.ForeignKey(List<Name> columns, Name other, List<Name> others) -> {
+                columns.forEach(name -> requireColumn(name, table));
+                StoredTable parent = all.table(other).orElseThrow(() -> places.refusal(other, "There is no table "
+                        + other.text() + " to refer to: create it first."));
+                others.forEach(name -> requireColumn(name, parent));
+                int wanted = others.isEmpty() ? parent.primaryKey().size() : others.size();
+                if (wanted != columns.size()) {
+                    throw places.refusal(constraint, wanted == 0 ? parent.table().name()
+                            + " has no primary key to refer to: name the columns behind REFERENCES " + other.text() + "."
+                            : "The foreign key has " + columns.size() + " columns and refers to " + wanted + ": name as many here as there.");
+                }
+            }
+        }
+    }
+
+    private int requireColumn(Name name, StoredTable table) {
+        return table.column(name).orElseThrow(() -> {
+            List<String> names = table.table().columns().stream().map(Column::name).toList();
+            return places.refusal(name, "There is no column " + name.text() + " in " + table.table().name()
+                    + Nearest.to(name.text(), names).map(near -> ": is " + near + " meant?")
+                    .orElse("; it has " + String.join(", ", names) + "."));
+        });
+    }
+
+    private StoredTable stored(Name name) {
+        queries.table(name, name);
+        return database.table(name).orElseThrow();
+    }
+
+    private Database insert(Statement.Insert insert) {
+        StoredTable stored = stored(insert.table());
+        List<Integer> columns = insert.columns().isEmpty()
+                ? IntStream.range(0, stored.table().columns().size()).boxed().toList()
+                : insert.columns().stream().map(name -> requireColumn(name, stored)).toList();
+        ExpressionBinder binder = new ExpressionBinder(queries, new Scope(List.of(), Optional.empty()), places);
+        Table table = stored.table();
+        List<Row> rows = new ArrayList<>(table.rows());
+        long nextId = table.nextId();
+        for (List<Expression> expressions : insert.rows()) {
+            if (expressions.size() != columns.size()) {
+                throw places.refusal(expressions.getFirst(), "This row has " + expressions.size() + " values for "
+                        + columns.size() + " columns: give each column one.");
+            }
+            List<Value> row = new ArrayList<>(Collections.nCopies(table.columns().size(), Value.NULL));
+            for (int i = 0; i < columns.size(); i++) {
+                Column column = table.columns().get(columns.get(i));
+                row.set(columns.get(i), fitting(column, expressions.get(i), binder).in(Env.nothing()));
+            }
+            rows.add(new Row(nextId++, row));
+        }
+        return checked(insert, stored, new Table(table.name(), table.columns(), rows, nextId));
+    }
+
+    /** A value as one of a column's type: numbers are changed into each other, other types are not. */
+    private Bound fitting(Column column, Expression expression, ExpressionBinder binder) {
+        Bound bound = binder.bind(expression);
+        if (bound.type().isEmpty() || bound.type().get() == column.type()) return bound;
+        Type type = bound.type().get();
+        if (type.isNumeric() && column.type().isNumeric()) {
+            return Bound.of(column.type(), env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
+        }
+        throw places.refusal(expression, column.name() + " is " + column.type().title() + ", and "
+                + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example() + ".");
+    }
+
+    private Database update(Statement.Update update) {
+        StoredTable stored = stored(update.table());
+        ExpressionBinder binder = rowsOf(stored);
+        Optional<Bound> where = update.where().map(binder::condition);
+        List<Integer> columns = update.assignments().stream().map(a -> requireColumn(a.column(), stored)).toList();
+        List<Bound> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(
+                stored.table().columns().get(columns.get(i)), update.assignments().get(i).value(), binder)).toList();
+        Table table = stored.table();
+        List<Row> rows = table.rows().stream().map(row -> {
+            if (!isMeant(row, where)) return row;
+            Env env = Env.nothing().within(row.values());
+            Row after = row;
+            for (int i = 0; i < columns.size(); i++) after = after.with(columns.get(i), values.get(i).in(env));
+            return after;
+        }).toList();
+        return checked(update, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
+    }
+
+    private Database delete(Statement.Delete delete) {
+        StoredTable stored = stored(delete.table());
+        Optional<Bound> where = delete.where().map(rowsOf(stored)::condition);
+        Table table = stored.table();
+        List<Row> rows = table.rows().stream().filter(row -> !isMeant(row, where)).toList();
+        return checked(delete, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
+    }
+
+    private ExpressionBinder rowsOf(StoredTable stored) {
+        List<Slot> slots = stored.table().columns().stream().map(column ->
+                new Slot(Optional.of(stored.table().name()), column.name(), Optional.of(column.type()), false)).toList();
+        return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), places);
+    }
+
+    private static boolean isMeant(Row row, Optional<Bound> where) {
+        return where.map(condition -> condition.truthIn(Env.nothing().within(row.values())) == Truth.TRUE).orElse(true);
+    }
+
+    private Database drop(Statement.DropTable drop) {
+        if (drop.ifExists() && database.table(drop.table()).isEmpty()) return database;
+        StoredTable gone = stored(drop.table());
+        for (StoredTable other : database.stored()) {
+            boolean refers = other != gone && other.constraints().stream().anyMatch(constraint ->
+                    constraint instanceof Constraint.ForeignKey(var _, Name table, var _) && table.means(gone.table().name()));
+            if (refers) throw places.refusal(drop.table(), other.table().name() + " refers to " + gone.table().name() + ": drop it first.");
+        }
+        return new Database(database.stored().stream().filter(table -> table != gone).toList());
+    }
+
+    /** The database after a change, if everything holds that must hold. */
+    private Database checked(Statement statement, StoredTable before, Table rows) {
+        Database after = database.with(before, before.with(rows));
+        for (StoredTable table : after.stored()) {
+            table.fault(after).ifPresent(fault -> {
+                throw places.refusal(statement, fault);
+            });
+        }
+        return after;
+    }
+}

@@ -1,0 +1,34 @@
+package lunko.query.sql;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.query.JoinKind;
+
+/** One table of a FROM clause: a named one, the result of a query, or a join of two of them. */
+public sealed interface FromItem {
+
+    /** A table by name, under an alias if one is given. */
+    record NamedTable(Name table, Optional<Name> alias) implements FromItem {}
+
+    /** The result of a query as a table; the standard wants a name for it. */
+    record DerivedTable(QueryExpression query, Optional<Name> alias) implements FromItem {}
+
+    /** Two tables joined. */
+    record Joined(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification) implements FromItem {}
+
+    /** Which rows of two tables are partners. */
+    sealed interface JoinSpecification {
+
+        /** Nothing is said: right for a cross join, and missing for any other. */
+        record Nothing() implements JoinSpecification {}
+
+        /** Those for which a condition is true. */
+        record On(Expression condition) implements JoinSpecification {}
+
+        /** Those that are equal in columns of these names, which both tables have. */
+        record Using(List<Name> columns) implements JoinSpecification {}
+
+        /** Those that are equal in all columns whose names both tables have. */
+        record Natural() implements JoinSpecification {}
+    }
+}

@@ -1,0 +1,69 @@
+package lunko.query.sql;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.query.sql.grammar.SqlLexer;
+import lunko.query.sql.grammar.SqlParser.ScriptContext;
+import org.antlr.v4.runtime.CharStreams;
+import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.Token;
+
+/** Reads SQL text. The grammar is {@code Sql.g4}; what it does not accept gives a problem for a learner. */
+public record SqlParser(String source) {
+    /** How deep parentheses may be nested; the deepest that people write is about five. */
+    static final int DEEPEST = 60;
+    /** How many words a text may have. */
+    static final int LONGEST = 200_000;
+
+    /** The script that a text is; a problem at the first place where it is none. */
+    public Checked<Script> parse(String text) {
+        SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
+        lexer.removeErrorListeners();
+        CommonTokenStream tokens = new CommonTokenStream(lexer);
+        tokens.fill();
+        return limits(tokens.getTokens()).<Checked<Script>>map(Checked::invalid).orElseGet(() -> parse(tokens));
+    }
+
+    private Checked<Script> parse(CommonTokenStream tokens) {
+        var parser = new lunko.query.sql.grammar.SqlParser(tokens);
+        SyntaxProblems problems = new SyntaxProblems(source);
+        parser.removeErrorListeners();
+        parser.addErrorListener(problems);
+        ScriptContext tree = parser.script();
+        if (problems.first().isPresent()) return Checked.invalid(problems.first().get());
+        Map<Object, Place> places = new IdentityHashMap<>();
+        SqlReader reader = new SqlReader(source, places);
+        List<Statement> statements = new ArrayList<>(tree.statement().stream().map(reader::statement).toList());
+        return reader.problem().<Checked<Script>>map(Checked::invalid)
+                .orElseGet(() -> Checked.valid(new Script(statements, places)));
+    }
+
+    /** Keeps a text from going deeper than the machine's stack, and from taking longer than anybody waits. */
+    private Optional<Problem> limits(List<Token> tokens) {
+        if (tokens.size() > LONGEST) {
+            return Optional.of(Problem.at(Place.in(source), "The text has more than " + LONGEST
+                    + " words: divide it into several files."));
+        }
+        int depth = 0;
+        int prefixes = 0;
+        for (Token token : tokens) {
+            switch (token.getType()) {
+                case SqlLexer.LEFT_PAREN, SqlLexer.CASE -> depth++;
+                case SqlLexer.RIGHT_PAREN, SqlLexer.END -> depth--;
+                case SqlLexer.NOT, SqlLexer.PLUS, SqlLexer.MINUS -> prefixes++;
+                default -> prefixes = 0;
+            }
+            if (depth > DEEPEST || prefixes > DEEPEST) {
+                return Optional.of(Problem.at(SyntaxProblems.place(source, token), "This is nested more than "
+                        + DEEPEST + " deep, more than Lunko reads: write it in several steps."));
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,334 @@
+package lunko.query.sql;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.QueryBody.SetOperator;
+import lunko.query.sql.QueryExpression.Nulls;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.Statement.Constraint;
+import lunko.query.sql.grammar.SqlParser.*;
+import lunko.table.Truth;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.antlr.v4.runtime.ParserRuleContext;
+import org.antlr.v4.runtime.Token;
+
+/** Makes statements of the parse tree, and notes where each part of them stands. */
+final class SqlReader {
+    private final String source;
+    private final Map<Object, Place> places;
+    private Optional<Problem> problem = Optional.empty();
+
+    SqlReader(String source, Map<Object, Place> places) {
+        this.source = source;
+        this.places = places;
+    }
+
+    /** The first thing that is grammatical and yet not right, such as a day that no calendar has. */
+    Optional<Problem> problem() {
+        return problem;
+    }
+
+    Statement statement(StatementContext tree) {
+        return at(tree, switch (tree) {
+            case QueryStatementContext t -> new Statement.Query(query(t.query()));
+            case CreateTableContext t -> createTable(t);
+            case InsertContext t -> new Statement.Insert(name(t.name()), names(t.columnNames()),
+                    t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
+            case UpdateContext t -> new Statement.Update(name(t.name()), t.assignment().stream()
+                    .map(a -> new Statement.Assignment(name(a.name()), expression(a.expression()))).toList(),
+                    optional(t.expression()));
+            case DeleteContext t -> new Statement.Delete(name(t.name()), optional(t.expression()));
+            case DropTableContext t -> new Statement.DropTable(name(t.name()), t.IF() != null);
+            default -> throw unknown(tree);
+        });
+    }
+
+    QueryExpression query(QueryContext tree) {
+        List<SortKey> keys = tree.orderBy() == null ? List.of()
+                : tree.orderBy().sortKey().stream().map(this::sortKey).toList();
+        OptionalLong offset = tree.offset() == null ? OptionalLong.empty() : count(tree.offset().INTEGER().getSymbol());
+        OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
+                : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
+        return at(tree, new QueryExpression(body(tree.queryBody()), keys, offset, limit));
+    }
+
+    private SortKey sortKey(SortKeyContext tree) {
+        boolean descending = tree.direction != null && tree.direction.getText().equalsIgnoreCase("DESC");
+        Optional<Nulls> nulls = Optional.ofNullable(tree.nulls)
+                .map(token -> Nulls.valueOf(token.getText().toUpperCase(Locale.ROOT)));
+        return at(tree, new SortKey(expression(tree.expression()), descending, nulls));
+    }
+
+    private QueryBody body(QueryBodyContext tree) {
+        return at(tree, switch (tree) {
+            case SelectBodyContext t -> select(t.select());
+            case NestedBodyContext t -> new QueryBody.Nested(query(t.query()));
+            case IntersectContext t -> new QueryBody.SetOperation(SetOperator.INTERSECT, all(t.quantifier()),
+                    body(t.queryBody(0)), body(t.queryBody(1)));
+            case UnionOrExceptContext t -> new QueryBody.SetOperation(
+                    SetOperator.valueOf(t.op.getText().toUpperCase(Locale.ROOT)), all(t.quantifier()),
+                    body(t.queryBody(0)), body(t.queryBody(1)));
+            default -> throw unknown(tree);
+        });
+    }
+
+    private QueryBody.Select select(SelectContext tree) {
+        return at(tree, new QueryBody.Select(distinct(tree.quantifier()),
+                tree.selectItem().stream().map(this::selectItem).toList(),
+                tree.tableReference().stream().map(this::from).toList(),
+                optional(tree.where), tree.groupBy.stream().map(this::expression).toList(), optional(tree.having)));
+    }
+
+    private SelectItem selectItem(SelectItemContext tree) {
+        return at(tree, switch (tree) {
+            case EverythingContext _ -> new SelectItem.Everything();
+            case EverythingOfContext t -> new SelectItem.EverythingOf(name(t.name()));
+            case ColumnContext t -> new SelectItem.Item(expression(t.expression()), Optional.ofNullable(t.name()).map(this::name));
+            default -> throw unknown(tree);
+        });
+    }
+
+    private FromItem from(TableReferenceContext tree) {
+        return at(tree, switch (tree) {
+            case PrimaryReferenceContext t -> primary(t.tablePrimary());
+            case CrossJoinContext t -> new FromItem.Joined(from(t.tableReference()), JoinKind.CROSS,
+                    primary(t.tablePrimary()), new JoinSpecification.Nothing());
+            case NaturalJoinContext t -> new FromItem.Joined(from(t.tableReference()), kind(t.joinType()),
+                    primary(t.tablePrimary()), new JoinSpecification.Natural());
+            case QualifiedJoinContext t -> new FromItem.Joined(from(t.tableReference(0)), kind(t.joinType()),
+                    from(t.tableReference(1)), specification(t.joinSpecification()));
+            default -> throw unknown(tree);
+        });
+    }
+
+    private FromItem primary(TablePrimaryContext tree) {
+        return at(tree, switch (tree) {
+            case NamedTableContext t ->
+                    new FromItem.NamedTable(name(t.table), Optional.ofNullable(t.alias).map(this::name));
+            case DerivedTableContext t ->
+                    new FromItem.DerivedTable(query(t.query()), Optional.ofNullable(t.name()).map(this::name));
+            case NestedTableContext t -> from(t.tableReference());
+            default -> throw unknown(tree);
+        });
+    }
+
+    private static JoinKind kind(JoinTypeContext tree) {
+        if (tree == null || tree.INNER() != null) return JoinKind.INNER;
+        if (tree.LEFT() != null) return JoinKind.LEFT_OUTER;
+        return tree.RIGHT() != null ? JoinKind.RIGHT_OUTER : JoinKind.FULL_OUTER;
+    }
+
+    private JoinSpecification specification(JoinSpecificationContext tree) {
+        if (tree == null) return new JoinSpecification.Nothing();
+        return at(tree, tree.ON() != null ? new JoinSpecification.On(expression(tree.expression()))
+                : new JoinSpecification.Using(names(tree.columnNames())));
+    }
+
+    Expression expression(ExpressionContext tree) {
+        return at(tree, switch (tree) {
+            case NotContext t -> new Expression.Not(expression(t.expression()));
+            case AndContext t -> new Expression.And(expression(t.expression(0)), expression(t.expression(1)));
+            case OrContext t -> new Expression.Or(expression(t.expression(0)), expression(t.expression(1)));
+            case TestContext t -> t.IS() == null ? predicate(t.predicate()) : new Expression.IsTruth(
+                    predicate(t.predicate()), Truth.valueOf(t.truth().getText().toUpperCase(Locale.ROOT)), t.NOT() != null);
+            default -> throw unknown(tree);
+        });
+    }
+
+    private Expression predicate(PredicateContext tree) {
+        return at(tree, switch (tree) {
+            case PlainValueContext t -> value(t.value());
+            case ComparisonContext t -> new Expression.Comparison(comparator(t.comparator()), value(t.value(0)), value(t.value(1)));
+            case IsNullContext t -> new Expression.IsNull(value(t.value()), t.NOT() != null);
+            case IsDistinctContext t -> new Expression.IsDistinct(value(t.value(0)), value(t.value(1)), t.NOT() != null);
+            case BetweenContext t ->
+                    new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
+            case LikeContext t -> new Expression.Like(value(t.value(0)), value(t.value(1)), t.NOT() != null);
+            case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
+            case InListContext t -> new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
+            case ExistsContext t -> new Expression.Exists(query(t.query()));
+            default -> throw unknown(tree);
+        });
+    }
+
+    private static Expression.Comparator comparator(ComparatorContext tree) {
+        for (Expression.Comparator comparator : Expression.Comparator.values()) {
+            if (comparator.sign().equals(tree.getText())) return comparator;
+        }
+        throw unknown(tree);
+    }
+
+    private Expression value(ValueContext tree) {
+        return at(tree, switch (tree) {
+            case SignedContext t -> new Expression.Signed(t.sign.getText().equals("-"), value(t.value()));
+            case ArithmeticContext t -> new Expression.Calculation(operator(t.op), value(t.value(0)), value(t.value(1)));
+            case PrimaryValueContext t -> primary(t.primary());
+            default -> throw unknown(tree);
+        });
+    }
+
+    private static Expression.Operator operator(Token token) {
+        for (Expression.Operator operator : Expression.Operator.values()) {
+            if (operator.sign().equals(token.getText())) return operator;
+        }
+        throw new IllegalStateException("no operator " + token.getText());
+    }
+
+    private Expression primary(PrimaryContext tree) {
+        return at(tree, switch (tree) {
+            case LiteralValueContext t -> new Expression.Literal(literal(t.literal()));
+            case ColumnValueContext t ->
+                    new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
+            case ParenthesizedContext t -> expression(t.expression());
+            case ScalarQueryContext t -> new Expression.ScalarQuery(query(t.query()));
+            case CastContext t -> new Expression.Cast(expression(t.expression()), type(t.typeName()));
+            case CaseContext t -> new Expression.Case(optional(t.subject), t.whenThen().stream()
+                    .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
+                    optional(t.otherwise));
+            case CallContext t -> call(t);
+            default -> throw unknown(tree);
+        });
+    }
+
+    private Expression call(CallContext tree) {
+        Name function = name(tree.function);
+        if (tree.STAR() == null) {
+            List<Expression> arguments = tree.expressions() == null ? List.of() : expressions(tree.expressions());
+            return new Expression.Call(function, distinct(tree.quantifier()), arguments);
+        }
+        if (!function.means("count")) {
+            refuse(tree.getStart(), "Only COUNT counts rows with *: " + function.text() + " needs a column or an expression.");
+        }
+        return new Expression.CountRows();
+    }
+
+    private Value literal(LiteralContext tree) {
+        Token token = tree.getStart();
+        String text = token.getText();
+        if (tree.DATE() != null) {
+            Optional<Value> day = Type.DATE.read(unquoted(tree.STRING().getText(), '\''));
+            if (day.isEmpty()) refuse(token, tree.STRING().getText() + " is no day: write one as DATE '2026-05-01'.");
+            return day.orElse(Value.NULL);
+        }
+        if (tree.INTEGER() != null) return integer(text);
+        if (tree.DECIMAL() != null) return new Value.DecimalValue(new BigDecimal(text));
+        if (tree.STRING() != null) return Value.of(unquoted(text, '\''));
+        return tree.NULL() != null ? Value.NULL : new Value.BooleanValue(tree.TRUE() != null);
+    }
+
+    /** A whole number that does not fit 64 bits is a decimal. */
+    private static Value integer(String text) {
+        BigInteger number = new BigInteger(text);
+        return number.bitLength() < Long.SIZE ? Value.of(number.longValueExact()) : new Value.DecimalValue(new BigDecimal(number));
+    }
+
+    private Statement createTable(CreateTableContext tree) {
+        List<Statement.Definition> columns = new ArrayList<>();
+        List<Constraint> constraints = new ArrayList<>();
+        for (TableElementContext element : tree.tableElement()) {
+            switch (element) {
+                case ColumnDefinitionContext t -> columns.add(definition(t, constraints));
+                case PrimaryKeyContext t -> constraints.add(at(t, new Constraint.PrimaryKey(names(t.columnNames()))));
+                case UniqueKeyContext t -> constraints.add(at(t, new Constraint.Unique(names(t.columnNames()))));
+                case ForeignKeyContext t -> constraints.add(at(t,
+                        new Constraint.ForeignKey(names(t.own), name(t.name()), names(t.foreign))));
+                default -> throw unknown(element);
+            }
+        }
+        return new Statement.CreateTable(name(tree.name()), columns, constraints);
+    }
+
+    /** A column; what is said of it alone is a constraint of the table. */
+    private Statement.Definition definition(ColumnDefinitionContext tree, List<Constraint> constraints) {
+        Name column = name(tree.name());
+        boolean notNull = false;
+        for (ColumnConstraintContext constraint : tree.columnConstraint()) {
+            switch (constraint) {
+                case NotNullContext _ -> notNull = true;
+                case ColumnPrimaryKeyContext t -> constraints.add(at(t, new Constraint.PrimaryKey(List.of(column))));
+                case ColumnUniqueContext t -> constraints.add(at(t, new Constraint.Unique(List.of(column))));
+                case ColumnReferencesContext t -> constraints.add(at(t,
+                        new Constraint.ForeignKey(List.of(column), name(t.name()), names(t.columnNames()))));
+                default -> throw unknown(constraint);
+            }
+        }
+        return at(tree, new Statement.Definition(column, type(tree.typeName()), notNull));
+    }
+
+    private Type type(TypeNameContext tree) {
+        String words = String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+        return switch (words) {
+            case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Type.INTEGER;
+            case "DECIMAL", "DEC", "NUMERIC" -> Type.DECIMAL;
+            case "TEXT", "VARCHAR", "CHAR", "CHARACTER", "CHARACTER VARYING", "CHAR VARYING" -> Type.TEXT;
+            case "BOOLEAN" -> Type.BOOLEAN;
+            case "DATE" -> Type.DATE;
+            default -> {
+                refuse(tree.getStart(), "Lunko has no type " + words + ": take INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.");
+                yield Type.TEXT;
+            }
+        };
+    }
+
+    private OptionalLong count(Token token) {
+        if (integer(token.getText()) instanceof Value.IntegerValue(long number)) return OptionalLong.of(number);
+        refuse(token, "No result has that many rows: write a smaller number.");
+        return OptionalLong.empty();
+    }
+
+    private Name name(NameContext tree) {
+        String text = tree.getText();
+        boolean quoted = tree.QUOTED_IDENTIFIER() != null;
+        return at(tree, new Name(quoted ? unquoted(text, '"') : text, quoted));
+    }
+
+    private List<Name> names(ColumnNamesContext tree) {
+        return tree == null ? List.of() : tree.name().stream().map(this::name).toList();
+    }
+
+    private List<Expression> expressions(ExpressionsContext tree) {
+        return tree.expression().stream().map(this::expression).toList();
+    }
+
+    private Optional<Expression> optional(ExpressionContext tree) {
+        return Optional.ofNullable(tree).map(this::expression);
+    }
+
+    private static boolean all(QuantifierContext tree) {
+        return tree != null && tree.ALL() != null;
+    }
+
+    private static boolean distinct(QuantifierContext tree) {
+        return tree != null && tree.DISTINCT() != null;
+    }
+
+    private static String unquoted(String text, char quote) {
+        String one = String.valueOf(quote);
+        return text.substring(1, text.length() - 1).replace(one + one, one);
+    }
+
+    private void refuse(Token token, String sentence) {
+        if (problem.isEmpty()) problem = Optional.of(Problem.at(SyntaxProblems.place(source, token), sentence));
+    }
+
+    /** Notes where something begins; what its innermost part has noted before stays. */
+    private <T> T at(ParserRuleContext tree, T part) {
+        places.putIfAbsent(part, SyntaxProblems.place(source, tree.getStart()));
+        return part;
+    }
+
+    private static IllegalStateException unknown(ParserRuleContext tree) {
+        return new IllegalStateException("a part of the grammar that is not read: " + tree.getClass().getSimpleName());
+    }
+}

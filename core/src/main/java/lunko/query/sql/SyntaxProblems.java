@@ -1,0 +1,86 @@
+package lunko.query.sql;
+
+import java.util.Locale;
+import java.util.Optional;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.query.sql.grammar.SqlLexer;
+import org.antlr.v4.runtime.BaseErrorListener;
+import org.antlr.v4.runtime.Parser;
+import org.antlr.v4.runtime.RecognitionException;
+import org.antlr.v4.runtime.Recognizer;
+import org.antlr.v4.runtime.Token;
+import org.antlr.v4.runtime.TokenStream;
+import org.antlr.v4.runtime.misc.IntervalSet;
+
+/** Turns the first complaint of the parser into a sentence for a learner. */
+final class SyntaxProblems extends BaseErrorListener {
+    private final String source;
+    private Optional<Problem> first = Optional.empty();
+
+    SyntaxProblems(String source) {
+        this.source = source;
+    }
+
+    Optional<Problem> first() {
+        return first;
+    }
+
+    /** Where a word begins. */
+    static Place place(String source, Token token) {
+        return Place.character(source, token.getLine(), token.getCharPositionInLine() + 1);
+    }
+
+    @Override
+    public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
+                            RecognitionException cause) {
+        if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
+        first = Optional.of(Problem.at(place(source, token), sentence(token, parser)));
+    }
+
+    private static String sentence(Token token, Parser parser) {
+        String word = token.getText();
+        boolean inParentheses = isInParentheses(token, parser.getTokenStream());
+        return switch (token.getType()) {
+            case SqlLexer.OPEN_STRING -> "This text is never closed: add a single quote at its end.";
+            case SqlLexer.OPEN_IDENTIFIER -> word.equals("\"\"")
+                    ? "A quoted name must not be empty: write the name between the quotes."
+                    : "This name is never closed: add a double quote at its end.";
+            case SqlLexer.OPEN_COMMENT -> "This comment is never closed: add */ at its end.";
+            case SqlLexer.OTHER -> "The sign " + word + " has no meaning here: take it out.";
+            case Token.EOF -> inParentheses
+                    ? "The text ends within parentheses: add the closing parenthesis."
+                    : "The text ends in the middle of a statement: finish it.";
+            case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.SEMICOLON ->
+                    inParentheses ? "A closing parenthesis is missing before " + word + "." : other(word, token, parser);
+            default -> other(word, token, parser);
+        };
+    }
+
+    private static String other(String word, Token token, Parser parser) {
+        IntervalSet expected = parser.getExpectedTokens();
+        boolean nameWanted = expected.contains(SqlLexer.IDENTIFIER) && !expected.contains(SqlLexer.INTEGER);
+        if (nameWanted && Character.isLetter(word.codePointAt(0))) {
+            return word.toUpperCase(Locale.ROOT) + " is a word of SQL and cannot be a name as it is: write \"" + word
+                    + "\", in double quotes.";
+        }
+        if (expected.size() == 1) {
+            return word + " cannot stand here; "
+                    + SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", "") + " is expected.";
+        }
+        return word + " cannot stand here: look at it and at the word before it.";
+    }
+
+    /** Whether a word stands in parentheses that are not those of a query, where clauses would be at home. */
+    private static boolean isInParentheses(Token token, TokenStream tokens) {
+        int closed = 0;
+        for (int i = token.getTokenIndex() - 1; i >= 0; i--) {
+            int type = tokens.get(i).getType();
+            if (type == SqlLexer.RIGHT_PAREN) closed++;
+            if (type == SqlLexer.LEFT_PAREN && closed-- == 0) {
+                return token.getType() == Token.EOF || tokens.get(i + 1).getType() != SqlLexer.SELECT;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,247 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import java.util.stream.IntStream;
+import lunko.query.JoinKind;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Comparator;
+import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.SelectItem;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Truth;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** Makes tables and queries over the whole language that make sense, and have one answer on every database. */
+final class QueryMaker {
+    private static final List<Type> TYPES = List.of(Type.INTEGER, Type.TEXT, Type.DECIMAL);
+
+    /** A column that a query can name. */
+    record Col(Name table, Name name, Type type) {
+        Expression expression() {
+            return new Expression.ColumnName(Optional.of(table), name);
+        }
+    }
+
+    private final Random random;
+    private int aliases;
+
+    QueryMaker(long seed) {
+        random = new Random(seed);
+    }
+
+    List<Table> tables() {
+        return List.of(table("hives", Type.INTEGER, "hive_no", Type.TEXT, "hive", Type.INTEGER, "keeper_id"),
+                table("keepers", Type.INTEGER, "keeper_id", Type.TEXT, "keeper", Type.TEXT, "village"),
+                table("visits", Type.INTEGER, "keeper_id", Type.INTEGER, "hive_no", Type.DECIMAL, "kg"));
+    }
+
+    private Table table(String name, Object... columns) {
+        List<Column> heads = IntStream.range(0, 3).mapToObj(i ->
+                new Column((String) columns[2 * i + 1], (Type) columns[2 * i])).toList();
+        List<List<Value>> rows = IntStream.range(0, random.nextInt(6)).mapToObj(_ -> heads.stream()
+                .map(head -> random.nextInt(5) == 0 ? Value.NULL : value(head.type())).toList()).toList();
+        return Table.of(name, heads, rows);
+    }
+
+    private Value value(Type type) {
+        return switch (type) {
+            case INTEGER -> Value.of(random.nextInt(4));
+            case DECIMAL -> Type.DECIMAL.read(pick(List.of("0.5", "1.0", "2", "2.50"))).orElseThrow();
+            case TEXT -> Value.of(pick(List.of("", "oda", "Oda", "tam", "ash ")));
+            case BOOLEAN -> new Value.BooleanValue(random.nextBoolean());
+            case DATE -> Type.DATE.read("2026-05-0" + (1 + random.nextInt(3))).orElseThrow();
+        };
+    }
+
+    private <T> T pick(List<T> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+
+    private boolean chance(int in) {
+        return random.nextInt(in) == 0;
+    }
+
+    /** A query; ordered by all its columns, or not at all. */
+    QueryExpression query() {
+        List<Type> types = IntStream.rangeClosed(0, random.nextInt(3)).mapToObj(_ -> pick(TYPES)).toList();
+        QueryBody body = chance(4) ? setOperation(types) : select(types, List.of(), 2);
+        if (chance(2)) return QueryExpression.of(body);
+        List<SortKey> keys = IntStream.rangeClosed(1, types.size()).mapToObj(i -> new SortKey(
+                new Expression.Literal(Value.of(i)), random.nextBoolean(),
+                chance(2) ? Optional.empty() : Optional.of(pick(List.of(QueryExpression.Nulls.values()))))).toList();
+        return new QueryExpression(body, keys, rows(), rows());
+    }
+
+    private OptionalLong rows() {
+        return chance(2) ? OptionalLong.empty() : OptionalLong.of(random.nextInt(4));
+    }
+
+    private QueryBody setOperation(List<Type> types) {
+        QueryBody left = chance(4) ? setOperation(types) : select(types, List.of(), 1);
+        var operator = pick(List.of(QueryBody.SetOperator.values()));
+        boolean safe = operator != QueryBody.SetOperator.INTERSECT || left instanceof QueryBody.Select;
+        return new QueryBody.SetOperation(operator, random.nextBoolean(),
+                safe ? left : new QueryBody.Nested(QueryExpression.of(left)), select(types, List.of(), 1));
+    }
+
+    /** A SELECT of columns of these types; inside another query it may name the columns of that one. */
+    QueryBody.Select select(List<Type> types, List<Col> around, int depth) {
+        List<Col> columns = new ArrayList<>();
+        List<FromItem> from = new ArrayList<>();
+        from.add(from(columns, depth));
+        if (chance(4)) from.add(from(columns, 0));
+        Optional<Expression> where = chance(2) ? Optional.empty() : Optional.of(condition(columns, around, depth));
+        if (chance(3)) return grouped(types, columns, from, where, random.nextInt(3));
+        List<SelectItem> items = types.stream().<SelectItem>map(type ->
+                new SelectItem.Item(value(type, columns, around, depth), Optional.of(Name.of("c" + aliases++)))).toList();
+        return new QueryBody.Select(chance(4), items, from, where, List.of(), Optional.empty());
+    }
+
+    private QueryBody.Select grouped(List<Type> types, List<Col> columns, List<FromItem> from, Optional<Expression> where,
+                                     int keys) {
+        List<Col> by = IntStream.range(0, keys).mapToObj(_ -> pick(columns)).distinct().toList();
+        List<SelectItem> items = types.stream().<SelectItem>map(type ->
+                new SelectItem.Item(ofGroup(type, by, columns), Optional.of(Name.of("c" + aliases++)))).toList();
+        Optional<Expression> having = chance(3) ? Optional.of(new Expression.Comparison(pick(List.of(Comparator.values())),
+                ofGroup(Type.INTEGER, by, columns), new Expression.Literal(value(Type.INTEGER)))) : Optional.empty();
+        return new QueryBody.Select(chance(5), items, from, where, by.stream().map(Col::expression).toList(), having);
+    }
+
+    private Expression ofGroup(Type type, List<Col> by, List<Col> columns) {
+        List<Col> fitting = by.stream().filter(col -> col.type() == type).toList();
+        if (!fitting.isEmpty() && chance(2)) return pick(fitting).expression();
+        if (type == Type.INTEGER && chance(3)) return new Expression.CountRows();
+        if (type == Type.INTEGER && chance(3)) return call("count", pick(columns).expression());
+        if (type == Type.DECIMAL && chance(2)) return call("avg", value(Type.INTEGER, columns, List.of(), 0));
+        String function = type == Type.TEXT ? pick(List.of("min", "max")) : pick(List.of("min", "max", "sum"));
+        return call(function, value(type, columns, List.of(), 0));
+    }
+
+    private Expression call(String function, Expression argument) {
+        return new Expression.Call(Name.of(function), chance(3), List.of(argument));
+    }
+
+    /** One table of a FROM clause; its joins cannot name those before the comma. */
+    private FromItem from(List<Col> columns, int depth) {
+        List<Col> own = new ArrayList<>();
+        FromItem left = primary(own, depth);
+        for (int more = random.nextInt(3); more > 0; more--) left = join(left, own);
+        columns.addAll(own);
+        return left;
+    }
+
+    private FromItem join(FromItem left, List<Col> columns) {
+        List<Col> before = List.copyOf(columns);
+        boolean firstJoin = left instanceof FromItem.NamedTable && before.size() == 3;
+        List<Col> added = new ArrayList<>();
+        FromItem right = primary(added, 0);
+        columns.addAll(added);
+        JoinKind kind = pick(List.of(JoinKind.values()));
+        if (!kind.compares()) return new FromItem.Joined(left, kind, right, new JoinSpecification.Nothing());
+        List<Name> common = before.stream().map(Col::name).filter(name -> added.stream().anyMatch(col -> col.name().equals(name))).toList();
+        if (firstJoin && !common.isEmpty() && chance(3)) {
+            return new FromItem.Joined(left, kind, right, chance(2) ? new JoinSpecification.Natural()
+                    : new JoinSpecification.Using(List.of(pick(common))));
+        }
+        Col l = pick(before);
+        List<Col> fitting = added.stream().filter(col -> col.type().comparesWith(l.type())).toList();
+        Expression on = fitting.isEmpty() ? new Expression.Comparison(Comparator.EQUAL, pick(before.stream()
+                .filter(col -> col.type() == Type.INTEGER).toList()).expression(), pick(added.stream()
+                .filter(col -> col.type() == Type.INTEGER).toList()).expression())
+                : new Expression.Comparison(Comparator.EQUAL, l.expression(), pick(fitting).expression());
+        // PostgreSQL has no full join on anything but equalities.
+        if (kind != JoinKind.FULL_OUTER && chance(3)) on = new Expression.And(on, condition(columns, List.of(), 0));
+        if (kind != JoinKind.FULL_OUTER && chance(6)) on = condition(columns, List.of(), 0);
+        return new FromItem.Joined(left, kind, right, new JoinSpecification.On(on));
+    }
+
+    private FromItem primary(List<Col> columns, int depth) {
+        Name alias = Name.of("t" + aliases++);
+        if (depth > 0 && chance(5)) {
+            QueryBody.Select inner = select(List.of(Type.INTEGER, Type.TEXT), List.of(), depth - 1);
+            for (int i = 0; i < 2; i++) {
+                Name name = ((SelectItem.Item) inner.items().get(i)).name().orElseThrow();
+                columns.add(new Col(alias, name, i == 0 ? Type.INTEGER : Type.TEXT));
+            }
+            return new FromItem.DerivedTable(QueryExpression.of(inner), Optional.of(alias));
+        }
+        Table table = pick(new QueryMaker(0).tables());
+        table.columns().forEach(column -> columns.add(new Col(alias, Name.of(column.name()), column.type())));
+        return new FromItem.NamedTable(Name.of(table.name()), Optional.of(alias));
+    }
+
+    private Expression condition(List<Col> columns, List<Col> around, int depth) {
+        if (chance(3)) {
+            Expression left = condition(columns, around, depth - 1);
+            Expression right = condition(columns, around, depth - 1);
+            return switch (random.nextInt(4)) {
+                case 0 -> new Expression.Or(left, right);
+                case 1 -> new Expression.Not(left);
+                case 2 -> new Expression.IsTruth(left, pick(List.of(Truth.values())), random.nextBoolean());
+                default -> new Expression.And(left, right);
+            };
+        }
+        Type type = pick(TYPES);
+        Expression value = value(type, columns, around, 0);
+        boolean negated = random.nextBoolean();
+        List<Col> all = new ArrayList<>(columns);
+        all.addAll(around);
+        return switch (random.nextInt(depth > 0 ? 8 : 6)) {
+            case 0 -> new Expression.IsNull(value, negated);
+            case 1 -> new Expression.IsDistinct(value, value(type, columns, around, 0), negated);
+            case 2 -> new Expression.Between(value, value(type, columns, around, 0), value(type, columns, around, 0), negated);
+            case 3 -> new Expression.InList(value, List.of(new Expression.Literal(value(type)), value(type, columns, around, 0)), negated);
+            case 4 -> new Expression.Like(value(Type.TEXT, columns, around, 0),
+                    new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%")))), negated);
+            case 6 -> new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
+            case 7 -> new Expression.Exists(QueryExpression.of(select(List.of(type), all, depth - 1)));
+            default -> new Expression.Comparison(pick(List.of(Comparator.values())), value, value(type, columns, around, 0));
+        };
+    }
+
+    private Expression value(Type type, List<Col> columns, List<Col> around, int depth) {
+        List<Col> fitting = new ArrayList<>(columns.stream().filter(col -> col.type() == type).toList());
+        fitting.addAll(around.stream().filter(col -> col.type() == type).toList());
+        if (!fitting.isEmpty() && !chance(3)) return pick(fitting).expression();
+        if (depth <= 0) return new Expression.Literal(value(type));
+        Expression one = value(type, columns, around, depth - 1);
+        Expression other = value(type, columns, around, depth - 1);
+        return switch (random.nextInt(5)) {
+            case 0 -> new Expression.Call(Name.of("coalesce"), false, List.of(one, other));
+            case 1 -> new Expression.Call(Name.of("nullif"), false, List.of(one, other));
+            case 2 -> new Expression.Case(Optional.empty(), List.of(new Expression.When(condition(columns, around, 0), one)),
+                    chance(2) ? Optional.empty() : Optional.of(other));
+            case 3 -> new Expression.ScalarQuery(QueryExpression.of(grouped(List.of(type), columnsOfVisits(),
+                    List.of(visits()), Optional.empty(), 0)));
+            default -> switch (type) {
+                case TEXT -> chance(2) ? new Expression.Call(Name.of(pick(List.of("upper", "lower", "trim"))), false, List.of(one))
+                        : new Expression.Calculation(Operator.CONCATENATE, one, other);
+                case INTEGER -> chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
+                        : chance(2) ? new Expression.Call(Name.of("char_length"), false, List.of(value(Type.TEXT, columns, around, 0)))
+                        : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.MINUS, Operator.TIMES)), one, other);
+                default -> new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.TIMES)), one, other);
+            };
+        };
+    }
+
+    private static FromItem visits() {
+        return new FromItem.NamedTable(Name.of("visits"), Optional.of(Name.of("s")));
+    }
+
+    private static List<Col> columnsOfVisits() {
+        return List.of(new Col(Name.of("s"), Name.of("hive_no"), Type.INTEGER), new Col(Name.of("s"), Name.of("kg"), Type.DECIMAL),
+                new Col(Name.of("s"), Name.of("keeper_id"), Type.INTEGER));
+    }
+}
