@@ -99,8 +99,7 @@ final class FromBinder {
         requireNewNames(joined.right(), List.of(left), right);
         return switch (joined.specification()) {
             case JoinSpecification.Nothing _ -> {
-                if (joined.kind().compares()) throw places.refusal(joined.right(), "This join has no ON: every row would meet "
-                        + "every row. Write ON and the columns that belong together, or CROSS JOIN if that is meant.");
+                if (joined.kind().compares()) throw withoutOn(joined);
                 yield joined(joined, left, right, List.of(), _ -> (_, _) -> true);
             }
             case JoinSpecification.On(Expression condition) -> {
@@ -114,6 +113,18 @@ final class FromBinder {
                     .map(name -> new Equal(one(name, joined.left(), left), one(name, joined.right(), right))).toList());
             case JoinSpecification.Natural _ -> natural(joined, left, right);
         };
+    }
+
+    private Refusal withoutOn(FromItem.Joined joined) {
+        String rows = "";
+        if (joined.left() instanceof FromItem.NamedTable(Name left, var _)
+                && joined.right() instanceof FromItem.NamedTable(Name right, var _)) {
+            long l = queries.table(joined.left(), left).rows().size();
+            long r = queries.table(joined.right(), right).rows().size();
+            rows = ", " + l + " × " + r + " = " + l * r + " rows";
+        }
+        return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
+                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.");
     }
 
     private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equal> equal,

@@ -13,7 +13,12 @@ final class Nearest {
     static Optional<String> to(String written, List<String> names) {
         String wanted = written.toLowerCase(Locale.ROOT);
         return names.stream().min(Comparator.comparingInt(name -> distance(wanted, name.toLowerCase(Locale.ROOT))))
-                .filter(name -> distance(wanted, name.toLowerCase(Locale.ROOT)) <= Math.max(1, written.length() / 3));
+                .filter(name -> distance(wanted, name.toLowerCase(Locale.ROOT)) <= slips(written.length()));
+    }
+
+    /** How many slips one makes in a word of that length; one or two letters are another word, not a slip. */
+    private static int slips(int length) {
+        return length <= 2 ? 0 : length == 3 ? 1 : Math.max(2, length / 3);
     }
 
     /** How many letters must be put in, left out or changed to make one text of the other. */

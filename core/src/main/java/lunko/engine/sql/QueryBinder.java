@@ -75,7 +75,7 @@ final class QueryBinder {
         BoundFrom from = tablesOf.all(select.from(), select.where());
         Scope scope = new Scope(from.slots(), outer);
         ExpressionBinder rowBinder = new ExpressionBinder(this, scope, places);
-        Optional<Bound> where = select.where().map(rowBinder::condition);
+        Optional<Bound> where = select.where().map(new WhereBinder(this, scope, places, select.items())::condition);
         Optional<Groups> groups = Groups.areIn(select, orderBy)
                 ? Optional.of(new Groups(this, rowBinder, select.groupBy())) : Optional.empty();
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);

@@ -44,6 +44,11 @@ final class Scope {
         }).boxed().toList();
     }
 
+    /** Whether a name means a column of this query or of one around it. */
+    boolean knows(ColumnName name) {
+        return !meant(name.table(), name.column()).isEmpty() || outer.map(scope -> scope.knows(name)).orElse(false);
+    }
+
     /** The column that a name means, in the innermost query that has one of it. */
     Found find(ColumnName name, Places places) {
         List<Scope> passed = new ArrayList<>();

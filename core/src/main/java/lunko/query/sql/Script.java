@@ -19,6 +19,13 @@ public final class Script {
         this.places = new IdentityHashMap<>(places);
     }
 
+    /** The statements of several scripts of one text, one after the other. */
+    static Script of(List<Script> scripts) {
+        Map<Object, Place> places = new IdentityHashMap<>();
+        scripts.forEach(script -> places.putAll(script.places));
+        return new Script(scripts.stream().flatMap(script -> script.statements.stream()).toList(), places);
+    }
+
     /** The statements, in order. */
     public List<Statement> statements() {
         return statements;

@@ -11,27 +11,59 @@ import lunko.problem.Problem;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.query.sql.grammar.SqlParser.ScriptContext;
 import org.antlr.v4.runtime.CharStreams;
+import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.ListTokenSource;
 import org.antlr.v4.runtime.Token;
 
 /** Reads SQL text. The grammar is {@code Sql.g4}; what it does not accept gives a problem for a learner. */
 public record SqlParser(String source) {
     /** How deep parentheses may be nested; the deepest that people write is about five. */
     static final int DEEPEST = 60;
-    /** How many words a text may have. */
+    /** How many words a statement may have. */
     static final int LONGEST = 200_000;
 
     /** The script that a text is; a problem at the first place where it is none. */
     public Checked<Script> parse(String text) {
-        SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
-        lexer.removeErrorListeners();
-        CommonTokenStream tokens = new CommonTokenStream(lexer);
-        tokens.fill();
-        return limits(tokens.getTokens()).<Checked<Script>>map(Checked::invalid).orElseGet(() -> parse(tokens));
+        List<Script> scripts = new ArrayList<>();
+        for (Checked<Script> statement : statements(text)) {
+            switch (statement) {
+                case Checked.Valid<Script>(Script script) -> scripts.add(script);
+                case Checked.Invalid<Script>(Problem problem) -> {
+                    return Checked.invalid(problem);
+                }
+            }
+        }
+        return Checked.valid(Script.of(scripts));
     }
 
-    private Checked<Script> parse(CommonTokenStream tokens) {
-        var parser = new lunko.query.sql.grammar.SqlParser(tokens);
+    /** The statements of a text one by one, each a script of its own or the problem that it is none. */
+    public List<Checked<Script>> statements(String text) {
+        SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
+        lexer.removeErrorListeners();
+        List<Checked<Script>> statements = new ArrayList<>();
+        List<Token> words = new ArrayList<>();
+        for (Token token = lexer.nextToken(); ; token = lexer.nextToken()) {
+            boolean end = token.getType() == Token.EOF || token.getType() == SqlLexer.SEMICOLON;
+            if (!end) {
+                words.add(token);
+                continue;
+            }
+            if (!words.isEmpty()) statements.add(statement(words, token));
+            words.clear();
+            if (token.getType() == Token.EOF) return statements;
+        }
+    }
+
+    /** One statement; {@code end} is the semicolon behind it, or the end of the text. */
+    private Checked<Script> statement(List<Token> words, Token end) {
+        Optional<Problem> tooMuch = limits(words);
+        if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
+        CommonToken eof = new CommonToken(end);
+        eof.setType(Token.EOF);
+        List<Token> all = new ArrayList<>(words);
+        all.add(eof);
+        var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
         SyntaxProblems problems = new SyntaxProblems(source);
         parser.removeErrorListeners();
         parser.addErrorListener(problems);
@@ -39,7 +71,7 @@ public record SqlParser(String source) {
         if (problems.first().isPresent()) return Checked.invalid(problems.first().get());
         Map<Object, Place> places = new IdentityHashMap<>();
         SqlReader reader = new SqlReader(source, places);
-        List<Statement> statements = new ArrayList<>(tree.statement().stream().map(reader::statement).toList());
+        List<Statement> statements = tree.statement().stream().map(reader::statement).toList();
         return reader.problem().<Checked<Script>>map(Checked::invalid)
                 .orElseGet(() -> Checked.valid(new Script(statements, places)));
     }
@@ -47,8 +79,8 @@ public record SqlParser(String source) {
     /** Keeps a text from going deeper than the machine's stack, and from taking longer than anybody waits. */
     private Optional<Problem> limits(List<Token> tokens) {
         if (tokens.size() > LONGEST) {
-            return Optional.of(Problem.at(Place.in(source), "The text has more than " + LONGEST
-                    + " words: divide it into several files."));
+            return Optional.of(Problem.at(SyntaxProblems.place(source, tokens.getFirst()), "This statement has more than " + LONGEST
+                    + " words: divide it into several."));
         }
         int depth = 0;
         int prefixes = 0;

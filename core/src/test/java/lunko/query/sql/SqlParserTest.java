@@ -66,7 +66,7 @@ class SqlParserTest {
     void whatIsNestedTooDeepOrTooLongIsRefusedAtOnce() {
         assertThat(problem("SELECT " + "(".repeat(1000) + "1" + ")".repeat(1000))).contains("nested more than 60 deep");
         assertThat(problem("SELECT " + "NOT ".repeat(10_000) + "a")).contains("nested more than 60 deep");
-        assertThat(problem("SELECT 1" + ",1".repeat(300_000))).contains("more than 200000 words");
+        assertThat(problem("SELECT 1" + ",1".repeat(300_000))).contains("more than 200000 words: divide it into several");
     }
 
     private static String problem(String text) {

@@ -19,7 +19,7 @@ import picocli.CommandLine.Spec;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
 @Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0",
-        subcommands = PictureCommand.class,
+        subcommands = {PictureCommand.class, RunCommand.class, QueryCommand.class},
         description = "Shows how joins produce their results, step by step.",
         footer = {"", "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
 public final class LunkoCommand implements Callable<Integer> {
@@ -31,7 +31,7 @@ public final class LunkoCommand implements Callable<Integer> {
 
     /** The command line; what a defect of the program does there is logged, and said in one sentence. */
     public static CommandLine commandLine() {
-        return new CommandLine(new LunkoCommand()).setExecutionExceptionHandler((defect, command, _) -> {
+        return new CommandLine(new LunkoCommand()).setCaseInsensitiveEnumValuesAllowed(true).setExecutionExceptionHandler((defect, command, _) -> {
             LoggerFactory.getLogger(LunkoCommand.class).error("unexpected", defect);
             command.getErr().println("Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".");
             return 1;

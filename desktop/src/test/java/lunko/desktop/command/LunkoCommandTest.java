@@ -21,6 +21,7 @@ class LunkoCommandTest {
     @TempDir
     private Path folder;
     private final StringWriter err = new StringWriter();
+    private final StringWriter out = new StringWriter();
 
     @BeforeAll
     static void startToolkit() {
@@ -82,8 +83,37 @@ class LunkoCommandTest {
                 .isDirectoryContaining("glob:**cross-half-way.png");
     }
 
+    @Test
+    void aScriptIsRunToItsFirstProblemOrPastIt() throws IOException {
+        String script = file("lesson.sql", """
+                CREATE TABLE hives (hive_no INTEGER, hive TEXT);
+                INSERT INTO hives VALUES (1, 'Clover'), (2, NULL);
+                SELECT hiev FROM hives;
+
+                SELECT hive FROM hives;
+                """);
+        assertThat(run("run", script)).isOne();
+        assertThat(out.toString()).isEmpty();
+        assertThat(err.toString()).isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n");
+        assertThat(run("run", "--keep-going", "--format", "json", script)).isOne();
+        assertThat(out.toString()).isEqualTo("""
+                {"problem":{"line":3,"column":8,"message":"There is no column hiev: is hive meant?"}}
+                {"line":5,"columns":[{"name":"hive","type":"text"}],"rows":[["Clover"],[null]]}
+                """);
+        assertThat(run("run", folder.resolve("none.sql").toString())).isOne();
+    }
+
+    @Test
+    void aQueryIsRunOverCsvFiles() throws IOException {
+        String hives = file("h.csv", "hive_no,hive\n1,Clover\n2,\n");
+        assertThat(run("query", "--format", "csv", "--table", "hives=" + hives, "SELECT hive, hive_no + 1 AS next FROM hives"))
+                .isZero();
+        assertThat(out.toString()).isEqualTo("hive,next\r\nClover,2\r\n,3\r\n");
+        assertThat(run("query", "--format", "list", "SELECT 1")).isEqualTo(2);
+    }
+
     private int run(String... arguments) {
-        CommandLine command = LunkoCommand.commandLine().setErr(new PrintWriter(err, true));
+        CommandLine command = LunkoCommand.commandLine().setErr(new PrintWriter(err, true)).setOut(new PrintWriter(out, true));
         return command.execute(arguments);
     }
 

@@ -2,9 +2,6 @@ package lunko.exchange.csv;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -14,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
+import lunko.exchange.SourceText;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -32,8 +30,6 @@ public final class CsvReader {
     public static final int MOST_ROWS = 10_000;
     /** The most columns that a file may have. */
     public static final int MOST_COLUMNS = 200;
-    /** The most bytes that a file may have. */
-    public static final long MOST_BYTES = 64L << 20;
 
     /** Of the quote modes, this one makes the parser tell an empty field (null) from {@code ""}. */
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
@@ -47,22 +43,7 @@ public final class CsvReader {
 
     /** Reads a file; a problem if it cannot be read, is no CSV with a header and rows, or is too large to show. */
     public static Checked<Table> read(Path file) {
-        CsvReader reader = new CsvReader(file.toString());
-        try {
-            if (Files.isDirectory(file)) return reader.problem("This is a folder: name a CSV file in it.");
-            if (Files.size(file) > MOST_BYTES) {
-                return reader.problem("The file is larger than " + (MOST_BYTES >> 20) + " MB, far more than the "
-                        + count(MOST_ROWS) + " rows that a lesson can show: cut it down to the rows that make your point.");
-            }
-            return SourceText.utf8(reader.source, Files.readAllBytes(file))
-                    .then(text -> reader.table(tableName(file), text));
-        } catch (NoSuchFileException missing) {
-            return reader.problem("There is no such file: check its name and folder.");
-        } catch (AccessDeniedException denied) {
-            return reader.problem("The file may not be read: ask for permission, or copy it to a folder of yours.");
-        } catch (IOException failed) {
-            return reader.problem("The file could not be read (" + failed.getMessage() + "): try a copy of it.");
-        }
+        return SourceText.read(file).then(text -> new CsvReader(text.source()).table(tableName(file), text));
     }
 
     private static String tableName(Path file) {

@@ -1,0 +1,112 @@
+package lunko.engine.sql;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.query.sql.Script;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Statement;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Teaching scripts: what they give, and what is said where they go wrong. */
+class DatabaseTest {
+    private static final String DEMO = """
+            CREATE TABLE keepers (keeper_id INTEGER PRIMARY KEY, keeper TEXT NOT NULL, village TEXT);
+            CREATE TABLE hives (hive_no INTEGER PRIMARY KEY, hive TEXT UNIQUE, keeper_id INTEGER);
+            CREATE TABLE harvests (hive_no INTEGER REFERENCES hives, kg DECIMAL(5, 2));
+            INSERT INTO keepers VALUES (11, 'Oda', 'Ashholt'), (12, 'Tam', 'Reedmere'), (13, 'Bert', 'Ashholt');
+            INSERT INTO hives VALUES (1, 'Clover', 11), (2, 'Heather', 12), (3, 'Linden', NULL), (4, 'Bramble', 11);
+            INSERT INTO harvests VALUES (1, 2.5), (1, 3), (4, 1.25);
+            """;
+
+    @ParameterizedTest(name = "{index}")
+    @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
+        "SELECT * FROM hives NATURAL JOIN keepers WHERE hive_no = 1 → [11, 1, Clover, Oda, Ashholt]",
+        "SELECT * FROM hives h RIGHT JOIN keepers k USING (keeper_id) WHERE keeper_id = 13 → [13, NULL, NULL, Bert, Ashholt]",
+        "SELECT h.*, k.keeper FROM hives h FULL JOIN keepers k USING (keeper_id) WHERE hive = 'Linden' → [3, Linden, NULL, NULL]",
+        "SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → ",
+        "SELECT keeper FROM keepers k WHERE NOT EXISTS (SELECT 1 FROM hives h WHERE h.keeper_id = k.keeper_id) → [Bert]",
+        "SELECT hive, (SELECT SUM(kg) FROM harvests v WHERE v.hive_no = h.hive_no) FROM hives h WHERE hive_no < 3 → [Clover, 5.5] [Heather, NULL]",
+        "SELECT village, COUNT(*), COUNT(DISTINCT village) FROM keepers GROUP BY village HAVING COUNT(*) > 1 → [Ashholt, 2, 1]",
+        "SELECT COUNT(*), SUM(kg), MIN(kg) FROM harvests WHERE kg > 100 → [0, NULL, NULL]",
+        "SELECT hive FROM hives ORDER BY keeper_id DESC NULLS LAST, hive OFFSET 1 FETCH FIRST 2 ROWS ONLY → [Bramble] [Clover]",
+        "SELECT village FROM keepers EXCEPT ALL SELECT 'Ashholt' → [Reedmere] [Ashholt]",
+        "SELECT -7 / 2, 7.0 / 2, CAST(2.5 AS INTEGER), CAST(' 12 ' AS INTEGER) → [-3, 3.5000000000000000, 3, 12]",
+        "SELECT CASE WHEN NULL = NULL THEN 'yes' ELSE 'no' END, NULL IS NOT DISTINCT FROM NULL → [no, true]",
+        "SELECT 'Oda' LIKE '_d%', 'oda' LIKE 'O%', TRIM('  x ') || 'y' → [true, false, xy]",
+    })
+    void queriesGiveWhatTheStandardSays(String query, String rows) {
+        ResultTable result = run(DEMO + query).expect();
+        assertThat(String.join(" ", result.rows().stream().map(row -> row.stream().map(Value::shown).toList().toString()).toList()))
+                .isEqualTo(rows == null ? "" : rows);
+    }
+
+    @ParameterizedTest(name = "{index}")
+    @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
+        "SELECT * FROM hive → 15: There is no table hive: is hives meant?",
+        "SELECT hiev FROM hives → 8: There is no column hiev: is hive meant?",
+        "SELECT k.hive FROM hives h → 8: There is no table k in FROM; it has h.",
+        "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → 8: The column keeper_id is in h and in k: write which one, as in h.keeper_id.",
+        "SELECT * FROM hives JOIN keepers → 26: This join has no ON, so every row would meet every row, 4 × 3 = 12 rows: write ON and the columns that belong together, or CROSS JOIN if that is meant.",
+        "SELECT * FROM hives JOIN keepers ON k = 1 JOIN harvests k ON 1 = 1 → 37: There is no column k; there are hive_no, hive, keeper_id, keeper, village.",
+        "SELECT * FROM hives WHERE hive = 3 → 27: hive is text and 3 is integer, and SQL does not compare the two: write CAST(3 AS TEXT).",
+        "SELECT * FROM hives JOIN keepers USING (hive) → 41: USING wants a column on both sides, and there is no hive in keepers: match columns of different names with ON.",
+        "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → 44: twice is a name given in SELECT, and WHERE comes before that: write kg * 2 instead.",
+        "SELECT village, keeper FROM keepers GROUP BY village → 17: keeper has a value for each row, and here there is one row for each group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
+        "SELECT keeper FROM keepers WHERE COUNT(*) > 1 → 34: COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER BY.",
+        "SELECT * FROM hives, hives → 22: Two tables in FROM are called hives: give one of them another name, as in hives AS other.",
+        "SELECT (SELECT hive FROM hives) → 8: One value is wanted here, and this query gives 4 rows: narrow it down, or take MIN, MAX or another aggregate.",
+        "SELECT 9223372036854775807 + 1 → 8: The value of 9223372036854775807 + 1 does not fit a 64-bit integer: use a DECIMAL.",
+        "SELECT 1 FROM hives UNION SELECT hive, 2 FROM hives → 1: UNION wants as many columns on both sides, and there are 1 and 2: select as many here as there.",
+        "SELECT uper(hive) FROM hives → 8: There is no function uper: is UPPER meant?",
+        "INSERT INTO keepers VALUES (11, 'Ula', NULL) → 1: 11 would be there twice in keepers, and the primary key (keeper_id) tells rows apart: choose another value.",
+        "INSERT INTO keepers (keeper_id) VALUES (15) → 1: NULL cannot stand in keepers.keeper, which is NOT NULL: give it a value.",
+        "INSERT INTO harvests VALUES (9, 1) → 1: harvests would have 9 in (hive_no), and hives has no row with that in (hive_no): the foreign key forbids it.",
+        "DELETE FROM hives WHERE hive_no = 1 → 1: harvests would have 1 in (hive_no), and hives has no row with that in (hive_no): the foreign key forbids it.",
+        "DROP TABLE hives → 12: harvests refers to hives: drop it first.",
+        "INSERT INTO hives VALUES ('x', 'y', 1) → 27: hive_no is integer, and 'x' is text: write a whole number such as 12.",
+    })
+    void problemsSayWhereAndWhatToDo(String statement, String problem) {
+        assertThat(run(DEMO + statement).<String>either(ResultTable::toString, p ->
+                p.place().orElseThrow().column().orElseThrow() + ": " + p.sentence())).isEqualTo(problem);
+    }
+
+    @Test
+    void tablesChangeStatementByStatement() {
+        assertThat(run(DEMO + """
+                UPDATE hives SET keeper_id = keeper_id + 1, hive = UPPER(hive) WHERE keeper_id = 11;
+                DELETE FROM harvests;
+                DELETE FROM hives WHERE keeper_id IS NULL;
+                SELECT * FROM hives""").expect().rows()).extracting(row -> row.stream().map(Value::shown).toList())
+                .containsExactly(List.of("1", "CLOVER", "12"), List.of("2", "Heather", "12"), List.of("4", "BRAMBLE", "12"));
+    }
+
+    @Test
+    void aCommaJoinOfTenTablesWithNineEqualitiesAnswersAtOnce() {
+        StringBuilder text = new StringBuilder();
+        StringBuilder where = new StringBuilder(" WHERE 1 = 1");
+        for (int t = 0; t < 10; t++) {
+            text.append("CREATE TABLE t").append(t).append(" (a INTEGER); INSERT INTO t").append(t).append(" VALUES (0)");
+            for (int i = 1; i < 10; i++) text.append(", (").append(i).append(")");
+            text.append(";");
+            if (t > 0) where.append(" AND t").append(t - 1).append(".a = t").append(t).append(".a");
+        }
+        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9" + where).expect().rows()).hasSize(10);
+        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9").<String>either(_ -> "", Problem::sentence))
+                .startsWith("This would give more than 2,000,000 rows");
+    }
+
+    /** The result of the last statement of a script, which is a query. */
+    private static Checked<ResultTable> run(String text) {
+        Script script = new SqlParser("script").parse(text).expect();
+        Checked<Database.Answer> answer = Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty()));
+        for (Statement statement : script.statements()) answer = answer.then(before -> before.database().run(statement, script));
+        return answer.map(last -> last.result().orElse(new ResultTable(List.of(), List.of())));
+    }
+}

@@ -1,0 +1,51 @@
+package lunko.desktop.command;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import lunko.engine.sql.Database;
+import lunko.exchange.csv.CsvReader;
+import lunko.exchange.result.ResultFormat;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.table.Table;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** The command {@code lunko query}: one query over CSV files. */
+@Command(name = "query", mixinStandardHelpOptions = true, description = "Runs one SQL query over CSV files.")
+final class QueryCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--table", paramLabel = "NAME=FILE", description = "A CSV file and the name of its table; given again, one more.")
+    private Map<String, Path> tables = new LinkedHashMap<>();
+
+    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
+            description = "How the result is printed: ${COMPLETION-CANDIDATES}.")
+    private ResultFormat format;
+
+    @Parameters(paramLabel = "QUERY", description = "The query.")
+    private String query;
+
+    @Override
+    public Integer call() {
+        List<Table> read = new ArrayList<>();
+        for (Map.Entry<String, Path> entry : tables.entrySet()) {
+            switch (CsvReader.read(entry.getValue())) {
+                case Checked.Valid<Table>(Table table) -> read.add(table.named(entry.getKey()));
+                case Checked.Invalid<Table>(Problem problem) -> {
+                    return LunkoCommand.refuse(spec, problem);
+                }
+            }
+        }
+        return new ScriptRun(format, false, spec.commandLine().getOut(), spec.commandLine().getErr())
+                .run("query", query, Database.of(read));
+    }
+}

@@ -1,0 +1,40 @@
+package lunko.desktop.command;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import lunko.engine.sql.Database;
+import lunko.exchange.SourceText;
+import lunko.exchange.result.ResultFormat;
+import lunko.problem.Checked;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** The command {@code lunko run}: a script of SQL from top to bottom. */
+@Command(name = "run", mixinStandardHelpOptions = true,
+        description = "Runs an SQL script and prints the result of each SELECT.")
+final class RunCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
+            description = "How results are printed: ${COMPLETION-CANDIDATES}.")
+    private ResultFormat format;
+
+    @Option(names = "--keep-going", description = "Go on with the next statement after a problem.")
+    private boolean keepGoing;
+
+    @Parameters(paramLabel = "FILE", description = "The script, in UTF-8; - reads it from standard input.")
+    private String file;
+
+    @Override
+    public Integer call() {
+        Checked<SourceText> script = file.equals("-") ? SourceText.read("standard input", System.in)
+                : SourceText.read(Path.of(file));
+        return script.either(text -> new ScriptRun(format, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())
+                .run(text.source(), text.text(), Database.of(List.of())), problem -> LunkoCommand.refuse(spec, problem));
+    }
+}

@@ -1,0 +1,48 @@
+package lunko.desktop.command;
+
+import java.io.PrintWriter;
+import lunko.engine.sql.Database;
+import lunko.exchange.result.ResultFormat;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.query.sql.Script;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Statement;
+
+/** Runs a script from top to bottom and prints what each of its queries gives. */
+record ScriptRun(ResultFormat format, boolean keepGoing, PrintWriter out, PrintWriter err) {
+
+    /** Runs the statements of a text on a database; gives the exit code, which is 1 if there was a problem. */
+    int run(String source, String text, Database before) {
+        int code = 0;
+        Database database = before;
+        for (Checked<Script> statement : new SqlParser(source).statements(text)) {
+            Database now = database;
+            switch (statement.then(script -> run(script, now))) {
+                case Checked.Valid<Database>(Database after) -> database = after;
+                case Checked.Invalid<Database>(Problem problem) -> {
+                    out.print(format.write(problem));
+                    out.flush();
+                    err.println(problem.inColons());
+                    code = 1;
+                    if (!keepGoing) return code;
+                }
+            }
+        }
+        out.flush();
+        return code;
+    }
+
+    private Checked<Database> run(Script script, Database database) {
+        Checked<Database> after = Checked.valid(database);
+        for (Statement statement : script.statements()) {
+            int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
+            after = after.then(db -> db.run(statement, script)).map(answer -> {
+                answer.result().ifPresent(result -> out.print(format.write(result, line)));
+                return answer.database();
+            });
+        }
+        return after;
+    }
+}

@@ -1,0 +1,92 @@
+package lunko.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.CharBuffer;
+import java.nio.charset.CharsetDecoder;
+import java.nio.charset.CoderResult;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+
+/** The text of a source, and the places in it. */
+public record SourceText(String source, String text) {
+    /** The most bytes that a text may have. */
+    public static final long MOST_BYTES = 64L << 20;
+
+    private static final Pattern LINE_END = Pattern.compile("\r\n|\r|\n");
+
+    /** The text of a file in UTF-8; a problem if it cannot be read, is no text, or is larger than {@link #MOST_BYTES}. */
+    public static Checked<SourceText> read(Path file) {
+        String source = file.toString();
+        try {
+            if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
+            if (Files.size(file) > MOST_BYTES) {
+                return problem(source, "The file is larger than " + (MOST_BYTES >> 20)
+                        + " MB, far more than a lesson can show: cut it down to what makes your point.");
+            }
+            return utf8(source, Files.readAllBytes(file));
+        } catch (NoSuchFileException missing) {
+            return problem(source, "There is no such file: check its name and folder.");
+        } catch (AccessDeniedException denied) {
+            return problem(source, "The file may not be read: ask for permission, or copy it to a folder of yours.");
+        } catch (IOException failed) {
+            return problem(source, "The file could not be read (" + failed.getMessage() + "): try a copy of it.");
+        }
+    }
+
+    /** The text that a stream gives in UTF-8, to its end. */
+    public static Checked<SourceText> read(String source, InputStream stream) {
+        try {
+            return utf8(source, stream.readAllBytes());
+        } catch (IOException failed) {
+            return problem(source, "It could not be read (" + failed.getMessage() + "): try again.");
+        }
+    }
+
+    private static Checked<SourceText> problem(String source, String sentence) {
+        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    }
+
+    /** The text that bytes are in UTF-8 (RFC 3629), without a byte order mark; a problem where they stop being that. */
+    public static Checked<SourceText> utf8(String source, byte[] bytes) {
+        // Reports what is malformed, where the String constructor would quietly put a replacement character.
+        CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder();
+        CharBuffer chars = CharBuffer.allocate(bytes.length);
+        CoderResult result = decoder.decode(ByteBuffer.wrap(bytes), chars, true);
+        String decoded = chars.flip().toString();
+        SourceText text = new SourceText(source, decoded.startsWith("\uFEFF") ? decoded.substring(1) : decoded);
+        return result.isError()
+                ? Checked.invalid(Problem.at(text.place(text.text.length()),
+                        "This character is not UTF-8: save the file as UTF-8 and open it again."))
+                : Checked.valid(text);
+    }
+
+    /** The place of the character at an offset. */
+    public Place place(int offset) {
+        int line = 1;
+        int start = 0;
+        Matcher ends = LINE_END.matcher(text).region(0, offset);
+        while (ends.find()) {
+            line++;
+            start = ends.end();
+        }
+        return Place.character(source, line, text.codePointCount(start, offset) + 1);
+    }
+
+    /** The offset at which a line starts; lines count from 1. */
+    public int start(int line) {
+        Matcher ends = LINE_END.matcher(text);
+        int start = 0;
+        for (int passed = 1; passed < line && ends.find(); passed++) start = ends.end();
+        return start;
+    }
+}
