@@ -3,6 +3,7 @@ package lunko.engine.sql;
 import java.util.List;
 import java.util.Optional;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.query.sql.Name;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
@@ -11,8 +12,14 @@ import lunko.table.Table;
 /** Tables with what must hold for them. A statement leaves it as it is and gives the one after it. */
 public record Database(List<StoredTable> stored) {
 
-    /** What a statement comes to: the database after it, and the rows if it is a query. */
-    public record Answer(Database database, Optional<ResultTable> result) {}
+    /**
+     * What a statement comes to.
+     *
+     * @param database the database after it
+     * @param result   the rows, if it is a query
+     * @param notes    what is allowed in it and yet surely not meant, such as {@code = NULL}
+     */
+    public record Answer(Database database, Optional<ResultTable> result, List<Problem> notes) {}
 
     /** Keeps its tables as they are. */
     public Database {

@@ -60,6 +60,10 @@ class ExpressionBinder {
                 Bound l = bind(left);
                 Bound r = bind(right);
                 requireComparable(expression, left, l, right, r);
+                if (isNull(left) || isNull(right)) {
+                    places.note(expression, text(expression) + " is never true, whatever the value is: write "
+                            + text(isNull(right) ? left : right) + " IS NULL.");
+                }
                 yield Bound.truth(env -> compare(comparator, l.in(env), r.in(env)));
             }
             case Expression.And(Expression left, Expression right) -> combined(left, right, Truth::and);
@@ -112,6 +116,10 @@ class ExpressionBinder {
         int depth = found.depth();
         int index = found.index();
         return new Bound(found.slot().type(), env -> env.value(depth, index));
+    }
+
+    private static boolean isNull(Expression expression) {
+        return expression instanceof Expression.Literal(Value value) && value.isNull();
     }
 
     private static Optional<Type> typeOf(Value value) {

@@ -7,8 +7,10 @@ import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.engine.sql.Rows.Equal;
 import lunko.query.JoinKind;
+import lunko.query.Side;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
@@ -67,8 +69,8 @@ final class FromBinder {
                 if (alias.isEmpty()) {
                     throw places.refusal(item, "A query in FROM needs a name: write AS and a name behind its parenthesis.");
                 }
-                yield new BoundFrom(bound.columns().stream().map(column -> new Slot(Optional.of(alias.get().text()),
-                        column.name(), column.type(), false)).toList(), bound::rows);
+                yield new BoundFrom(bound.columns().stream()
+                        .map(column -> Slot.of(alias.get().text(), column.name(), column.type())).toList(), bound::rows);
             }
             case FromItem.Joined joined -> join(joined);
         };
@@ -79,7 +81,7 @@ final class FromBinder {
         String known = alias.map(Name::text).orElse(table.name());
         List<List<Value>> rows = table.rows().stream().map(Row::values).toList();
         return new BoundFrom(table.columns().stream()
-                .map(column -> new Slot(Optional.of(known), column.name(), Optional.of(column.type()), false)).toList(),
+                .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
                 _ -> rows);
     }
 
@@ -129,7 +131,9 @@ final class FromBinder {
 
     private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equal> equal,
                              Function<Env, BiPredicate<List<Value>, List<Value>>> condition) {
-        return new BoundFrom(both(left.slots(), right.slots()), env -> Rows.join(left.rows().apply(env), left.width(),
+        List<Slot> slots = both(left.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.RIGHT))).toList(),
+                right.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.LEFT))).toList());
+        return new BoundFrom(slots, env -> Rows.join(left.rows().apply(env), left.width(),
                 right.rows().apply(env), right.width(), joined.kind(), equal, condition.apply(env), tooMany(joined)));
     }
 
@@ -139,6 +143,14 @@ final class FromBinder {
             Name name = new Name(slot.name(), true);
             boolean inBoth = !slot.merged() && right.slots().stream().anyMatch(s -> !s.merged() && name.means(s.name()));
             if (inBoth) common.add(new Equal(one(name, joined.left(), left), one(name, joined.right(), right)));
+        }
+        List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
+        if (names.isEmpty()) {
+            places.note(joined.right(), "The two tables have no column name in common, so NATURAL matches nothing and every row"
+                    + " meets every row: write ON and the columns that belong together.");
+        } else if (names.size() > 1) {
+            places.note(joined.right(), "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
+                    + ": if not all of them are meant, write USING and those that are.");
         }
         return merged(joined, left, right, common);
     }
@@ -151,11 +163,12 @@ final class FromBinder {
             Slot l = left.slots().get(pair.left());
             Slot r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false));
+            slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false, false));
         }
-        slots.addAll(hidden(left.slots(), common.stream().map(Equal::left).toList()));
-        slots.addAll(hidden(right.slots(), common.stream().map(Equal::right).toList()));
+        List<Integer> merged = common.stream().flatMap(pair ->
+                Stream.of(pair.left(), left.width() + pair.right())).toList();
         BoundFrom plain = joined(joined, left, right, common, _ -> (_, _) -> true);
+        slots.addAll(hidden(plain.slots(), merged));
         return new BoundFrom(slots, env -> plain.rows().apply(env).stream().map(row -> {
             List<Value> first = new ArrayList<>();
             for (Equal pair : common) {

@@ -35,7 +35,7 @@ final class Groups extends ExpressionBinder {
     private static List<Slot> slots(ExpressionBinder rows, List<Expression> by) {
         return by.stream().map(key -> key instanceof Expression.ColumnName name
                 ? rows.scope().find(name, rows.places()).slot()
-                : new Slot(Optional.empty(), "", Optional.empty(), true)).toList();
+                : new Slot(Optional.empty(), "", Optional.empty(), true, false)).toList();
     }
 
     @Override

@@ -36,7 +36,7 @@ final class StatementRunner {
                 BoundQuery bound = queries.bind(query, Optional.empty());
                 List<ResultTable.Column> columns = bound.columns().stream()
                         .map(column -> new ResultTable.Column(column.name(), column.type())).toList();
-                yield new Answer(database, Optional.of(new ResultTable(columns, bound.rows(Env.nothing()))));
+                yield new Answer(database, Optional.of(new ResultTable(columns, bound.rows(Env.nothing()))), places.notes());
             }
             case Statement.CreateTable create -> changed(create(create));
             case Statement.Insert insert -> changed(insert(insert));
@@ -46,8 +46,8 @@ final class StatementRunner {
         };
     }
 
-    private static Answer changed(Database after) {
-        return new Answer(after, Optional.empty());
+    private Answer changed(Database after) {
+        return new Answer(after, Optional.empty(), places.notes());
     }
 
     private Database create(Statement.CreateTable create) {
@@ -169,7 +169,7 @@ final class StatementRunner {
 
     private ExpressionBinder rowsOf(StoredTable stored) {
         List<Slot> slots = stored.table().columns().stream().map(column ->
-                new Slot(Optional.of(stored.table().name()), column.name(), Optional.of(column.type()), false)).toList();
+                Slot.of(stored.table().name(), column.name(), Optional.of(column.type()))).toList();
         return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), places);
     }
 

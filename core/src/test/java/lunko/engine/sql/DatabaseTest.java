@@ -102,11 +102,29 @@ class DatabaseTest {
                 .startsWith("This would give more than 2,000,000 rows");
     }
 
+    @ParameterizedTest(name = "{index}")
+    @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
+        "SELECT * FROM hives WHERE keeper_id = NULL → 27: keeper_id = NULL is never true, whatever the value is: write keeper_id IS NULL.",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → 78: k.village is NULL in the rows that the outer join keeps without a partner, so this WHERE throws them away again: to keep them, write k.village = 'Ashholt' into the ON of the join.",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.keeper_id IS NULL → ",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive_no > 1 → ",
+        "SELECT * FROM keepers NATURAL JOIN harvests → 36: The two tables have no column name in common, so NATURAL matches nothing and every row meets every row: write ON and the columns that belong together.",
+        "SELECT * FROM hives a NATURAL JOIN hives b → 36: NATURAL matches all columns that both tables have, here hive_no, hive, keeper_id: if not all of them are meant, write USING and those that are.",
+    })
+    void whatIsSurelyNotMeantIsNoted(String query, String note) {
+        assertThat(answer(DEMO + query).expect().notes()).map(n -> n.place().orElseThrow().column().orElseThrow() + ": " + n.sentence())
+                .isEqualTo(note == null ? List.of() : List.of(note));
+    }
+
     /** The result of the last statement of a script, which is a query. */
     private static Checked<ResultTable> run(String text) {
+        return answer(text).map(last -> last.result().orElse(new ResultTable(List.of(), List.of())));
+    }
+
+    private static Checked<Database.Answer> answer(String text) {
         Script script = new SqlParser("script").parse(text).expect();
-        Checked<Database.Answer> answer = Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty()));
+        Checked<Database.Answer> answer = Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty(), List.of()));
         for (Statement statement : script.statements()) answer = answer.then(before -> before.database().run(statement, script));
-        return answer.map(last -> last.result().orElse(new ResultTable(List.of(), List.of())));
+        return answer;
     }
 }

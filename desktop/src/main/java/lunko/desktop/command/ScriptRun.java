@@ -39,6 +39,7 @@ record ScriptRun(ResultFormat format, boolean keepGoing, PrintWriter out, PrintW
         for (Statement statement : script.statements()) {
             int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
             after = after.then(db -> db.run(statement, script)).map(answer -> {
+                answer.notes().forEach(note -> err.println(new Problem(note.place(), "Note: " + note.sentence()).inColons()));
                 answer.result().ifPresent(result -> out.print(format.write(result, line)));
                 return answer.database();
             });
