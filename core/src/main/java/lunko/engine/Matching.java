@@ -69,7 +69,7 @@ public final class Matching {
         List<Value> values = plan.on().stream()
                 .map(equality -> row.value(side.of(equality.left(), equality.right()))).toList();
         if (values.stream().anyMatch(Value::isNull)) return Optional.empty();
-        return Optional.of(values.stream().map(Comparison::key).toList());
+        return Optional.of(ValueOrder.identity(values));
     }
 
     /** The numbers of rows, pairs and partnerless rows. */

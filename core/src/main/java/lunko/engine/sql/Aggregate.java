@@ -7,8 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import lunko.query.sql.Expression;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.Expression;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -54,13 +55,13 @@ sealed interface Aggregate {
         public Value of(Stream<Env> group) {
             Set<Object> seen = new HashSet<>();
             List<Value> values = group.map(argument::in).filter(value -> !value.isNull())
-                    .filter(value -> !distinct || seen.add(Order.identity(value))).toList();
+                    .filter(value -> !distinct || seen.add(ValueOrder.identity(value))).toList();
             return switch (kind) {
                 case COUNT -> Value.of(values.size());
                 case SUM -> sum(values);
                 case AVG -> values.isEmpty() ? Value.NULL : average(values);
-                case MIN -> values.stream().min(Order.VALUES).orElse(Value.NULL);
-                case MAX -> values.stream().max(Order.VALUES).orElse(Value.NULL);
+                case MIN -> values.stream().min(ValueOrder.VALUES).orElse(Value.NULL);
+                case MAX -> values.stream().max(ValueOrder.VALUES).orElse(Value.NULL);
             };
         }
 
@@ -70,7 +71,7 @@ sealed interface Aggregate {
         }
 
         private static Value average(List<Value> values) {
-            BigDecimal sum = values.stream().map(Order::number).reduce(BigDecimal.ZERO, BigDecimal::add);
+            BigDecimal sum = values.stream().map(ValueOrder::number).reduce(BigDecimal.ZERO, BigDecimal::add);
             return new Value.DecimalValue(Arithmetic.quotient(sum, BigDecimal.valueOf(values.size())));
         }
     }

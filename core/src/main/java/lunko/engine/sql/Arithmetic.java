@@ -4,11 +4,12 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Locale;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Operator;
 import lunko.table.Type;
-import lunko.table.Value;
 import lunko.table.Value.DecimalValue;
 import lunko.table.Value.IntegerValue;
+import lunko.table.Value;
 
 /** Exact calculation, and the change of a value into another type. What has no exact answer is an ArithmeticException. */
 final class Arithmetic {
@@ -29,8 +30,8 @@ final class Arithmetic {
                 case CONCATENATE -> throw new IllegalStateException("no calculation: " + operator);
             });
         }
-        BigDecimal l = Order.number(left);
-        BigDecimal r = Order.number(right);
+        BigDecimal l = ValueOrder.number(left);
+        BigDecimal r = ValueOrder.number(right);
         return new DecimalValue(switch (operator) {
             case PLUS -> l.add(r);
             case MINUS -> l.subtract(r);

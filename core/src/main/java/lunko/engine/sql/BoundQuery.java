@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import lunko.engine.ValueOrder;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -20,7 +21,7 @@ final class BoundQuery {
 
         static Members of(List<List<Value>> rows) {
             Set<Object> values = new HashSet<>();
-            rows.forEach(row -> values.add(Order.identity(row.getFirst())));
+            rows.forEach(row -> values.add(ValueOrder.identity(row.getFirst())));
             boolean anyNull = values.remove(Value.NULL);
             return new Members(values, anyNull);
         }
@@ -29,7 +30,7 @@ final class BoundQuery {
         Truth has(Value value) {
             if (values.isEmpty() && !anyNull) return Truth.FALSE;
             if (value.isNull()) return Truth.UNKNOWN;
-            if (values.contains(Order.identity(value))) return Truth.TRUE;
+            if (values.contains(ValueOrder.identity(value))) return Truth.TRUE;
             return anyNull ? Truth.UNKNOWN : Truth.FALSE;
         }
     }

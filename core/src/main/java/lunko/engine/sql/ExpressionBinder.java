@@ -8,9 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.function.Supplier;
-import lunko.query.sql.Expression;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
@@ -85,7 +86,7 @@ class ExpressionBinder {
                 Bound r = bind(right);
                 requireComparable(expression, left, l, right, r);
                 yield Bound.truth(env ->
-                        Truth.of(Order.identity(l.in(env)).equals(Order.identity(r.in(env))) == negated));
+                        Truth.of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
             }
             case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
                 Expression range = new Expression.And(new Expression.Comparison(Comparator.GREATER_OR_EQUAL, of, low),
@@ -186,7 +187,7 @@ class ExpressionBinder {
 
     static Truth compare(Comparator comparator, Value left, Value right) {
         if (left.isNull() || right.isNull()) return Truth.UNKNOWN;
-        int order = Order.VALUES.compare(left, right);
+        int order = ValueOrder.VALUES.compare(left, right);
         return Truth.of(switch (comparator) {
             case EQUAL -> order == 0;
             case NOT_EQUAL -> order != 0;

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
@@ -79,7 +80,7 @@ final class Groups extends ExpressionBinder {
         if (by.isEmpty()) groups.put(List.of(), new ArrayList<>());
         for (List<Value> row : all) {
             Env env = around.within(row);
-            groups.computeIfAbsent(Order.identity(keys.stream().map(key -> key.in(env)).toList()), _ -> new ArrayList<>()).add(env);
+            groups.computeIfAbsent(ValueOrder.identity(keys.stream().map(key -> key.in(env)).toList()), _ -> new ArrayList<>()).add(env);
         }
         return groups.values().stream().map(group -> {
             List<Value> row = new ArrayList<>();

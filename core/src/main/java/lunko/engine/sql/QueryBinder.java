@@ -13,13 +13,14 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.SetOperation;
-import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.table.Table;
 import lunko.table.Truth;
@@ -202,7 +203,7 @@ final class QueryBinder {
             int at = i;
             SortKey key = orderBy.get(i);
             boolean nullsFirst = key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending());
-            Comparator<Value> values = key.descending() ? Order.VALUES.reversed() : Order.VALUES;
+            Comparator<Value> values = key.descending() ? ValueOrder.VALUES.reversed() : ValueOrder.VALUES;
             order = order.thenComparing(row -> row.by().get(at), (a, b) -> {
                 if (a.isNull() || b.isNull()) {
                     int nullLast = Boolean.compare(a.isNull(), b.isNull());
@@ -249,9 +250,9 @@ final class QueryBinder {
     /** The left rows that the right side has as well, or has not; with ALL, each right row stands for one left row. */
     private static List<List<Value>> matched(List<List<Value>> left, List<List<Value>> right, boolean all, boolean has) {
         Map<List<Object>, Integer> there = new HashMap<>();
-        right.forEach(row -> there.merge(Order.identity(row), 1, Integer::sum));
+        right.forEach(row -> there.merge(ValueOrder.identity(row), 1, Integer::sum));
         return left.stream().filter(row -> {
-            List<Object> identity = Order.identity(row);
+            List<Object> identity = ValueOrder.identity(row);
             boolean found = there.getOrDefault(identity, 0) > 0;
             if (found && all) there.merge(identity, -1, Integer::sum);
             return found == has;
@@ -260,6 +261,6 @@ final class QueryBinder {
 
     private static <T> List<T> distinct(List<T> rows, Function<T, List<Value>> row) {
         Set<List<Object>> seen = new HashSet<>();
-        return rows.stream().filter(each -> seen.add(Order.identity(row.apply(each)))).toList();
+        return rows.stream().filter(each -> seen.add(ValueOrder.identity(row.apply(each)))).toList();
     }
 }

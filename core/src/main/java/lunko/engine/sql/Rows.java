@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiPredicate;
+import lunko.engine.ValueOrder;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
@@ -73,7 +74,7 @@ final class Rows {
         List<Object> key = new ArrayList<>(equal.size());
         for (Equal pair : equal) {
             Value value = row.get(side.of(pair.left, pair.right));
-            key.add(value.isNull() ? side : Order.identity(value));
+            key.add(value.isNull() ? side : ValueOrder.identity(value));
         }
         return key;
     }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.engine.ValueOrder;
 import lunko.query.sql.Name;
 import lunko.query.sql.Statement.Constraint;
 import lunko.table.Row;
@@ -62,7 +63,7 @@ public record StoredTable(Table table, List<Integer> notNull, List<Constraint> c
         Set<List<Object>> seen = new HashSet<>();
         return table.rows().stream().map(row -> values(row, columns(names)))
                 .filter(values -> values.stream().noneMatch(Value::isNull))
-                .filter(values -> !seen.add(Order.identity(values))).findFirst()
+                .filter(values -> !seen.add(ValueOrder.identity(values))).findFirst()
                 .map(values -> shown(values) + " would be there twice in " + table.name() + ", and the " + key + " "
                         + list(names) + " tells rows apart: choose another value.");
     }
@@ -71,10 +72,10 @@ public record StoredTable(Table table, List<Integer> notNull, List<Constraint> c
         StoredTable parent = database.table(other).orElseThrow();
         List<Name> wanted = others.isEmpty() ? parent.primaryKey() : others;
         Set<List<Object>> there = parent.table.rows().stream()
-                .map(row -> Order.identity(values(row, parent.columns(wanted)))).collect(Collectors.toSet());
+                .map(row -> ValueOrder.identity(values(row, parent.columns(wanted)))).collect(Collectors.toSet());
         return table.rows().stream().map(row -> values(row, columns(names)))
                 .filter(values -> values.stream().noneMatch(Value::isNull))
-                .filter(values -> !there.contains(Order.identity(values))).findFirst()
+                .filter(values -> !there.contains(ValueOrder.identity(values))).findFirst()
                 .map(values -> table.name() + " would have " + shown(values) + " in " + list(names) + ", and "
                         + parent.table.name() + " has no row with that in " + list(wanted) + ": the foreign key forbids it.");
     }

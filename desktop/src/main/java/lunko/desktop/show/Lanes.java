@@ -57,7 +57,6 @@ final class Lanes extends Pane {
         this.motionTime = motionTime;
         getStyleClass().add("lanes");
         setMinWidth(120);
-        setManaged(true);
         met.setManaged(false);
         met.getStyleClass().add("met");
         now.setManaged(false);
@@ -73,7 +72,7 @@ final class Lanes extends Pane {
         widthProperty().subscribe(this::place);
     }
 
-    /** Draws everything anew, where the rows are now. */
+    /** Draws what has changed, where the rows are now. */
     void place() {
         running.stop();
         Optional<Frame> frame = model.showing().get().frame();

@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
@@ -62,6 +63,23 @@ class LongTablesTest {
                 if (!frame.landed().isEmpty()) assertSeen(result, result.getItems().size() - 1, "step " + number);
             }
         }
+    }
+
+    @Test
+    void theTwoHalvesOfTheResultStayTogetherStepByStep(FxRobot robot) {
+        GridTable<?> left = robot.lookup("#left-result").query();
+        GridTable<?> right = robot.lookup("#right-result").query();
+        for (long direction : List.of(1L, -1L)) {
+            robot.interact(() -> model.goTo(6000));
+            for (int i = 0; i < 150; i++) {
+                robot.interact(() -> model.goTo(model.showing().get().number() + direction));
+                assertThat(left.rowMiddle(0)).isCloseTo(right.rowMiddle(0), Offset.offset(1.5));
+            }
+        }
+        WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertSeen(left, left.getItems().size() - 1, "after stepping back");
+        assertSeen(right, right.getItems().size() - 1, "after stepping back");
     }
 
     @Test

@@ -1,10 +1,9 @@
-package lunko.engine.sql;
+package lunko.engine;
 
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import lunko.engine.Comparison;
 import lunko.table.Value;
 import lunko.table.Value.BooleanValue;
 import lunko.table.Value.DateValue;
@@ -12,12 +11,15 @@ import lunko.table.Value.DecimalValue;
 import lunko.table.Value.IntegerValue;
 import lunko.table.Value.TextValue;
 
-/** How values of one type stand to each other, and which rows count as the same. */
-final class Order {
+/**
+ * How SQL compares values (ISO/IEC 9075-2, comparison predicate): numbers by size whatever their type, texts by their
+ * characters, with blanks and case counting; and which values and rows count as the same.
+ */
+public final class ValueOrder {
     /** Of values that are not NULL and can be compared: numbers by size, texts by code points, false before true. */
-    static final Comparator<Value> VALUES = Order::compare;
+    public static final Comparator<Value> VALUES = ValueOrder::compare;
 
-    private Order() {}
+    private ValueOrder() {}
 
     private static int compare(Value left, Value right) {
         return switch (left) {
@@ -36,7 +38,7 @@ final class Order {
     }
 
     /** The number that a value is; a defect if it is none. */
-    static BigDecimal number(Value value) {
+    public static BigDecimal number(Value value) {
         return switch (value) {
             case IntegerValue(long number) -> BigDecimal.valueOf(number);
             case DecimalValue(BigDecimal number) -> number;
@@ -45,12 +47,18 @@ final class Order {
     }
 
     /** What rows have in common exactly if none of their values are distinct; NULL is not distinct from NULL. */
-    static List<Object> identity(List<Value> row) {
-        return row.stream().map(Order::identity).toList();
+    public static List<Object> identity(List<Value> row) {
+        return row.stream().map(ValueOrder::identity).toList();
     }
 
-    /** What values have in common exactly if they are not distinct. */
-    static Object identity(Value value) {
-        return value.isNull() ? value : Comparison.key(value);
+    /** What values have in common exactly if they are not distinct: numbers their size, whatever their type and scale. */
+    public static Object identity(Value value) {
+        return switch (value) {
+            case IntegerValue _, DecimalValue _ -> number(value).stripTrailingZeros();
+            case TextValue(String text) -> text;
+            case BooleanValue(boolean truth) -> truth;
+            case DateValue(var day) -> day;
+            case Value.Null none -> none;
+        };
     }
 }
