@@ -1,5 +1,6 @@
 package lunko.engine;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -66,10 +67,13 @@ public final class Matching {
 
     /** What a row is matched by: nothing, if a NULL is in it. Without equalities all rows are matched by the same. */
     private static Optional<List<Object>> key(Plan plan, Side side, Row row) {
-        List<Value> values = plan.on().stream()
-                .map(equality -> row.value(side.of(equality.left(), equality.right()))).toList();
-        if (values.stream().anyMatch(Value::isNull)) return Optional.empty();
-        return Optional.of(ValueOrder.identity(values));
+        List<Object> key = new ArrayList<>(plan.on().size());
+        for (Equality equality : plan.on()) {
+            Value value = row.value(side.of(equality.left(), equality.right()));
+            if (value.isNull()) return Optional.empty();
+            key.add(ValueOrder.identity(value));
+        }
+        return Optional.of(key);
     }
 
     /** The numbers of rows, pairs and partnerless rows. */

@@ -1,6 +1,7 @@
 package lunko.engine;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -18,6 +19,9 @@ import lunko.table.Value.TextValue;
 public final class ValueOrder {
     /** Of values that are not NULL and can be compared: numbers by size, texts by code points, false before true. */
     public static final Comparator<Value> VALUES = ValueOrder::compare;
+
+    /** The digits of the largest integer. */
+    private static final int LONGEST_INTEGER = 19;
 
     private ValueOrder() {}
 
@@ -51,10 +55,18 @@ public final class ValueOrder {
         return row.stream().map(ValueOrder::identity).toList();
     }
 
+    /** Whole numbers are the same as integers, and so have the identity of one where there is one. */
+    private static Object identity(BigDecimal number) {
+        if (number.scale() > 0 || number.precision() - number.scale() > LONGEST_INTEGER) return number;
+        BigInteger integer = number.toBigInteger();
+        return integer.bitLength() < Long.SIZE ? (Object) integer.longValue() : number;
+    }
+
     /** What values have in common exactly if they are not distinct: numbers their size, whatever their type and scale. */
     public static Object identity(Value value) {
         return switch (value) {
-            case IntegerValue _, DecimalValue _ -> number(value).stripTrailingZeros();
+            case IntegerValue(long number) -> number;
+            case DecimalValue(BigDecimal number) -> identity(number.stripTrailingZeros());
             case TextValue(String text) -> text;
             case BooleanValue(boolean truth) -> truth;
             case DateValue(var day) -> day;

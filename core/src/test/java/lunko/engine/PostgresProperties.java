@@ -75,7 +75,7 @@ class PostgresProperties {
     private static Arbitrary<Value> value(Type type) {
         List<String> texts = switch (type) {
             case INTEGER -> List.of("1", "2", "-3", "9223372036854775807");
-            case DECIMAL -> List.of("1", "1.0", "2.50", "-3.00", "0.1");
+            case DECIMAL -> List.of("1", "1.0", "2.50", "-3.00", "0.1", "9223372036854775807.0", "9223372036854775808");
             case TEXT -> List.of("oda", "Oda", "oda ", "", "o'da", "ö");
             case BOOLEAN -> List.of("true", "false");
             case DATE -> List.of("2026-05-01", "2024-02-29", "0999-12-31");

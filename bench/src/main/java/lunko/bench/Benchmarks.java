@@ -1,0 +1,65 @@
+package lunko.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.util.Statistics;
+
+/** Runs all benchmarks and writes their tables into the docs. */
+public final class Benchmarks {
+    private Benchmarks() {}
+
+    /** Runs them; the argument is the file to write. */
+    public static void main(String[] arguments) throws RunnerException, IOException {
+        Collection<RunResult> joins = run(JoinBenchmark.class);
+        Collection<RunResult> steps = run(TimelineBenchmark.class);
+        List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
+                "Written by `mvn -Pbench verify`, last on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
+                        + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name") + " "
+                        + System.getProperty("os.arch") + ". Times of one run are comparable with each other, not with those of another.",
+                "", "## Joins", "",
+                "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; milliseconds, and"
+                        + " in brackets how many times Lunko's. The databases have an index on the key."
+                        + " H2 has no full outer join and does the left one there.",
+                "", "| kind | Lunko | SQLite | H2 |", "|---|---:|---:|---:|"));
+        for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER")) {
+            double lunko = time(joins, "lunko", kind);
+            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s |", kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
+                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko)));
+        }
+        lines.addAll(List.of("", "## Steps", "",
+                "A left join of 10,000 × 10,000 rows, over 100 million steps, in a heap of 256 MB; microseconds.",
+                "", "| | median | 99% under |", "|---|---:|---:|"));
+        for (RunResult result : steps) {
+            Statistics times = result.getPrimaryResult().getStatistics();
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f | %.1f |", switch (result.getPrimaryResult().getLabel()) {
+                case "anyStep" -> "going to any step";
+                case "nextStep" -> "going to the next step";
+                default -> "opening the timeline";
+            }, times.getPercentile(50) / 1000, times.getPercentile(99) / 1000));
+        }
+        Files.write(Path.of(arguments[0]), lines);
+    }
+
+    private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {
+        return new Runner(new OptionsBuilder().include(benchmark.getName()).build()).run();
+    }
+
+    private static double time(Collection<RunResult> results, String name, String kind) {
+        return results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
+                && result.getParams().getParam("kind").equals(kind)).findFirst().orElseThrow().getPrimaryResult().getScore();
+    }
+
+    private static String beside(double time, double lunko) {
+        return String.format(Locale.ROOT, "%.0f (%.1f)", time, time / lunko);
+    }
+}

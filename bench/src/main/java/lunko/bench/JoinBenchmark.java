@@ -1,0 +1,123 @@
+package lunko.bench;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import lunko.engine.Outcome;
+import lunko.engine.Plan;
+import lunko.engine.ResultColumn;
+import lunko.engine.ResultRow;
+import lunko.query.JoinKind;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Value;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A join of 100,000 with 100,000 rows, evaluated and read to its end. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(value = 1, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class JoinBenchmark {
+    private static final int ROWS = 100_000;
+
+    /** The kind of join. */
+    @Param({"INNER", "LEFT_OUTER", "FULL_OUTER"})
+    public JoinKind kind;
+
+    private Plan plan;
+    private Connection sqlite;
+    private Connection h2;
+
+    /** Makes the tables here and in the databases. */
+    @Setup
+    public void load() throws SQLException {
+        Data data = Data.of(ROWS);
+        plan = data.plan(kind);
+        sqlite = DriverManager.getConnection("jdbc:sqlite::memory:");
+        h2 = DriverManager.getConnection("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE");
+        for (Connection database : List.of(sqlite, h2)) {
+            load(database, data.left());
+            load(database, data.right());
+        }
+    }
+
+    private static void load(Connection database, Table table) throws SQLException {
+        database.setAutoCommit(false);
+        try (Statement create = database.createStatement()) {
+            create.execute("CREATE TABLE " + table.name() + " (id INTEGER, label VARCHAR(40))");
+        }
+        try (PreparedStatement insert = database.prepareStatement("INSERT INTO " + table.name() + " VALUES (?, ?)")) {
+            for (Row row : table.rows()) {
+                insert.setObject(1, row.value(0) instanceof Value.IntegerValue(long id) ? (int) id : null);
+                insert.setString(2, row.value(1).shown());
+                insert.addBatch();
+            }
+            insert.executeBatch();
+        }
+        // Without it H2 compares every row with every row.
+        try (Statement index = database.createStatement()) {
+            index.execute("CREATE INDEX " + table.name() + "_id ON " + table.name() + " (id)");
+        }
+        database.commit();
+    }
+
+    /** Closes the databases. */
+    @TearDown
+    public void close() throws SQLException {
+        sqlite.close();
+        h2.close();
+    }
+
+    /** Lunko. */
+    @Benchmark
+    public long lunko() {
+        Outcome outcome = Outcome.of(plan);
+        List<ResultColumn> columns = outcome.columns();
+        long read = 0;
+        for (ResultRow row : outcome.rows()) {
+            for (ResultColumn column : columns) read += outcome.cell(row, column).value().isNull() ? 0 : 1;
+        }
+        return read;
+    }
+
+    /** SQLite in memory, through JDBC. */
+    @Benchmark
+    public long sqlite() throws SQLException {
+        return read(sqlite, plan.sql());
+    }
+
+    /** H2 in memory, through JDBC; it has no full outer join, and is asked for the left one instead. */
+    @Benchmark
+    public long h2() throws SQLException {
+        return read(h2, plan.sql().replace("FULL JOIN", "LEFT JOIN"));
+    }
+
+    private static long read(Connection database, String query) throws SQLException {
+        long read = 0;
+        try (Statement statement = database.createStatement(); ResultSet rows = statement.executeQuery(query)) {
+            while (rows.next()) {
+                for (int column = 1; column <= 4; column++) read += rows.getObject(column) == null ? 0 : 1;
+            }
+        }
+        return read;
+    }
+}

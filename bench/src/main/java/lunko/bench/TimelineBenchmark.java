@@ -1,0 +1,62 @@
+package lunko.bench;
+
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import lunko.query.JoinKind;
+import lunko.steps.Frame;
+import lunko.steps.Timeline;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A left join of 10,000 with 10,000 rows, over 100 million steps, in a heap of 256 MB. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.NANOSECONDS)
+@Fork(value = 1, jvmArgsAppend = "-Xmx256m")
+@Warmup(iterations = 2, time = 2)
+@Measurement(iterations = 3, time = 2)
+public class TimelineBenchmark {
+    private Data data;
+    private Timeline timeline;
+    private Random random;
+    private long next;
+
+    /** Makes the tables and opens a timeline. */
+    @Setup
+    public void open() {
+        data = Data.of(10_000);
+        timeline = Timeline.of(data.plan(JoinKind.LEFT_OUTER));
+        random = new Random(3);
+    }
+
+    /** Going to any step, and reading what is at hand there. */
+    @Benchmark
+    public int anyStep() {
+        return look(timeline.at(random.nextLong(timeline.last() + 1)));
+    }
+
+    /** Going to the next step, for comparison. */
+    @Benchmark
+    public int nextStep() {
+        next = next == timeline.last() ? 0 : next + 1;
+        return look(timeline.at(next));
+    }
+
+    /** Opening the timeline. */
+    @Benchmark
+    public Timeline opening() {
+        return Timeline.of(data.plan(JoinKind.LEFT_OUTER));
+    }
+
+    private static int look(Frame frame) {
+        return frame.why().parts().size() + frame.landed().size() + frame.left().get(0).ordinal();
+    }
+}
