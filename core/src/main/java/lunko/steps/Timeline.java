@@ -3,7 +3,6 @@ package lunko.steps;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.LongStream;
 import lunko.engine.LazyList;
 import lunko.engine.Matching;
 import lunko.engine.Outcome;
@@ -62,11 +61,6 @@ public final class Timeline {
             case ResultRow.LeftKept(int left) -> row + 1 + (left + 1L) * compares;
             case ResultRow.RightKept _ -> row + 1 + compared();
         };
-    }
-
-    /** The numbers of the steps that bring in a row of the result. */
-    public LongStream landings() {
-        return LongStream.range(0, outcome.size()).map(this::landing);
     }
 
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */

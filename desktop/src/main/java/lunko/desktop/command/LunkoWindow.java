@@ -5,13 +5,8 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.show.Notice;
-import lunko.desktop.show.Player;
-import lunko.desktop.show.ShowActions;
-import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.ShowView;
+import lunko.desktop.show.Screen;
 import lunko.desktop.show.Speed;
-import lunko.desktop.show.TableFiles;
-import lunko.desktop.work.Work;
 import lunko.lesson.Lesson;
 import lunko.problem.Problem;
 import org.slf4j.Logger;
@@ -24,26 +19,20 @@ final class LunkoWindow {
     private static final Logger LOG = LoggerFactory.getLogger(LunkoWindow.class);
 
     private final Stage stage = new Stage();
-    private final ShowModel model;
-    private final Player player;
-    private final ShowView view;
+    private final Screen screen;
 
     /** A window on a lesson, in which things move. */
     LunkoWindow(Lesson lesson) {
-        model = new ShowModel(lesson);
-        player = new Player(model);
-        Work work = new Work();
-        ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> stage));
-        view = new ShowView(model, player, actions, work, player.speed().map(Speed::motion));
+        screen = Screen.of(lesson, () -> stage, player -> player.speed().map(Speed::motion));
     }
 
     /** Opens it; {@code whenClosed} is called when the person has closed it. */
     void open(Runnable whenClosed) {
         Thread.setDefaultUncaughtExceptionHandler(this::fail);
         Thread.currentThread().setUncaughtExceptionHandler(this::fail);
-        Scene scene = view.inScene(WIDTH, HEIGHT);
+        Scene scene = screen.view().inScene(WIDTH, HEIGHT);
         stage.setScene(scene);
-        stage.titleProperty().bind(model.showing().map(showing -> showing.lesson().title() + " – Lunko"));
+        stage.titleProperty().bind(screen.model().showing().map(showing -> showing.lesson().title() + " – Lunko"));
         stage.setMinWidth(1200);
         stage.setMinHeight(720);
         stage.setOnHidden(_ -> whenClosed.run());
@@ -53,7 +42,7 @@ final class LunkoWindow {
 
     private void fail(Thread thread, Throwable failure) {
         LOG.error("uncaught in {}", thread.getName(), failure);
-        Platform.runLater(() -> model.say(new Notice.Trouble(Problem.of(
+        Platform.runLater(() -> screen.model().say(new Notice.Trouble(Problem.of(
                 "Something went wrong inside Lunko; your tables are as they were. The details are in "
                         + AppFolders.log() + "."))));
     }

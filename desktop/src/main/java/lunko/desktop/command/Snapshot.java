@@ -7,12 +7,8 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import lunko.desktop.show.Player;
-import lunko.desktop.show.ShowActions;
+import lunko.desktop.show.Screen;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.ShowView;
-import lunko.desktop.show.TableFiles;
-import lunko.desktop.work.Work;
 import lunko.exchange.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -30,12 +26,8 @@ final class Snapshot {
     /** The contents of the window at a size in pixels, on no screen; the toolkit must have been started offscreen. */
     static Snapshot of(Lesson lesson, double width, double height) {
         return Toolkit.call(() -> {
-            ShowModel model = new ShowModel(lesson);
-            Player player = new Player(model);
-            Work work = new Work();
-            ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> null));
-            ShowView view = new ShowView(model, player, actions, work, new SimpleObjectProperty<>(Duration.ZERO));
-            Snapshot snapshot = new Snapshot(model, view.inScene(width, height));
+            Screen screen = Screen.of(lesson, () -> null, _ -> new SimpleObjectProperty<>(Duration.ZERO));
+            Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();
             return snapshot;

@@ -14,7 +14,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.look.Look;
-import lunko.desktop.work.Work;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -41,12 +40,10 @@ class LongTablesTest {
     void open(Stage window) {
         Look.install();
         stage = window;
-        model = new ShowModel(Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12)));
-        Player player = new Player(model);
-        Work work = new Work();
-        ShowActions actions = new ShowActions(model, player, new TableFiles(model, work, () -> window));
-        window.setScene(new ShowView(model, player, actions, work, new SimpleObjectProperty<>(Duration.ZERO))
-                .inScene(1280, 800));
+        Lesson lesson = Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12));
+        Screen screen = Screen.of(lesson, () -> window, _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.model();
+        window.setScene(screen.view().inScene(1280, 800));
         window.show();
     }
 

@@ -31,7 +31,6 @@ import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.look.Look;
-import lunko.desktop.work.Work;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -59,13 +58,11 @@ class ShowViewTest {
     @Start
     void open(Stage stage) {
         Look.install();
-        model = new ShowModel(DemoLesson.lesson());
-        player = new Player(model);
-        Work work = new Work();
-        files = new TableFiles(model, work, () -> stage);
-        ShowView view = new ShowView(model, player, new ShowActions(model, player, files), work,
-                new SimpleObjectProperty<>(Duration.millis(80)));
-        stage.setScene(view.inScene(1280, 800));
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, _ -> new SimpleObjectProperty<>(Duration.millis(80)));
+        model = screen.model();
+        player = screen.player();
+        files = screen.files();
+        stage.setScene(screen.view().inScene(1280, 800));
         stage.show();
     }
 
