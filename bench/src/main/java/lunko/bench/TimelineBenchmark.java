@@ -3,8 +3,8 @@ package lunko.bench;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import lunko.query.JoinKind;
-import lunko.steps.Frame;
-import lunko.steps.Timeline;
+import lunko.steps.MatchFrame;
+import lunko.steps.MatchTimeline;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -25,7 +25,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 2)
 public class TimelineBenchmark {
     private Data data;
-    private Timeline timeline;
+    private MatchTimeline timeline;
     private Random random;
     private long next;
 
@@ -33,7 +33,7 @@ public class TimelineBenchmark {
     @Setup
     public void open() {
         data = Data.of(10_000);
-        timeline = Timeline.of(data.plan(JoinKind.LEFT_OUTER));
+        timeline = MatchTimeline.of(data.plan(JoinKind.LEFT_OUTER));
         random = new Random(3);
     }
 
@@ -52,11 +52,11 @@ public class TimelineBenchmark {
 
     /** Opening the timeline. */
     @Benchmark
-    public Timeline opening() {
-        return Timeline.of(data.plan(JoinKind.LEFT_OUTER));
+    public MatchTimeline opening() {
+        return MatchTimeline.of(data.plan(JoinKind.LEFT_OUTER));
     }
 
-    private static int look(Frame frame) {
+    private static int look(MatchFrame frame) {
         return frame.why().parts().size() + frame.landed().size() + frame.left().get(0).ordinal();
     }
 }

@@ -1,34 +1,29 @@
 package lunko.engine;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.query.Side;
 
-/**
- * The rows of a join, each with its lineage, in a fixed order: by left row, then by right row, a kept left row in
- * its place, and the kept right rows at the end. A row is computed when it is asked for.
- */
+/** The result of a plan: its rows, each with its lineage, and its columns. A row is computed when it is asked for. */
 public final class Outcome {
     private final Plan plan;
+    private final Join join;
     private final Matching matching;
-    /** How many rows there are before those of each left row; at the end, before the kept right rows. */
-    private final long[] before;
-    private final long size;
+    private final Matching driving;
+    private final JoinRows lineage;
 
-    private Outcome(Plan plan, Matching matching) {
+    private Outcome(Plan plan) {
         this.plan = plan;
-        this.matching = matching;
-        this.before = new long[matching.leftRows() + 1];
-        for (int left = 0; left < matching.leftRows(); left++) {
-            before[left + 1] = before[left] + (keeps(left) ? 1 : matching.partners(left));
-        }
-        this.size = before[matching.leftRows()] + (plan.kind().keeps(Side.RIGHT) ? matching.rightAlone() : 0);
+        this.join = plan.join();
+        this.matching = Matching.of(join);
+        this.driving = plan.kind().outer() == Side.LEFT ? matching : Matching.of(join.mirrored());
+        this.lineage = JoinRows.of(plan.kind(), driving);
     }
 
     /** Evaluates a plan. */
     public static Outcome of(Plan plan) {
-        return new Outcome(plan, Matching.of(plan));
+        return new Outcome(plan);
     }
 
     /** What was evaluated. */
@@ -36,48 +31,34 @@ public final class Outcome {
         return plan;
     }
 
+    /** The plan as a join. */
+    public Join join() {
+        return join;
+    }
+
     /** Which rows are partners. */
     public Matching matching() {
         return matching;
     }
 
+    /** Which rows are partners, in the orientation of {@link Join#outerFirst()}. */
+    public Matching driving() {
+        return driving;
+    }
+
+    /** The rows of the result, by lineage. */
+    public JoinRows lineage() {
+        return lineage;
+    }
+
     /** How many rows the result has. */
     public long size() {
-        return size;
-    }
-
-    /** How many rows come before those of a left row; with the number of left rows, before the kept right rows. */
-    public long before(int left) {
-        return before[left];
-    }
-
-    /** Whether a left row is kept without a partner. */
-    public boolean keeps(int left) {
-        return plan.kind().keeps(Side.LEFT) && matching.partners(left) == 0;
+        return lineage.size();
     }
 
     /** A row of the result, counted from 0. */
     public ResultRow row(long number) {
-        if (number >= before[matching.leftRows()]) {
-            return new ResultRow.RightKept(matching.rightAlone((int) (number - before[matching.leftRows()])));
-        }
-        int found = Arrays.binarySearch(before, number);
-        // Left rows that give nothing share their number with the next: the last of them is the one that gives.
-        int left = found >= 0 ? lastOfRun(found) : -found - 2;
-        return keeps(left)
-                ? new ResultRow.LeftKept(left)
-                : new ResultRow.Met(left, matching.partner(left, (int) (number - before[left])));
-    }
-
-    private int lastOfRun(int index) {
-        int low = index;
-        int high = before.length - 1;
-        while (low < high) {
-            int middle = (low + high + 1) >>> 1;
-            if (before[middle] == before[index]) low = middle;
-            else high = middle - 1;
-        }
-        return low;
+        return lineage.row(number);
     }
 
     /** The first so many rows of the result; of more than a list can hold, as many as it can. */
@@ -87,16 +68,17 @@ public final class Outcome {
 
     /** All rows of the result. */
     public List<ResultRow> rows() {
-        return first(size);
+        return first(size());
     }
 
     /** The columns of the result: those of the left table, then those of the right. */
     public List<ResultColumn> columns() {
-        return IntStream.range(0, 2).boxed().flatMap(i -> columns(Side.values()[i]).stream()).toList();
+        return Stream.of(Side.values()).flatMap(side -> columns(side).stream()).toList();
     }
 
     /** The columns of the result that come from a side. */
     public List<ResultColumn> columns(Side side) {
+        if (!plan.kind().shows(side)) return List.of();
         return IntStream.range(0, plan.on(side).columns().size()).mapToObj(i -> new ResultColumn(side, i)).toList();
     }
 
@@ -108,7 +90,8 @@ public final class Outcome {
     /** The name of a column, qualified only where both sides have a column of that name. */
     public String name(ResultColumn column) {
         String name = shortName(column);
-        return plan.on(column.side().opposite()).column(name).isPresent() ? qualifiedName(column) : name;
+        boolean inBoth = plan.kind().only().isEmpty() && plan.on(column.side().opposite()).column(name).isPresent();
+        return inBoth ? qualifiedName(column) : name;
     }
 
     private String shortName(ResultColumn column) {

@@ -13,9 +13,7 @@ import lunko.query.Query;
 import lunko.query.QueryText;
 import lunko.query.Side;
 import lunko.table.Column;
-import lunko.table.RowNames;
 import lunko.table.Table;
-import lunko.table.Truth;
 
 /** A query bound to its tables: names have become places, and the types have been found to agree. */
 public record Plan(Query query, Table left, Table right, List<Equality> on) {
@@ -88,19 +86,17 @@ public record Plan(Query query, Table left, Table right, List<Equality> on) {
 
     /** The key columns on a side, counted from 0. */
     public Set<Integer> keys(Side side) {
-        return on.stream().map(equality -> side.of(equality.left(), equality.right()))
+        return on.stream().map(equality -> equality.on(side))
                 .collect(Collectors.toUnmodifiableSet());
     }
 
-    /** What the rows of a side are called. */
-    public RowNames names(Side side) {
-        return RowNames.of(on(side), keys(side));
+    /** The join that the plan comes to. */
+    public Join join() {
+        return new Join(query.kind(), source(Side.LEFT), source(Side.RIGHT), Partnership.ofEqual(on));
     }
 
-    /** The verdict on a left and a right row, counted from 0: all equalities together, true if there is none. */
-    public Truth verdict(int leftRow, int rightRow) {
-        return on.stream().map(equality -> equality.of(left.rows().get(leftRow), right.rows().get(rightRow)).equal())
-                .reduce(Truth.TRUE, Truth::and);
+    private Source source(Side side) {
+        return Source.of(on(side), query.on(side).alias(), keys(side));
     }
 
     /** The query as SQL text. */

@@ -26,6 +26,6 @@ public record KindCount(JoinKind kind, long rows, String arithmetic) {
 
     private static Optional<Tally> tally(Query query, List<Table> tables) {
         Checked<Plan> plan = Plan.bind(query, tables);
-        return plan.either(bound -> Optional.of(Matching.of(bound).tally()), _ -> Optional.empty());
+        return plan.either(bound -> Optional.of(Matching.of(bound.join()).tally()), _ -> Optional.empty());
     }
 }

@@ -19,20 +19,44 @@ public enum JoinKind {
     /** The pairs, and every row of either side that has no partner. */
     FULL_OUTER("full outer", "FULL JOIN", true, true, true),
     /** Every left row with every right row; there is no condition. */
-    CROSS("cross", "CROSS JOIN", false, false, false);
+    CROSS("cross", "CROSS JOIN", false, false, false),
+    /** Every left row that has a partner, once. */
+    LEFT_SEMI("left semi", Side.LEFT, true),
+    /** Every right row that has a partner, once. */
+    RIGHT_SEMI("right semi", Side.RIGHT, true),
+    /** Every left row that has no partner. */
+    LEFT_ANTI("left anti", Side.LEFT, false),
+    /** Every right row that has no partner. */
+    RIGHT_ANTI("right anti", Side.RIGHT, false);
 
     private final String title;
-    private final String sql;
+    private final Optional<String> words;
     private final boolean compares;
     private final boolean keepsLeft;
     private final boolean keepsRight;
+    private final Optional<Side> only;
+    private final boolean takesPartnered;
 
-    JoinKind(String title, String sql, boolean compares, boolean keepsLeft, boolean keepsRight) {
+    /** A kind that puts rows together. */
+    JoinKind(String title, String words, boolean compares, boolean keepsLeft, boolean keepsRight) {
         this.title = title;
-        this.sql = sql;
+        this.words = Optional.of(words);
         this.compares = compares;
         this.keepsLeft = keepsLeft;
         this.keepsRight = keepsRight;
+        this.only = Optional.empty();
+        this.takesPartnered = true;
+    }
+
+    /** A kind that takes rows of one side, those with a partner or those without. */
+    JoinKind(String title, Side only, boolean takesPartnered) {
+        this.title = title;
+        this.words = Optional.empty();
+        this.compares = true;
+        this.keepsLeft = false;
+        this.keepsRight = false;
+        this.only = Optional.of(only);
+        this.takesPartnered = takesPartnered;
     }
 
     /** The kind of this title, in any case, with blanks, hyphens or underscores between its words. */
@@ -54,9 +78,9 @@ public enum JoinKind {
         return ("aeiou".indexOf(title.charAt(0)) >= 0 ? "an " : "a ") + title + " join";
     }
 
-    /** The words between the two tables in SQL: {@code LEFT JOIN}. */
-    public String sql() {
-        return sql;
+    /** The words between two tables in SQL, where it has any for the kind: {@code LEFT JOIN}. */
+    public Optional<String> words() {
+        return words;
     }
 
     /** Whether rows are compared by a condition; otherwise every row meets every row. */
@@ -69,15 +93,66 @@ public enum JoinKind {
         return side.of(keepsLeft, keepsRight);
     }
 
+    /** The side whose columns alone are in the result, where that is so. */
+    public Optional<Side> only() {
+        return only;
+    }
+
+    /** Whether the columns of a side are in the result. */
+    public boolean shows(Side side) {
+        return only.map(side::equals).orElse(true);
+    }
+
+    /** Whether one partner of a row decides about it, so that nobody needs to look for more. */
+    public boolean stopsAtFirst() {
+        return only.isPresent();
+    }
+
+    /** Whether a row is in the result for having a partner, rather than for having none. */
+    public boolean takesPartnered() {
+        return takesPartnered;
+    }
+
+    /** The side whose rows are gone through one by one, each looking for partners on the other. */
+    public Side outer() {
+        return only.orElse(Side.LEFT);
+    }
+
+    /** The kind that says the same of two tables in each other's place. */
+    public JoinKind mirrored() {
+        return switch (this) {
+            case INNER, FULL_OUTER, CROSS -> this;
+            case LEFT_OUTER -> RIGHT_OUTER;
+            case RIGHT_OUTER -> LEFT_OUTER;
+            case LEFT_SEMI -> RIGHT_SEMI;
+            case RIGHT_SEMI -> LEFT_SEMI;
+            case LEFT_ANTI -> RIGHT_ANTI;
+            case RIGHT_ANTI -> LEFT_ANTI;
+        };
+    }
+
+    /** How many rows of the result come from a row of the {@link #outer()} side that has so many partners. */
+    public int rowsFor(int partners) {
+        if (only.isPresent()) return partners > 0 == takesPartnered ? 1 : 0;
+        return partners == 0 && keeps(outer()) ? 1 : partners;
+    }
+
     /** How many rows the kind gives. */
     public long rows(Tally tally) {
         if (!compares) return tally.leftRows() * tally.rightRows();
+        if (only.isPresent()) return taken(only.get(), tally);
         return tally.pairs() + (keepsLeft ? tally.leftAlone() : 0) + (keepsRight ? tally.rightAlone() : 0);
     }
 
-    /** How the number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}. */
+    private long taken(Side side, Tally tally) {
+        long alone = side.of(tally.leftAlone(), tally.rightAlone());
+        return takesPartnered ? side.of(tally.leftRows(), tally.rightRows()) - alone : alone;
+    }
+
+    /** How the number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}, {@code 2 without a partner}. */
     public String arithmetic(Tally tally) {
         if (!compares) return tally.leftRows() + " × " + tally.rightRows();
+        if (only.isPresent()) return taken(only.get(), tally) + (takesPartnered ? " with a partner" : " without a partner");
         List<String> terms = new ArrayList<>();
         terms.add(tally.pairs() + (tally.pairs() == 1 ? " pair" : " pairs"));
         if (keepsLeft) terms.add(tally.leftAlone() + (keepsRight ? "" : " kept"));

@@ -7,8 +7,26 @@ public record QueryText(Query query) {
 
     /** The query up to its condition: {@code SELECT * FROM hives h LEFT JOIN keepers k}. */
     public Phrase tables() {
-        return Phrase.write().plain("SELECT * FROM ").left(named(query.left())).plain(" ")
-                .strong(query.kind().sql()).plain(" ").right(named(query.right())).done();
+        JoinKind kind = query.kind();
+        if (kind.words().isPresent()) {
+            return Phrase.write().plain("SELECT * FROM ").left(named(query.left())).plain(" ")
+                    .strong(kind.words().get()).plain(" ").right(named(query.right())).done();
+        }
+        Side taken = kind.outer();
+        Side asked = taken.opposite();
+        return Phrase.write().plain("SELECT * FROM ").in(taken.tone(), named(query.on(taken))).plain(" WHERE ")
+                .strong(kind.takesPartnered() ? "EXISTS" : "NOT EXISTS").plain(" (SELECT * FROM ")
+                .in(asked.tone(), named(query.on(asked))).done();
+    }
+
+    /** The word before the first equality; {@code AND} is before the others. */
+    public String condition() {
+        return query.kind().words().isPresent() ? " ON " : " WHERE ";
+    }
+
+    /** What stands behind the last equality. */
+    public String end() {
+        return query.kind().words().isPresent() ? "" : ")";
     }
 
     /** One equality of the condition: {@code h.keeper_id = k.keeper_id}. */
@@ -21,13 +39,13 @@ public record QueryText(Query query) {
     public Phrase whole() {
         Phrase.Writer text = Phrase.write().phrase(tables());
         if (query.kind().compares()) {
-            String before = " ON ";
+            String before = condition();
             for (KeyPair pair : query.on()) {
                 text.plain(before).phrase(equality(pair));
                 before = " AND ";
             }
         }
-        return text.done();
+        return text.plain(end()).done();
     }
 
     private static String named(TableRef ref) {

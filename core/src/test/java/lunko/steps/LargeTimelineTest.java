@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
+import lunko.query.Side;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -25,39 +27,41 @@ class LargeTimelineTest {
     @Test
     void anyStepOfALargeLeftJoinIsWhatItsNumberSays() {
         Plan plan = plan(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
-        Timeline timeline = Timeline.of(plan);
-        assertThat(timeline.compared()).isEqualTo((long) ROWS * ROWS);
+        Outcome outcome = Outcome.of(plan);
+        MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
+        assertThat(timeline.comparisons()).isEqualTo((long) ROWS * ROWS);
         Random random = new Random(7);
         for (int i = 0; i < 2000; i++) {
             long number = 1 + random.nextLong(timeline.last() - 1);
-            Frame frame = timeline.at(number);
+            MatchFrame frame = timeline.at(number);
             switch (frame.step()) {
                 case Step.Compare(int left, int right, var verdict) -> {
-                    assertThat(verdict).isEqualTo(plan.verdict(left, right));
+                    assertThat(verdict).isEqualTo(plan.join().verdict(left, right));
                     // The comparisons up to here, the rows that have landed, and the start.
                     assertThat((long) left * ROWS + right + 1 + frame.landed().size()).isEqualTo(number);
                 }
-                case Step.Pair _, Step.KeepLeft _ -> assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
-                case Step.KeepRight _, Step.Start _, Step.Finish _ -> throw new AssertionError(frame.step());
+                case Step.Pair _, Step.Keep _ -> assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
+                case Step.Place _, Step.Sort _, Step.Look _, Step.Take _, Step.Start _, Step.Finish _ -> throw new AssertionError(frame.step());
             }
         }
         for (int i = 0; i < 2000; i++) {
-            long row = random.nextLong(timeline.outcome().size());
-            Frame landing = timeline.at(timeline.landing(row));
-            assertThat(landing.landed().getLast()).isEqualTo(timeline.outcome().row(row));
-            assertThat(landing.step()).isEqualTo(switch (timeline.outcome().row(row)) {
+            long row = random.nextLong(outcome.size());
+            MatchFrame landing = timeline.at(timeline.landing(row));
+            assertThat(landing.landed().getLast()).isEqualTo(outcome.row(row));
+            assertThat(landing.step()).isEqualTo(switch (outcome.row(row)) {
                 case ResultRow.Met(int left, int right) -> new Step.Pair(left, right);
-                case ResultRow.LeftKept(int left) -> new Step.KeepLeft(left);
-                case ResultRow.RightKept(int right) -> new Step.KeepRight(right);
+                case ResultRow.Kept(Side side, int n) -> new Step.Keep(side, n);
+                case ResultRow.Taken(Side side, int n) -> new Step.Take(side, n);
             });
         }
     }
 
     @Test
     void oneKeyForAllRowsGivesAHundredMillionPairs() {
-        Timeline timeline = Timeline.of(plan(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)));
-        assertThat(timeline.outcome().size()).isEqualTo((long) ROWS * ROWS);
-        assertThat(timeline.outcome().row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
+        Outcome outcome = Outcome.of(plan(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)));
+        MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
+        assertThat(outcome.size()).isEqualTo((long) ROWS * ROWS);
+        assertThat(outcome.row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
         assertThat(timeline.at(timeline.last() - 1).step()).isEqualTo(new Step.Pair(ROWS - 1, ROWS - 1));
         assertThat(timeline.at(timeline.last() - 2).left()).doesNotContain(RowState.OPEN);
     }

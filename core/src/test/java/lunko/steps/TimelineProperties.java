@@ -7,9 +7,11 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import lunko.Tables;
+import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.engine.ResultRow;
 import lunko.phrase.Phrase;
+import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
 import net.jqwik.api.ForAll;
@@ -22,81 +24,133 @@ class TimelineProperties {
 
     @Property
     void goingToAStepShowsTheSameAsSteppingThere(@ForAll Plan plan) {
-        Timeline timeline = Timeline.of(plan);
-        List<Frame> walked = new Walk(plan).frames();
+        MatchTimeline timeline = MatchTimeline.of(plan);
+        List<MatchFrame> walked = new Walk(plan).frames();
 
         assertThat(timeline.last() + 1).isEqualTo(walked.size());
         for (int number = 0; number < walked.size(); number++) {
-            Frame frame = timeline.at(number);
+            MatchFrame frame = timeline.at(number);
             assertThat(frame).isEqualTo(withWhy(walked.get(number), frame));
-            assertThat(frame.why().text()).isNotBlank().endsWith(".");
         }
     }
 
+    /** The rows of a finished timeline are the result whatever the way, and each step on the way follows from the one before. */
     @Property
-    void theRowsThatLandAreTheResultAndLandWhereTheTimelineSays(@ForAll Plan plan) {
-        Timeline timeline = Timeline.of(plan);
-        assertThat(timeline.at(timeline.last()).landed()).isEqualTo(timeline.outcome().rows());
-        for (int row = 0; row < timeline.outcome().size(); row++) {
-            Frame landing = timeline.at(timeline.landing(row));
-            assertThat(landing.step().lands()).isTrue();
-            assertThat(landing.landed()).hasSize(row + 1);
+    void theWaysOfMatchingGiveTheSameRows(@ForAll Plan plan) {
+        Outcome outcome = Outcome.of(plan);
+        for (Way way : Way.values()) {
+            MatchTimeline timeline = MatchTimeline.of(outcome, way);
+            assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
+            MatchFrame before = timeline.at(0);
+            for (long number = 1; number <= timeline.last(); number++) {
+                MatchFrame frame = timeline.at(number);
+                assertThat(frame.why().text()).isNotBlank().endsWith(".");
+                assertThat(frame.comparisons() - before.comparisons()).isEqualTo(frame.step() instanceof Step.Compare ? 1 : 0);
+                assertThat(frame.landed()).hasSize(before.landed().size() + (frame.step().lands() ? 1 : 0));
+                if (frame.step() instanceof Step.Pair(int left, int right)) {
+                    assertThat(frame.landed().getLast()).isEqualTo(new ResultRow.Met(left, right));
+                    if (plan.kind().compares()) assertThat(before.step()).isEqualTo(new Step.Compare(left, right, Truth.TRUE));
+                }
+                if (frame.step().lands()) assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
+                before = frame;
+            }
+            assertThat(before.comparisons()).isEqualTo(timeline.comparisons());
         }
     }
 
-    private static Frame withWhy(Frame walked, Frame other) {
-        return new Frame(walked.number(), walked.step(), other.why(), walked.landed(), walked.pending(),
+    private static MatchFrame withWhy(MatchFrame walked, MatchFrame other) {
+        return new MatchFrame(walked.number(), walked.step(), other.why(), walked.comparisons(), walked.landed(), walked.pending(),
                 walked.left(), walked.right(), walked.lanes());
     }
 
     /** Does the join as one does it on paper, and notes what is visible after each step. */
     private static final class Walk {
         private final Plan plan;
-        private final List<Frame> frames = new ArrayList<>();
+        private final JoinKind kind;
+        private final List<MatchFrame> frames = new ArrayList<>();
         private final List<ResultRow> landed = new ArrayList<>();
         private final List<RowState> left;
         private final List<RowState> right;
         private final List<List<Integer>> lanes = new ArrayList<>();
+        private long comparisons;
 
         Walk(Plan plan) {
             this.plan = plan;
+            this.kind = plan.kind();
             left = new ArrayList<>(Collections.nCopies(plan.left().rows().size(), RowState.OPEN));
             right = new ArrayList<>(Collections.nCopies(plan.right().rows().size(), RowState.OPEN));
             left.forEach(_ -> lanes.add(new ArrayList<>()));
         }
 
-        List<Frame> frames() {
+        List<MatchFrame> frames() {
             see(new Step.Start(), Optional.empty());
-            for (int l = 0; l < left.size(); l++) {
-                for (int r = 0; r < right.size(); r++) meet(l, r);
-                if (left.get(l) != RowState.MET && plan.kind().keeps(Side.LEFT)) {
-                    left.set(l, RowState.KEPT);
-                    landed.add(new ResultRow.LeftKept(l));
-                    see(new Step.KeepLeft(l), Optional.empty());
-                }
-            }
-            for (int r = 0; r < right.size(); r++) {
-                if (right.get(r) == RowState.OPEN && plan.kind().keeps(Side.RIGHT)) {
-                    right.set(r, RowState.KEPT);
-                    landed.add(new ResultRow.RightKept(r));
-                    see(new Step.KeepRight(r), Optional.empty());
-                }
-            }
-            left.replaceAll(state -> state == RowState.OPEN ? RowState.LEFT_OUT : state);
-            right.replaceAll(state -> state == RowState.OPEN ? RowState.LEFT_OUT : state);
+            if (kind.only().isPresent()) take(kind.only().get());
+            else join();
             see(new Step.Finish(), Optional.empty());
             return frames;
         }
 
+        /** Looks for one partner of each row of a side. */
+        private void take(Side side) {
+            List<RowState> outer = side.of(left, right);
+            List<RowState> inner = side.of(right, left);
+            for (int o = 0; o < outer.size(); o++) {
+                boolean partnered = false;
+                for (int i = 0; i < inner.size() && !partnered; i++) {
+                    int l = side.of(o, i);
+                    int r = side.of(i, o);
+                    Truth verdict = plan.join().verdict(l, r);
+                    partnered = verdict == Truth.TRUE;
+                    comparisons++;
+                    if (partnered) {
+                        outer.set(o, kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT);
+                        inner.set(i, RowState.MET);
+                        lanes.get(l).add(r);
+                    } else if (i == inner.size() - 1 && kind.takesPartnered()) {
+                        outer.set(o, RowState.LEFT_OUT);
+                    }
+                    see(new Step.Compare(l, r, verdict), partnered || kind.takesPartnered() ? Optional.empty()
+                            : Optional.of(new ResultRow.Taken(side, o)));
+                }
+                if (partnered != kind.takesPartnered()) {
+                    // Without rows to compare with, that a row is left out shows when its turn is over.
+                    outer.set(o, RowState.LEFT_OUT);
+                    continue;
+                }
+                if (!kind.takesPartnered()) outer.set(o, RowState.KEPT);
+                landed.add(new ResultRow.Taken(side, o));
+                see(new Step.Take(side, o), Optional.empty());
+            }
+        }
+
+        private void join() {
+            for (int l = 0; l < left.size(); l++) {
+                for (int r = 0; r < right.size(); r++) meet(l, r);
+                if (left.get(l) != RowState.MET && kind.keeps(Side.LEFT)) keep(Side.LEFT, left, l);
+            }
+            for (int r = 0; r < right.size(); r++) {
+                if (right.get(r) == RowState.OPEN && kind.keeps(Side.RIGHT)) keep(Side.RIGHT, right, r);
+            }
+            left.replaceAll(state -> state == RowState.OPEN ? RowState.LEFT_OUT : state);
+            right.replaceAll(state -> state == RowState.OPEN ? RowState.LEFT_OUT : state);
+        }
+
+        private void keep(Side side, List<RowState> states, int row) {
+            states.set(row, RowState.KEPT);
+            landed.add(new ResultRow.Kept(side, row));
+            see(new Step.Keep(side, row), Optional.empty());
+        }
+
         private void meet(int l, int r) {
-            Truth verdict = plan.verdict(l, r);
-            if (plan.kind().compares()) {
+            Truth verdict = plan.join().verdict(l, r);
+            if (kind.compares()) {
+                comparisons++;
                 boolean alone = verdict != Truth.TRUE && left.get(l) != RowState.MET;
-                if (alone && r == right.size() - 1 && !plan.kind().keeps(Side.LEFT)) left.set(l, RowState.LEFT_OUT);
+                if (alone && r == right.size() - 1 && !kind.keeps(Side.LEFT)) left.set(l, RowState.LEFT_OUT);
                 if (verdict != Truth.TRUE && l == left.size() - 1 && right.get(r) == RowState.OPEN
-                        && !plan.kind().keeps(Side.RIGHT)) right.set(r, RowState.LEFT_OUT);
-                see(new Step.Compare(l, r, verdict), alone && plan.kind().keeps(Side.LEFT)
-                        ? Optional.of(new ResultRow.LeftKept(l)) : Optional.empty());
+                        && !kind.keeps(Side.RIGHT)) right.set(r, RowState.LEFT_OUT);
+                see(new Step.Compare(l, r, verdict), alone && kind.keeps(Side.LEFT)
+                        ? Optional.of(new ResultRow.Kept(Side.LEFT, l)) : Optional.empty());
             }
             if (verdict != Truth.TRUE) return;
             left.set(l, RowState.MET);
@@ -107,7 +161,7 @@ class TimelineProperties {
         }
 
         private void see(Step step, Optional<ResultRow> pending) {
-            frames.add(new Frame(frames.size(), step, Phrase.write().done(), List.copyOf(landed), pending,
+            frames.add(new MatchFrame(frames.size(), step, Phrase.write().done(), comparisons, List.copyOf(landed), pending,
                     List.copyOf(left), List.copyOf(right), lanes.stream().map(List::copyOf).toList()));
         }
     }

@@ -61,13 +61,13 @@ class WhyTest {
         Table plots = Table.of("plots", columns, List.of(right));
         Query query = Query.of(sites, JoinKind.FULL_OUTER, plots,
                 List.of(new KeyPair("no", "no"), new KeyPair("wood", "wood")));
-        String whole = Timeline.of(Plan.bind(query, List.of(sites, plots)).expect()).at(1).why().text();
+        String whole = MatchTimeline.of(Plan.bind(query, List.of(sites, plots)).expect()).at(1).why().text();
         int tail = whole.indexOf(" That was the last");
         return tail < 0 ? whole : whole.substring(0, tail);
     }
 
     private static List<String> whys(JoinKind kind) {
-        Timeline timeline = Timeline.of(DemoLesson.lesson().of(kind).plan().expect());
+        MatchTimeline timeline = MatchTimeline.of(DemoLesson.lesson().of(kind).plan().expect());
         return LongStream.rangeClosed(0, timeline.last()).mapToObj(n -> timeline.at(n).why().text()).toList();
     }
 }

@@ -91,28 +91,9 @@ sealed interface Aggregate {
 
     /** Whether an expression has an aggregate of this query in it, not counting those of queries within it. */
     static boolean isIn(Expression expression) {
-        return switch (expression) {
-            case Expression.CountRows _ -> true;
-            case Expression.Call call -> kind(call).isPresent() || call.arguments().stream().anyMatch(Aggregate::isIn);
-            case Expression.Literal _, Expression.ColumnName _, Expression.Exists _, Expression.ScalarQuery _ -> false;
-            case Expression.Signed(boolean _, Expression of) -> isIn(of);
-            case Expression.Calculation(Operator _, Expression left, Expression right) -> isIn(left) || isIn(right);
-            case Expression.Comparison(var _, Expression left, Expression right) -> isIn(left) || isIn(right);
-            case Expression.And(Expression left, Expression right) -> isIn(left) || isIn(right);
-            case Expression.Or(Expression left, Expression right) -> isIn(left) || isIn(right);
-            case Expression.Not(Expression of) -> isIn(of);
-            case Expression.IsNull(Expression of, boolean _) -> isIn(of);
-            case Expression.IsTruth(Expression of, var _, boolean _) -> isIn(of);
-            case Expression.IsDistinct(Expression left, Expression right, boolean _) -> isIn(left) || isIn(right);
-            case Expression.Between(Expression of, Expression low, Expression high, boolean _) -> isIn(of) || isIn(low) || isIn(high);
-            case Expression.Like(Expression of, Expression pattern, boolean _) -> isIn(of) || isIn(pattern);
-            case Expression.InList(Expression of, List<Expression> list, boolean _) -> isIn(of) || list.stream().anyMatch(Aggregate::isIn);
-            case Expression.InQuery(Expression of, var _, boolean _) -> isIn(of);
-            case Expression.Cast(Expression of, Type _) -> isIn(of);
-            case Expression.Case(var subject, var branches, var otherwise) -> Stream.concat(
-                    Stream.concat(subject.stream(), otherwise.stream()),
-                    branches.stream().flatMap(when -> Stream.of(when.condition(), when.then()))).anyMatch(Aggregate::isIn);
-        };
+        boolean isOne = expression instanceof Expression.CountRows
+                || expression instanceof Expression.Call call && kind(call).isPresent();
+        return isOne || expression.parts().stream().anyMatch(Aggregate::isIn);
     }
 
     private static Optional<Kind> kind(Expression.Call call) {

@@ -5,16 +5,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** A query whose names are bound: its columns, and its rows for each row of the query around it. */
+/** A query whose names are bound: its columns, and the stages that it goes through for each row of the query around it. */
 final class BoundQuery {
 
     /** A column of the result. */
-    record Column(String name, Optional<Type> type) {}
+    record Column(String name, Optional<Type> type) {
+
+        Stage.Heading heading() {
+            return new Stage.Heading(Optional.empty(), name, type);
+        }
+    }
 
     /** The values of a query with one column, to be asked for one of them. */
     record Members(Set<Object> values, boolean anyNull) {
@@ -36,15 +42,15 @@ final class BoundQuery {
     }
 
     private final List<Column> columns;
-    private final Function<Env, List<List<Value>>> rows;
+    private final Function<Env, Stage> stage;
     private final boolean alwaysTheSame;
-    private Optional<List<List<Value>>> known = Optional.empty();
+    private Optional<Stage> known = Optional.empty();
     private Optional<Members> members = Optional.empty();
 
-    /** A query; one that names nothing of the queries around it gives {@code alwaysTheSame} rows. */
-    BoundQuery(List<Column> columns, boolean alwaysTheSame, Function<Env, List<List<Value>>> rows) {
+    /** A query; one that names nothing of the queries around it goes through {@code alwaysTheSame} stages. */
+    BoundQuery(List<Column> columns, boolean alwaysTheSame, Function<Env, Stage> stage) {
         this.columns = List.copyOf(columns);
-        this.rows = rows;
+        this.stage = stage;
         this.alwaysTheSame = alwaysTheSame;
     }
 
@@ -56,15 +62,24 @@ final class BoundQuery {
         return alwaysTheSame;
     }
 
-    /** The rows; those that are always the same are found once. */
-    List<List<Value>> rows(Env around) {
-        if (!alwaysTheSame) return rows.apply(around);
-        if (known.isEmpty()) known = Optional.of(rows.apply(around));
+    /** The stages it goes through; those that are always the same are gone through once. */
+    Stage stage(Env around) {
+        if (!alwaysTheSame) return stage.apply(around);
+        if (known.isEmpty()) known = Optional.of(stage.apply(around));
         return known.get();
     }
 
+    List<List<Value>> rows(Env around) {
+        return stage(around).rows();
+    }
+
+    /** The stages, if they are always the same and somebody has asked for them. */
+    Optional<Stage> known() {
+        return known;
+    }
+
     Members members(Env around) {
-        if (!alwaysTheSame) return Members.of(rows.apply(around));
+        if (!alwaysTheSame) return Members.of(rows(around));
         if (members.isEmpty()) members = Optional.of(Members.of(rows(around)));
         return members.get();
     }

@@ -2,6 +2,7 @@ package lunko.engine.sql;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.sql.Name;
@@ -16,10 +17,16 @@ public record Database(List<StoredTable> stored) {
      * What a statement comes to.
      *
      * @param database the database after it
-     * @param result   the rows, if it is a query
+     * @param stages   what a query went through, the last of it its result
      * @param notes    what is allowed in it and yet surely not meant, such as {@code = NULL}
      */
-    public record Answer(Database database, Optional<ResultTable> result, List<Problem> notes) {}
+    public record Answer(Database database, Optional<Stage> stages, List<Problem> notes) {
+
+        /** The rows, if it is a query. */
+        public Optional<ResultTable> result() {
+            return stages.map(ResultTable::of);
+        }
+    }
 
     /** Keeps its tables as they are. */
     public Database {

@@ -2,12 +2,14 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BinaryOperator;
 import java.util.function.Supplier;
+import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
@@ -20,9 +22,16 @@ import lunko.table.Value;
 
 /** Binds expressions to the columns of a scope, and checks that their types fit. */
 class ExpressionBinder {
+    /** Of a longer text, so much is shown in a condition with its values. */
+    private static final int LONGEST = 28;
+
     private final QueryBinder queries;
     private final Scope scope;
     private final Places places;
+    /** The columns, aggregates and queries that have been bound: what takes a value of its own from a row. */
+    private final Map<Expression, Bound> leaves = new IdentityHashMap<>();
+    private final Map<QueryExpression, BoundQuery> within = new IdentityHashMap<>();
+    private final List<BoundQuery> asides = new ArrayList<>();
 
     ExpressionBinder(QueryBinder queries, Scope scope, Places places) {
         this.queries = queries;
@@ -36,6 +45,49 @@ class ExpressionBinder {
 
     Places places() {
         return places;
+    }
+
+    /** The queries in what has been bound that are run once for all rows, as far as they have been. */
+    Supplier<List<Stage>> asides() {
+        List<BoundQuery> bound = List.copyOf(asides);
+        return () -> bound.stream().flatMap(query -> query.known().stream()).toList();
+    }
+
+    /** An expression that has been bound as SQL, with the values that it takes from a row put in. */
+    String with(Expression expression, Env env) {
+        return new SqlWriter().expression(filled(expression, env));
+    }
+
+    private Expression filled(Expression expression, Env env) {
+        Bound leaf = leaves.get(expression);
+        return leaf == null ? expression.with(part -> filled(part, env)) : literal(expression, leaf, env);
+    }
+
+    private static Expression literal(Expression expression, Bound leaf, Env env) {
+        try {
+            Value value = leaf.in(env);
+            boolean isLong = value instanceof Value.TextValue(String text) && text.length() > LONGEST;
+            return new Expression.Literal(isLong ? Value.of(value.shown().substring(0, LONGEST) + "…") : value);
+        } catch (Refusal notReached) {
+            // A part that has no value here can stand in a condition which is decided without it.
+            return expression;
+        }
+    }
+
+    /** Notes that an expression takes a value of its own from a row. */
+    Bound leaf(Expression expression, Bound bound) {
+        leaves.put(expression, bound);
+        return bound;
+    }
+
+    /** A query within an expression; the same one is bound once. */
+    private BoundQuery query(QueryExpression query) {
+        BoundQuery known = within.get(query);
+        if (known != null) return known;
+        BoundQuery bound = queries.bind(query, Optional.of(scope));
+        within.put(query, bound);
+        asides.add(bound);
+        return bound;
     }
 
     /** A condition: its type is boolean. */
@@ -67,8 +119,12 @@ class ExpressionBinder {
                 }
                 yield Bound.truth(env -> compare(comparator, l.in(env), r.in(env)));
             }
-            case Expression.And(Expression left, Expression right) -> combined(left, right, Truth::and);
-            case Expression.Or(Expression left, Expression right) -> combined(left, right, Truth::or);
+            case Expression.And _ -> conjunction(expression.conjuncts());
+            case Expression.Or(Expression left, Expression right) -> {
+                Bound l = condition(left);
+                Bound r = condition(right);
+                yield Bound.truth(env -> l.truthIn(env).or(r.truthIn(env)));
+            }
             case Expression.Not(Expression of) -> {
                 Bound condition = condition(of);
                 yield Bound.truth(env -> condition.truthIn(env).not());
@@ -97,10 +153,10 @@ class ExpressionBinder {
             case Expression.InList(Expression of, List<Expression> list, boolean negated) -> inList(expression, of, list, negated);
             case Expression.InQuery(Expression of, QueryExpression query, boolean negated) -> inQuery(expression, of, query, negated);
             case Expression.Exists(QueryExpression query) -> {
-                BoundQuery bound = queries.bind(query, Optional.of(scope));
-                yield Bound.truth(env -> Truth.of(!bound.rows(env).isEmpty()));
+                BoundQuery bound = query(query);
+                yield leaf(expression, Bound.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
             }
-            case Expression.ScalarQuery(QueryExpression query) -> scalar(expression, query);
+            case Expression.ScalarQuery(QueryExpression query) -> leaf(expression, scalar(expression, query));
             case Expression.Case branches -> branches(branches);
             case Expression.Cast(Expression of, Type type) -> {
                 Bound value = bind(of);
@@ -116,7 +172,7 @@ class ExpressionBinder {
         Scope.Found found = scope.find(name, places);
         int depth = found.depth();
         int index = found.index();
-        return new Bound(found.slot().type(), env -> env.value(depth, index));
+        return leaf(name, new Bound(found.slot().type(), env -> env.value(depth, index)));
     }
 
     private static boolean isNull(Expression expression) {
@@ -179,10 +235,14 @@ class ExpressionBinder {
         }
     }
 
-    private Bound combined(Expression left, Expression right, BinaryOperator<Truth> combine) {
-        Bound l = condition(left);
-        Bound r = condition(right);
-        return Bound.truth(env -> combine.apply(l.truthIn(env), r.truthIn(env)));
+    /** All conditions, from left to right, up to the first that is false. */
+    private Bound conjunction(List<Expression> conditions) {
+        List<Bound> all = conditions.stream().map(this::condition).toList();
+        return Bound.truth(env -> {
+            Truth truth = Truth.TRUE;
+            for (int i = 0; i < all.size() && truth != Truth.FALSE; i++) truth = truth.and(all.get(i).truthIn(env));
+            return truth;
+        });
     }
 
     static Truth compare(Comparator comparator, Value left, Value right) {
@@ -255,7 +315,7 @@ class ExpressionBinder {
     }
 
     private BoundQuery oneColumn(Object where, QueryExpression query) {
-        BoundQuery bound = queries.bind(query, Optional.of(scope));
+        BoundQuery bound = query(query);
         if (bound.columns().size() != 1) {
             throw places.refusal(where, "A query with one column is wanted here, and this one has "
                     + bound.columns().size() + ": select the column that is meant.");

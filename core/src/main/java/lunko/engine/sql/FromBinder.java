@@ -4,24 +4,36 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.BiPredicate;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.engine.sql.Rows.Equal;
+import lunko.engine.Equality;
+import lunko.engine.Join;
+import lunko.engine.Joined;
+import lunko.engine.Named;
+import lunko.engine.Partnership;
+import lunko.engine.Source;
+import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
-import lunko.table.Row;
 import lunko.table.Table;
-import lunko.table.Truth;
+import lunko.table.Type;
 import lunko.table.Value;
 
 /** Binds the tables of one FROM clause. */
 final class FromBinder {
+    /** The most rows that a stage of a query may give. */
+    static final long MOST = 2_000_000;
+    /** Of the tables divided by commas, every row with every row is spelled out, up to so many. */
+    private static final long MOST_SPELLED_OUT = 2_500;
+    private static final Table NOTHING = Table.of("the query", List.of(), List.of(List.of()));
+
     private final QueryBinder queries;
     private final Optional<Scope> outer;
     private final Places places;
@@ -40,22 +52,32 @@ final class FromBinder {
     }
 
     /**
-     * The tables of a clause, divided by commas: every row with every row. Equalities of the WHERE clause between two
-     * of them are used to leave out at once what it would throw away later.
+     * The tables of a clause, divided by commas: every row with every row. If those are many, equalities of the WHERE
+     * clause between two of the tables are used to leave out at once what it would throw away later.
      */
     BoundFrom all(List<FromItem> items, Optional<Expression> where) {
-        if (items.isEmpty()) return new BoundFrom(List.of(), _ -> List.of(List.of()));
+        if (items.isEmpty()) return new BoundFrom(List.of(), _ -> Source.of(NOTHING, "", Set.of()));
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
-        for (int i = 0; i < items.size(); i++) requireNewNames(items.get(i), tables.subList(0, i), tables.get(i));
-        BoundFrom all = tables.getFirst();
+        List<Slot> slots = tables.getFirst().slots();
+        List<List<Equality>> equal = new ArrayList<>();
         for (int i = 1; i < tables.size(); i++) {
-            BoundFrom left = all;
-            BoundFrom right = tables.get(i);
-            List<Slot> slots = both(left.slots(), right.slots());
-            List<Equal> equal = where.map(condition -> equalities(condition, left, right)).orElse(List.of());
+            requireNewNames(items.get(i), tables.subList(0, i), tables.get(i));
+            List<Slot> before = slots;
+            List<Slot> next = tables.get(i).slots();
+            equal.add(where.map(condition -> equalities(condition, before, next)).orElse(List.of()));
+            slots = both(before, next);
+        }
+        return new BoundFrom(slots, env -> product(items, tables.stream().map(table -> table.stage().apply(env)).toList(), equal));
+    }
+
+    private Stage product(List<FromItem> items, List<Stage> tables, List<List<Equality>> equal) {
+        double size = tables.stream().mapToDouble(table -> table.rows().size()).reduce(1, (a, b) -> a * b);
+        Stage all = tables.getFirst();
+        for (int i = 1; i < tables.size(); i++) {
+            List<Equality> used = size <= MOST_SPELLED_OUT ? List.of() : equal.get(i - 1);
+            Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i), Partnership.ofEqual(used));
             FromItem item = items.get(i);
-            all = new BoundFrom(slots, env -> Rows.join(left.rows().apply(env), left.width(), right.rows().apply(env),
-                    right.width(), JoinKind.CROSS, equal, (_, _) -> true, tooMany(item)));
+            all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> tooMany(places, item));
         }
         return all;
     }
@@ -70,7 +92,8 @@ final class FromBinder {
                     throw places.refusal(item, "A query in FROM needs a name: write AS and a name behind its parenthesis.");
                 }
                 yield new BoundFrom(bound.columns().stream()
-                        .map(column -> Slot.of(alias.get().text(), column.name(), column.type())).toList(), bound::rows);
+                        .map(column -> Slot.of(alias.get().text(), column.name(), column.type())).toList(),
+                        env -> new Named(bound.stage(env), alias.get().text()));
             }
             case FromItem.Joined joined -> join(joined);
         };
@@ -79,10 +102,10 @@ final class FromBinder {
     private BoundFrom table(FromItem item, Name name, Optional<Name> alias) {
         Table table = queries.table(item, name);
         String known = alias.map(Name::text).orElse(table.name());
-        List<List<Value>> rows = table.rows().stream().map(Row::values).toList();
+        Source source = Source.of(table, known, Set.of());
         return new BoundFrom(table.columns().stream()
                 .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
-                _ -> rows);
+                _ -> source);
     }
 
     private void requireNewNames(Object where, List<BoundFrom> before, BoundFrom table) {
@@ -102,17 +125,23 @@ final class FromBinder {
         return switch (joined.specification()) {
             case JoinSpecification.Nothing _ -> {
                 if (joined.kind().compares()) throw withoutOn(joined);
-                yield joined(joined, left, right, List.of(), _ -> (_, _) -> true);
+                yield joined(joined, left, right, List.of(), slots(joined, left, right),
+                        _ -> Partnership.ofEqual(List.of()), List::of);
             }
             case JoinSpecification.On(Expression condition) -> {
-                List<Slot> slots = both(left.slots(), right.slots());
-                Scope scope = scope(slots);
-                Bound bound = new ExpressionBinder(queries, scope, places).condition(condition);
-                yield joined(joined, left, right, equalities(condition, left, right),
-                        env -> (l, r) -> bound.truthIn(env.within(Rows.both(l, r))) == Truth.TRUE);
+                Scope scope = scope(both(left.slots(), right.slots()));
+                ExpressionBinder binder = new ExpressionBinder(queries, scope, places);
+                binder.condition(condition);
+                List<Equality> equal = equalities(condition, left.slots(), right.slots());
+                List<Expression> more = condition.conjuncts().stream()
+                        .filter(each -> equalities(each, left.slots(), right.slots()).isEmpty()).toList();
+                Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
+                        : Optional.of(new BoundMore(Expression.all(more), binder));
+                yield joined(joined, left, right, List.of(), slots(joined, left, right), env -> new Partnership(equal,
+                        bound.map(b -> b.between((l, r) -> env.within(both(l, r)))), Optional.empty()), binder.asides());
             }
-            case JoinSpecification.Using(List<Name> names) -> merged(joined, left, right, names.stream()
-                    .map(name -> new Equal(one(name, joined.left(), left), one(name, joined.right(), right))).toList());
+            case JoinSpecification.Using(List<Name> names) -> merged(joined, left, right, names.stream().map(name ->
+                    new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList());
             case JoinSpecification.Natural _ -> natural(joined, left, right);
         };
     }
@@ -129,20 +158,25 @@ final class FromBinder {
                 + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.");
     }
 
-    private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equal> equal,
-                             Function<Env, BiPredicate<List<Value>, List<Value>>> condition) {
-        List<Slot> slots = both(left.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.RIGHT))).toList(),
+    private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once, List<Slot> slots,
+                             Function<Env, Partnership> on, Supplier<List<Stage>> asides) {
+        return new BoundFrom(slots, env -> Joined.of(
+                new Join(joined.kind(), left.stage().apply(env), right.stage().apply(env), on.apply(env)), once, MOST, asides)
+                .orElseThrow(() -> tooMany(places, joined)));
+    }
+
+    /** The columns of both sides, each knowing whether the join keeps rows without its side. */
+    private static List<Slot> slots(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
+        return both(left.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.RIGHT))).toList(),
                 right.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.LEFT))).toList());
-        return new BoundFrom(slots, env -> Rows.join(left.rows().apply(env), left.width(),
-                right.rows().apply(env), right.width(), joined.kind(), equal, condition.apply(env), tooMany(joined)));
     }
 
     private BoundFrom natural(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
-        List<Equal> common = new ArrayList<>();
+        List<Equality> common = new ArrayList<>();
         for (Slot slot : left.slots()) {
             Name name = new Name(slot.name(), true);
             boolean inBoth = !slot.merged() && right.slots().stream().anyMatch(s -> !s.merged() && name.means(s.name()));
-            if (inBoth) common.add(new Equal(one(name, joined.left(), left), one(name, joined.right(), right)));
+            if (inBoth) common.add(new Equality(one(name, joined.left(), left), one(name, joined.right(), right)));
         }
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
@@ -156,27 +190,18 @@ final class FromBinder {
     }
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
-    private BoundFrom merged(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equal> common) {
+    private BoundFrom merged(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> common) {
         ExpressionBinder types = new ExpressionBinder(queries, scope(List.of()), places);
         List<Slot> slots = new ArrayList<>();
-        for (Equal pair : common) {
+        for (Equality pair : common) {
             Slot l = left.slots().get(pair.left());
             Slot r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
             slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false, false));
         }
-        List<Integer> merged = common.stream().flatMap(pair ->
-                Stream.of(pair.left(), left.width() + pair.right())).toList();
-        BoundFrom plain = joined(joined, left, right, common, _ -> (_, _) -> true);
-        slots.addAll(hidden(plain.slots(), merged));
-        return new BoundFrom(slots, env -> plain.rows().apply(env).stream().map(row -> {
-            List<Value> first = new ArrayList<>();
-            for (Equal pair : common) {
-                Value value = row.get(pair.left());
-                first.add(value.isNull() ? row.get(left.width() + pair.right()) : value);
-            }
-            return Rows.both(first, row);
-        }).toList());
+        List<Integer> merged = common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
+        slots.addAll(hidden(slots(joined, left, right), merged));
+        return joined(joined, left, right, common, slots, _ -> Partnership.ofEqual(common), List::of);
     }
 
     private static List<Slot> hidden(List<Slot> slots, List<Integer> merged) {
@@ -202,26 +227,22 @@ final class FromBinder {
     }
 
     /** The equalities between a left and a right column that must all hold for a condition to be true. */
-    private List<Equal> equalities(Expression condition, BoundFrom left, BoundFrom right) {
-        return switch (condition) {
-            case Expression.And(Expression first, Expression second) ->
-                    both(equalities(first, left, right), equalities(second, left, right));
-            case Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b)
-                    when comparator == Expression.Comparator.EQUAL -> equality(a, b, left, right)
-                    .or(() -> equality(b, a, left, right)).map(List::of).orElse(List.of());
-            default -> List.of();
-        };
+    static List<Equality> equalities(Expression condition, List<Slot> left, List<Slot> right) {
+        return condition.conjuncts().stream().flatMap(conjunct -> conjunct instanceof Expression.Comparison(
+                Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b)
+                && comparator == Expression.Comparator.EQUAL
+                ? equality(a, b, left, right).or(() -> equality(b, a, left, right)).stream() : Stream.empty()).toList();
     }
 
-    private Optional<Equal> equality(Expression.ColumnName a, Expression.ColumnName b, BoundFrom left, BoundFrom right) {
+    private static Optional<Equality> equality(Expression.ColumnName a, Expression.ColumnName b, List<Slot> left, List<Slot> right) {
         List<Integer> l = meant(a, left);
         List<Integer> r = meant(b, right);
         boolean clear = l.size() == 1 && r.size() == 1 && meant(a, right).isEmpty() && meant(b, left).isEmpty();
-        return clear ? Optional.of(new Equal(l.getFirst(), r.getFirst())) : Optional.empty();
+        return clear ? Optional.of(new Equality(l.getFirst(), r.getFirst())) : Optional.empty();
     }
 
-    private static List<Integer> meant(Expression.ColumnName column, BoundFrom from) {
-        return new Scope(from.slots(), Optional.empty()).meant(column.table(), column.column());
+    private static List<Integer> meant(Expression.ColumnName column, List<Slot> slots) {
+        return new Scope(slots, Optional.empty()).meant(column.table(), column.column());
     }
 
     private Scope scope(List<Slot> slots) {
@@ -230,8 +251,8 @@ final class FromBinder {
         return scope;
     }
 
-    private Refusal tooMany(Object where) {
-        return places.refusal(where, "This would give more than " + String.format(Locale.ROOT, "%,d", Rows.MOST)
+    static Refusal tooMany(Places places, Object where) {
+        return places.refusal(where, "This would give more than " + String.format(Locale.ROOT, "%,d", MOST)
                 + " rows: join with a condition, or take fewer rows.");
     }
 

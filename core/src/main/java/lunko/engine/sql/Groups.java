@@ -1,10 +1,12 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lunko.engine.Grouped;
+import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryBody;
@@ -42,15 +44,15 @@ final class Groups extends ExpressionBinder {
     @Override
     Bound bind(Expression expression) {
         for (int i = 0; i < by.size(); i++) {
-            if (isSame(by.get(i), expression)) return slot(i, keys.get(i).type());
+            if (isSame(by.get(i), expression)) return leaf(expression, slot(i, keys.get(i).type()));
         }
         int known = asked.indexOf(expression);
-        if (known >= 0) return slot(by.size() + known, aggregates.get(known).type());
+        if (known >= 0) return leaf(expression, slot(by.size() + known, aggregates.get(known).type()));
         Optional<Aggregate> aggregate = Aggregate.in(expression, rows);
         if (aggregate.isEmpty()) return super.bind(expression);
         asked.add(expression);
         aggregates.add(aggregate.get());
-        return slot(by.size() + asked.size() - 1, aggregate.get().type());
+        return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.get().type()));
     }
 
     private static Bound slot(int index, Optional<Type> type) {
@@ -74,20 +76,40 @@ final class Groups extends ExpressionBinder {
         return key.equals(expression);
     }
 
-    /** The groups of some rows, in the order in which their first rows come. */
-    List<List<Value>> of(List<List<Value>> all, Env around) {
-        Map<List<Object>, List<Env>> groups = new LinkedHashMap<>();
-        if (by.isEmpty()) groups.put(List.of(), new ArrayList<>());
-        for (List<Value> row : all) {
-            Env env = around.within(row);
-            groups.computeIfAbsent(ValueOrder.identity(keys.stream().map(key -> key.in(env)).toList()), _ -> new ArrayList<>()).add(env);
+    /** The groups of the rows of a stage, in the order in which their first rows come. */
+    Stage of(Stage input, Env around) {
+        Map<List<Object>, Integer> numbers = new HashMap<>();
+        List<List<Env>> groups = new ArrayList<>();
+        if (by.isEmpty()) groups.add(new ArrayList<>());
+        int[] groupOf = new int[input.rows().size()];
+        for (int row = 0; row < groupOf.length; row++) {
+            Env env = around.within(input.rows().get(row));
+            if (!by.isEmpty()) {
+                List<Object> identity = ValueOrder.identity(keys.stream().map(key -> key.in(env)).toList());
+                groupOf[row] = numbers.computeIfAbsent(identity, _ -> groups.size());
+                if (groupOf[row] == groups.size()) groups.add(new ArrayList<>());
+            }
+            groups.get(groupOf[row]).add(env);
         }
-        return groups.values().stream().map(group -> {
-            List<Value> row = new ArrayList<>();
-            keys.forEach(key -> row.add(key.in(group.getFirst())));
-            aggregates.forEach(aggregate -> row.add(aggregate.of(group.stream())));
-            return row;
-        }).toList();
+        return new Grouped(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(), rows.asides());
+    }
+
+    private List<Value> row(List<Env> group) {
+        List<Value> row = new ArrayList<>();
+        keys.forEach(key -> row.add(key.in(group.getFirst())));
+        aggregates.forEach(aggregate -> row.add(aggregate.of(group.stream())));
+        return row;
+    }
+
+    private List<Stage.Heading> headings() {
+        List<Stage.Heading> headings = new ArrayList<>();
+        for (int i = 0; i < by.size(); i++) headings.add(heading(by.get(i), keys.get(i).type()));
+        for (int i = 0; i < asked.size(); i++) headings.add(heading(asked.get(i), aggregates.get(i).type()));
+        return headings;
+    }
+
+    private static Stage.Heading heading(Expression expression, Optional<Type> type) {
+        return new Stage.Heading(Optional.empty(), text(expression), type);
     }
 
     /** Whether a SELECT has groups. */

@@ -1,19 +1,20 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import lunko.engine.ValueOrder;
+import lunko.engine.Chosen;
+import lunko.engine.Combined;
+import lunko.engine.Cut;
+import lunko.engine.Filtered;
+import lunko.engine.Sorted;
+import lunko.engine.Stage;
+import lunko.engine.Unrepeated;
+import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.SetOperation;
@@ -22,16 +23,13 @@ import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
-import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
 /** Binds queries to the tables of a database. */
 final class QueryBinder {
-
-    /** Rows of the result, and for each the values that it is sorted by. */
-    private record Sortable(List<Value> row, List<Value> by) {}
 
     private final List<Table> tables;
     private final Places places;
@@ -59,8 +57,8 @@ final class QueryBinder {
             case SetOperation operation -> sorted(setOperation(operation, outer), query.orderBy());
         };
         if (query.offset().isEmpty() && query.limit().isEmpty()) return bound;
-        return new BoundQuery(bound.columns(), bound.alwaysTheSame(), env -> bound.rows(env).stream()
-                .skip(query.offset().orElse(0)).limit(query.limit().orElse(Long.MAX_VALUE)).toList());
+        return new BoundQuery(bound.columns(), bound.alwaysTheSame(), env ->
+                Cut.of(bound.stage(env), query.offset().orElse(0), query.limit().orElse(Long.MAX_VALUE)));
     }
 
     private BoundQuery body(QueryBody body, Optional<Scope> outer) {
@@ -72,11 +70,12 @@ final class QueryBinder {
     }
 
     private BoundQuery select(QueryBody.Select select, List<SortKey> orderBy, Optional<Scope> outer) {
-        FromBinder tablesOf = new FromBinder(this, outer, places);
-        BoundFrom from = tablesOf.all(select.from(), select.where());
+        FromBinder tables = new FromBinder(this, outer, places);
+        BoundFrom from = tables.all(select.from(), select.where());
         Scope scope = new Scope(from.slots(), outer);
+        BoundFrom met = select.where().map(where ->
+                new WhereClause(this, places, select.items()).after(from, scope, where.conjuncts())).orElse(from);
         ExpressionBinder rowBinder = new ExpressionBinder(this, scope, places);
-        Optional<Bound> where = select.where().map(new WhereBinder(this, scope, places, select.items())::condition);
         Optional<Groups> groups = Groups.areIn(select, orderBy)
                 ? Optional.of(new Groups(this, rowBinder, select.groupBy())) : Optional.empty();
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);
@@ -86,22 +85,34 @@ final class QueryBinder {
         for (SelectItem item : select.items()) add(item, scope, binder, columns, values);
         Optional<Bound> having = select.having().map(binder::condition);
         List<Bound> sortBy = orderBy.stream().map(key -> sortValue(key, columns, values, binder, select)).toList();
+        boolean asTheyAre = select.items().equals(List.of(new SelectItem.Everything())) && groups.isEmpty()
+                && scope.slots().stream().noneMatch(Slot::merged);
 
-        boolean same = !scope.reachesOut() && !tablesOf.reachesOut() && !binder.scope().reachesOut();
+        boolean same = !scope.reachesOut() && !tables.reachesOut() && !binder.scope().reachesOut();
         return new BoundQuery(columns, same, around -> {
-            List<List<Value>> rows = from.rows().apply(around);
-            if (where.isPresent()) rows = kept(rows, where.get(), around);
-            if (groups.isPresent()) rows = groups.get().of(rows, around);
-            if (having.isPresent()) rows = kept(rows, having.get(), around);
-            List<Sortable> sortable = rows.stream().map(around::within)
-                    .map(env -> new Sortable(in(values, env), in(sortBy, env))).toList();
-            if (select.distinct()) sortable = distinct(sortable, Sortable::row);
-            return sort(sortable, orderBy).stream().map(Sortable::row).toList();
+            Stage before = met.stage().apply(around);
+            if (groups.isPresent()) before = groups.get().of(before, around);
+            if (having.isPresent()) before = filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
+            Stage rows = before;
+            Stage stage = asTheyAre ? rows : new Chosen(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
+                    rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
+            List<List<Value>> keys = sortBy.isEmpty() ? List.of()
+                    : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
+            if (select.distinct()) {
+                Unrepeated once = Unrepeated.of(stage);
+                if (!sortBy.isEmpty()) keys = IntStream.of(once.first()).mapToObj(keys::get).toList();
+                stage = once;
+            }
+            return sorted(stage, orderBy, keys, columns);
         });
     }
 
-    private static List<List<Value>> kept(List<List<Value>> rows, Bound condition, Env around) {
-        return rows.stream().filter(row -> condition.truthIn(around.within(row)) == Truth.TRUE).toList();
+    /** The rows of a stage for which a condition is true. */
+    static Filtered filtered(Stage input, String clause, Expression condition, Bound bound, ExpressionBinder binder, Env around,
+                             Optional<JoinKind> says) {
+        List<List<Value>> rows = input.rows();
+        return Filtered.of(input, clause, rows.stream().map(row -> bound.truthIn(around.within(row))).toList(),
+                row -> binder.with(condition, around.within(rows.get(row))), says, binder.asides());
     }
 
     private static List<Value> in(List<Bound> values, Env env) {
@@ -110,7 +121,7 @@ final class QueryBinder {
         return row;
     }
 
-    private void add(SelectItem item, Scope scope, ExpressionBinder binder, List<BoundQuery.Column> columns, List<Bound> values) {
+    void add(SelectItem item, Scope scope, ExpressionBinder binder, List<BoundQuery.Column> columns, List<Bound> values) {
         switch (item) {
             case SelectItem.Everything _ -> {
                 if (scope.slots().isEmpty()) throw places.refusal(item, "* means all columns of the tables in FROM: name a table there.");
@@ -190,29 +201,25 @@ final class QueryBinder {
         if (orderBy.isEmpty()) return query;
         List<Integer> by = orderBy.stream().map(key -> resultColumn(key, query.columns()).orElseThrow(() -> places.refusal(key,
                 "Here a result can be sorted by the names and numbers of its columns only."))).toList();
-        return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> sort(query.rows(env).stream()
-                .map(row -> new Sortable(row, by.stream().map(row::get).toList())).toList(), orderBy)
-                .stream().map(Sortable::row).toList());
+        return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
+            Stage stage = query.stage(env);
+            return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(), query.columns());
+        });
     }
 
     /** NULL counts as larger than any value, unless NULLS FIRST or LAST says where it is to be. */
-    private static List<Sortable> sort(List<Sortable> rows, List<SortKey> orderBy) {
-        if (orderBy.isEmpty()) return rows;
-        Comparator<Sortable> order = (_, _) -> 0;
-        for (int i = 0; i < orderBy.size(); i++) {
-            int at = i;
-            SortKey key = orderBy.get(i);
-            boolean nullsFirst = key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending());
-            Comparator<Value> values = key.descending() ? ValueOrder.VALUES.reversed() : ValueOrder.VALUES;
-            order = order.thenComparing(row -> row.by().get(at), (a, b) -> {
-                if (a.isNull() || b.isNull()) {
-                    int nullLast = Boolean.compare(a.isNull(), b.isNull());
-                    return nullsFirst ? -nullLast : nullLast;
-                }
-                return values.compare(a, b);
-            });
-        }
-        return rows.stream().sorted(order).toList();
+    private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys, List<BoundQuery.Column> columns) {
+        if (orderBy.isEmpty()) return stage;
+        return Sorted.of(stage, orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", ")),
+                orderBy.stream().map(key -> new Sorted.Order(key.descending(),
+                        key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(), keys);
+    }
+
+    /** What rows are sorted by as SQL, a column of the result by its name even where a number means it. */
+    private static String text(SortKey key, List<BoundQuery.Column> columns) {
+        if (!(key.by() instanceof Expression.Literal(Value.IntegerValue(long number)))) return new SqlWriter().sortKey(key);
+        Name column = Name.of(columns.get((int) number - 1).name());
+        return new SqlWriter().sortKey(new SortKey(new Expression.ColumnName(Optional.empty(), column), key.descending(), key.nulls()));
     }
 
     private BoundQuery setOperation(SetOperation operation, Optional<Scope> outer) {
@@ -230,37 +237,8 @@ final class QueryBinder {
             types.requireComparable(operation, l.name(), l.type(), r.name(), r.type());
             columns.add(new BoundQuery.Column(l.name(), ExpressionBinder.wider(l.type(), r.type())));
         }
+        List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
         return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(), env ->
-                combined(operation, left.rows(env), right.rows(env)));
-    }
-
-    private static List<List<Value>> combined(SetOperation operation, List<List<Value>> left, List<List<Value>> right) {
-        List<List<Value>> rows = switch (operation.operator()) {
-            case UNION -> {
-                List<List<Value>> both = new ArrayList<>(left);
-                both.addAll(right);
-                yield both;
-            }
-            case INTERSECT -> matched(left, right, operation.all(), true);
-            case EXCEPT -> matched(left, right, operation.all(), false);
-        };
-        return operation.all() ? rows : distinct(rows, UnaryOperator.identity());
-    }
-
-    /** The left rows that the right side has as well, or has not; with ALL, each right row stands for one left row. */
-    private static List<List<Value>> matched(List<List<Value>> left, List<List<Value>> right, boolean all, boolean has) {
-        Map<List<Object>, Integer> there = new HashMap<>();
-        right.forEach(row -> there.merge(ValueOrder.identity(row), 1, Integer::sum));
-        return left.stream().filter(row -> {
-            List<Object> identity = ValueOrder.identity(row);
-            boolean found = there.getOrDefault(identity, 0) > 0;
-            if (found && all) there.merge(identity, -1, Integer::sum);
-            return found == has;
-        }).toList();
-    }
-
-    private static <T> List<T> distinct(List<T> rows, Function<T, List<Value>> row) {
-        Set<List<Object>> seen = new HashSet<>();
-        return rows.stream().filter(each -> seen.add(ValueOrder.identity(row.apply(each)))).toList();
+                Combined.of(operation.operator(), operation.all(), left.stage(env), right.stage(env), headings));
     }
 }

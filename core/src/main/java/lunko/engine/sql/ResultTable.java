@@ -2,6 +2,7 @@ package lunko.engine.sql;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.engine.Stage;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -15,5 +16,11 @@ public record ResultTable(List<Column> columns, List<List<Value>> rows) {
     public ResultTable {
         columns = List.copyOf(columns);
         rows = List.copyOf(rows);
+    }
+
+    /** The rows of a query's last stage. */
+    static ResultTable of(Stage stage) {
+        return new ResultTable(stage.headings().stream().map(heading -> new Column(heading.name(), heading.type())).toList(),
+                stage.rows());
     }
 }

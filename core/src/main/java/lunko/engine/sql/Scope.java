@@ -44,9 +44,13 @@ final class Scope {
         }).boxed().toList();
     }
 
+    List<Integer> meant(ColumnName name) {
+        return meant(name.table(), name.column());
+    }
+
     /** Whether a name means a column of this query or of one around it. */
     boolean knows(ColumnName name) {
-        return !meant(name.table(), name.column()).isEmpty() || outer.map(scope -> scope.knows(name)).orElse(false);
+        return !meant(name).isEmpty() || outer.map(scope -> scope.knows(name)).orElse(false);
     }
 
     /** The column that a name means, in the innermost query that has one of it. */
@@ -55,7 +59,7 @@ final class Scope {
         Optional<Scope> at = Optional.of(this);
         while (at.isPresent()) {
             Scope scope = at.get();
-            List<Integer> meant = scope.meant(name.table(), name.column());
+            List<Integer> meant = scope.meant(name);
             if (meant.size() > 1) throw ambiguous(name, scope, meant, places);
             if (meant.size() == 1) {
                 passed.forEach(inner -> inner.reachesOut = true);

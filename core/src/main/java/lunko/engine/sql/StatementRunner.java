@@ -34,9 +34,7 @@ final class StatementRunner {
         return switch (statement) {
             case Statement.Query(QueryExpression query) -> {
                 BoundQuery bound = queries.bind(query, Optional.empty());
-                List<ResultTable.Column> columns = bound.columns().stream()
-                        .map(column -> new ResultTable.Column(column.name(), column.type())).toList();
-                yield new Answer(database, Optional.of(new ResultTable(columns, bound.rows(Env.nothing()))), places.notes());
+                yield new Answer(database, Optional.of(bound.stage(Env.nothing())), places.notes());
             }
             case Statement.CreateTable create -> changed(create(create));
             case Statement.Insert insert -> changed(insert(insert));

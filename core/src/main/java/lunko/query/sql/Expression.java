@@ -1,7 +1,10 @@
 package lunko.query.sql;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -126,5 +129,58 @@ public sealed interface Expression {
         public String sign() {
             return sign;
         }
+    }
+
+    /** The expressions that this one is made of, from left to right; those of a query in it are not among them. */
+    default List<Expression> parts() {
+        List<Expression> parts = new ArrayList<>();
+        with(part -> {
+            parts.add(part);
+            return part;
+        });
+        return parts;
+    }
+
+    /** The same expression with its {@link #parts()} changed. */
+    default Expression with(UnaryOperator<Expression> change) {
+        return switch (this) {
+            case Literal _, ColumnName _, CountRows _, Exists _, ScalarQuery _ -> this;
+            case Signed(boolean negative, Expression of) -> new Signed(negative, change.apply(of));
+            case Calculation(Operator operator, Expression left, Expression right) ->
+                    new Calculation(operator, change.apply(left), change.apply(right));
+            case Comparison(Comparator comparator, Expression left, Expression right) ->
+                    new Comparison(comparator, change.apply(left), change.apply(right));
+            case And(Expression left, Expression right) -> new And(change.apply(left), change.apply(right));
+            case Or(Expression left, Expression right) -> new Or(change.apply(left), change.apply(right));
+            case Not(Expression of) -> new Not(change.apply(of));
+            case IsNull(Expression of, boolean negated) -> new IsNull(change.apply(of), negated);
+            case IsTruth(Expression of, Truth truth, boolean negated) -> new IsTruth(change.apply(of), truth, negated);
+            case IsDistinct(Expression left, Expression right, boolean negated) ->
+                    new IsDistinct(change.apply(left), change.apply(right), negated);
+            case Between(Expression of, Expression low, Expression high, boolean negated) ->
+                    new Between(change.apply(of), change.apply(low), change.apply(high), negated);
+            case Like(Expression of, Expression pattern, boolean negated) ->
+                    new Like(change.apply(of), change.apply(pattern), negated);
+            case InList(Expression of, List<Expression> list, boolean negated) ->
+                    new InList(change.apply(of), list.stream().map(change).toList(), negated);
+            case InQuery(Expression of, QueryExpression query, boolean negated) -> new InQuery(change.apply(of), query, negated);
+            case Case(Optional<Expression> subject, List<When> branches, Optional<Expression> otherwise) -> new Case(
+                    subject.map(change), branches.stream().map(when ->
+                            new When(change.apply(when.condition()), change.apply(when.then()))).toList(), otherwise.map(change));
+            case Cast(Expression of, Type type) -> new Cast(change.apply(of), type);
+            case Call(Name function, boolean distinct, List<Expression> arguments) ->
+                    new Call(function, distinct, arguments.stream().map(change).toList());
+        };
+    }
+
+    /** The conditions that must all hold for this one to, from left to right. */
+    default List<Expression> conjuncts() {
+        if (!(this instanceof And(Expression left, Expression right))) return List.of(this);
+        return Stream.concat(left.conjuncts().stream(), right.conjuncts().stream()).toList();
+    }
+
+    /** All of these conditions in one; there must be one at least. */
+    static Expression all(List<Expression> conditions) {
+        return conditions.stream().reduce(And::new).orElseThrow();
     }
 }

@@ -13,8 +13,14 @@ public sealed interface FromItem {
     /** The result of a query as a table; the standard wants a name for it. */
     record DerivedTable(QueryExpression query, Optional<Name> alias) implements FromItem {}
 
-    /** Two tables joined. */
-    record Joined(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification) implements FromItem {}
+    /** Two tables joined, by a kind that SQL has words for. */
+    record Joined(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification) implements FromItem {
+
+        /** Refuses the kinds that can be said by a condition only. */
+        public Joined {
+            if (kind.words().isEmpty()) throw new IllegalArgumentException("no words of SQL for " + kind.withArticle());
+        }
+    }
 
     /** Which rows of two tables are partners. */
     sealed interface JoinSpecification {

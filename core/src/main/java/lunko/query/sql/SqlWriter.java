@@ -25,7 +25,8 @@ public final class SqlWriter {
         return text.toString();
     }
 
-    private String sortKey(SortKey key) {
+    /** What rows are sorted by as SQL text: {@code name DESC NULLS LAST}. */
+    public String sortKey(SortKey key) {
         return expression(key.by()) + (key.descending() ? " DESC" : "")
                 + key.nulls().map(nulls -> " NULLS " + nulls.name()).orElse("");
     }
@@ -73,7 +74,7 @@ public final class SqlWriter {
 
     private String joined(FromItem.Joined joined) {
         boolean natural = joined.specification() instanceof JoinSpecification.Natural;
-        return from(joined.left(), false) + (natural ? " NATURAL " : " ") + joined.kind().sql() + " "
+        return from(joined.left(), false) + (natural ? " NATURAL " : " ") + joined.kind().words().orElseThrow() + " "
                 + from(joined.right(), true) + switch (joined.specification()) {
                     case JoinSpecification.Nothing _, JoinSpecification.Natural _ -> "";
                     case JoinSpecification.On(Expression condition) -> " ON " + expression(condition);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Comparator;
@@ -148,7 +149,7 @@ final class QueryMaker {
         List<Col> added = new ArrayList<>();
         FromItem right = primary(added, 0);
         columns.addAll(added);
-        JoinKind kind = pick(List.of(JoinKind.values()));
+        JoinKind kind = pick(Stream.of(JoinKind.values()).filter(each -> each.words().isPresent()).toList());
         if (!kind.compares()) return new FromItem.Joined(left, kind, right, new JoinSpecification.Nothing());
         List<Name> common = before.stream().map(Col::name).filter(name -> added.stream().anyMatch(col -> col.name().equals(name))).toList();
         if (firstJoin && !common.isEmpty() && chance(3)) {

@@ -77,7 +77,7 @@ public final class Queries extends DomainContextBase {
         Arbitrary<FromItem> named = Combinators.combine(name(), name().optional()).as(FromItem.NamedTable::new);
         if (depth == 0) return named;
         Arbitrary<FromItem> part = from(depth - 1);
-        Arbitrary<JoinKind> conditional = Arbitraries.of(JoinKind.class).filter(JoinKind::compares);
+        Arbitrary<JoinKind> conditional = Arbitraries.of(JoinKind.class).filter(kind -> kind.compares() && kind.words().isPresent());
         Arbitrary<JoinSpecification> specification = Arbitraries.oneOf(
                 expression(1).map(JoinSpecification.On::new),
                 name().list().ofMinSize(1).ofMaxSize(2).map(JoinSpecification.Using::new),

@@ -2,13 +2,13 @@ package lunko.desktop.command;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import lunko.desktop.show.ShownKinds;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -98,8 +98,8 @@ final class PictureCommand implements Callable<Integer> {
     private static final class KindConverter implements ITypeConverter<JoinKind> {
         @Override
         public JoinKind convert(String value) {
-            return JoinKind.titled(value).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
-                    + "”; the kinds are " + Arrays.stream(JoinKind.values()).map(JoinKind::title)
+            return JoinKind.titled(value).filter(ShownKinds.ALL::contains).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
+                    + "”; the kinds are " + ShownKinds.ALL.stream().map(JoinKind::title)
                     .collect(Collectors.joining(", "))));
         }
     }

@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
 import lunko.exchange.csv.CsvReader;
-import lunko.exchange.result.ResultFormat;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Table;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -27,9 +27,8 @@ final class QueryCommand implements Callable<Integer> {
     @Option(names = "--table", paramLabel = "NAME=FILE", description = "A CSV file and the name of its table; given again, one more.")
     private Map<String, Path> tables = new LinkedHashMap<>();
 
-    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
-            description = "How the result is printed: ${COMPLETION-CANDIDATES}.")
-    private ResultFormat format;
+    @Mixin
+    private OutputOptions output;
 
     @Parameters(paramLabel = "QUERY", description = "The query.")
     private String query;
@@ -45,7 +44,7 @@ final class QueryCommand implements Callable<Integer> {
                 }
             }
         }
-        return new ScriptRun(format, false, spec.commandLine().getOut(), spec.commandLine().getErr())
+        return new ScriptRun(output, false, spec.commandLine().getOut(), spec.commandLine().getErr())
                 .run("query", query, Database.of(read));
     }
 }

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
 import lunko.exchange.SourceText;
-import lunko.exchange.result.ResultFormat;
 import lunko.problem.Checked;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -20,9 +20,8 @@ final class RunCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
-            description = "How results are printed: ${COMPLETION-CANDIDATES}.")
-    private ResultFormat format;
+    @Mixin
+    private OutputOptions output;
 
     @Option(names = "--keep-going", description = "Go on with the next statement after a problem.")
     private boolean keepGoing;
@@ -34,7 +33,7 @@ final class RunCommand implements Callable<Integer> {
     public Integer call() {
         Checked<SourceText> script = file.equals("-") ? SourceText.read("standard input", System.in)
                 : SourceText.read(Path.of(file));
-        return script.either(text -> new ScriptRun(format, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())
+        return script.either(text -> new ScriptRun(output, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())
                 .run(text.source(), text.text(), Database.of(List.of())), problem -> LunkoCommand.refuse(spec, problem));
     }
 }

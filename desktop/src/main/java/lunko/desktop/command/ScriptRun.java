@@ -2,7 +2,6 @@ package lunko.desktop.command;
 
 import java.io.PrintWriter;
 import lunko.engine.sql.Database;
-import lunko.exchange.result.ResultFormat;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -11,7 +10,7 @@ import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 
 /** Runs a script from top to bottom and prints what each of its queries gives. */
-record ScriptRun(ResultFormat format, boolean keepGoing, PrintWriter out, PrintWriter err) {
+record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, PrintWriter err) {
 
     /** Runs the statements of a text on a database; gives the exit code, which is 1 if there was a problem. */
     int run(String source, String text, Database before) {
@@ -22,7 +21,7 @@ record ScriptRun(ResultFormat format, boolean keepGoing, PrintWriter out, PrintW
             switch (statement.then(script -> run(script, now))) {
                 case Checked.Valid<Database>(Database after) -> database = after;
                 case Checked.Invalid<Database>(Problem problem) -> {
-                    out.print(format.write(problem));
+                    out.print(output.format().write(problem));
                     out.flush();
                     err.println(problem.inColons());
                     code = 1;
@@ -40,7 +39,7 @@ record ScriptRun(ResultFormat format, boolean keepGoing, PrintWriter out, PrintW
             int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
             after = after.then(db -> db.run(statement, script)).map(answer -> {
                 answer.notes().forEach(note -> err.println(new Problem(note.place(), "Note: " + note.sentence()).inColons()));
-                answer.result().ifPresent(result -> out.print(format.write(result, line)));
+                answer.stages().ifPresent(stages -> out.print(output.format().write(answer.result().orElseThrow(), output.steps(stages), line)));
                 return answer.database();
             });
         }

@@ -4,13 +4,12 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
+import lunko.desktop.show.ShownKinds;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
-import lunko.query.JoinKind;
-import lunko.steps.Timeline;
+import lunko.steps.MatchTimeline;
 
 /**
  * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window
@@ -33,7 +32,7 @@ final class Tour {
     /** Shows it; gives the folder with the pictures, or a problem if they cannot be written. */
     Checked<Path> show() {
         out.println("There is no display here, so this is “" + lesson.title() + "” in words and pictures.");
-        List<Lesson> runs = Arrays.stream(JoinKind.values()).map(lesson::of).toList();
+        List<Lesson> runs = ShownKinds.ALL.stream().map(lesson::of).toList();
         runs.forEach(this::tell);
         out.println();
         out.println("Making pictures of the window…");
@@ -53,8 +52,9 @@ final class Tour {
     private void tell(Lesson run) {
         out.println();
         out.println(run.kind().title() + " join");
-        run.plan().map(Timeline::of).handle(timeline -> {
-            out.println(timeline.outcome().plan().sql());
+        run.plan().handle(plan -> {
+            out.println(plan.sql());
+            MatchTimeline timeline = MatchTimeline.of(plan);
             long told = Math.min(timeline.last(), MOST_STEPS);
             for (long number = 0; number <= told; number++) tell(timeline, number);
             if (told == timeline.last()) return;
@@ -63,7 +63,7 @@ final class Tour {
         }, problem -> out.println(problem.inWords()));
     }
 
-    private void tell(Timeline timeline, long number) {
+    private void tell(MatchTimeline timeline, long number) {
         out.printf("%4d  %s%n", number, timeline.at(number).why().text());
     }
 

@@ -1,7 +1,6 @@
 package lunko.desktop.show;
 
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;

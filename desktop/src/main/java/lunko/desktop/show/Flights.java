@@ -17,7 +17,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 
 /** What moves over the tables: source rows on their way down into the result, and back up when a step is taken back. */
 final class Flights extends Pane {
@@ -44,7 +44,7 @@ final class Flights extends Pane {
         Motion motion = Motion.between(before, now);
         Showing moving = motion == Motion.FORWARD ? now : before;
         if (motion == Motion.JUMP || time.getValue().lessThan(TOO_SHORT)) return;
-        Frame frame = moving.frame().orElseThrow();
+        MatchFrame frame = moving.frame().orElseThrow();
         if (!frame.step().lands()) return;
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {

@@ -1,6 +1,5 @@
 package lunko.desktop.show;
 
-import java.util.Arrays;
 import java.util.List;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ToggleButton;
@@ -9,7 +8,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.look.RowGlyph;
-import lunko.query.JoinKind;
 
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
@@ -17,7 +15,7 @@ final class KindBar extends HBox {
     KindBar(ShowModel model, ShowActions actions) {
         getStyleClass().addAll("card", "kind-bar");
         ToggleGroup group = new ToggleGroup();
-        List<ToggleButton> buttons = Arrays.stream(JoinKind.values()).map(kind -> {
+        List<ToggleButton> buttons = ShownKinds.ALL.stream().map(kind -> {
             Action choose = actions.choose(kind);
             ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);

@@ -23,7 +23,7 @@ final class KindCounts extends VBox {
         this.actions = actions;
         getStyleClass().addAll("card", "kind-counts");
         model.showing().subscribe((before, now) -> {
-            if (before.timeline() != now.timeline()) show(now);
+            if (before.run() != now.run()) show(now);
         });
         show(model.showing().get());
     }
@@ -32,7 +32,7 @@ final class KindCounts extends VBox {
         Label title = new Label("Rows from every kind");
         title.getStyleClass().add("card-title");
         getChildren().setAll(title);
-        List<KindCount> counts = showing.counts();
+        List<KindCount> counts = showing.counts().stream().filter(count -> ShownKinds.ALL.contains(count.kind())).toList();
         long most = counts.stream().mapToLong(KindCount::rows).max().orElse(0);
         for (KindCount count : counts) {
             Button line = line(count, most);

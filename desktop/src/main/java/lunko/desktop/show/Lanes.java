@@ -25,7 +25,7 @@ import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import lunko.desktop.look.Typeface;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
 import lunko.steps.Step;
 import lunko.table.Truth;
@@ -75,7 +75,7 @@ final class Lanes extends Pane {
     /** Draws what has changed, where the rows are now. */
     void place() {
         running.stop();
-        Optional<Frame> frame = model.showing().get().frame();
+        Optional<MatchFrame> frame = model.showing().get().frame();
         List<Drawn> lanes = new ArrayList<>();
         frame.ifPresent(now -> {
             drawMet(now, lanes);
@@ -115,7 +115,7 @@ final class Lanes extends Pane {
         running.playFromStart();
     }
 
-    private void drawMet(Frame frame, List<Drawn> lanes) {
+    private void drawMet(MatchFrame frame, List<Drawn> lanes) {
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {
             if (!left.isInView(row)) continue;
             List<Integer> partners = frame.lanes().get(row);
@@ -130,7 +130,7 @@ final class Lanes extends Pane {
     }
 
     /** Short lanes that lead nowhere: to a diamond where a partnerless row is kept, to a cross where it is left out. */
-    private void drawEnds(Frame frame, Side side, GridTable<?> grid, List<Drawn> lanes) {
+    private void drawEnds(MatchFrame frame, Side side, GridTable<?> grid, List<Drawn> lanes) {
         List<RowState> states = frame.rows(side);
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), states.size()); row++) {
             RowState state = states.get(row);
@@ -176,7 +176,7 @@ final class Lanes extends Pane {
         }
     }
 
-    private boolean drawNow(Frame frame) {
+    private boolean drawNow(MatchFrame frame) {
         if (!(frame.step() instanceof Step.Compare(int l, int r, var truth))) return false;
         if (!left.isInView(l) || !right.isInView(r)) return false;
         stretch(now, y(left, l), y(right, r), getWidth());

@@ -8,7 +8,7 @@ import javafx.util.Duration;
 import lunko.desktop.look.PhraseFlow;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 
 /** The result as it grows: two parts that scroll as one, and between them where each row comes from. */
 final class ResultGrid {
@@ -65,10 +65,10 @@ final class ResultGrid {
     }
 
     private void show(Showing before, Showing now) {
-        boolean kin = before.timeline() == now.timeline() && before != now;
+        boolean kin = before.run() == now.run() && before != now;
         rows.show(now.frame(), kin);
         title.show(title(now));
-        Optional<Frame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
+        Optional<MatchFrame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
         frame.ifPresent(_ -> {
             boolean jump = Motion.between(before, now) == Motion.JUMP;
             // What scrolls along must have the rows to scroll to.
@@ -80,7 +80,7 @@ final class ResultGrid {
 
     private Phrase title(Showing showing) {
         if (showing.frame().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
-        Frame frame = showing.frame().get();
+        MatchFrame frame = showing.frame().get();
         long all = showing.outcome().orElseThrow().size();
         Phrase.Writer title = Phrase.write().strong("Result");
         if (showing.isAtEnd()) title.plain("  " + all + (all == 1 ? " row" : " rows"));

@@ -43,7 +43,7 @@ final class ResultPart extends GridTable<ResultRow> {
     private void show(Showing showing) {
         Showing before = shown;
         shown = showing;
-        if (before != null && before.timeline() == showing.timeline()) return;
+        if (before != null && before.run() == showing.run()) return;
         columns = showing.outcome().map(outcome -> outcome.columns(side)).orElse(List.of());
         List<TableColumn<ResultRow, ?>> all = new ArrayList<>();
         TableColumn<ResultRow, Integer> numbers = GridTable.column();

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.collections.ObservableListBase;
 import lunko.engine.ResultRow;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 
 /**
  * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the
@@ -21,11 +21,11 @@ final class ResultRows extends ObservableListBase<ResultRow> {
     private int before;
 
     /** Shows the rows of another frame, or none; {@code kin} says that it belongs to the timeline of the last one. */
-    void show(Optional<Frame> frame, boolean kin) {
-        List<ResultRow> all = frame.map(Frame::landed).orElse(List.of());
+    void show(Optional<MatchFrame> frame, boolean kin) {
+        List<ResultRow> all = frame.map(MatchFrame::landed).orElse(List.of());
         int beforeNow = Math.max(0, all.size() / BLOCK - 1) * BLOCK;
         List<ResultRow> listed = all.subList(beforeNow, all.size());
-        Optional<ResultRow> pendingNow = frame.flatMap(Frame::pending);
+        Optional<ResultRow> pendingNow = frame.flatMap(MatchFrame::pending);
         boolean prefix = kin && beforeNow == before;
         if (prefix && listed.size() == landed.size() && pendingNow.equals(pending)) return;
         int same = prefix ? Math.min(landed.size(), listed.size()) : 0;

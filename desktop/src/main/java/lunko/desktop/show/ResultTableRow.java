@@ -7,7 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 
 /** A row of the result: landed before, landing now, or pending; hatched where a side had nothing to give. */
 final class ResultTableRow extends TableRow<ResultRow> {
@@ -33,7 +33,7 @@ final class ResultTableRow extends TableRow<ResultRow> {
     }
 
     private void dress() {
-        Frame frame = model.showing().get().frame().orElse(null);
+        MatchFrame frame = model.showing().get().frame().orElse(null);
         boolean shown = frame != null && !isEmpty() && getItem() != null;
         boolean landing = shown && frame.step().lands() && getIndex() == rows.landed() - 1;
         opacityProperty().unbind();

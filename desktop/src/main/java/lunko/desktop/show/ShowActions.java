@@ -5,7 +5,6 @@ import static javafx.scene.input.KeyCombination.SHORTCUT_DOWN;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -88,7 +87,7 @@ public final class ShowActions {
                 key(KeyCode.UP));
         slower = action("Slower", Group.STEPS, ALWAYS, () -> player.speed().set(player.speed().get().slower()),
                 key(KeyCode.DOWN));
-        for (JoinKind kind : JoinKind.values()) {
+        for (JoinKind kind : ShownKinds.ALL) {
             String name = kind.withArticle();
             kinds.put(kind, action(Character.toUpperCase(name.charAt(0)) + name.substring(1), Group.KINDS, ALWAYS,
                     () -> model.edit(new Edit.ChooseKind(kind)),
@@ -128,7 +127,7 @@ public final class ShowActions {
     /** All actions, in the order of the list of keys. */
     public List<Action> all() {
         List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
-        Arrays.stream(JoinKind.values()).map(kinds::get).forEach(all::add);
+        ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
         all.addAll(List.of(editCell, addRow, deleteRow, openLeft, openRight, save, undo, redo, keyList));
         return all;
     }

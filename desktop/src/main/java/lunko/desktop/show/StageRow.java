@@ -5,7 +5,7 @@ import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
 import lunko.table.Row;
 
@@ -31,7 +31,7 @@ final class StageRow extends TableRow<Row> {
 
     private void dress() {
         int row = getIndex();
-        Frame frame = model.showing().get().frame().orElse(null);
+        MatchFrame frame = model.showing().get().frame().orElse(null);
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));

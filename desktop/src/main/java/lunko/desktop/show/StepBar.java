@@ -13,8 +13,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
-import lunko.steps.Timeline;
+import lunko.query.Side;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -64,7 +65,7 @@ final class StepBar extends HBox {
                 actions.forward().iconButton(Feather.CHEVRON_RIGHT),
                 actions.last().iconButton(Feather.SKIP_FORWARD), bar, speedLabel, speed);
         model.showing().subscribe((before, now) -> {
-            if (before.timeline() != now.timeline()) mark(now);
+            if (before.run() != now.run()) mark(now);
             follow(now);
         });
         follow(model.showing().get());
@@ -87,17 +88,18 @@ final class StepBar extends HBox {
     private void mark(Showing showing) {
         marks.getChildren().clear();
         showing.runs().ifPresent(timeline -> {
+            Outcome outcome = showing.outcome().orElseThrow();
             double track = marks.getWidth() - THUMB;
-            List<Long> rows = marked(timeline);
+            List<Long> rows = marked(outcome.size());
             boolean crowded = rows.size() * CLOSEST > track;
             for (long row : rows) {
                 Region mark = new Region();
-                ResultRow lands = timeline.outcome().row(row);
+                ResultRow lands = outcome.row(row);
                 boolean pair = lands instanceof ResultRow.Met;
                 mark.getStyleClass().addAll("mark", switch (lands) {
                     case ResultRow.Met _ -> "mark-pair";
-                    case ResultRow.LeftKept _ -> "mark-left";
-                    case ResultRow.RightKept _ -> "mark-right";
+                    case ResultRow.Kept(Side side, int _) -> side.of("mark-left", "mark-right");
+                    case ResultRow.Taken(Side side, int _) -> side.of("mark-left", "mark-right");
                 });
                 mark.setManaged(false);
                 double x = THUMB / 2 + track * timeline.landing(row) / timeline.last();
@@ -114,8 +116,7 @@ final class StepBar extends HBox {
         });
     }
 
-    private static List<Long> marked(Timeline timeline) {
-        long rows = timeline.outcome().size();
+    private static List<Long> marked(long rows) {
         long every = Math.max(1, (rows + MOST_MARKS - 1) / MOST_MARKS);
         return LongStream.iterate(0, row -> row < rows, row -> row + every).boxed().toList();
     }

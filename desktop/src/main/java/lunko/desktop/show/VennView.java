@@ -8,11 +8,10 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
-import lunko.engine.Plan;
+import lunko.engine.Join;
 import lunko.insight.Regions;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.table.RowNames;
 
 /** The Venn diagram of the join with the actual rows in its regions; those that the kind keeps are filled. */
 final class VennView extends Pane {
@@ -27,7 +26,7 @@ final class VennView extends Pane {
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
-            if (before.timeline() != now.timeline()) draw();
+            if (before.run() != now.run()) draw();
         });
         widthProperty().subscribe((_, _) -> draw());
         heightProperty().subscribe((_, _) -> draw());
@@ -40,14 +39,14 @@ final class VennView extends Pane {
         title.relocate(15, 12);
         getChildren().add(title);
         if (getWidth() < 100 || getHeight() < 100) return;
-        shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().plan()), () -> {
+        shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
             Label missing = label("Match two columns to see who meets whom.", "about");
             missing.relocate(15, 40);
             getChildren().add(missing);
         });
     }
 
-    private void draw(Regions regions, Plan plan) {
+    private void draw(Regions regions, Join join) {
         double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 44 - FOOT) / 2);
         double middle = getWidth() / 2;
         double apart = radius * 0.95;
@@ -63,27 +62,25 @@ final class VennView extends Pane {
         right.getStyleClass().addAll("venn-circle", "right");
         getChildren().addAll(leftOnly, rightOnly, both, left, right);
 
-        RowNames leftNames = plan.names(Side.LEFT);
-        RowNames rightNames = plan.names(Side.RIGHT);
         double lune = apart;
         double lens = 2 * radius - apart;
         double leftAt = middle - apart / 2 - radius + lune * 0.52;
         double rightAt = middle + apart / 2 + radius - lune * 0.52;
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
         place(content(regions.alone(Side.LEFT).size(), lines, "left", kind.keeps(Side.LEFT),
-                n -> leftNames.of(regions.alone(Side.LEFT).get(n))), leftAt, y, lune * 0.86);
+                n -> join.left().name(regions.alone(Side.LEFT).get(n))), leftAt, y, lune * 0.86);
         place(content(regions.pairCount(), lines, "both", true, n -> {
             var pair = regions.pairs().get(n);
-            return leftNames.of(pair.left()) + " · " + rightNames.of(pair.right());
+            return join.left().name(pair.left()) + " · " + join.right().name(pair.right());
         }), middle, y, lens * 0.95);
         place(content(regions.alone(Side.RIGHT).size(), lines, "right", kind.keeps(Side.RIGHT),
-                n -> rightNames.of(regions.alone(Side.RIGHT).get(n))), rightAt, y, lune * 0.86);
+                n -> join.right().name(regions.alone(Side.RIGHT).get(n))), rightAt, y, lune * 0.86);
 
         double foot = y + radius + 8;
         String partnerless = pairsOnly ? "" : "no partner";
-        place(caption(plan.left().name(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
+        place(caption(join.left().title(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
         place(caption("", pairsOnly ? "every row with every row" : "pairs", "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
-        place(caption(plan.right().name(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
+        place(caption(join.right().title(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
     }
 
     private static Shape region(Shape shape, String styleClass, boolean kept) {

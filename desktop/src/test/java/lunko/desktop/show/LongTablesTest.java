@@ -17,7 +17,7 @@ import lunko.desktop.look.Look;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -52,7 +52,7 @@ class LongTablesTest {
         for (long number : List.of(0L, 5000L, 5001L, 11_000L, model.showing().get().last() - 1, 61L)) {
             robot.interact(() -> model.goTo(number));
             WaitForAsyncUtils.waitForFxEvents();
-            Frame frame = model.showing().get().frame().orElseThrow();
+            MatchFrame frame = model.showing().get().frame().orElseThrow();
             for (Side side : Side.values()) {
                 GridTable<?> source = robot.lookup("#" + side.title() + "-table .grid-table").query();
                 frame.now(side).ifPresent(row -> assertSeen(source, row, "step " + number));

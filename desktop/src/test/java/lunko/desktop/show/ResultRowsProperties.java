@@ -10,8 +10,8 @@ import lunko.engine.ResultRow;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
-import lunko.steps.Frame;
-import lunko.steps.Timeline;
+import lunko.steps.MatchFrame;
+import lunko.steps.MatchTimeline;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -29,12 +29,12 @@ class ResultRowsProperties {
     void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 499) Integer> jumps) {
         ResultRows rows = new ResultRows();
         List<ResultRow> mirror = mirror(rows);
-        List<Timeline> timelines = List.of(JoinKind.values()).stream()
-                .map(kind -> Timeline.of(DemoLesson.lesson().of(kind).plan().expect())).toList();
-        Timeline last = null;
+        List<MatchTimeline> timelines = ShownKinds.ALL.stream()
+                .map(kind -> MatchTimeline.of(DemoLesson.lesson().of(kind).plan().expect())).toList();
+        MatchTimeline last = null;
         for (int jump : jumps) {
-            Timeline timeline = timelines.get(jump / 100);
-            Frame frame = timeline.at(timeline.last() * (jump % 100) / 99);
+            MatchTimeline timeline = timelines.get(jump / 100);
+            MatchFrame frame = timeline.at(timeline.last() * (jump % 100) / 99);
             rows.show(Optional.of(frame), timeline == last);
             List<ResultRow> expected = new ArrayList<>(frame.landed());
             frame.pending().ifPresent(expected::add);
@@ -49,7 +49,7 @@ class ResultRowsProperties {
     void ofVeryManyRowsTheLastAreListed() {
         Table left = many("a");
         Table right = many("b");
-        Timeline timeline = Timeline.of(Lesson.on(left, JoinKind.CROSS, right).plan().expect());
+        MatchTimeline timeline = MatchTimeline.of(Lesson.on(left, JoinKind.CROSS, right).plan().expect());
         ResultRows rows = new ResultRows();
         rows.show(Optional.of(timeline.at(timeline.last())), false);
         assertThat(rows.before()).isEqualTo(100_000);

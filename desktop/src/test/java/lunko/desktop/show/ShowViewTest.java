@@ -35,7 +35,7 @@ import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
-import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
 import lunko.steps.Step;
 import org.junit.jupiter.api.Test;
@@ -168,7 +168,7 @@ class ShowViewTest {
 
     @Test
     void everyKindIsChosenByClickAndByKey(FxRobot robot) {
-        for (JoinKind kind : JoinKind.values()) {
+        for (JoinKind kind : ShownKinds.ALL) {
             robot.push(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1)));
             assertThat(model.showing().get().lesson().kind()).isEqualTo(kind);
             assertShown(robot);
@@ -230,7 +230,7 @@ class ShowViewTest {
     /** Every view shows what the frame says: rows at hand, landed rows, lanes, the verdict, the sentence. */
     private void assertShown(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
-        Frame frame = model.showing().get().frame().orElseThrow();
+        MatchFrame frame = model.showing().get().frame().orElseThrow();
         for (Side side : Side.values()) {
             List<TableRow<?>> rows = rows(robot, "#" + side.title() + "-table");
             for (TableRow<?> row : rows) {

@@ -8,9 +8,12 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import lunko.engine.sql.ResultTable;
+import lunko.insight.SaidJoin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.steps.Frame;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -21,7 +24,7 @@ final class JsonLine {
 
     private JsonLine() {}
 
-    static String result(ResultTable result, int line) {
+    static String result(ResultTable result, Optional<Steps> steps, int line) {
         ObjectNode object = NODES.objectNode().put("line", line);
         ArrayNode columns = object.putArray("columns");
         for (ResultTable.Column column : result.columns()) {
@@ -33,7 +36,27 @@ final class JsonLine {
             ArrayNode values = rows.addArray();
             row.forEach(value -> add(values, value));
         }
+        steps.ifPresent(all -> add(object, all));
         return object(object);
+    }
+
+    private static void add(ObjectNode object, Steps steps) {
+        ArrayNode joins = object.putArray("joins");
+        for (SaidJoin join : steps.joins()) {
+            joins.addObject().put("kind", join.kind().title()).put("left", join.left()).put("right", join.right());
+        }
+        ArrayNode list = object.putArray("steps");
+        if (steps.areTooMany()) {
+            object.put("note", steps.excuse());
+            return;
+        }
+        for (int part = 0; part < steps.timeline().parts().size(); part++) {
+            String title = steps.timeline().parts().get(part).title();
+            for (Frame frame : steps.of(part)) {
+                list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().title()).put("part", title)
+                        .put("comparisons", frame.comparisons()).put("why", frame.shown().why().text());
+            }
+        }
     }
 
     static String problem(Problem problem) {

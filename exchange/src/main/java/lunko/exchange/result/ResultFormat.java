@@ -1,5 +1,6 @@
 package lunko.exchange.result;
 
+import java.util.Optional;
 import lunko.engine.sql.ResultTable;
 import lunko.problem.Problem;
 
@@ -8,29 +9,29 @@ public enum ResultFormat {
     /** Columns under each other, for a terminal. */
     TABLE {
         @Override
-        public String write(ResultTable result, int line) {
-            return TextTable.aligned(result);
+        public String write(ResultTable result, Optional<Steps> steps, int line) {
+            return steps.map(all -> all.text("", "  ")).orElse("") + TextTable.aligned(result);
         }
     },
     /** A table of a Markdown page. */
     MARKDOWN {
         @Override
-        public String write(ResultTable result, int line) {
-            return TextTable.markdown(result);
+        public String write(ResultTable result, Optional<Steps> steps, int line) {
+            return steps.map(all -> all.text("### ", ". ")).orElse("") + TextTable.markdown(result);
         }
     },
     /** Comma-separated values (RFC 4180): an empty field is NULL, and {@code ""} the empty text. */
     CSV {
         @Override
-        public String write(ResultTable result, int line) {
-            return CsvTable.text(result);
+        public String write(ResultTable result, Optional<Steps> steps, int line) {
+            return steps.map(all -> all.text("", "  ")).orElse("") + CsvTable.text(result);
         }
     },
     /** One JSON object in a line (RFC 8259): numbers as numbers, NULL as null. */
     JSON {
         @Override
-        public String write(ResultTable result, int line) {
-            return JsonLine.result(result, line);
+        public String write(ResultTable result, Optional<Steps> steps, int line) {
+            return JsonLine.result(result, steps, line);
         }
 
         @Override
@@ -39,8 +40,8 @@ public enum ResultFormat {
         }
     };
 
-    /** A result, with the number of the line where its statement starts, counted from 1. */
-    public abstract String write(ResultTable result, int line);
+    /** A result and, if they are wanted, the steps to it; with the number of the line where its statement starts, from 1. */
+    public abstract String write(ResultTable result, Optional<Steps> steps, int line);
 
     /** A problem among the results; nothing, where the format has no place for it. */
     public String write(Problem problem) {

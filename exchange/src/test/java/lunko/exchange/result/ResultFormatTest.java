@@ -23,7 +23,7 @@ class ResultFormatTest {
     void inColumnsNumbersStandToTheRight() {
         ResultTable small = new ResultTable(result.columns().subList(0, 2),
                 List.of(List.of(Value.of(1), Value.of("Clover")), List.of(Value.of(12), Value.NULL)));
-        assertThat(ResultFormat.TABLE.write(small, 1)).isEqualTo("""
+        assertThat(ResultFormat.TABLE.write(small, Optional.empty(), 1)).isEqualTo("""
                 hive|no  hive
                 ───────  ──────
                       1  Clover
@@ -35,7 +35,7 @@ class ResultFormatTest {
 
     @Test
     void aMarkdownTableStaysATable() {
-        assertThat(ResultFormat.MARKDOWN.write(result, 1).lines()).containsExactly(
+        assertThat(ResultFormat.MARKDOWN.write(result, Optional.empty(), 1).lines()).containsExactly(
                 "| hive\\|no | hive                  |   kg | none |",
                 "| -------: | --------------------- | ---: | ---- |",
                 "|        1 | Clover, \"old\"<br>hive | 2.50 | NULL |",
@@ -45,13 +45,13 @@ class ResultFormatTest {
 
     @Test
     void csvTellsNullFromTheEmptyText() {
-        assertThat(ResultFormat.CSV.write(result, 1)).isEqualTo(
+        assertThat(ResultFormat.CSV.write(result, Optional.empty(), 1)).isEqualTo(
                 "hive|no,hive,kg,none\r\n1,\"Clover, \"\"old\"\"\nhive\",2.50,\r\n12,\"\",,\r\n");
     }
 
     @Test
     void jsonIsOneLineForEachResultAndEachProblem() {
-        assertThat(ResultFormat.JSON.write(result, 7)).isEqualTo("{\"line\":7,\"columns\":[{\"name\":\"hive|no\",\"type\":\"integer\"},"
+        assertThat(ResultFormat.JSON.write(result, Optional.empty(), 7)).isEqualTo("{\"line\":7,\"columns\":[{\"name\":\"hive|no\",\"type\":\"integer\"},"
                 + "{\"name\":\"hive\",\"type\":\"text\"},{\"name\":\"kg\",\"type\":\"decimal\"},{\"name\":\"none\",\"type\":null}],"
                 + "\"rows\":[[1,\"Clover, \\\"old\\\"\\nhive\",2.50,null],[12,\"\",null,null]]}\n");
         assertThat(ResultFormat.JSON.write(Problem.at(Place.character("x.sql", 3, 9), "No.")))

@@ -1,0 +1,38 @@
+package lunko.engine;
+
+import java.util.List;
+import lunko.table.Value;
+
+/** A stretch of the rows of a stage: so many are skipped, and so many taken at most. */
+public record Cut(Stage input, long skipped, long most, List<List<Value>> rows) implements Stage {
+
+    /** Cuts a stretch out. */
+    public static Cut of(Stage input, long skipped, long most) {
+        return new Cut(input, skipped, most, input.rows().stream().skip(skipped).limit(most).toList());
+    }
+
+    @Override
+    public List<Heading> headings() {
+        return input.headings();
+    }
+
+    @Override
+    public List<Stage> inputs() {
+        return List.of(input);
+    }
+
+    @Override
+    public List<Origin> origins(int row) {
+        return List.of(new Origin(0, (int) skipped + row));
+    }
+
+    @Override
+    public String title() {
+        return input.title();
+    }
+
+    @Override
+    public String name(int row) {
+        return input.name((int) skipped + row);
+    }
+}

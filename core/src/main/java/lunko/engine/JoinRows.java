@@ -1,0 +1,83 @@
+package lunko.engine;
+
+import java.util.Arrays;
+import java.util.function.IntUnaryOperator;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+
+/**
+ * The rows that a join gives, by lineage: those of each row of its outer side one after the other, a kept row in its
+ * place, and the kept rows of the other side at the end. A row is computed when it is asked for.
+ */
+public final class JoinRows {
+    private final JoinKind kind;
+    private final Matching matching;
+    private final IntUnaryOperator outerAt;
+    /** How many rows there are before those of each outer row in turn; at the end, before the kept inner rows. */
+    private final long[] before;
+    private final long size;
+
+    private JoinRows(JoinKind kind, Matching matching, IntUnaryOperator outerAt) {
+        this.kind = kind;
+        this.matching = matching;
+        this.outerAt = outerAt;
+        this.before = new long[matching.leftRows() + 1];
+        for (int turn = 0; turn < matching.leftRows(); turn++) {
+            before[turn + 1] = before[turn] + kind.rowsFor(matching.partners(outerAt.applyAsInt(turn)));
+        }
+        this.size = before[matching.leftRows()] + (kind.keeps(inner()) ? matching.rightAlone() : 0);
+    }
+
+    /** The rows of a join whose outer side is the left of the matching, in the order of that side. */
+    public static JoinRows of(JoinKind kind, Matching matching) {
+        return inTurns(kind, matching, IntUnaryOperator.identity());
+    }
+
+    /** The same rows, the outer rows in another order: {@code outerAt} gives the row whose turn it is. */
+    public static JoinRows inTurns(JoinKind kind, Matching matching, IntUnaryOperator outerAt) {
+        return new JoinRows(kind, matching, outerAt);
+    }
+
+    private Side inner() {
+        return kind.outer().opposite();
+    }
+
+    /** How many rows there are. */
+    public long size() {
+        return size;
+    }
+
+    /** How many rows come before those of the outer row in turn; with the number of outer rows, before the kept inner rows. */
+    public long before(int turn) {
+        return before[turn];
+    }
+
+    /** The turn of the outer row that a row comes from; the number of outer rows for a kept inner row. */
+    public int turnOf(long number) {
+        if (number >= before[matching.leftRows()]) return matching.leftRows();
+        int found = Arrays.binarySearch(before, number);
+        // Outer rows that give nothing share their number with the next: the last of them is the one that gives.
+        return found >= 0 ? lastOfRun(found) : -found - 2;
+    }
+
+    /** A row, counted from 0. */
+    public ResultRow row(long number) {
+        int turn = turnOf(number);
+        if (turn == matching.leftRows()) return new ResultRow.Kept(inner(), matching.rightAlone((int) (number - before[turn])));
+        int outer = outerAt.applyAsInt(turn);
+        if (kind.only().isPresent()) return new ResultRow.Taken(kind.outer(), outer);
+        if (matching.partners(outer) == 0) return new ResultRow.Kept(kind.outer(), outer);
+        return new ResultRow.Met(outer, matching.partner(outer, (int) (number - before[turn])));
+    }
+
+    private int lastOfRun(int index) {
+        int low = index;
+        int high = before.length - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (before[middle] == before[index]) low = middle;
+            else high = middle - 1;
+        }
+        return low;
+    }
+}

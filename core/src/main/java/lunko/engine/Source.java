@@ -1,0 +1,50 @@
+package lunko.engine;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import lunko.table.Row;
+import lunko.table.RowNames;
+import lunko.table.Table;
+import lunko.table.Value;
+
+/** A table as a query finds it, under the name that the query gives it. */
+public record Source(Table table, String alias, Supplier<RowNames> names, List<List<Value>> rows) implements Stage {
+
+    /** A table under the name that the query gives it. */
+    public static Source of(Table table, String alias, Set<Integer> keys) {
+        return new Source(table, alias, new Later<>(() -> RowNames.of(table, keys)), table.rows().stream().map(Row::values).toList());
+    }
+
+    @Override
+    public List<Heading> headings() {
+        return table.columns().stream().map(column ->
+                new Heading(Optional.of(alias), column.name(), Optional.of(column.type()))).toList();
+    }
+
+    @Override
+    public List<Stage> inputs() {
+        return List.of();
+    }
+
+    @Override
+    public List<Origin> origins(int row) {
+        return List.of();
+    }
+
+    @Override
+    public List<SourceRow> sources(int row) {
+        return List.of(new SourceRow(this, row));
+    }
+
+    @Override
+    public String title() {
+        return table.name();
+    }
+
+    @Override
+    public String name(int row) {
+        return names.get().of(row);
+    }
+}

@@ -1,0 +1,56 @@
+package lunko.engine;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/**
+ * A stage of a query, done: its rows, and for each of them the rows of its inputs that it was made of. The stages of a
+ * query are a tree with the result at its root and the source tables as its leaves.
+ */
+public sealed interface Stage permits Source, Named, Joined, Filtered, Grouped, Chosen, Unrepeated, Sorted, Cut, Combined {
+
+    /** A column of a stage: its table where it comes straight from one, its name, and its type, which bare NULLs have not. */
+    record Heading(Optional<String> table, String name, Optional<Type> type) {}
+
+    /** A row of an input, by the number of the input and of the row, both counted from 0. */
+    record Origin(int input, int row) {}
+
+    /** A row of a source table, counted from 0. */
+    record SourceRow(Source source, int row) {}
+
+    /** The columns. */
+    List<Heading> headings();
+
+    /** The rows, in their order. */
+    List<List<Value>> rows();
+
+    /** The stages whose rows this one has worked on, from left to right. */
+    List<Stage> inputs();
+
+    /** The rows of the inputs that a row was made of. */
+    List<Origin> origins(int row);
+
+    /** What the rows are called together, in a sentence: {@code hives}. */
+    String title();
+
+    /** What a row is called in a sentence: {@code Clover}. */
+    String name(int row);
+
+    /** The queries within this stage that were run once for it. */
+    default List<Stage> asides() {
+        return List.of();
+    }
+
+    /** The rows of the source tables that a row was made of. */
+    default List<SourceRow> sources(int row) {
+        return origins(row).stream().flatMap(origin -> inputs().get(origin.input()).sources(origin.row()).stream()).toList();
+    }
+
+    /** This stage and all before it, each after its inputs. */
+    default Stream<Stage> all() {
+        return Stream.concat(Stream.concat(inputs().stream(), asides().stream()).flatMap(Stage::all), Stream.of(this));
+    }
+}

@@ -1,0 +1,147 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import lunko.engine.Equality;
+import lunko.engine.Join;
+import lunko.engine.Joined;
+import lunko.engine.Later;
+import lunko.engine.Partnership;
+import lunko.engine.Stage;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.query.sql.Expression;
+import lunko.query.sql.SelectItem;
+
+/**
+ * Binds a WHERE clause. What asks for partners becomes a semi or an anti join; all other conditions come before, as one
+ * filter.
+ */
+final class WhereClause {
+    private final QueryBinder queries;
+    private final Places places;
+    private final List<SelectItem> items;
+
+    WhereClause(QueryBinder queries, Places places, List<SelectItem> items) {
+        this.queries = queries;
+        this.places = places;
+        this.items = items;
+    }
+
+    /** What is left of the tables of a FROM clause, seen under a scope, after conditions that must all hold. */
+    BoundFrom after(BoundFrom from, Scope scope, List<Expression> conditions) {
+        List<Expression> others = new ArrayList<>();
+        List<BoundTest> tests = new ArrayList<>();
+        for (Expression condition : conditions) {
+            PartnerTest.in(condition).flatMap(test -> bind(test, condition, scope))
+                    .ifPresentOrElse(tests::add, () -> others.add(condition));
+        }
+        BoundFrom after = others.isEmpty() ? from : filtered(from, scope, Expression.all(others));
+        for (BoundTest test : tests) after = joined(after, test);
+        return after;
+    }
+
+    private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
+        WhereBinder binder = new WhereBinder(queries, scope, places, items);
+        Bound bound = binder.condition(condition);
+        List<Integer> nulls = condition.conjuncts().stream().flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
+        return from.then(around -> {
+            Stage input = from.stage().apply(around);
+            return QueryBinder.filtered(input, "WHERE", condition, bound, binder, around, antiJoin(input, nulls));
+        });
+    }
+
+    /** The column that a condition wants to be NULL. */
+    private static OptionalInt nullColumn(Expression condition, Scope scope) {
+        if (!(condition instanceof Expression.IsNull(Expression.ColumnName column, boolean negated)) || negated) return OptionalInt.empty();
+        return scope.meant(column).stream().mapToInt(i -> i).findFirst();
+    }
+
+    /** The anti join that a left or right outer join becomes where a key of the other side is NULL: no partner has that. */
+    private static Optional<JoinKind> antiJoin(Stage input, List<Integer> nullColumns) {
+        if (!(input instanceof Joined joined)) return Optional.empty();
+        return switch (joined.join().kind()) {
+            case LEFT_OUTER -> isNull(joined, Side.RIGHT, nullColumns) ? Optional.of(JoinKind.LEFT_ANTI) : Optional.empty();
+            case RIGHT_OUTER -> isNull(joined, Side.LEFT, nullColumns) ? Optional.of(JoinKind.RIGHT_ANTI) : Optional.empty();
+            case INNER, FULL_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI -> Optional.empty();
+        };
+    }
+
+    private static boolean isNull(Joined joined, Side padded, List<Integer> nullColumns) {
+        int first = joined.once().size() + padded.of(0, joined.join().left().headings().size());
+        return joined.join().on().equal().stream().anyMatch(equality -> nullColumns.contains(first + equality.on(padded)));
+    }
+
+    /** A partner test whose names are bound: where partners are looked for, and what makes one. */
+    private record BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
+                             Function<Env, Partnership> on) {}
+
+    private BoundFrom joined(BoundFrom from, BoundTest test) {
+        return from.then(around -> Joined.of(
+                new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around)),
+                List.of(), FromBinder.MOST, test.binder().asides()).orElseThrow(() -> FromBinder.tooMany(places, test.condition())));
+    }
+
+    /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
+    private Optional<BoundTest> bind(PartnerTest test, Expression condition, Scope scope) {
+        FromBinder tables = new FromBinder(queries, Optional.of(scope), places);
+        BoundFrom from = tables.all(test.select().from(), test.select().where());
+        if (tables.reachesOut()) return Optional.empty();
+        Scope inner = new Scope(from.slots(), Optional.of(scope));
+        ExpressionBinder binder = new ExpressionBinder(queries, inner, places);
+        for (SelectItem item : test.select().items()) queries.add(item, inner, binder, new ArrayList<>(), new ArrayList<>());
+
+        List<Expression> own = new ArrayList<>();
+        List<Expression> between = new ArrayList<>();
+        for (Expression each : test.select().where().map(Expression::conjuncts).orElse(List.of())) {
+            (isOfItself(each, from, scope) ? own : between).add(each);
+        }
+        Optional<Equality> member = test.member().flatMap(columns ->
+                one(scope.meant(columns.left()), inner.meant(columns.right())));
+        if (test.member().isPresent() ? member.isEmpty() : between.isEmpty()) return Optional.empty();
+        member.ifPresent(columns -> {
+            Slot left = scope.slots().get(columns.left());
+            Slot right = inner.slots().get(columns.right());
+            binder.requireComparable(condition, left.name(), left.type(), "the column " + right.name() + " of the query", right.type());
+        });
+        boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && member.isPresent();
+        List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : member.stream().toList());
+        List<Expression> more = new ArrayList<>();
+        for (Expression each : between) equality(each, scope, inner).ifPresentOrElse(equal::add, () -> more.add(each));
+        between.forEach(binder::condition);
+        Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
+                : Optional.of(new BoundMore(Expression.all(more), binder));
+        WhereClause within = new WhereClause(queries, places, test.select().items());
+        BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
+        return Optional.of(new BoundTest(condition, test.kind(), new Later<>(() -> partners.stage().apply(Env.nothing())), binder,
+                around -> new Partnership(equal, bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
+                        isNotIn ? member : Optional.empty())));
+    }
+
+    /** Whether a condition of the query within names nothing of the one around it. */
+    private boolean isOfItself(Expression condition, BoundFrom from, Scope around) {
+        Scope scope = new Scope(from.slots(), Optional.of(around));
+        new WhereBinder(queries, scope, places, List.of()).condition(condition);
+        return !scope.reachesOut();
+    }
+
+    /** The equality of a column around and a column within that a condition is. */
+    private static Optional<Equality> equality(Expression condition, Scope around, Scope within) {
+        if (!(condition instanceof Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b))
+                || comparator != Expression.Comparator.EQUAL) return Optional.empty();
+        return equality(a, b, around, within).or(() -> equality(b, a, around, within));
+    }
+
+    private static Optional<Equality> equality(Expression.ColumnName around, Expression.ColumnName within, Scope outer, Scope inner) {
+        // A name means a column within before it means one around.
+        return inner.meant(around).isEmpty() ? one(outer.meant(around), inner.meant(within)) : Optional.empty();
+    }
+
+    private static Optional<Equality> one(List<Integer> left, List<Integer> right) {
+        return left.size() == 1 && right.size() == 1 ? Optional.of(new Equality(left.getFirst(), right.getFirst())) : Optional.empty();
+    }
+}

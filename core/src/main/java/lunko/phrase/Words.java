@@ -1,0 +1,21 @@
+package lunko.phrase;
+
+/** Small things about words that sentences need. */
+public final class Words {
+    private Words() {}
+
+    /** A number of rows: {@code 1 row}, {@code 4 rows}. */
+    public static String rows(long count) {
+        return counted(count, "row");
+    }
+
+    /** A number of things whose plural has an s: {@code 1 comparison}, {@code 12 comparisons}. */
+    public static String counted(long count, String what) {
+        return count + " " + what + (count == 1 ? "" : "s");
+    }
+
+    /** A text with its first letter large. */
+    public static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

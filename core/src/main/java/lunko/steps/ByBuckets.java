@@ -1,0 +1,47 @@
+package lunko.steps;
+
+import lunko.engine.Join;
+import lunko.engine.Matching;
+import lunko.engine.Partnership;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+
+/** The inner rows are put into buckets of equal keys, and every outer row is compared with those of its bucket. */
+record ByBuckets(JoinKind kind, Matching matching, Matching buckets) implements Course {
+
+    static ByBuckets of(Join join, Matching matching) {
+        Join keys = new Join(JoinKind.INNER, join.left(), join.right(), Partnership.ofEqual(join.on().equal()));
+        return new ByBuckets(join.kind(), matching, join.on().isEquality() ? matching : Matching.of(keys));
+    }
+
+    @Override
+    public int preparations() {
+        return buckets.rightRows();
+    }
+
+    @Override
+    public Step preparation(int number) {
+        return new Step.Place(Side.RIGHT, number);
+    }
+
+    @Override
+    public boolean looksUp() {
+        return true;
+    }
+
+    @Override
+    public int compared(int outer) {
+        return kind.stopsAtFirst() && matching.partners(outer) > 0
+                ? indexOf(outer, matching.partner(outer, 0)) + 1 : buckets.partners(outer);
+    }
+
+    @Override
+    public int innerAt(int outer, int n) {
+        return buckets.partner(outer, n);
+    }
+
+    @Override
+    public int indexOf(int outer, int partner) {
+        return buckets.partnersBefore(outer, partner);
+    }
+}

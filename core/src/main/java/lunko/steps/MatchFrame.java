@@ -1,0 +1,41 @@
+package lunko.steps;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import lunko.engine.ResultRow;
+import lunko.phrase.Phrase;
+import lunko.query.Side;
+
+/**
+ * Everything that is visible after a step of matching. Frames are compared by what they show.
+ *
+ * @param number      the step's number, from 0
+ * @param step        the step
+ * @param why         the sentence that explains it
+ * @param comparisons how many comparisons have been made so far
+ * @param landed      the rows of the result so far
+ * @param pending     the row that comes next if the row whose turn it is finds no partner
+ * @param left        what has become of each left row
+ * @param right       what has become of each right row
+ * @param lanes       for each left row, the right rows it has met so far, in their order
+ */
+public record MatchFrame(long number, Step step, Phrase why, long comparisons, List<ResultRow> landed,
+                         Optional<ResultRow> pending, List<RowState> left, List<RowState> right, List<List<Integer>> lanes)
+        implements PartFrame {
+
+    @Override
+    public StageKind kind() {
+        return step instanceof Step.Keep ? StageKind.KEEP : StageKind.MATCH;
+    }
+
+    /** What has become of each row of a side. */
+    public List<RowState> rows(Side side) {
+        return side.of(left, right);
+    }
+
+    /** The row of a side that the step is about, if it is about one. */
+    public OptionalInt now(Side side) {
+        return step.row(side);
+    }
+}

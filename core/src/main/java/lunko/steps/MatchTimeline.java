@@ -1,0 +1,279 @@
+package lunko.steps;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import lunko.engine.Join;
+import lunko.engine.JoinRows;
+import lunko.engine.Joined;
+import lunko.engine.LazyList;
+import lunko.engine.Matching;
+import lunko.engine.Outcome;
+import lunko.engine.Plan;
+import lunko.engine.ResultRow;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Truth;
+
+/**
+ * All steps of a join, addressed by number from 0 (the start) to {@link #last()} (the end). The outer rows, which are
+ * the left ones in all kinds but the right semi and the right anti join, have their turns one after the other: each is
+ * compared with inner rows, a pair lands right after its comparison, a kept or taken outer row at the end of its turn,
+ * and the kept inner rows at the end of all.
+ *
+ * <p>No step is stored. How many steps each turn takes is known from the rows it is compared with and the rows it gives;
+ * which step has a number is found from the sums of that by binary search.
+ */
+public final class MatchTimeline implements Part {
+    private final Join join;
+    private final JoinKind kind;
+    private final Way way;
+    /** The join and its matching with the outer rows on the left. */
+    private final Join outerFirst;
+    private final Matching matching;
+    private final Course course;
+    /** The rows in the order in which they land, and in that of the result. */
+    private final JoinRows landing;
+    private final JoinRows result;
+    private final MatchWhy why;
+    private final boolean turned;
+    private final int lookUps;
+    /** How many steps of turns there are before each turn; at the end, before the kept inner rows. */
+    private final long[] before;
+    /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
+    private final int[][] decidedBy;
+
+    private MatchTimeline(Join join, Matching matching, JoinRows result, Way wished) {
+        this.join = join;
+        this.kind = join.kind();
+        this.outerFirst = join.outerFirst();
+        this.matching = matching;
+        this.result = result;
+        this.way = wished.fitting(join);
+        this.course = way.course(outerFirst, matching);
+        this.landing = JoinRows.inTurns(kind, matching, course::outerAt);
+        this.turned = kind.outer() == Side.RIGHT;
+        this.lookUps = course.looksUp() ? 1 : 0;
+        this.before = new long[matching.leftRows() + 1];
+        for (int turn = 0; turn < matching.leftRows(); turn++) {
+            int outer = course.outerAt(turn);
+            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + kind.rowsFor(matching.partners(outer));
+        }
+        this.decidedBy = kind.stopsAtFirst() ? decidedBy() : new int[0][];
+        this.why = new MatchWhy(join, matching, result, way, wished, course, comparisons());
+    }
+
+    /** The timeline of a plan, row by row. */
+    public static MatchTimeline of(Plan plan) {
+        return of(Outcome.of(plan), Way.ROWS);
+    }
+
+    /** The timeline of a join of two tables. */
+    public static MatchTimeline of(Outcome outcome, Way way) {
+        return new MatchTimeline(outcome.join(), outcome.driving(), outcome.lineage(), way);
+    }
+
+    /** The timeline of a join within a query. */
+    static MatchTimeline of(Joined joined, Way way) {
+        return new MatchTimeline(joined.join(), joined.matching(), joined.lineage(), way);
+    }
+
+    private int[][] decidedBy() {
+        int[][] lists = new int[matching.rightRows()][];
+        IntStream.Builder[] builders = new IntStream.Builder[lists.length];
+        for (int turn = 0; turn < matching.leftRows(); turn++) {
+            int outer = course.outerAt(turn);
+            if (matching.partners(outer) == 0) continue;
+            int inner = matching.partner(outer, 0);
+            if (builders[inner] == null) builders[inner] = IntStream.builder();
+            builders[inner].add(outer);
+        }
+        for (int inner = 0; inner < lists.length; inner++) {
+            lists[inner] = builders[inner] == null ? new int[0] : builders[inner].build().toArray();
+        }
+        return lists;
+    }
+
+    @Override
+    public StageKind kind() {
+        return StageKind.MATCH;
+    }
+
+    @Override
+    public String title() {
+        return "Match " + join.left().title() + " with " + join.right().title() + ": " + kind.title() + " join, " + way.title();
+    }
+
+    /** What is joined. */
+    public Join join() {
+        return join;
+    }
+
+    @Override
+    public long last() {
+        return course.preparations() + before[matching.leftRows()] + landing.size() - landing.before(matching.leftRows()) + 1;
+    }
+
+    @Override
+    public long comparisons() {
+        return comparisonsBefore(matching.leftRows());
+    }
+
+    private long comparisonsBefore(int turn) {
+        return before[turn] - landing.before(turn) - (long) turn * lookUps;
+    }
+
+    /** The number of the step that brings in a row of the result; rows are counted from 0 in the order they land in. */
+    public long landing(long row) {
+        int turn = landing.turnOf(row);
+        long first = 1 + course.preparations() + before[turn];
+        if (turn == matching.leftRows()) return first + row - landing.before(turn);
+        int outer = course.outerAt(turn);
+        int n = (int) (row - landing.before(turn));
+        if (!kind.compares()) return first + n;
+        return first + lookUps + n + switch (landing.row(row)) {
+            case ResultRow.Met(int _, int right) -> course.indexOf(outer, right) + 1;
+            case ResultRow.Kept _, ResultRow.Taken _ -> course.compared(outer);
+        };
+    }
+
+    @Override
+    public MatchFrame at(long number) {
+        Objects.checkIndex(number, last() + 1);
+        Moment moment = moment(number);
+        Step step = turned ? moment.step.mirrored() : moment.step;
+        List<RowState> outer = LazyList.of(matching.leftRows(), row -> outerState(moment, row));
+        List<RowState> inner = LazyList.of(matching.rightRows(), row -> innerState(moment, row));
+        boolean done = moment.step instanceof Step.Finish;
+        return new MatchFrame(number, step, why.of(step, moment.landed), moment.comparisons,
+                LazyList.of((int) Math.min(moment.landed, Integer.MAX_VALUE), done ? result::row : landing::row),
+                pending(moment), turned ? inner : outer, turned ? outer : inner, lanes(moment));
+    }
+
+    /**
+     * How far things have come after a step, the outer rows on the left: all turns before {@code turn} are over; the row
+     * whose turn it is has been compared with {@code compared} rows and has met {@code met} of them.
+     */
+    private record Moment(Step step, int turn, int compared, int met, long comparisons, long landed) {}
+
+    private Moment moment(long number) {
+        int turns = matching.leftRows();
+        long index = number - 1 - course.preparations();
+        if (number == 0) return new Moment(new Step.Start(), 0, 0, 0, 0, 0);
+        if (number == last()) return new Moment(new Step.Finish(), turns, 0, 0, comparisons(), landing.size());
+        if (index < 0) return new Moment(course.preparation((int) number - 1), 0, 0, 0, 0, 0);
+        int turn = turnAt(index);
+        long landed = landing.before(turn);
+        long comparisons = comparisonsBefore(turn);
+        if (turn == turns) {
+            int more = (int) (index - before[turns]);
+            return new Moment(new Step.Keep(Side.RIGHT, matching.rightAlone(more)), turns, 0, 0, comparisons, landed + more + 1);
+        }
+        int outer = course.outerAt(turn);
+        int offset = (int) (index - before[turn]) - lookUps;
+        if (offset < 0) return new Moment(new Step.Look(Side.LEFT, outer), turn, 0, 0, comparisons, landed);
+        if (!kind.compares()) {
+            return new Moment(new Step.Pair(outer, matching.partner(outer, offset)), turn, 0, offset + 1, 0, landed + offset + 1);
+        }
+        int met = kind.stopsAtFirst() ? 0 : metAt(outer, offset);
+        int compared = offset - met;
+        if (met > 0 && course.indexOf(outer, matching.partner(outer, met - 1)) + met == offset) {
+            int partner = matching.partner(outer, met - 1);
+            return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1, landed + met);
+        }
+        if (compared == course.compared(outer)) {
+            boolean one = kind.stopsAtFirst();
+            return new Moment(one ? new Step.Take(Side.LEFT, outer) : new Step.Keep(Side.LEFT, outer), turn, compared,
+                    Math.min(matching.partners(outer), 1), comparisons + compared, landed + 1);
+        }
+        int inner = course.innerAt(outer, compared);
+        Truth verdict = outerFirst.verdict(outer, inner);
+        boolean decided = kind.stopsAtFirst() && join.on().meets(verdict);
+        return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, decided ? 1 : met,
+                comparisons + compared + 1, landed + met);
+    }
+
+    /** The turn whose steps the one of this index is among: the last that begins at or before it. */
+    private int turnAt(long index) {
+        int low = 0;
+        int high = matching.leftRows();
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (before[middle] <= index) low = middle;
+            else high = middle - 1;
+        }
+        return low;
+    }
+
+    /** How many pairs of a row have landed after so many of its steps: the n-th lands n steps after its comparison. */
+    private int metAt(int outer, int offset) {
+        int low = 0;
+        int high = matching.partners(outer);
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (course.indexOf(outer, matching.partner(outer, middle)) + middle + 1 <= offset) low = middle + 1;
+            else high = middle;
+        }
+        return low;
+    }
+
+    private Optional<ResultRow> pending(Moment moment) {
+        boolean undecided = moment.step instanceof Step.Compare(int _, int _, var verdict)
+                && !join.on().meets(verdict) && moment.met == 0;
+        if (!undecided || kind.rowsFor(0) == 0) return Optional.empty();
+        int outer = course.outerAt(moment.turn);
+        return Optional.of(kind.only().isPresent() ? new ResultRow.Taken(kind.outer(), outer)
+                : new ResultRow.Kept(kind.outer(), outer));
+    }
+
+    /** How many partners an outer row has met so far. */
+    private int met(Moment moment, int outer) {
+        int turn = course.turnOf(outer);
+        int all = kind.stopsAtFirst() ? Math.min(matching.partners(outer), 1) : matching.partners(outer);
+        if (turn < moment.turn) return all;
+        return turn == moment.turn ? moment.met : 0;
+    }
+
+    private RowState outerState(Moment moment, int outer) {
+        if (met(moment, outer) > 0) return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
+        int turn = course.turnOf(outer);
+        boolean now = turn == moment.turn && !(moment.step instanceof Step.Start);
+        boolean landed = now && (moment.step instanceof Step.Keep || moment.step instanceof Step.Take);
+        boolean seenAll = now && kind.compares() && moment.compared == course.compared(outer)
+                && !(moment.step instanceof Step.Place || moment.step instanceof Step.Sort);
+        if (kind.rowsFor(0) > 0) return turn < moment.turn || landed ? RowState.KEPT : RowState.OPEN;
+        return turn < moment.turn || seenAll && matching.partners(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
+    }
+
+    private RowState innerState(Moment moment, int inner) {
+        if (kind.stopsAtFirst()) {
+            return decidedBy[inner].length > 0 && met(moment, decidedBy[inner][0]) > 0 ? RowState.MET : RowState.OPEN;
+        }
+        OptionalInt first = matching.firstPartner(inner);
+        if (first.isPresent()) return hasMet(moment, first.getAsInt(), inner) ? RowState.MET : RowState.OPEN;
+        int turns = matching.leftRows();
+        boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
+                || way == Way.ROWS && moment.turn == turns - 1 && inner < moment.compared;
+        if (!seenByAll) return RowState.OPEN;
+        if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
+        boolean landed = landing.before(turns) + matching.rightAloneBefore(inner) < moment.landed;
+        return landed ? RowState.KEPT : RowState.OPEN;
+    }
+
+    private boolean hasMet(Moment moment, int outer, int inner) {
+        int turn = course.turnOf(outer);
+        return turn < moment.turn || turn == moment.turn && matching.partnersBefore(outer, inner) < moment.met;
+    }
+
+    private List<List<Integer>> lanes(Moment moment) {
+        if (!turned) {
+            return LazyList.of(matching.leftRows(), outer ->
+                    LazyList.of(met(moment, outer), n -> matching.partner(outer, n)));
+        }
+        return LazyList.of(matching.rightRows(), inner -> Arrays.stream(decidedBy[inner])
+                .filter(outer -> met(moment, outer) > 0).boxed().toList());
+    }
+}

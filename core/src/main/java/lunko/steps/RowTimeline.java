@@ -1,0 +1,128 @@
+package lunko.steps;
+
+import java.util.Objects;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import lunko.engine.Chosen;
+import lunko.engine.Combined;
+import lunko.engine.Cut;
+import lunko.engine.Filtered;
+import lunko.engine.Grouped;
+import lunko.engine.LazyList;
+import lunko.engine.Sorted;
+import lunko.engine.Unrepeated;
+import lunko.phrase.Phrase;
+import lunko.steps.RowFrame.Fate;
+import lunko.table.Truth;
+
+/**
+ * The steps of a stage that takes rows one by one: a start, a step for each row, one more for each group where rows
+ * have been put into groups, and a finish.
+ */
+public final class RowTimeline implements Part {
+    private final RowWhy why;
+    /** The rows of the inputs in the order of their steps. */
+    private final int[] order;
+    private final int[] stepOf;
+    private final boolean[] struckOut;
+    /** How many rows of the result there are after so many rows have had their step. */
+    private final int[] landed;
+    private final int groups;
+
+    private RowTimeline(RowWhy why, int[] order, boolean[] struckOut, int groups) {
+        this.why = why;
+        this.order = order;
+        this.struckOut = struckOut;
+        this.groups = groups;
+        this.stepOf = new int[order.length];
+        this.landed = new int[order.length + 1];
+        for (int i = 0; i < order.length; i++) {
+            stepOf[order[i]] = i;
+            boolean lands = !struckOut[order[i]] && why.kind() != StageKind.GROUP;
+            landed[i + 1] = landed[i] + (lands ? 1 : 0);
+        }
+    }
+
+    private static RowTimeline inOrder(RowWhy why, boolean[] struckOut) {
+        return new RowTimeline(why, IntStream.range(0, struckOut.length).toArray(), struckOut, 0);
+    }
+
+    static RowTimeline of(Filtered stage) {
+        boolean[] struckOut = new boolean[stage.verdicts().size()];
+        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.verdicts().get(row) != Truth.TRUE;
+        return inOrder(new RowWhy.OfFiltered(stage), struckOut);
+    }
+
+    static RowTimeline of(Grouped stage) {
+        int rows = stage.input().rows().size();
+        return new RowTimeline(new RowWhy.OfGrouped(stage), IntStream.range(0, rows).toArray(), new boolean[rows], stage.rows().size());
+    }
+
+    static RowTimeline of(Chosen stage) {
+        return inOrder(new RowWhy.OfChosen(stage), new boolean[stage.rows().size()]);
+    }
+
+    static RowTimeline of(Unrepeated stage) {
+        boolean[] struckOut = new boolean[stage.same().length];
+        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.first()[stage.same()[row]] != row;
+        return inOrder(new RowWhy.OfUnrepeated(stage), struckOut);
+    }
+
+    static RowTimeline of(Sorted stage) {
+        return new RowTimeline(new RowWhy.OfSorted(stage), stage.from(), new boolean[stage.from().length], 0);
+    }
+
+    static RowTimeline of(Cut stage) {
+        boolean[] struckOut = new boolean[stage.input().rows().size()];
+        for (int row = 0; row < struckOut.length; row++) {
+            struckOut[row] = row < stage.skipped() || row - stage.skipped() >= stage.rows().size();
+        }
+        return inOrder(new RowWhy.OfCut(stage), struckOut);
+    }
+
+    static RowTimeline of(Combined stage) {
+        boolean[] struckOut = new boolean[stage.fates().size()];
+        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.fates().get(row) != Combined.Fate.TAKEN;
+        return inOrder(new RowWhy.OfCombined(stage), struckOut);
+    }
+
+    @Override
+    public StageKind kind() {
+        return why.kind();
+    }
+
+    @Override
+    public String title() {
+        return why.title();
+    }
+
+    @Override
+    public long last() {
+        return 1L + order.length + groups;
+    }
+
+    @Override
+    public RowFrame at(long number) {
+        Objects.checkIndex(number, last() + 1);
+        int done = (int) Math.min(Math.max(0, number), order.length);
+        int grouped = (int) Math.min(Math.max(0, number - order.length), groups);
+        OptionalInt now = number >= 1 && number <= order.length ? OptionalInt.of(order[done - 1]) : OptionalInt.empty();
+        int rows = landed[done] + grouped;
+        return new RowFrame(number, kind(), sentence(number, now, rows), now, LazyList.of(order.length, row -> fate(row, done)), rows);
+    }
+
+    private Phrase sentence(long number, OptionalInt now, int landed) {
+        Phrase.Writer text = Phrase.write();
+        if (number == 0) why.start(text);
+        else if (number == last()) why.finish(text);
+        else if (now.isPresent()) why.row(text, now.getAsInt(), landed);
+        else why.group(text, landed - 1);
+        return text.done();
+    }
+
+    private Fate fate(int row, int done) {
+        if (stepOf[row] >= done) return Fate.OPEN;
+        return struckOut[row] ? Fate.STRUCK_OUT : Fate.TAKEN;
+    }
+
+}

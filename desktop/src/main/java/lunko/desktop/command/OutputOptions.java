@@ -1,0 +1,31 @@
+package lunko.desktop.command;
+
+import java.util.Optional;
+import lunko.engine.Stage;
+import lunko.exchange.result.ResultFormat;
+import lunko.exchange.result.Steps;
+import lunko.steps.Way;
+import picocli.CommandLine.Option;
+
+/** How results are printed: the same for every command that prints some. */
+final class OutputOptions {
+    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
+            description = "How results are printed: ${COMPLETION-CANDIDATES}.")
+    private ResultFormat format;
+
+    @Option(names = "--steps", description = "Print also how each result comes about, step by step, and why.")
+    private boolean steps;
+
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "rows",
+            description = "How the steps find equal keys: ${COMPLETION-CANDIDATES}. The rows are the same.")
+    private Way way;
+
+    ResultFormat format() {
+        return format;
+    }
+
+    /** The steps of a query, if they are wanted. */
+    Optional<Steps> steps(Stage result) {
+        return steps ? Optional.of(Steps.of(result, way)) : Optional.empty();
+    }
+}
