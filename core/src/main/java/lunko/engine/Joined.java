@@ -90,7 +90,7 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
     @Override
     public String title() {
         return join.kind().only().map(side -> join.on(side).title())
-                .orElseGet(() -> join.left().title() + " with " + join.right().title());
+                .orElseGet(() -> join.left().title() + " + " + join.right().title());
     }
 
     @Override

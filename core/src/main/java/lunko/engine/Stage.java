@@ -1,8 +1,8 @@
 package lunko.engine;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -50,7 +50,15 @@ public sealed interface Stage permits Source, Named, Joined, Filtered, Grouped, 
     }
 
     /** This stage and all before it, each after its inputs. */
-    default Stream<Stage> all() {
-        return Stream.concat(Stream.concat(inputs().stream(), asides().stream()).flatMap(Stage::all), Stream.of(this));
+    default List<Stage> all() {
+        List<Stage> all = new ArrayList<>();
+        addTo(all);
+        return all;
+    }
+
+    private void addTo(List<Stage> all) {
+        for (Stage input : inputs()) input.addTo(all);
+        for (Stage aside : asides()) aside.addTo(all);
+        all.add(this);
     }
 }

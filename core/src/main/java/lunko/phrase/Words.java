@@ -18,4 +18,9 @@ public final class Words {
     public static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
+
+    /** A text with its first letter small. */
+    public static String small(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
 }

@@ -3,7 +3,6 @@ package lunko.steps;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalInt;
-import java.util.stream.Stream;
 import lunko.engine.Cut;
 import lunko.engine.Joined;
 import lunko.engine.Sorted;
@@ -44,7 +43,7 @@ public record ResultPart(Stage result) implements Part {
         if (uncut.rows().size() < 2) return text.done();
         text.plain(" Without ").code("ORDER BY").plain(" a database promises no order");
         if (result instanceof Cut) text.plain(", and so not even which rows a cut takes");
-        boolean joins = Stream.of(result).flatMap(Stage::all).anyMatch(stage -> stage instanceof Joined);
+        boolean joins = result.all().stream().anyMatch(stage -> stage instanceof Joined);
         return text.plain(joins ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept right"
                 + " rows at the end." : ". Lunko always takes the order in which the rows stand in their tables.").done();
     }

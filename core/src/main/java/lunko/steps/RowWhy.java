@@ -159,7 +159,7 @@ sealed interface RowWhy {
 
         @Override
         public void start(Phrase.Writer text) {
-            text.code("SELECT").plain(" makes one row of each of the " + rows(stage.rows().size()) + ", with the columns " + columns() + ".");
+            text.code("SELECT").plain(" makes of each row one with the columns " + columns() + ".");
         }
 
         @Override
@@ -169,7 +169,7 @@ sealed interface RowWhy {
 
         @Override
         public void finish(Phrase.Writer text) {
-            text.plain("There are ").strong(rows(stage.rows().size())).plain(", as many as before: choosing columns neither adds nor drops rows.");
+            text.plain("That makes ").strong(rows(stage.rows().size())).plain(", as many as before: choosing columns neither adds nor drops rows.");
         }
     }
 

@@ -1,27 +1,33 @@
 package lunko.steps;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.Stream;
+import lunko.engine.Named;
 import lunko.engine.Stage;
+import lunko.phrase.Words;
 
 /**
  * All steps of a query: those of its stages one stage after the other, each after those whose rows it works on, and the
  * result at the end. In a chain of joins the rows that one gives are the left side of the next.
  */
 public final class Timeline {
-    private final List<Part> parts;
+
+    /** A part, and what is to be said before its title where it belongs to a query within another. */
+    private record Section(String within, Part part) {}
+
+    private final List<Section> sections;
     /** How many steps there are before each part; at the end, in all. */
     private final long[] before;
     /** How many comparisons there are before each part. */
     private final long[] compared;
 
-    private Timeline(List<Part> parts) {
-        this.parts = parts;
-        this.before = new long[parts.size() + 1];
-        this.compared = new long[parts.size() + 1];
-        for (int i = 0; i < parts.size(); i++) {
-            Part part = parts.get(i);
+    private Timeline(List<Section> sections) {
+        this.sections = sections;
+        this.before = new long[sections.size() + 1];
+        this.compared = new long[sections.size() + 1];
+        for (int i = 0; i < sections.size(); i++) {
+            Part part = sections.get(i).part();
             before[i + 1] = before[i] + part.last() + 1;
             compared[i + 1] = compared[i] + part.comparisons();
         }
@@ -29,13 +35,33 @@ public final class Timeline {
 
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
     public static Timeline of(Stage result, Way way) {
-        return new Timeline(Stream.concat(result.all().flatMap(stage -> Part.of(stage, way).stream()),
-                Stream.of(new ResultPart(result))).toList());
+        List<Section> sections = new ArrayList<>();
+        add(result, way, "", sections);
+        sections.add(new Section("", new ResultPart(result)));
+        return new Timeline(List.copyOf(sections));
+    }
+
+    private static void add(Stage stage, Way way, String within, List<Section> sections) {
+        String inside = stage instanceof Named named ? "For " + named.alias() + ": " : within;
+        for (Stage input : stage.inputs()) add(input, way, inside, sections);
+        for (Stage query : stage.asides()) add(query, way, "Query within: ", sections);
+        Part.of(stage, way).ifPresent(part -> sections.add(new Section(within, part)));
     }
 
     /** The parts, one for each stage of the query that does anything, and one for the result. */
     public List<Part> parts() {
-        return parts;
+        return sections.stream().map(Section::part).toList();
+    }
+
+    /** The heading of a part: {@code Query within: filter hives by WHERE}. */
+    public String title(int part) {
+        Section section = sections.get(part);
+        return section.within().isEmpty() ? section.part().title() : section.within() + Words.small(section.part().title());
+    }
+
+    /** How many comparisons there are in all. */
+    public long comparisons() {
+        return compared[sections.size()];
     }
 
     /** The number of the first step of a part. */
@@ -45,15 +71,15 @@ public final class Timeline {
 
     /** The number of the last step. */
     public long last() {
-        return before[parts.size()] - 1;
+        return before[sections.size()] - 1;
     }
 
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */
     public Frame at(long number) {
         Objects.checkIndex(number, last() + 1);
-        int part = parts.size() - 1;
+        int part = sections.size() - 1;
         while (before[part] > number) part--;
-        PartFrame shown = parts.get(part).at(number - before[part]);
+        PartFrame shown = sections.get(part).part().at(number - before[part]);
         return new Frame(number, part, shown, compared[part] + shown.comparisons());
     }
 }

@@ -12,8 +12,10 @@ public final class Main {
     public static void main(String[] arguments) {
         // Before anything is logged: the logging configuration reads it.
         System.setProperty("lunko.log", AppFolders.log().toString());
-        Thread.setDefaultUncaughtExceptionHandler((thread, defect) ->
-                LoggerFactory.getLogger(Main.class).error("uncaught in {}", thread.getName(), defect));
+        Thread.setDefaultUncaughtExceptionHandler((thread, defect) -> {
+            LoggerFactory.getLogger(Main.class).error("uncaught in {}", thread.getName(), defect);
+            System.err.println(LunkoCommand.DEFECT);
+        });
         System.exit(LunkoCommand.commandLine().execute(arguments));
     }
 }

@@ -46,7 +46,7 @@ public record Database(List<StoredTable> stored) {
     /** Runs one statement of a script; a problem where it is none that can be run. */
     public Checked<Answer> run(Statement statement, Script script) {
         try {
-            return Checked.valid(new StatementRunner(this, new Places(script::place)).run(statement));
+            return Checked.valid(new StatementRunner(this, new Places(script, statement)).run(statement));
         } catch (Refusal refusal) {
             return Checked.invalid(refusal.problem());
         }

@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
@@ -114,8 +116,7 @@ class ExpressionBinder {
                 Bound r = bind(right);
                 requireComparable(expression, left, l, right, r);
                 if (isNull(left) || isNull(right)) {
-                    places.note(expression, text(expression) + " is never true, whatever the value is: write "
-                            + text(isNull(right) ? left : right) + " IS NULL.");
+                    noteNull(expression, comparator, isNull(right) ? left : right);
                 }
                 yield Bound.truth(env -> compare(comparator, l.in(env), r.in(env)));
             }
@@ -175,6 +176,13 @@ class ExpressionBinder {
         return leaf(name, new Bound(found.slot().type(), env -> env.value(depth, index)));
     }
 
+    /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
+    private void noteNull(Expression comparison, Comparator comparator, Expression value) {
+        String meant = text(value) + (comparator == Comparator.NOT_EQUAL ? " IS NOT NULL" : " IS NULL");
+        places.note(comparison, text(comparison) + " is never true, whatever the value is: write " + meant + ".",
+                places.fix().instead(comparison, meant));
+    }
+
     private static boolean isNull(Expression expression) {
         return expression instanceof Expression.Literal(Value value) && value.isNull();
     }
@@ -204,8 +212,9 @@ class ExpressionBinder {
         Bound bound = bind(expression);
         if (bound.type().isPresent() && !List.of(types).contains(bound.type().get())) {
             throw places.refusal(expression, what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1)
-                    + " is wanted here, and " + text(expression) + " is " + bound.type().get().title() + ": write CAST("
-                    + text(expression) + " AS " + types[types.length - 1].name() + ").");
+                    + " is wanted here, and " + text(expression) + " is " + bound.type().get().title() + ": write "
+                    + cast(expression, types[types.length - 1]) + ".",
+                    places.fix().instead(expression, cast(expression, types[types.length - 1])));
         }
         return bound;
     }
@@ -258,15 +267,37 @@ class ExpressionBinder {
         });
     }
 
+    private static String cast(Expression expression, Type type) {
+        return new SqlWriter().expression(new Expression.Cast(expression, type));
+    }
+
     void requireComparable(Object where, Expression left, Bound l, Expression right, Bound r) {
-        requireComparable(where, text(left), l.type(), text(right), r.type());
+        if (comparable(l.type(), r.type())) return;
+        Fix casting = places.fix();
+        List<Expression.Cast> casts = Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
+                .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
+        throw incomparable(where, text(left), l.type().get(), text(right), r.type().get(),
+                casts.isEmpty() ? "compare it with something else" : "write " + text(casts.getFirst()),
+                casts.stream().map(cast -> casting.instead(cast.of(), text(cast))).toArray(Fix[]::new));
+    }
+
+    /** Whether a text is written down that is one of the other type. */
+    private static boolean hasValue(Expression.Cast cast) {
+        return cast.of() instanceof Expression.Literal(Value.TextValue(String text)) && cast.type().read(text).isPresent();
     }
 
     void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
-        if (leftType.isEmpty() || rightType.isEmpty() || leftType.get().comparesWith(rightType.get())) return;
-        throw places.refusal(where, left + " is " + leftType.get().title() + " and " + right + " is "
-                + rightType.get().title() + ", and SQL does not compare the two: write CAST(" + right + " AS "
-                + leftType.get().name() + ").");
+        if (comparable(leftType, rightType)) return;
+        throw incomparable(where, left, leftType.get(), right, rightType.get(), "match columns of one type, or CAST one of them");
+    }
+
+    private static boolean comparable(Optional<Type> left, Optional<Type> right) {
+        return left.isEmpty() || right.isEmpty() || left.get().comparesWith(right.get());
+    }
+
+    private Refusal incomparable(Object where, String left, Type leftType, String right, Type rightType, String advice, Fix... fixes) {
+        return places.refusal(where, left + " is " + leftType.title() + " and " + right + " is " + rightType.title()
+                + ", and SQL does not compare the two: " + advice + ".", fixes);
     }
 
     private Bound like(Expression of, Expression pattern, boolean negated) {

@@ -18,10 +18,13 @@ import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.SqlName;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
+import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -38,6 +41,7 @@ final class FromBinder {
     private final Optional<Scope> outer;
     private final Places places;
     private final List<Scope> scopes = new ArrayList<>();
+    private List<FromItem> all = List.of();
     private boolean queriesReachOut;
 
     FromBinder(QueryBinder queries, Optional<Scope> outer, Places places) {
@@ -56,6 +60,7 @@ final class FromBinder {
      * clause between two of the tables are used to leave out at once what it would throw away later.
      */
     BoundFrom all(List<FromItem> items, Optional<Expression> where) {
+        all = items;
         if (items.isEmpty()) return new BoundFrom(List.of(), _ -> Source.of(NOTHING, "", Set.of()));
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
         List<Slot> slots = tables.getFirst().slots();
@@ -89,7 +94,8 @@ final class FromBinder {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
-                    throw places.refusal(item, "A query in FROM needs a name: write AS and a name behind its parenthesis.");
+                    throw places.refusal(item, "A query in FROM needs a name: write AS and a name behind its parenthesis.",
+                            places.fix().after(item, " AS q"));
                 }
                 yield new BoundFrom(bound.columns().stream()
                         .map(column -> Slot.of(alias.get().text(), column.name(), column.type())).toList(),
@@ -100,7 +106,7 @@ final class FromBinder {
     }
 
     private BoundFrom table(FromItem item, Name name, Optional<Name> alias) {
-        Table table = queries.table(item, name);
+        Table table = queries.table(name);
         String known = alias.map(Name::text).orElse(table.name());
         Source source = Source.of(table, known, Set.of());
         return new BoundFrom(table.columns().stream()
@@ -108,14 +114,27 @@ final class FromBinder {
                 _ -> source);
     }
 
-    private void requireNewNames(Object where, List<BoundFrom> before, BoundFrom table) {
+    private void requireNewNames(FromItem where, List<BoundFrom> before, BoundFrom table) {
         List<String> known = before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (Slot slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
                 throw places.refusal(where, "Two tables in FROM are called " + slot.table().get()
-                        + ": give one of them another name, as in " + slot.table().get() + " AS other.");
+                        + ": give one of them another name, as in " + slot.table().get() + " AS other.", renamed(where));
             }
         }
+    }
+
+    private Fix renamed(FromItem table) {
+        return switch (table) {
+            case FromItem.NamedTable(Name name, Optional<Name> alias) -> alias.map(known -> places.fix().instead(known, another(known)))
+                    .orElseGet(() -> places.fix().after(table, " AS " + another(name)));
+            case FromItem.DerivedTable(var _, Optional<Name> alias) -> places.fix().instead(alias.orElseThrow(), another(alias.get()));
+            case FromItem.Joined joined -> renamed(joined.right());
+        };
+    }
+
+    private static String another(Name name) {
+        return new Name(name.text() + "2", name.quoted()).sql();
     }
 
     private BoundFrom join(FromItem.Joined joined) {
@@ -124,13 +143,13 @@ final class FromBinder {
         requireNewNames(joined.right(), List.of(left), right);
         return switch (joined.specification()) {
             case JoinSpecification.Nothing _ -> {
-                if (joined.kind().compares()) throw withoutOn(joined);
+                if (joined.kind().compares()) throw withoutOn(joined, left, right);
                 yield joined(joined, left, right, List.of(), slots(joined, left, right),
                         _ -> Partnership.ofEqual(List.of()), List::of);
             }
             case JoinSpecification.On(Expression condition) -> {
                 Scope scope = scope(both(left.slots(), right.slots()));
-                ExpressionBinder binder = new ExpressionBinder(queries, scope, places);
+                ExpressionBinder binder = new OnBinder(queries, scope, places, condition, all);
                 binder.condition(condition);
                 List<Equality> equal = equalities(condition, left.slots(), right.slots());
                 List<Expression> more = condition.conjuncts().stream()
@@ -146,16 +165,34 @@ final class FromBinder {
         };
     }
 
-    private Refusal withoutOn(FromItem.Joined joined) {
+    private Refusal withoutOn(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
         String rows = "";
-        if (joined.left() instanceof FromItem.NamedTable(Name left, var _)
-                && joined.right() instanceof FromItem.NamedTable(Name right, var _)) {
-            long l = queries.table(joined.left(), left).rows().size();
-            long r = queries.table(joined.right(), right).rows().size();
+        if (!reachesOut()) {
+            long l = left.stage().apply(Env.nothing()).rows().size();
+            long r = right.stage().apply(Env.nothing()).rows().size();
             rows = ", " + l + " × " + r + " = " + l * r + " rows";
         }
         return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
-                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.");
+                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
+                Stream.concat(common(left, right).stream().map(pair -> places.fix().after(joined.right(), " ON "
+                                + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
+                        Stream.of(crossed(joined))).toArray(Fix[]::new));
+    }
+
+    private Fix crossed(FromItem.Joined joined) {
+        return places.fix().instead(joined, new SqlWriter().table(
+                new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())));
+    }
+
+    /** The columns whose names both sides have, once each. */
+    private static List<Equality> common(BoundFrom left, BoundFrom right) {
+        return left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
+                .filter(name -> meant(name, left).size() == 1 && meant(name, right).size() == 1)
+                .map(name -> new Equality(meant(name, left).getFirst(), meant(name, right).getFirst())).toList();
+    }
+
+    private static List<Integer> meant(Name column, BoundFrom from) {
+        return new Scope(from.slots(), Optional.empty()).meant(Optional.empty(), column);
     }
 
     private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once, List<Slot> slots,
@@ -167,26 +204,29 @@ final class FromBinder {
 
     /** The columns of both sides, each knowing whether the join keeps rows without its side. */
     private static List<Slot> slots(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
-        return both(left.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.RIGHT))).toList(),
-                right.slots().stream().map(slot -> slot.padded(joined.kind().keeps(Side.LEFT))).toList());
+        return both(left.slots().stream().map(slot -> slot.padded(joined, Side.LEFT)).toList(),
+                right.slots().stream().map(slot -> slot.padded(joined, Side.RIGHT)).toList());
     }
 
     private BoundFrom natural(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
-        List<Equality> common = new ArrayList<>();
-        for (Slot slot : left.slots()) {
-            Name name = new Name(slot.name(), true);
-            boolean inBoth = !slot.merged() && right.slots().stream().anyMatch(s -> !s.merged() && name.means(s.name()));
-            if (inBoth) common.add(new Equality(one(name, joined.left(), left), one(name, joined.right(), right)));
-        }
+        List<Equality> common = left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
+                .filter(name -> !meant(name, right).isEmpty())
+                .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList();
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
             places.note(joined.right(), "The two tables have no column name in common, so NATURAL matches nothing and every row"
-                    + " meets every row: write ON and the columns that belong together.");
+                    + " meets every row: write ON and the columns that belong together.", crossed(joined));
         } else if (names.size() > 1) {
             places.note(joined.right(), "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
-                    + ": if not all of them are meant, write USING and those that are.");
+                    + ": if not all of them are meant, write USING and those that are.", names.stream()
+                    .map(name -> using(joined, name)).toArray(Fix[]::new));
         }
         return merged(joined, left, right, common);
+    }
+
+    private Fix using(FromItem.Joined joined, String name) {
+        return places.fix().instead(joined, new SqlWriter().table(new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                new JoinSpecification.Using(List.of(new Name(name, false))))));
     }
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
@@ -197,7 +237,7 @@ final class FromBinder {
             Slot l = left.slots().get(pair.left());
             Slot r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false, false));
+            slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false, Optional.empty()));
         }
         List<Integer> merged = common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
         slots.addAll(hidden(slots(joined, left, right), merged));
@@ -211,11 +251,14 @@ final class FromBinder {
 
     /** The one column of that name on a side of USING. */
     private int one(Name name, FromItem side, BoundFrom table) {
-        List<Integer> meant = new Scope(table.slots(), Optional.empty()).meant(Optional.empty(), name);
+        List<Integer> meant = meant(name, table);
         if (meant.size() == 1) return meant.getFirst();
+        List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(Slot::name).toList();
         throw places.refusal(name, meant.isEmpty()
                 ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side) + ": match columns of different names with ON."
-                : name.text() + " is there more than once in " + described(side) + ": write ON instead.");
+                : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
+                Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
+                        .map(near -> places.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
     }
 
     private static String described(FromItem side) {

@@ -49,9 +49,8 @@ final class Functions {
             }
             case "COUNT", "SUM", "AVG", "MIN", "MAX" -> throw binder.places().refusal(call, name + " is of the rows of a group,"
                     + " and there are no groups here: use it in SELECT, HAVING or ORDER BY.");
-            default -> throw binder.places().refusal(call, "There is no function " + call.function().text()
-                    + Nearest.to(name, NAMES).map(near -> ": is " + near + " meant?")
-                            .orElse("; there are " + String.join(", ", NAMES) + "."));
+            default -> throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
+                    "; there are " + String.join(", ", NAMES) + ".");
         };
     }
 

@@ -21,16 +21,18 @@ import lunko.table.Value;
  */
 final class Groups extends ExpressionBinder {
     private final ExpressionBinder rows;
+    private final QueryBody.Select select;
     private final List<Expression> by;
     private final List<Bound> keys;
     private final List<Expression> asked = new ArrayList<>();
     private final List<Aggregate> aggregates = new ArrayList<>();
 
-    /** Groups by these expressions, which are bound to the rows of {@code rows}; without any there is one group. */
-    Groups(QueryBinder queries, ExpressionBinder rows, List<Expression> by) {
-        super(queries, new Scope(slots(rows, by), rows.scope().outer()), rows.places());
+    /** Groups by the expressions of a SELECT, which are bound to the rows of {@code rows}; without any there is one group. */
+    Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
+        super(queries, new Scope(slots(rows, select.groupBy()), rows.scope().outer()), rows.places());
         this.rows = rows;
-        this.by = by;
+        this.select = select;
+        this.by = select.groupBy();
         this.keys = by.stream().map(rows::bind).toList();
     }
 
@@ -38,7 +40,7 @@ final class Groups extends ExpressionBinder {
     private static List<Slot> slots(ExpressionBinder rows, List<Expression> by) {
         return by.stream().map(key -> key instanceof Expression.ColumnName name
                 ? rows.scope().find(name, rows.places()).slot()
-                : new Slot(Optional.empty(), "", Optional.empty(), true, false)).toList();
+                : new Slot(Optional.empty(), "", Optional.empty(), true, Optional.empty())).toList();
     }
 
     @Override
@@ -65,7 +67,10 @@ final class Groups extends ExpressionBinder {
         if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
         Scope.Found found = rows.scope().find(name, places());
         throw places().refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
-                + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.");
+                + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
+                by.isEmpty() ? places().fix().after(select.where().<Object>map(where -> where).orElse(select.from().getLast()), " GROUP BY " + text(name))
+                        : places().fix().after(by.getLast(), ", " + text(name)),
+                places().fix().instead(name, "MIN(" + text(name) + ")"));
     }
 
     private boolean isSame(Expression key, Expression expression) {

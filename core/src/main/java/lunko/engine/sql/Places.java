@@ -3,27 +3,44 @@ package lunko.engine.sql;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.query.SqlName;
+import lunko.query.sql.Fix;
+import lunko.query.sql.Name;
+import lunko.query.sql.Script;
+import lunko.query.sql.Statement;
 
 /** Where the parts of the statement at hand stand in its text, and what is to be said about them. */
 final class Places {
-    private final Function<Object, Optional<Place>> of;
+    private final Script script;
+    private final Statement statement;
     private final List<Problem> notes = new ArrayList<>();
 
-    Places(Function<Object, Optional<Place>> of) {
-        this.of = of;
+    Places(Script script, Statement statement) {
+        this.script = script;
+        this.statement = statement;
+    }
+
+    /** The statement's text, to be changed. */
+    Fix fix() {
+        return script.fix(statement);
     }
 
     /** A problem with a part of the statement, to be thrown. */
-    Refusal refusal(Object part, String sentence) {
-        return new Refusal(at(part, sentence));
+    Refusal refusal(Object part, String sentence, Fix... fixes) {
+        return new Refusal(at(part, sentence, List.of(fixes)));
+    }
+
+    /** The problem that something of a name is not there: with the nearest that is, or else with what there is. */
+    Refusal notThere(Name name, String sentence, List<String> there, String otherwise) {
+        return Nearest.to(name.text(), there)
+                .map(near -> refusal(name, sentence + ": is " + near + " meant?", fix().instead(name, new SqlName(near).text())))
+                .orElseGet(() -> refusal(name, sentence + otherwise));
     }
 
     /** Notes what is allowed and yet surely not meant. */
-    void note(Object part, String sentence) {
-        Problem note = at(part, sentence);
+    void note(Object part, String sentence, Fix... fixes) {
+        Problem note = at(part, sentence, List.of(fixes));
         if (!notes.contains(note)) notes.add(note);
     }
 
@@ -31,7 +48,8 @@ final class Places {
         return List.copyOf(notes);
     }
 
-    private Problem at(Object part, String sentence) {
-        return of.apply(part).map(place -> Problem.at(place, sentence)).orElseGet(() -> Problem.of(sentence));
+    private Problem at(Object part, String sentence, List<Fix> fixes) {
+        return script.place(part).map(place -> Problem.at(place, sentence)).orElseGet(() -> Problem.of(sentence))
+                .with(fixes.stream().map(Fix::text).flatMap(Optional::stream).toList());
     }
 }

@@ -40,12 +40,11 @@ final class QueryBinder {
     }
 
     /** The table of a name. */
-    Table table(Object where, Name name) {
+    Table table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().orElseThrow(() -> {
             List<String> names = tables.stream().map(Table::name).toList();
-            return places.refusal(where, "There is no table " + name.text() + Nearest.to(name.text(), names)
-                    .map(near -> ": is " + near + " meant?")
-                    .orElse(names.isEmpty() ? ": there are no tables yet." : "; there are " + String.join(", ", names) + "."));
+            return places.notThere(name, "There is no table " + name.text(), names, names.isEmpty() ? ": there are no tables yet."
+                    : "; there are " + String.join(", ", names) + ".");
         });
     }
 
@@ -74,10 +73,10 @@ final class QueryBinder {
         BoundFrom from = tables.all(select.from(), select.where());
         Scope scope = new Scope(from.slots(), outer);
         BoundFrom met = select.where().map(where ->
-                new WhereClause(this, places, select.items()).after(from, scope, where.conjuncts())).orElse(from);
+                new WhereClause(this, places, select).after(from, scope, where.conjuncts())).orElse(from);
         ExpressionBinder rowBinder = new ExpressionBinder(this, scope, places);
         Optional<Groups> groups = Groups.areIn(select, orderBy)
-                ? Optional.of(new Groups(this, rowBinder, select.groupBy())) : Optional.empty();
+                ? Optional.of(new Groups(this, rowBinder, select)) : Optional.empty();
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);
 
         List<BoundQuery.Column> columns = new ArrayList<>();

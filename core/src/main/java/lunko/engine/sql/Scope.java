@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import lunko.query.SqlName;
 import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Fix;
 import lunko.query.sql.Name;
 
 /** The columns that can be named in a part of a query, and around them those of the queries that it is part of. */
@@ -73,8 +75,10 @@ final class Scope {
 
     private static Refusal ambiguous(ColumnName name, Scope scope, List<Integer> meant, Places places) {
         List<String> owners = meant.stream().map(i -> scope.slots.get(i).table().orElse("a joined table")).toList();
+        Fix[] fixes = meant.stream().flatMap(i -> scope.slots.get(i).table().stream())
+                .map(owner -> places.fix().before(name.column(), new SqlName(owner).text() + ".")).toArray(Fix[]::new);
         return places.refusal(name, "The column " + name.column().text() + " is in " + String.join(" and in ", owners)
-                + ": write which one, as in " + owners.getFirst() + "." + name.column().sql() + ".");
+                + ": write which one, as in " + owners.getFirst() + "." + name.column().sql() + ".", fixes);
     }
 
     private Refusal unknown(ColumnName name, Places places) {
@@ -85,17 +89,14 @@ final class Scope {
             Name table = name.table().get();
             List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
             if (tables.stream().noneMatch(table::means)) {
-                return places.refusal(name, "There is no table " + table.text() + " in FROM"
-                        + Nearest.to(table.text(), tables).map(near -> ": is " + near + " meant?").orElse("; it has "
-                        + String.join(", ", tables) + "."));
+                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables,
+                        "; it has " + String.join(", ", tables) + ".");
             }
         }
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
                 .map(Slot::name).distinct().toList();
-        return places.refusal(name, "There is no column " + column
-                + name.table().map(table -> " in " + table.text()).orElse("")
-                + Nearest.to(column, columns).map(near -> ": is " + near + " meant?")
-                        .orElse(columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + "."));
+        return places.notThere(name.column(), "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
+                columns, columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + ".");
     }
 }

@@ -1,6 +1,9 @@
 package lunko.engine.sql;
 
 import java.util.Optional;
+import lunko.query.Side;
+import lunko.query.SqlName;
+import lunko.query.sql.FromItem;
 import lunko.table.Type;
 
 /**
@@ -8,21 +11,27 @@ import lunko.table.Type;
  *
  * @param table  the name of its table, which a column that USING or NATURAL has merged has not
  * @param merged whether USING or NATURAL has merged it into another: then it is there under its table's name only
- * @param padded whether an outer join keeps rows that have NULL here
+ * @param padded the outer join that keeps rows with NULL here, if there is one
  */
-record Slot(Optional<String> table, String name, Optional<Type> type, boolean merged, boolean padded) {
+record Slot(Optional<String> table, String name, Optional<Type> type, boolean merged, Optional<FromItem.Joined> padded) {
 
     /** A column of a table. */
     static Slot of(String table, String name, Optional<Type> type) {
-        return new Slot(Optional.of(table), name, type, false, false);
+        return new Slot(Optional.of(table), name, type, false, Optional.empty());
+    }
+
+    /** The column as a query names it: {@code h.keeper_id}. */
+    String sql() {
+        return table.map(name -> new SqlName(name).text() + ".").orElse("") + new SqlName(name).text();
     }
 
     Slot mergedAway() {
         return new Slot(table, name, type, true, padded);
     }
 
-    /** The column on a side whose rows an outer join keeps the other side's rows without. */
-    Slot padded(boolean byThisJoin) {
-        return new Slot(table, name, type, merged, padded || byThisJoin);
+    /** The column of the left or right side of a join, which may keep rows without that side. */
+    Slot padded(FromItem.Joined join, Side side) {
+        return new Slot(table, name, type, merged, padded.or(() ->
+                join.kind().keeps(side.opposite()) ? Optional.of(join) : Optional.empty()));
     }
 }

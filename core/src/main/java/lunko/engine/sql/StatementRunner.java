@@ -92,14 +92,13 @@ final class StatementRunner {
     private int requireColumn(Name name, StoredTable table) {
         return table.column(name).orElseThrow(() -> {
             List<String> names = table.table().columns().stream().map(Column::name).toList();
-            return places.refusal(name, "There is no column " + name.text() + " in " + table.table().name()
-                    + Nearest.to(name.text(), names).map(near -> ": is " + near + " meant?")
-                    .orElse("; it has " + String.join(", ", names) + "."));
+            return places.notThere(name, "There is no column " + name.text() + " in " + table.table().name(), names,
+                    "; it has " + String.join(", ", names) + ".");
         });
     }
 
     private StoredTable stored(Name name) {
-        queries.table(name, name);
+        queries.table(name);
         return database.table(name).orElseThrow();
     }
 

@@ -3,34 +3,35 @@ package lunko.engine.sql;
 import java.util.List;
 import java.util.stream.Stream;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.SelectItem;
+import lunko.query.sql.SqlWriter;
 
 /**
  * Binds a WHERE clause. It comes before SELECT, and so does not know the names that are given there; and it comes after
  * the joins, and so may throw away the very rows that an outer join has kept.
  */
 final class WhereBinder extends ExpressionBinder {
-    private final List<SelectItem> items;
+    private final QueryBody.Select select;
 
-    WhereBinder(QueryBinder queries, Scope scope, Places places, List<SelectItem> items) {
+    WhereBinder(QueryBinder queries, Scope scope, Places places, QueryBody.Select select) {
         super(queries, scope, places);
-        this.items = items;
+        this.select = select;
     }
 
-    @Override
-    Bound condition(Expression expression) {
-        Bound bound = super.condition(expression);
-        notePadded(expression);
+    /** A condition of the clause, or several that must all hold. */
+    Bound where(Expression condition) {
+        Bound bound = condition(condition);
+        condition.conjuncts().forEach(this::notePadded);
         return bound;
     }
 
     /** A condition that is not true of NULL, on a column that is NULL in all kept rows. */
     private void notePadded(Expression condition) {
         switch (condition) {
-            case Expression.And(Expression left, Expression right) -> {
-                notePadded(left);
-                notePadded(right);
-            }
             case Expression.Comparison(var _, Expression left, Expression right) -> notePadded(condition, Stream.of(left, right));
             case Expression.Between(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.Like(Expression of, var _, boolean _) -> notePadded(condition, Stream.of(of));
@@ -42,21 +43,36 @@ final class WhereBinder extends ExpressionBinder {
 
     private void notePadded(Expression condition, Stream<Expression> operands) {
         operands.filter(Expression.ColumnName.class::isInstance).map(Expression.ColumnName.class::cast)
-                .filter(name -> scope().meant(name.table(), name.column()).stream()
-                        .anyMatch(index -> scope().slots().get(index).padded()))
-                .findFirst().ifPresent(name -> places().note(condition, text(name) + " is NULL in the rows that the outer join"
+                .flatMap(name -> scope().meant(name).stream().flatMap(index -> scope().slots().get(index).padded().stream())
+                        .map(join -> new Padded(name, join)))
+                .findFirst().ifPresent(padded -> places().note(condition, text(padded.name) + " is NULL in the rows that the outer join"
                         + " keeps without a partner, so this WHERE throws them away again: to keep them, write "
-                        + text(condition) + " into the ON of the join."));
+                        + text(condition) + " into the ON of the join.", intoOn(condition, padded.join)));
+    }
+
+    private record Padded(Expression.ColumnName name, FromItem.Joined join) {}
+
+    /** The condition taken out of WHERE and put into the ON of a join; no change where the join has none. */
+    private Fix[] intoOn(Expression condition, FromItem.Joined join) {
+        if (!(join.specification() instanceof JoinSpecification.On(Expression on))) return new Fix[0];
+        SqlWriter writer = new SqlWriter();
+        Fix added = places().fix().instead(on, writer.expression(new Expression.And(on, condition)));
+        Expression where = select.where().orElseThrow();
+        List<Expression> others = where.conjuncts().stream().filter(other -> other != condition).toList();
+        return new Fix[] {others.isEmpty() ? added.without(select.from().getLast(), where)
+                : added.instead(where, writer.expression(Expression.all(others)))};
     }
 
     @Override
     Bound column(Expression.ColumnName name) {
         if (name.table().isEmpty() && !scope().knows(name)) {
-            for (SelectItem item : items) {
+            for (SelectItem item : select.items()) {
                 if (item instanceof SelectItem.Item(Expression expression, var alias)
                         && alias.map(given -> name.column().means(given.text())).orElse(false)) {
+                    String written = new SqlWriter().expression(expression);
                     throw places().refusal(name, name.column().text() + " is a name given in SELECT, and WHERE comes before"
-                            + " that: write " + text(expression) + " instead.");
+                            + " that: write " + text(expression) + " instead.", places().fix().instead(name,
+                                    expression.parts().isEmpty() ? written : "(" + written + ")"));
                 }
             }
         }

@@ -15,6 +15,7 @@ import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.SelectItem;
 
 /**
@@ -24,12 +25,12 @@ import lunko.query.sql.SelectItem;
 final class WhereClause {
     private final QueryBinder queries;
     private final Places places;
-    private final List<SelectItem> items;
+    private final QueryBody.Select select;
 
-    WhereClause(QueryBinder queries, Places places, List<SelectItem> items) {
+    WhereClause(QueryBinder queries, Places places, QueryBody.Select select) {
         this.queries = queries;
         this.places = places;
-        this.items = items;
+        this.select = select;
     }
 
     /** What is left of the tables of a FROM clause, seen under a scope, after conditions that must all hold. */
@@ -46,8 +47,8 @@ final class WhereClause {
     }
 
     private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
-        WhereBinder binder = new WhereBinder(queries, scope, places, items);
-        Bound bound = binder.condition(condition);
+        WhereBinder binder = new WhereBinder(queries, scope, places, select);
+        Bound bound = binder.where(condition);
         List<Integer> nulls = condition.conjuncts().stream().flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
         return from.then(around -> {
             Stage input = from.stage().apply(around);
@@ -81,9 +82,20 @@ final class WhereClause {
                              Function<Env, Partnership> on) {}
 
     private BoundFrom joined(BoundFrom from, BoundTest test) {
-        return from.then(around -> Joined.of(
-                new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around)),
-                List.of(), FromBinder.MOST, test.binder().asides()).orElseThrow(() -> FromBinder.tooMany(places, test.condition())));
+        return from.then(around -> {
+            Join join = new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around));
+            join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
+            return Joined.of(join, List.of(), FromBinder.MOST, test.binder().asides())
+                    .orElseThrow(() -> FromBinder.tooMany(places, test.condition()));
+        });
+    }
+
+    /** A NULL among the values of NOT IN makes it unknown where it is not false. */
+    private void noteNull(Expression condition, Stage partners, int column) {
+        if (partners.rows().stream().noneMatch(row -> row.get(column).isNull())) return;
+        String name = partners.headings().get(column).name();
+        places.note(condition, name + " of " + partners.title() + " is NULL in a row, and so this NOT IN is never true: add WHERE "
+                + name + " IS NOT NULL to the query within, or write NOT EXISTS.");
     }
 
     /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
@@ -115,7 +127,7 @@ final class WhereClause {
         between.forEach(binder::condition);
         Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
                 : Optional.of(new BoundMore(Expression.all(more), binder));
-        WhereClause within = new WhereClause(queries, places, test.select().items());
+        WhereClause within = new WhereClause(queries, places, test.select());
         BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
         return Optional.of(new BoundTest(condition, test.kind(), new Later<>(() -> partners.stage().apply(Env.nothing())), binder,
                 around -> new Partnership(equal, bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
@@ -125,7 +137,7 @@ final class WhereClause {
     /** Whether a condition of the query within names nothing of the one around it. */
     private boolean isOfItself(Expression condition, BoundFrom from, Scope around) {
         Scope scope = new Scope(from.slots(), Optional.of(around));
-        new WhereBinder(queries, scope, places, List.of()).condition(condition);
+        new ExpressionBinder(queries, scope, places).condition(condition);
         return !scope.reachesOut();
     }
 

@@ -7,23 +7,25 @@ import java.util.Optional;
 import lunko.problem.Place;
 
 /**
- * The statements of a text, and where in it each part of them stands. Places are kept beside the statements, so that
- * two statements are equal whatever the white space in their texts.
+ * The statements of a text, and where in it each part of them stands. That is kept beside the statements, so that two
+ * statements are equal whatever the white space in their texts.
  */
 public final class Script {
+    private final String text;
     private final List<Statement> statements;
-    private final Map<Object, Place> places;
+    private final Map<Object, Span> spans;
 
-    Script(List<Statement> statements, Map<Object, Place> places) {
+    Script(String text, List<Statement> statements, Map<Object, Span> spans) {
+        this.text = text;
         this.statements = List.copyOf(statements);
-        this.places = new IdentityHashMap<>(places);
+        this.spans = new IdentityHashMap<>(spans);
     }
 
     /** The statements of several scripts of one text, one after the other. */
-    static Script of(List<Script> scripts) {
-        Map<Object, Place> places = new IdentityHashMap<>();
-        scripts.forEach(script -> places.putAll(script.places));
-        return new Script(scripts.stream().flatMap(script -> script.statements.stream()).toList(), places);
+    static Script of(String text, List<Script> scripts) {
+        Map<Object, Span> spans = new IdentityHashMap<>();
+        scripts.forEach(script -> spans.putAll(script.spans));
+        return new Script(text, scripts.stream().flatMap(script -> script.statements.stream()).toList(), spans);
     }
 
     /** The statements, in order. */
@@ -31,8 +33,17 @@ public final class Script {
         return statements;
     }
 
-    /** Where a statement, expression, name or other part of this script begins; nowhere, if it is of another. */
+    /** Where a statement, expression, name or other part of this script stands; nowhere, if it is of another. */
     public Optional<Place> place(Object part) {
-        return Optional.ofNullable(places.get(part));
+        return span(part).map(Span::place);
+    }
+
+    private Optional<Span> span(Object part) {
+        return Optional.ofNullable(spans.get(part));
+    }
+
+    /** A statement of this script, its text to be changed. */
+    public Fix fix(Statement statement) {
+        return Fix.of(text, spans.get(statement), this::span);
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lunko.problem.Checked;
-import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.query.sql.grammar.SqlParser.ScriptContext;
@@ -20,6 +19,8 @@ import org.antlr.v4.runtime.Token;
 public record SqlParser(String source) {
     /** How deep parentheses may be nested; the deepest that people write is about five. */
     static final int DEEPEST = 60;
+    /** How many things may be put together by AND, by + or by UNION; of a longer row, the end is as deep as its length. */
+    static final int MOST_CHAINED = 500;
     /** How many words a statement may have. */
     static final int LONGEST = 200_000;
 
@@ -34,7 +35,7 @@ public record SqlParser(String source) {
                 }
             }
         }
-        return Checked.valid(Script.of(scripts));
+        return Checked.valid(Script.of(text, scripts));
     }
 
     /** The statements of a text one by one, each a script of its own or the problem that it is none. */
@@ -49,14 +50,14 @@ public record SqlParser(String source) {
                 words.add(token);
                 continue;
             }
-            if (!words.isEmpty()) statements.add(statement(words, token));
+            if (!words.isEmpty()) statements.add(statement(text, words, token));
             words.clear();
             if (token.getType() == Token.EOF) return statements;
         }
     }
 
     /** One statement; {@code end} is the semicolon behind it, or the end of the text. */
-    private Checked<Script> statement(List<Token> words, Token end) {
+    private Checked<Script> statement(String text, List<Token> words, Token end) {
         Optional<Problem> tooMuch = limits(words);
         if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
         CommonToken eof = new CommonToken(end);
@@ -64,36 +65,34 @@ public record SqlParser(String source) {
         List<Token> all = new ArrayList<>(words);
         all.add(eof);
         var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
-        SyntaxProblems problems = new SyntaxProblems(source);
+        SyntaxProblems problems = new SyntaxProblems(source, text, words);
         parser.removeErrorListeners();
         parser.addErrorListener(problems);
         ScriptContext tree = parser.script();
         if (problems.first().isPresent()) return Checked.invalid(problems.first().get());
-        Map<Object, Place> places = new IdentityHashMap<>();
-        SqlReader reader = new SqlReader(source, places);
+        Map<Object, Span> spans = new IdentityHashMap<>();
+        SqlReader reader = new SqlReader(source, spans);
         List<Statement> statements = tree.statement().stream().map(reader::statement).toList();
         return reader.problem().<Checked<Script>>map(Checked::invalid)
-                .orElseGet(() -> Checked.valid(new Script(statements, places)));
+                .orElseGet(() -> Checked.valid(new Script(text, statements, spans)));
     }
 
     /** Keeps a text from going deeper than the machine's stack, and from taking longer than anybody waits. */
     private Optional<Problem> limits(List<Token> tokens) {
         if (tokens.size() > LONGEST) {
-            return Optional.of(Problem.at(SyntaxProblems.place(source, tokens.getFirst()), "This statement has more than " + LONGEST
+            return Optional.of(Problem.at(Span.of(source, tokens.getFirst(), tokens.getFirst()).place(), "This statement has more than " + LONGEST
                     + " words: divide it into several."));
         }
-        int depth = 0;
-        int prefixes = 0;
+        Depth depth = new Depth();
         for (Token token : tokens) {
-            switch (token.getType()) {
-                case SqlLexer.LEFT_PAREN, SqlLexer.CASE -> depth++;
-                case SqlLexer.RIGHT_PAREN, SqlLexer.END -> depth--;
-                case SqlLexer.NOT, SqlLexer.PLUS, SqlLexer.MINUS -> prefixes++;
-                default -> prefixes = 0;
-            }
-            if (depth > DEEPEST || prefixes > DEEPEST) {
-                return Optional.of(Problem.at(SyntaxProblems.place(source, token), "This is nested more than "
+            depth.see(token.getType());
+            if (depth.nested() > DEEPEST) {
+                return Optional.of(Problem.at(Span.of(source, token, token).place(), "This is nested more than "
                         + DEEPEST + " deep, more than Lunko reads: write it in several steps."));
+            }
+            if (depth.chained() > MOST_CHAINED) {
+                return Optional.of(Problem.at(Span.of(source, token, token).place(), "More than " + MOST_CHAINED
+                        + " things are put together here, more than Lunko reads: divide the statement, or write IN for many a value."));
             }
         }
         return Optional.empty();

@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.sql.FromItem.JoinSpecification;
@@ -26,12 +25,12 @@ import org.antlr.v4.runtime.Token;
 /** Makes statements of the parse tree, and notes where each part of them stands. */
 final class SqlReader {
     private final String source;
-    private final Map<Object, Place> places;
+    private final Map<Object, Span> spans;
     private Optional<Problem> problem = Optional.empty();
 
-    SqlReader(String source, Map<Object, Place> places) {
+    SqlReader(String source, Map<Object, Span> spans) {
         this.source = source;
-        this.places = places;
+        this.spans = spans;
     }
 
     /** The first thing that is grammatical and yet not right, such as a day that no calendar has. */
@@ -319,12 +318,12 @@ final class SqlReader {
     }
 
     private void refuse(Token token, String sentence) {
-        if (problem.isEmpty()) problem = Optional.of(Problem.at(SyntaxProblems.place(source, token), sentence));
+        if (problem.isEmpty()) problem = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence));
     }
 
-    /** Notes where something begins; what its innermost part has noted before stays. */
+    /** Notes where something stands; what its innermost part has noted before stays. */
     private <T> T at(ParserRuleContext tree, T part) {
-        places.putIfAbsent(part, SyntaxProblems.place(source, tree.getStart()));
+        spans.putIfAbsent(part, Span.of(source, tree.getStart(), tree.getStop()));
         return part;
     }
 

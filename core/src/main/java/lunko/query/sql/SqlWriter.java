@@ -62,6 +62,11 @@ public final class SqlWriter {
         };
     }
 
+    /** A table of FROM as SQL text. */
+    public String table(FromItem item) {
+        return from(item, false);
+    }
+
     private String from(FromItem item, boolean right) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->

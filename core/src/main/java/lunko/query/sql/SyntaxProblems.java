@@ -1,8 +1,8 @@
 package lunko.query.sql;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.BaseErrorListener;
@@ -16,26 +16,28 @@ import org.antlr.v4.runtime.misc.IntervalSet;
 /** Turns the first complaint of the parser into a sentence for a learner. */
 final class SyntaxProblems extends BaseErrorListener {
     private final String source;
+    private final List<Token> words;
+    private final Fix fix;
     private Optional<Problem> first = Optional.empty();
 
-    SyntaxProblems(String source) {
+    /** Complaints about the statement of a text that these words are. */
+    SyntaxProblems(String source, String text, List<Token> words) {
         this.source = source;
+        this.words = List.copyOf(words);
+        this.fix = Fix.of(text, Span.of(source, words.getFirst(), words.getLast()), part -> Optional.of(part).filter(Token.class::isInstance).map(Token.class::cast)
+                .map(token -> Span.of(source, token, token)));
     }
 
     Optional<Problem> first() {
         return first;
     }
 
-    /** Where a word begins. */
-    static Place place(String source, Token token) {
-        return Place.character(source, token.getLine(), token.getCharPositionInLine() + 1);
-    }
-
     @Override
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
                             RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
-        first = Optional.of(Problem.at(place(source, token), sentence(token, parser)));
+        first = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence(token, parser))
+                .with(fix(token, parser).flatMap(Fix::text).stream().toList()));
     }
 
     private static String sentence(Token token, Parser parser) {
@@ -52,18 +54,46 @@ final class SyntaxProblems extends BaseErrorListener {
                     ? "The text ends within parentheses: add the closing parenthesis."
                     : "The text ends in the middle of a statement: finish it.";
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.SEMICOLON ->
-                    inParentheses ? "A closing parenthesis is missing before " + word + "." : other(word, token, parser);
-            default -> other(word, token, parser);
+                    inParentheses ? "A closing parenthesis is missing before " + word + "." : other(token, parser);
+            default -> other(token, parser);
         };
     }
 
-    private static String other(String word, Token token, Parser parser) {
+    /** What there is to do about a word that cannot stand where it does, if that is clear. */
+    private Optional<Fix> fix(Token token, Parser parser) {
+        return switch (token.getType()) {
+            case SqlLexer.OPEN_STRING -> Optional.of(fix.after(token, "'"));
+            case SqlLexer.OPEN_IDENTIFIER -> Optional.of(fix.after(token, "\""));
+            case SqlLexer.OPEN_COMMENT -> Optional.of(fix.after(words.getLast(), " */"));
+            case SqlLexer.OTHER -> Optional.of(fix.instead(token, ""));
+            case Token.EOF -> isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.after(words.getLast(), ")")) : Optional.empty();
+            case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER ->
+                    isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.before(token, ") ")) : quoted(token, parser);
+            default -> quoted(token, parser);
+        };
+    }
+
+    private Optional<Fix> quoted(Token token, Parser parser) {
+        return isReserved(token, parser) ? Optional.of(fix.instead(token, "\"" + token.getText() + "\"")) : Optional.empty();
+    }
+
+    /** Whether a name is wanted and a word of SQL stands there. */
+    private static boolean isReserved(Token token, Parser parser) {
         IntervalSet expected = parser.getExpectedTokens();
         boolean nameWanted = expected.contains(SqlLexer.IDENTIFIER) && !expected.contains(SqlLexer.INTEGER);
-        if (nameWanted && Character.isLetter(word.codePointAt(0))) {
+        return nameWanted && Character.isLetter(token.getText().codePointAt(0));
+    }
+
+    private static String other(Token token, Parser parser) {
+        String word = token.getText();
+        if (token.getType() == SqlLexer.ON) {
+            return "ON stands behind the table that is joined, as in FROM one JOIN other ON …: write it there.";
+        }
+        if (isReserved(token, parser)) {
             return word.toUpperCase(Locale.ROOT) + " is a word of SQL and cannot be a name as it is: write \"" + word
                     + "\", in double quotes.";
         }
+        IntervalSet expected = parser.getExpectedTokens();
         if (expected.size() == 1) {
             return word + " cannot stand here; "
                     + SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", "") + " is expected.";

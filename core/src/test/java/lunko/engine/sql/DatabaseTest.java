@@ -8,7 +8,6 @@ import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
-import lunko.query.sql.Statement;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,6 +54,7 @@ class DatabaseTest {
         "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → 8: The column keeper_id is in h and in k: write which one, as in h.keeper_id.",
         "SELECT * FROM hives JOIN keepers → 26: This join has no ON, so every row would meet every row, 4 × 3 = 12 rows: write ON and the columns that belong together, or CROSS JOIN if that is meant.",
         "SELECT * FROM hives JOIN keepers ON k = 1 JOIN harvests k ON 1 = 1 → 37: There is no column k; there are hive_no, hive, keeper_id, keeper, village.",
+        "SELECT * FROM hives h, harvests v JOIN keepers k ON h.keeper_id = k.keeper_id → 53: A comma stands between h and this join, and ON sees the tables of its join alone: write CROSS JOIN for the comma, or the condition into WHERE.",
         "SELECT * FROM hives WHERE hive = 3 → 27: hive is text and 3 is integer, and SQL does not compare the two: write CAST(3 AS TEXT).",
         "SELECT * FROM hives JOIN keepers USING (hive) → 41: USING wants a column on both sides, and there is no hive in keepers: match columns of different names with ON.",
         "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → 44: twice is a name given in SELECT, and WHERE comes before that: write kg * 2 instead.",
@@ -75,6 +75,41 @@ class DatabaseTest {
     void problemsSayWhereAndWhatToDo(String statement, String problem) {
         assertThat(run(DEMO + statement).<String>either(ResultTable::toString, p ->
                 p.place().orElseThrow().column().orElseThrow() + ": " + p.sentence())).isEqualTo(problem);
+    }
+
+    /** What stands behind → is what differs, each fix after a bar; all of them run. */
+    @ParameterizedTest(name = "{index}")
+    @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
+        "SELECT * FROM hive → SELECT * FROM hives",
+        "SELECT hiev FROM hives → SELECT hive FROM hives",
+        "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id | SELECT k.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
+        "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = k.keeper_id | SELECT * FROM hives CROSS JOIN keepers AS k",
+        "SELECT * FROM hives h JOIN keepers k ON h.hive_no = v.hive_no JOIN harvests v ON h.keeper_id = k.keeper_id → SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests v ON h.hive_no = v.hive_no",
+        "SELECT * FROM hives WHERE hive = 3 → SELECT * FROM hives WHERE hive = CAST(3 AS TEXT)",
+        "SELECT * FROM hives WHERE '3' < hive_no → SELECT * FROM hives WHERE '3' < CAST(hive_no AS TEXT) | SELECT * FROM hives WHERE CAST('3' AS INTEGER) < hive_no",
+        "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → SELECT kg * 2 AS twice FROM harvests WHERE (kg * 2) > 3",
+        "SELECT village, keeper FROM keepers GROUP BY village → SELECT village, keeper FROM keepers GROUP BY village, keeper | SELECT village, MIN(keeper) FROM keepers GROUP BY village",
+        "SELECT village, COUNT(*) FROM keepers WHERE keeper_id > 1 → SELECT village, COUNT(*) FROM keepers WHERE keeper_id > 1 GROUP BY village | SELECT MIN(village), COUNT(*) FROM keepers WHERE keeper_id > 1",
+        "SELECT * FROM hives JOIN keepers USING (keper_id) → SELECT * FROM hives JOIN keepers USING (keeper_id)",
+        "SELECT * FROM hives, hives → SELECT * FROM hives, hives AS hives2",
+        "SELECT * FROM (SELECT 1 AS one) → SELECT * FROM (SELECT 1 AS one) AS q",
+        "SELECT uper(hive) FROM hives → SELECT UPPER(hive) FROM hives",
+        "SELECT * FROM hives WHERE hive = 'Clover → SELECT * FROM hives WHERE hive = 'Clover'",
+        "SELECT * FROM hives WHERE (hive = 'Clover' → SELECT * FROM hives WHERE (hive = 'Clover')",
+        "SELECT hive AS order FROM hives → SELECT hive AS \"order\" FROM hives",
+        "SELECT * FROM hives /* all → SELECT * FROM hives /* all */",
+        "SELECT * FROM hives WHERE keeper_id = NULL → SELECT * FROM hives WHERE keeper_id IS NULL",
+        "SELECT * FROM hives WHERE NULL <> keeper_id → SELECT * FROM hives WHERE keeper_id IS NOT NULL",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'Ashholt'",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE hive_no > 1 AND k.village = 'A' ORDER BY 1 → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'A' WHERE hive_no > 1 ORDER BY 1",
+        "SELECT * FROM keepers NATURAL JOIN harvests → SELECT * FROM keepers CROSS JOIN harvests",
+        "SELECT * FROM hives a NATURAL JOIN (SELECT hive_no, hive FROM hives) b → SELECT * FROM hives AS a INNER JOIN (SELECT hive_no, hive FROM hives) AS b USING (hive_no) | SELECT * FROM hives AS a INNER JOIN (SELECT hive_no, hive FROM hives) AS b USING (hive)",
+    })
+    void fixesAreTheWholeTextMended(String query, String fixes) {
+        List<String> offered = answer(DEMO + query).either(answer -> answer.notes(), List::of).stream()
+                .flatMap(problem -> problem.fixes().stream()).toList();
+        assertThat(String.join(" | ", offered)).isEqualTo(fixes);
+        assertThat(offered).allSatisfy(fix -> assertThat(answer(DEMO + fix).expect().stages()).isPresent());
     }
 
     @Test
@@ -109,6 +144,8 @@ class DatabaseTest {
         "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.keeper_id IS NULL → ",
         "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive_no > 1 → ",
         "SELECT * FROM keepers NATURAL JOIN harvests → 36: The two tables have no column name in common, so NATURAL matches nothing and every row meets every row: write ON and the columns that belong together.",
+        "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → 29: keeper_id of hives is NULL in a row, and so this NOT IN is never true: add WHERE keeper_id IS NOT NULL to the query within, or write NOT EXISTS.",
+        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' OR hive_no = 1 → ",
         "SELECT * FROM hives a NATURAL JOIN hives b → 36: NATURAL matches all columns that both tables have, here hive_no, hive, keeper_id: if not all of them are meant, write USING and those that are.",
     })
     void whatIsSurelyNotMeantIsNoted(String query, String note) {
@@ -122,9 +159,10 @@ class DatabaseTest {
     }
 
     private static Checked<Database.Answer> answer(String text) {
-        Script script = new SqlParser("script").parse(text).expect();
         Checked<Database.Answer> answer = Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty(), List.of()));
-        for (Statement statement : script.statements()) answer = answer.then(before -> before.database().run(statement, script));
+        for (Checked<Script> statement : new SqlParser("script").statements(text)) {
+            answer = answer.then(before -> statement.then(script -> before.database().run(script.statements().getFirst(), script)));
+        }
         return answer;
     }
 }

@@ -23,6 +23,9 @@ import picocli.CommandLine.Spec;
         description = "Shows how joins produce their results, step by step.",
         footer = {"", "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
 public final class LunkoCommand implements Callable<Integer> {
+    /** What is said where the program itself is at fault. */
+    public static final String DEFECT = "Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".";
+
     @Spec
     private CommandSpec spec;
 
@@ -33,7 +36,7 @@ public final class LunkoCommand implements Callable<Integer> {
     public static CommandLine commandLine() {
         return new CommandLine(new LunkoCommand()).setCaseInsensitiveEnumValuesAllowed(true).setExecutionExceptionHandler((defect, command, _) -> {
             LoggerFactory.getLogger(LunkoCommand.class).error("unexpected", defect);
-            command.getErr().println("Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".");
+            command.getErr().println(DEFECT);
             return 1;
         });
     }

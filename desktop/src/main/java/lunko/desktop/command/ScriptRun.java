@@ -23,7 +23,7 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
                 case Checked.Invalid<Database>(Problem problem) -> {
                     out.print(output.format().write(problem));
                     out.flush();
-                    err.println(problem.inColons());
+                    say(problem);
                     code = 1;
                     if (!keepGoing) return code;
                 }
@@ -38,11 +38,17 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
         for (Statement statement : script.statements()) {
             int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
             after = after.then(db -> db.run(statement, script)).map(answer -> {
-                answer.notes().forEach(note -> err.println(new Problem(note.place(), "Note: " + note.sentence()).inColons()));
+                answer.notes().forEach(note -> say(note.saying("Note: " + note.sentence())));
                 answer.stages().ifPresent(stages -> out.print(output.format().write(answer.result().orElseThrow(), output.steps(stages), line)));
                 return answer.database();
             });
         }
         return after;
+    }
+
+    /** A problem, and below it what could be written instead. */
+    private void say(Problem problem) {
+        err.println(problem.inColons());
+        problem.fixes().forEach(fix -> err.println("  try: " + fix.replaceAll("\\R", "\n       ")));
     }
 }

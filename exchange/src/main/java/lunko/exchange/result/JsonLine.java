@@ -51,7 +51,7 @@ final class JsonLine {
             return;
         }
         for (int part = 0; part < steps.timeline().parts().size(); part++) {
-            String title = steps.timeline().parts().get(part).title();
+            String title = steps.timeline().title(part);
             for (Frame frame : steps.of(part)) {
                 list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().title()).put("part", title)
                         .put("comparisons", frame.comparisons()).put("why", frame.shown().why().text());

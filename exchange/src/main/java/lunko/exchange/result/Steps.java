@@ -5,7 +5,6 @@ import java.util.stream.LongStream;
 import lunko.engine.Stage;
 import lunko.insight.SaidJoin;
 import lunko.steps.Frame;
-import lunko.steps.Part;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -26,7 +25,7 @@ public record Steps(Timeline timeline, List<SaidJoin> joins) {
     /** Why there are too many. */
     String excuse() {
         return "There are " + (timeline.last() + 1) + " steps, more than the " + MOST + " that are written down: "
-                + timeline.parts().stream().mapToLong(Part::comparisons).sum()
+                + timeline.comparisons()
                 + " comparisons of rows are among them. Take smaller tables, or match by buckets.";
     }
 
@@ -42,7 +41,7 @@ public record Steps(Timeline timeline, List<SaidJoin> joins) {
         joins.forEach(join -> text.append(join.sentence()).append("\n\n"));
         if (areTooMany()) return text.append(excuse()).append("\n\n").toString();
         for (int part = 0; part < timeline.parts().size(); part++) {
-            text.append(heading).append(timeline.parts().get(part).title()).append("\n\n");
+            text.append(heading).append(timeline.title(part)).append("\n\n");
             of(part).forEach(frame -> text.append(String.format("%4d", frame.number())).append(before)
                     .append(frame.shown().why().text()).append('\n'));
             text.append('\n');

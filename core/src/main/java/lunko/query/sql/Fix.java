@@ -1,0 +1,78 @@
+package lunko.query.sql;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import lunko.problem.Checked;
+
+/** A statement's text with changes. One that changes something which stands nowhere in the text gives no text at all. */
+public final class Fix {
+
+    /** Some code points of the text, counted from 0, and what is written in their place. */
+    private record Change(int start, int end, String with) {}
+
+    private final String text;
+    private final Span statement;
+    private final Function<Object, Optional<Span>> spans;
+    private final Optional<List<Change>> changes;
+
+    private Fix(String text, Span statement, Function<Object, Optional<Span>> spans, Optional<List<Change>> changes) {
+        this.text = text;
+        this.statement = statement;
+        this.spans = spans;
+        this.changes = changes;
+    }
+
+    /** The statement that stands there in a text, without any change yet. */
+    static Fix of(String text, Span statement, Function<Object, Optional<Span>> spans) {
+        return new Fix(text, statement, spans, Optional.of(List.of()));
+    }
+
+    private Fix change(Optional<Change> change) {
+        return new Fix(text, statement, spans, changes.flatMap(before -> change.map(one -> {
+            List<Change> all = new ArrayList<>(before);
+            all.add(one);
+            return List.copyOf(all);
+        })));
+    }
+
+    /** Writes something in the place of a part. */
+    public Fix instead(Object part, String with) {
+        return change(spans.apply(part).map(span -> new Change(span.start(), span.end(), with)));
+    }
+
+    /** Writes something directly before a part. */
+    public Fix before(Object part, String added) {
+        return change(spans.apply(part).map(span -> new Change(span.start(), span.start(), added)));
+    }
+
+    /** Writes something directly behind a part. */
+    public Fix after(Object part, String added) {
+        return change(spans.apply(part).map(span -> new Change(span.end(), span.end(), added)));
+    }
+
+    /** Takes out what stands behind one part, up to the end of another. */
+    public Fix without(Object behind, Object upTo) {
+        return change(spans.apply(behind).flatMap(from -> spans.apply(upTo).filter(to -> to.end() >= from.end())
+                .map(to -> new Change(from.end(), to.end(), ""))));
+    }
+
+    /** The changed text, if it is one that can be read. */
+    public Optional<String> text() {
+        return changes.map(this::changed).filter(mended -> new SqlParser("").parse(mended) instanceof Checked.Valid<Script>);
+    }
+
+    private String changed(List<Change> all) {
+        StringBuilder mended = new StringBuilder(text.substring(0, at(statement.end())));
+        // From the back, so that the places before stay where they are.
+        all.stream().sorted(Comparator.comparingInt(Change::start).reversed()).forEach(change ->
+                mended.replace(at(change.start()), at(change.end()), change.with()));
+        return mended.substring(at(statement.start()));
+    }
+
+    private int at(int codePoint) {
+        return text.offsetByCodePoints(0, codePoint);
+    }
+}
