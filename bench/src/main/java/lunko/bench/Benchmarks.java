@@ -21,6 +21,7 @@ public final class Benchmarks {
     /** Runs them; the argument is the file to write. */
     public static void main(String[] arguments) throws RunnerException, IOException {
         Collection<RunResult> joins = run(JoinBenchmark.class);
+        Collection<RunResult> language = run(LanguageBenchmark.class);
         Collection<RunResult> steps = run(TimelineBenchmark.class);
         List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
                 "Written by `mvn -Pbench verify`, last on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
@@ -30,11 +31,11 @@ public final class Benchmarks {
                 "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; milliseconds, and"
                         + " in brackets how many times Lunko's. The databases have an index on the key."
                         + " H2 has no full outer join and does the left one there.",
-                "", "| kind | Lunko | SQLite | H2 |", "|---|---:|---:|---:|"));
-        for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER")) {
+                "", "| kind | Lunko | SQLite | H2 | DuckDB |", "|---|---:|---:|---:|---:|"));
+        for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI")) {
             double lunko = time(joins, "lunko", kind);
-            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s |", kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
-                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko)));
+            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s | %s |", kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
+                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko), beside(time(joins, "duckdb", kind), lunko)));
         }
         lines.addAll(List.of("", "## Steps", "",
                 "A left join of 10,000 × 10,000 rows, over 100 million steps, in a heap of 256 MB; microseconds.",
@@ -43,9 +44,17 @@ public final class Benchmarks {
             Statistics times = result.getPrimaryResult().getStatistics();
             lines.add(String.format(Locale.ROOT, "| %s | %.1f | %.1f |", switch (result.getPrimaryResult().getLabel()) {
                 case "anyStep" -> "going to any step";
+                case "earlyStep" -> "going to any of the first hundredth";
+                case "lateStep" -> "going to any of the last hundredth";
                 case "nextStep" -> "going to the next step";
                 default -> "opening the timeline";
             }, times.getPercentile(50) / 1000, times.getPercentile(99) / 1000));
+        }
+        lines.addAll(List.of("", "## The language", "", "The queries of the demo lesson, one of each kind; microseconds each.",
+                "", "| | |", "|---|---:|"));
+        for (RunResult result : language) {
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getPrimaryResult().getLabel().equals("parse") ? "read"
+                    : "read, bound and run", result.getPrimaryResult().getScore()));
         }
         Files.write(Path.of(arguments[0]), lines);
     }

@@ -40,12 +40,13 @@ public class JoinBenchmark {
     private static final int ROWS = 100_000;
 
     /** The kind of join. */
-    @Param({"INNER", "LEFT_OUTER", "FULL_OUTER"})
+    @Param({"INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI"})
     public JoinKind kind;
 
     private Plan plan;
     private Connection sqlite;
     private Connection h2;
+    private Connection duckdb;
 
     /** Makes the tables here and in the databases. */
     @Setup
@@ -54,7 +55,8 @@ public class JoinBenchmark {
         plan = data.plan(kind);
         sqlite = DriverManager.getConnection("jdbc:sqlite::memory:");
         h2 = DriverManager.getConnection("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE");
-        for (Connection database : List.of(sqlite, h2)) {
+        duckdb = DriverManager.getConnection("jdbc:duckdb:");
+        for (Connection database : List.of(sqlite, h2, duckdb)) {
             load(database, data.left());
             load(database, data.right());
         }
@@ -85,6 +87,7 @@ public class JoinBenchmark {
     public void close() throws SQLException {
         sqlite.close();
         h2.close();
+        duckdb.close();
     }
 
     /** Lunko. */
@@ -105,6 +108,12 @@ public class JoinBenchmark {
         return read(sqlite, plan.sql());
     }
 
+    /** DuckDB in memory, through JDBC. */
+    @Benchmark
+    public long duckdb() throws SQLException {
+        return read(duckdb, plan.sql());
+    }
+
     /** H2 in memory, through JDBC; it has no full outer join, and is asked for the left one instead. */
     @Benchmark
     public long h2() throws SQLException {
@@ -114,8 +123,9 @@ public class JoinBenchmark {
     private static long read(Connection database, String query) throws SQLException {
         long read = 0;
         try (Statement statement = database.createStatement(); ResultSet rows = statement.executeQuery(query)) {
+            int columns = rows.getMetaData().getColumnCount();
             while (rows.next()) {
-                for (int column = 1; column <= 4; column++) read += rows.getObject(column) == null ? 0 : 1;
+                for (int column = 1; column <= columns; column++) read += rows.getObject(column) == null ? 0 : 1;
             }
         }
         return read;

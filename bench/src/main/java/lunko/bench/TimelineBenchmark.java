@@ -43,6 +43,18 @@ public class TimelineBenchmark {
         return look(timeline.at(random.nextLong(timeline.last() + 1)));
     }
 
+    /** Going to any step of the first hundredth. */
+    @Benchmark
+    public int earlyStep() {
+        return look(timeline.at(random.nextLong(timeline.last() / 100)));
+    }
+
+    /** Going to any step of the last hundredth. */
+    @Benchmark
+    public int lateStep() {
+        return look(timeline.at(timeline.last() - random.nextLong(timeline.last() / 100)));
+    }
+
     /** Going to the next step, for comparison. */
     @Benchmark
     public int nextStep() {

@@ -5,12 +5,7 @@ import java.util.function.Supplier;
 import lunko.table.Value;
 
 /** The columns that a query selects, with their values for each row of a stage. */
-public record Chosen(Stage input, List<Heading> headings, List<List<Value>> rows, Supplier<List<Stage>> within) implements Stage {
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
+public record Chosen(Stage input, List<Heading> headings, List<List<Value>> rows, Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override
     public List<Stage> asides() {
@@ -20,11 +15,6 @@ public record Chosen(Stage input, List<Heading> headings, List<List<Value>> rows
     @Override
     public List<Origin> origins(int row) {
         return List.of(new Origin(0, row));
-    }
-
-    @Override
-    public String title() {
-        return input.title();
     }
 
     @Override

@@ -21,7 +21,11 @@ public record Comparison(Value left, Value right) {
 
     /** A value as SQL writes it, cut where it would fill the line. */
     public static String literal(Value value) {
-        String sql = value.sql();
-        return sql.length() <= LONGEST ? sql : sql.substring(0, LONGEST - 1) + "…";
+        return shortened(value.sql());
+    }
+
+    /** A text, cut where it would fill the line. */
+    public static String shortened(String text) {
+        return text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import lunko.table.Value;
 
 /** A stretch of the rows of a stage: so many are skipped, and so many taken at most. */
-public record Cut(Stage input, long skipped, long most, List<List<Value>> rows) implements Stage {
+public record Cut(Stage input, long skipped, long most, List<List<Value>> rows) implements UnaryStage {
 
     /** Cuts a stretch out. */
     public static Cut of(Stage input, long skipped, long most) {
@@ -12,23 +12,8 @@ public record Cut(Stage input, long skipped, long most, List<List<Value>> rows) 
     }
 
     @Override
-    public List<Heading> headings() {
-        return input.headings();
-    }
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
-
-    @Override
     public List<Origin> origins(int row) {
         return List.of(new Origin(0, (int) skipped + row));
-    }
-
-    @Override
-    public String title() {
-        return input.title();
     }
 
     @Override

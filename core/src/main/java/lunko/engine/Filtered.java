@@ -19,7 +19,7 @@ import lunko.table.Value;
  * @param says     the kind of join that the outer join before it becomes by it: those without a partner are left alone
  */
 public record Filtered(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with, int[] taken,
-                       List<List<Value>> rows, Optional<JoinKind> says, Supplier<List<Stage>> within) implements Stage {
+                       List<List<Value>> rows, Optional<JoinKind> says, Supplier<List<Stage>> within) implements UnaryStage {
 
     /** Takes the rows with the verdict true. */
     public static Filtered of(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with,
@@ -30,16 +30,6 @@ public record Filtered(Stage input, String clause, List<Truth> verdicts, IntFunc
     }
 
     @Override
-    public List<Heading> headings() {
-        return input.headings();
-    }
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
-
-    @Override
     public List<Stage> asides() {
         return within.get();
     }
@@ -47,11 +37,6 @@ public record Filtered(Stage input, String clause, List<Truth> verdicts, IntFunc
     @Override
     public List<Origin> origins(int row) {
         return List.of(new Origin(0, taken[row]));
-    }
-
-    @Override
-    public String title() {
-        return input.title();
     }
 
     @Override

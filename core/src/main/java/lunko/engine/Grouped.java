@@ -13,12 +13,7 @@ import lunko.table.Value;
  * @param groupOf for each row of the input, its group
  */
 public record Grouped(Stage input, int keys, int[] groupOf, List<Heading> headings, List<List<Value>> rows,
-                      Supplier<List<Stage>> within) implements Stage {
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
+                      Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override
     public List<Stage> asides() {

@@ -12,7 +12,7 @@ import lunko.table.Value;
  * @param keys for each row of the input, the values that it is sorted by
  * @param from for each row, the row of the input that it is
  */
-public record Sorted(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows) implements Stage {
+public record Sorted(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows) implements UnaryStage {
 
     /** One of the things that rows are sorted by; NULL is where {@code nullsFirst} puts it. */
     public record Order(boolean descending, boolean nullsFirst) implements Comparator<Value> {
@@ -39,23 +39,8 @@ public record Sorted(Stage input, String by, List<List<Value>> keys, int[] from,
     }
 
     @Override
-    public List<Heading> headings() {
-        return input.headings();
-    }
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
-
-    @Override
     public List<Origin> origins(int row) {
         return List.of(new Origin(0, from[row]));
-    }
-
-    @Override
-    public String title() {
-        return input.title();
     }
 
     @Override

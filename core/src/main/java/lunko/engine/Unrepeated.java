@@ -13,7 +13,7 @@ import lunko.table.Value;
  * @param same  for each row of the input, the row that it is or repeats
  * @param first for each row, the row of the input that is its first
  */
-public record Unrepeated(Stage input, int[] same, int[] first, List<List<Value>> rows) implements Stage {
+public record Unrepeated(Stage input, int[] same, int[] first, List<List<Value>> rows) implements UnaryStage {
 
     /** Leaves the repeated rows out. */
     public static Unrepeated of(Stage input) {
@@ -32,23 +32,8 @@ public record Unrepeated(Stage input, int[] same, int[] first, List<List<Value>>
     }
 
     @Override
-    public List<Heading> headings() {
-        return input.headings();
-    }
-
-    @Override
-    public List<Stage> inputs() {
-        return List.of(input);
-    }
-
-    @Override
     public List<Origin> origins(int row) {
         return IntStream.range(0, same.length).filter(i -> same[i] == row).mapToObj(i -> new Origin(0, i)).toList();
-    }
-
-    @Override
-    public String title() {
-        return input.title();
     }
 
     @Override

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
-import lunko.Postgres;
+import java.util.Optional;
+import lunko.beside.Postgres;
+import lunko.beside.RealDatabase;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
@@ -32,11 +34,11 @@ class PostgresProperties {
 
     @BeforeContainer
     static void start() throws IOException, SQLException {
-        postgres = new Postgres();
+        postgres = Postgres.start();
     }
 
     @AfterContainer
-    static void stop() throws IOException, SQLException {
+    static void stop() throws Exception {
         postgres.close();
     }
 
@@ -44,9 +46,10 @@ class PostgresProperties {
     void lunkoAndPostgresGiveTheSameRows(@ForAll("plans") Plan plan) throws SQLException {
         Outcome outcome = Outcome.of(plan);
         List<List<String>> ours = outcome.rows().stream().map(row -> outcome.columns().stream()
-                .map(column -> Postgres.spelt(outcome.cell(row, column).value())).toList()).toList();
+                .map(column -> RealDatabase.spelt(outcome.cell(row, column).value())).toList()).toList();
         postgres.load(List.of(plan.left(), plan.right()));
-        assertThat(postgres.rows(plan.sql())).as(plan.sql()).containsExactlyInAnyOrderElementsOf(ours);
+        assertThat(postgres.rows(plan.sql(), outcome.columns().stream()
+                .map(column -> Optional.of(plan.on(column.side()).columns().get(column.index()).type())).toList())).as(plan.sql()).containsExactlyInAnyOrderElementsOf(ours);
     }
 
     @Provide

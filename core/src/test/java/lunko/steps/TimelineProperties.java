@@ -41,6 +41,7 @@ class TimelineProperties {
         for (Way way : Way.values()) {
             MatchTimeline timeline = MatchTimeline.of(outcome, way);
             assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
+            assertThat(timeline.at(timeline.last() - 1).landed()).as(way.title()).containsExactlyInAnyOrderElementsOf(outcome.rows());
             MatchFrame before = timeline.at(0);
             for (long number = 1; number <= timeline.last(); number++) {
                 MatchFrame frame = timeline.at(number);

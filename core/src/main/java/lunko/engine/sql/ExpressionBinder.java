@@ -1,21 +1,16 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
-import lunko.query.sql.Fix;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
@@ -24,14 +19,11 @@ import lunko.table.Value;
 
 /** Binds expressions to the columns of a scope, and checks that their types fit. */
 class ExpressionBinder {
-    /** Of a longer text, so much is shown in a condition with its values. */
-    private static final int LONGEST = 28;
-
     private final QueryBinder queries;
     private final Scope scope;
     private final Places places;
-    /** The columns, aggregates and queries that have been bound: what takes a value of its own from a row. */
-    private final Map<Expression, Bound> leaves = new IdentityHashMap<>();
+    private final TypeRules types;
+    private final Leaves leaves = new Leaves();
     private final Map<QueryExpression, BoundQuery> within = new IdentityHashMap<>();
     private final List<BoundQuery> asides = new ArrayList<>();
 
@@ -39,10 +31,15 @@ class ExpressionBinder {
         this.queries = queries;
         this.scope = scope;
         this.places = places;
+        this.types = new TypeRules(places);
     }
 
     Scope scope() {
         return scope;
+    }
+
+    TypeRules types() {
+        return types;
     }
 
     Places places() {
@@ -57,29 +54,12 @@ class ExpressionBinder {
 
     /** An expression that has been bound as SQL, with the values that it takes from a row put in. */
     String with(Expression expression, Env env) {
-        return new SqlWriter().expression(filled(expression, env));
-    }
-
-    private Expression filled(Expression expression, Env env) {
-        Bound leaf = leaves.get(expression);
-        return leaf == null ? expression.with(part -> filled(part, env)) : literal(expression, leaf, env);
-    }
-
-    private static Expression literal(Expression expression, Bound leaf, Env env) {
-        try {
-            Value value = leaf.in(env);
-            boolean isLong = value instanceof Value.TextValue(String text) && text.length() > LONGEST;
-            return new Expression.Literal(isLong ? Value.of(value.shown().substring(0, LONGEST) + "…") : value);
-        } catch (Refusal notReached) {
-            // A part that has no value here can stand in a condition which is decided without it.
-            return expression;
-        }
+        return leaves.with(expression, env);
     }
 
     /** Notes that an expression takes a value of its own from a row. */
     Bound leaf(Expression expression, Bound bound) {
-        leaves.put(expression, bound);
-        return bound;
+        return leaves.note(expression, bound);
     }
 
     /** A query within an expression; the same one is bound once. */
@@ -114,7 +94,7 @@ class ExpressionBinder {
             case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
                 Bound l = bind(left);
                 Bound r = bind(right);
-                requireComparable(expression, left, l, right, r);
+                types.requireComparable(expression, left, l, right, r);
                 if (isNull(left) || isNull(right)) {
                     noteNull(expression, comparator, isNull(right) ? left : right);
                 }
@@ -141,14 +121,19 @@ class ExpressionBinder {
             case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
                 Bound l = bind(left);
                 Bound r = bind(right);
-                requireComparable(expression, left, l, right, r);
+                types.requireComparable(expression, left, l, right, r);
                 yield Bound.truth(env ->
                         Truth.of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
             }
             case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
-                Expression range = new Expression.And(new Expression.Comparison(Comparator.GREATER_OR_EQUAL, of, low),
-                        new Expression.Comparison(Comparator.LESS_OR_EQUAL, of, high));
-                yield bind(negated ? new Expression.Not(range) : range);
+                Bound value = bind(of);
+                Bound from = compared(expression, of, value, low);
+                Bound to = compared(expression, of, value, high);
+                yield Bound.truth(env -> {
+                    Value v = value.in(env);
+                    Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env)).and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
+                    return negated ? within.not() : within;
+                });
             }
             case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
             case Expression.InList(Expression of, List<Expression> list, boolean negated) -> inList(expression, of, list, negated);
@@ -200,23 +185,12 @@ class ExpressionBinder {
 
     /** An expression whose values are numbers. */
     Bound number(Expression expression) {
-        return required(expression, "a number", Type.INTEGER, Type.DECIMAL);
+        return types.required(expression, bind(expression), "a number", Type.INTEGER, Type.DECIMAL);
     }
 
     /** An expression whose values are texts. */
     Bound text(Expression expression, String what) {
-        return required(expression, what, Type.TEXT);
-    }
-
-    private Bound required(Expression expression, String what, Type... types) {
-        Bound bound = bind(expression);
-        if (bound.type().isPresent() && !List.of(types).contains(bound.type().get())) {
-            throw places.refusal(expression, what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1)
-                    + " is wanted here, and " + text(expression) + " is " + bound.type().get().title() + ": write "
-                    + cast(expression, types[types.length - 1]) + ".",
-                    places.fix().instead(expression, cast(expression, types[types.length - 1])));
-        }
-        return bound;
+        return types.required(expression, bind(expression), what, Type.TEXT);
     }
 
     private Bound calculation(Expression.Calculation calculation) {
@@ -227,7 +201,7 @@ class ExpressionBinder {
         }
         Bound left = number(calculation.left());
         Bound right = number(calculation.right());
-        return new Bound(wider(left.type(), right.type()), env -> exact(calculation, () ->
+        return new Bound(TypeRules.wider(left.type(), right.type()), env -> exact(calculation, () ->
                 Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
     }
 
@@ -267,37 +241,11 @@ class ExpressionBinder {
         });
     }
 
-    private static String cast(Expression expression, Type type) {
-        return new SqlWriter().expression(new Expression.Cast(expression, type));
-    }
-
-    void requireComparable(Object where, Expression left, Bound l, Expression right, Bound r) {
-        if (comparable(l.type(), r.type())) return;
-        Fix casting = places.fix();
-        List<Expression.Cast> casts = Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
-                .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
-        throw incomparable(where, text(left), l.type().get(), text(right), r.type().get(),
-                casts.isEmpty() ? "compare it with something else" : "write " + text(casts.getFirst()),
-                casts.stream().map(cast -> casting.instead(cast.of(), text(cast))).toArray(Fix[]::new));
-    }
-
-    /** Whether a text is written down that is one of the other type. */
-    private static boolean hasValue(Expression.Cast cast) {
-        return cast.of() instanceof Expression.Literal(Value.TextValue(String text)) && cast.type().read(text).isPresent();
-    }
-
-    void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
-        if (comparable(leftType, rightType)) return;
-        throw incomparable(where, left, leftType.get(), right, rightType.get(), "match columns of one type, or CAST one of them");
-    }
-
-    private static boolean comparable(Optional<Type> left, Optional<Type> right) {
-        return left.isEmpty() || right.isEmpty() || left.get().comparesWith(right.get());
-    }
-
-    private Refusal incomparable(Object where, String left, Type leftType, String right, Type rightType, String advice, Fix... fixes) {
-        return places.refusal(where, left + " is " + leftType.title() + " and " + right + " is " + rightType.title()
-                + ", and SQL does not compare the two: " + advice + ".", fixes);
+    /** An expression that a value is compared with. */
+    private Bound compared(Expression where, Expression of, Bound value, Expression other) {
+        Bound bound = bind(other);
+        types.requireComparable(where, of, value, other, bound);
+        return bound;
     }
 
     private Bound like(Expression of, Expression pattern, boolean negated) {
@@ -312,8 +260,7 @@ class ExpressionBinder {
 
     private Bound inList(Expression where, Expression of, List<Expression> list, boolean negated) {
         Bound value = bind(of);
-        List<Bound> others = list.stream().map(this::bind).toList();
-        for (int i = 0; i < list.size(); i++) requireComparable(where, of, value, list.get(i), others.get(i));
+        List<Bound> others = list.stream().map(other -> compared(where, of, value, other)).toList();
         return Bound.truth(env -> {
             Value wanted = value.in(env);
             Truth any = Truth.FALSE;
@@ -326,7 +273,7 @@ class ExpressionBinder {
     private Bound inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
         Bound value = bind(of);
         BoundQuery bound = oneColumn(where, query);
-        requireComparable(where, text(of), value.type(), "the column of the query", bound.columns().getFirst().type());
+        types.requireComparable(where, text(of), value.type(), "the column of the query", bound.columns().getFirst().type());
         return Bound.truth(env -> {
             Truth any = bound.members(env).has(value.in(env));
             return negated ? any.not() : any;
@@ -357,36 +304,23 @@ class ExpressionBinder {
     private Bound branches(Expression.Case expression) {
         List<Bound> conditions = new ArrayList<>();
         List<Bound> values = new ArrayList<>();
+        Optional<Bound> subject = expression.subject().map(this::bind);
         for (Expression.When when : expression.branches()) {
-            conditions.add(condition(expression.subject().<Expression>map(subject ->
-                    new Expression.Comparison(Comparator.EQUAL, subject, when.condition())).orElse(when.condition())));
+            conditions.add(subject.map(value -> {
+                Bound other = compared(when.condition(), expression.subject().get(), value, when.condition());
+                return Bound.truth(env -> compare(Comparator.EQUAL, value.in(env), other.in(env)));
+            }).orElseGet(() -> condition(when.condition())));
             values.add(bind(when.then()));
         }
         Optional<Bound> otherwise = expression.otherwise().map(this::bind);
         List<Bound> all = new ArrayList<>(values);
         otherwise.ifPresent(all::add);
-        return new Bound(common(expression, all), env -> {
+        return new Bound(types.common(expression, all), env -> {
             for (int i = 0; i < conditions.size(); i++) {
                 if (conditions.get(i).truthIn(env) == Truth.TRUE) return values.get(i).in(env);
             }
             return otherwise.map(value -> value.in(env)).orElse(Value.NULL);
         });
-    }
-
-    /** The one type of several values that stand for each other. */
-    Optional<Type> common(Expression where, List<Bound> values) {
-        Set<Type> types = new HashSet<>();
-        values.forEach(value -> value.type().ifPresent(types::add));
-        if (types.size() == 2 && types.stream().allMatch(Type::isNumeric)) return Optional.of(Type.DECIMAL);
-        if (types.size() > 1) {
-            throw places.refusal(where, "The values of " + text(where) + " are of different types: write them with CAST as one.");
-        }
-        return types.stream().findFirst();
-    }
-
-    static Optional<Type> wider(Optional<Type> left, Optional<Type> right) {
-        if (left.isEmpty()) return right;
-        return right.isPresent() && right.get() == Type.DECIMAL ? right : left;
     }
 
     static String text(Expression expression) {

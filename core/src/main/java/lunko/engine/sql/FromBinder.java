@@ -26,8 +26,6 @@ import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
-import lunko.table.Type;
-import lunko.table.Value;
 
 /** Binds the tables of one FROM clause. */
 final class FromBinder {
@@ -231,13 +229,13 @@ final class FromBinder {
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
     private BoundFrom merged(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> common) {
-        ExpressionBinder types = new ExpressionBinder(queries, scope(List.of()), places);
+        TypeRules types = new TypeRules(places);
         List<Slot> slots = new ArrayList<>();
         for (Equality pair : common) {
             Slot l = left.slots().get(pair.left());
             Slot r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(new Slot(Optional.empty(), l.name(), ExpressionBinder.wider(l.type(), r.type()), false, Optional.empty()));
+            slots.add(new Slot(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false, Optional.empty()));
         }
         List<Integer> merged = common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
         slots.addAll(hidden(slots(joined, left, right), merged));

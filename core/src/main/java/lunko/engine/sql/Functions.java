@@ -34,7 +34,7 @@ final class Functions {
                 List<Expression> both = arguments(call, binder, 2);
                 Bound value = binder.bind(both.getFirst());
                 Bound other = binder.bind(both.getLast());
-                binder.requireComparable(call, both.getFirst(), value, both.getLast(), other);
+                binder.types().requireComparable(call, both.getFirst(), value, both.getLast(), other);
                 yield new Bound(value.type(), env -> {
                     Value v = value.in(env);
                     Truth same = ExpressionBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
@@ -44,7 +44,7 @@ final class Functions {
             case "COALESCE" -> {
                 if (call.arguments().isEmpty()) throw wrongCount(call, binder, "at least one argument");
                 List<Bound> values = call.arguments().stream().map(binder::bind).toList();
-                yield new Bound(binder.common(call, values), env -> values.stream().map(value -> value.in(env))
+                yield new Bound(binder.types().common(call, values), env -> values.stream().map(value -> value.in(env))
                         .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
             }
             case "COUNT", "SUM", "AVG", "MIN", "MAX" -> throw binder.places().refusal(call, name + " is of the rows of a group,"

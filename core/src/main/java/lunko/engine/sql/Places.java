@@ -49,7 +49,7 @@ final class Places {
     }
 
     private Problem at(Object part, String sentence, List<Fix> fixes) {
-        return script.place(part).map(place -> Problem.at(place, sentence)).orElseGet(() -> Problem.of(sentence))
+        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, sentence)).orElseGet(() -> Problem.of(sentence))
                 .with(fixes.stream().map(Fix::text).flatMap(Optional::stream).toList());
     }
 }

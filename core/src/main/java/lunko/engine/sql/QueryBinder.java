@@ -228,13 +228,13 @@ final class QueryBinder {
             throw places.refusal(operation, operation.operator() + " wants as many columns on both sides, and there are "
                     + left.columns().size() + " and " + right.columns().size() + ": select as many here as there.");
         }
-        ExpressionBinder types = new ExpressionBinder(this, new Scope(List.of(), Optional.empty()), places);
+        TypeRules types = new TypeRules(places);
         List<BoundQuery.Column> columns = new ArrayList<>();
         for (int i = 0; i < left.columns().size(); i++) {
             BoundQuery.Column l = left.columns().get(i);
             BoundQuery.Column r = right.columns().get(i);
             types.requireComparable(operation, l.name(), l.type(), r.name(), r.type());
-            columns.add(new BoundQuery.Column(l.name(), ExpressionBinder.wider(l.type(), r.type())));
+            columns.add(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type())));
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
         return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(), env ->

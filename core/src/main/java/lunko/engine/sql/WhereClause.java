@@ -118,7 +118,7 @@ final class WhereClause {
         member.ifPresent(columns -> {
             Slot left = scope.slots().get(columns.left());
             Slot right = inner.slots().get(columns.right());
-            binder.requireComparable(condition, left.name(), left.type(), "the column " + right.name() + " of the query", right.type());
+            binder.types().requireComparable(condition, left.name(), left.type(), "the column " + right.name() + " of the query", right.type());
         });
         boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && member.isPresent();
         List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : member.stream().toList());

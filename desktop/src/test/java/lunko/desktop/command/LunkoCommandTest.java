@@ -94,7 +94,7 @@ class LunkoCommandTest {
                 """);
         assertThat(run("run", script)).isOne();
         assertThat(out.toString()).isEmpty();
-        assertThat(err.toString()).isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n");
+        assertThat(err.toString()).isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n  try: SELECT hive FROM hives\n");
         assertThat(run("run", "--keep-going", "--format", "json", script)).isOne();
         assertThat(out.toString()).isEqualTo("""
                 {"problem":{"line":3,"column":8,"message":"There is no column hiev: is hive meant?"}}
@@ -110,6 +110,43 @@ class LunkoCommandTest {
                 .isZero();
         assertThat(out.toString()).isEqualTo("hive,next\r\nClover,2\r\n,3\r\n");
         assertThat(run("query", "--format", "list", "SELECT 1")).isEqualTo(2);
+    }
+
+    @Test
+    void stepsAreNumberedWhysOrData() throws IOException {
+        String script = file("steps.sql", """
+                CREATE TABLE hives (hive_no INTEGER, hive TEXT);
+                INSERT INTO hives VALUES (1, 'Clover'), (2, NULL), (2, 'Linden');
+                SELECT hive FROM hives h WHERE EXISTS (SELECT 1 FROM hives o WHERE o.hive_no = h.hive_no AND o.hive <> h.hive) ORDER BY 1;
+                """);
+        assertThat(run("run", "--steps", script)).isZero();
+        assertThat(out.toString()).startsWith("""
+                This says a left semi join of hives and hives.
+
+                Match hives with hives: left semi join, row by row
+
+                   0  Each of the 3 rows of hives is compared with rows of hives until one decides. One partner is enough for a left semi join.
+                   1  1 = 1 AND 'Clover' <> 'Clover' is false: Clover and Clover are not partners.
+                """).contains("""
+
+                The result
+
+                """);
+        out.getBuffer().setLength(0);
+        assertThat(run("query", "--steps", "--way", "buckets", "--format", "json", "--table", "hives=" + file("h.csv", "no\n1\n2\n"),
+                "SELECT * FROM hives a JOIN hives b ON a.no = b.no")).isZero();
+        assertThat(out.toString()).hasLineCount(1).contains("\"rows\":[[1,1],[2,2]],\"joins\":[],\"steps\":[{\"number\":0,\"stage\":\"match\"",
+                "\"comparisons\":2,\"why\":\"hives row 2 and hives row 2 come into the result as row 2.\"}");
+        assertThat(run("run", "--way", "sideways", script)).isEqualTo(2);
+    }
+
+    @Test
+    void tooManyStepsAreNotPrinted() throws IOException {
+        String rows = "no\n" + "1\n".repeat(150);
+        assertThat(run("query", "--steps", "--format", "csv", "--table", "t=" + file("t.csv", rows),
+                "SELECT COUNT(*) AS n FROM t a JOIN t b ON a.no = b.no")).isZero();
+        assertThat(out.toString()).startsWith("There are 67509 steps, more than the 10000 that are written down: 22500 comparisons")
+                .endsWith("n\r\n22500\r\n");
     }
 
     private int run(String... arguments) {

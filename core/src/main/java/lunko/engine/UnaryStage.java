@@ -1,0 +1,25 @@
+package lunko.engine;
+
+import java.util.List;
+
+/** A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their names. */
+public sealed interface UnaryStage extends Stage permits Filtered, Grouped, Chosen, Unrepeated, Sorted, Cut {
+
+    /** The stage whose rows it works on. */
+    Stage input();
+
+    @Override
+    default List<Heading> headings() {
+        return input().headings();
+    }
+
+    @Override
+    default List<Stage> inputs() {
+        return List.of(input());
+    }
+
+    @Override
+    default String title() {
+        return input().title();
+    }
+}

@@ -1,0 +1,45 @@
+package lunko.beside;
+
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.Optional;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SqlWriter;
+import lunko.table.Type;
+
+/** DuckDB in memory. */
+public final class DuckDb extends RealDatabase {
+
+    private DuckDb() throws SQLException {
+        super(DriverManager.getConnection("jdbc:duckdb:"));
+    }
+
+    /** Starts one. */
+    public static DuckDb start() throws SQLException {
+        return new DuckDb();
+    }
+
+    @Override
+    public Optional<String> says(QueryExpression query) {
+        // A sum of decimals has all 38 digits, and loses some behind the point where it is put together with other decimals.
+        boolean widens = has(query, Expression.Call.class, call -> call.function().text().equals("sum"))
+                && has(query, QueryBody.SetOperation.class, _ -> true);
+        // Its / divides integers into a floating-point number.
+        if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE)) return Optional.empty();
+        return Optional.of(limited(query, new SqlWriter()));
+    }
+
+    @Override
+    String type(Type type) {
+        return switch (type) {
+            case INTEGER -> "BIGINT";
+            case DECIMAL -> "DECIMAL(18, 4)";
+            case TEXT -> "TEXT";
+            case BOOLEAN -> "BOOLEAN";
+            case DATE -> "DATE";
+        };
+    }
+}
