@@ -67,6 +67,16 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
         return headings;
     }
 
+    /** Whether partnerless rows of a side come into the result. */
+    public boolean keeps() {
+        return join.kind().keeps(Side.LEFT) || join.kind().keeps(Side.RIGHT);
+    }
+
+    /** The number of the row that a kept row of a side has in the result, counted from 0. */
+    public long placeOfKept(Side side, int row) {
+        return side == Side.LEFT ? lineage.before(row) : lineage.before(matching.leftRows()) + matching.rightAloneBefore(row);
+    }
+
     @Override
     public List<Stage> inputs() {
         return List.of(join.left(), join.right());

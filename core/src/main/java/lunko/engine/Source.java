@@ -10,11 +10,16 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /** A table as a query finds it, under the name that the query gives it. */
-public record Source(Table table, String alias, Supplier<RowNames> names, List<List<Value>> rows) implements Stage {
+public record Source(Table table, String alias, String title, Supplier<RowNames> names, List<List<Value>> rows) implements Stage {
 
     /** A table under the name that the query gives it. */
     public static Source of(Table table, String alias, Set<Integer> keys) {
-        return new Source(table, alias, new Later<>(() -> RowNames.of(table, keys)), table.rows().stream().map(Row::values).toList());
+        return new Source(table, alias, table.name(), new Later<>(() -> RowNames.of(table, keys)), table.rows().stream().map(Row::values).toList());
+    }
+
+    /** The same, its alias spoken too: for a table that a query takes more than once. */
+    public Source withAlias() {
+        return new Source(table, alias, table.name() + " " + alias, names, rows);
     }
 
     @Override
@@ -36,11 +41,6 @@ public record Source(Table table, String alias, Supplier<RowNames> names, List<L
     @Override
     public List<SourceRow> sources(int row) {
         return List.of(new SourceRow(this, row));
-    }
-
-    @Override
-    public String title() {
-        return table.name();
     }
 
     @Override

@@ -30,6 +30,8 @@ import lunko.table.Truth;
 public final class MatchTimeline implements Part {
     private final Join join;
     private final JoinKind kind;
+    /** The kind whose rows land in these steps: of an outer join within a query the pairs alone, for it keeps in a part of its own. */
+    private final JoinKind lands;
     private final Way way;
     /** The join and its matching with the outer rows on the left. */
     private final Join outerFirst;
@@ -46,24 +48,25 @@ public final class MatchTimeline implements Part {
     /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
     private final int[][] decidedBy;
 
-    private MatchTimeline(Join join, Matching matching, JoinRows result, Way wished) {
+    private MatchTimeline(Join join, Matching matching, JoinRows result, Way wished, JoinKind lands) {
         this.join = join;
         this.kind = join.kind();
+        this.lands = lands;
         this.outerFirst = join.outerFirst();
         this.matching = matching;
         this.result = result;
         this.way = wished.fitting(join);
         this.course = way.course(outerFirst, matching);
-        this.landing = JoinRows.inTurns(kind, matching, course::outerAt);
+        this.landing = JoinRows.inTurns(lands, matching, course::outerAt);
         this.turned = kind.outer() == Side.RIGHT;
         this.lookUps = course.looksUp() ? 1 : 0;
         this.before = new long[matching.leftRows() + 1];
         for (int turn = 0; turn < matching.leftRows(); turn++) {
             int outer = course.outerAt(turn);
-            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + kind.rowsFor(matching.partners(outer));
+            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + lands.rowsFor(matching.partners(outer));
         }
         this.decidedBy = kind.stopsAtFirst() ? decidedBy() : new int[0][];
-        this.why = new MatchWhy(join, matching, result, way, wished, course, comparisons());
+        this.why = new MatchWhy(join, matching, result, way, wished, course, comparisons(), lands != kind);
     }
 
     /** The timeline of a plan, row by row. */
@@ -73,12 +76,13 @@ public final class MatchTimeline implements Part {
 
     /** The timeline of a join of two tables. */
     public static MatchTimeline of(Outcome outcome, Way way) {
-        return new MatchTimeline(outcome.join(), outcome.driving(), outcome.lineage(), way);
+        return new MatchTimeline(outcome.join(), outcome.driving(), outcome.lineage(), way, outcome.join().kind());
     }
 
-    /** The timeline of a join within a query. */
+    /** The timeline of a join within a query; of an outer join, up to the pairs. */
     static MatchTimeline of(Joined joined, Way way) {
-        return new MatchTimeline(joined.join(), joined.matching(), joined.lineage(), way);
+        if (!joined.keeps()) return new MatchTimeline(joined.join(), joined.matching(), joined.lineage(), way, joined.join().kind());
+        return new MatchTimeline(joined.join(), joined.matching(), JoinRows.of(JoinKind.INNER, joined.matching()), way, JoinKind.INNER);
     }
 
     private int[][] decidedBy() {
@@ -223,7 +227,7 @@ public final class MatchTimeline implements Part {
     private Optional<ResultRow> pending(Moment moment) {
         boolean undecided = moment.step instanceof Step.Compare(int _, int _, var verdict)
                 && !join.on().meets(verdict) && moment.met == 0;
-        if (!undecided || kind.rowsFor(0) == 0) return Optional.empty();
+        if (!undecided || lands.rowsFor(0) == 0) return Optional.empty();
         int outer = course.outerAt(moment.turn);
         return Optional.of(kind.only().isPresent() ? new ResultRow.Taken(kind.outer(), outer)
                 : new ResultRow.Kept(kind.outer(), outer));
@@ -244,6 +248,7 @@ public final class MatchTimeline implements Part {
         boolean landed = now && (moment.step instanceof Step.Keep || moment.step instanceof Step.Take);
         boolean seenAll = now && kind.compares() && moment.compared == course.compared(outer)
                 && !(moment.step instanceof Step.Place || moment.step instanceof Step.Sort);
+        if (lands != kind && kind.keeps(Side.LEFT)) return RowState.OPEN;
         if (kind.rowsFor(0) > 0) return turn < moment.turn || landed ? RowState.KEPT : RowState.OPEN;
         return turn < moment.turn || seenAll && matching.partners(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
     }
@@ -257,7 +262,7 @@ public final class MatchTimeline implements Part {
         int turns = matching.leftRows();
         boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
                 || way == Way.ROWS && moment.turn == turns - 1 && inner < moment.compared;
-        if (!seenByAll) return RowState.OPEN;
+        if (!seenByAll || lands != kind && kind.keeps(Side.RIGHT)) return RowState.OPEN;
         if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
         boolean landed = landing.before(turns) + matching.rightAloneBefore(inner) < moment.landed;
         return landed ? RowState.KEPT : RowState.OPEN;

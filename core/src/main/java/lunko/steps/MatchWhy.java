@@ -39,8 +39,11 @@ final class MatchWhy {
     private final Way wished;
     private final Course course;
     private final long comparisons;
+    /** Whether the partnerless are kept in a part of its own, after this one. */
+    private final boolean keepsLater;
 
-    MatchWhy(Join join, Matching matching, JoinRows result, Way way, Way wished, Course course, long comparisons) {
+    MatchWhy(Join join, Matching matching, JoinRows result, Way way, Way wished, Course course, long comparisons,
+             boolean keepsLater) {
         this.join = join;
         this.on = join.on();
         this.kind = join.kind();
@@ -51,6 +54,7 @@ final class MatchWhy {
         this.wished = wished;
         this.course = course;
         this.comparisons = comparisons;
+        this.keepsLater = keepsLater;
     }
 
     /** Why a step happens; {@code landed} is how many rows the result has after it. */
@@ -327,10 +331,14 @@ final class MatchWhy {
     }
 
     private void finish(Phrase.Writer text) {
-        text.plain(capital(kind.withArticle()) + " of ");
-        table(text, Side.LEFT).plain(" and ");
-        table(text, Side.RIGHT).plain(" gives ").strong(rows(result.size()))
-                .plain(": " + kind.arithmetic(tally()) + ".");
+        if (keepsLater) {
+            text.plain("Matching ");
+        } else {
+            text.plain(capital(kind.withArticle()) + " of ");
+        }
+        table(text, Side.LEFT).plain(keepsLater ? " with " : " and ");
+        table(text, Side.RIGHT).plain(" gives ").strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
+                .plain(keepsLater ? "." : ": " + kind.arithmetic(tally()) + ".");
         if (way != Way.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
                     + (kind.stopsAtFirst() ? "would take up to " : "takes ") + outers() * inners() + ".");

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.OptionalInt;
 import lunko.engine.Cut;
+import lunko.engine.Grouped;
 import lunko.engine.Joined;
 import lunko.engine.Sorted;
 import lunko.engine.Stage;
@@ -43,8 +44,10 @@ public record ResultPart(Stage result) implements Part {
         if (uncut.rows().size() < 2) return text.done();
         text.plain(" Without ").code("ORDER BY").plain(" a database promises no order");
         if (result instanceof Cut) text.plain(", and so not even which rows a cut takes");
-        boolean joins = result.all().stream().anyMatch(stage -> stage instanceof Joined);
-        return text.plain(joins ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept right"
-                + " rows at the end." : ". Lunko always takes the order in which the rows stand in their tables.").done();
+        List<Stage> all = result.all();
+        boolean joins = all.stream().anyMatch(stage -> stage instanceof Joined);
+        text.plain(joins ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept right"
+                + " rows at the end" : ". Lunko always takes the order in which the rows stand in their tables");
+        return text.plain(all.stream().anyMatch(stage -> stage instanceof Grouped) ? "; groups come in the order of their first rows." : ".").done();
     }
 }

@@ -6,16 +6,19 @@ import static lunko.phrase.Words.rows;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.engine.Chosen;
 import lunko.engine.Combined;
 import lunko.engine.Comparison;
 import lunko.engine.Cut;
 import lunko.engine.Filtered;
 import lunko.engine.Grouped;
+import lunko.engine.Joined;
 import lunko.engine.Sorted;
 import lunko.engine.Stage;
 import lunko.engine.Unrepeated;
 import lunko.phrase.Phrase;
+import lunko.query.Side;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.table.Truth;
 import lunko.table.Value;
@@ -51,6 +54,51 @@ sealed interface RowWhy {
 
     private static void number(Phrase.Writer text, Stage from, Stage to, String how) {
         text.plain(" ").plain(how).plain(" ").strong(rows(to.rows().size())).plain(" of ").plain(String.valueOf(from.rows().size())).plain(".");
+    }
+
+    /** What an outer join keeps, the pairs being there. */
+    record OfKept(Joined stage) implements RowWhy {
+
+        @Override
+        public StageKind kind() {
+            return StageKind.KEEP;
+        }
+
+        @Override
+        public String title() {
+            return "Keep the partnerless of " + Stream.of(Side.values()).filter(stage.join().kind()::keeps)
+                    .map(side -> stage.join().on(side).title()).collect(Collectors.joining(" and of "));
+        }
+
+        @Override
+        public void start(Phrase.Writer text) {
+            text.plain(capital(stage.join().kind().withArticle()) + " keeps the rows that have no partner: ");
+            text.plain(Stream.of(Side.values()).filter(stage.join().kind()::keeps).map(side ->
+                    alone(side) + " of the " + rows(stage.join().on(side).rows().size()) + " of " + stage.join().on(side).title())
+                    .collect(Collectors.joining(", and "))).plain(".");
+        }
+
+        private long alone(Side side) {
+            return side.of(stage.matching().tally().leftAlone(), stage.matching().tally().rightAlone());
+        }
+
+        @Override
+        public void row(Phrase.Writer text, int row, int landed) {
+            int lefts = stage.join().left().rows().size();
+            Side side = row < lefts ? Side.LEFT : Side.RIGHT;
+            int own = side.of(row, row - lefts);
+            Stage other = stage.join().on(side.opposite());
+            text.plain(stage.join().on(side).name(own) + " has no partner among the " + rows(other.rows().size()) + " of " + other.title()
+                    + ". It is ").strong("kept").plain(" all the same, as row " + (stage.placeOfKept(side, own) + 1) + " of the join, with ")
+                    .code("NULL").plain(" in every column of " + other.title() + ".");
+        }
+
+        @Override
+        public void finish(Phrase.Writer text) {
+            text.plain(capital(stage.join().kind().withArticle()) + " of " + stage.join().left().title() + " and "
+                    + stage.join().right().title() + " gives ").strong(rows(stage.rows().size())).plain(": "
+                    + stage.join().kind().arithmetic(stage.matching().tally()) + ".");
+        }
     }
 
     /** A filter. */

@@ -3,8 +3,12 @@ package lunko.steps;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import lunko.engine.Combined;
+import lunko.engine.Joined;
 import lunko.engine.Named;
+import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.engine.UnaryStage;
 import lunko.phrase.Words;
 
 /**
@@ -15,6 +19,8 @@ public final class Timeline {
 
     /** A part, and what is to be said before its title where it belongs to a query within another. */
     private record Section(String within, Part part) {}
+
+    private static final String WITHIN = "Query within: ";
 
     private final List<Section> sections;
     /** How many steps there are before each part; at the end, in all. */
@@ -42,10 +48,18 @@ public final class Timeline {
     }
 
     private static void add(Stage stage, Way way, String within, List<Section> sections) {
-        String inside = stage instanceof Named named ? "For " + named.alias() + ": " : within;
-        for (Stage input : stage.inputs()) add(input, way, inside, sections);
-        for (Stage query : stage.asides()) add(query, way, "Query within: ", sections);
-        Part.of(stage, way).ifPresent(part -> sections.add(new Section(within, part)));
+        for (Stage input : stage.inputs()) add(input, way, context(stage, input, within), sections);
+        for (Stage query : stage.asides()) add(query, way, WITHIN, sections);
+        for (Part part : Part.of(stage, way)) sections.add(new Section(within, part));
+    }
+
+    /** What is said before the parts of an input: a query in FROM has a name, and one that partners are looked for in is within. */
+    private static String context(Stage stage, Stage input, String within) {
+        return switch (stage) {
+            case Named named -> "For " + named.alias() + ": ";
+            case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() -> WITHIN;
+            case Source _, Joined _, UnaryStage _, Combined _ -> within;
+        };
     }
 
     /** The parts, one for each stage of the query that does anything, and one for the result. */

@@ -106,10 +106,21 @@ final class FromBinder {
     private BoundFrom table(FromItem item, Name name, Optional<Name> alias) {
         Table table = queries.table(name);
         String known = alias.map(Name::text).orElse(table.name());
-        Source source = Source.of(table, known, Set.of());
+        Source plain = Source.of(table, known, Set.of());
+        boolean isOneOfMany = alias.isPresent() && (outer.isPresent() || all.stream().mapToLong(from -> times(name, from)).sum() > 1);
+        Source source = isOneOfMany ? plain.withAlias() : plain;
         return new BoundFrom(table.columns().stream()
                 .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
                 _ -> source);
+    }
+
+    /** How many times a table of FROM is that of a name. */
+    private static long times(Name name, FromItem item) {
+        return switch (item) {
+            case FromItem.NamedTable(Name table, var _) -> table.means(name.text()) ? 1 : 0;
+            case FromItem.DerivedTable _ -> 0;
+            case FromItem.Joined joined -> times(name, joined.left()) + times(name, joined.right());
+        };
     }
 
     private void requireNewNames(FromItem where, List<BoundFrom> before, BoundFrom table) {

@@ -121,11 +121,11 @@ class LunkoCommandTest {
                 """);
         assertThat(run("run", "--steps", script)).isZero();
         assertThat(out.toString()).startsWith("""
-                This says a left semi join of hives and hives.
+                This says a left semi join of hives and hives o.
 
-                Match hives with hives: left semi join, row by row
+                Match hives with hives o: left semi join, row by row
 
-                   0  Each of the 3 rows of hives is compared with rows of hives until one decides. One partner is enough for a left semi join.
+                   0  Each of the 3 rows of hives is compared with rows of hives o until one decides. One partner is enough for a left semi join.
                    1  1 = 1 AND 'Clover' <> 'Clover' is false: Clover and Clover are not partners.
                 """).contains("""
 
