@@ -7,6 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
@@ -43,23 +44,26 @@ public class JoinBenchmark {
     @Param({"INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI"})
     public JoinKind kind;
 
+    private Data data;
     private Plan plan;
-    private Connection sqlite;
-    private Connection h2;
-    private Connection duckdb;
+    private Optional<Connection> database = Optional.empty();
 
-    /** Makes the tables here and in the databases. */
+    /** Makes the tables. */
     @Setup
-    public void load() throws SQLException {
-        Data data = Data.of(ROWS);
+    public void load() {
+        data = Data.of(ROWS);
         plan = data.plan(kind);
-        sqlite = DriverManager.getConnection("jdbc:sqlite::memory:");
-        h2 = DriverManager.getConnection("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE");
-        duckdb = DriverManager.getConnection("jdbc:duckdb:");
-        for (Connection database : List.of(sqlite, h2, duckdb)) {
-            load(database, data.left());
-            load(database, data.right());
+    }
+
+    /** The database that a benchmark asks, its tables filled when it is first asked. */
+    private Connection database(String url) throws SQLException {
+        if (database.isEmpty()) {
+            Connection opened = DriverManager.getConnection(url);
+            load(opened, data.left());
+            load(opened, data.right());
+            database = Optional.of(opened);
         }
+        return database.get();
     }
 
     private static void load(Connection database, Table table) throws SQLException {
@@ -82,12 +86,10 @@ public class JoinBenchmark {
         database.commit();
     }
 
-    /** Closes the databases. */
+    /** Closes the database. */
     @TearDown
     public void close() throws SQLException {
-        sqlite.close();
-        h2.close();
-        duckdb.close();
+        if (database.isPresent()) database.get().close();
     }
 
     /** Lunko. */
@@ -105,19 +107,19 @@ public class JoinBenchmark {
     /** SQLite in memory, through JDBC. */
     @Benchmark
     public long sqlite() throws SQLException {
-        return read(sqlite, plan.sql());
+        return read(database("jdbc:sqlite::memory:"), plan.sql());
     }
 
     /** DuckDB in memory, through JDBC. */
     @Benchmark
     public long duckdb() throws SQLException {
-        return read(duckdb, plan.sql());
+        return read(database("jdbc:duckdb:"), plan.sql());
     }
 
     /** H2 in memory, through JDBC; it has no full outer join, and is asked for the left one instead. */
     @Benchmark
     public long h2() throws SQLException {
-        return read(h2, plan.sql().replace("FULL JOIN", "LEFT JOIN"));
+        return read(database("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE"), plan.sql().replace("FULL JOIN", "LEFT JOIN"));
     }
 
     private static long read(Connection database, String query) throws SQLException {

@@ -184,6 +184,14 @@ public final class Matching {
         return tally;
     }
 
+    /** Whether a row that shares a partner with another has more than one. */
+    public boolean isManyToMany() {
+        for (int left = 0; left < partners.length; left++) {
+            if (partners[left].length > 1 && firstPartner[partners[left][0]] < left) return true;
+        }
+        return false;
+    }
+
     /** How many rows the left side has. */
     public int leftRows() {
         return partners.length;

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.Joined;
+import lunko.engine.Matching;
 import lunko.engine.Named;
 import lunko.engine.Partnership;
 import lunko.engine.Source;
@@ -230,7 +231,24 @@ final class FromBinder {
                     + ": if not all of them are meant, write USING and those that are.", names.stream()
                     .map(name -> using(joined, name)).toArray(Fix[]::new));
         }
-        return merged(joined, left, right, common);
+        BoundFrom merged = merged(joined, left, right, common);
+        return common.size() != 1 ? merged : merged.then(env -> {
+            Stage stage = merged.stage().apply(env);
+            if (stage instanceof Joined made) noteDoubtful(joined, names.getFirst(), made.matching());
+            return stage;
+        });
+    }
+
+    /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
+    private void noteDoubtful(FromItem.Joined joined, String column, Matching matching) {
+        boolean anybody = matching.leftRows() > 0 && matching.rightRows() > 0;
+        String otherwise = ": if other columns belong together, write ON and those.";
+        if (anybody && matching.tally().pairs() == 0) {
+            places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
+        } else if (matching.isManyToMany()) {
+            places.note(joined.right(), "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
+                    + " no key" + otherwise);
+        }
     }
 
     private Fix using(FromItem.Joined joined, String name) {

@@ -146,6 +146,9 @@ class DatabaseTest {
         "SELECT * FROM keepers NATURAL JOIN harvests → 36: The two tables have no column name in common, so NATURAL matches nothing and every row meets every row: write ON and the columns that belong together.",
         "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → 29: keeper_id of hives is NULL in a row, and so this NOT IN is never true: add WHERE keeper_id IS NOT NULL to the query within, or write NOT EXISTS.",
         "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' OR hive_no = 1 → ",
+        "SELECT * FROM hives NATURAL JOIN keepers → ",
+        "SELECT * FROM hives NATURAL JOIN (SELECT keeper AS hive FROM keepers) k → 34: NATURAL matches hive, and by that no row has a partner: if other columns belong together, write ON and those.",
+        "SELECT * FROM (SELECT keeper_id FROM hives) h NATURAL JOIN (SELECT keeper_id, hive FROM hives) o → 60: NATURAL matches keeper_id, which has the same value more than once on both sides and so is no key: if other columns belong together, write ON and those.",
         "SELECT * FROM hives a NATURAL JOIN hives b → 36: NATURAL matches all columns that both tables have, here hive_no, hive, keeper_id: if not all of them are meant, write USING and those that are.",
     })
     void whatIsSurelyNotMeantIsNoted(String query, String note) {
