@@ -134,6 +134,11 @@ final class StatementRunner {
         if (type.isNumeric() && column.type().isNumeric()) {
             return Bound.of(column.type(), env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
         }
+        // A day written as a text is taken for a DATE column, as databases do: a script is to run here and there.
+        if (column.type() == Type.DATE && expression instanceof Expression.Literal(Value.TextValue(String text))) {
+            Optional<Value> day = Type.DATE.read(text);
+            if (day.isPresent()) return Bound.of(Type.DATE, _ -> day.get());
+        }
         throw places.refusal(expression, column.name() + " is " + column.type().title() + ", and "
                 + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example() + ".");
     }

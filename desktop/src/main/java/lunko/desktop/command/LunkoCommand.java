@@ -1,6 +1,5 @@
 package lunko.desktop.command;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -19,7 +18,7 @@ import picocli.CommandLine.Spec;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
 @Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0",
-        subcommands = {PictureCommand.class, RunCommand.class, QueryCommand.class},
+        subcommands = {PictureCommand.class, RunCommand.class, QueryCommand.class, ConvertCommand.class},
         description = "Shows how joins produce their results, step by step.",
         footer = {"", "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
 public final class LunkoCommand implements Callable<Integer> {
@@ -29,8 +28,9 @@ public final class LunkoCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "The CSV file of the left table, and that of the right table.")
-    private List<Path> files = List.of();
+    @Parameters(paramLabel = "FILE", description = {"The file of the left table, and that of the right table; or one with both:",
+                    "CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package, FILE#TABLE for one of several in it."})
+    private List<String> files = List.of();
 
     /** The command line; what a defect of the program does there is logged, and said in one sentence. */
     public static CommandLine commandLine() {
@@ -44,7 +44,7 @@ public final class LunkoCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException {
         if (files.size() > 2) {
-            throw new ParameterException(spec.commandLine(), "Lunko joins two tables: name one or two CSV files, not "
+            throw new ParameterException(spec.commandLine(), "Lunko joins two tables: name one or two files, not "
                     + files.size() + ".");
         }
         return switch (new Tables(files).lesson()) {

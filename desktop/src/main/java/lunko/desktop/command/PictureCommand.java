@@ -25,7 +25,7 @@ import picocli.CommandLine.TypeConversionException;
 
 /** The command {@code lunko picture}: the window as a PNG file, with or without a display. */
 @Command(name = "picture", mixinStandardHelpOptions = true,
-        description = "Writes the window as a PNG file, of the demo lesson or of two CSV files.")
+        description = "Writes the window as a PNG file, of the demo lesson or of tables in files.")
 final class PictureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -48,8 +48,8 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
     private Path output;
 
-    @Parameters(paramLabel = "FILE", arity = "0..2", description = "The CSV files of the left and the right table.")
-    private List<Path> files = List.of();
+    @Parameters(paramLabel = "FILE", arity = "0..2", description = "The files of the left and the right table.")
+    private List<String> files = List.of();
 
     @Override
     public Integer call() {

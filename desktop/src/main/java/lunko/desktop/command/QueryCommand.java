@@ -1,13 +1,12 @@
 package lunko.desktop.command;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
-import lunko.exchange.csv.CsvReader;
+import lunko.exchange.TableSource;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Table;
@@ -18,14 +17,15 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** The command {@code lunko query}: one query over CSV files. */
-@Command(name = "query", mixinStandardHelpOptions = true, description = "Runs one SQL query over CSV files.")
+/** The command {@code lunko query}: one query over tables in files. */
+@Command(name = "query", mixinStandardHelpOptions = true, description = "Runs one SQL query over tables in files.")
 final class QueryCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--table", paramLabel = "NAME=FILE", description = "A CSV file and the name of its table; given again, one more.")
-    private Map<String, Path> tables = new LinkedHashMap<>();
+    @Option(names = "--table", paramLabel = "NAME=FILE", description = {"The name of a table, and its file: CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package;",
+                    "FILE#TABLE for one of several in it. Given again, one more."})
+    private Map<String, String> tables = new LinkedHashMap<>();
 
     @Mixin
     private OutputOptions output;
@@ -36,8 +36,8 @@ final class QueryCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Table> read = new ArrayList<>();
-        for (Map.Entry<String, Path> entry : tables.entrySet()) {
-            switch (CsvReader.read(entry.getValue())) {
+        for (Map.Entry<String, String> entry : tables.entrySet()) {
+            switch (TableSource.of(entry.getValue()).one()) {
                 case Checked.Valid<Table>(Table table) -> read.add(table.named(entry.getKey()));
                 case Checked.Invalid<Table>(Problem problem) -> {
                     return LunkoCommand.refuse(spec, problem);

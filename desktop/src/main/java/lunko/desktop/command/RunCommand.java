@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
-import lunko.exchange.SourceText;
+import lunko.exchange.file.SourceText;
 import lunko.problem.Checked;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

@@ -9,7 +9,7 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import lunko.desktop.show.Screen;
 import lunko.desktop.show.ShowModel;
-import lunko.exchange.WholeFile;
+import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 

@@ -1,27 +1,35 @@
 package lunko.desktop.command;
 
-import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
-import lunko.exchange.csv.CsvReader;
+import lunko.exchange.TableSource;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.Table;
 
 /** The lesson that the files on a command line make. */
-record Tables(List<Path> files) {
+record Tables(List<String> files) {
 
-    /** Two files are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
+    /** Two tables are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
     Checked<Lesson> lesson() {
-        Lesson demo = DemoLesson.lesson();
-        return switch (files.size()) {
-            case 0 -> Checked.valid(demo);
-            case 1 -> CsvReader.read(files.getFirst())
-                    .then(table -> new Edit.ReplaceTable(Side.LEFT, table).applyTo(demo));
-            default -> CsvReader.read(files.getFirst()).then(left -> CsvReader.read(files.getLast())
-                    .map(right -> Lesson.on(left, JoinKind.INNER, right)));
+        List<Table> tables = new ArrayList<>();
+        for (String file : files) {
+            switch (TableSource.of(file).tables()) {
+                case Checked.Valid<List<Table>>(List<Table> read) -> tables.addAll(files.size() == 1 ? read : read.subList(0, 1));
+                case Checked.Invalid<List<Table>>(Problem problem) -> {
+                    return Checked.invalid(problem);
+                }
+            }
+        }
+        return switch (tables.size()) {
+            case 0 -> Checked.valid(DemoLesson.lesson());
+            case 1 -> new Edit.ReplaceTable(Side.LEFT, tables.getFirst()).applyTo(DemoLesson.lesson());
+            default -> Checked.valid(Lesson.on(tables.getFirst(), JoinKind.INNER, tables.get(1)));
         };
     }
 }

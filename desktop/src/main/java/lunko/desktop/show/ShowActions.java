@@ -101,9 +101,9 @@ public final class ShowActions {
         deleteRow = action("Delete the selected row", Group.TABLES, ALWAYS, () -> deleteSelectedRow(hands.side()),
                 new KeyCodeCombination(KeyCode.DELETE, SHORTCUT_DOWN),
                 new KeyCodeCombination(KeyCode.BACK_SPACE, SHORTCUT_DOWN));
-        openLeft = action("Open a CSV file as the left table…", Group.LESSON, ALWAYS, () -> files.chooseAndOpen(Side.LEFT),
+        openLeft = action("Open a file as the left table…", Group.LESSON, ALWAYS, () -> files.chooseAndOpen(Side.LEFT),
                 new KeyCodeCombination(KeyCode.L, SHORTCUT_DOWN));
-        openRight = action("Open a CSV file as the right table…", Group.LESSON, ALWAYS,
+        openRight = action("Open a file as the right table…", Group.LESSON, ALWAYS,
                 () -> files.chooseAndOpen(Side.RIGHT), new KeyCodeCombination(KeyCode.R, SHORTCUT_DOWN));
         save = action("Save the result as CSV…", Group.LESSON,
                 Bindings.createBooleanBinding(() -> model.showing().get().outcome().isPresent(), model.showing()),

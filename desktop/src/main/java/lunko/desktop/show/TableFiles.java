@@ -2,20 +2,25 @@ package lunko.desktop.show;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lunko.desktop.work.Work;
 import lunko.engine.Outcome;
-import lunko.exchange.csv.CsvReader;
+import lunko.exchange.TableFormat;
 import lunko.exchange.csv.CsvWriter;
 import lunko.lesson.Edit;
 import lunko.query.Side;
+import lunko.table.Table;
 
 /** Brings tables in from files and results out to them, asking for the file where none is named. */
 public final class TableFiles {
-    private static final FileChooser.ExtensionFilter CSV = new FileChooser.ExtensionFilter("CSV files", "*.csv");
+    private static final FileChooser.ExtensionFilter CSV = filter("CSV files", TableFormat.CSV);
+    private static final FileChooser.ExtensionFilter TABLES = filter("Files with tables", TableFormat.values());
 
     private final ShowModel model;
     private final Work work;
@@ -29,11 +34,23 @@ public final class TableFiles {
         this.window = window;
     }
 
-    /** Opens a CSV file as the table of a side. */
+    private static FileChooser.ExtensionFilter filter(String title, TableFormat... formats) {
+        return new FileChooser.ExtensionFilter(title, Stream.of(formats).flatMap(format -> format.endings().stream())
+                .map(ending -> "*" + ending).toList());
+    }
+
+    /** Opens a file as the table of a side; of several tables in it, the first. */
     public void open(Side side, Path file) {
-        work.start("Reading " + file.getFileName(), _ -> CsvReader.read(file), read -> read.handle(
-                table -> model.edit(new Edit.ReplaceTable(side, table)),
-                problem -> model.say(new Notice.Trouble(problem))));
+        work.start("Reading " + file.getFileName(), _ -> TableFormat.read(file), read -> read.handle(
+                tables -> take(side, file, tables), problem -> model.say(new Notice.Trouble(problem))));
+    }
+
+    private void take(Side side, Path file, List<Table> tables) {
+        model.edit(new Edit.ReplaceTable(side, tables.getFirst()));
+        if (tables.size() > 1) {
+            model.say(new Notice.Success("Opened " + tables.getFirst().name() + ", the first of " + tables.size() + " tables in "
+                    + file.getFileName() + ": " + tables.stream().map(Table::name).collect(Collectors.joining(", ")) + "."));
+        }
     }
 
     /** Writes the whole result, whatever step is at hand, to a CSV file. */
@@ -45,22 +62,22 @@ public final class TableFiles {
     }
 
     void chooseAndOpen(Side side) {
-        FileChooser chooser = chooser("Open a CSV file as the " + side.title() + " table");
+        FileChooser chooser = chooser("Open a file as the " + side.title() + " table", TABLES);
         chosen(chooser.showOpenDialog(window.get())).ifPresent(file -> open(side, file));
     }
 
     void chooseAndSave() {
         model.showing().get().outcome().ifPresent(outcome -> {
-            FileChooser chooser = chooser("Save the result as CSV");
+            FileChooser chooser = chooser("Save the result as CSV", CSV);
             chooser.setInitialFileName(outcome.plan().left().name() + "-" + outcome.plan().right().name() + ".csv");
             chosen(chooser.showSaveDialog(window.get())).ifPresent(file -> save(outcome, file));
         });
     }
 
-    private FileChooser chooser(String title) {
+    private FileChooser chooser(String title, FileChooser.ExtensionFilter files) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().addAll(CSV, new FileChooser.ExtensionFilter("All files", "*.*"));
+        chooser.getExtensionFilters().addAll(files, new FileChooser.ExtensionFilter("All files", "*.*"));
         folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         return chooser;
     }

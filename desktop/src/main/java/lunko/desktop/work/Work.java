@@ -6,7 +6,7 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.concurrent.Task;
-import lunko.exchange.Watch;
+import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import org.slf4j.Logger;

@@ -68,7 +68,7 @@ class LunkoCommandTest {
         assertThat(err.toString()).contains("there is no kind “sideways”; the kinds are inner, left outer, right outer");
         assertThat(run("picture")).isEqualTo(2);
         assertThat(run("a.csv", "b.csv", "c.csv")).isEqualTo(2);
-        assertThat(err.toString()).contains("name one or two CSV files, not 3");
+        assertThat(err.toString()).contains("name one or two files, not 3");
     }
 
     @Test
@@ -110,6 +110,21 @@ class LunkoCommandTest {
                 .isZero();
         assertThat(out.toString()).isEqualTo("hive,next\r\nClover,2\r\n,3\r\n");
         assertThat(run("query", "--format", "list", "SELECT 1")).isEqualTo(2);
+    }
+
+    @Test
+    void tablesGoFromFormatToFormatAndCanBeAskedInEach() throws IOException {
+        String script = file("bees.sql", "CREATE TABLE hives (no INTEGER); INSERT INTO hives VALUES (1), (2); CREATE TABLE days (day DATE);"
+                + "INSERT INTO days VALUES (DATE '2026-05-01');");
+        String book = folder.resolve("bees.xlsx").toString();
+        assertThat(run("convert", script, book)).isZero();
+        assertThat(run("query", "--format", "csv", "--table", "h=" + book + "#hives", "--table", "d=" + book + "#DAYS", "SELECT * FROM h, d")).isZero();
+        assertThat(out.toString()).isEqualTo("no,day\r\n1,2026-05-01\r\n2,2026-05-01\r\n");
+        assertThat(run("query", "--table", "h=" + book, "SELECT 1")).isOne();
+        assertThat(err.toString()).contains("There are 2 tables in it, hives, days: write # and the name of one behind the file, as in bees.xlsx#hives.");
+        assertThat(run("convert", book, folder.resolve("x.csv").toString())).isOne();
+        assertThat(err.toString()).contains("A CSV file holds one table, and there are 2");
+        assertThat(run("convert", book)).isEqualTo(2);
     }
 
     @Test

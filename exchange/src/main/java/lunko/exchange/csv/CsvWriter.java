@@ -8,8 +8,8 @@ import java.util.List;
 import lunko.engine.Outcome;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
-import lunko.exchange.Watch;
-import lunko.exchange.WholeFile;
+import lunko.exchange.file.Watch;
+import lunko.exchange.file.WholeFile;
 import lunko.problem.Checked;
 import lunko.table.Value;
 
@@ -27,7 +27,7 @@ public record CsvWriter(Outcome outcome) {
     private boolean write(Watch watch, Writer to) throws IOException {
         List<ResultColumn> columns = outcome.columns();
         try (Writer out = to) {
-            CsvText csv = new CsvText(out);
+            CsvText csv = CsvText.of(out, ',');
             csv.line(columns.stream().map(outcome::name).map(Value::of).toList());
             for (long number = 0; number < outcome.size(); number++) {
                 if (!watch.goesOn(number, outcome.size())) return false;

@@ -14,7 +14,7 @@ final class CsvTable {
     static String text(ResultTable result) {
         StringBuilder text = new StringBuilder();
         try {
-            CsvText csv = new CsvText(text);
+            CsvText csv = CsvText.plain(text);
             csv.line(result.columns().stream().map(column -> Value.of(column.name())).toList());
             for (List<Value> row : result.rows()) csv.line(row);
         } catch (IOException impossible) {

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Column;
@@ -45,7 +46,7 @@ class CsvReaderTest {
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
         "``                  | hives.csv: The file is empty",
-        "a,b\\n              | hives.csv: The file names its columns but has no rows",
+        "a,b\\n              | hives.csv: It names its columns but has no rows",
         "a,b\\n1,2\\n3       | hives.csv:3: This line has 1 field, but the first line names 2 columns: write nothing",
         "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: put a field",
         "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here is never closed",
@@ -66,9 +67,9 @@ class CsvReaderTest {
     @Test
     void saysTheLimitAndWhyForAMillionRows() throws IOException {
         assertThat(problem(read("a,b\n" + "1,2\n".repeat(1_000_000))))
-                .startsWith(folder + "/hives.csv:10002: The file has more than 10,000 rows, the most that Lunko opens, "
+                .startsWith(folder + "/hives.csv:10002: There are more than 10,000 rows, the most that Lunko opens, "
                         + "because a lesson shows every row");
-        assertThat(read("a,b\n" + "1,2\n".repeat(CsvReader.MOST_ROWS)).expect().rows()).hasSize(CsvReader.MOST_ROWS);
+        assertThat(read("a,b\n" + "1,2\n".repeat(Grid.MOST_ROWS)).expect().rows()).hasSize(Grid.MOST_ROWS);
     }
 
     @Test

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
-import lunko.exchange.Watch;
+import lunko.exchange.file.Watch;
 import lunko.lesson.DemoLesson;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;

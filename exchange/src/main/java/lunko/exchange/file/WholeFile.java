@@ -1,4 +1,4 @@
-package lunko.exchange;
+package lunko.exchange.file;
 
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;

@@ -1,4 +1,4 @@
-package lunko.exchange;
+package lunko.exchange.file;
 
 /** Whoever waits for long work: told how far it is, and asked whether it shall go on. */
 @FunctionalInterface

@@ -1,0 +1,250 @@
+package lunko.exchange;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import lunko.exchange.csv.CsvReader;
+import lunko.exchange.csv.CsvText;
+import lunko.exchange.file.SafeZip;
+import lunko.exchange.file.SourceText;
+import lunko.exchange.file.WholeFile;
+import lunko.exchange.grid.Grid;
+import lunko.exchange.pack.DataPackage;
+import lunko.exchange.page.MarkdownText;
+import lunko.exchange.page.PageTables;
+import lunko.exchange.sheet.OpenDocument;
+import lunko.exchange.sheet.Sheet;
+import lunko.exchange.sheet.Workbook;
+import lunko.exchange.sql.ScriptReader;
+import lunko.exchange.sql.ScriptWriter;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.table.Table;
+
+/** The kinds of file that tables are read from and written to. */
+public enum TableFormat {
+    /** Comma-separated values (RFC 4180); one table. */
+    CSV("CSV file", ".csv", ".txt") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return CsvReader.read(file).map(List::of);
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            writeText(out, text -> CsvText.of(text, ',').table(tables.getFirst()));
+        }
+    },
+    /** Values with tabs between them; one table. */
+    TSV("tab-separated file", ".tsv", ".tab") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return CsvReader.read(file).map(List::of);
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            writeText(out, text -> CsvText.of(text, '\t').table(tables.getFirst()));
+        }
+    },
+    /** A spreadsheet (ISO/IEC 29500); a table for each sheet. */
+    XLSX("Excel spreadsheet", ".xlsx") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return Workbook.read(file).then(sheets -> ofSheets(file, sheets));
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            Workbook.write(tables, out);
+        }
+    },
+    /** A spreadsheet (ISO/IEC 26300); a table for each sheet. */
+    ODS("OpenDocument spreadsheet", ".ods") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return OpenDocument.read(file).then(sheets -> ofSheets(file, sheets));
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            OpenDocument.write(tables, out);
+        }
+    },
+    /** A script of SQL that makes tables. */
+    SQL("SQL script", ".sql") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return ScriptReader.read(file);
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            writeText(out, text -> ScriptWriter.write(tables, text));
+        }
+    },
+    /** A Tabular Data Package in a ZIP, or its descriptor in a folder. */
+    DATA_PACKAGE("Tabular Data Package", ".zip", ".json") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            if (file.toString().toLowerCase(Locale.ROOT).endsWith(".json")) return ofFolder(file);
+            return SafeZip.read(file).then(zip -> DataPackage.tables(file.toString(), name -> Optional.ofNullable(zip.files().get(name))));
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            ZipOutputStream zip = new ZipOutputStream(out);
+            for (Map.Entry<String, byte[]> file : DataPackage.files(tables).entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue());
+                zip.closeEntry();
+            }
+            zip.finish();
+        }
+    },
+    /** A page of Markdown with tables in it. */
+    MARKDOWN("Markdown page", ".md", ".markdown") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return SourceText.read(file).then(PageTables::markdown);
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) throws IOException {
+            writeText(out, text -> MarkdownText.write(tables, text));
+        }
+    },
+    /** A web page with tables in it, which is read only. */
+    HTML("web page", ".html", ".htm") {
+        @Override
+        Checked<List<Table>> tables(Path file) {
+            return SourceText.read(file).then(PageTables::html);
+        }
+
+        @Override
+        void write(List<Table> tables, OutputStream out) {
+            throw new UnsupportedOperationException("web pages are not written");
+        }
+    };
+
+    private final String title;
+    private final List<String> endings;
+
+    TableFormat(String title, String... endings) {
+        this.title = title;
+        this.endings = List.of(endings);
+    }
+
+    /** The kind of file in a sentence: {@code SQL script}. */
+    public String title() {
+        return title;
+    }
+
+    /** How the names of such files end, the usual ending first. */
+    public List<String> endings() {
+        return endings;
+    }
+
+    /** Whether tables can be written so. */
+    public boolean isWritten() {
+        return this != HTML;
+    }
+
+    private boolean holdsOne() {
+        return this == CSV || this == TSV;
+    }
+
+    /** The format of a file by its name; CSV where the name does not say. */
+    public static TableFormat of(Path file) {
+        String name = Objects.toString(file.getFileName(), "").toLowerCase(Locale.ROOT);
+        return Arrays.stream(values()).filter(format -> format.endings.stream().anyMatch(name::endsWith)).findFirst().orElse(CSV);
+    }
+
+    abstract Checked<List<Table>> tables(Path file);
+
+    abstract void write(List<Table> tables, OutputStream out) throws IOException;
+
+    /** The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has none. */
+    public static Checked<List<Table>> read(Path file) {
+        return of(file).tables(file);
+    }
+
+    /** Writes tables to a file in the format that its name says; the file is there whole or not at all. */
+    public static Checked<Path> write(List<Table> tables, Path file) {
+        TableFormat format = of(file);
+        if (!format.isWritten()) return problem(file, "A " + format.title + " is not written: choose a name that ends with " + written() + ".");
+        if (format.holdsOne() && tables.size() != 1) {
+            return problem(file, "A " + format.title + " holds one table, and there are " + tables.size() + ": choose a name that ends with "
+                    + written() + ".");
+        }
+        return new WholeFile(file).write(draft -> {
+            try (OutputStream out = Files.newOutputStream(draft)) {
+                format.write(tables, out);
+            }
+            return true;
+        });
+    }
+
+    private static String written() {
+        return Arrays.stream(values()).filter(format -> format.isWritten() && !format.holdsOne()).map(format -> format.endings.getFirst())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** Writes text in UTF-8. */
+    @FunctionalInterface
+    private interface Text {
+        void writeTo(Writer text) throws IOException;
+    }
+
+    private static void writeText(OutputStream out, Text content) throws IOException {
+        Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        content.writeTo(text);
+        text.flush();
+    }
+
+    private static Checked<List<Table>> ofSheets(Path file, List<Sheet> sheets) {
+        Checked<List<Table>> tables = Checked.valid(List.of());
+        for (Sheet sheet : sheets) {
+            Grid grid = sheet.grid();
+            if (grid.lines().isEmpty()) continue;
+            tables = tables.then(before -> grid.table().map(table -> {
+                List<Table> all = new ArrayList<>(before);
+                all.add(table);
+                return List.copyOf(all);
+            }));
+        }
+        return tables.then(all -> all.isEmpty() ? problem(file, "There is nothing in it: it needs a row with the column names, and one for each row.")
+                : Checked.valid(all));
+    }
+
+    private static Checked<List<Table>> ofFolder(Path descriptor) {
+        Path folder = descriptor.toAbsolutePath().getParent();
+        return DataPackage.tables(descriptor.toString(), name -> {
+            Path file = folder.resolve(name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
+            try {
+                return Files.isRegularFile(file) && Files.size(file) <= SourceText.MOST_BYTES ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
+            } catch (IOException unreadable) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    private static <T> Checked<T> problem(Path file, String sentence) {
+        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
+    }
+}

@@ -1,0 +1,44 @@
+package lunko.exchange;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.table.Table;
+
+/** Where a table is read from: a file and, where that holds several, the name of the table or sheet in it. */
+public record TableSource(Path file, Optional<String> table) {
+
+    /** What is written on a command line: {@code hives.csv}, or {@code bees.xlsx#hives}. */
+    public static TableSource of(String written) {
+        int sign = written.lastIndexOf('#');
+        boolean isName = sign < 0 || Files.exists(Path.of(written));
+        return isName ? new TableSource(Path.of(written), Optional.empty())
+                : new TableSource(Path.of(written.substring(0, sign)), Optional.of(written.substring(sign + 1)));
+    }
+
+    /** All tables meant: the one that is named, or all there are. */
+    public Checked<List<Table>> tables() {
+        return TableFormat.read(file).then(all -> table.isEmpty() ? Checked.valid(all) : named(all, table.get()).map(List::of));
+    }
+
+    /** The one table meant; a problem if there are several and none is named. */
+    public Checked<Table> one() {
+        return tables().then(all -> all.size() == 1 ? Checked.valid(all.getFirst()) : Checked.invalid(Problem.at(Place.in(file.toString()),
+                "There are " + all.size() + " tables in it, " + names(all) + ": write # and the name of one behind the file, as in "
+                        + file.getFileName() + "#" + all.getFirst().name() + ".")));
+    }
+
+    private Checked<Table> named(List<Table> all, String name) {
+        return all.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst().<Checked<Table>>map(Checked::valid)
+                .orElseGet(() -> Checked.invalid(Problem.at(Place.in(file.toString()), "There is no table " + name + " in it; it has " + names(all) + ".")));
+    }
+
+    private static String names(List<Table> all) {
+        return all.stream().map(Table::name).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,135 @@
+package lunko.exchange.grid;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/**
+ * Fields in lines, as a file or a page has them: the first line names the columns, and nothing yet has a type. An empty
+ * field is NULL.
+ */
+public record Grid(String name, Place whole, List<Line> lines) {
+    /** The most rows that a table may have. */
+    public static final int MOST_ROWS = 10_000;
+    /** The most columns that a table may have. */
+    public static final int MOST_COLUMNS = 200;
+
+    /** The fields of one line, and where it stands. */
+    public record Line(Place place, List<Optional<String>> fields) {
+
+        /** Keeps its fields as they are. */
+        public Line {
+            fields = List.copyOf(fields);
+        }
+
+        /** Whether there is nothing in it. */
+        public boolean isBlank() {
+            return fields.stream().allMatch(Optional::isEmpty);
+        }
+    }
+
+    /** Keeps its lines as they are. */
+    public Grid {
+        lines = List.copyOf(lines);
+    }
+
+    /** The table: each column gets the narrowest type that its fields fit. A problem where the grid is no table. */
+    public Checked<Table> table() {
+        return table(_ -> Optional.empty());
+    }
+
+    /** The table whose columns have the types that are known of them by name; the others get the narrowest that fits. */
+    public Checked<Table> table(Function<String, Optional<Type>> known) {
+        if (lines.isEmpty()) {
+            return problem("There is nothing in it: it needs a line with the column names, and a line for each row.");
+        }
+        if (lines.size() > MOST_ROWS + 1) return tooManyRows(lines.get(MOST_ROWS + 1).place());
+        return header(lines.getFirst()).then(names -> rows(names, known));
+    }
+
+    /** The problem of a table with more rows than {@link #MOST_ROWS}, the first of which stands there. */
+    public static <T> Checked<T> tooManyRows(Place place) {
+        return Checked.invalid(Problem.at(place, "There are more than " + count(MOST_ROWS)
+                + " rows, the most that Lunko opens, because a lesson shows every row and every comparison of two rows:"
+                + " cut it down to the rows that make your point."));
+    }
+
+    private Checked<List<String>> header(Line line) {
+        int size = line.fields().size();
+        if (size > MOST_COLUMNS) {
+            return problem(line, "There are " + count(size) + " columns; a lesson can show " + MOST_COLUMNS
+                    + ": leave out those that nobody will look at.");
+        }
+        Map<String, Integer> seen = new LinkedHashMap<>();
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            String column = line.fields().get(i).orElse("").strip();
+            if (column.isEmpty()) return problem(line, "Column " + (i + 1) + " has no name: give it one in this line.");
+            Integer earlier = seen.putIfAbsent(column.toLowerCase(Locale.ROOT), i);
+            if (earlier != null) {
+                return problem(line, "Columns " + (earlier + 1) + " and " + (i + 1) + " are both called " + column
+                        + ": rename one of them in this line.");
+            }
+            names.add(column);
+        }
+        return Checked.valid(names);
+    }
+
+    private Checked<Table> rows(List<String> names, Function<String, Optional<Type>> known) {
+        List<Line> rows = lines.subList(1, lines.size());
+        for (Line line : rows) {
+            int size = line.fields().size();
+            if (size != names.size()) {
+                return problem(line, "This line has " + size + (size == 1 ? " field" : " fields") + ", but the first line names "
+                        + names.size() + (names.size() == 1 ? " column" : " columns")
+                        + (size > names.size() ? ": put a field that contains a comma in double quotes."
+                        : ": write nothing between two commas for NULL."));
+            }
+        }
+        boolean allKnown = names.stream().allMatch(column -> known.apply(column).isPresent());
+        if (rows.isEmpty() && !allKnown) return problem("It names its columns but has no rows: add at least one line below the first.");
+        List<Column> columns = IntStream.range(0, names.size()).mapToObj(i -> new Column(names.get(i), known.apply(names.get(i))
+                .orElseGet(() -> Type.narrowest(rows.stream().flatMap(line -> line.fields().get(i).stream()).toList())))).toList();
+        List<List<Value>> values = new ArrayList<>();
+        for (Line line : rows) {
+            List<Value> row = new ArrayList<>();
+            for (int i = 0; i < columns.size(); i++) {
+                Optional<String> field = line.fields().get(i);
+                Optional<Value> value = field.isEmpty() ? Optional.of(Value.NULL) : columns.get(i).type().read(field.get());
+                if (value.isEmpty()) return problem(line, misfit(columns.get(i), field.get()));
+                row.add(value.get());
+            }
+            values.add(row);
+        }
+        return Checked.valid(Table.of(name, columns, values));
+    }
+
+    private static String misfit(Column column, String field) {
+        return "“" + field + "” does not fit " + column.name() + ", which is " + column.type().title() + ": write "
+                + column.type().example() + ".";
+    }
+
+    private <T> Checked<T> problem(String sentence) {
+        return Checked.invalid(Problem.at(whole, sentence));
+    }
+
+    private static <T> Checked<T> problem(Line line, String sentence) {
+        return Checked.invalid(Problem.at(line.place(), sentence));
+    }
+
+    private static String count(int number) {
+        return String.format(Locale.ROOT, "%,d", number);
+    }
+}

@@ -1,0 +1,2 @@
+/** Tabular data packages in and out. */
+package lunko.exchange.pack;

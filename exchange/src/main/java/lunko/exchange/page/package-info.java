@@ -1,0 +1,2 @@
+/** Tables out of web pages and Markdown. */
+package lunko.exchange.page;

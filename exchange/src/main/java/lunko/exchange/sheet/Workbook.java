@@ -1,0 +1,122 @@
+package lunko.exchange.sheet;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lunko.exchange.file.SafeZip;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Value;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
+import org.apache.poi.ooxml.POIXMLException;
+import org.apache.poi.ss.usermodel.Cell;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.CellType;
+import org.apache.poi.ss.usermodel.DateUtil;
+import org.apache.poi.ss.util.WorkbookUtil;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+
+/** Spreadsheets of the kind .xlsx (ISO/IEC 29500). */
+public final class Workbook {
+    private static final int LONGEST_NAME = 31;
+
+    private Workbook() {}
+
+    /** The sheets of a file; a problem if it is none that can be read. */
+    public static Checked<List<Sheet>> read(Path file) {
+        return SafeZip.read(file).then(_ -> sheets(file));
+    }
+
+    private static Checked<List<Sheet>> sheets(Path file) {
+        try (InputStream in = new ByteArrayInputStream(Files.readAllBytes(file)); XSSFWorkbook book = new XSSFWorkbook(in)) {
+            List<Sheet> sheets = new ArrayList<>();
+            for (int i = 0; i < book.getNumberOfSheets(); i++) sheets.add(sheet(file, book.getSheetAt(i)));
+            return Checked.valid(sheets);
+        } catch (IOException | POIXMLException | OpenXML4JRuntimeException | IllegalArgumentException damaged) {
+            return Checked.invalid(Problem.at(Place.in(file.toString()), "The file is damaged, or no .xlsx spreadsheet inside: "
+                    + "open it in a spreadsheet program and save it again."));
+        }
+    }
+
+    private static Sheet sheet(Path file, XSSFSheet sheet) {
+        List<List<Optional<String>>> cells = IntStream.rangeClosed(0, sheet.getLastRowNum()).mapToObj(r ->
+                sheet.getRow(r) == null ? List.<Optional<String>>of() : IntStream.range(0, Math.max(0, sheet.getRow(r).getLastCellNum()))
+                        .mapToObj(c -> Optional.ofNullable(sheet.getRow(r).getCell(c)).flatMap(Workbook::text)).toList()).toList();
+        return new Sheet(file.toString(), sheet.getSheetName(), cells);
+    }
+
+    /** What a cell holds; of a formula, the value that was calculated last. */
+    private static Optional<String> text(Cell cell) {
+        CellType type = cell.getCellType() == CellType.FORMULA ? cell.getCachedFormulaResultType() : cell.getCellType();
+        return switch (type) {
+            case NUMERIC -> Optional.of(DateUtil.isCellDateFormatted(cell) ? cell.getLocalDateTimeCellValue().toLocalDate().toString()
+                    : number(cell.getNumericCellValue()));
+            case BOOLEAN -> Optional.of(Boolean.toString(cell.getBooleanCellValue()));
+            case STRING -> Optional.of(cell.getStringCellValue());
+            case ERROR, BLANK, FORMULA, _NONE -> Optional.empty();
+        };
+    }
+
+    static String number(double number) {
+        BigDecimal exact = BigDecimal.valueOf(number).stripTrailingZeros();
+        return exact.signum() == 0 ? "0" : exact.toPlainString();
+    }
+
+    /** Writes tables, a sheet for each; texts stay texts, whatever they begin with. */
+    public static void write(List<Table> tables, OutputStream out) throws IOException {
+        try (XSSFWorkbook book = new XSSFWorkbook()) {
+            CellStyle day = book.createCellStyle();
+            day.setDataFormat(book.getCreationHelper().createDataFormat().getFormat("yyyy-mm-dd"));
+            for (Table table : tables) {
+                XSSFSheet sheet = book.createSheet(free(WorkbookUtil.createSafeSheetName(table.name()), book));
+                org.apache.poi.ss.usermodel.Row head = sheet.createRow(0);
+                for (int c = 0; c < table.columns().size(); c++) head.createCell(c).setCellValue(table.columns().get(c).name());
+                for (int r = 0; r < table.rows().size(); r++) write(table.rows().get(r), sheet.createRow(r + 1), day);
+            }
+            book.write(out);
+        }
+    }
+
+    /** A name that no sheet of the book has: they have 31 characters at most, and so may fall together. */
+    private static String free(String name, XSSFWorkbook book) {
+        return IntStream.iterate(1, number -> number + 1).mapToObj(number -> number == 1 ? name
+                : name.substring(0, Math.min(name.length(), LONGEST_NAME - 4)) + "_" + number)
+                .filter(other -> book.getSheet(other) == null).findFirst().orElseThrow();
+    }
+
+    private static void write(Row row, org.apache.poi.ss.usermodel.Row to, CellStyle day) {
+        for (int c = 0; c < row.values().size(); c++) {
+            switch (row.value(c)) {
+                case Value.Null _ -> { }
+                case Value.IntegerValue(long number) -> exactly(to.createCell(c), new BigDecimal(number));
+                case Value.DecimalValue(BigDecimal number) -> exactly(to.createCell(c), number);
+                case Value.TextValue(String text) -> to.createCell(c).setCellValue(text);
+                case Value.BooleanValue(boolean truth) -> to.createCell(c).setCellValue(truth);
+                case Value.DateValue(LocalDate date) -> {
+                    Cell cell = to.createCell(c);
+                    cell.setCellValue(date);
+                    cell.setCellStyle(day);
+                }
+            }
+        }
+    }
+
+    /** A number as one where the spreadsheet can hold it exactly, and as a text where it cannot. */
+    private static void exactly(Cell cell, BigDecimal number) {
+        if (new BigDecimal(number(number.doubleValue())).compareTo(number) == 0) cell.setCellValue(number.doubleValue());
+        else cell.setCellValue(number.toPlainString());
+    }
+}

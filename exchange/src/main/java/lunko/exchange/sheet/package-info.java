@@ -1,0 +1,2 @@
+/** Spreadsheets in and out. */
+package lunko.exchange.sheet;

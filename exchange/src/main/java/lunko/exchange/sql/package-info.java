@@ -1,0 +1,2 @@
+/** SQL scripts in and out. */
+package lunko.exchange.sql;

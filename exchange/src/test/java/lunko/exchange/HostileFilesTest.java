@@ -1,0 +1,140 @@
+package lunko.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import lunko.problem.Problem;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files that are damaged or mean harm give one sentence with the file's name, and nothing else happens. */
+class HostileFilesTest {
+    private static final Table HIVES = Table.of("hives", List.of(new Column("no", Type.INTEGER), new Column("hive", Type.TEXT)),
+            List.of(List.of(Value.of(1), Value.of("Clover")), List.of(Value.of(2), Value.of("Heather"))));
+
+    @TempDir
+    Path folder;
+
+    @ParameterizedTest
+    @EnumSource(TableFormat.class)
+    void aFileCutOffAnywhereGivesATableOrASentence(TableFormat format) throws IOException {
+        Path whole = folder.resolve("whole" + format.endings().getFirst());
+        if (format.isWritten()) TableFormat.write(List.of(HIVES), whole).expect();
+        else Files.writeString(whole, "<table><tr><th>no<th>hive<tr><td>1<td>Clover</table>");
+        byte[] bytes = Files.readAllBytes(whole);
+        Path cut = folder.resolve("cut" + format.endings().getFirst());
+        for (int length = 0; length < bytes.length; length += 1 + bytes.length / 150) {
+            Files.write(cut, Arrays.copyOf(bytes, length));
+            says(cut);
+            byte[] flipped = bytes.clone();
+            flipped[length] ^= 0x55;
+            Files.write(cut, flipped);
+            says(cut);
+        }
+    }
+
+    /** Reads a file: whatever comes of it, no exception does. */
+    private static void says(Path file) {
+        TableFormat.read(file).handle(tables -> assertThat(tables).isNotEmpty(),
+                problem -> assertThat(problem.inWords()).startsWith(file.toString()).matches("(?s).*[.?]"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {".xlsx", ".ods", ".zip"})
+    void aZipThatPointsOutsideOrHoldsFarTooMuchIsNotOpened(String ending) throws IOException {
+        assertThat(problem(zip("outside" + ending, Map.of("../../hives.csv", "no\n1\n")))).contains("points out of it");
+        assertThat(problem(zip("root" + ending, Map.of("/etc/hives.csv", "no\n1\n")))).contains("points out of it");
+        Path many = folder.resolve("many" + ending);
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {
+            for (int i = 0; i < 12_000; i++) {
+                out.putNextEntry(new ZipEntry("f" + i));
+                out.closeEntry();
+            }
+        }
+        assertThat(problem(many)).contains("more than 10000 files");
+    }
+
+    @Test
+    void aZipThatGrowsWithoutEndIsNotReadToIt() throws IOException {
+        Path bomb = folder.resolve("bomb.ods");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(bomb))) {
+            out.putNextEntry(new ZipEntry("big"));
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 300; i++) out.write(zeros);
+            out.closeEntry();
+        }
+        assertThat(problem(bomb)).contains("more than 256 MB");
+    }
+
+    @Test
+    void externalEntitiesAreNotFollowed() throws IOException {
+        Path secret = Files.writeString(folder.resolve("secret.txt"), "SECRET");
+        String entity = "<?xml version=\"1.0\"?><!DOCTYPE x [<!ENTITY e SYSTEM \"" + secret.toUri() + "\">]>";
+        String ods = entity + "<office:document-content xmlns:office=\"urn:oasis:names:tc:opendocument:xmlns:office:1.0\""
+                + " xmlns:table=\"urn:oasis:names:tc:opendocument:xmlns:table:1.0\" xmlns:text=\"urn:oasis:names:tc:opendocument:xmlns:text:1.0\">"
+                + "<office:body><office:spreadsheet><table:table table:name=\"h\"><table:table-row><table:table-cell office:value-type=\"string\">"
+                + "<text:p>&e;</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>";
+        Path file = zip("entity.ods", Map.of("mimetype", "application/vnd.oasis.opendocument.spreadsheet", "content.xml", ods,
+                "META-INF/manifest.xml", "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>"));
+        assertThat(TableFormat.read(file).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
+        Path book = folder.resolve("book.xlsx");
+        TableFormat.write(List.of(HIVES), book).expect();
+        try (var zip = java.nio.file.FileSystems.newFileSystem(book)) {
+            Path strings = zip.getPath("xl/sharedStrings.xml");
+            String text = Files.readString(strings);
+            Files.writeString(strings, entity + text.substring(text.indexOf("?>") + 2).replace("Clover", "&e;"));
+        }
+        assertThat(TableFormat.read(book).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
+    }
+
+    @Test
+    void aPackageOfTheWrongShapeIsExplained() throws IOException {
+        assertThat(problem(zip("a.zip", Map.of("x.csv", "a\n1\n")))).contains("There is no datapackage.json in it");
+        assertThat(problem(zip("b.zip", Map.of("datapackage.json", "{\n  \"resources\": [,]}")))).contains("datapackage.json, line 2").contains("no JSON");
+        assertThat(problem(zip("c.zip", Map.of("datapackage.json", "[1, 2]")))).contains("names no resources");
+        assertThat(problem(zip("d.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"../x.csv\"}]}")))).contains("only files of the package");
+        assertThat(problem(zip("e.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"x.csv\"}]}")))).contains("there is no such file");
+        assertThat(problem(zip("f.zip", Map.of("datapackage.json",
+                "{\"resources\": [{\"path\": \"x.csv\", \"schema\": {\"fields\": [{\"name\": \"a\", \"type\": \"integer\"}]}}]}", "x.csv", "a\n1\ntwo\n"))))
+                .contains("x.csv, line 3: “two” does not fit a, which is integer: write a whole number such as 12.");
+    }
+
+    @Test
+    void aScriptWithAnErrorSaysWhere() throws IOException {
+        Path script = Files.writeString(folder.resolve("lesson.sql"), "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
+        assertThat(problem(script)).isEqualTo(script + ", line 40, column 13: There is no table hvies: is hives meant?");
+        assertThat(problem(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).contains("makes no table");
+    }
+
+    private String problem(Path file) {
+        return TableFormat.read(file).either(tables -> "no problem: " + tables, Problem::inWords);
+    }
+
+    private Path zip(String name, Map<String, String> files) throws IOException {
+        Path path = folder.resolve(name);
+        try (OutputStream out = Files.newOutputStream(path); ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+            }
+        }
+        return path;
+    }
+}

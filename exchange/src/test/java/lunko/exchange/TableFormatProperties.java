@@ -1,0 +1,111 @@
+package lunko.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import lunko.problem.Checked;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.lifecycle.BeforeContainer;
+
+/** Tables that are written and read again are the same, and the script makes them on real databases. */
+class TableFormatProperties {
+    private static final List<Column> COLUMNS = List.of(new Column("no", Type.INTEGER), new Column("Kilo gram", Type.DECIMAL),
+            new Column("note", Type.TEXT), new Column("order", Type.BOOLEAN), new Column("day", Type.DATE));
+    /** Keeps every column from looking like one of another type. */
+    private static final List<Value> TELLING = List.of(Value.of(-3), value(Type.DECIMAL, "2.50"), Value.of("ash tree"),
+            value(Type.BOOLEAN, "true"), value(Type.DATE, "2026-05-01"));
+
+    private static Path folder;
+
+    @BeforeContainer
+    static void makeFolder() throws IOException {
+        folder = Files.createTempDirectory("lunko");
+        folder.toFile().deleteOnExit();
+    }
+
+    private static Value value(Type type, String text) {
+        return type.read(text).orElseThrow();
+    }
+
+    @Provide
+    Arbitrary<Table> tables() {
+        // No format but CSV keeps blanks at the ends of texts, or the empty text, from all programs that read it.
+        Arbitrary<Value> texts = Arbitraries.strings().withChars("ab'\",;|=+-@*_<&\\ö ").ofMinLength(1).ofMaxLength(6)
+                .map(text -> Value.of("x" + text + "x")).edgeCases(edge -> edge.add(Value.of("=1+1"), Value.of("-x"), Value.of("@x"), Value.of("'=x")));
+        return Combinators.combine(Arbitraries.longs().map(Value::of), Arbitraries.of("0.1", "-7.25", "1000.5").map(text -> value(Type.DECIMAL, text)),
+                        texts, Arbitraries.of("true", "false").map(text -> value(Type.BOOLEAN, text)),
+                        Arbitraries.of("1999-12-31", "2024-02-29").map(text -> value(Type.DATE, text)))
+                .as((a, b, c, d, e) -> List.of(a, b, c, d, e)).list().ofMaxSize(5)
+                .flatMap(rows -> Arbitraries.integers().between(0, 31).map(nulls -> {
+                    List<List<Value>> all = new ArrayList<>(rows);
+                    all.add(TELLING);
+                    List<Value> withNulls = new ArrayList<>(TELLING);
+                    for (int i = 0; i < 5; i++) if ((nulls >> i & 1) == 1 && nulls != 31) withNulls.set(i, Value.NULL);
+                    all.add(withNulls);
+                    return Table.of("hive stands", COLUMNS, all);
+                }));
+    }
+
+    @Property(tries = 60)
+    void whatIsWrittenIsReadBackInEveryFormat(@ForAll("tables") Table table) {
+        for (TableFormat format : TableFormat.values()) {
+            if (!format.isWritten()) continue;
+            Path file = folder.resolve("hive stands" + format.endings().getFirst());
+            assertThat(TableFormat.write(List.of(table), file)).isInstanceOf(Checked.Valid.class);
+            Table back = TableFormat.read(file).expect().getFirst();
+            assertThat(back.columns()).as(format.title()).isEqualTo(table.columns());
+            assertThat(back.rows()).as(format.title()).extracting(Row::values).usingElementComparator((a, b) -> shown(a).equals(shown(b)) ? 0 : 1)
+                    .containsExactlyElementsOf(table.rows().stream().map(Row::values).toList());
+            file.toFile().delete();
+        }
+    }
+
+    /** A spreadsheet keeps no zeros behind the last digit. */
+    private static String shown(List<Value> row) {
+        return row.stream().map(value -> value instanceof Value.DecimalValue(var number)
+                ? number.stripTrailingZeros().toPlainString() : value.sql()).toList().toString();
+    }
+
+    @Example
+    void theScriptRunsUnchangedOnPostgresAndSqlite() throws IOException, SQLException {
+        Table table = Table.of("order", COLUMNS, List.of(TELLING, List.of(Value.of(Long.MAX_VALUE), Value.NULL, Value.of("O'da"), Value.NULL, Value.NULL)));
+        Path file = folder.resolve("script.sql");
+        TableFormat.write(List.of(table), file).expect();
+        String script = Files.readString(file);
+        try (EmbeddedPostgres server = EmbeddedPostgres.start(); Connection postgres = server.getPostgresDatabase().getConnection();
+             Connection sqlite = DriverManager.getConnection("jdbc:sqlite::memory:")) {
+            for (Connection database : List.of(postgres, sqlite)) {
+                try (Statement statement = database.createStatement()) {
+                    for (String one : script.split(";\n")) if (!one.isBlank()) statement.execute(one);
+                    ResultSet rows = statement.executeQuery("SELECT no, note, day FROM \"order\" ORDER BY no");
+                    rows.next();
+                    assertThat(List.of(rows.getLong(1), rows.getString(2), rows.getString(3))).containsExactly(-3L, "ash tree", "2026-05-01");
+                    rows.next();
+                    assertThat(List.of(rows.getLong(1), rows.getString(2))).containsExactly(Long.MAX_VALUE, "O'da");
+                    assertThat(rows.getString(3)).isNull();
+                }
+            }
+        }
+    }
+}
