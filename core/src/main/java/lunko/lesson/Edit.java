@@ -2,7 +2,9 @@ package lunko.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import lunko.engine.Plan;
+import lunko.insight.NearMiss;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -34,6 +36,12 @@ public sealed interface Edit {
     /** A pair of columns that need not be equal any more. */
     record Unmatch(KeyPair pair) implements Edit {}
 
+    /** Keys of some rows made like those that are meant. */
+    record Mend(NearMiss miss) implements Edit {}
+
+    /** Just enough changed to show a point. */
+    record Arrange(Situation situation) implements Edit {}
+
     /** Another kind of join. */
     record ChooseKind(JoinKind kind) implements Edit {}
 
@@ -49,6 +57,8 @@ public sealed interface Edit {
             case Match(KeyPair pair) -> match(lesson, pair);
             case Unmatch(KeyPair pair) ->
                     Checked.valid(lesson.matching(lesson.on().stream().filter(other -> !other.equals(pair)).toList()));
+            case Mend(NearMiss miss) -> mend(lesson, miss);
+            case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
             case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
         };
     }
@@ -64,6 +74,8 @@ public sealed interface Edit {
             case ReplaceTable(Side side, Table table) -> "open " + table.name() + " as the " + side.title() + " table";
             case Match(KeyPair(String left, String right)) -> "match " + left + " with " + right;
             case Unmatch(KeyPair(String left, String right)) -> "no longer match " + left + " with " + right;
+            case Mend(NearMiss miss) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
+            case Arrange(Situation situation) -> "set up " + situation.title();
             case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
         };
     }
@@ -87,5 +99,20 @@ public sealed interface Edit {
             if (!more.contains(pair)) more.add(pair);
             return lesson.matching(more);
         });
+    }
+
+    private static Checked<Lesson> mend(Lesson lesson, NearMiss miss) {
+        Lesson after = lesson;
+        for (int row : miss.rows()) {
+            for (int i = 0; i < lesson.on().size(); i++) {
+                Table table = lesson.table(miss.side());
+                int column = table.column(miss.side().of(lesson.on().get(i).left(), lesson.on().get(i).right())).orElseThrow();
+                Optional<Value> value = table.columns().get(column).type().read(miss.meant().get(i).shown());
+                if (value.isEmpty()) return Checked.invalid(miss.meant().get(i).sql() + " does not fit " + table.columns().get(column).name() + ".");
+                long id = table.rows().get(row).id();
+                after = after.change(miss.side(), changed -> changed.with(id, column, value.get()));
+            }
+        }
+        return Checked.valid(after);
     }
 }

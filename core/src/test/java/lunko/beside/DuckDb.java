@@ -2,6 +2,7 @@ package lunko.beside;
 
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Optional;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Operator;
@@ -9,6 +10,7 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Type;
+import lunko.table.Value;
 
 /** DuckDB in memory. */
 public final class DuckDb extends RealDatabase {
@@ -33,7 +35,7 @@ public final class DuckDb extends RealDatabase {
     }
 
     @Override
-    String type(Type type) {
+    String type(Type type, List<Value> values) {
         return switch (type) {
             case INTEGER -> "BIGINT";
             case DECIMAL -> "DECIMAL(18, 4)";

@@ -18,6 +18,7 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SqlWriter;
+import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -34,8 +35,8 @@ public abstract class RealDatabase implements AutoCloseable {
         this.connection = connection;
     }
 
-    /** A column type. */
-    abstract String type(Type type);
+    /** The type of a column with these values. */
+    abstract String type(Type type, List<Value> values);
 
     /** A value as it is written there. */
     String literal(Value value) {
@@ -57,13 +58,18 @@ public abstract class RealDatabase implements AutoCloseable {
                 String name = quoted(table.name());
                 statement.execute("DROP TABLE IF EXISTS " + name);
                 statement.execute("CREATE TEMPORARY TABLE " + name + table.columns().stream()
-                        .map(column -> quoted(column.name()) + " " + type(column.type())).collect(Collectors.joining(", ", "(", ")")));
+                        .map(column -> quoted(column.name()) + " " + type(column.type(), values(table, column))).collect(Collectors.joining(", ", "(", ")")));
                 for (Row row : table.rows()) {
                     statement.execute("INSERT INTO " + name + " VALUES " + row.values().stream().map(this::literal)
                             .collect(Collectors.joining(", ", "(", ")")));
                 }
             }
         }
+    }
+
+    private static List<Value> values(Table table, Column column) {
+        int index = table.columns().indexOf(column);
+        return table.rows().stream().map(row -> row.value(index)).toList();
     }
 
     /** The rows of a query whose columns have these types, each value in the one spelling that {@link #spelt} gives it. */

@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.Optional;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
@@ -60,7 +61,7 @@ public final class Sqlite extends RealDatabase {
     }
 
     @Override
-    String type(Type type) {
+    String type(Type type, List<Value> values) {
         return switch (type) {
             case INTEGER, BOOLEAN -> "INTEGER";
             case DECIMAL -> "REAL";

@@ -59,11 +59,11 @@ class RealDatabasesProperties {
             QueryMaker maker = new QueryMaker(seed + round);
             List<Table> tables = maker.tables();
             for (RealDatabase database : databases) database.load(tables);
-            for (int i = 0; i < QUERIES_PER_TABLES; i++) compare(tables, maker.query());
+            for (int i = 0; i < QUERIES_PER_TABLES; i++) compare(tables, maker.query(), round < 2);
         }
     }
 
-    private static void compare(List<Table> tables, QueryExpression query) throws SQLException {
+    private static void compare(List<Table> tables, QueryExpression query, boolean steps) throws SQLException {
         String text = new SqlWriter().query(query);
         Script script = new SqlParser("query").parse(text).expect();
         Database.Answer answer = switch (Database.of(tables).run(script.statements().getFirst(), script)) {
@@ -81,6 +81,7 @@ class RealDatabasesProperties {
             if (query.orderBy().isEmpty()) assertThat(ours).as(theirText.get()).containsExactlyInAnyOrderElementsOf(theirs);
             else assertThat(ours).as(theirText.get()).isEqualTo(theirs);
         }
+        if (!steps) return;
         for (Way way : Way.values()) walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
     }
 

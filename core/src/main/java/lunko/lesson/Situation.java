@@ -1,0 +1,227 @@
+package lunko.lesson;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.engine.Comparison;
+import lunko.engine.Equality;
+import lunko.engine.ValueOrder;
+import lunko.insight.KeyCheck;
+import lunko.insight.KeyCheck.Key;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** A change to the tables that sets up one teaching point, with just enough rows. */
+public enum Situation {
+    /** A row of the left table that nobody of the right one meets. */
+    LEFT_WITHOUT_PARTNER("a left row without a partner") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.withoutPartner(Side.LEFT);
+        }
+    },
+    /** A row of the right table that nobody of the left one meets. */
+    RIGHT_WITHOUT_PARTNER("a right row without a partner") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.withoutPartner(Side.RIGHT);
+        }
+    },
+    /** A second left row with the key of another that has a partner. */
+    SECOND_ROW_FOR_ONE_KEY("a second row for one key") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.secondRow();
+        }
+    },
+    /** A left row whose key is NULL. */
+    ROW_WITHOUT_KEY("a row with no key") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.add(Side.LEFT, Collections.nCopies(ground.on().size(), Value.NULL), "it has NULL for its key");
+        }
+    },
+    /** A left key that looks like that of its partner and is not the same. */
+    KEY_SPELT_DIFFERENTLY("a key spelt differently") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.spelt();
+        }
+    },
+    /** The same key in every row of both tables, so that all kinds of join give the same rows. */
+    EVERY_KEY_THE_SAME("every key the same") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.allTheSame();
+        }
+    },
+    /** A right row deleted that had partners. */
+    PARENT_DELETED("a parent deleted") {
+        @Override
+        Checked<SetUp> in(Ground ground) {
+            return ground.orphaned();
+        }
+    };
+
+    /** A lesson after a situation has been set up, and what was changed for it. */
+    public record SetUp(Lesson lesson, String said) {}
+
+    private final String title;
+
+    Situation(String title) {
+        this.title = title;
+    }
+
+    /** The situation in a sentence: {@code a row with no key}. */
+    public String title() {
+        return title;
+    }
+
+    abstract Checked<SetUp> in(Ground ground);
+
+    /** A lesson with this situation in it; a problem where its tables or columns do not allow for it. */
+    public Checked<SetUp> in(Lesson lesson) {
+        if (lesson.on().isEmpty()) return Checked.invalid("No columns are matched yet: match two, and a situation can be set up for them.");
+        return lesson.of(JoinKind.INNER).plan().then(plan -> in(new Ground(lesson, plan.on())));
+    }
+
+    /** A lesson and the columns that it matches. */
+    record Ground(Lesson lesson, List<Equality> on) {
+        /** Names for new rows, from the sample world. */
+        private static final List<String> NAMES = List.of("Mallow", "Borage", "Thyme", "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch",
+                "Campion", "Burdock", "Sorrel", "Tansy");
+
+        private Table table(Side side) {
+            return lesson.table(side);
+        }
+
+        private KeyCheck check() {
+            return KeyCheck.of(lesson.left(), lesson.right(), lesson.on());
+        }
+
+        private List<Value> key(Side side, Row row) {
+            return on.stream().map(equality -> row.value(equality.on(side))).toList();
+        }
+
+        private SetUp changed(Side side, Table after, String said) {
+            return new SetUp(lesson.change(side, _ -> after), said);
+        }
+
+        /** One more row with a key, the other columns filled so that the row can be told from others. */
+        Checked<SetUp> add(Side side, List<Value> key, String because) {
+            Table table = table(side);
+            List<Value> row = new ArrayList<>();
+            for (int i = 0; i < table.columns().size(); i++) row.add(fresh(table, i));
+            for (int i = 0; i < on.size(); i++) row.set(on.get(i).on(side), key.get(i));
+            return Checked.valid(changed(side, table.plus(row), "Row " + (table.rows().size() + 1) + " of " + table.name() + " is new: " + because + "."));
+        }
+
+        /** A value for a column of a new row: one that no other row has where the rows are told apart by it, and else nothing. */
+        private static Value fresh(Table table, int column) {
+            Set<Object> seen = new HashSet<>();
+            boolean tellsApart = table.rows().stream().allMatch(row -> !row.value(column).isNull() && seen.add(ValueOrder.identity(row.value(column))));
+            return tellsApart ? unused(table.columns().get(column), table.rows().stream().map(row -> row.value(column))).orElse(Value.NULL) : Value.NULL;
+        }
+
+        /** A value of a column's type that is none of these. */
+        private static Optional<Value> unused(Column column, Stream<Value> taken) {
+            List<Value> all = taken.filter(value -> !value.isNull()).toList();
+            return switch (column.type()) {
+                case INTEGER -> Optional.of(Value.of(all.stream().mapToLong(value -> ((Value.IntegerValue) value).number()).max().orElse(0) + 1));
+                case DECIMAL -> Optional.of(new Value.DecimalValue(all.stream().map(ValueOrder::number).max(BigDecimal::compareTo)
+                        .orElse(BigDecimal.ZERO).add(BigDecimal.ONE)));
+                case TEXT -> Stream.concat(NAMES.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n)).map(Value::of)
+                        .filter(name -> !all.contains(name)).findFirst();
+                case DATE -> Optional.of(new Value.DateValue(all.stream().map(value -> ((Value.DateValue) value).day())
+                        .max(LocalDate::compareTo).orElse(LocalDate.of(2026, 5, 1)).plusDays(1)));
+                case BOOLEAN -> Stream.of(true, false).<Value>map(Value.BooleanValue::new).filter(value -> !all.contains(value)).findFirst();
+            };
+        }
+
+        Checked<SetUp> withoutPartner(Side side) {
+            List<Value> key = new ArrayList<>();
+            for (Equality equality : on) {
+                Column column = table(side).columns().get(equality.on(side));
+                Stream<Value> taken = Stream.of(Side.values()).flatMap(each -> table(each).rows().stream().map(row -> row.value(equality.on(each))));
+                Stream<Value> fitting = taken.map(value -> value instanceof Value.DecimalValue(var number) && column.type() == Type.INTEGER
+                        ? Value.of(number.longValue()) : value);
+                Optional<Value> unused = unused(column, fitting);
+                if (unused.isEmpty()) return Checked.invalid("Every value of " + column.name() + " has a partner already: match another column.");
+                key.add(unused.get());
+            }
+            return add(side, key, "nobody in " + table(side.opposite()).name() + " has the key " + shown(key));
+        }
+
+        Checked<SetUp> secondRow() {
+            Optional<Key> key = check().left().partnered().stream().findFirst();
+            if (key.isEmpty()) return nobodyMeets();
+            return add(Side.LEFT, key.get().values(), "it has the key " + shown(key.get().values()) + " like row " + (key.get().rows().getFirst() + 1));
+        }
+
+        private static Checked<SetUp> nobodyMeets() {
+            return Checked.invalid("No row of the left table has a partner yet: give two rows the same key.");
+        }
+
+        Checked<SetUp> spelt() {
+            for (Key key : check().left().partnered()) {
+                for (int i = 0; i < on.size(); i++) {
+                    if (!(key.values().get(i) instanceof Value.TextValue(String text)) || text.isBlank()) continue;
+                    String other = text.equals(text.toLowerCase(Locale.ROOT)) ? text + " " : text.toLowerCase(Locale.ROOT);
+                    Row row = table(Side.LEFT).rows().get(key.rows().getFirst());
+                    return Checked.valid(changed(Side.LEFT, table(Side.LEFT).with(row.id(), on.get(i).left(), Value.of(other)),
+                            "Row " + (key.rows().getFirst() + 1) + " of " + table(Side.LEFT).name() + " has " + Value.of(other).sql() + " now, and its partner "
+                                    + Value.of(text).sql() + "."));
+                }
+            }
+            return Checked.invalid("A number cannot be spelt differently: match columns of text, with a key that both tables have.");
+        }
+
+        Checked<SetUp> allTheSame() {
+            Optional<List<Value>> key = check().left().partnered().stream().map(Key::values).findFirst()
+                    .or(() -> table(Side.LEFT).rows().stream().map(row -> key(Side.LEFT, row)).filter(values -> values.stream().noneMatch(Value::isNull)).findFirst());
+            if (key.isEmpty()) return Checked.invalid("No row of the left table has a key: give one a key, and all can have it.");
+            Lesson after = lesson;
+            for (Side side : Side.values()) {
+                for (Row row : table(side).rows()) {
+                    for (int i = 0; i < on.size(); i++) {
+                        int column = on.get(i).on(side);
+                        Value value = key.get().get(i);
+                        after = after.change(side, table -> table.with(row.id(), column, fitting(table.columns().get(column).type(), value)));
+                    }
+                }
+            }
+            return Checked.valid(new SetUp(after, "Every row of both tables has the key " + shown(key.get()) + " now: each meets each."));
+        }
+
+        private static Value fitting(Type type, Value value) {
+            return type.read(value.shown()).orElse(value);
+        }
+
+        Checked<SetUp> orphaned() {
+            Optional<Key> key = check().right().partnered().stream().findFirst();
+            if (key.isEmpty()) return nobodyMeets();
+            int row = key.get().rows().getFirst();
+            return Checked.valid(changed(Side.RIGHT, table(Side.RIGHT).minus(table(Side.RIGHT).rows().get(row).id()),
+                    "Row " + (row + 1) + " of " + table(Side.RIGHT).name() + " is gone, whose key was " + shown(key.get().values())
+                            + ": whoever met it points at nobody now."));
+        }
+
+        private static String shown(List<Value> key) {
+            return String.join(", ", key.stream().map(Comparison::literal).toList());
+        }
+    }
+}
