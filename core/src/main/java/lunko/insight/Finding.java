@@ -59,7 +59,7 @@ public record Finding(Mark mark, String headline, String detail, Optional<NearMi
             findings.add(of(Mark.DOUBTFUL, "And " + (check.nearMisses().size() - MOST_NAMED) + " more keys are almost partners", ""));
         }
         if (check.nearMisses().isEmpty()) {
-            findings.add(of(Mark.GOOD, "No near-misses", "no key differs from one it should meet by case, blanks or a letter alone"));
+            findings.add(of(Mark.GOOD, "No near-misses", "no key differs by case, blanks or a letter alone"));
         }
         return findings;
     }

@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import lunko.desktop.show.Mode;
 import lunko.desktop.show.ShownKinds;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -33,6 +34,9 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
             description = "The kind of join: inner, left, right, full or cross.")
     private Optional<JoinKind> kind = Optional.empty();
+
+    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: ${COMPLETION-CANDIDATES}.")
+    private Mode mode;
 
     @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
     private Optional<Long> step = Optional.empty();
@@ -69,7 +73,7 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, size.width, size.height);
+        Snapshot snapshot = Snapshot.of(lesson, mode, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "

@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import lunko.desktop.show.Mode;
 import lunko.desktop.show.ShownKinds;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -69,7 +70,7 @@ final class Tour {
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
-        Snapshot snapshot = Snapshot.of(run, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));

@@ -10,10 +10,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
 import lunko.desktop.look.PhraseFlow;
-import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.query.Side;
-import lunko.table.Row;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 final class JoinStage extends Pane {
@@ -36,8 +34,8 @@ final class JoinStage extends Pane {
 
     JoinStage(ShowModel model, ShowActions actions, ObservableValue<Duration> motionTime) {
         this.model = model;
-        left = new TableCard(model, Side.LEFT, leftWidths, drag, actions);
-        right = new TableCard(model, Side.RIGHT, rightWidths, drag, actions);
+        left = TableCard.onStage(model, Side.LEFT, leftWidths, drag, actions);
+        right = TableCard.onStage(model, Side.RIGHT, rightWidths, drag, actions);
         flights = new Flights(motionTime);
         result = new ResultGrid(model, leftWidths, rightWidths, flights.arrival());
         lanes = new Lanes(model, left.grid(), right.grid(), drag, motionTime);
@@ -74,11 +72,6 @@ final class JoinStage extends Pane {
     /** The table of a side. */
     TableCard card(Side side) {
         return side.of(left, right);
-    }
-
-    /** The row that is selected in a table. */
-    Optional<Row> selectedRow(Side side) {
-        return card(side).selectedRow();
     }
 
     @Override
@@ -129,7 +122,6 @@ final class JoinStage extends Pane {
     private void drop(MouseEvent event) {
         Optional<KeyDrag> dragged = drag.get();
         drag.set(Optional.empty());
-        dragged.ifPresent(d -> card(d.side().opposite()).headingAt(new Point2D(event.getSceneX(), event.getSceneY()))
-                .ifPresent(heading -> model.edit(new Edit.Match(d.with(heading.column().name())))));
+        dragged.ifPresent(d -> card(d.side().opposite()).receive(d, new Point2D(event.getSceneX(), event.getSceneY())));
     }
 }

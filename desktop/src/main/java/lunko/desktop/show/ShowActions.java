@@ -22,6 +22,8 @@ import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
 import lunko.lesson.Edit;
 import lunko.lesson.History;
+import lunko.lesson.Situation;
+import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Row;
@@ -66,6 +68,7 @@ public final class ShowActions {
     private final Action save;
     private final Action undo;
     private final Action redo;
+    private final Action switchMode;
     private final Action keyList;
     private Hands hands;
 
@@ -116,6 +119,8 @@ public final class ShowActions {
                         new KeyCodeCombination(KeyCode.Y, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(() -> model.history().get().future().isPresent(), model.history()),
                 model::redo);
+        switchMode = new Action(model.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON, List.of(key(KeyCode.F6)), ALWAYS,
+                () -> model.mode().set(model.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
         keyList = action("List of keys", Group.LESSON, ALWAYS, () -> hands.toggleKeyList(), key(KeyCode.F1));
     }
 
@@ -128,7 +133,7 @@ public final class ShowActions {
     public List<Action> all() {
         List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
         ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
-        all.addAll(List.of(editCell, addRow, deleteRow, openLeft, openRight, save, undo, redo, keyList));
+        all.addAll(List.of(editCell, addRow, deleteRow, openLeft, openRight, save, undo, redo, switchMode, keyList));
         return all;
     }
 
@@ -196,6 +201,13 @@ public final class ShowActions {
 
     Action keyList() {
         return keyList;
+    }
+
+    /** Sets up a situation, and says what was changed for it. */
+    void arrange(Situation situation) {
+        Checked<Situation.SetUp> done = situation.in(model.showing().get().lesson());
+        model.edit(new Edit.Arrange(situation));
+        done.handle(setUp -> model.say(new Notice.Success(setUp.said())), _ -> { });
     }
 
     private void addRowTo(Side side) {

@@ -1,8 +1,10 @@
 package lunko.desktop.show;
 
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import lunko.lesson.Edit;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
@@ -11,6 +13,7 @@ import lunko.problem.Problem;
 
 /** What the screen shows and what can be done to it. To be used in the window's thread only. */
 public final class ShowModel {
+    private final ObjectProperty<Mode> mode = new SimpleObjectProperty<>(Mode.SHOW);
     private final ReadOnlyObjectWrapper<History> history;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Optional<Notice>> notice = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -24,6 +27,11 @@ public final class ShowModel {
     /** The lesson and what was done to it. */
     public ReadOnlyObjectProperty<History> history() {
         return history.getReadOnlyProperty();
+    }
+
+    /** What the window is used for. */
+    public ObjectProperty<Mode> mode() {
+        return mode;
     }
 
     /** What the screen shows. */

@@ -1,5 +1,6 @@
 package lunko.desktop.show;
 
+import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
@@ -7,6 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -24,6 +27,8 @@ import org.kordamp.ikonli.feather.Feather;
 public final class ShowView extends StackPane {
     private final ShowActions actions;
     private final JoinStage stage;
+    private final TablesBench bench;
+    private final ShowModel model;
     private final StepBar steps;
     private final StackPane keyList;
     private Side inHand = Side.LEFT;
@@ -36,6 +41,7 @@ public final class ShowView extends StackPane {
     public ShowView(ShowModel model, Player player, ShowActions actions, Work work,
                     ObservableValue<Duration> motionTime) {
         this.actions = actions;
+        this.model = model;
         getStyleClass().add("show");
         Look.dress(this);
         stage = new JoinStage(model, actions, motionTime);
@@ -60,7 +66,22 @@ public final class ShowView extends StackPane {
         middle.getStyleClass().add("middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
 
-        VBox page = new VBox(top(model), new KindBar(model, actions), middle, new WhyLine(model), steps);
+        VBox showPage = new VBox(new KindBar(model, actions), middle, new WhyLine(model), steps);
+        bench = new TablesBench(model, actions);
+        KeyCheckCard check = new KeyCheckCard(model);
+        check.prefWidthProperty().bind(right.prefWidthProperty());
+        check.setMinWidth(Region.USE_PREF_SIZE);
+        VBox.setVgrow(bench, Priority.ALWAYS);
+        VBox building = new VBox(bench, new SituationBar(actions));
+        HBox.setHgrow(building, Priority.ALWAYS);
+        HBox tablesPage = new HBox(building, check);
+        tablesPage.getStyleClass().add("middle");
+        StackPane pages = new StackPane(showPage, tablesPage);
+        showPage.getStyleClass().add("page-part");
+        showPage.visibleProperty().bind(model.mode().isEqualTo(Mode.SHOW));
+        tablesPage.visibleProperty().bind(model.mode().isEqualTo(Mode.TABLES));
+        VBox.setVgrow(pages, Priority.ALWAYS);
+        VBox page = new VBox(top(model), pages);
         page.getStyleClass().add("page");
         NoticeBar notices = new NoticeBar(model, work);
         StackPane.setAlignment(notices, Pos.TOP_CENTER);
@@ -83,17 +104,40 @@ public final class ShowView extends StackPane {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button save = actions.save().button(Feather.DOWNLOAD);
-        HBox top = new HBox(title, gap, actions.undo().iconButton(Feather.CORNER_UP_LEFT),
+        HBox top = new HBox(title, gap, modes(model), actions.undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.redo().iconButton(Feather.CORNER_UP_RIGHT), save, actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");
         top.setAlignment(Pos.CENTER_LEFT);
         return top;
     }
 
+    /** The table of a side that is to be seen. */
+    private TableCard card(Side side) {
+        return model.mode().get() == Mode.TABLES ? bench.card(side) : stage.card(side);
+    }
+
+    private static HBox modes(ShowModel model) {
+        HBox modes = new HBox();
+        modes.getStyleClass().add("modes");
+        ToggleGroup group = new ToggleGroup();
+        for (Mode mode : Mode.values()) {
+            ToggleButton button = new ToggleButton(mode.title());
+            button.setId("mode-" + mode.title().toLowerCase(Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setOnAction(_ -> {
+                model.mode().set(mode);
+                button.setSelected(true);
+            });
+            model.mode().subscribe(now -> button.setSelected(now == mode));
+            modes.getChildren().add(button);
+        }
+        return modes;
+    }
+
     private Optional<Side> sideOf(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
             for (Side side : Side.values()) {
-                if (at == stage.card(side)) return Optional.of(side);
+                if (at == stage.card(side) || at == bench.card(side)) return Optional.of(side);
             }
         }
         return Optional.empty();
@@ -108,17 +152,17 @@ public final class ShowView extends StackPane {
 
             @Override
             public Optional<Row> selectedRow(Side side) {
-                return stage.selectedRow(side);
+                return card(side).selectedRow();
             }
 
             @Override
             public void editSelectedCell(Side side) {
-                stage.card(side).editSelectedCell();
+                card(side).editSelectedCell();
             }
 
             @Override
             public void editLastRow(Side side) {
-                stage.card(side).editLastRow();
+                card(side).editLastRow();
             }
 
             @Override

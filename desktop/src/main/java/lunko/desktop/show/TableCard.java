@@ -43,6 +43,8 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** A source table: its name, its rows, and everything that can be changed about them in place. */
 final class TableCard extends VBox {
+    /** How high the head with the name is. */
+    static final double HEAD = 33;
     private static final Typeface NAME = Typeface.text(FontWeight.BOLD, 14.5);
 
     private final ShowModel model;
@@ -57,18 +59,32 @@ final class TableCard extends VBox {
     private List<Column> columns = List.of();
     private List<Integer> keys = List.of();
 
-    TableCard(ShowModel model, Side side, ColumnWidths widths, ObjectProperty<Optional<KeyDrag>> drag,
+    /** A table on the stage, which shows what the steps do to its rows. */
+    static TableCard onStage(ShowModel model, Side side, ColumnWidths widths, ObjectProperty<Optional<KeyDrag>> drag, ShowActions actions) {
+        TableCard card = new TableCard(model, side, widths, drag, actions);
+        card.setId(side.title() + "-table");
+        card.grid.setRowFactory(_ -> new StageRow(model, side));
+        model.showing().subscribe((before, now) -> card.follow(now, Motion.between(before, now)));
+        return card;
+    }
+
+    /** A table on the bench, which shows its rows as they are. */
+    static TableCard onBench(ShowModel model, Side side, ColumnWidths widths, ObjectProperty<Optional<KeyDrag>> drag, ShowActions actions) {
+        TableCard card = new TableCard(model, side, widths, drag, actions);
+        card.setId(side.title() + "-on-bench");
+        return card;
+    }
+
+    private TableCard(ShowModel model, Side side, ColumnWidths widths, ObjectProperty<Optional<KeyDrag>> drag,
               ShowActions actions) {
         this.model = model;
         this.side = side;
         this.widths = widths;
         this.drag = drag;
         getStyleClass().addAll("card", "table-card", side.title());
-        setId(side.title() + "-table");
         grid.setItems(rows);
         grid.setEditable(true);
         grid.setAccessibleText(side.title() + " table");
-        grid.setRowFactory(_ -> new StageRow(model, side));
         grid.setContextMenu(new ContextMenu(actions.editCell().menuItem(), actions.addRow().menuItem(),
                 actions.deleteRow().menuItem()));
         grid.addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
@@ -80,7 +96,6 @@ final class TableCard extends VBox {
         show(model.showing().get());
         model.showing().subscribe((before, now) -> {
             if (before.lesson() != now.lesson()) show(now);
-            follow(now, Motion.between(before, now));
         });
     }
 
@@ -88,8 +103,12 @@ final class TableCard extends VBox {
         return grid;
     }
 
-    /** The heading at a place in the scene. */
-    Optional<ColumnHeading> headingAt(Point2D place) {
+    /** Matches a column that is dragged from the other table with the one at a place in the scene, if there is one. */
+    void receive(KeyDrag dragged, Point2D place) {
+        headingAt(place).ifPresent(heading -> model.edit(new Edit.Match(dragged.with(heading.column().name()))));
+    }
+
+    private Optional<ColumnHeading> headingAt(Point2D place) {
         return headings.stream().filter(heading -> heading.isAt(place.getX(), place.getY())).findFirst();
     }
 
