@@ -1,0 +1,125 @@
+package lunko.exchange.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.nio.file.FileSystem;
+import java.nio.file.FileSystems;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import lunko.exchange.TableFormat;
+import lunko.exchange.file.SafeZip;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A lesson that is saved is there again, whatever happens while it is saved, and what is no lesson is explained. */
+class LessonFileTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void aSavedLessonIsOpenedAsItWas() {
+        Table odd = Table.of("hive stands", List.of(new Column("no", Type.INTEGER), new Column("note", Type.TEXT)),
+                List.of(List.of(Value.NULL, Value.of("")), List.of(Value.of(1), Value.of("=1+1"))));
+        Table empty = Table.empty("Hive-Stands", new Column("day", Type.DATE), new Column("kg", Type.DECIMAL));
+        for (Lesson lesson : List.of(DemoLesson.lesson(), new Lesson("Ödd", odd, empty, JoinKind.FULL_OUTER, List.of(new KeyPair("no", "kg"))))) {
+            Path file = folder.resolve("x.lunko");
+            assertThat(LessonFile.write(lesson, file)).isEqualTo(Checked.valid(file));
+            assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(lesson));
+        }
+    }
+
+    @Test
+    void itsTablesAreADataPackageAndTheRestFollowsTheSchema() throws IOException {
+        Path file = folder.resolve("demo.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        Path zip = Files.copy(file, folder.resolve("demo.zip"));
+        assertThat(TableFormat.read(zip)).isEqualTo(Checked.valid(DemoLesson.lesson().tables()));
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("..", "docs", "lesson.schema.json")));
+        byte[] json = SafeZip.read(file).expect().files().get("lesson.json");
+        assertThat(schema.validate(JsonMapper.builder().build().readTree(json))).isEmpty();
+        assertThat(schema.validate(JsonMapper.builder().build().readTree("{\"format\": \"lunko-lesson\", \"version\": 0}"))).isNotEmpty();
+    }
+
+    @Test
+    void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
+        Path file = folder.resolve("demo.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        change(file, "\"version\" : 1", "\"version\" : 2");
+        assertThat(problem(file)).contains("saved by a newer Lunko (version 2 of the file, and this Lunko reads 1)");
+        change(file, "\"version\" : 2", "\"version\" : 1");
+        change(file, "\"left outer\"", "\"sideways\"");
+        assertThat(problem(file)).contains("names a table or a kind of join in its first scene that there is not");
+        change(file, "lunko-lesson", "other");
+        assertThat(problem(file)).contains("does not say that this is a lesson of Lunko");
+        change(file, "{", "[");
+        assertThat(problem(file)).contains("lesson.json, line ").contains("no JSON");
+        assertThat(problem(Files.writeString(folder.resolve("text.lunko"), "hello"))).contains("The file is damaged");
+    }
+
+    @Test
+    void aFileThatIsCutOffAnywhereIsALessonOrASentence() throws IOException {
+        Path file = folder.resolve("demo.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        byte[] bytes = Files.readAllBytes(file);
+        for (int length = 0; length < bytes.length; length += 7) {
+            Files.write(file, Arrays.copyOf(bytes, length));
+            assertThat(LessonFile.read(file).either(_ -> ".", Problem::inWords)).endsWith(".");
+        }
+    }
+
+    /** Another process saves over and over and is killed at a moment of chance: the file is always one whole lesson. */
+    @Test
+    void aProcessKilledWhileSavingLosesNoLesson() throws IOException, InterruptedException {
+        Path file = folder.resolve("killed.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        Random random = new Random(5);
+        for (int i = 0; i < 6; i++) {
+            Process saving = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
+                    System.getProperty("java.class.path"), Saving.class.getName(), file.toString()).redirectErrorStream(true).start();
+            saving.getInputStream().read();
+            Thread.sleep(random.nextInt(120));
+            saving.destroyForcibly().waitFor();
+            assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson()));
+        }
+    }
+
+    /** Saves the demo lesson until it is killed. */
+    static final class Saving {
+        private Saving() {}
+
+        public static void main(String[] arguments) {
+            System.out.println("saving");
+            while (true) LessonFile.write(DemoLesson.lesson(), Path.of(arguments[0])).expect();
+        }
+    }
+
+    private String problem(Path file) {
+        return LessonFile.read(file).either(lesson -> "no problem: " + lesson, Problem::inWords);
+    }
+
+    private static void change(Path file, String from, String to) throws IOException {
+        try (FileSystem zip = FileSystems.newFileSystem(file)) {
+            Path descriptor = zip.getPath("lesson.json");
+            Files.writeString(descriptor, Files.readString(descriptor).replace(from, to));
+        }
+    }
+}
