@@ -1,10 +1,13 @@
 package lunko.desktop.command;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Display;
+import lunko.desktop.machine.Journal;
+import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -59,11 +62,12 @@ public final class LunkoCommand implements Callable<Integer> {
         return 1;
     }
 
-    private static int window(Lesson lesson) throws InterruptedException {
+    private int window(Lesson lesson) throws InterruptedException {
         CountDownLatch closed = new CountDownLatch(1);
         Toolkit.startOnDisplay();
         Toolkit.call(() -> {
-            new LunkoWindow(lesson).open(closed::countDown);
+            new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
+                    new Journal(AppFolders.journal())).open(closed::countDown);
             return null;
         });
         closed.await();

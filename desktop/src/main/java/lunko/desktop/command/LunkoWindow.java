@@ -1,12 +1,21 @@
 package lunko.desktop.command;
 
+import java.nio.file.Path;
+import java.util.Optional;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import lunko.desktop.machine.AppFolders;
+import lunko.desktop.machine.Journal;
 import lunko.desktop.show.Notice;
 import lunko.desktop.show.Screen;
 import lunko.desktop.show.Speed;
+import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Problem;
 import org.slf4j.Logger;
@@ -20,10 +29,53 @@ final class LunkoWindow {
 
     private final Stage stage = new Stage();
     private final Screen screen;
+    private final Journal journal;
 
     /** A window on a lesson, in which things move. */
-    LunkoWindow(Lesson lesson) {
+    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal) {
+        this.journal = journal;
         screen = Screen.of(lesson, () -> stage, player -> player.speed().map(Speed::motion));
+        file.ifPresent(screen.lessons()::cameFrom);
+    }
+
+    /** Work in progress is written down; what another process has left of it is offered. */
+    private void keepJournal() {
+        screen.model().showing().subscribe((before, now) -> {
+            if (before.lesson() == now.lesson()) return;
+            if (screen.lessons().changed().get()) journal.note(now.lesson());
+            else journal.forget();
+        });
+        screen.lessons().changed().subscribe(changed -> {
+            if (!changed) journal.forget();
+        });
+        journal.left().stream().findFirst().ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.model().say(new Notice.Offer(
+                "Lunko ended while “" + lesson.title() + "” had changes that were not saved.", "Take them up again", () -> {
+                    screen.model().open(lesson);
+                    journal.note(lesson);
+                    journal.takeAway(left);
+                })), problem -> {
+            LOG.warn("a journal cannot be read: {}", problem.inWords());
+            journal.takeAway(left);
+        }));
+    }
+
+    /** A lesson with changes is not closed before its person has said what becomes of them. */
+    private void askBeforeClosing(WindowEvent closing) {
+        if (!screen.lessons().changed().get()) return;
+        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
+        ButtonType lose = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose, ButtonType.CANCEL);
+        alert.initOwner(stage);
+        alert.setTitle("Lunko");
+        alert.setHeaderText("Save the changes to “" + screen.model().showing().get().lesson().title() + "”?");
+        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
+        if (answer == lose) return;
+        closing.consume();
+        if (answer == save) screen.lessons().save(stage::close);
+    }
+
+    Stage stage() {
+        return stage;
     }
 
     /** Opens it; {@code whenClosed} is called when the person has closed it. */
@@ -32,10 +84,16 @@ final class LunkoWindow {
         Thread.currentThread().setUncaughtExceptionHandler(this::fail);
         Scene scene = screen.view().inScene(WIDTH, HEIGHT);
         stage.setScene(scene);
-        stage.titleProperty().bind(screen.model().showing().map(showing -> showing.lesson().title() + " – Lunko"));
+        stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.model().showing().get().lesson().title()
+                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.model().showing(), screen.lessons().changed()));
+        stage.setOnCloseRequest(this::askBeforeClosing);
+        keepJournal();
         stage.setMinWidth(1200);
         stage.setMinHeight(720);
-        stage.setOnHidden(_ -> whenClosed.run());
+        stage.setOnHidden(_ -> {
+            journal.close();
+            whenClosed.run();
+        });
         stage.show();
         LOG.info("window open");
     }

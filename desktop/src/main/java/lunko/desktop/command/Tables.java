@@ -1,8 +1,10 @@
 package lunko.desktop.command;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import lunko.exchange.TableSource;
+import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -15,8 +17,9 @@ import lunko.table.Table;
 /** The lesson that the files on a command line make. */
 record Tables(List<String> files) {
 
-    /** Two tables are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
+    /** A lesson file is that lesson; two tables are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
     Checked<Lesson> lesson() {
+        if (files.size() == 1 && LessonFile.is(Path.of(files.getFirst()))) return LessonFile.read(Path.of(files.getFirst()));
         List<Table> tables = new ArrayList<>();
         for (String file : files) {
             switch (TableSource.of(file).tables()) {

@@ -16,6 +16,11 @@ public final class AppFolders {
         return named("XDG_STATE_HOME").orElse(home.resolve(".local/state")).resolve("lunko");
     }
 
+    /** The folder for work in progress. */
+    public static Path journal() {
+        return state().resolve("journal");
+    }
+
     /** The file that is logged to. */
     public static Path log() {
         return state().resolve("lunko.log");

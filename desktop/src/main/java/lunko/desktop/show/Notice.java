@@ -11,11 +11,15 @@ public sealed interface Notice {
     /** Something has been done. */
     record Success(String sentence) implements Notice {}
 
+    /** Something can be done about it, by a button. */
+    record Offer(String sentence, String label, Runnable accepted) implements Notice {}
+
     /** The sentence. */
     default String sentence() {
         return switch (this) {
             case Trouble(Problem problem) -> problem.inWords();
             case Success(String sentence) -> sentence;
+            case Offer(String sentence, String _, Runnable _) -> sentence;
         };
     }
 }

@@ -16,14 +16,16 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** What Lunko has to say beside the lesson: a problem, a thing done, or work that goes on and can be stopped. */
 final class NoticeBar extends VBox {
+    private static final double WIDEST = 620;
+
     private final ShowModel model;
 
     NoticeBar(ShowModel model, Work work) {
         this.model = model;
         getStyleClass().add("notices");
         setPickOnBounds(false);
-        setAlignment(Pos.TOP_CENTER);
-        setMaxHeight(USE_PREF_SIZE);
+        setAlignment(Pos.TOP_LEFT);
+        setMaxSize(WIDEST, USE_PREF_SIZE);
         model.notice().subscribe(() -> show(work));
         work.running().subscribe(() -> show(work));
     }
@@ -41,8 +43,16 @@ final class NoticeBar extends VBox {
                 new FontIcon(trouble ? Feather.ALERT_TRIANGLE : Feather.CHECK));
         notification.getStyleClass().add(trouble ? "trouble" : "success");
         notification.setId("notice");
+        if (said instanceof Notice.Offer(String _, String label, Runnable accepted)) {
+            Button accept = new Button(label);
+            accept.setOnAction(_ -> {
+                model.sayNothing();
+                accepted.run();
+            });
+            notification.setPrimaryActions(accept);
+        }
         notification.setOnClose(_ -> model.sayNothing());
-        notification.setMaxWidth(760);
+        notification.setMaxWidth(WIDEST);
         return notification;
     }
 

@@ -9,7 +9,7 @@ import lunko.desktop.work.Work;
 import lunko.lesson.Lesson;
 
 /** A lesson on the screen: the model, what drives it, and the view of it, put together. */
-public record Screen(ShowModel model, Player player, TableFiles files, ShowView view) {
+public record Screen(ShowModel model, Player player, TableFiles files, LessonFiles lessons, ShowView view) {
 
     /**
      * Puts a screen together for a lesson.
@@ -22,8 +22,9 @@ public record Screen(ShowModel model, Player player, TableFiles files, ShowView 
         ShowModel model = new ShowModel(lesson);
         Player player = new Player(model);
         Work work = new Work();
-        TableFiles files = new TableFiles(model, work, window);
-        ShowActions actions = new ShowActions(model, player, files);
-        return new Screen(model, player, files, new ShowView(model, player, actions, work, motionTime.apply(player)));
+        LessonFiles lessons = new LessonFiles(model, work, window);
+        TableFiles files = new TableFiles(model, work, window, lessons);
+        ShowActions actions = new ShowActions(model, player, files, lessons);
+        return new Screen(model, player, files, lessons, new ShowView(model, player, actions, work, motionTime.apply(player)));
     }
 }

@@ -68,12 +68,15 @@ public final class ShowActions {
     private final Action save;
     private final Action undo;
     private final Action redo;
+    private final Action openLesson;
+    private final Action saveLesson;
+    private final Action saveLessonAs;
     private final Action switchMode;
     private final Action keyList;
     private Hands hands;
 
     /** The actions on a model. */
-    public ShowActions(ShowModel model, Player player, TableFiles files) {
+    public ShowActions(ShowModel model, Player player, TableFiles files, LessonFiles lessons) {
         this.model = model;
         this.files = files;
         BooleanBinding runs = Bindings.createBooleanBinding(() -> model.showing().get().last() > 0, model.showing());
@@ -110,7 +113,11 @@ public final class ShowActions {
                 () -> files.chooseAndOpen(Side.RIGHT), new KeyCodeCombination(KeyCode.R, SHORTCUT_DOWN));
         save = action("Save the result as CSV…", Group.LESSON,
                 Bindings.createBooleanBinding(() -> model.showing().get().outcome().isPresent(), model.showing()),
-                files::chooseAndSave, new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
+                files::chooseAndSave, new KeyCodeCombination(KeyCode.E, SHORTCUT_DOWN));
+        openLesson = action("Open a lesson…", Group.LESSON, ALWAYS, lessons::chooseAndOpen, new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
+        saveLesson = action("Save the lesson", Group.LESSON, ALWAYS, () -> lessons.save(() -> { }), new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
+        saveLessonAs = action("Save the lesson under another name…", Group.LESSON, ALWAYS, () -> lessons.chooseAndSave(() -> { }),
+                new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN, SHIFT_DOWN));
         undo = new Action(model.history().map(history -> named("Undo", history.past())), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(() -> model.history().get().past().isPresent(), model.history()), model::undo);
@@ -133,7 +140,7 @@ public final class ShowActions {
     public List<Action> all() {
         List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
         ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
-        all.addAll(List.of(editCell, addRow, deleteRow, openLeft, openRight, save, undo, redo, switchMode, keyList));
+        all.addAll(List.of(editCell, addRow, deleteRow, openLesson, saveLesson, saveLessonAs, openLeft, openRight, save, undo, redo, switchMode, keyList));
         return all;
     }
 
@@ -185,6 +192,14 @@ public final class ShowActions {
 
     Action deleteRow() {
         return deleteRow;
+    }
+
+    Action openLesson() {
+        return openLesson;
+    }
+
+    Action saveLesson() {
+        return saveLesson;
     }
 
     Action save() {

@@ -51,6 +51,13 @@ public final class ShowModel {
         }
     }
 
+    /** Takes up another lesson, to which nothing has been done yet. */
+    public void open(Lesson lesson) {
+        sayNothing();
+        history.set(History.of(lesson));
+        showing.set(Showing.of(lesson));
+    }
+
     /** Changes the lesson. Where that is not possible it stays as it is, and the reason is said. */
     public void edit(Edit edit) {
         switch (history.get().after(edit)) {

@@ -84,7 +84,8 @@ public final class ShowView extends StackPane {
         VBox page = new VBox(top(model), pages);
         page.getStyleClass().add("page");
         NoticeBar notices = new NoticeBar(model, work);
-        StackPane.setAlignment(notices, Pos.TOP_CENTER);
+        // Over the title, so that undo and the modes can still be reached.
+        StackPane.setAlignment(notices, Pos.TOP_LEFT);
         getChildren().addAll(page, notices, keyList);
     }
 
@@ -104,7 +105,8 @@ public final class ShowView extends StackPane {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button save = actions.save().button(Feather.DOWNLOAD);
-        HBox top = new HBox(title, gap, modes(model), actions.undo().iconButton(Feather.CORNER_UP_LEFT),
+        HBox top = new HBox(title, gap, modes(model), actions.openLesson().iconButton(Feather.BOOK_OPEN), actions.saveLesson().iconButton(Feather.SAVE),
+                actions.undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.redo().iconButton(Feather.CORNER_UP_RIGHT), save, actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");
         top.setAlignment(Pos.CENTER_LEFT);

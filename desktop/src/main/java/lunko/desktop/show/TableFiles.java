@@ -13,6 +13,7 @@ import lunko.desktop.work.Work;
 import lunko.engine.Outcome;
 import lunko.exchange.TableFormat;
 import lunko.exchange.csv.CsvWriter;
+import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Edit;
 import lunko.query.Side;
 import lunko.table.Table;
@@ -22,13 +23,15 @@ public final class TableFiles {
     private static final FileChooser.ExtensionFilter CSV = filter("CSV files", TableFormat.CSV);
     private static final FileChooser.ExtensionFilter TABLES = filter("Files with tables", TableFormat.values());
 
+    private final LessonFiles lessons;
     private final ShowModel model;
     private final Work work;
     private final Supplier<Window> window;
     private Optional<File> folder = Optional.empty();
 
     /** Files for a model; the window is asked for when a dialog needs an owner. */
-    public TableFiles(ShowModel model, Work work, Supplier<Window> window) {
+    public TableFiles(ShowModel model, Work work, Supplier<Window> window, LessonFiles lessons) {
+        this.lessons = lessons;
         this.model = model;
         this.work = work;
         this.window = window;
@@ -39,8 +42,12 @@ public final class TableFiles {
                 .map(ending -> "*" + ending).toList());
     }
 
-    /** Opens a file as the table of a side; of several tables in it, the first. */
+    /** Opens a file as the table of a side; of several tables in it, the first. A lesson is opened as one. */
     public void open(Side side, Path file) {
+        if (LessonFile.is(file)) {
+            lessons.open(file);
+            return;
+        }
         work.start("Reading " + file.getFileName(), _ -> TableFormat.read(file), read -> read.handle(
                 tables -> take(side, file, tables), problem -> model.say(new Notice.Trouble(problem))));
     }

@@ -1,11 +1,14 @@
 package lunko.exchange.file;
 
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -29,7 +32,8 @@ public record WholeFile(Path path) {
             Path draft = Files.createTempFile(file.getParent(), ".lunko", ".draft");
             try {
                 if (!content.writeTo(draft)) return problem("Stopped, and nothing was written.");
-                Files.move(draft, file, StandardCopyOption.REPLACE_EXISTING);
+                reachTheDisk(draft);
+                replace(draft, file);
                 return Checked.valid(path);
             } finally {
                 Files.deleteIfExists(draft);
@@ -38,6 +42,21 @@ public record WholeFile(Path path) {
             return problem("The folder may not be written to: choose another one.");
         } catch (IOException failed) {
             return problem("The file could not be written (" + failed.getMessage() + "): choose another place.");
+        }
+    }
+
+    /** Waits until the content is on the disk: otherwise a power cut could leave the new name with nothing behind it. */
+    private static void reachTheDisk(Path draft) throws IOException {
+        try (FileChannel channel = FileChannel.open(draft, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+    }
+
+    private static void replace(Path draft, Path file) throws IOException {
+        try {
+            Files.move(draft, file, StandardCopyOption.ATOMIC_MOVE);
+        } catch (AtomicMoveNotSupportedException notHere) {
+            Files.move(draft, file, StandardCopyOption.REPLACE_EXISTING);
         }
     }
 

@@ -1,0 +1,113 @@
+package lunko.desktop.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import lunko.desktop.look.Look;
+import lunko.desktop.machine.Journal;
+import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The lesson as a document: nothing that was done to it is lost by closing, by a crash, or by another window. */
+@ExtendWith(ApplicationExtension.class)
+class LunkoWindowTest {
+    private static final long A_WHILE = 5_000;
+
+    @TempDir
+    private Path folder;
+    private LunkoWindow window;
+    private Path file;
+    private final AtomicInteger closed = new AtomicInteger();
+
+    @Start
+    void open(Stage unused) throws IOException {
+        Look.install();
+        Path journal = folder.resolve("journal");
+        Files.createDirectories(journal);
+        // What a process has left that is not there any more.
+        LessonFile.write(DemoLesson.lesson().of(JoinKind.CROSS), journal.resolve("999999999.lunko")).expect();
+        file = folder.resolve("bees.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal));
+        window.open(closed::incrementAndGet);
+    }
+
+    @AfterEach
+    void close() {
+        Platform.runLater(window.stage()::hide);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void changesAreJournalledSavedAndAskedAbout(FxRobot robot) throws Exception {
+        assertThat(robot.lookup("#notice").queryAll()).isNotEmpty();
+        robot.push(KeyCode.DIGIT1);
+        assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers (changed) – Lunko");
+        Path own = folder.resolve("journal").resolve(ProcessHandle.current().pid() + ".lunko");
+        WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> Files.exists(own));
+        assertThat(LessonFile.read(own)).isEqualTo(Checked.valid(DemoLesson.lesson().of(JoinKind.INNER)));
+
+        ask(robot);
+        robot.clickOn("Cancel");
+        assertThat(closed.get()).isZero();
+
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> !Files.exists(own));
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson().of(JoinKind.INNER)));
+        assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers – Lunko");
+        robot.interact(() -> Event.fireEvent(window.stage(), new WindowEvent(window.stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertThat(closed.get()).isOne();
+    }
+
+    @Test
+    void whatACrashHasLeftIsTakenUpAgainAndAFileOfSomebodyElseStays(FxRobot robot) throws IOException {
+        robot.clickOn("Take them up again");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers (changed) – Lunko");
+        assertThat(folder.resolve("journal").resolve("999999999.lunko")).doesNotExist();
+
+        Lesson other = DemoLesson.lesson().of(JoinKind.FULL_OUTER);
+        LessonFile.write(other, file).expect();
+        Files.setLastModifiedTime(file, FileTime.fromMillis(System.currentTimeMillis() + 5_000));
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#notice").queryAll()).hasSize(1);
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(other));
+        ask(robot);
+        robot.clickOn("Do not save");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(closed.get()).isOne();
+    }
+
+    /** Asks the window to close, as its frame does. */
+    private void ask(FxRobot robot) {
+        Platform.runLater(() -> {
+            WindowEvent request = new WindowEvent(window.stage(), WindowEvent.WINDOW_CLOSE_REQUEST);
+            Event.fireEvent(window.stage(), request);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".alert").queryAll()).isNotEmpty();
+    }
+}
