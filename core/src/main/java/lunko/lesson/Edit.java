@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.engine.Plan;
 import lunko.insight.NearMiss;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -30,6 +31,15 @@ public sealed interface Edit {
     /** Another table on a side. */
     record ReplaceTable(Side side, Table table) implements Edit {}
 
+    /** Tables brought in: the first on a side, the others on the shelf. */
+    record BringIn(Side side, List<Table> tables) implements Edit {}
+
+    /** A table of the shelf on a side, in the place of the one there. */
+    record TakeFromShelf(Side side, String table) implements Edit {}
+
+    /** A table of the shelf less. */
+    record DropFromShelf(String table) implements Edit {}
+
     /** A pair of columns that must be equal as well. */
     record Match(KeyPair pair) implements Edit {}
 
@@ -38,6 +48,9 @@ public sealed interface Edit {
 
     /** Keys of some rows made like those that are meant. */
     record Mend(NearMiss miss) implements Edit {}
+
+    /** Rows made by a recipe, in the place of those there. */
+    record MakeRows(Side side, Recipe recipe) implements Edit {}
 
     /** Just enough changed to show a point. */
     record Arrange(Situation situation) implements Edit {}
@@ -54,10 +67,17 @@ public sealed interface Edit {
             case DeleteRow(Side side, long rowId) -> Checked.valid(lesson.change(side, table -> table.minus(rowId)));
             case RenameTable(Side side, String name) -> rename(lesson, side, name.strip());
             case ReplaceTable(Side side, Table table) -> Checked.valid(lesson.replace(side, table));
+            case BringIn(Side side, List<Table> tables) -> Checked.valid(lesson.replace(side, tables.getFirst())
+                    .shelving(tables.subList(1, tables.size())));
+            case TakeFromShelf(Side side, String table) -> lesson.swap(side, table).<Checked<Lesson>>map(Checked::valid)
+                    .orElseGet(() -> Checked.invalid("There is no table " + table + " on the shelf."));
+            case DropFromShelf(String table) -> Checked.valid(new Lesson(lesson.title(), lesson.left(), lesson.right(), lesson.kind(), lesson.on(),
+                    lesson.shelf().stream().filter(other -> !other.name().equals(table)).toList()));
             case Match(KeyPair pair) -> match(lesson, pair);
             case Unmatch(KeyPair pair) ->
                     Checked.valid(lesson.matching(lesson.on().stream().filter(other -> !other.equals(pair)).toList()));
             case Mend(NearMiss miss) -> mend(lesson, miss);
+            case MakeRows(Side side, Recipe recipe) -> Checked.valid(lesson.change(side, _ -> recipe.make(lesson, side)));
             case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
             case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
         };
@@ -72,9 +92,13 @@ public sealed interface Edit {
             case DeleteRow(Side side, long rowId) -> "delete " + row(before, side, rowId);
             case RenameTable(Side side, String _) -> "rename " + before.table(side).name();
             case ReplaceTable(Side side, Table table) -> "open " + table.name() + " as the " + side.title() + " table";
+            case BringIn(Side side, List<Table> tables) -> "open " + tables.getFirst().name() + " as the " + side.title() + " table";
+            case TakeFromShelf(Side side, String table) -> "take " + table + " as the " + side.title() + " table";
+            case DropFromShelf(String table) -> "drop " + table;
             case Match(KeyPair(String left, String right)) -> "match " + left + " with " + right;
             case Unmatch(KeyPair(String left, String right)) -> "no longer match " + left + " with " + right;
             case Mend(NearMiss miss) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
+            case MakeRows(Side side, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + before.table(side).name();
             case Arrange(Situation situation) -> "set up " + situation.title();
             case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
         };
@@ -89,6 +113,9 @@ public sealed interface Edit {
         if (name.isEmpty()) return Checked.invalid("A table needs a name: type one, such as hives.");
         if (name.equalsIgnoreCase(lesson.table(side.opposite()).name())) {
             return Checked.invalid("The other table is called " + name + " already: choose another name.");
+        }
+        if (lesson.shelf().stream().anyMatch(table -> table.name().equalsIgnoreCase(name))) {
+            return Checked.invalid("A table on the shelf is called " + name + " already: choose another name.");
         }
         return Checked.valid(lesson.change(side, table -> table.named(name)));
     }

@@ -1,7 +1,10 @@
 package lunko.lesson;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lunko.engine.Plan;
 import lunko.insight.KeyProposals;
 import lunko.problem.Checked;
@@ -11,12 +14,21 @@ import lunko.query.Query;
 import lunko.query.Side;
 import lunko.table.Table;
 
-/** The document an instructor works on: a left and a right table, how they are joined, and by which columns. */
-public record Lesson(String title, Table left, Table right, JoinKind kind, List<KeyPair> on) {
+/**
+ * The document an instructor works on: a left and a right table, how they are joined and by which columns, and the tables
+ * that stand on the shelf meanwhile.
+ */
+public record Lesson(String title, Table left, Table right, JoinKind kind, List<KeyPair> on, List<Table> shelf) {
 
-    /** Keeps its key pairs as they are. */
+    /** Keeps its key pairs and tables as they are. */
     public Lesson {
         on = List.copyOf(on);
+        shelf = List.copyOf(shelf);
+    }
+
+    /** A lesson of two tables. */
+    public Lesson(String title, Table left, Table right, JoinKind kind, List<KeyPair> on) {
+        this(title, left, right, kind, on, List.of());
     }
 
     /** A lesson on two tables, joined by the columns that surely belong together, if there are such. */
@@ -29,9 +41,9 @@ public record Lesson(String title, Table left, Table right, JoinKind kind, List<
         return side.of(left, right);
     }
 
-    /** Both tables. */
+    /** All tables: the left one, the right one, and those on the shelf. */
     public List<Table> tables() {
-        return List.of(left, right);
+        return Stream.concat(Stream.of(left, right), shelf.stream()).toList();
     }
 
     /** The query that the lesson shows. */
@@ -51,27 +63,27 @@ public record Lesson(String title, Table left, Table right, JoinKind kind, List<
 
     /** The same lesson with another kind of join. */
     public Lesson of(JoinKind other) {
-        return new Lesson(title, left, right, other, on);
+        return new Lesson(title, left, right, other, on, shelf);
     }
 
     /** The same lesson with other columns matched. */
     public Lesson matching(List<KeyPair> pairs) {
-        return new Lesson(title, left, right, kind, pairs);
+        return new Lesson(title, left, right, kind, pairs, shelf);
     }
 
     /** The same lesson with the table of one side changed, its columns staying as they are. */
     Lesson change(Side side, UnaryOperator<Table> change) {
         return side == Side.LEFT
-                ? new Lesson(title, change.apply(left), right, kind, on)
-                : new Lesson(title, left, change.apply(right), kind, on);
+                ? new Lesson(title, change.apply(left), right, kind, on, shelf)
+                : new Lesson(title, left, change.apply(right), kind, on, shelf);
     }
 
     /**
      * The same lesson with another table on one side. Columns stay matched where that still makes sense; where
-     * none does, those are matched that surely belong together. A name that the other side has gets a number.
+     * none does, those are matched that surely belong together. A name that another table has gets a number.
      */
     Lesson replace(Side side, Table table) {
-        Table named = table.named(free(table.name(), table(side.opposite()).name()));
+        Table named = table.named(free(table.name(), Stream.concat(Stream.of(table(side.opposite())), shelf.stream()).toList()));
         Lesson changed = change(side, _ -> named);
         List<KeyPair> still = on.stream()
                 .filter(pair -> Plan.equality(pair, changed.left, changed.right) instanceof Checked.Valid).toList();
@@ -80,11 +92,28 @@ public record Lesson(String title, Table left, Table right, JoinKind kind, List<
     }
 
     private Lesson titledByTables() {
-        return new Lesson(left.name() + " and " + right.name(), left, right, kind, on);
+        return new Lesson(left.name() + " and " + right.name(), left, right, kind, on, shelf);
     }
 
-    private static String free(String name, String taken) {
-        if (!name.equalsIgnoreCase(taken)) return name;
-        return name + "_2";
+    /** The same lesson with more tables on the shelf. */
+    public Lesson shelving(List<Table> more) {
+        List<Table> all = new ArrayList<>(shelf);
+        for (Table table : more) {
+            all.add(table.named(free(table.name(), Stream.concat(Stream.of(left, right), all.stream()).toList())));
+        }
+        return new Lesson(title, left, right, kind, on, all);
+    }
+
+    /** The same lesson, a table of the shelf on a side, and the one that was there in its place on the shelf. */
+    Optional<Lesson> swap(Side side, String name) {
+        return shelf.stream().filter(table -> table.name().equals(name)).findFirst().map(taken -> {
+            List<Table> rest = shelf.stream().map(table -> table == taken ? table(side) : table).toList();
+            return new Lesson(title, left, right, kind, on, rest).replace(side, taken);
+        });
+    }
+
+    private static String free(String name, List<Table> taken) {
+        return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? name : name + "_" + number)
+                .filter(other -> taken.stream().noneMatch(table -> table.name().equalsIgnoreCase(other))).findFirst().orElseThrow();
     }
 }

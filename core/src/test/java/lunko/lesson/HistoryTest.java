@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -21,10 +22,12 @@ class HistoryTest {
 
     @Test
     void undoTakesEveryEditBackAndRedoDoesItAgain() {
-        List<Edit> edits = List.of(new Edit.SetCell(Side.LEFT, 2, 2, Value.of(13)), new Edit.AddRow(Side.RIGHT),
+        List<Edit> edits = List.of(new Edit.Arrange(Situation.EVERY_KEY_THE_SAME), new Edit.SetCell(Side.LEFT, 2, 2, Value.of(13)), new Edit.AddRow(Side.RIGHT),
                 new Edit.DeleteRow(Side.LEFT, 0), new Edit.RenameTable(Side.RIGHT, "people"),
                 new Edit.ChooseKind(JoinKind.FULL_OUTER), new Edit.Match(new KeyPair("hive", "village")),
                 new Edit.Unmatch(new KeyPair("keeper_id", "keeper_id")),
+                new Edit.TakeFromShelf(Side.RIGHT, "visits"), new Edit.DropFromShelf("grades"),
+                new Edit.BringIn(Side.RIGHT, List.of(STANDS.named("visits"), STANDS.named("harvests"))),
                 new Edit.ReplaceTable(Side.LEFT, STANDS));
         List<History> steps = new ArrayList<>(List.of(History.of(DemoLesson.lesson())));
         for (Edit edit : edits) steps.add(steps.getLast().after(edit).expect());
@@ -39,6 +42,18 @@ class HistoryTest {
             history = history.redo();
             assertThat(history.lesson()).isEqualTo(steps.get(i).lesson());
         }
+    }
+
+    @Test
+    void tablesAndTheShelfChangePlacesAndNoNameIsThereTwice() {
+        Lesson taken = new Edit.TakeFromShelf(Side.RIGHT, "harvests").applyTo(DemoLesson.lesson()).expect();
+        assertThat(taken.right().name()).isEqualTo("harvests");
+        assertThat(taken.on()).containsExactly(new KeyPair("hive_no", "hive_no"));
+        assertThat(taken.shelf()).extracting(Table::name).containsExactly("keepers", "grades", "meadows", "visits");
+        Lesson more = new Edit.BringIn(Side.LEFT, List.of(STANDS.named("keepers"), STANDS.named("visits"))).applyTo(taken).expect();
+        assertThat(more.tables()).extracting(Table::name).doesNotHaveDuplicates().startsWith("keepers_2", "harvests").endsWith("visits_2");
+        assertThat(new Edit.RenameTable(Side.LEFT, "Grades").applyTo(more).either(_ -> "", Problem::sentence))
+                .isEqualTo("A table on the shelf is called Grades already: choose another name.");
     }
 
     @Test

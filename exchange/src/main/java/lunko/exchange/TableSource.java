@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -23,7 +25,11 @@ public record TableSource(Path file, Optional<String> table) {
 
     /** All tables meant: the one that is named, or all there are. */
     public Checked<List<Table>> tables() {
-        return TableFormat.read(file).then(all -> table.isEmpty() ? Checked.valid(all) : named(all, table.get()).map(List::of));
+        return read(file).then(all -> table.isEmpty() ? Checked.valid(all) : named(all, table.get()).map(List::of));
+    }
+
+    private static Checked<List<Table>> read(Path file) {
+        return LessonFile.is(file) ? LessonFile.read(file).map(Lesson::tables) : TableFormat.read(file);
     }
 
     /** The one table meant; a problem if there are several and none is named. */

@@ -32,7 +32,7 @@ record Tables(List<String> files) {
         return switch (tables.size()) {
             case 0 -> Checked.valid(DemoLesson.lesson());
             case 1 -> new Edit.ReplaceTable(Side.LEFT, tables.getFirst()).applyTo(DemoLesson.lesson());
-            default -> Checked.valid(Lesson.on(tables.getFirst(), JoinKind.INNER, tables.get(1)));
+            default -> Checked.valid(Lesson.on(tables.getFirst(), JoinKind.INNER, tables.get(1)).shelving(tables.subList(2, tables.size())));
         };
     }
 }

@@ -46,6 +46,9 @@ public final class ShowActions {
         /** Goes into the first cell of the last row, to type. */
         void editLastRow(Side side);
 
+        /** Asks how rows are to be made. */
+        void openRecipe(Side side);
+
         /** Shows or hides the list of keys. */
         void toggleKeyList();
     }
@@ -216,6 +219,11 @@ public final class ShowActions {
 
     Action keyList() {
         return keyList;
+    }
+
+    /** Opens the recipe for the rows of a side. */
+    Action makeRows(Side side) {
+        return action("Make rows for the " + side.title() + " table…", Group.TABLES, ALWAYS, () -> hands.openRecipe(side));
     }
 
     /** Sets up a situation, and says what was changed for it. */

@@ -31,6 +31,7 @@ public final class ShowView extends StackPane {
     private final ShowModel model;
     private final StepBar steps;
     private final StackPane keyList;
+    private final StackPane recipe = new StackPane();
     private Side inHand = Side.LEFT;
 
     /**
@@ -50,6 +51,9 @@ public final class ShowView extends StackPane {
         keyList.getStyleClass().add("shade");
         keyList.setVisible(false);
         keyList.setOnMouseClicked(_ -> keyList.setVisible(false));
+        recipe.getStyleClass().add("shade");
+        recipe.setVisible(false);
+        recipe.setOnMouseClicked(_ -> recipe.setVisible(false));
         actions.attach(hands());
 
         VBox left = new VBox(new QueryLine(model), stage);
@@ -72,7 +76,8 @@ public final class ShowView extends StackPane {
         check.prefWidthProperty().bind(right.prefWidthProperty());
         check.setMinWidth(Region.USE_PREF_SIZE);
         VBox.setVgrow(bench, Priority.ALWAYS);
-        VBox building = new VBox(bench, new SituationBar(actions));
+        VBox building = new VBox(bench, new ShelfBar(model), new SituationBar(actions));
+        building.getStyleClass().add("page-part");
         HBox.setHgrow(building, Priority.ALWAYS);
         HBox tablesPage = new HBox(building, check);
         tablesPage.getStyleClass().add("middle");
@@ -86,7 +91,7 @@ public final class ShowView extends StackPane {
         NoticeBar notices = new NoticeBar(model, work);
         // Over the title, so that undo and the modes can still be reached.
         StackPane.setAlignment(notices, Pos.TOP_LEFT);
-        getChildren().addAll(page, notices, keyList);
+        getChildren().addAll(page, notices, recipe, keyList);
     }
 
     /** Puts the screen into a scene, with its keys; the step bar has the keyboard at first. */
@@ -165,6 +170,13 @@ public final class ShowView extends StackPane {
             @Override
             public void editLastRow(Side side) {
                 card(side).editLastRow();
+            }
+
+            @Override
+            public void openRecipe(Side side) {
+                recipe.getChildren().setAll(new RecipePane(model, side, () -> recipe.setVisible(false)));
+                recipe.setVisible(true);
+                recipe.getChildren().getFirst().requestFocus();
             }
 
             @Override

@@ -13,6 +13,7 @@ import javafx.collections.ObservableList;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -29,7 +30,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
-import lunko.desktop.action.Action;
 import lunko.desktop.look.Typeface;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -90,7 +90,8 @@ final class TableCard extends VBox {
         grid.addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
         grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         VBox.setVgrow(grid, Priority.ALWAYS);
-        getChildren().addAll(head(actions.addRow(side), actions.open(side)), grid);
+        getChildren().addAll(head(List.of(actions.addRow(side).iconButton(Feather.PLUS), actions.makeRows(side).iconButton(Feather.SHUFFLE),
+                actions.open(side).iconButton(Feather.FOLDER))), grid);
         acceptFiles(actions);
         drag.subscribe(this::showTarget);
         show(model.showing().get());
@@ -135,7 +136,7 @@ final class TableCard extends VBox {
                 .ifPresent(cell -> grid.edit(cell.getRow(), grid.getColumns().get(Math.max(1, cell.getColumn()))));
     }
 
-    private HBox head(Action addRow, Action open) {
+    private HBox head(List<Button> buttons) {
         name.getStyleClass().add("table-name");
         name.setTooltip(new Tooltip("Type another name for the table."));
         name.setAccessibleText("name of the " + side.title() + " table");
@@ -153,7 +154,8 @@ final class TableCard extends VBox {
         about.setMinWidth(0);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, about, gap, addRow.iconButton(Feather.PLUS), open.iconButton(Feather.FOLDER));
+        HBox head = new HBox(name, about, gap);
+        head.getChildren().addAll(buttons);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;

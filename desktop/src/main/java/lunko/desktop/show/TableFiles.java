@@ -42,7 +42,7 @@ public final class TableFiles {
                 .map(ending -> "*" + ending).toList());
     }
 
-    /** Opens a file as the table of a side; of several tables in it, the first. A lesson is opened as one. */
+    /** Opens a file as the table of a side; of several tables in it, the first, the others on the shelf. A lesson is opened as one. */
     public void open(Side side, Path file) {
         if (LessonFile.is(file)) {
             lessons.open(file);
@@ -53,10 +53,10 @@ public final class TableFiles {
     }
 
     private void take(Side side, Path file, List<Table> tables) {
-        model.edit(new Edit.ReplaceTable(side, tables.getFirst()));
+        model.edit(new Edit.BringIn(side, tables));
         if (tables.size() > 1) {
-            model.say(new Notice.Success("Opened " + tables.getFirst().name() + ", the first of " + tables.size() + " tables in "
-                    + file.getFileName() + ": " + tables.stream().map(Table::name).collect(Collectors.joining(", ")) + "."));
+            model.say(new Notice.Success("Opened " + tables.getFirst().name() + " of " + file.getFileName() + ", and put on the shelf: "
+                    + tables.stream().skip(1).map(Table::name).collect(Collectors.joining(", ")) + "."));
         }
     }
 

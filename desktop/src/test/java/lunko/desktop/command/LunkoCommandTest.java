@@ -124,6 +124,12 @@ class LunkoCommandTest {
         assertThat(err.toString()).contains("There are 2 tables in it, hives, days: write # and the name of one behind the file, as in bees.xlsx#hives.");
         assertThat(run("convert", book, folder.resolve("x.csv").toString())).isOne();
         assertThat(err.toString()).contains("A CSV file holds one table, and there are 2");
+        String lesson = folder.resolve("bees.lunko").toString();
+        assertThat(run("convert", book, file("more.csv", "no\n3\n"), lesson)).isZero();
+        assertThat(run("picture", "--mode", "tables", "-o", folder.resolve("bees.png").toString(), lesson)).isZero();
+        out.getBuffer().setLength(0);
+        assertThat(run("query", "--format", "csv", "--table", "m=" + lesson + "#more", "SELECT * FROM m")).isZero();
+        assertThat(out.toString()).isEqualTo("no\r\n3\r\n");
         assertThat(run("convert", book)).isEqualTo(2);
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
@@ -84,6 +85,22 @@ class TablesModeTest {
         robot.interact(() -> model.edit(new Edit.Unmatch(new KeyPair("hive", "keeper"))));
         assertThat(texts(robot, ".finding")).isEmpty();
         assertThat(texts(robot, ".key-check-content .about")).first().asString().startsWith("No columns are matched yet");
+    }
+
+    @Test
+    void rowsAreShownBeforeTheyAreTakenAndTablesComeFromTheShelf(FxRobot robot) {
+        robot.clickOn("#mode-tables").clickOn(robot.lookup("#left-on-bench .card-head .button").nth(1).<Node>query());
+        robot.doubleClickOn("#recipe-rows").push(KeyCode.CONTROL, KeyCode.A).write("5").type(KeyCode.TAB);
+        assertThat(texts(robot, ".recipe-head")).containsExactly("hive_no", "hive", "keeper_id");
+        assertThat(texts(robot, ".recipe-cell")).hasSize(15).contains("Clover", "NULL");
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
+        robot.clickOn("Take these rows");
+        assertThat(model.showing().get().lesson().left().rows()).hasSize(5);
+        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("make 5 rows of hives");
+
+        robot.clickOn(robot.lookup(".shelf-card .button").nth(1).<Node>query());
+        assertThat(model.showing().get().lesson().right().name()).isEqualTo("harvests");
+        assertThat(texts(robot, ".shelf-name")).containsExactly("keepers", "grades", "meadows", "visits");
     }
 
     private static List<String> texts(FxRobot robot, String query) {

@@ -111,7 +111,8 @@ public final class LessonFile {
         }
         List<KeyPair> on = new ArrayList<>();
         scene.path("on").forEach(pair -> on.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
-        return Checked.valid(new Lesson(root.path("title").asText(), left.get(), right.get(), kind.get(), on));
+        List<Table> shelf = tables.stream().filter(table -> table != left.get() && table != right.get()).toList();
+        return Checked.valid(new Lesson(root.path("title").asText(), left.get(), right.get(), kind.get(), on, shelf));
     }
 
     private static Optional<Table> named(List<Table> tables, String name) {
