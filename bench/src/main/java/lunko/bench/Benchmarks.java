@@ -21,6 +21,7 @@ public final class Benchmarks {
     /** Runs them; the argument is the file to write. */
     public static void main(String[] arguments) throws RunnerException, IOException {
         Collection<RunResult> joins = run(JoinBenchmark.class);
+        Collection<RunResult> check = run(KeyCheckBenchmark.class);
         Collection<RunResult> language = run(LanguageBenchmark.class);
         Collection<RunResult> steps = run(TimelineBenchmark.class);
         List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
@@ -55,6 +56,11 @@ public final class Benchmarks {
         for (RunResult result : language) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getPrimaryResult().getLabel().equals("parse") ? "read"
                     : "read, bound and run", result.getPrimaryResult().getScore()));
+        }
+        lines.addAll(List.of("", "## Key check", "", "10,000 × 10,000 rows with words for keys; milliseconds.", "", "| | |", "|---|---:|"));
+        for (RunResult result : check) {
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getPrimaryResult().getLabel().equals("keyCheck")
+                    ? "all that is found, as after an edit" : "only who is whose partner", result.getPrimaryResult().getScore()));
         }
         Files.write(Path.of(arguments[0]), lines);
     }

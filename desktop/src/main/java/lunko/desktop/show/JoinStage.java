@@ -1,12 +1,7 @@
 package lunko.desktop.show;
 
-import java.util.Optional;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
-import javafx.geometry.Point2D;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
 import lunko.desktop.look.PhraseFlow;
@@ -22,11 +17,7 @@ final class JoinStage extends Pane {
     private static final double FRAME = 2;
 
     private final ShowModel model;
-    private final ObjectProperty<Optional<KeyDrag>> drag = new SimpleObjectProperty<>(Optional.empty());
-    private final ColumnWidths leftWidths = new ColumnWidths();
-    private final ColumnWidths rightWidths = new ColumnWidths();
-    private final TableCard left;
-    private final TableCard right;
+    private final CardPair cards;
     private final Lanes lanes;
     private final ResultGrid result;
     private final ResultLinks between;
@@ -34,11 +25,12 @@ final class JoinStage extends Pane {
 
     JoinStage(ShowModel model, ShowActions actions, ObservableValue<Duration> motionTime) {
         this.model = model;
-        left = TableCard.onStage(model, Side.LEFT, leftWidths, drag, actions);
-        right = TableCard.onStage(model, Side.RIGHT, rightWidths, drag, actions);
+        cards = new CardPair(model, actions, TableCard::onStage);
+        TableCard left = card(Side.LEFT);
+        TableCard right = card(Side.RIGHT);
         flights = new Flights(motionTime);
-        result = new ResultGrid(model, leftWidths, rightWidths, flights.arrival());
-        lanes = new Lanes(model, left.grid(), right.grid(), drag, motionTime);
+        result = new ResultGrid(model, cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
+        lanes = new Lanes(model, left.grid(), right.grid(), cards.drag(), motionTime);
         between = result.between();
         getChildren().addAll(left, right, result.title(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);
@@ -46,7 +38,7 @@ final class JoinStage extends Pane {
             card(side).onMoved(lanes::place);
             result.part(side).scrollAlongWith(card(side).grid(), Orientation.HORIZONTAL);
         }
-        addEventFilter(MouseEvent.MOUSE_RELEASED, this::drop);
+        cards.takeDropsWithin(this);
         model.showing().addListener((_, before, now) -> {
             if (before.lesson() != now.lesson()) requestLayout();
             flights.show(before, now, new Flights.Tables() {
@@ -71,7 +63,7 @@ final class JoinStage extends Pane {
 
     /** The table of a side. */
     TableCard card(Side side) {
-        return side.of(left, right);
+        return cards.card(side);
     }
 
     @Override
@@ -81,8 +73,8 @@ final class JoinStage extends Pane {
         double card = cardWidth(width);
         double sources = sourceHeight(model.showing().get().lesson(), height);
         PhraseFlow title = result.title();
-        left.resizeRelocate(0, 0, card, sources);
-        right.resizeRelocate(width - card, 0, card, sources);
+        card(Side.LEFT).resizeRelocate(0, 0, card, sources);
+        card(Side.RIGHT).resizeRelocate(width - card, 0, card, sources);
         lanes.resizeRelocate(card, 0, width - 2 * card, sources);
         title.resizeRelocate(0, sources + 9, width, TITLE - 9);
         double top = sources + TITLE;
@@ -106,7 +98,7 @@ final class JoinStage extends Pane {
     /** The gap between the tables is narrower where they need the room. */
     private double cardWidth(double width) {
         double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
-        double wanted = Math.ceil(Math.max(leftWidths.wanted(), rightWidths.wanted()));
+        double wanted = Math.ceil(Math.max(cards.widths(Side.LEFT).wanted(), cards.widths(Side.RIGHT).wanted()));
         return Math.clamp(wanted, roomy, Math.max(roomy, Math.floor((width - LEAST_GAP) / 2)));
     }
 
@@ -117,11 +109,5 @@ final class JoinStage extends Pane {
         double most = (height - TITLE) * 0.52;
         double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * GridTable.ROW_HEIGHT);
         return Math.round(Math.clamp(wanted, least, most));
-    }
-
-    private void drop(MouseEvent event) {
-        Optional<KeyDrag> dragged = drag.get();
-        drag.set(Optional.empty());
-        dragged.ifPresent(d -> card(d.side().opposite()).receive(d, new Point2D(event.getSceneX(), event.getSceneY())));
     }
 }

@@ -1,10 +1,6 @@
 package lunko.desktop.show;
 
-import java.util.Optional;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Point2D;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import lunko.query.Side;
 import lunko.table.Table;
@@ -16,25 +12,16 @@ final class TablesBench extends Pane {
     private static final double RIGHT_TOP = 74;
 
     private final ShowModel model;
-    private final ObjectProperty<Optional<KeyDrag>> drag = new SimpleObjectProperty<>(Optional.empty());
-    private final ColumnWidths leftWidths = new ColumnWidths();
-    private final ColumnWidths rightWidths = new ColumnWidths();
-    private final TableCard left;
-    private final TableCard right;
+    private final CardPair cards;
     private final KeyLink link;
 
     TablesBench(ShowModel model, ShowActions actions) {
         this.model = model;
-        left = TableCard.onBench(model, Side.LEFT, leftWidths, drag, actions);
-        right = TableCard.onBench(model, Side.RIGHT, rightWidths, drag, actions);
-        link = new KeyLink(model, drag);
+        cards = new CardPair(model, actions, TableCard::onBench);
+        link = new KeyLink(model, cards.drag());
         getStyleClass().add("bench");
-        getChildren().addAll(left, right, link);
-        addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
-            Optional<KeyDrag> dragged = drag.get();
-            drag.set(Optional.empty());
-            dragged.ifPresent(d -> card(d.side().opposite()).receive(d, new Point2D(event.getSceneX(), event.getSceneY())));
-        });
+        getChildren().addAll(card(Side.LEFT), card(Side.RIGHT), link);
+        cards.takeDropsWithin(this);
         model.showing().subscribe((before, now) -> {
             if (before.lesson() != now.lesson()) requestLayout();
         });
@@ -42,16 +29,16 @@ final class TablesBench extends Pane {
 
     /** The table of a side. */
     TableCard card(Side side) {
-        return side.of(left, right);
+        return cards.card(side);
     }
 
     @Override
     protected void layoutChildren() {
         double most = Math.floor((getWidth() - LEAST_GAP) / 2);
-        double leftWidth = Math.min(most, Math.max(most * 0.84, leftWidths.wanted()));
-        double rightWidth = Math.min(most, Math.max(most * 0.84, rightWidths.wanted()));
-        left.resizeRelocate(0, LEFT_TOP, leftWidth, height(Side.LEFT, LEFT_TOP));
-        right.resizeRelocate(getWidth() - rightWidth, RIGHT_TOP, rightWidth, height(Side.RIGHT, RIGHT_TOP));
+        double leftWidth = Math.min(most, Math.max(most * 0.84, cards.widths(Side.LEFT).wanted()));
+        double rightWidth = Math.min(most, Math.max(most * 0.84, cards.widths(Side.RIGHT).wanted()));
+        card(Side.LEFT).resizeRelocate(0, LEFT_TOP, leftWidth, height(Side.LEFT, LEFT_TOP));
+        card(Side.RIGHT).resizeRelocate(getWidth() - rightWidth, RIGHT_TOP, rightWidth, height(Side.RIGHT, RIGHT_TOP));
         link.resizeRelocate(0, 0, getWidth(), getHeight());
         double heading = 1 + TableCard.HEAD + GridTable.HEADER_HEIGHT / 2.0;
         link.place(new Point2D(leftWidth, LEFT_TOP + heading), new Point2D(getWidth() - rightWidth, RIGHT_TOP + heading));

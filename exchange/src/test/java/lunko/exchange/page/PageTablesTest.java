@@ -1,0 +1,56 @@
+package lunko.exchange.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import lunko.exchange.file.SourceText;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.table.Table;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+
+/** Tables as they stand in pages that people have written. */
+class PageTablesTest {
+
+    @Test
+    void aWebPageGivesEveryTableWithItsTextsAlone() {
+        List<Table> tables = PageTables.html(new SourceText("page.html", """
+                <h1>Bees</h1><table class=x><thead><tr><th>hive<th><b>kg</b> &amp; day</thead>
+                <tr><td>Clover <script>alert(1)</script></td><td>2.5</td></tr><tr><td>NULL</td></tr></table>
+                <table><tr><td>k</td></tr><tr><td>1</td></tr></table>""")).expect();
+        assertThat(tables).extracting(Table::name).containsExactly("table_1", "table_2");
+        assertThat(tables.getFirst().columns()).extracting(column -> column.name() + " " + column.type().title())
+                .containsExactly("hive text", "kg & day decimal");
+        assertThat(shown(tables.getFirst())).containsExactly(List.of("Clover", "2.5"), List.of("NULL", "NULL"));
+    }
+
+    @Test
+    void aMarkdownTableHasItsSignsTakenAway() {
+        Table table = PageTables.markdown(new SourceText("page.md", """
+                Some words.
+
+                | hive | `note` |
+                |------|-------:|
+                | **Clover** | a \\| b |
+                | _Heather_ |  |
+                """)).expect().getFirst();
+        assertThat(table.columns()).extracting(column -> column.name()).containsExactly("hive", "note");
+        assertThat(shown(table)).containsExactly(List.of("Clover", "a | b"), List.of("Heather", "NULL"));
+    }
+
+    @Test
+    void aPageWithoutATableIsExplained() {
+        assertThat(problem(PageTables.html(new SourceText("p.html", "<p>none</p>")))).isEqualTo("p.html: There is no table in it: copy one that has rows and columns.");
+        assertThat(problem(PageTables.markdown(new SourceText("p.md", "| a | a |\n|---|---|\n| 1 | 2 |"))))
+                .isEqualTo("p.md, table 1, line 1: Columns 1 and 2 are both called a: rename one of them in this line.");
+    }
+
+    private static List<List<String>> shown(Table table) {
+        return table.rows().stream().map(row -> row.values().stream().map(Value::shown).toList()).toList();
+    }
+
+    private static String problem(Checked<List<Table>> checked) {
+        return checked.either(Object::toString, Problem::inWords);
+    }
+}
