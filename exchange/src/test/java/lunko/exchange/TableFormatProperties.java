@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import lunko.problem.Checked;
 import lunko.table.Column;
@@ -79,6 +80,14 @@ class TableFormatProperties {
                     .containsExactlyElementsOf(table.rows().stream().map(Row::values).toList());
             file.toFile().delete();
         }
+    }
+
+    @Property(tries = 60)
+    void whatIsCopiedIsPastedAsItWas(@ForAll("tables") Table table) {
+        assertThat(TableText.read(Optional.empty(), TableText.tabbed(table)).expect().getFirst().rows()).isEqualTo(table.rows());
+        Table pasted = TableText.read(Optional.of("<html>" + TableText.html(table) + "</html>"), "").expect().getFirst();
+        assertThat(pasted.columns()).isEqualTo(table.columns());
+        assertThat(pasted.rows()).hasSameSizeAs(table.rows());
     }
 
     /** A spreadsheet keeps no zeros behind the last digit. */

@@ -71,6 +71,8 @@ public final class ShowActions {
     private final Action save;
     private final Action undo;
     private final Action redo;
+    private final Action copyTable;
+    private final Action pasteTable;
     private final Action openLesson;
     private final Action saveLesson;
     private final Action saveLessonAs;
@@ -110,6 +112,10 @@ public final class ShowActions {
         deleteRow = action("Delete the selected row", Group.TABLES, ALWAYS, () -> deleteSelectedRow(hands.side()),
                 new KeyCodeCombination(KeyCode.DELETE, SHORTCUT_DOWN),
                 new KeyCodeCombination(KeyCode.BACK_SPACE, SHORTCUT_DOWN));
+        copyTable = action("Copy the table in hand", Group.TABLES, ALWAYS, () -> files.copy(hands.side()),
+                new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN, SHIFT_DOWN));
+        pasteTable = action("Paste a table in the place of the one in hand", Group.TABLES, ALWAYS, () -> files.paste(hands.side()),
+                new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN, SHIFT_DOWN));
         openLeft = action("Open a file as the left table…", Group.LESSON, ALWAYS, () -> files.chooseAndOpen(Side.LEFT),
                 new KeyCodeCombination(KeyCode.L, SHORTCUT_DOWN));
         openRight = action("Open a file as the right table…", Group.LESSON, ALWAYS,
@@ -143,7 +149,7 @@ public final class ShowActions {
     public List<Action> all() {
         List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
         ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
-        all.addAll(List.of(editCell, addRow, deleteRow, openLesson, saveLesson, saveLessonAs, openLeft, openRight, save, undo, redo, switchMode, keyList));
+        all.addAll(List.of(editCell, addRow, deleteRow, copyTable, pasteTable, openLesson, saveLesson, saveLessonAs, openLeft, openRight, save, undo, redo, switchMode, keyList));
         return all;
     }
 

@@ -7,11 +7,14 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lunko.desktop.work.Work;
 import lunko.engine.Outcome;
 import lunko.exchange.TableFormat;
+import lunko.exchange.TableText;
 import lunko.exchange.csv.CsvWriter;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Edit;
@@ -50,6 +53,23 @@ public final class TableFiles {
         }
         work.start("Reading " + file.getFileName(), _ -> TableFormat.read(file), read -> read.handle(
                 tables -> take(side, file, tables), problem -> model.say(new Notice.Trouble(problem))));
+    }
+
+    /** Puts the table that was copied somewhere in the place of that of a side. */
+    void paste(Side side) {
+        Clipboard clipboard = Clipboard.getSystemClipboard();
+        TableText.read(Optional.ofNullable(clipboard.getHtml()), Optional.ofNullable(clipboard.getString()).orElse("")).handle(
+                tables -> model.edit(new Edit.BringIn(side, tables)), problem -> model.say(new Notice.Trouble(problem)));
+    }
+
+    /** Copies the table of a side, for a spreadsheet, a page or Lunko itself. */
+    void copy(Side side) {
+        Table table = model.showing().get().lesson().table(side);
+        ClipboardContent content = new ClipboardContent();
+        content.putString(TableText.tabbed(table));
+        content.putHtml(TableText.html(table));
+        Clipboard.getSystemClipboard().setContent(content);
+        model.say(new Notice.Success("Copied " + table.name() + ": paste it into a spreadsheet, a page, or another lesson."));
     }
 
     private void take(Side side, Path file, List<Table> tables) {

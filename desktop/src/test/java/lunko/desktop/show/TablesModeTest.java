@@ -8,6 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -16,6 +18,7 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.table.Row;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -101,6 +104,24 @@ class TablesModeTest {
         robot.clickOn(robot.lookup(".shelf-card .button").nth(1).<Node>query());
         assertThat(model.showing().get().lesson().right().name()).isEqualTo("harvests");
         assertThat(texts(robot, ".shelf-name")).containsExactly("keepers", "grades", "meadows", "visits");
+    }
+
+    @Test
+    void aTableIsCopiedAndPasted(FxRobot robot) {
+        robot.clickOn("#mode-tables").clickOn("#right-on-bench .table-row-cell");
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+        robot.clickOn("#left-on-bench .table-row-cell").push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(model.showing().get().lesson().left().rows()).extracting(Row::values)
+                .isEqualTo(DemoLesson.lesson().right().rows().stream().map(Row::values).toList());
+        robot.interact(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString("| a | b |\n|---|--:|\n| x | 1 |");
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(model.showing().get().lesson().left().rows()).extracting(Row::values).containsExactly(List.of(Value.of("x"), Value.of(1)));
     }
 
     private static List<String> texts(FxRobot robot, String query) {

@@ -1,0 +1,62 @@
+package lunko.exchange;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import lunko.exchange.csv.CsvReader;
+import lunko.exchange.csv.CsvText;
+import lunko.exchange.file.SourceText;
+import lunko.exchange.grid.Grid;
+import lunko.exchange.page.PageTables;
+import lunko.problem.Checked;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Value;
+import org.jsoup.nodes.Entities;
+
+/** Tables as text that is copied from one program and pasted into another. */
+public final class TableText {
+    private static final String SOURCE = "the clipboard";
+
+    private TableText() {}
+
+    /**
+     * The tables of what was copied: of a web page or a spreadsheet as HTML, if there is any with a table in it; else of a
+     * Markdown table, or of lines with tabs, commas or semicolons between their fields.
+     */
+    public static Checked<List<Table>> read(Optional<String> html, String text) {
+        if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
+            return PageTables.html(new SourceText(SOURCE, html.get()));
+        }
+        SourceText copied = new SourceText(SOURCE, text);
+        if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|")).isPresent()) {
+            return PageTables.markdown(copied);
+        }
+        return CsvReader.grid("table", copied).then(Grid::table).map(List::of);
+    }
+
+    /** A table as lines with tabs between the fields, as spreadsheets take them. */
+    public static String tabbed(Table table) {
+        try {
+            StringBuilder text = new StringBuilder();
+            CsvText.of(text, '\t').table(table);
+            return text.toString();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    /** A table as HTML. */
+    public static String html(Table table) {
+        return "<table><tr>" + table.columns().stream().map(Column::name).map(name -> "<th>" + Entities.escape(name) + "</th>").collect(Collectors.joining())
+                + "</tr>" + table.rows().stream().map(row -> "<tr>" + row.values().stream().map(TableText::cell).collect(Collectors.joining()) + "</tr>")
+                .collect(Collectors.joining()) + "</table>";
+    }
+
+    private static String cell(Value value) {
+        return "<td>" + (value.isNull() ? "" : Entities.escape(value.shown())) + "</td>";
+    }
+}
