@@ -49,6 +49,9 @@ public record Database(List<StoredTable> stored) {
             return Checked.valid(new StatementRunner(this, new Places(script, statement)).run(statement));
         } catch (Refusal refusal) {
             return Checked.invalid(refusal.problem());
+        } catch (StackOverflowError tooDeep) {
+            // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and nothing has been changed.
+            return Checked.invalid("This statement is put together too deeply to be run here: divide it into several.");
         }
     }
 

@@ -20,7 +20,7 @@ public record SqlParser(String source) {
     /** How deep parentheses may be nested; the deepest that people write is about five. */
     static final int DEEPEST = 60;
     /** How many things may be put together by AND, by + or by UNION; of a longer row, the end is as deep as its length. */
-    static final int MOST_CHAINED = 500;
+    static final int MOST_CHAINED = 200;
     /** How many words a statement may have. */
     static final int LONGEST = 200_000;
 

@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** However long a statement is, there is an answer or a sentence; nothing goes deeper than the stack of an ordinary thread. */
 class LongStatementsTest {
-    private static final int AS_LONG_AS_READ = 500;
+    private static final int AS_LONG_AS_READ = 200;
     private static final Database DATABASE = Database.of(List.of(
             Table.of("t", List.of(new Column("a", Type.INTEGER)), List.of(List.of(Value.of(1)), List.of(Value.NULL)))));
 
@@ -32,7 +32,7 @@ class LongStatementsTest {
     void aChainIsAnsweredOrRefused(String start, String between, String link) {
         String[] parts = {start, between, link};
         assertThat(answer(chain(parts, AS_LONG_AS_READ))).isInstanceOf(Checked.Valid.class);
-        assertThat(answer(chain(parts, 40_000)).either(_ -> "", Problem::sentence)).startsWith("More than 500 things are put together here");
+        assertThat(answer(chain(parts, 40_000)).either(_ -> "", Problem::sentence)).startsWith("More than 200 things are put together here");
     }
 
     private static String chain(String[] parts, int length) {
@@ -52,9 +52,9 @@ class LongStatementsTest {
         assertThat(answer("SELECT " + "(".repeat(59) + "1" + ")".repeat(59))).isInstanceOf(Checked.Valid.class);
         assertThat(answer("SELECT " + "(".repeat(5_000) + "1" + ")".repeat(5_000)).either(_ -> "", Problem::sentence)).startsWith("This is nested more than 60 deep");
         assertThat(answer("SELECT 1 WHERE 1 IN (" + "2, ".repeat(50_000) + "1)").expect().result().orElseThrow().rows()).hasSize(1);
-        String nestedChains = "(".repeat(50) + chain(new String[] {"", " + ", "1"}, 400) + IntStream.range(0, 50)
-                .mapToObj(_ -> ") + " + chain(new String[] {"", " + ", "1"}, 400)).collect(Collectors.joining());
-        assertThat(answer("SELECT " + nestedChains).either(_ -> "", Problem::sentence)).startsWith("More than 500 things");
+        String nestedChains = "(".repeat(50) + chain(new String[] {"", " + ", "1"}, 150) + IntStream.range(0, 50)
+                .mapToObj(_ -> ") + " + chain(new String[] {"", " + ", "1"}, 150)).collect(Collectors.joining());
+        assertThat(answer("SELECT " + nestedChains).either(_ -> "", Problem::sentence)).startsWith("More than 200 things");
     }
 
     private static Checked<Database.Answer> answer(String text) {
