@@ -1,18 +1,23 @@
 package lunko.insight;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import lunko.engine.Equality;
 import lunko.engine.ValueOrder;
 import lunko.insight.NearMiss.Difference;
 import lunko.query.JoinKind;
@@ -35,6 +40,7 @@ import lunko.table.Value;
 public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<NearMiss> nearMisses, Tally tally) {
     /** Of words as short as that, one letter makes another word. */
     private static final int SHORTEST_WORD = 4;
+    private static final long PRIME = 1_000_003;
     /** Of longer words nobody expects to see a slip. */
     private static final int LONGEST_WORD = 40;
 
@@ -74,15 +80,11 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
 
     /** Looks at two tables and the columns, by name, that are to be equal. Pairs with a column that is not there are left out. */
     public static KeyCheck of(Table left, Table right, List<KeyPair> on) {
-        List<int[]> columns = on.stream().flatMap(pair -> {
-            OptionalInt l = left.column(pair.left());
-            OptionalInt r = right.column(pair.right());
-            return l.isPresent() && r.isPresent() ? List.of(new int[] {l.getAsInt(), r.getAsInt()}).stream() : List.<int[]>of().stream();
-        }).toList();
-        List<KeyPair> differ = columns.stream().filter(pair -> !left.columns().get(pair[0]).type().comparesWith(right.columns().get(pair[1]).type()))
-                .map(pair -> new KeyPair(left.columns().get(pair[0]).name(), right.columns().get(pair[1]).name())).toList();
-        Map<Object, Key> lefts = keys(left, columns.stream().map(pair -> pair[0]).toList());
-        Map<Object, Key> rights = keys(right, columns.stream().map(pair -> pair[1]).toList());
+        List<Equality> columns = on.stream().flatMap(pair -> columns(pair, left, right).stream()).toList();
+        List<KeyPair> differ = columns.stream().filter(pair -> !left.columns().get(pair.left()).type().comparesWith(right.columns().get(pair.right()).type()))
+                .map(pair -> new KeyPair(left.columns().get(pair.left()).name(), right.columns().get(pair.right()).name())).toList();
+        Map<Object, Key> lefts = keys(left, columns.stream().map(Equality::left).toList());
+        Map<Object, Key> rights = keys(right, columns.stream().map(Equality::right).toList());
         boolean comparable = differ.isEmpty();
         Keys l = divided(left, lefts, comparable ? rights.keySet() : Set.of());
         Keys r = divided(right, rights, comparable ? lefts.keySet() : Set.of());
@@ -93,23 +95,34 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         return new KeyCheck(l, r, differ, nearMisses(l, r, rights.values()), tally);
     }
 
+    private static Optional<Equality> columns(KeyPair pair, Table left, Table right) {
+        OptionalInt l = left.column(pair.left());
+        OptionalInt r = right.column(pair.right());
+        return l.isPresent() && r.isPresent() ? Optional.of(new Equality(l.getAsInt(), r.getAsInt())) : Optional.empty();
+    }
+
     private static Map<Object, Key> keys(Table table, List<Integer> columns) {
         Map<Object, Key> keys = LinkedHashMap.newLinkedHashMap(table.rows().size());
         for (int row = 0; row < table.rows().size(); row++) {
             Row values = table.rows().get(row);
             List<Value> key = columns.stream().map(values::value).toList();
             if (key.stream().anyMatch(Value::isNull)) continue;
-            keys.computeIfAbsent(ValueOrder.identity(key), _ -> new Key(key, new ArrayList<>())).rows().add(row);
+            keys.computeIfAbsent(identity(key), _ -> new Key(key, new ArrayList<>(1))).rows().add(row);
         }
         return keys;
+    }
+
+    private static Object identity(List<Value> key) {
+        return key.size() == 1 ? ValueOrder.identity(key.getFirst()) : ValueOrder.identity(key);
     }
 
     private static Keys divided(Table table, Map<Object, Key> keys, Set<Object> others) {
         List<Key> partnered = new ArrayList<>();
         List<Key> alone = new ArrayList<>();
         keys.forEach((identity, key) -> (others.contains(identity) ? partnered : alone).add(key));
-        Set<Integer> with = keys.values().stream().flatMap(key -> key.rows().stream()).collect(Collectors.toSet());
-        return new Keys(table, partnered, alone, IntStream.range(0, table.rows().size()).filter(row -> !with.contains(row)).boxed().toList());
+        BitSet with = new BitSet(table.rows().size());
+        keys.values().forEach(key -> key.rows().forEach(with::set));
+        return new Keys(table, partnered, alone, IntStream.range(0, table.rows().size()).filter(row -> !with.get(row)).boxed().toList());
     }
 
     /** For each left key without a partner, the right key that is most surely meant; and so for right keys that no left one means. */
@@ -124,43 +137,46 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
 
     private static List<NearMiss> nearMisses(Side side, List<Key> alone, Collection<Key> others) {
         if (alone.isEmpty() || others.isEmpty()) return List.of();
-        Map<Difference, Map<Object, Key>> alike = new LinkedHashMap<>();
+        NearMiss[] found = new NearMiss[alone.size()];
+        int[] open = IntStream.range(0, found.length).toArray();
         for (Difference difference : Difference.values()) {
-            Map<Object, Key> known = HashMap.newHashMap(others.size());
-            if (difference != Difference.SPELLING) others.forEach(key -> known.putIfAbsent(alike(difference, key.values()), key));
-            alike.put(difference, known);
+            // What a surer sign has found is looked at no further.
+            Function<Key, Optional<Key>> meant = difference == Difference.SPELLING ? slips(others) : alike(difference, others);
+            for (int i : open) {
+                Key key = alone.get(i);
+                meant.apply(key).ifPresent(other -> found[i] = new NearMiss(side, key.rows(), key.values(), other.values(), difference));
+            }
+            open = IntStream.of(open).filter(i -> found[i] == null).toArray();
+            if (open.length == 0) break;
         }
-        Map<String, List<Key>> slips = slips(others);
-        List<NearMiss> found = new ArrayList<>();
-        for (Key key : alone) {
-            Optional<NearMiss> miss = alike.entrySet().stream().flatMap(entry -> Optional.ofNullable(entry.getValue().get(alike(entry.getKey(), key.values())))
-                    .map(other -> new NearMiss(side, key.rows(), key.values(), other.values(), entry.getKey())).stream()).findFirst();
-            miss.or(() -> slip(key, slips).map(other -> new NearMiss(side, key.rows(), key.values(), other.values(), Difference.SPELLING)))
-                    .ifPresent(found::add);
-        }
-        return found;
+        return Stream.of(found).filter(Objects::nonNull).toList();
     }
 
-    /** What two keys have in common exactly if they differ in this way at most. */
-    private static Object alike(Difference difference, List<Value> key) {
+    /** Finds the key of the other side that differs in this way at most. */
+    private static Function<Key, Optional<Key>> alike(Difference difference, Collection<Key> others) {
         UnaryOperator<String> same = switch (difference) {
             case TYPE, SPELLING -> UnaryOperator.identity();
             case CASE -> LookAlikes::withoutCase;
             case BLANKS -> LookAlikes::withoutBlanks;
             case LOOK_ALIKES -> LookAlikes::skeleton;
         };
+        Map<Object, Key> known = HashMap.newHashMap(others.size());
+        others.forEach(key -> known.putIfAbsent(common(same, key.values()), key));
+        return key -> Optional.ofNullable(known.get(common(same, key.values())));
+    }
+
+    private static Object common(UnaryOperator<String> same, List<Value> key) {
+        if (key.size() == 1) return same.apply(key.getFirst().shown());
         return key.stream().map(value -> same.apply(value.shown())).toList();
     }
 
-    /** Words by what is left of them when one letter is taken out: two that are one slip apart share one of these. */
-    private static Map<String, List<Key>> slips(Collection<Key> keys) {
-        Map<String, List<Key>> slips = new HashMap<>();
-        for (Key key : keys) word(key).ifPresent(word -> shortened(word).forEach(part -> slips.computeIfAbsent(part, _ -> new ArrayList<>(1)).add(key)));
-        return slips;
-    }
-
-    private static Optional<Key> slip(Key key, Map<String, List<Key>> slips) {
-        return word(key).flatMap(word -> shortened(word).stream().flatMap(part -> slips.getOrDefault(part, List.of()).stream())
+    /** Finds words by what is left of them when one letter is taken out: two that are one slip apart share one of these. */
+    private static Function<Key, Optional<Key>> slips(Collection<Key> keys) {
+        Map<Long, List<Key>> slips = HashMap.newHashMap(keys.size() * 8);
+        for (Key key : keys) {
+            word(key).ifPresent(word -> LongStream.of(shortened(word)).distinct().forEach(part -> slips.computeIfAbsent(part, _ -> new ArrayList<>(1)).add(key)));
+        }
+        return key -> word(key).flatMap(word -> LongStream.of(shortened(word)).boxed().flatMap(part -> slips.getOrDefault(part, List.of()).stream())
                 .filter(other -> LookAlikes.areOneSlipApart(word, other.values().getFirst().shown())).findFirst());
     }
 
@@ -169,10 +185,19 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
                 && word.length() >= SHORTEST_WORD && word.length() <= LONGEST_WORD ? Optional.of(word) : Optional.empty();
     }
 
-    private static Set<String> shortened(String word) {
-        Set<String> parts = new HashSet<>();
-        parts.add(word);
-        for (int i = 0; i < word.length(); i++) parts.add(word.substring(0, i) + word.substring(i + 1));
+    /** A number for the word and for each text that is left of it without one letter; different texts seldom have the same. */
+    private static long[] shortened(String word) {
+        int size = word.length();
+        long[] upTo = new long[size + 1];
+        long[] power = new long[size + 1];
+        power[0] = 1;
+        for (int i = 0; i < size; i++) {
+            upTo[i + 1] = upTo[i] * PRIME + word.charAt(i);
+            power[i + 1] = power[i] * PRIME;
+        }
+        long[] parts = new long[size + 1];
+        for (int i = 0; i < size; i++) parts[i] = upTo[i] * power[size - 1 - i] + upTo[size] - upTo[i + 1] * power[size - 1 - i];
+        parts[size] = upTo[size];
         return parts;
     }
 

@@ -14,24 +14,39 @@ final class LookAlikes {
     private static final Map<Character, Character> LATIN = IntStream.range(0, PAIRS.length() / 2).boxed()
             .collect(Collectors.toUnmodifiableMap(i -> PAIRS.charAt(2 * i), i -> PAIRS.charAt(2 * i + 1), (first, _) -> first));
 
+    /** Below it are the plain letters and signs, which look like nothing but themselves. */
+    private static final int DEL = 0x7F;
+
     private LookAlikes() {}
+
+    /** Whether all signs are plain ones, from this one on. */
+    private static boolean isPlain(String text, int least) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) < least || text.charAt(i) >= DEL) return false;
+        }
+        return true;
+    }
 
     /** Without the difference of small and capital letters. */
     static String withoutCase(String text) {
-        return text.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT);
+        // First to capitals: some letters have two small forms.
+        return isPlain(text, 0) ? text.toLowerCase(Locale.ROOT) : text.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT);
     }
 
     /** Without blanks at the ends and with single ones inside, whatever blank they are. */
     static String withoutBlanks(String text) {
+        if (isPlain(text, ' ' + 1)) return text;
         return text.replaceAll("[\\s\\p{Z}\\u200B\\uFEFF]+", " ").strip();
     }
 
     /** With the plainest of letters that look alike: neither their accents nor their script nor case tells them apart. */
     static String skeleton(String text) {
-        String plain = Normalizer.normalize(withoutBlanks(text), Normalizer.Form.NFKD).replaceAll("\\p{M}+", "");
+        String plain = isPlain(text, 0) ? withoutBlanks(text)
+                : Normalizer.normalize(withoutBlanks(text), Normalizer.Form.NFKD).replaceAll("\\p{M}+", "");
         StringBuilder skeleton = new StringBuilder(plain.length());
         for (int i = 0; i < plain.length(); i++) {
-            char letter = LATIN.getOrDefault(plain.charAt(i), plain.charAt(i));
+            char letter = plain.charAt(i);
+            if (letter >= DEL || letter == '0') letter = LATIN.getOrDefault(letter, letter);
             skeleton.append(letter == 'l' || letter == 'I' || letter == 'i' ? '1' : Character.toLowerCase(letter));
         }
         return skeleton.toString();
