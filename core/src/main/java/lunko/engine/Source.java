@@ -39,11 +39,6 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
     }
 
     @Override
-    public List<SourceRow> sources(int row) {
-        return List.of(new SourceRow(this, row));
-    }
-
-    @Override
     public String name(int row) {
         return names.get().of(row);
     }

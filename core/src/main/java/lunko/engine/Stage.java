@@ -18,9 +18,6 @@ public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combine
     /** A row of an input, by the number of the input and of the row, both counted from 0. */
     record Origin(int input, int row) {}
 
-    /** A row of a source table, counted from 0. */
-    record SourceRow(Source source, int row) {}
-
     /** The columns. */
     List<Heading> headings();
 
@@ -42,11 +39,6 @@ public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combine
     /** The queries within this stage that were run once for it. */
     default List<Stage> asides() {
         return List.of();
-    }
-
-    /** The rows of the source tables that a row was made of. */
-    default List<SourceRow> sources(int row) {
-        return origins(row).stream().flatMap(origin -> inputs().get(origin.input()).sources(origin.row()).stream()).toList();
     }
 
     /** This stage and all before it, each after its inputs. */

@@ -1,2 +1,2 @@
-/** A join shown step by step: all steps by number, what is visible after each, and why. */
+/** Joins and whole queries shown step by step: all steps by number, what is visible after each, and why. */
 package lunko.steps;
