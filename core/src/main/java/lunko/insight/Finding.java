@@ -7,13 +7,15 @@ import java.util.stream.Collectors;
 import lunko.engine.Comparison;
 import lunko.insight.KeyCheck.Key;
 import lunko.insight.KeyCheck.Keys;
+import lunko.insight.NearMiss.Difference;
 import lunko.phrase.Words;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.table.Type;
 import lunko.table.Value;
 
-/** One thing that a key check has found, in words. */
-public record Finding(Mark mark, String headline, String detail, Optional<NearMiss> mends) {
+/** One thing that a key check has found, in words, and the change that would mend it, if there is one. */
+public record Finding(Mark mark, String headline, String detail, Optional<Repair> repair) {
     /** Of many rows or keys, so many are named. */
     private static final int MOST_NAMED = 6;
 
@@ -41,8 +43,8 @@ public record Finding(Mark mark, String headline, String detail, Optional<NearMi
     public static List<Finding> of(KeyCheck check, List<KeyPair> on) {
         List<Finding> findings = new ArrayList<>();
         if (!check.typesDiffer().isEmpty()) {
-            findings.add(of(Mark.DOUBTFUL, "Types differ", check.typesDiffer().stream().map(pair -> typed(check, pair, " and "))
-                    .collect(Collectors.joining("; ")) + ", which SQL does not compare"));
+            findings.add(new Finding(Mark.DOUBTFUL, "Types differ", check.typesDiffer().stream().map(pair -> typed(check, pair, " and "))
+                    .collect(Collectors.joining("; ")) + ", which SQL does not compare", retype(check)));
         }
         for (Side side : Side.values()) partnered(check.keys(side), findings);
         for (Side side : Side.values()) {
@@ -54,7 +56,7 @@ public record Finding(Mark mark, String headline, String detail, Optional<NearMi
         }
         check.nearMisses().stream().limit(MOST_NAMED).forEach(miss -> findings.add(new Finding(Mark.DOUBTFUL,
                 shown(miss.key()) + " is almost " + shown(miss.meant()), miss.difference().title()
-                + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(), Optional.of(miss))));
+                + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(), Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new))));
         if (check.nearMisses().size() > MOST_NAMED) {
             findings.add(of(Mark.DOUBTFUL, "And " + (check.nearMisses().size() - MOST_NAMED) + " more keys are almost partners", ""));
         }
@@ -62,6 +64,15 @@ public record Finding(Mark mark, String headline, String detail, Optional<NearMi
             findings.add(of(Mark.GOOD, "No near-misses", "no key differs by case, blanks or a letter alone"));
         }
         return findings;
+    }
+
+    /** The text column becomes what the other is, so that the texts are read as what they look like. */
+    private static Optional<Repair> retype(KeyCheck check) {
+        KeyPair pair = check.typesDiffer().getFirst();
+        Optional<Type> left = type(check.left(), pair.left());
+        Optional<Type> right = type(check.right(), pair.right());
+        if (left.isEmpty() || right.isEmpty()) return Optional.empty();
+        return Optional.of(left.get() == Type.TEXT ? new Repair.Retype(Side.LEFT, pair.left(), right.get()) : new Repair.Retype(Side.RIGHT, pair.right(), left.get()));
     }
 
     private static void partnered(Keys keys, List<Finding> findings) {
@@ -106,10 +117,10 @@ public record Finding(Mark mark, String headline, String detail, Optional<NearMi
     }
 
     private static String typed(KeyCheck check, KeyPair pair, String between) {
-        return type(check.left(), pair.left()) + between + type(check.right(), pair.right());
+        return type(check.left(), pair.left()).map(Type::title).orElse("") + between + type(check.right(), pair.right()).map(Type::title).orElse("");
     }
 
-    private static String type(Keys keys, String column) {
-        return keys.table().column(column).stream().mapToObj(i -> keys.table().columns().get(i).type().title()).findFirst().orElse("");
+    private static Optional<Type> type(Keys keys, String column) {
+        return keys.table().column(column).stream().mapToObj(i -> keys.table().columns().get(i).type()).findFirst();
     }
 }

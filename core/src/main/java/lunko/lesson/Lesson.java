@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.engine.Plan;
-import lunko.insight.KeyProposals;
+import lunko.insight.KeyProposal;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -15,104 +15,243 @@ import lunko.query.Side;
 import lunko.table.Table;
 
 /**
- * The document an instructor works on: a left and a right table, how they are joined and by which columns, and the tables
- * that stand on the shelf meanwhile.
+ * The document an instructor works on: tables, of which there is always one, no two of the same name; the links between them;
+ * how they lie on the bench; and the scene that joins two of them by their link.
  */
-public record Lesson(String title, Table left, Table right, JoinKind kind, List<KeyPair> on, List<Table> shelf) {
+public record Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scene scene) {
 
-    /** Keeps its key pairs and tables as they are. */
+    /** Keeps its tables and links as they are. */
     public Lesson {
-        on = List.copyOf(on);
-        shelf = List.copyOf(shelf);
+        tables = List.copyOf(tables);
+        links = List.copyOf(links);
     }
 
-    /** A lesson of two tables. */
-    public Lesson(String title, Table left, Table right, JoinKind kind, List<KeyPair> on) {
-        this(title, left, right, kind, on, List.of());
+    /** A lesson on two tables, and more that it does not show yet. */
+    public static Lesson of(String title, Table left, JoinKind kind, Table right, List<KeyPair> on, Table... more) {
+        return new Lesson(title, Stream.concat(Stream.of(left, right), Stream.of(more)).toList(), List.of(), Layout.PLAIN,
+                Scene.of(left.name(), kind, right.name())).matching(on);
     }
 
     /** A lesson on two tables, joined by the columns that surely belong together, if there are such. */
     public static Lesson on(Table left, JoinKind kind, Table right) {
-        return new Lesson("", left, right, kind, List.of()).replace(Side.RIGHT, right);
+        return of(TableSet.of(List.of(left, right))).of(kind);
     }
 
-    /** The table on a side. */
+    /** A lesson on tables, of which there is one at least: it joins two that are linked, or the first two. */
+    public static Lesson of(TableSet set) {
+        Table first = set.tables().getFirst();
+        Lesson one = new Lesson("", List.of(first), List.of(), Layout.PLAIN, Scene.of(first.name(), JoinKind.INNER, first.name()));
+        Lesson all = one.adding(TableSet.of(set.tables().subList(1, set.tables().size())));
+        all = new Lesson("", all.tables, set.links(), Layout.PLAIN, all.scene);
+        Optional<Link> link = set.links().stream().filter(each -> !each.left().equals(each.right())).findFirst();
+        String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
+        return all.looking(link.map(Link::left).orElse(all.tables.getFirst().name()), link.map(Link::right).orElse(other)).titledByTables();
+    }
+
+    /** The table of this name; a defect if there is none. */
+    public Table table(String name) {
+        return find(name).orElseThrow(() -> new IllegalArgumentException("no table " + name));
+    }
+
+    /** The table of this name, if there is one. As in SQL, case does not matter. */
+    public Optional<Table> find(String name) {
+        return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
+    }
+
+    /** The table on a side of the scene. */
     public Table table(Side side) {
-        return side.of(left, right);
+        return table(scene.on(side));
     }
 
-    /** All tables: the left one, the right one, and those on the shelf. */
-    public List<Table> tables() {
-        return Stream.concat(Stream.of(left, right), shelf.stream()).toList();
+    /** The left table of the scene. */
+    public Table left() {
+        return table(scene.left());
+    }
+
+    /** The right table of the scene. */
+    public Table right() {
+        return table(scene.right());
+    }
+
+    /** The kind of join of the scene. */
+    public JoinKind kind() {
+        return scene.kind();
+    }
+
+    /** The pairs of columns that are matched in the scene. */
+    public List<KeyPair> on() {
+        return link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
+    }
+
+    /** The link between two tables, from the one to the other, if there is one. */
+    public Optional<Link> link(String left, String right) {
+        return links.stream().flatMap(link -> link.between(left, right).stream()).findFirst();
     }
 
     /** The query that the lesson shows. */
     public Query query() {
-        return Query.of(left, kind, right, on);
+        return Query.of(left(), kind(), right(), on());
     }
 
     /** The query, bound to the tables. */
     public Checked<Plan> plan() {
-        return Plan.bind(query(), tables());
+        return Plan.bind(query(), tables);
     }
 
-    /** The columns that may belong together and are not matched yet. */
-    public List<KeyPair> proposals() {
-        return KeyProposals.of(left, right).pairs().stream().filter(pair -> !on.contains(pair)).toList();
+    /** The tables and their links, without what is Lunko's own. */
+    public TableSet set() {
+        return new TableSet(tables, links);
+    }
+
+    /** The columns of the scene's tables that may belong together and are not matched yet. */
+    public List<KeyProposal> proposals() {
+        List<KeyPair> on = on();
+        return KeyProposal.of(left(), right()).stream().filter(proposal -> !on.contains(proposal.pair())).toList();
+    }
+
+    /** For tables that nobody has linked, the columns that speak most for it. */
+    public List<Link> proposedLinks() {
+        List<Link> proposed = new ArrayList<>();
+        for (int l = 0; l < tables.size(); l++) {
+            for (int r = l; r < tables.size(); r++) {
+                Table left = tables.get(l);
+                Table right = tables.get(r);
+                if (link(left.name(), right.name()).isPresent()) continue;
+                KeyProposal.of(left, right).stream().findFirst().ifPresent(proposal -> proposed.add(new Link(left.name(), right.name(), List.of(proposal.pair()))));
+            }
+        }
+        return proposed;
+    }
+
+    /** The same lesson under another title. */
+    Lesson titled(String other) {
+        return new Lesson(other, tables, links, layout, scene);
     }
 
     /** The same lesson with another kind of join. */
     public Lesson of(JoinKind other) {
-        return new Lesson(title, left, right, other, on, shelf);
+        return with(scene.of(other));
     }
 
-    /** The same lesson with other columns matched. */
+    /** The same lesson with another scene. */
+    Lesson with(Scene other) {
+        return new Lesson(title, tables, links, layout, other);
+    }
+
+    /** The same lesson, lying otherwise on the bench. */
+    Lesson with(Layout other) {
+        return new Lesson(title, tables, links, other, scene);
+    }
+
+    /** The same lesson with other columns of the scene's tables matched. */
     public Lesson matching(List<KeyPair> pairs) {
-        return new Lesson(title, left, right, kind, pairs, shelf);
+        return linking(new Link(scene.left(), scene.right(), pairs));
     }
 
-    /** The same lesson with the table of one side changed, its columns staying as they are. */
+    /** The same lesson with this link in the place of the one between its tables; a link without pairs is none. */
+    Lesson linking(Link link) {
+        List<Link> changed = new ArrayList<>();
+        boolean there = false;
+        for (Link other : links) {
+            if (other.between(link.left(), link.right()).isEmpty()) {
+                changed.add(other);
+            } else {
+                there = true;
+                if (!link.pairs().isEmpty()) changed.add(other.left().equals(link.left()) ? link : link.turned());
+            }
+        }
+        if (!there && !link.pairs().isEmpty()) changed.add(link);
+        return new Lesson(title, tables, changed, layout, scene);
+    }
+
+    /** The same lesson with each link changed; one that has no pairs any more is gone. */
+    Lesson changingLinks(UnaryOperator<Link> change) {
+        return new Lesson(title, tables, links.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(), layout, scene);
+    }
+
+    /** The same lesson with a table changed, its name and the names of its columns staying as they are. */
+    Lesson change(String name, UnaryOperator<Table> change) {
+        return new Lesson(title, tables.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList(), links, layout, scene);
+    }
+
+    /** The same lesson with the table of one side changed, its name and the names of its columns staying as they are. */
     Lesson change(Side side, UnaryOperator<Table> change) {
-        return side == Side.LEFT
-                ? new Lesson(title, change.apply(left), right, kind, on, shelf)
-                : new Lesson(title, left, change.apply(right), kind, on, shelf);
+        return change(scene.on(side), change);
+    }
+
+    /** The same lesson with a table under another name, which no other has. */
+    Lesson renaming(String name, String to) {
+        return new Lesson(title, tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
+                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to), scene.renaming(name, to)).titledAs(this);
     }
 
     /**
-     * The same lesson with another table on one side. Columns stay matched where that still makes sense; where
-     * none does, those are matched that surely belong together. A name that another table has gets a number.
+     * The same lesson with another table in the place of one. Columns stay linked where the new table has them and they can be
+     * compared; where that leaves the scene without, those are matched that surely belong together. A name that another table has
+     * gets a number.
      */
-    Lesson replace(Side side, Table table) {
-        Table named = table.named(free(table.name(), Stream.concat(Stream.of(table(side.opposite())), shelf.stream()).toList()));
-        Lesson changed = change(side, _ -> named);
-        List<KeyPair> still = on.stream()
-                .filter(pair -> Plan.equality(pair, changed.left, changed.right) instanceof Checked.Valid).toList();
-        return changed.matching(still.isEmpty() ? KeyProposals.of(changed.left, changed.right).sure() : still)
-                .titledByTables();
+    Lesson replace(String name, Table table) {
+        List<Table> others = tables.stream().filter(other -> !other.name().equals(name)).toList();
+        Lesson renamed = renaming(name, free(table.name(), others));
+        String now = free(table.name(), others);
+        return renamed.change(now, _ -> table.named(now)).changingLinks(link -> !link.touches(now) ? link : renamed.comparable(link, now, table.named(now)))
+                .looking(renamed.scene.left(), renamed.scene.right());
+    }
+
+    private Link comparable(Link link, String name, Table table) {
+        Table left = link.left().equals(name) ? table : table(link.left());
+        Table right = link.right().equals(name) ? table : table(link.right());
+        return link.with(link.pairs().stream().filter(pair -> Plan.equality(pair, left, right) instanceof Checked.Valid).toList());
+    }
+
+    /** The same lesson with more tables; names that are taken get a number. */
+    Lesson adding(TableSet set) {
+        List<Table> all = new ArrayList<>(tables);
+        List<Link> more = set.links();
+        for (Table table : set.tables()) {
+            String name = free(table.name(), all);
+            all.add(table.named(name));
+            if (!name.equals(table.name())) more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
+        }
+        return new Lesson(title, all, Stream.concat(links.stream(), more.stream()).toList(), layout, scene);
+    }
+
+    /** The same lesson without a table, which is not its last. */
+    Lesson without(String name) {
+        List<Table> rest = tables.stream().filter(table -> !table.name().equals(name)).toList();
+        String stand = rest.stream().map(Table::name).filter(other -> !scene.left().equals(other) && !scene.right().equals(other)).findFirst()
+                .orElse(rest.getFirst().name());
+        return new Lesson(title, rest, links.stream().filter(link -> !link.touches(name)).toList(), layout.without(name), scene)
+                .looking(scene.left().equals(name) ? stand : scene.left(), scene.right().equals(name) ? stand : scene.right()).titledAs(this);
+    }
+
+    /** The same lesson with two other tables in its scene; if they are not linked, the columns that surely belong together are matched. */
+    Lesson looking(String left, String right) {
+        Lesson looked = with(scene.of(left, right));
+        if (looked.link(left, right).isEmpty()) {
+            List<KeyPair> named = left.equals(right) ? List.of() : KeyProposal.of(looked.left(), looked.right()).stream()
+                    .filter(proposal -> proposal.reason() == KeyProposal.Reason.SAME_NAME).map(KeyProposal::pair).toList();
+            // Where there are more, only a person can tell which is meant.
+            if (named.size() == 1) looked = looked.matching(named);
+        }
+        return looked.titledAs(this);
+    }
+
+    /** The title goes with the tables, unless somebody has chosen another. */
+    private Lesson titledAs(Lesson before) {
+        return before.title.equalsIgnoreCase(before.plainTitle()) ? titledByTables() : this;
+    }
+
+    private String plainTitle() {
+        return scene.left() + " and " + scene.right();
     }
 
     private Lesson titledByTables() {
-        return new Lesson(left.name() + " and " + right.name(), left, right, kind, on, shelf);
+        return title.equalsIgnoreCase(plainTitle()) ? this : titled(plainTitle());
     }
 
-    /** The same lesson with more tables on the shelf. */
-    public Lesson shelving(List<Table> more) {
-        List<Table> all = new ArrayList<>(shelf);
-        for (Table table : more) {
-            all.add(table.named(free(table.name(), Stream.concat(Stream.of(left, right), all.stream()).toList())));
-        }
-        return new Lesson(title, left, right, kind, on, all);
-    }
-
-    /** The same lesson, a table of the shelf on a side, and the one that was there in its place on the shelf. */
-    Optional<Lesson> swap(Side side, String name) {
-        return shelf.stream().filter(table -> table.name().equals(name)).findFirst().map(taken -> {
-            List<Table> rest = shelf.stream().map(table -> table == taken ? table(side) : table).toList();
-            return new Lesson(title, left, right, kind, on, rest).replace(side, taken);
-        });
-    }
-
-    private static String free(String name, List<Table> taken) {
+    /** The name, or the name with the first number that makes it different from those of these tables. */
+    static String free(String name, List<Table> taken) {
         return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? name : name + "_" + number)
                 .filter(other -> taken.stream().noneMatch(table -> table.name().equalsIgnoreCase(other))).findFirst().orElseThrow();
     }

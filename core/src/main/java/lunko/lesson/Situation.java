@@ -19,7 +19,9 @@ import lunko.insight.KeyCheck.Key;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.Block;
 import lunko.table.Column;
+import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -196,12 +198,11 @@ public enum Situation {
             if (key.isEmpty()) return Checked.invalid("No row of the left table has a key: give one a key, and all can have it.");
             Lesson after = lesson;
             for (Side side : Side.values()) {
-                for (Row row : table(side).rows()) {
-                    for (int i = 0; i < on.size(); i++) {
-                        int column = on.get(i).on(side);
-                        Value value = key.get().get(i);
-                        after = after.change(side, table -> table.with(row.id(), column, fitting(table.columns().get(column).type(), value)));
-                    }
+                for (int i = 0; i < on.size(); i++) {
+                    int column = on.get(i).on(side);
+                    Value value = key.get().get(i);
+                    after = after.change(side, table -> table.changing(Block.column(table, column),
+                            (_, _, _) -> Entry.of(fitting(table.columns().get(column).type(), value))));
                 }
             }
             return Checked.valid(new SetUp(after, "Every row of both tables has the key " + shown(key.get()) + " now: each meets each."));

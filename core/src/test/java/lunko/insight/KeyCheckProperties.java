@@ -9,8 +9,8 @@ import lunko.engine.Matching;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.lesson.DemoLesson;
-import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.lesson.Situation;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -48,13 +48,13 @@ class KeyCheckProperties {
 
     @Property(tries = 300)
     void aSituationSetsUpItsPoint(@ForAll Plan plan) {
-        Lesson before = new Lesson("", plan.left(), plan.right(), plan.kind(), Tables.as(JoinKind.INNER, plan).query().on());
+        Lesson before = Lesson.of("", plan.left(), plan.kind(), plan.right(), Tables.as(JoinKind.INNER, plan).query().on());
         for (Situation situation : Situation.values()) {
             switch (situation.in(before)) {
                 case Checked.Invalid<Situation.SetUp>(Problem problem) -> assertThat(problem.sentence()).endsWith(".");
                 case Checked.Valid<Situation.SetUp>(Situation.SetUp(Lesson after, String said)) -> {
                     assertThat(said).endsWith(".");
-                    assertThat(new Edit.Arrange(situation).applyTo(before)).isEqualTo(Checked.valid(after));
+                    assertThat(new SceneEdit.Arrange(situation).applyTo(before)).isEqualTo(Checked.valid(after));
                     shows(situation, check(before), check(after));
                 }
             }
@@ -104,14 +104,17 @@ class KeyCheckProperties {
         KeyCheck typed = KeyCheck.of(numbers, one("words", "1"), List.of(new KeyPair("k", "k")));
         assertThat(typed.nearMisses()).extracting(NearMiss::difference).containsExactly(NearMiss.Difference.TYPE);
         assertThat(typed.typesDiffer()).containsExactly(new KeyPair("k", "k"));
+        Lesson differ = Lesson.of("", numbers, JoinKind.INNER, one("words", "1"), List.of(new KeyPair("k", "k")));
+        Repair repair = Finding.of(typed, differ.on()).getFirst().repair().orElseThrow();
+        assertThat(check(new SceneEdit.Mend(repair).applyTo(differ).expect()).tally().pairs()).isOne();
         assertThat(KeyCheck.of(one("a", "Oda"), one("b", "Tam"), List.of(new KeyPair("k", "k"))).nearMisses()).isEmpty();
     }
 
     /** In what two keys differ; mending the one makes partners of them. */
     private static NearMiss.Difference missed(String left, String right) {
-        Lesson lesson = new Lesson("", one("a", left), one("b", right), JoinKind.INNER, List.of(new KeyPair("k", "k")));
+        Lesson lesson = Lesson.of("", one("a", left), JoinKind.INNER, one("b", right), List.of(new KeyPair("k", "k")));
         NearMiss miss = check(lesson).nearMisses().getFirst();
-        assertThat(check(new Edit.Mend(miss).applyTo(lesson).expect()).tally().pairs()).isOne();
+        assertThat(check(new SceneEdit.Mend(new Repair.Respell(miss)).applyTo(lesson).expect()).tally().pairs()).isOne();
         return miss.difference();
     }
 

@@ -2,30 +2,30 @@ package lunko.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import lunko.insight.KeyCheck;
 import lunko.lesson.Recipe.Labels;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Side;
 import lunko.table.Table;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 
-
 /** Rows made by chance have the shares that were asked for, and come out the same again. */
 class RecipeProperties {
+    private static final Recipe.Days DAYS = new Recipe.Days(LocalDate.of(2026, 6, 1), LocalDate.of(2026, 6, 3));
 
     @Property(tries = 300)
     void theSharesAreWhatWasAskedFor(@ForAll @IntRange(max = 60) int rows, @ForAll @IntRange(max = 100) int withoutKey,
                                      @ForAll @IntRange(max = 100) int partnerless, @ForAll boolean repeated, @ForAll Labels labels,
                                      @ForAll boolean byText, @ForAll long seed) {
-        Recipe recipe = new Recipe(rows, withoutKey, partnerless, repeated, labels, seed);
+        Recipe recipe = new Recipe(rows, withoutKey, new Recipe.Keys.OfOther(partnerless), repeated, labels, new Recipe.Amounts(1, 3), DAYS, seed);
         Lesson demo = DemoLesson.lesson();
-        Lesson lesson = byText ? new Lesson("", demo.left(), demo.right(), JoinKind.INNER, List.of(new KeyPair("hive", "village"))) : demo;
-        Table made = recipe.make(lesson, Side.LEFT);
-        assertThat(recipe.make(lesson, Side.LEFT)).isEqualTo(made);
+        Lesson lesson = byText ? Lesson.of("", demo.left(), JoinKind.INNER, demo.right(), List.of(new KeyPair("hive", "village"))) : demo;
+        Table made = recipe.make(lesson, "hives");
+        assertThat(recipe.make(lesson, "hives")).isEqualTo(made);
         assertThat(made.columns()).isEqualTo(lesson.left().columns());
         assertThat(made.rows()).hasSize(rows);
 
@@ -38,5 +38,19 @@ class RecipeProperties {
         assertThat(keys.partneredRows()).hasSize(met);
         assertThat(keys.aloneRows()).hasSize(rows - nulls - met);
         assertThat(keys.alone()).as("a key that is nobody's is had once").hasSize(rows - nulls - met);
+    }
+
+    @Property(tries = 200)
+    void keysOfARangeAndAmountsAndDaysStayInTheirRanges(@ForAll @IntRange(max = 40) int rows, @ForAll @IntRange(min = -9, max = 9) int first,
+                                                        @ForAll @IntRange(max = 50) int more, @ForAll boolean repeated, @ForAll long seed) {
+        Recipe recipe = new Recipe(rows, 0, new Recipe.Keys.Range(first, first + more), repeated, Labels.NUMBERED, new Recipe.Amounts(2, 4), DAYS, seed);
+        Table made = recipe.make(DemoLesson.lesson(), "harvests");
+        assertThat(made.rows()).hasSize(rows).allSatisfy(row -> {
+            assertThat(row.value(1).shown()).isBetween("2026-06-01", "2026-06-03");
+            assertThat(Double.parseDouble(row.value(2).shown())).isBetween(2.0, 4.0);
+        });
+        List<Long> keys = made.rows().stream().map(row -> Long.parseLong(row.value(0).shown())).toList();
+        if (repeated) assertThat(keys).allMatch(key -> key >= first && key <= first + more);
+        else assertThat(keys).doesNotHaveDuplicates().filteredOn(key -> key <= first + more).hasSize(Math.min(rows, more + 1));
     }
 }

@@ -3,9 +3,13 @@ package lunko.table;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import lunko.problem.Checked;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
+import net.jqwik.api.From;
 import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,21 +21,43 @@ class ColumnTest {
 
     @Test
     void nullIsNotAnEmptyTextAndNotTheWord() {
-        assertThat(TEXT.valueOf("null").expect()).isEqualTo(Value.NULL);
-        assertThat(TEXT.valueOf("").expect()).isEqualTo(Value.of(""));
-        assertThat(TEXT.valueOf("'NULL'").expect()).isEqualTo(Value.of("NULL"));
-        assertThat(NUMBER.valueOf(" ").expect()).isEqualTo(Value.NULL);
+        assertThat(TEXT.entry("null")).isEqualTo(Entry.NULL);
+        assertThat(TEXT.entry("").value()).isEqualTo(Value.of(""));
+        assertThat(TEXT.entry("'NULL'").value()).isEqualTo(Value.of("NULL"));
+        assertThat(NUMBER.entry(" ")).isEqualTo(Entry.NULL);
     }
 
     @Test
-    void saysWhatWouldFit() {
-        assertThat(NUMBER.valueOf("eleven")).isEqualTo(Checked.invalid("“eleven” does not fit keeper_id, which is "
-                + "integer: type a whole number such as 12, or NULL."));
+    void whatDoesNotFitIsKeptAsItWasTypedAndExplained() {
+        assertThat(NUMBER.entry(" eleven")).isEqualTo(new Entry(Value.NULL, Optional.of(" eleven")));
+        assertThat(NUMBER.misfit("eleven")).isEqualTo("“eleven” does not fit keeper_id, which is "
+                + "integer: type a whole number such as 12, or NULL. Until then it counts as NULL.");
     }
 
     @Property
-    void aTextThatIsShownForEditingIsReadBackAsItself(@ForAll String text) {
-        assertThat(TEXT.valueOf(TEXT.typed(Value.of(text))).expect()).isEqualTo(Value.of(text));
+    void whatIsShownForEditingIsReadBackAsItself(@ForAll String text, @ForAll Type type) {
+        Column column = new Column("c", type);
+        Entry entry = column.entry(text);
+        assertThat(column.entry(column.typed(entry))).isEqualTo(entry);
+        assertThat(TEXT.entry(TEXT.typed(Entry.of(Value.of(text)))).value()).isEqualTo(Value.of(text));
+    }
+
+    @Property
+    void aColumnChangedToAnotherTypeAndBackHasLostNothing(@ForAll List<@From("fields") String> texts, @ForAll Type from, @ForAll Type to) {
+        Column column = new Column("c", from);
+        Table table = Table.empty("t", column).inserting(0, texts.stream().map(text -> List.of(column.entry(text))).toList());
+        Table back = table.withColumn(0, column.of(to)).withColumn(0, column);
+        for (int row = 0; row < texts.size(); row++) {
+            assertThat(back.rows().get(row).entry(0).shown().strip()).isEqualToIgnoringCase(table.rows().get(row).entry(0).shown().strip());
+        }
+        // Only blanks have no other way to be said than NULL.
+        if (texts.stream().noneMatch(String::isBlank)) assertThat(back.rows()).extracting(row -> row.entry(0).misfit().isPresent())
+                .isEqualTo(table.rows().stream().map(row -> row.entry(0).misfit().isPresent()).toList());
+    }
+
+    @Provide
+    Arbitrary<String> fields() {
+        return Arbitraries.oneOf(Arbitraries.of("NULL", "true", "12", "2.50", "007", "2026-05-01", "''", "11a", "'NULL'"), Arbitraries.strings().alpha().ofMinLength(1));
     }
 
     @ParameterizedTest

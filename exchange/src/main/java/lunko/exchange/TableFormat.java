@@ -7,7 +7,6 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -21,95 +20,94 @@ import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.CsvText;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.SourceText;
+import lunko.exchange.file.Watch;
 import lunko.exchange.file.WholeFile;
-import lunko.exchange.grid.Grid;
 import lunko.exchange.pack.DataPackage;
 import lunko.exchange.page.MarkdownText;
 import lunko.exchange.page.PageTables;
 import lunko.exchange.sheet.OpenDocument;
-import lunko.exchange.sheet.Sheet;
 import lunko.exchange.sheet.Workbook;
 import lunko.exchange.sql.ScriptReader;
 import lunko.exchange.sql.ScriptWriter;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.table.Table;
 
 /** The kinds of file that tables are read from and written to. */
 public enum TableFormat {
     /** Comma-separated values (RFC 4180); one table. */
     CSV("CSV file", ".csv", ".txt") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return CsvReader.read(file).map(List::of);
+        Checked<Brought> bring(Path file, Watch watch) {
+            return Intake.text(file, CsvReader.read(file, watch));
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            writeText(out, text -> CsvText.of(text, ',').table(tables.getFirst()));
+        void write(TableSet set, OutputStream out) throws IOException {
+            writeText(out, text -> CsvText.of(text, ',').table(set.tables().getFirst()));
         }
     },
     /** Values with tabs between them; one table. */
     TSV("tab-separated file", ".tsv", ".tab") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return CsvReader.read(file).map(List::of);
+        Checked<Brought> bring(Path file, Watch watch) {
+            return Intake.text(file, CsvReader.read(file, watch));
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            writeText(out, text -> CsvText.of(text, '\t').table(tables.getFirst()));
+        void write(TableSet set, OutputStream out) throws IOException {
+            writeText(out, text -> CsvText.of(text, '\t').table(set.tables().getFirst()));
         }
     },
     /** A spreadsheet (ISO/IEC 29500); a table for each sheet. */
     XLSX("Excel spreadsheet", ".xlsx") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return Workbook.read(file).then(sheets -> ofSheets(file, sheets));
+        Checked<Brought> bring(Path file, Watch watch) {
+            return Workbook.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            Workbook.write(tables, out);
+        void write(TableSet set, OutputStream out) throws IOException {
+            Workbook.write(set.tables(), out);
         }
     },
     /** A spreadsheet (ISO/IEC 26300); a table for each sheet. */
     ODS("OpenDocument spreadsheet", ".ods") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return OpenDocument.read(file).then(sheets -> ofSheets(file, sheets));
+        Checked<Brought> bring(Path file, Watch watch) {
+            return OpenDocument.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            OpenDocument.write(tables, out);
+        void write(TableSet set, OutputStream out) throws IOException {
+            OpenDocument.write(set.tables(), out);
         }
     },
     /** A script of SQL that makes tables. */
     SQL("SQL script", ".sql") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return ScriptReader.read(file);
+        Checked<Brought> bring(Path file, Watch watch) {
+            return ScriptReader.read(file, watch).map(Brought::of);
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            writeText(out, text -> ScriptWriter.write(tables, text));
+        void write(TableSet set, OutputStream out) throws IOException {
+            writeText(out, text -> ScriptWriter.write(set, text));
         }
     },
     /** A Tabular Data Package in a ZIP, or its descriptor in a folder. */
     DATA_PACKAGE("Tabular Data Package", ".zip", ".json") {
         @Override
-        Checked<List<Table>> tables(Path file) {
+        Checked<Brought> bring(Path file, Watch watch) {
             if (file.toString().toLowerCase(Locale.ROOT).endsWith(".json")) return ofFolder(file);
-            return SafeZip.read(file).then(zip -> DataPackage.tables(file.toString(), name -> Optional.ofNullable(zip.files().get(name))));
+            return SafeZip.read(file, watch).then(zip -> DataPackage.read(file.toString(), name -> Optional.ofNullable(zip.files().get(name)))).map(Brought::of);
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out) throws IOException {
             ZipOutputStream zip = new ZipOutputStream(out);
-            for (Map.Entry<String, byte[]> file : DataPackage.files(tables).entrySet()) {
+            for (Map.Entry<String, byte[]> file : DataPackage.files(set).entrySet()) {
                 zip.putNextEntry(new ZipEntry(file.getKey()));
                 zip.write(file.getValue());
                 zip.closeEntry();
@@ -120,24 +118,24 @@ public enum TableFormat {
     /** A page of Markdown with tables in it. */
     MARKDOWN("Markdown page", ".md", ".markdown") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return SourceText.read(file).then(PageTables::markdown);
+        Checked<Brought> bring(Path file, Watch watch) {
+            return SourceText.read(file, watch).then(PageTables::markdown).map(Brought::of);
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) throws IOException {
-            writeText(out, text -> MarkdownText.write(tables, text));
+        void write(TableSet set, OutputStream out) throws IOException {
+            writeText(out, text -> MarkdownText.write(set.tables(), text));
         }
     },
     /** A web page with tables in it, which is read only. */
     HTML("web page", ".html", ".htm") {
         @Override
-        Checked<List<Table>> tables(Path file) {
-            return SourceText.read(file).then(PageTables::html);
+        Checked<Brought> bring(Path file, Watch watch) {
+            return SourceText.read(file, watch).then(PageTables::html).map(Brought::of);
         }
 
         @Override
-        void write(List<Table> tables, OutputStream out) {
+        void write(TableSet set, OutputStream out) {
             throw new UnsupportedOperationException("web pages are not written");
         }
     };
@@ -175,26 +173,31 @@ public enum TableFormat {
         return Arrays.stream(values()).filter(format -> format.endings.stream().anyMatch(name::endsWith)).findFirst().orElse(CSV);
     }
 
-    abstract Checked<List<Table>> tables(Path file);
+    abstract Checked<Brought> bring(Path file, Watch watch);
 
-    abstract void write(List<Table> tables, OutputStream out) throws IOException;
+    abstract void write(TableSet set, OutputStream out) throws IOException;
 
     /** The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has none. */
-    public static Checked<List<Table>> read(Path file) {
-        return of(file).tables(file);
+    public static Checked<Brought> read(Path file) {
+        return read(file, Watch.NOBODY);
+    }
+
+    /** The tables in a file; a problem as well if the watch says stop. */
+    public static Checked<Brought> read(Path file, Watch watch) {
+        return of(file).bring(file, watch);
     }
 
     /** Writes tables to a file in the format that its name says; the file is there whole or not at all. */
-    public static Checked<Path> write(List<Table> tables, Path file) {
+    public static Checked<Path> write(TableSet set, Path file) {
         TableFormat format = of(file);
         if (!format.isWritten()) return problem(file, "A " + format.title + " is not written: choose a name that ends with " + written() + ".");
-        if (format.holdsOne() && tables.size() != 1) {
-            return problem(file, "A " + format.title + " holds one table, and there are " + tables.size() + ": choose a name that ends with "
+        if (format.holdsOne() && set.tables().size() != 1) {
+            return problem(file, "A " + format.title + " holds one table, and there are " + set.tables().size() + ": choose a name that ends with "
                     + written() + ".");
         }
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
-                format.write(tables, out);
+                format.write(set, out);
             }
             return true;
         });
@@ -217,31 +220,16 @@ public enum TableFormat {
         text.flush();
     }
 
-    private static Checked<List<Table>> ofSheets(Path file, List<Sheet> sheets) {
-        Checked<List<Table>> tables = Checked.valid(List.of());
-        for (Sheet sheet : sheets) {
-            Grid grid = sheet.grid();
-            if (grid.lines().isEmpty()) continue;
-            tables = tables.then(before -> grid.table().map(table -> {
-                List<Table> all = new ArrayList<>(before);
-                all.add(table);
-                return List.copyOf(all);
-            }));
-        }
-        return tables.then(all -> all.isEmpty() ? problem(file, "There is nothing in it: it needs a row with the column names, and one for each row.")
-                : Checked.valid(all));
-    }
-
-    private static Checked<List<Table>> ofFolder(Path descriptor) {
+    private static Checked<Brought> ofFolder(Path descriptor) {
         Path folder = descriptor.toAbsolutePath().getParent();
-        return DataPackage.tables(descriptor.toString(), name -> {
+        return DataPackage.read(descriptor.toString(), name -> {
             Path file = folder.resolve(name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
             try {
                 return Files.isRegularFile(file) && Files.size(file) <= SourceText.MOST_BYTES ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
             } catch (IOException unreadable) {
                 return Optional.empty();
             }
-        });
+        }).map(Brought::of);
     }
 
     private static <T> Checked<T> problem(Path file, String sentence) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -24,17 +25,18 @@ public record TableSource(Path file, Optional<String> table) {
     }
 
     /** All tables meant: the one that is named, or all there are. */
-    public Checked<List<Table>> tables() {
-        return read(file).then(all -> table.isEmpty() ? Checked.valid(all) : named(all, table.get()).map(List::of));
+    public Checked<Brought> tables() {
+        return read(file).then(all -> table.isEmpty() ? Checked.valid(all)
+                : named(all.tables(), table.get()).map(one -> new Brought(TableSet.of(one), all.notes())));
     }
 
-    private static Checked<List<Table>> read(Path file) {
-        return LessonFile.is(file) ? LessonFile.read(file).map(Lesson::tables) : TableFormat.read(file);
+    private static Checked<Brought> read(Path file) {
+        return LessonFile.is(file) ? LessonFile.read(file).map(Lesson::set).map(Brought::of) : TableFormat.read(file);
     }
 
     /** The one table meant; a problem if there are several and none is named. */
     public Checked<Table> one() {
-        return tables().then(all -> all.size() == 1 ? Checked.valid(all.getFirst()) : Checked.invalid(Problem.at(Place.in(file.toString()),
+        return tables().map(Brought::tables).then(all -> all.size() == 1 ? Checked.valid(all.getFirst()) : Checked.invalid(Problem.at(Place.in(file.toString()),
                 "There are " + all.size() + " tables in it, " + names(all) + ": write # and the name of one behind the file, as in "
                         + file.getFileName() + "#" + all.getFirst().name() + ".")));
     }

@@ -15,6 +15,10 @@ import lunko.problem.Checked;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Value;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Entities;
 
 /** Tables as text that is copied from one program and pasted into another. */
@@ -38,6 +42,37 @@ public final class TableText {
         return CsvReader.grid("table", copied).then(Grid::table).map(List::of);
     }
 
+    /** Fields of what was copied from a spreadsheet or a page, without a thought of names or types: to be pasted over cells. */
+    public static List<List<String>> block(Optional<String> html, String text) {
+        if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
+            return Jsoup.parse(html.get()).select("tr").stream().map(row -> row.select("th, td").stream().map(Element::text).toList()).toList();
+        }
+        if (text.indexOf('\t') < 0 && text.indexOf('\n') < 0) return List.of(List.of(text));
+        try (CSVParser parser = CSVParser.parse(text, CSVFormat.TDF.builder().setIgnoreSurroundingSpaces(false).setIgnoreEmptyLines(false).get())) {
+            return parser.stream().map(line -> line.toList()).toList();
+        } catch (IOException | UncheckedIOException loneQuote) {
+            return text.lines().map(line -> List.of(line.split("\t", -1))).toList();
+        }
+    }
+
+    /** Fields as lines with tabs between them, as spreadsheets take them. */
+    public static String tabbed(List<List<String>> block) {
+        StringBuilder text = new StringBuilder();
+        try {
+            CSVFormat format = CSVFormat.TDF.builder().setRecordSeparator('\n').get();
+            for (List<String> line : block) format.printRecord(text, line.toArray());
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    /** Fields as an HTML table. */
+    public static String page(List<List<String>> block) {
+        return "<table>" + block.stream().map(line -> "<tr>" + line.stream().map(cell -> "<td>" + Entities.escape(cell) + "</td>").collect(Collectors.joining()) + "</tr>")
+                .collect(Collectors.joining()) + "</table>";
+    }
+
     /** A table as lines with tabs between the fields, as spreadsheets take them. */
     public static String tabbed(Table table) {
         try {
@@ -52,7 +87,7 @@ public final class TableText {
     /** A table as HTML. */
     public static String html(Table table) {
         return "<table><tr>" + table.columns().stream().map(Column::name).map(name -> "<th>" + Entities.escape(name) + "</th>").collect(Collectors.joining())
-                + "</tr>" + table.rows().stream().map(row -> "<tr>" + row.values().stream().map(TableText::cell).collect(Collectors.joining()) + "</tr>")
+                + "</tr>" + table.rows().stream().map(row -> "<tr>" + row.written().stream().map(TableText::cell).collect(Collectors.joining()) + "</tr>")
                 .collect(Collectors.joining()) + "</table>";
     }
 

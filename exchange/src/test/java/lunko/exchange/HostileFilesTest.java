@@ -1,9 +1,11 @@
 package lunko.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +14,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import lunko.exchange.file.WholeFile;
+import lunko.lesson.TableSet;
+import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -35,11 +40,11 @@ class HostileFilesTest {
     @EnumSource(TableFormat.class)
     void aFileCutOffAnywhereGivesATableOrASentence(TableFormat format) throws IOException {
         Path whole = folder.resolve("whole" + format.endings().getFirst());
-        if (format.isWritten()) TableFormat.write(List.of(HIVES), whole).expect();
+        if (format.isWritten()) TableFormat.write(TableSet.of(HIVES), whole).expect();
         else Files.writeString(whole, "<table><tr><th>no<th>hive<tr><td>1<td>Clover</table>");
         byte[] bytes = Files.readAllBytes(whole);
         Path cut = folder.resolve("cut" + format.endings().getFirst());
-        for (int length = 0; length < bytes.length; length += 1 + bytes.length / 150) {
+        for (int length = 0; length < bytes.length; length += 1 + bytes.length / 60) {
             Files.write(cut, Arrays.copyOf(bytes, length));
             says(cut);
             byte[] flipped = bytes.clone();
@@ -51,7 +56,7 @@ class HostileFilesTest {
 
     /** Reads a file: whatever comes of it, no exception does. */
     private static void says(Path file) {
-        TableFormat.read(file).handle(tables -> assertThat(tables).isNotEmpty(),
+        TableFormat.read(file).handle(tables -> assertThat(tables.tables()).isNotEmpty(),
                 problem -> assertThat(problem.inWords()).startsWith(file.toString()).matches("(?s).*[.?]"));
     }
 
@@ -94,7 +99,7 @@ class HostileFilesTest {
                 "META-INF/manifest.xml", "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>"));
         assertThat(TableFormat.read(file).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
         Path book = folder.resolve("book.xlsx");
-        TableFormat.write(List.of(HIVES), book).expect();
+        TableFormat.write(TableSet.of(HIVES), book).expect();
         try (var zip = java.nio.file.FileSystems.newFileSystem(book)) {
             Path strings = zip.getPath("xl/sharedStrings.xml");
             String text = Files.readString(strings);
@@ -120,6 +125,39 @@ class HostileFilesTest {
         Path script = Files.writeString(folder.resolve("lesson.sql"), "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
         assertThat(problem(script)).isEqualTo(script + ", line 40, column 13: There is no table hvies: is hives meant?");
         assertThat(problem(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).contains("makes no table");
+    }
+
+    /** Two thousand megabytes, of which the file system stores only the first rows. */
+    @Test
+    void aCsvOfTwoGigabytesIsReadUpToTheLimitAndThatIsSaid() throws IOException {
+        Path huge = folder.resolve("huge.csv");
+        Files.writeString(huge, "no,hive\n" + "1,Clover\n".repeat(20_000));
+        try (RandomAccessFile file = new RandomAccessFile(huge.toFile(), "rw")) {
+            file.setLength(2L << 30);
+        }
+        Brought brought = TableFormat.read(huge).expect();
+        assertThat(brought.tables().getFirst().rows()).hasSize(10_000);
+        assertThat(brought.notes()).containsExactly("huge.csv is longer: these are its first 10,000 rows, and Lunko shows 10,000 at most, because a lesson shows every row.");
+        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Problem::sentence)).isEqualTo("Stopped: nothing was changed.");
+    }
+
+    @Test
+    void aFullDiskAndAFolderThatIsNotToBeWrittenLeaveWhatWasThere() throws IOException {
+        Path file = Files.writeString(folder.resolve("kept.lunko"), "before");
+        Checked<Path> full = new WholeFile(file).write(draft -> {
+            Files.writeString(draft, "half");
+            throw new IOException("No space left on device");
+        });
+        assertThat(full.either(Object::toString, Problem::inWords)).contains("could not be written (No space left on device): choose another place.");
+        assertThat(file).hasContent("before");
+        try (var left = Files.list(folder)) {
+            assertThat(left).containsExactly(file);
+        }
+        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(_ -> true).either(Object::toString, Problem::inWords)).contains("There is no such folder");
+        // Not even root may make files there.
+        Path forbidden = Path.of("/proc/lunko-test.lunko");
+        assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
+        assertThat(new WholeFile(forbidden).write(_ -> true).either(Object::toString, Problem::inWords)).contains("The folder may not be written to");
     }
 
     private String problem(Path file) {

@@ -1,6 +1,7 @@
 package lunko.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -14,19 +15,27 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import lunko.lesson.CellEdit;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.table.Column;
+import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
+import net.jqwik.api.From;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.Size;
 import net.jqwik.api.lifecycle.BeforeContainer;
 
 /** Tables that are written and read again are the same, and the script makes them on real databases. */
@@ -73,13 +82,25 @@ class TableFormatProperties {
         for (TableFormat format : TableFormat.values()) {
             if (!format.isWritten()) continue;
             Path file = folder.resolve("hive stands" + format.endings().getFirst());
-            assertThat(TableFormat.write(List.of(table), file)).isInstanceOf(Checked.Valid.class);
-            Table back = TableFormat.read(file).expect().getFirst();
+            assertThat(TableFormat.write(TableSet.of(table), file)).isInstanceOf(Checked.Valid.class);
+            Table back = TableFormat.read(file).expect().tables().getFirst();
             assertThat(back.columns()).as(format.title()).isEqualTo(table.columns());
             assertThat(back.rows()).as(format.title()).extracting(Row::values).usingElementComparator((a, b) -> shown(a).equals(shown(b)) ? 0 : 1)
                     .containsExactlyElementsOf(table.rows().stream().map(Row::values).toList());
             file.toFile().delete();
         }
+    }
+
+    @Property(tries = 60)
+    void aBlockThatIsCopiedIsPastedAsItWas(@ForAll List<@Size(3) List<@From("fields") String>> block) {
+        Assume.that(!block.isEmpty());
+        assertThat(TableText.block(Optional.empty(), TableText.tabbed(block))).isEqualTo(block);
+        assertThat(TableText.block(Optional.of(TableText.page(block)), "")).hasSameSizeAs(block);
+    }
+
+    @Provide
+    Arbitrary<String> fields() {
+        return Arbitraries.strings().withChars("ab'\",;|= <&ö\t\n").ofMaxLength(5);
     }
 
     @Property(tries = 60)
@@ -99,13 +120,18 @@ class TableFormatProperties {
     @Example
     void theScriptRunsUnchangedOnPostgresAndSqlite() throws IOException, SQLException {
         Table table = Table.of("order", COLUMNS, List.of(TELLING, List.of(Value.of(Long.MAX_VALUE), Value.NULL, Value.of("O'da"), Value.NULL, Value.NULL)));
+        // The hive of nobody's keeper gone, all links but one can be said as foreign keys.
+        Lesson demo = new CellEdit.Type("hives", 4, 2, "14").applyTo(DemoLesson.lesson()).expect();
+        List<Table> tables = new ArrayList<>(demo.tables());
+        tables.add(table);
         Path file = folder.resolve("script.sql");
-        TableFormat.write(List.of(table), file).expect();
+        TableFormat.write(new TableSet(tables, demo.links()), file).expect();
         String script = Files.readString(file);
         try (EmbeddedPostgres server = EmbeddedPostgres.start(); Connection postgres = server.getPostgresDatabase().getConnection();
              Connection sqlite = DriverManager.getConnection("jdbc:sqlite::memory:")) {
             for (Connection database : List.of(postgres, sqlite)) {
                 try (Statement statement = database.createStatement()) {
+                    if (database == sqlite) statement.execute("PRAGMA foreign_keys = ON");
                     for (String one : script.split(";\n")) if (!one.isBlank()) statement.execute(one);
                     ResultSet rows = statement.executeQuery("SELECT no, note, day FROM \"order\" ORDER BY no");
                     rows.next();
@@ -113,8 +139,31 @@ class TableFormatProperties {
                     rows.next();
                     assertThat(List.of(rows.getLong(1), rows.getString(2))).containsExactly(Long.MAX_VALUE, "O'da");
                     assertThat(rows.getString(3)).isNull();
+                    for (String refused : List.of("INSERT INTO hives VALUES (6, 'x', 99, NULL)", "INSERT INTO hives VALUES (5, 'x', 11, NULL)",
+                            "INSERT INTO hives VALUES (6, 'x', 11, 77)")) {
+                        assertThatThrownBy(() -> statement.execute(refused)).isInstanceOf(SQLException.class);
+                    }
                 }
             }
         }
+        Brought back = TableFormat.read(file).expect();
+        assertThat(back.set().links()).containsExactlyInAnyOrder(demo.link("hives", "keepers").orElseThrow(), demo.link("hives", "hives").orElseThrow(),
+                demo.link("visits", "keepers").orElseThrow());
+        assertThat(back.tables()).filteredOn(read -> read.name().equals("hives")).containsExactly(demo.left());
+    }
+
+    @Example
+    void aScriptOrPackageSaysNoKeyThatItsRowsBreak() throws IOException {
+        Lesson demo = DemoLesson.lesson();
+        Table twice = demo.left().plus(demo.left().rows().getFirst().values()).with(2, 2, Entry.misfit("nobody; at all"));
+        TableSet set = new TableSet(List.of(twice, demo.right()), List.of(demo.link("hives", "keepers").orElseThrow()));
+        Path script = folder.resolve("broken.sql");
+        TableFormat.write(set, script).expect();
+        assertThat(Files.readString(script)).contains("belongs to keepers", "-- some rows of hives have no key of their own", "where nobody, at all was typed")
+                .doesNotContain("FOREIGN KEY").contains("PRIMARY KEY (\"keeper_id\")");
+        assertThat(TableFormat.read(script).expect().tables().getFirst().rows()).hasSize(6);
+        Path pack = folder.resolve("broken.zip");
+        TableFormat.write(set, pack).expect();
+        assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(), List.of(0));
     }
 }

@@ -35,7 +35,7 @@ public record Database(List<StoredTable> stored) {
 
     /** A database of tables for which nothing must hold. */
     public static Database of(List<Table> tables) {
-        return new Database(tables.stream().map(table -> new StoredTable(table, List.of(), List.of())).toList());
+        return new Database(tables.stream().map(table -> new StoredTable(table, List.of())).toList());
     }
 
     /** The tables. */
@@ -55,7 +55,8 @@ public record Database(List<StoredTable> stored) {
         }
     }
 
-    Optional<StoredTable> table(Name name) {
+    /** The table that a name means, if there is one. */
+    public Optional<StoredTable> table(Name name) {
         return stored.stream().filter(table -> name.means(table.table().name())).findFirst();
     }
 

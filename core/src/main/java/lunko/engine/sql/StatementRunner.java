@@ -12,6 +12,7 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Statement;
 import lunko.query.sql.Statement.Constraint;
 import lunko.table.Column;
+import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Truth;
@@ -59,10 +60,11 @@ final class StatementRunner {
                 throw places.refusal(definition.column(), "There is a column " + definition.column().text()
                         + " in this table already: choose another name.");
             }
-            columns.add(new Column(definition.column().text(), definition.type()));
+            boolean key = create.constraints().stream().anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
+                    && names.stream().anyMatch(name -> name.means(definition.column().text())));
+            columns.add(new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
         }
-        List<Integer> notNull = IntStream.range(0, columns.size()).filter(i -> create.columns().get(i).notNull()).boxed().toList();
-        StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), notNull, create.constraints());
+        StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints());
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
         Database after = new Database(all);
@@ -155,7 +157,7 @@ final class StatementRunner {
             if (!isMeant(row, where)) return row;
             Env env = Env.nothing().within(row.values());
             Row after = row;
-            for (int i = 0; i < columns.size(); i++) after = after.with(columns.get(i), values.get(i).in(env));
+            for (int i = 0; i < columns.size(); i++) after = after.with(columns.get(i), Entry.of(values.get(i).in(env)));
             return after;
         }).toList();
         return checked(update, stored, new Table(table.name(), table.columns(), rows, table.nextId()));

@@ -16,26 +16,29 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /** A table of a database, and what must hold for its rows. */
-public record StoredTable(Table table, List<Integer> notNull, List<Constraint> constraints) {
+public record StoredTable(Table table, List<Constraint> constraints) {
 
     /** Keeps its constraints as they are. */
     public StoredTable {
-        notNull = List.copyOf(notNull);
         constraints = List.copyOf(constraints);
     }
 
     StoredTable with(Table rows) {
-        return new StoredTable(rows, notNull, constraints);
+        return new StoredTable(rows, constraints);
     }
 
-    OptionalInt column(Name name) {
+    /** Where the column stands that a name means, counted from 0. */
+    public OptionalInt column(Name name) {
         return IntStream.range(0, table.columns().size()).filter(i -> name.means(table.columns().get(i).name())).findFirst();
     }
 
     /** What is wrong with the rows, if anything is, seen together with the other tables. */
     Optional<String> fault(Database database) {
-        for (int column : notNull) {
-            if (table.rows().stream().anyMatch(row -> row.value(column).isNull())) {
+        for (int column = 0; column < table.columns().size(); column++) {
+            int at = column;
+            // Of a key column the constraint says more.
+            if (table.columns().get(column).key() || table.columns().get(column).nullable()) continue;
+            if (table.rows().stream().anyMatch(row -> row.value(at).isNull())) {
                 return Optional.of("NULL cannot stand in " + table.name() + "." + table.columns().get(column).name()
                         + ", which is NOT NULL: give it a value.");
             }
@@ -80,7 +83,8 @@ public record StoredTable(Table table, List<Integer> notNull, List<Constraint> c
                         + parent.table.name() + " has no row with that in " + list(wanted) + ": the foreign key forbids it.");
     }
 
-    List<Name> primaryKey() {
+    /** The columns of the primary key; none if there is none. */
+    public List<Name> primaryKey() {
         return constraints.stream().flatMap(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
                 ? names.stream() : Stream.empty()).toList();
     }

@@ -3,6 +3,8 @@ package lunko.desktop.action;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
@@ -23,6 +25,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
  */
 public record Action(ObservableValue<String> name, Group group, List<KeyCombination> keys,
                      ObservableBooleanValue possible, Runnable handler) {
+
+    /** That something can be done at any time. */
+    public static final ObservableBooleanValue ALWAYS = new SimpleBooleanProperty(true);
 
     /** The headings of the list of keys, in their order. */
     public enum Group {
@@ -45,6 +50,16 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
         public String title() {
             return title;
         }
+    }
+
+    /** A name that never changes. */
+    public static ObservableValue<String> constant(String name) {
+        return new SimpleStringProperty(name);
+    }
+
+    /** Something that can always be done. */
+    public static Action of(String name, Group group, Runnable handler, KeyCombination... keys) {
+        return new Action(constant(name), group, List.of(keys), ALWAYS, handler);
     }
 
     /** Does it, if it can be done now. */

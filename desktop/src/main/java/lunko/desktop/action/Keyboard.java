@@ -8,6 +8,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import lunko.desktop.action.Action.Group;
 
 /** Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself. */
 public record Keyboard(List<Action> actions) {
@@ -15,10 +16,10 @@ public record Keyboard(List<Action> actions) {
     /** Listens in a scene. */
     public void attachTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (isNeededBy(scene.getFocusOwner(), event)) return;
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
                     .findFirst()
+                    .filter(action -> !isNeededBy(scene.getFocusOwner(), event, action.group()))
                     .ifPresent(action -> {
                         action.run();
                         event.consume();
@@ -26,13 +27,16 @@ public record Keyboard(List<Action> actions) {
         });
     }
 
-    private static boolean isNeededBy(Node focused, KeyEvent event) {
+    private static boolean isNeededBy(Node focused, KeyEvent event, Group group) {
+        boolean ofTables = group == Group.TABLES;
         boolean command = event.isShortcutDown() || event.getCode().isFunctionKey();
         return switch (focused) {
-            case TextInputControl _ -> !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
+            // What is done to cells is not done while one of them is being typed in.
+            case TextInputControl _ -> ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
             case ButtonBase _ -> event.getCode() == KeyCode.SPACE || event.getCode() == KeyCode.ENTER;
-            case TableView<?> _ -> !command && event.getCode() != KeyCode.SPACE;
-            case null, default -> false;
+            case TableView<?> _ -> !ofTables && !command && event.getCode() != KeyCode.SPACE;
+            // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
+            case null, default -> ofTables && (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE) && !event.isShortcutDown();
         };
     }
 }

@@ -4,16 +4,21 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import lunko.exchange.Brought;
 import lunko.exchange.TableFormat;
 import lunko.exchange.TableSource;
 import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.lesson.Link;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
-import lunko.query.JoinKind;
 import lunko.table.Table;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -24,28 +29,40 @@ final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", arity = "2..*", description = {"Files to read, and the one to write:",
+    @Option(names = "--demo", description = "Takes the demo lesson in the place of files to read.")
+    private boolean demo;
+
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = {"Files to read, and the one to write:",
             ".csv, .tsv, .xlsx, .ods, .sql, .md, .zip (Tabular Data Package), .lunko (a lesson); .html is read only.", "FILE#TABLE means one of several tables."})
     private List<String> files;
 
-    /** A lesson joins its first two tables, and has the others on its shelf. */
-    private static Checked<Path> write(List<Table> tables, Path file) {
-        if (!LessonFile.is(file)) return TableFormat.write(tables, file);
-        return tables.size() < 2 ? Checked.invalid(file + ": A lesson joins two tables, and there is one: name another file to read.")
-                : LessonFile.write(Lesson.on(tables.getFirst(), JoinKind.INNER, tables.get(1)).shelving(tables.subList(2, tables.size())), file);
-    }
-
     @Override
     public Integer call() {
+        List<String> from = files.subList(0, files.size() - 1);
+        Path to = Path.of(files.getLast());
+        if (demo == !from.isEmpty()) throw new ParameterException(spec.commandLine(), "Name the files to read and the one to write, or --demo and the one to write.");
+        return lesson(from).then(lesson -> LessonFile.is(to) ? LessonFile.write(lesson, to) : TableFormat.write(lesson.set(), to))
+                .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+    }
+
+    /** One lesson stays as it is; of other files, the tables of all make one. What was left out is said on standard error. */
+    private Checked<Lesson> lesson(List<String> from) {
+        if (demo) return Checked.valid(DemoLesson.lesson());
+        if (from.size() == 1 && LessonFile.is(Path.of(from.getFirst()))) return LessonFile.read(Path.of(from.getFirst()));
         List<Table> tables = new ArrayList<>();
-        for (String from : files.subList(0, files.size() - 1)) {
-            switch (TableSource.of(from).tables()) {
-                case Checked.Valid<List<Table>>(List<Table> read) -> tables.addAll(read);
-                case Checked.Invalid<List<Table>>(Problem problem) -> {
-                    return LunkoCommand.refuse(spec, problem);
+        List<Link> links = new ArrayList<>();
+        for (String one : from) {
+            switch (TableSource.of(one).tables()) {
+                case Checked.Valid<Brought>(Brought read) -> {
+                    tables.addAll(read.tables());
+                    links.addAll(read.set().links());
+                    read.notes().forEach(spec.commandLine().getErr()::println);
+                }
+                case Checked.Invalid<Brought>(Problem problem) -> {
+                    return Checked.invalid(problem);
                 }
             }
         }
-        return write(tables, Path.of(files.getLast())).either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+        return Checked.valid(Lesson.of(new TableSet(tables, from.size() == 1 ? links : List.of())));
     }
 }

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import lunko.desktop.lesson.Recent;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Display;
 import lunko.desktop.machine.Journal;
@@ -67,7 +68,7 @@ public final class LunkoCommand implements Callable<Integer> {
         Toolkit.startOnDisplay();
         Toolkit.call(() -> {
             new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
-                    new Journal(AppFolders.journal())).open(closed::countDown);
+                    new Journal(AppFolders.journal()), new Recent(AppFolders.recent())).open(closed::countDown);
             return null;
         });
         closed.await();

@@ -5,15 +5,13 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Scene;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Journal;
-import lunko.desktop.show.Notice;
-import lunko.desktop.show.Screen;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.screen.Screen;
 import lunko.desktop.show.Speed;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
@@ -32,25 +30,24 @@ final class LunkoWindow {
     private final Journal journal;
 
     /** A window on a lesson, in which things move. */
-    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal) {
+    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal, Recent recent) {
         this.journal = journal;
-        screen = Screen.of(lesson, () -> stage, player -> player.speed().map(Speed::motion));
+        screen = Screen.of(lesson, () -> stage, recent, player -> player.speed().map(Speed::motion));
         file.ifPresent(screen.lessons()::cameFrom);
     }
 
     /** Work in progress is written down; what another process has left of it is offered. */
     private void keepJournal() {
-        screen.model().showing().subscribe((before, now) -> {
-            if (before.lesson() == now.lesson()) return;
-            if (screen.lessons().changed().get()) journal.note(now.lesson());
+        screen.lesson().lesson().subscribe((_, now) -> {
+            if (screen.lessons().changed().get()) journal.note(now);
             else journal.forget();
         });
         screen.lessons().changed().subscribe(changed -> {
             if (!changed) journal.forget();
         });
-        journal.left().stream().findFirst().ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.model().say(new Notice.Offer(
+        journal.left().stream().findFirst().ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
                 "Lunko ended while “" + lesson.title() + "” had changes that were not saved.", "Take them up again", () -> {
-                    screen.model().open(lesson);
+                    screen.lesson().open(lesson);
                     journal.note(lesson);
                     journal.takeAway(left);
                 })), problem -> {
@@ -62,16 +59,8 @@ final class LunkoWindow {
     /** A lesson with changes is not closed before its person has said what becomes of them. */
     private void askBeforeClosing(WindowEvent closing) {
         if (!screen.lessons().changed().get()) return;
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType lose = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose, ButtonType.CANCEL);
-        alert.initOwner(stage);
-        alert.setTitle("Lunko");
-        alert.setHeaderText("Save the changes to “" + screen.model().showing().get().lesson().title() + "”?");
-        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
-        if (answer == lose) return;
         closing.consume();
-        if (answer == save) screen.lessons().save(stage::close);
+        screen.lessons().leave(stage::close);
     }
 
     Stage stage() {
@@ -84,8 +73,8 @@ final class LunkoWindow {
         Thread.currentThread().setUncaughtExceptionHandler(this::fail);
         Scene scene = screen.view().inScene(WIDTH, HEIGHT);
         stage.setScene(scene);
-        stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.model().showing().get().lesson().title()
-                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.model().showing(), screen.lessons().changed()));
+        stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.lesson().lesson().get().title()
+                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(), screen.lessons().changed()));
         stage.setOnCloseRequest(this::askBeforeClosing);
         keepJournal();
         stage.setMinWidth(1200);
@@ -100,7 +89,7 @@ final class LunkoWindow {
 
     private void fail(Thread thread, Throwable failure) {
         LOG.error("uncaught in {}", thread.getName(), failure);
-        Platform.runLater(() -> screen.model().say(new Notice.Trouble(Problem.of(
+        Platform.runLater(() -> screen.lesson().say(new Notice.Trouble(Problem.of(
                 "Something went wrong inside Lunko; your tables are as they were. The details are in "
                         + AppFolders.log() + "."))));
     }

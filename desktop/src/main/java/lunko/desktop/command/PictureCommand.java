@@ -8,10 +8,14 @@ import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import lunko.desktop.show.Mode;
+import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.ShownKinds;
+import lunko.engine.Equality;
+import lunko.engine.Plan;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.SceneEdit;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -63,9 +67,14 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Lesson> asAsked(Lesson lesson) {
         List<Edit> edits = new ArrayList<>();
-        kind.map(Edit.ChooseKind::new).ifPresent(edits::add);
-        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).map(Edit.Unmatch::new).forEach(edits::add);
-        on.stream().map(Edit.Match::new).forEach(edits::add);
+        String left = lesson.scene().left();
+        String right = lesson.scene().right();
+        kind.map(SceneEdit.ChooseKind::new).ifPresent(edits::add);
+        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
+        for (KeyPair pair : on) {
+            if (Plan.equality(pair, lesson.left(), lesson.right()) instanceof Checked.Invalid<Equality>(Problem problem)) return Checked.invalid(problem);
+        }
+        on.forEach(pair -> edits.add(new LinkEdit.Match(left, right, pair)));
         Checked<Lesson> asked = Checked.valid(lesson);
         for (Edit edit : edits) asked = asked.then(edit::applyTo);
         return asked;

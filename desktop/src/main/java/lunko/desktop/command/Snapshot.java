@@ -7,8 +7,10 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
-import lunko.desktop.show.Mode;
-import lunko.desktop.show.Screen;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.machine.AppFolders;
+import lunko.desktop.screen.Screen;
 import lunko.desktop.show.ShowModel;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
@@ -27,8 +29,8 @@ final class Snapshot {
     /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
     static Snapshot of(Lesson lesson, Mode mode, double width, double height) {
         return Toolkit.call(() -> {
-            Screen screen = Screen.of(lesson, () -> null, _ -> new SimpleObjectProperty<>(Duration.ZERO));
-            screen.model().mode().set(mode);
+            Screen screen = Screen.of(lesson, () -> null, new Recent(AppFolders.recent()), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+            screen.lesson().mode().set(mode);
             Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();

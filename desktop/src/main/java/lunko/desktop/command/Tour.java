@@ -5,7 +5,7 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import lunko.desktop.show.Mode;
+import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.ShownKinds;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;

@@ -16,6 +16,7 @@ import javafx.scene.control.TableRow;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
+import lunko.desktop.grid.GridTable;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 

@@ -4,13 +4,14 @@ import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
+import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.PhraseFlow;
 import lunko.lesson.Lesson;
 import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 final class JoinStage extends Pane {
-    private static final double LEAST_GAP = 120;
+    private static final double LEAST_GAP = 128;
     private static final double LEAST_HEIGHT = 300;
     private static final double TITLE = 32;
     private static final double HEAD = 34;
@@ -23,14 +24,14 @@ final class JoinStage extends Pane {
     private final ResultLinks between;
     private final Flights flights;
 
-    JoinStage(ShowModel model, ShowActions actions, ObservableValue<Duration> motionTime) {
+    JoinStage(ShowModel model, CardActions actions, ObservableValue<Duration> motionTime) {
         this.model = model;
-        cards = new CardPair(model, actions, TableCard::onStage);
-        TableCard left = card(Side.LEFT);
-        TableCard right = card(Side.RIGHT);
+        cards = new CardPair(model, actions);
+        StageCard left = card(Side.LEFT);
+        StageCard right = card(Side.RIGHT);
         flights = new Flights(motionTime);
         result = new ResultGrid(model, cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
-        lanes = new Lanes(model, left.grid(), right.grid(), cards.drag(), motionTime);
+        lanes = new Lanes(model, left.grid(), right.grid(), cards.drags(), motionTime);
         between = result.between();
         getChildren().addAll(left, right, result.title(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);
@@ -62,7 +63,7 @@ final class JoinStage extends Pane {
     }
 
     /** The table of a side. */
-    TableCard card(Side side) {
+    StageCard card(Side side) {
         return cards.card(side);
     }
 
@@ -70,17 +71,18 @@ final class JoinStage extends Pane {
     protected void layoutChildren() {
         double width = getWidth();
         double height = getHeight();
-        double card = cardWidth(width);
+        double left = cardWidth(Side.LEFT, width);
+        double right = cardWidth(Side.RIGHT, width);
         double sources = sourceHeight(model.showing().get().lesson(), height);
         PhraseFlow title = result.title();
-        card(Side.LEFT).resizeRelocate(0, 0, card, sources);
-        card(Side.RIGHT).resizeRelocate(width - card, 0, card, sources);
-        lanes.resizeRelocate(card, 0, width - 2 * card, sources);
+        card(Side.LEFT).resizeRelocate(0, 0, left, sources);
+        card(Side.RIGHT).resizeRelocate(width - right, 0, right, sources);
+        lanes.resizeRelocate(left, 0, width - left - right, sources);
         title.resizeRelocate(0, sources + 9, width, TITLE - 9);
         double top = sources + TITLE;
-        result.card(Side.LEFT).resizeRelocate(0, top, card, height - top);
-        between.resizeRelocate(card, top, width - 2 * card, height - top);
-        result.card(Side.RIGHT).resizeRelocate(width - card, top, card, height - top);
+        result.card(Side.LEFT).resizeRelocate(0, top, left, height - top);
+        between.resizeRelocate(left, top, width - left - right, height - top);
+        result.card(Side.RIGHT).resizeRelocate(width - right, top, right, height - top);
         flights.resizeRelocate(0, 0, width, height);
         lanes.place();
     }
@@ -95,11 +97,14 @@ final class JoinStage extends Pane {
         return LEAST_HEIGHT;
     }
 
-    /** The gap between the tables is narrower where they need the room. */
-    private double cardWidth(double width) {
+    /** The gap between the tables is narrower where they need the room, and where one needs little the other has more. */
+    private double cardWidth(Side side, double width) {
         double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
-        double wanted = Math.ceil(Math.max(cards.widths(Side.LEFT).wanted(), cards.widths(Side.RIGHT).wanted()));
-        return Math.clamp(wanted, roomy, Math.max(roomy, Math.floor((width - LEAST_GAP) / 2)));
+        double half = Math.floor((width - LEAST_GAP) / 2);
+        double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
+        double other = Math.max(roomy, Math.ceil(cards.widths(side.opposite()).wanted()));
+        if (wanted + other <= width - LEAST_GAP) return wanted;
+        return wanted <= half ? Math.min(wanted, Math.ceil(cards.widths(side).wanted())) : Math.max(half, width - LEAST_GAP - Math.min(half, cards.widths(side.opposite()).wanted()));
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */

@@ -12,7 +12,7 @@ import lunko.desktop.look.RowGlyph;
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
 
-    KindBar(ShowModel model, ShowActions actions) {
+    KindBar(ShowModel model, StepActions actions) {
         getStyleClass().addAll("card", "kind-bar");
         ToggleGroup group = new ToggleGroup();
         List<ToggleButton> buttons = ShownKinds.ALL.stream().map(kind -> {

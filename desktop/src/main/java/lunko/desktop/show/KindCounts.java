@@ -17,9 +17,9 @@ final class KindCounts extends VBox {
     private static final double SHORTER_BAR = 40;
     private static final long LONG_NUMBER = 1_000_000;
 
-    private final ShowActions actions;
+    private final StepActions actions;
 
-    KindCounts(ShowModel model, ShowActions actions) {
+    KindCounts(ShowModel model, StepActions actions) {
         this.actions = actions;
         getStyleClass().addAll("card", "kind-counts");
         model.showing().subscribe((before, now) -> {

@@ -23,6 +23,9 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.SVGPath;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
+import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.ColumnDrag;
+import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Typeface;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
@@ -49,7 +52,7 @@ final class Lanes extends Pane {
     private List<Drawn> drawn = List.of();
     private Animation running = new Timeline();
 
-    Lanes(ShowModel model, GridTable<?> left, GridTable<?> right, ObservableValue<Optional<KeyDrag>> drag,
+    Lanes(ShowModel model, GridTable<?> left, GridTable<?> right, DragBoard drags,
           ObservableValue<Duration> motionTime) {
         this.model = model;
         this.left = left;
@@ -68,7 +71,7 @@ final class Lanes extends Pane {
         getChildren().addAll(met, now, verdict, dragged);
         setMouseTransparent(true);
         model.showing().addListener((_, before, after) -> show(Motion.between(before, after)));
-        drag.subscribe(this::showDrag);
+        drags.drag().subscribe(this::showDrag);
         widthProperty().subscribe(this::place);
     }
 
@@ -210,7 +213,7 @@ final class Lanes extends Pane {
         return sceneToLocal(grid.localToScene(0, grid.rowMiddle(row))).getY();
     }
 
-    private void showDrag(Optional<KeyDrag> drag) {
+    private void showDrag(Optional<ColumnDrag> drag) {
         dragged.setVisible(drag.isPresent());
         drag.ifPresent(d -> {
             Point2D from = sceneToLocal(d.from());

@@ -1,6 +1,7 @@
 package lunko.desktop.show;
 
 import java.util.Locale;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -9,8 +10,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import lunko.lesson.Edit;
+import lunko.insight.KeyProposal;
 import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
 import lunko.phrase.Phrase;
 import lunko.query.KeyPair;
 import lunko.query.QueryText;
@@ -19,6 +21,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The query as SQL: each pair of matched columns can be taken out of it, and proposed ones put in. */
 final class QueryLine extends FlowPane {
+    private static final int MOST_PROPOSED = 3;
+
     private final ShowModel model;
 
     QueryLine(ShowModel model) {
@@ -36,32 +40,34 @@ final class QueryLine extends FlowPane {
         if (!lesson.kind().compares()) return;
         String before = "ON";
         for (KeyPair pair : lesson.on()) {
-            getChildren().addAll(word(before), matched(text, pair));
+            getChildren().addAll(word(before), matched(lesson, text, pair));
             before = "AND";
         }
-        if (lesson.proposals().isEmpty()) return;
-        getChildren().add(note(lesson.on().isEmpty() ? "these columns have the same name:" : "or match too:"));
-        lesson.proposals().forEach(pair -> getChildren().add(proposed(text, pair)));
+        List<KeyProposal> proposals = lesson.proposals().stream().limit(MOST_PROPOSED).toList();
+        if (proposals.isEmpty()) return;
+        getChildren().add(note(lesson.on().isEmpty() ? "these columns may belong together:" : "or match too:"));
+        proposals.forEach(proposal -> getChildren().add(proposed(lesson, text, proposal)));
     }
 
-    private Node matched(QueryText text, KeyPair pair) {
+    private Node matched(Lesson lesson, QueryText text, KeyPair pair) {
         Button remove = new Button();
         remove.setGraphic(new FontIcon(Feather.X));
         remove.setTooltip(new Tooltip("No longer match these columns"));
         remove.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
-        remove.setOnAction(_ -> model.edit(new Edit.Unmatch(pair)));
+        remove.setOnAction(_ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
         HBox chip = new HBox(sql(text.equality(pair)), remove);
         chip.getStyleClass().add("matched");
         chip.setAlignment(Pos.CENTER_LEFT);
         return chip;
     }
 
-    private Node proposed(QueryText text, KeyPair pair) {
+    private Node proposed(Lesson lesson, QueryText text, KeyProposal proposal) {
+        KeyPair pair = proposal.pair();
         Button add = new Button("", sql(text.equality(pair)));
         add.getStyleClass().add("proposed");
-        add.setTooltip(new Tooltip("Match these columns: they have the same name"));
+        add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
         add.setAccessibleText("match " + pair.left() + " with " + pair.right());
-        add.setOnAction(_ -> model.edit(new Edit.Match(pair)));
+        add.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), pair)));
         return add;
     }
 

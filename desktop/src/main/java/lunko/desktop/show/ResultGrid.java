@@ -5,6 +5,7 @@ import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
+import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.look.PhraseFlow;
 import lunko.phrase.Phrase;
 import lunko.query.Side;

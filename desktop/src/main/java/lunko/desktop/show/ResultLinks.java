@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.layout.HBox;
+import lunko.desktop.grid.GridTable;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
 

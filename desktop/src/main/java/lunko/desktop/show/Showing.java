@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
-import lunko.insight.KeyCheck;
 import lunko.insight.KindCount;
 import lunko.insight.Regions;
 import lunko.lesson.Lesson;
@@ -18,7 +17,7 @@ import lunko.steps.Way;
  * Everything the screen shows: a lesson, what its query comes to, and the frame at hand. Where the query cannot
  * run there is no frame, and the run is the problem.
  */
-public record Showing(Lesson lesson, Checked<Run> run, Optional<KeyCheck> check, Optional<Regions> regions, List<KindCount> counts,
+public record Showing(Lesson lesson, Checked<Run> run, Optional<Regions> regions, List<KindCount> counts,
                       Optional<MatchFrame> frame) {
 
     /** A query that can run: its result, and its steps. */
@@ -35,14 +34,19 @@ public record Showing(Lesson lesson, Checked<Run> run, Optional<KeyCheck> check,
     public static Showing of(Lesson lesson) {
         Checked<Run> run = lesson.plan().map(Run::of);
         Optional<Run> runs = present(run);
-        Optional<KeyCheck> check = lesson.on().isEmpty() ? Optional.empty() : Optional.of(KeyCheck.of(lesson.left(), lesson.right(), lesson.on()));
-        return new Showing(lesson, run, check, runs.map(r -> Regions.of(r.outcome())), KindCount.all(lesson.query(), lesson.tables()),
+        return new Showing(lesson, run, runs.map(r -> Regions.of(r.outcome())), KindCount.all(lesson.query(), lesson.tables()),
                 runs.map(r -> r.timeline().at(r.timeline().last())));
+    }
+
+    /** A lesson at the step it is to open at. */
+    public static Showing opened(Lesson lesson) {
+        Showing atEnd = of(lesson);
+        return lesson.scene().step().isPresent() ? atEnd.at(lesson.scene().step().getAsLong()) : atEnd;
     }
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
     public Showing at(long number) {
-        return new Showing(lesson, run, check, regions, counts,
+        return new Showing(lesson, run, regions, counts,
                 runs().map(t -> t.at(Math.clamp(number, 0, t.last()))));
     }
 

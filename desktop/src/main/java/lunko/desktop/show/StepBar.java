@@ -30,7 +30,7 @@ final class StepBar extends HBox {
     private final Pane marks = new Pane();
     private boolean following;
 
-    StepBar(ShowModel model, Player player, ShowActions actions) {
+    StepBar(ShowModel model, Player player, StepActions actions) {
         this.model = model;
         getStyleClass().add("step-bar");
         setAlignment(Pos.CENTER_LEFT);
@@ -63,7 +63,7 @@ final class StepBar extends HBox {
         getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,
                 actions.forward().iconButton(Feather.CHEVRON_RIGHT),
-                actions.last().iconButton(Feather.SKIP_FORWARD), bar, speedLabel, speed);
+                actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK), speedLabel, speed);
         model.showing().subscribe((before, now) -> {
             if (before.run() != now.run()) mark(now);
             follow(now);

@@ -1,2 +1,2 @@
-/** The one screen so far: two tables, their join, and every step of it. Views are fed by {@link ShowModel} alone. */
+/** The show: two tables, their join, and every step of it. Views are fed by {@link ShowModel} alone. */
 package lunko.desktop.show;

@@ -14,6 +14,7 @@ import javafx.event.Event;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
 import lunko.desktop.machine.Journal;
 import lunko.exchange.lesson.LessonFile;
@@ -50,7 +51,7 @@ class LunkoWindowTest {
         LessonFile.write(DemoLesson.lesson().of(JoinKind.CROSS), journal.resolve("999999999.lunko")).expect();
         file = folder.resolve("bees.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal));
+        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal), new Recent(folder.resolve("recent")));
         window.open(closed::incrementAndGet);
     }
 

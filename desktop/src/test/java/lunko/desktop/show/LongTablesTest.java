@@ -2,6 +2,7 @@ package lunko.desktop.show;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -13,7 +14,10 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
+import lunko.desktop.screen.Screen;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -41,7 +45,7 @@ class LongTablesTest {
         Look.install();
         stage = window;
         Lesson lesson = Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12));
-        Screen screen = Screen.of(lesson, () -> window, _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(lesson, () -> window, new Recent(Path.of("target", "recent")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
         window.setScene(screen.view().inScene(1280, 800));
         window.show();
@@ -96,12 +100,6 @@ class LongTablesTest {
 
     @Test
     void whatIsTypedInATableIsNotTakenForAKeyOfTheSteps(FxRobot robot) {
-        robot.interact(() -> {
-            TableView<?> table = robot.lookup("#left-table .grid-table").query();
-            table.requestFocus();
-            table.getSelectionModel().clearAndSelect(0);
-            table.getFocusModel().focus(0);
-        });
         robot.clickOn(robot.lookup("#left-table .value").<Node>query());
         robot.write("55").type(KeyCode.ENTER);
         assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.LEFT_OUTER);

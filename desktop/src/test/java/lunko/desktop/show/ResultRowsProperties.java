@@ -15,6 +15,7 @@ import lunko.steps.MatchTimeline;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.Value;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -63,7 +64,7 @@ class ResultRowsProperties {
     private static Table many(String name) {
         Table table = Table.empty(name,
                 new Column("id", Type.INTEGER));
-        for (int i = 0; i < 400; i++) table = table.plusEmptyRow();
+        for (int i = 0; i < 400; i++) table = table.plus(Value.NULL);
         return table;
     }
 

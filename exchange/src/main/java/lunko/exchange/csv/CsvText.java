@@ -33,10 +33,10 @@ public final class CsvText {
         return new CsvText(out, CSVFormat.RFC4180, false);
     }
 
-    /** Writes a table, the names of its columns first. */
+    /** Writes a table, the names of its columns first. What does not fit its column is written as it was typed. */
     public void table(Table table) throws IOException {
         line(table.columns().stream().map(Column::name).map(Value::of).toList());
-        for (Row row : table.rows()) line(row.values());
+        for (Row row : table.rows()) line(row.written());
     }
 
     /** Writes a line. The empty text is quoted, which would otherwise be read back as NULL, and NULL is nothing. */

@@ -25,11 +25,17 @@ public record SafeZip(Map<String, byte[]> files) {
 
     /** Reads a ZIP; a problem if it is none, is damaged, or is larger or stranger than any lesson. */
     public static Checked<SafeZip> read(Path file) {
+        return read(file, Watch.NOBODY);
+    }
+
+    /** Reads a ZIP; a problem as well if the watch says stop. */
+    public static Checked<SafeZip> read(Path file, Watch watch) {
         String source = file.toString();
         Map<String, byte[]> files = new LinkedHashMap<>();
         long bytes = 0;
         try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (!watch.goesOn(bytes, MOST_BYTES)) return Checked.invalid("Stopped: nothing was changed.");
                 if (files.size() >= MOST_FILES) {
                     return problem(source, "There are more than " + MOST_FILES + " files in it, and a lesson has a few: it is something else.");
                 }

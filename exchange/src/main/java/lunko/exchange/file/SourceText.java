@@ -4,12 +4,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.CharBuffer;
+import java.nio.charset.Charset;
 import java.nio.charset.CharsetDecoder;
 import java.nio.charset.CoderResult;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -26,21 +24,15 @@ public record SourceText(String source, String text) {
 
     /** The text of a file in UTF-8; a problem if it cannot be read, is no text, or is larger than {@link #MOST_BYTES}. */
     public static Checked<SourceText> read(Path file) {
-        String source = file.toString();
-        try {
-            if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
-            if (Files.size(file) > MOST_BYTES) {
-                return problem(source, "The file is larger than " + (MOST_BYTES >> 20)
-                        + " MB, far more than a lesson can show: cut it down to what makes your point.");
-            }
-            return utf8(source, Files.readAllBytes(file));
-        } catch (NoSuchFileException missing) {
-            return problem(source, "There is no such file: check its name and folder.");
-        } catch (AccessDeniedException denied) {
-            return problem(source, "The file may not be read: ask for permission, or copy it to a folder of yours.");
-        } catch (IOException failed) {
-            return problem(source, "The file could not be read (" + failed.getMessage() + "): try a copy of it.");
-        }
+        return read(file, Watch.NOBODY);
+    }
+
+    /** The text of a file in UTF-8; a problem as well if the watch says stop. */
+    public static Checked<SourceText> read(Path file, Watch watch) {
+        return SourceBytes.read(file, MOST_BYTES, watch).then(read -> read.isCut()
+                ? problem(read.source(), "The file is larger than " + (MOST_BYTES >> 20)
+                        + " MB, far more than a lesson can show: cut it down to what makes your point.")
+                : utf8(read.source(), read.bytes()));
     }
 
     /** The text that a stream gives in UTF-8, to its end. */
@@ -58,15 +50,20 @@ public record SourceText(String source, String text) {
 
     /** The text that bytes are in UTF-8 (RFC 3629), without a byte order mark; a problem where they stop being that. */
     public static Checked<SourceText> utf8(String source, byte[] bytes) {
+        return decoded(source, bytes, StandardCharsets.UTF_8);
+    }
+
+    /** The text that bytes are in an encoding, without a byte order mark; a problem where they stop being that. */
+    public static Checked<SourceText> decoded(String source, byte[] bytes, Charset encoding) {
         // Reports what is malformed, where the String constructor would quietly put a replacement character.
-        CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder();
-        CharBuffer chars = CharBuffer.allocate(bytes.length);
+        CharsetDecoder decoder = encoding.newDecoder();
+        CharBuffer chars = CharBuffer.allocate(bytes.length + 1);
         CoderResult result = decoder.decode(ByteBuffer.wrap(bytes), chars, true);
         String decoded = chars.flip().toString();
         SourceText text = new SourceText(source, decoded.startsWith("\uFEFF") ? decoded.substring(1) : decoded);
         return result.isError()
                 ? Checked.invalid(Problem.at(text.place(text.text.length()),
-                        "This character is not UTF-8: save the file as UTF-8 and open it again."))
+                        "This character is not " + encoding.displayName() + ": save the file as UTF-8 and open it again."))
                 : Checked.valid(text);
     }
 

@@ -45,6 +45,14 @@ public record Grid(String name, Place whole, List<Line> lines) {
         lines = List.copyOf(lines);
     }
 
+    /** The same lines where none of them names the columns: they are called {@code column_1} and so on. */
+    public Grid unnamed() {
+        if (lines.isEmpty()) return this;
+        List<Line> more = new ArrayList<>(lines);
+        more.addFirst(new Line(whole, IntStream.rangeClosed(1, lines.getFirst().fields().size()).mapToObj(i -> Optional.of("column_" + i)).toList()));
+        return new Grid(name, whole, more);
+    }
+
     /** The table: each column gets the narrowest type that its fields fit. A problem where the grid is no table. */
     public Checked<Table> table() {
         return table(_ -> Optional.empty());

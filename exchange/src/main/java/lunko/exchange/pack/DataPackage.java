@@ -16,13 +16,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.CsvText;
+import lunko.insight.KeyFaults;
+import lunko.lesson.ForeignKeys;
+import lunko.lesson.Link;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.query.KeyPair;
+import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 
@@ -35,21 +42,30 @@ public final class DataPackage {
 
     private DataPackage() {}
 
-    /** The files of a package that holds these tables, by name. */
-    public static Map<String, byte[]> files(List<Table> tables) {
+    /** The files of a package that holds these tables, by name. Keys are said of those that hold, because other tools check them. */
+    public static Map<String, byte[]> files(TableSet set) {
+        ForeignKeys keys = ForeignKeys.of(set);
+        Map<String, String> names = new LinkedHashMap<>();
+        set.tables().forEach(table -> names.put(table.name(), free(slug(table.name()), names)));
         Map<String, byte[]> files = new LinkedHashMap<>();
         ObjectNode root = JsonNodeFactory.instance.objectNode().put("profile", "tabular-data-package").put("name", "lesson");
         ArrayNode resources = root.putArray("resources");
         files.put(DESCRIPTOR, new byte[0]);
-        for (Table table : tables) {
-            String name = free(slug(table.name()), files);
-            files.put(path(name), csv(table));
+        for (Table table : set.tables()) {
+            String name = names.get(table.name());
+            files.put(path(name), csv(table.fitting()));
             ObjectNode resource = resources.addObject().put("profile", "tabular-data-resource").put("name", name)
                     .put("title", table.name()).put("path", path(name)).put("encoding", "utf-8");
             ObjectNode schema = resource.putObject("schema");
             ArrayNode fields = schema.putArray("fields");
-            table.columns().forEach(column -> fields.addObject().put("name", column.name()).put("type", type(column.type())));
+            boolean holds = KeyFaults.of(table).isNone();
+            table.columns().forEach(column -> {
+                ObjectNode field = fields.addObject().put("name", column.name()).put("type", type(column.type()));
+                if (!column.nullable() && holds) field.putObject("constraints").put("required", true);
+            });
             schema.putArray("missingValues").add("");
+            if (!table.key().isEmpty() && holds) texts(schema.putArray("primaryKey"), table.key().stream().map(i -> table.columns().get(i).name()));
+            foreignKeys(table, keys, names, schema);
         }
         files.put(DESCRIPTOR, json(root));
         return files;
@@ -65,9 +81,24 @@ public final class DataPackage {
         return plain.isEmpty() || plain.equals("-") ? "table" : plain;
     }
 
-    private static String free(String name, Map<String, byte[]> taken) {
-        return Stream.iterate(2, number -> number + 1).map(number -> name + "-" + number).filter(other -> !taken.containsKey(path(other)))
-                .findFirst().filter(_ -> taken.containsKey(path(name))).orElse(name);
+    private static String free(String name, Map<String, String> taken) {
+        return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? name : name + "-" + number)
+                .filter(other -> !taken.containsValue(other)).findFirst().orElseThrow();
+    }
+
+    private static void texts(ArrayNode array, Stream<String> texts) {
+        texts.forEach(array::add);
+    }
+
+    private static void foreignKeys(Table table, ForeignKeys keys, Map<String, String> names, ObjectNode schema) {
+        for (Link link : keys.holding()) {
+            if (!link.left().equals(table.name())) continue;
+            ObjectNode key = schema.withArray("foreignKeys").addObject();
+            texts(key.putArray("fields"), link.pairs().stream().map(KeyPair::left));
+            // Of the table itself, the specification wants the empty name.
+            ObjectNode reference = key.putObject("reference").put("resource", link.right().equals(table.name()) ? "" : names.get(link.right()));
+            texts(reference.putArray("fields"), link.pairs().stream().map(KeyPair::right));
+        }
     }
 
     private static byte[] csv(Table table) {
@@ -100,8 +131,8 @@ public final class DataPackage {
         return Stream.of(Type.values()).filter(type -> type(type).equals(title)).findFirst();
     }
 
-    /** The tables of a package; {@code file} gives the content of a file in it by name. */
-    public static Checked<List<Table>> tables(String source, Function<String, Optional<byte[]>> file) {
+    /** The tables of a package and their foreign keys; {@code file} gives the content of a file in it by name. */
+    public static Checked<TableSet> read(String source, Function<String, Optional<byte[]>> file) {
         Optional<byte[]> descriptor = file.apply(DESCRIPTOR);
         if (descriptor.isEmpty()) return problem(source, "There is no " + DESCRIPTOR + " in it: choose a Tabular Data Package.");
         JsonNode root;
@@ -123,7 +154,38 @@ public final class DataPackage {
                 }
             }
         }
-        return Checked.valid(tables);
+        return Checked.valid(new TableSet(tables, links(root, tables)));
+    }
+
+    /** The foreign keys of all resources; those that name what is not there are left out. */
+    private static List<Link> links(JsonNode root, List<Table> tables) {
+        List<Link> links = new ArrayList<>();
+        for (int i = 0; i < tables.size(); i++) {
+            for (JsonNode key : root.path("resources").path(i).path("schema").path("foreignKeys")) {
+                String resource = key.path("reference").path("resource").asText();
+                Table table = tables.get(i);
+                int at = i;
+                IntStream.range(0, tables.size()).filter(other -> resource.isEmpty() ? other == at
+                                : root.path("resources").path(other).path("name").asText().equals(resource)).boxed().findFirst()
+                        .flatMap(other -> link(table, names(key.path("fields")), tables.get(other), names(key.path("reference").path("fields")))).ifPresent(links::add);
+            }
+        }
+        return links;
+    }
+
+    private static Optional<Link> link(Table table, List<String> fields, Table other, List<String> others) {
+        boolean there = !fields.isEmpty() && fields.size() == others.size() && fields.stream().allMatch(name -> table.column(name).isPresent())
+                && others.stream().allMatch(name -> other.column(name).isPresent());
+        return !there ? Optional.empty() : Optional.of(new Link(table.name(), other.name(),
+                IntStream.range(0, fields.size()).mapToObj(i -> new KeyPair(fields.get(i), others.get(i))).toList()));
+    }
+
+    /** One name, or a list of them: the specification allows for both. */
+    private static List<String> names(JsonNode names) {
+        if (names.isTextual()) return List.of(names.asText());
+        List<String> all = new ArrayList<>();
+        names.forEach(name -> all.add(name.asText()));
+        return all;
     }
 
     private static Checked<Table> table(String source, JsonNode resource, Function<String, Optional<byte[]>> file) {
@@ -135,7 +197,22 @@ public final class DataPackage {
         if (content.isEmpty()) return problem(source, DESCRIPTOR + " names " + path + ", and there is no such file: add it.");
         String name = resource.path("title").asText(resource.path("name").asText("table"));
         return SourceText.utf8(source + ", " + path, content.get()).then(text -> CsvReader.grid(name, text))
-                .then(grid -> grid.table(column -> known(resource, column)));
+                .then(grid -> grid.table(column -> known(resource, column))).map(table -> ruled(table, resource.path("schema")));
+    }
+
+    /** The table with what its schema says of keys and of what must be there. */
+    private static Table ruled(Table table, JsonNode schema) {
+        List<String> key = names(schema.path("primaryKey"));
+        Table ruled = table;
+        for (int i = 0; i < table.columns().size(); i++) {
+            Column column = table.columns().get(i);
+            boolean required = false;
+            for (JsonNode field : schema.path("fields")) {
+                required |= field.path("name").asText().equals(column.name()) && field.path("constraints").path("required").asBoolean();
+            }
+            ruled = ruled.withColumn(i, column.key(key.contains(column.name())).nullable(!required));
+        }
+        return ruled;
     }
 
     private static Optional<Type> known(JsonNode resource, String column) {

@@ -17,7 +17,7 @@ public final class MarkdownText {
         for (Table table : tables) {
             out.append("## ").append(table.name()).append("\n\n").append(line(table.columns().stream().map(Column::name)))
                     .append(line(table.columns().stream().map(column -> column.type().isNumeric() ? "---:" : "---")));
-            for (var row : table.rows()) out.append(line(row.values().stream().map(MarkdownText::cell)));
+            for (var row : table.rows()) out.append(line(row.written().stream().map(MarkdownText::cell)));
             out.append("\n");
         }
     }

@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import lunko.exchange.file.SafeZip;
+import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -26,8 +27,8 @@ public final class OpenDocument {
     private OpenDocument() {}
 
     /** The sheets of a file; a problem if it is none that can be read. */
-    public static Checked<List<Sheet>> read(Path file) {
-        return SafeZip.read(file).then(_ -> sheets(file));
+    public static Checked<List<Sheet>> read(Path file, Watch watch) {
+        return SafeZip.read(file, watch).then(_ -> sheets(file));
     }
 
     private static Checked<List<Sheet>> sheets(Path file) {
@@ -63,7 +64,7 @@ public final class OpenDocument {
             com.github.miachm.sods.Sheet sheet = new com.github.miachm.sods.Sheet(table.name(), table.rows().size() + 1, table.columns().size());
             for (int c = 0; c < table.columns().size(); c++) sheet.getRange(0, c).setValue(table.columns().get(c).name());
             for (int r = 0; r < table.rows().size(); r++) {
-                for (int c = 0; c < table.columns().size(); c++) sheet.getRange(r + 1, c).setValue(cell(table.rows().get(r).value(c)));
+                for (int c = 0; c < table.columns().size(); c++) sheet.getRange(r + 1, c).setValue(cell(table.rows().get(r).written().get(c)));
             }
             book.appendSheet(sheet);
         }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.exchange.file.SafeZip;
+import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -36,8 +37,8 @@ public final class Workbook {
     private Workbook() {}
 
     /** The sheets of a file; a problem if it is none that can be read. */
-    public static Checked<List<Sheet>> read(Path file) {
-        return SafeZip.read(file).then(_ -> sheets(file));
+    public static Checked<List<Sheet>> read(Path file, Watch watch) {
+        return SafeZip.read(file, watch).then(_ -> sheets(file));
     }
 
     private static Checked<List<Sheet>> sheets(Path file) {
@@ -99,7 +100,7 @@ public final class Workbook {
 
     private static void write(Row row, org.apache.poi.ss.usermodel.Row to, CellStyle day) {
         for (int c = 0; c < row.values().size(); c++) {
-            switch (row.value(c)) {
+            switch (row.written().get(c)) {
                 case Value.Null _ -> { }
                 case Value.IntegerValue(long number) -> exactly(to.createCell(c), new BigDecimal(number));
                 case Value.DecimalValue(BigDecimal number) -> exactly(to.createCell(c), number);

@@ -2,29 +2,55 @@ package lunko.exchange.sql;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 import lunko.engine.sql.Database;
+import lunko.engine.sql.StoredTable;
 import lunko.exchange.file.SourceText;
+import lunko.exchange.file.Watch;
+import lunko.lesson.Link;
+import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.query.KeyPair;
+import lunko.query.sql.Name;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
-import lunko.table.Table;
+import lunko.query.sql.Statement.Constraint;
 
 /** Reads the tables that an SQL script makes, with all that it does to them; its queries are run and their rows not kept. */
 public final class ScriptReader {
     private ScriptReader() {}
 
-    /** The tables there are at the end of a script; the first problem in it, if there is one, or if it makes no table. */
-    public static Checked<List<Table>> read(Path file) {
-        return SourceText.read(file).then(text -> {
+    /** The tables there are at the end of a script, linked by their foreign keys; the first problem in it, if there is one, or if it makes no table. */
+    public static Checked<TableSet> read(Path file, Watch watch) {
+        return SourceText.read(file, watch).then(text -> {
             Checked<Database> database = Checked.valid(Database.of(List.of()));
-            for (Checked<Script> statement : new SqlParser(text.source()).statements(text.text())) {
+            List<Checked<Script>> statements = new SqlParser(text.source()).statements(text.text());
+            for (int i = 0; i < statements.size(); i++) {
+                if (!watch.goesOn(i, statements.size())) return Checked.invalid("Stopped: nothing was changed.");
+                Checked<Script> statement = statements.get(i);
                 database = database.then(before -> statement.then(script ->
                         before.run(script.statements().getFirst(), script).map(Database.Answer::database)));
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
-                    "The script makes no table: it needs a CREATE TABLE, and an INSERT for the rows.")) : Checked.valid(after.tables()));
+                    "The script makes no table: it needs a CREATE TABLE, and an INSERT for the rows.")) : Checked.valid(new TableSet(after.tables(), links(after))));
         });
+    }
+
+    private static List<Link> links(Database database) {
+        return database.stored().stream().flatMap(table -> table.constraints().stream().filter(Constraint.ForeignKey.class::isInstance)
+                .map(key -> link(table, (Constraint.ForeignKey) key, database))).toList();
+    }
+
+    private static Link link(StoredTable table, Constraint.ForeignKey key, Database database) {
+        StoredTable parent = database.table(key.table()).orElseThrow();
+        List<Name> others = key.others().isEmpty() ? parent.primaryKey() : key.others();
+        return new Link(table.table().name(), parent.table().name(), IntStream.range(0, key.columns().size())
+                .mapToObj(i -> new KeyPair(name(table, key.columns().get(i)), name(parent, others.get(i)))).toList());
+    }
+
+    private static String name(StoredTable table, Name name) {
+        return table.table().columns().get(table.column(name).orElseThrow()).name();
     }
 }

@@ -1,23 +1,42 @@
 package lunko.exchange.sql;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lunko.insight.KeyFaults;
+import lunko.lesson.ForeignKeys;
+import lunko.lesson.Link;
+import lunko.lesson.TableSet;
+import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. */
+/**
+ * Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. What a database would
+ * refuse, such as a key that is there twice, is said in a comment.
+ */
 public final class ScriptWriter {
     private ScriptWriter() {}
 
-    /** Writes a CREATE TABLE for each table and an INSERT for its rows. */
-    public static void write(List<Table> tables, Appendable out) throws IOException {
-        for (Table table : tables) {
-            out.append("CREATE TABLE ").append(name(table.name())).append(" (\n    ").append(table.columns().stream()
-                    .map(ScriptWriter::column).collect(Collectors.joining(",\n    "))).append("\n);\n");
+    /** Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that refer to them. */
+    public static void write(TableSet set, Appendable out) throws IOException {
+        ForeignKeys keys = ForeignKeys.of(set);
+        for (Link link : keys.broken()) {
+            out.append("-- ").append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left)) + ") belongs to " + link.right() + " ("
+                    + columns(link.pairs().stream().map(KeyPair::right)) + "), and its rows allow for no foreign key")).append("\n");
+        }
+        for (Table table : keys.tables()) {
+            KeyFaults faults = KeyFaults.of(table);
+            if (!faults.isNone()) {
+                out.append("-- ").append(comment("some rows of " + table.name() + " have no key of their own, so that no key is declared")).append("\n");
+            }
+            for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
+            out.append("CREATE TABLE ").append(name(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
             if (!table.rows().isEmpty()) {
                 out.append("INSERT INTO ").append(name(table.name())).append(" VALUES\n    ").append(table.rows().stream()
                         .map(ScriptWriter::row).collect(Collectors.joining(",\n    "))).append(";\n");
@@ -26,9 +45,30 @@ public final class ScriptWriter {
         }
     }
 
-    private static String column(Column column) {
+    private static void misfits(Table table, int row, Appendable out) throws IOException {
+        for (var misfit : table.rows().get(row).misfits().entrySet()) {
+            out.append("-- ").append(comment("row " + (row + 1) + " of " + table.name() + " has NULL for " + table.columns().get(misfit.getKey()).name()
+                    + ", where " + misfit.getValue() + " was typed")).append("\n");
+        }
+    }
+
+    private static List<String> parts(Table table, KeyFaults faults, ForeignKeys keys) {
+        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(column, faults)).toList());
+        List<Integer> key = table.key();
+        if (!key.isEmpty() && faults.isNone()) parts.add("PRIMARY KEY (" + columns(key.stream().map(i -> table.columns().get(i).name())) + ")");
+        keys.holding().stream().filter(link -> link.left().equals(table.name())).forEach(link -> parts.add("FOREIGN KEY ("
+                + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name(link.right()) + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
+        return parts;
+    }
+
+    private static String columns(Stream<String> names) {
+        return names.map(ScriptWriter::name).collect(Collectors.joining(", "));
+    }
+
+    private static String column(Column column, KeyFaults faults) {
         // Lunko's whole numbers have 64 bits, and INTEGER elsewhere 32.
-        return name(column.name()) + " " + (column.type() == Type.INTEGER ? "BIGINT" : column.type().name());
+        return name(column.name()) + " " + (column.type() == Type.INTEGER ? "BIGINT" : column.type().name())
+                + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
     }
 
     private static String row(Row row) {
@@ -38,6 +78,11 @@ public final class ScriptWriter {
     /** A day is written as a text: SQLite knows no DATE before it, and the others make a day of it. */
     private static String literal(Value value) {
         return value instanceof Value.DateValue(var day) ? "'" + day + "'" : value.sql();
+    }
+
+    /** A comment ends with its line, and a semicolon in it would end a statement for simple readers. */
+    private static String comment(String text) {
+        return text.replaceAll("\\R", " ").replace(';', ',');
     }
 
     /** In double quotes always: each database has other words that cannot be names as they are. */

@@ -3,10 +3,14 @@ package lunko.exchange.csv;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import lunko.exchange.Intake;
+import lunko.exchange.file.Watch;
 import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -65,17 +69,35 @@ class CsvReaderTest {
     }
 
     @Test
-    void saysTheLimitAndWhyForAMillionRows() throws IOException {
-        assertThat(problem(read("a,b\n" + "1,2\n".repeat(1_000_000))))
-                .startsWith(folder + "/hives.csv:10002: There are more than 10,000 rows, the most that Lunko opens, "
-                        + "because a lesson shows every row");
-        assertThat(read("a,b\n" + "1,2\n".repeat(Grid.MOST_ROWS)).expect().rows()).hasSize(Grid.MOST_ROWS);
+    void takesTheFirstRowsOfAMillion() throws IOException {
+        read("a,b\n" + "1,2\n".repeat(1_000_000));
+        CsvReader.Read read = CsvReader.read(folder.resolve("hives.csv"), Watch.NOBODY).expect();
+        assertThat(read.isCut()).isTrue();
+        assertThat(read.grid().table().expect().rows()).hasSize(Grid.MOST_ROWS);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '#', quoteCharacter = '`', value = {
+        "no;hive\\n1;Clöver\\n# ; # \" # true # windows-1252", "no\\thive\\n1\\tClover# TAB # \" # true # UTF-8",
+        "'no'|'hive'\\n1|'a|b'# | # ' # true # UTF-8", "1,Clover\\n2,Heather# , # \" # false # UTF-8", "no,hive\\n1,Clöver# , # \" # true # UTF-16LE"})
+    void findsHowAFileIsWritten(String text, String separator, char quote, boolean header, Charset encoding) throws IOException {
+        String mark = encoding.name().startsWith("UTF-16") ? "\uFEFF" : "";
+        Path file = Files.write(folder.resolve("x.csv"), (mark + text.replace("\\n", "\n").replace("\\t", "\t")).getBytes(encoding));
+        Intake.OfText intake = (Intake.OfText) Intake.of(file, Watch.NOBODY).expect();
+        assertThat(intake.dialect()).isEqualTo(new Dialect(separator.equals("TAB") ? '\t' : separator.charAt(0), Optional.of(quote), header, encoding));
+        Table table = intake.tables().expect().tables().getFirst();
+        assertThat(table.columns()).extracting(Column::name).containsExactly(header ? new String[] {"no", "hive"} : new String[] {"column_1", "column_2"});
+        assertThat(table.rows().getFirst().value(0)).isEqualTo(Value.of(1));
     }
 
     @Test
     void saysThatAFileIsNotThere() {
-        assertThat(problem(CsvReader.read(folder.resolve("none.csv")))).contains("none.csv: There is no such file");
-        assertThat(problem(CsvReader.read(folder))).contains("This is a folder");
+        assertThat(problem(read(folder.resolve("none.csv")))).contains("none.csv: There is no such file");
+        assertThat(problem(read(folder))).contains("This is a folder");
+    }
+
+    private static Checked<Table> read(Path file) {
+        return CsvReader.read(file, Watch.NOBODY).then(read -> read.grid().table());
     }
 
     private Checked<Table> read(String text) throws IOException {
@@ -87,7 +109,7 @@ class CsvReaderTest {
         try (var out = Files.newOutputStream(file)) {
             for (byte[] part : parts) out.write(part);
         }
-        return CsvReader.read(file);
+        return read(file);
     }
 
     private static String problem(Checked<Table> table) {

@@ -13,11 +13,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.Random;
 import lunko.exchange.TableFormat;
 import lunko.exchange.file.SafeZip;
+import lunko.lesson.CellEdit;
+import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Spot;
+import lunko.lesson.TableEdit;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -39,11 +47,36 @@ class LessonFileTest {
         Table odd = Table.of("hive stands", List.of(new Column("no", Type.INTEGER), new Column("note", Type.TEXT)),
                 List.of(List.of(Value.NULL, Value.of("")), List.of(Value.of(1), Value.of("=1+1"))));
         Table empty = Table.empty("Hive-Stands", new Column("day", Type.DATE), new Column("kg", Type.DECIMAL));
-        for (Lesson lesson : List.of(DemoLesson.lesson(), new Lesson("Ödd", odd, empty, JoinKind.FULL_OUTER, List.of(new KeyPair("no", "kg"))))) {
+        for (Lesson lesson : List.of(DemoLesson.lesson(), everything(odd, empty))) {
             Path file = folder.resolve("x.lunko");
             assertThat(LessonFile.write(lesson, file)).isEqualTo(Checked.valid(file));
             assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(lesson));
         }
+    }
+
+    /** A lesson in which nothing is as usual. */
+    private static Lesson everything(Table odd, Table empty) {
+        Lesson lesson = Lesson.of("Ödd", odd, JoinKind.FULL_OUTER, empty, List.of(new KeyPair("no", "kg")));
+        for (Edit edit : List.of(new LinkEdit.Match("hive stands", "hive stands", new KeyPair("no", "no")), new CellEdit.Type("hive stands", 1, 0, "one,\n"),
+                new ColumnEdit.Change("hive stands", 0, odd.columns().getFirst().asKey()), new ColumnEdit.Change("hive stands", 1, odd.columns().get(1).nullable(false)),
+                new ColumnEdit.Add("Hive-Stands", 0, Column.open("new")), new TableEdit.Place("Hive-Stands", new Spot(12.5, 3)),
+                new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"), new SceneEdit.OpenAt(OptionalLong.of(3)))) {
+            lesson = edit.applyTo(lesson).expect();
+        }
+        return lesson;
+    }
+
+    @Test
+    void theDemoShipsAsAFileAndAFileOfTheFirstVersionOpens() throws IOException {
+        assertThat(LessonFile.read(Path.of("..", "lessons", "hives-and-keepers.lunko"))).isEqualTo(Checked.valid(DemoLesson.lesson()));
+        Path file = folder.resolve("first.lunko");
+        LessonFile.write(DemoLesson.lesson(), file).expect();
+        replace(file, "{\"format\": \"lunko-lesson\", \"version\": 1, \"title\": \"Bees\", \"scenes\": [{\"left\": \"hives\", \"kind\": \"inner\","
+                + "\"right\": \"keepers\", \"on\": [{\"left\": \"keeper_id\", \"right\": \"keeper_id\"}]}]}");
+        Lesson read = LessonFile.read(file).expect();
+        assertThat(read.links()).containsExactly(DemoLesson.lesson().links().getFirst());
+        assertThat(read.tables()).isEqualTo(DemoLesson.lesson().tables());
+        assertThat(read.kind()).isEqualTo(JoinKind.INNER);
     }
 
     @Test
@@ -51,7 +84,7 @@ class LessonFileTest {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
         Path zip = Files.copy(file, folder.resolve("demo.zip"));
-        assertThat(TableFormat.read(zip)).isEqualTo(Checked.valid(DemoLesson.lesson().tables()));
+        assertThat(TableFormat.read(zip).expect().tables()).isEqualTo(DemoLesson.lesson().tables());
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(Files.readString(Path.of("..", "docs", "lesson.schema.json")));
         byte[] json = SafeZip.read(file).expect().files().get("lesson.json");
@@ -63,11 +96,14 @@ class LessonFileTest {
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 1", "\"version\" : 2");
-        assertThat(problem(file)).contains("saved by a newer Lunko (version 2 of the file, and this Lunko reads 1)");
-        change(file, "\"version\" : 2", "\"version\" : 1");
+        change(file, "\"version\" : 2", "\"version\" : 3");
+        assertThat(problem(file)).contains("saved by a newer Lunko (version 3 of the file, and this Lunko reads 2)");
+        change(file, "\"version\" : 3", "\"version\" : 2");
         change(file, "\"left outer\"", "\"sideways\"");
-        assertThat(problem(file)).contains("names a table or a kind of join in its first scene that there is not");
+        assertThat(problem(file)).contains("the first scene names a table or a kind of join that there is not");
+        change(file, "\"sideways\"", "\"inner\"");
+        change(file, "\"mother_no\"", "\"father_no\"");
+        assertThat(problem(file)).contains("a link names a table or a column that there is not");
         change(file, "lunko-lesson", "other");
         assertThat(problem(file)).contains("does not say that this is a lesson of Lunko");
         change(file, "{", "[");
@@ -120,6 +156,12 @@ class LessonFileTest {
         try (FileSystem zip = FileSystems.newFileSystem(file)) {
             Path descriptor = zip.getPath("lesson.json");
             Files.writeString(descriptor, Files.readString(descriptor).replace(from, to));
+        }
+    }
+
+    private static void replace(Path file, String json) throws IOException {
+        try (FileSystem zip = FileSystems.newFileSystem(file)) {
+            Files.writeString(zip.getPath("lesson.json"), json);
         }
     }
 }

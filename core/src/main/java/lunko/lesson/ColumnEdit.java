@@ -1,0 +1,84 @@
+package lunko.lesson;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lunko.problem.Checked;
+import lunko.table.Column;
+import lunko.table.Table;
+
+/** A change to the columns of a table. */
+public sealed interface ColumnEdit extends Edit {
+    /** What a column is called that nobody has named yet, with a number behind it. */
+    String UNNAMED = "column_";
+
+    /** The table, by name. */
+    String table();
+
+    /** One more column at a place, NULL in every row. */
+    record Add(String table, int at, Column column) implements ColumnEdit {}
+
+    /** Another column at a place: its name, its type, whether it is a key, whether it may be NULL. Links go with the name. */
+    record Change(String table, int at, Column column) implements ColumnEdit {}
+
+    /** A column so many places farther right, or left where that is negative. */
+    record Move(String table, int at, int by) implements ColumnEdit {}
+
+    /** A column gone, and the links with it that it was in. */
+    record Drop(String table, int at) implements ColumnEdit {}
+
+    @Override
+    default Checked<Lesson> applyTo(Lesson lesson) {
+        Table before = lesson.table(table());
+        return switch (this) {
+            case Add(_, int at, Column column) -> named(before, -1, column).map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
+            case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
+                String old = before.columns().get(at).name();
+                return lesson.change(table(), table -> table.withColumn(at, named))
+                        .changingLinks(link -> link.changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
+            });
+            case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));
+            case Drop(_, int at) when before.columns().size() == 1 -> Checked.invalid("A table needs a column: drop the table " + table() + " instead.");
+            case Drop(_, int at) -> {
+                String gone = before.columns().get(at).name();
+                yield Checked.valid(lesson.change(table(), table -> table.minusColumn(at))
+                        .changingLinks(link -> link.changing(table(), name -> name.filter(each -> !each.equals(gone)))));
+            }
+        };
+    }
+
+    @Override
+    default String name(Lesson before) {
+        List<Column> columns = before.table(table()).columns();
+        return switch (this) {
+            case Add(_, _, Column column) -> "add " + column.name() + " to " + table();
+            case Change(_, int at, Column column) -> change(columns.get(at), column);
+            case Move(_, int at, int by) -> "move " + columns.get(at).name() + " of " + table() + (by < 0 ? " left" : " right");
+            case Drop(_, int at) -> "drop " + columns.get(at).name() + " of " + table();
+        };
+    }
+
+    private String change(Column from, Column to) {
+        String column = from.name() + " of " + table();
+        if (!from.name().equals(to.name())) return "rename " + column;
+        if (from.type() != to.type()) return "make " + column + " " + to.type().title();
+        if (from.key() != to.key()) return to.key() ? "make " + column + " a key" : "make " + column + " no key";
+        return to.nullable() ? "let " + column + " be NULL" : "never let " + column + " be NULL";
+    }
+
+    /** The column with its name stripped; a problem if it has none, or one that another column has. */
+    private static Checked<Column> named(Table table, int at, Column column) {
+        String name = column.name().strip();
+        if (name.isEmpty()) return Checked.invalid("A column needs a name: type one, such as keeper_id.");
+        Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
+                .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
+        return other.<Checked<Column>>map(i -> Checked.invalid("Column " + (i + 1) + " of " + table.name() + " is called " + name + " already: choose another name."))
+                .orElseGet(() -> Checked.valid(column.named(name)));
+    }
+
+    /** A name for one more column that nobody has named. */
+    static String freeName(Table table) {
+        return IntStream.iterate(table.columns().size() + 1, number -> number + 1).mapToObj(number -> UNNAMED + number)
+                .filter(name -> table.column(name).isEmpty()).findFirst().orElseThrow();
+    }
+}

@@ -1,0 +1,46 @@
+package lunko.lesson;
+
+import java.util.ArrayList;
+import java.util.List;
+import lunko.problem.Checked;
+import lunko.query.KeyPair;
+
+/** A change to what links two tables, which are named in the order of the pair. */
+public sealed interface LinkEdit extends Edit {
+
+    /** A pair of columns that belong together as well. */
+    record Match(String left, String right, KeyPair pair) implements LinkEdit {}
+
+    /** A pair of columns that do not belong together any more. */
+    record Unmatch(String left, String right, KeyPair pair) implements LinkEdit {}
+
+    /** A link gone. */
+    record Drop(String left, String right) implements LinkEdit {}
+
+    @Override
+    default Checked<Lesson> applyTo(Lesson lesson) {
+        return Checked.valid(switch (this) {
+            case Match(String left, String right, KeyPair pair) -> {
+                List<KeyPair> more = new ArrayList<>(pairs(lesson, left, right));
+                if (!more.contains(pair)) more.add(pair);
+                yield lesson.linking(new Link(left, right, more));
+            }
+            case Unmatch(String left, String right, KeyPair pair) ->
+                    lesson.linking(new Link(left, right, pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));
+            case Drop(String left, String right) -> lesson.linking(new Link(left, right, List.of()));
+        });
+    }
+
+    @Override
+    default String name(Lesson before) {
+        return switch (this) {
+            case Match(String left, String right, KeyPair pair) -> "link " + left + "." + pair.left() + " with " + right + "." + pair.right();
+            case Unmatch(String left, String right, KeyPair pair) -> "no longer link " + left + "." + pair.left() + " with " + right + "." + pair.right();
+            case Drop(String left, String right) -> "drop the link of " + left + " with " + right;
+        };
+    }
+
+    private static List<KeyPair> pairs(Lesson lesson, String left, String right) {
+        return lesson.link(left, right).map(Link::pairs).orElse(List.of());
+    }
+}

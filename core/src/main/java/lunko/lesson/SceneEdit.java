@@ -1,0 +1,102 @@
+package lunko.lesson;
+
+import java.util.OptionalLong;
+import lunko.insight.NearMiss;
+import lunko.insight.Repair;
+import lunko.phrase.Words;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Block;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** A change to what the lesson shows, or to the two tables that it shows. */
+public sealed interface SceneEdit extends Edit {
+
+    /** Other tables to be joined. */
+    record LookAt(String left, String right) implements SceneEdit {}
+
+    /** Another kind of join. */
+    record ChooseKind(JoinKind kind) implements SceneEdit {}
+
+    /** Keys made to meet that nearly do. */
+    record Mend(Repair repair) implements SceneEdit {}
+
+    /** Rows made by a recipe, in the place of those there. */
+    record MakeRows(String table, Recipe recipe) implements SceneEdit {}
+
+    /** Just enough changed to show a point. */
+    record Arrange(Situation situation) implements SceneEdit {}
+
+    /** Another note for the speaker. */
+    record Note(String note) implements SceneEdit {}
+
+    /** Another step to open at. */
+    record OpenAt(OptionalLong step) implements SceneEdit {}
+
+    /** Another title for the lesson. */
+    record Retitle(String title) implements SceneEdit {}
+
+    /** A table of the lesson on a side of the scene; the other side gets what stood there if it had that table. */
+    static SceneEdit take(Lesson lesson, Side side, String table) {
+        Scene scene = lesson.scene();
+        String other = scene.on(side.opposite()).equals(table) ? scene.on(side) : scene.on(side.opposite());
+        return new LookAt(side.of(table, other), side.of(other, table));
+    }
+
+    @Override
+    default Checked<Lesson> applyTo(Lesson lesson) {
+        return switch (this) {
+            case LookAt(String left, String right) -> Checked.valid(lesson.looking(left, right));
+            case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
+            case Mend(Repair repair) -> Checked.valid(switch (repair) {
+                case Repair.Respell(NearMiss miss) -> respell(lesson, miss);
+                case Repair.Retype(Side side, String column, Type type) -> lesson.change(side, table -> retype(table, column, type));
+            });
+            case MakeRows(String table, Recipe recipe) -> Checked.valid(lesson.change(table, _ -> recipe.make(lesson, table)));
+            case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
+            case Note(String note) -> Checked.valid(lesson.with(lesson.scene().noting(note)));
+            case OpenAt(OptionalLong step) -> Checked.valid(lesson.with(lesson.scene().at(step)));
+            case Retitle(String title) when title.isBlank() -> Checked.invalid("A lesson needs a title: type one.");
+            case Retitle(String title) -> Checked.valid(lesson.titled(title.strip()));
+        };
+    }
+
+    @Override
+    default String name(Lesson before) {
+        return switch (this) {
+            case LookAt(String left, String right) -> "look at " + left + " and " + right;
+            case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
+            case Mend(Repair.Respell(NearMiss miss)) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
+            case Mend(Repair.Retype(Side side, String column, Type type)) -> "make " + column + " of " + before.table(side).name() + " " + type.title();
+            case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;
+            case Arrange(Situation situation) -> "set up " + situation.title();
+            case Note _ -> "change the note";
+            case OpenAt _ -> "change the step to open at";
+            case Retitle _ -> "change the title";
+        };
+    }
+
+    private static Lesson respell(Lesson lesson, NearMiss miss) {
+        Lesson after = lesson;
+        for (int i = 0; i < lesson.on().size(); i++) {
+            int at = lesson.table(miss.side()).column(lesson.on().get(i).on(miss.side())).orElseThrow();
+            Column column = lesson.table(miss.side()).columns().get(at);
+            String meant = miss.meant().get(i).shown();
+            for (int row : miss.rows()) after = after.change(miss.side(), table -> table.changing(Block.cell(row, at), (_, _, _) -> column.entry(quoted(column, meant))));
+        }
+        return after;
+    }
+
+    private static String quoted(Column column, String text) {
+        return column.type() == Type.TEXT ? Value.of(text).sql() : text;
+    }
+
+    private static Table retype(Table table, String name, Type type) {
+        int at = table.column(name).orElseThrow();
+        return table.withColumn(at, table.columns().get(at).of(type));
+    }
+}

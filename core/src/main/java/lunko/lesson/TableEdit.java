@@ -1,0 +1,79 @@
+package lunko.lesson;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import lunko.problem.Checked;
+import lunko.table.Column;
+import lunko.table.Table;
+
+/** A change to which tables there are, and how they lie on the bench. */
+public sealed interface TableEdit extends Edit {
+
+    /** A new table with one column that has no name or type yet. */
+    record Create() implements TableEdit {}
+
+    /** Tables brought in, with their links. */
+    record BringIn(TableSet set) implements TableEdit {}
+
+    /** Tables brought in, the first of them in the place of one that is there. */
+    record Replace(String table, TableSet set) implements TableEdit {}
+
+    /** Another name for a table. */
+    record Rename(String table, String name) implements TableEdit {}
+
+    /** A table gone, and its links with it. */
+    record Drop(String table) implements TableEdit {}
+
+    /** A table moved on the bench. */
+    record Place(String table, Spot spot) implements TableEdit {}
+
+    /** A table folded up, or unfolded. */
+    record Fold(String table, boolean up) implements TableEdit {}
+
+    /** What the next new table is called. */
+    static String freeName(Lesson lesson) {
+        return Lesson.free("table", lesson.tables());
+    }
+
+    @Override
+    default Checked<Lesson> applyTo(Lesson lesson) {
+        return switch (this) {
+            case Create() -> Checked.valid(lesson.adding(TableSet.of(Table.empty(freeName(lesson), Column.open(ColumnEdit.UNNAMED + 1)))));
+            case BringIn(TableSet set) -> Checked.valid(lesson.adding(set));
+            case Replace(String table, TableSet set) -> {
+                Lesson replaced = lesson.replace(table, set.tables().getFirst());
+                yield Checked.valid(replaced.adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
+            }
+            case Rename(String table, String name) -> rename(lesson, table, name.strip());
+            case Drop(_) when lesson.tables().size() == 1 -> Checked.invalid("A lesson needs a table: make or bring in another one first.");
+            case Drop(String table) -> Checked.valid(lesson.without(table));
+            case Place(String table, Spot spot) -> Checked.valid(lesson.with(lesson.layout().moving(table, spot)));
+            case Fold(String table, boolean up) -> Checked.valid(lesson.with(lesson.layout().folding(table, up)));
+        };
+    }
+
+    @Override
+    default String name(Lesson before) {
+        return switch (this) {
+            case Create() -> "make " + freeName(before);
+            case BringIn(TableSet set) -> "bring in " + names(set);
+            case Replace(String table, TableSet set) -> "put " + names(set) + " in the place of " + table;
+            case Rename(String table, _) -> "rename " + table;
+            case Drop(String table) -> "drop " + table;
+            case Place(String table, _) -> "move " + table;
+            case Fold(String table, boolean up) -> (up ? "fold " : "unfold ") + table;
+        };
+    }
+
+    private static String names(TableSet set) {
+        return set.tables().stream().map(Table::name).collect(Collectors.joining(", "));
+    }
+
+    private static Checked<Lesson> rename(Lesson lesson, String table, String name) {
+        if (name.isEmpty()) return Checked.invalid("A table needs a name: type one, such as hives.");
+        Optional<Table> other = lesson.tables().stream().filter(each -> !each.name().equals(table) && each.name().equalsIgnoreCase(name)).findFirst();
+        return other.<Checked<Lesson>>map(_ -> Checked.invalid("Another table is called " + name + " already: choose another name."))
+                .orElseGet(() -> Checked.valid(lesson.renaming(table, name)));
+    }
+}

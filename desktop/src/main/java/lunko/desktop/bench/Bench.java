@@ -1,0 +1,176 @@
+package lunko.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
+import javafx.scene.layout.Pane;
+import lunko.desktop.grid.DragBoard;
+import lunko.desktop.lesson.FileDrop;
+import lunko.desktop.lesson.LessonModel;
+import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Spot;
+import lunko.query.KeyPair;
+import lunko.table.Table;
+
+/** The bench: the tables as cards where they have been put, and the links between them. */
+final class Bench extends Pane {
+    private static final double GAP = 110;
+    private static final double SPACE = 18;
+    private static final double LEFT_TOP = 8;
+    private static final double RIGHT_TOP = 52;
+
+    private final BenchModel model;
+    private final LessonModel lesson;
+    private final BenchActions actions;
+    private final DragBoard drags = new DragBoard();
+    private final LinkLayer links;
+    private final Map<String, BenchCard> cards = new LinkedHashMap<>();
+    private Optional<Map.Entry<BenchCard, Spot>> moved = Optional.empty();
+    private List<String> names = List.of();
+    private double viewHeight;
+
+    Bench(BenchModel model, BenchActions actions) {
+        this.model = model;
+        this.lesson = model.lesson();
+        this.actions = actions;
+        getStyleClass().add("bench");
+        links = new LinkLayer(model, drags);
+        getChildren().add(links);
+        drags.takeDropsWithin(this, (dragged, grid, column) -> {
+            KeyPair pair = new KeyPair(dragged.column(), column);
+            if (lesson.edit(new LinkEdit.Match(dragged.grid().table(), grid.table(), pair))) lesson.edit(new SceneEdit.LookAt(dragged.grid().table(), grid.table()));
+        });
+        FileDrop.on(this, file -> actions.sources().open(file, Optional.empty()));
+        model.look().subscribe(this::show);
+        actions.attach(this);
+    }
+
+    private void show(KeyLook look) {
+        Lesson now = look.lesson();
+        List<String> tables = now.tables().stream().map(Table::name).toList();
+        // A table with another name in the same place is the same table.
+        if (tables.size() == names.size()) {
+            for (int i = 0; i < tables.size(); i++) {
+                if (!tables.contains(names.get(i)) && !names.contains(tables.get(i))) {
+                    BenchCard same = cards.remove(names.get(i));
+                    same.become(tables.get(i));
+                    cards.put(tables.get(i), same);
+                }
+            }
+        }
+        names = tables;
+        new ArrayList<>(cards.keySet()).stream().filter(name -> !tables.contains(name)).forEach(name -> {
+            BenchCard gone = cards.remove(name);
+            gone.retire();
+            getChildren().remove(gone);
+        });
+        for (String name : tables) {
+            BenchCard card = cards.computeIfAbsent(name, _ -> {
+                BenchCard made = new BenchCard(actions, name, drags);
+                getChildren().add(getChildren().size() - 1, made);
+                return made;
+            });
+            card.show(look);
+        }
+        links.show(now);
+        links.toFront();
+        moved = Optional.empty();
+        requestLayout();
+    }
+
+    BenchCard card(String table) {
+        return cards.get(table);
+    }
+
+    /** Lets the name of a new table be typed, and its headings after it. */
+    void nameTable(String table) {
+        BenchCard card = cards.get(table);
+        card.grid().applyCss();
+        layout();
+        card.name().requestFocus();
+        card.name().selectAll();
+        card.name().then(() -> card.grid().renameColumn(0));
+    }
+
+    /** Shows a card where it is being moved to, before it is put down. */
+    void moving(BenchCard card, Spot spot) {
+        moved = Optional.of(Map.entry(card, spot));
+        requestLayout();
+    }
+
+    /** How high the part of the bench is that can be seen at once. */
+    void see(double height) {
+        viewHeight = height;
+        requestLayout();
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return cards.values().stream().filter(this::hasSpot).mapToDouble(card -> spot(card).orElseThrow().x() + card.getWidth()).max().orElse(0) + 2;
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return cards.values().stream().mapToDouble(card -> card.getLayoutY() + card.getHeight()).max().orElse(0) + 4;
+    }
+
+    private boolean hasSpot(BenchCard card) {
+        return spot(card).isPresent();
+    }
+
+    private Optional<Spot> spot(BenchCard card) {
+        Optional<Spot> moving = moved.filter(of -> of.getKey() == card).map(Map.Entry::getValue);
+        return moving.or(() -> lesson.lesson().get().layout().spot(card.table()));
+    }
+
+    /** Cards stand where they were put; the others find a place: the left and the right table on top, those folded up at the bottom. */
+    @Override
+    protected void layoutChildren() {
+        double half = Math.floor((getWidth() - GAP) / 2);
+        double most = getWidth() - GAP;
+        Lesson now = model.look().get().lesson();
+        Map<BenchCard, Bounds> placed = new LinkedHashMap<>();
+        for (BenchCard card : cards.values()) {
+            spot(card).ifPresent(spot -> placed.put(card, bounds(card, spot.x(), spot.y(), Math.max(half, 400))));
+        }
+        BenchCard left = cards.get(now.scene().left());
+        BenchCard right = cards.get(now.scene().right());
+        // Where one of the two needs little, the other has more.
+        if (!placed.containsKey(left)) placed.put(left, bounds(left, 0, LEFT_TOP, left == right ? most : Math.max(half, most - right.wantedWidth(half))));
+        if (!placed.containsKey(right)) {
+            double room = Math.max(half, most - left.wantedWidth(half));
+            placed.put(right, bounds(right, getWidth() - right.wantedWidth(room), RIGHT_TOP, room));
+        }
+        for (boolean folded : new boolean[] {false, true}) {
+            double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey())).mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 10;
+            double x = 0;
+            double line = 0;
+            for (BenchCard card : cards.values()) {
+                if (placed.containsKey(card) || card.isFolded() != folded) continue;
+                double width = card.wantedWidth(half);
+                if (x > 0 && x + width > getWidth()) {
+                    x = 0;
+                    top += line + SPACE;
+                    line = 0;
+                }
+                Bounds place = bounds(card, x, top, half);
+                placed.put(card, place);
+                x = place.getMaxX() + SPACE;
+                line = Math.max(line, place.getHeight());
+            }
+        }
+        placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(), place.getHeight()));
+        links.resizeRelocate(0, 0, getWidth(), getHeight());
+        links.place(this::card);
+    }
+
+    private Bounds bounds(BenchCard card, double x, double y, double most) {
+        return new BoundingBox(x, y, card.wantedWidth(most), card.wantedHeight(viewHeight - y - 60));
+    }
+}

@@ -1,0 +1,102 @@
+package lunko.desktop.bench;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
+import lunko.desktop.grid.Hand;
+import lunko.desktop.grid.TableActions;
+import lunko.desktop.grid.TableGrid;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.lesson.TableFiles;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Situation;
+import lunko.lesson.Spot;
+import lunko.lesson.TableEdit;
+import lunko.problem.Checked;
+
+/** What can be done on the bench, and what its cards need for it. */
+public final class BenchActions {
+    private final LessonModel lesson;
+    private final TableActions tables;
+    private final Hand hand;
+    private final TableFiles sources;
+    private final Panes panes;
+    private final Action newTable;
+    private final Action makeRows;
+    private Optional<Bench> bench = Optional.empty();
+
+    /** The actions on a lesson; what is asked is put on panes. */
+    public BenchActions(LessonModel lesson, TableActions tables, Hand hand, TableFiles sources, Panes panes) {
+        this.lesson = lesson;
+        this.tables = tables;
+        this.hand = hand;
+        this.sources = sources;
+        this.panes = panes;
+        newTable = Action.of("New table", Group.TABLES, this::makeTable, new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
+        makeRows = Action.of("Make rows…", Group.TABLES, () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
+                new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN));
+    }
+
+    void attach(Bench those) {
+        bench = Optional.of(those);
+    }
+
+    /** All of them, in the order of the list of keys. */
+    public List<Action> all() {
+        return List.of(newTable, makeRows);
+    }
+
+    Action newTable() {
+        return newTable;
+    }
+
+    Action makeRows() {
+        return makeRows;
+    }
+
+    LessonModel lesson() {
+        return lesson;
+    }
+
+    TableActions tables() {
+        return tables;
+    }
+
+    Hand hand() {
+        return hand;
+    }
+
+    TableFiles sources() {
+        return sources;
+    }
+
+    /** A new table, whose name is typed first, then its headings, then its rows. */
+    private void makeTable() {
+        lesson.mode().set(Mode.TABLES);
+        String name = TableEdit.freeName(lesson.lesson().get());
+        if (lesson.edit(new TableEdit.Create())) bench.ifPresent(there -> there.nameTable(name));
+    }
+
+    /** Asks how rows of a table are to be made. */
+    void makeRows(String table) {
+        panes.show(close -> new RecipePane(lesson, table, close));
+    }
+
+    /** Shows a card where it is being moved to. */
+    void moving(BenchCard card, Spot spot) {
+        bench.ifPresent(there -> there.moving(card, spot));
+    }
+
+    /** Sets up a situation, and says what was changed for it. */
+    void arrange(Situation situation) {
+        Checked<Situation.SetUp> done = situation.in(lesson.lesson().get());
+        lesson.edit(new SceneEdit.Arrange(situation));
+        done.handle(setUp -> lesson.say(new Notice.Success(setUp.said())), _ -> { });
+    }
+}

@@ -1,0 +1,289 @@
+package lunko.desktop.bench;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
+import javafx.geometry.Orientation;
+import javafx.geometry.Point2D;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.RowSign;
+import lunko.desktop.grid.TableGrid;
+import lunko.desktop.grid.TableName;
+import lunko.desktop.lesson.FileDrop;
+import lunko.desktop.lesson.LessonModel;
+import lunko.insight.KeyCheck;
+import lunko.insight.KeyFaults;
+import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Spot;
+import lunko.lesson.TableEdit;
+import lunko.lesson.TableSet;
+import lunko.phrase.Words;
+import lunko.query.KeyPair;
+import lunko.query.Side;
+import lunko.table.Column;
+import lunko.table.Table;
+import org.kordamp.ikonli.Ikon;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** A table on the bench: a card that can be moved, folded up and renamed, with its rows to be built. */
+final class BenchCard extends VBox {
+    /** How high the head with the name is, in pixels. */
+    static final double HEAD = 34;
+    private static final PseudoClass FOLDED = PseudoClass.getPseudoClass("folded");
+    private static final double LEAST_ROWS = 2;
+    private static final double LEAST_WIDTH = 210;
+    private static final double NEAR = 3;
+
+    private final BenchActions actions;
+    private final LessonModel model;
+    private final ColumnWidths widths = new ColumnWidths();
+    private final TableGrid grid;
+    private final TableName name;
+    private final Label about = new Label();
+    private final Button fold = new Button();
+    private final HBox head = new HBox();
+    private String table;
+    private Table shown = Table.empty("");
+    private Map<Integer, RowSign> signs = Map.of();
+    private final Label hint = new Label("type to add a row");
+    private final Button rows = button(Feather.SHUFFLE, "Make rows…", () -> makeRows());
+    private final Button more = button(Feather.MORE_HORIZONTAL, "More that can be done with this table", () -> { });
+    private Optional<Point2D> grip = Optional.empty();
+
+    BenchCard(BenchActions actions, String table, DragBoard drags) {
+        this.actions = actions;
+        this.model = actions.lesson();
+        this.table = table;
+        getStyleClass().addAll("card", "table-card", "bench-card");
+        grid = TableGrid.forBuilding(model, () -> this.table, widths, drags);
+        grid.setContextMenu(actions.tables().menu());
+        actions.hand().watch(grid);
+        name = new TableName(model, () -> this.table, () -> grid.requestFocus());
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        head();
+        hint.getStyleClass().add("ghost-hint");
+        hint.setManaged(false);
+        hint.setMouseTransparent(true);
+        getChildren().addAll(head, grid, hint);
+        grid.onScroll(Orientation.VERTICAL, this::requestLayout);
+        grid.editingCellProperty().subscribe((_, _) -> requestLayout());
+        FileDrop.on(this, file -> actions.sources().open(file, Optional.of(this.table)));
+    }
+
+    private void head() {
+        about.getStyleClass().add("about");
+        about.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        rows.getStyleClass().add("make-rows");
+        fold.getStyleClass().add("fold");
+        fold.setOnAction(_ -> model.edit(new TableEdit.Fold(table, !model.lesson().get().layout().isFolded(table))));
+        more.getStyleClass().add("more");
+        more.setOnAction(_ -> menu().show(more, javafx.geometry.Side.BOTTOM, 0, 2));
+        head.getChildren().addAll(name, about, gap, rows, fold, more);
+        head.getStyleClass().add("card-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.addEventHandler(MouseEvent.ANY, this::drag);
+    }
+
+    private void makeRows() {
+        actions.makeRows(table);
+    }
+
+    /** The hint stands in the row that is not there yet, over its cells. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        int row = grid.getItems().size() - 1;
+        hint.setVisible(!isFolded() && row >= 0 && grid.isInView(row) && (grid.getEditingCell() == null || grid.getEditingCell().getRow() != row));
+        if (!hint.isVisible()) return;
+        hint.applyCss();
+        hint.autosize();
+        hint.relocate(ColumnWidths.NUMBER_COLUMN + 11, grid.getLayoutY() + grid.rowMiddle(row) - hint.getHeight() / 2);
+    }
+
+    private static Button button(Ikon icon, String what, Runnable handler) {
+        Button button = new Button();
+        button.setGraphic(new FontIcon(icon));
+        button.setTooltip(new Tooltip(what));
+        button.setAccessibleText(what);
+        button.setOnAction(_ -> handler.run());
+        return button;
+    }
+
+    private ContextMenu menu() {
+        Lesson lesson = model.lesson().get();
+        ContextMenu menu = new ContextMenu();
+        for (Side side : Side.values()) {
+            if (lesson.scene().on(side).equals(table)) continue;
+            menu.getItems().add(item("Join as the " + side.title() + " table", () -> model.edit(SceneEdit.take(model.lesson().get(), side, table))));
+        }
+        if (!lesson.scene().left().equals(table) || !lesson.scene().right().equals(table)) {
+            menu.getItems().add(item("Join with itself", () -> model.edit(new SceneEdit.LookAt(table, table))));
+        }
+        menu.getItems().addAll(new SeparatorMenuItem(),
+                item("Open a file in its place…", () -> actions.sources().chooseAndOpen(Optional.of(table))),
+                item("Paste a table in its place", () -> actions.sources().paste(Optional.of(table))),
+                item("Copy the whole table", () -> actions.sources().copy(model.lesson().get().table(table))),
+                item("Save it as…", () -> actions.sources().chooseAndSave(TableSet.of(model.lesson().get().table(table)))),
+                new SeparatorMenuItem(), item("Drop " + table, () -> model.edit(new TableEdit.Drop(table))));
+        return menu;
+    }
+
+    private static MenuItem item(String text, Runnable handler) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(_ -> handler.run());
+        return item;
+    }
+
+    /** The head is what the card is moved by. */
+    private void drag(MouseEvent event) {
+        if (event.getEventType() == MouseEvent.MOUSE_PRESSED && event.isPrimaryButtonDown()) {
+            grip = Optional.of(new Point2D(event.getSceneX() - getLayoutX(), event.getSceneY() - getLayoutY()));
+            toFront();
+            event.consume();
+        } else if (event.getEventType() == MouseEvent.MOUSE_DRAGGED) {
+            grip.ifPresent(from -> actions.moving(this, spot(event, from)));
+        } else if (event.getEventType() == MouseEvent.MOUSE_RELEASED) {
+            grip.map(from -> spot(event, from)).filter(_ -> !event.isStillSincePress()).ifPresent(spot -> model.edit(new TableEdit.Place(table, spot)));
+            grip = Optional.empty();
+        } else if (event.getEventType() == MouseEvent.MOUSE_CLICKED && event.getClickCount() == 2) {
+            fold.fire();
+        }
+    }
+
+    private static Spot spot(MouseEvent event, Point2D from) {
+        return new Spot(Math.max(0, Math.round(event.getSceneX() - from.getX())), Math.max(0, Math.round(event.getSceneY() - from.getY())));
+    }
+
+    String table() {
+        return table;
+    }
+
+    TableGrid grid() {
+        return grid;
+    }
+
+    TableName name() {
+        return name;
+    }
+
+    /** Stays the same card when its table gets another name. */
+    void become(String other) {
+        table = other;
+    }
+
+    /** Is not on the bench any more. */
+    void retire() {
+        actions.hand().forget(grid);
+        grid.retire();
+    }
+
+    boolean isFolded() {
+        return model.lesson().get().layout().isFolded(table);
+    }
+
+    void show(KeyLook look) {
+        Lesson lesson = look.lesson();
+        Scene scene = lesson.scene();
+        boolean changed = shown != lesson.table(table);
+        shown = lesson.table(table);
+        setId("card-" + table);
+        boolean left = scene.left().equals(table);
+        boolean right = !left && scene.right().equals(table);
+        style("left", left);
+        style("right", right);
+        boolean folded = lesson.layout().isFolded(table);
+        pseudoClassStateChanged(FOLDED, folded);
+        grid.setVisible(!folded);
+        grid.setManaged(!folded);
+        List.of(rows, more).forEach(button -> {
+            button.setVisible(!folded);
+            button.setManaged(!folded);
+        });
+        fold.setGraphic(new FontIcon(folded ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
+        String doing = folded ? "Unfold " + table : "Fold " + table + " up";
+        fold.setTooltip(new Tooltip(doing));
+        fold.setAccessibleText(doing);
+        name.show();
+        String itself = left && scene.right().equals(table) ? "left and right · " : left ? "left · " : right ? "right · " : "";
+        about.setText(itself + Words.rows(shown.rows().size()));
+        if (folded) return;
+        grid.setAccessibleText("table " + table);
+        List<Integer> linked = linked(lesson);
+        grid.show(shown, linked, shown.columns().stream().map(Column::name).toList());
+        requestLayout();
+        Map<Integer, RowSign> now = signs(look, changed);
+        if (!now.equals(signs)) {
+            signs = now;
+            grid.signRows(row -> Optional.ofNullable(signs.get(row)));
+        }
+    }
+
+    private void style(String styleClass, boolean has) {
+        getStyleClass().remove(styleClass);
+        if (has) getStyleClass().add(styleClass);
+    }
+
+    /** The columns that are matched in the link at hand. */
+    private List<Integer> linked(Lesson lesson) {
+        return Stream.of(Side.values()).filter(side -> lesson.scene().on(side).equals(table))
+                .flatMap(side -> lesson.on().stream().map((KeyPair pair) -> pair.on(side))).flatMap(column -> shown.column(column).stream().boxed()).distinct().toList();
+    }
+
+    /** What is to be said of rows: that they have no partner or no key in the link at hand, or break what is meant to hold for the table itself. */
+    private Map<Integer, RowSign> signs(KeyLook look, boolean changed) {
+        // While tables are still being looked at, signs stay where they are.
+        if (look.busy() && !changed) return signs;
+        Map<Integer, RowSign> all = new HashMap<>();
+        Scene scene = look.lesson().scene();
+        look.check().ifPresent(check -> Stream.of(Side.values()).filter(side -> scene.on(side).equals(table)).findFirst().ifPresent(side -> {
+            KeyCheck.Keys keys = check.keys(side);
+            String other = scene.on(side.opposite());
+            keys.aloneRows().forEach(row -> all.put(row, new RowSign("○", "No row of " + other + " has this key.")));
+            keys.withoutKey().forEach(row -> all.put(row, new RowSign("∅", "This row has no key, and NULL never matches.")));
+        }));
+        KeyFaults faults = KeyFaults.of(shown);
+        faults.twice().forEach(row -> all.put(row, new RowSign("!", "Another row has the same key, which is to tell rows apart.")));
+        faults.missing().forEach((row, columns) -> all.put(row, new RowSign("!", shown.columns().get(columns.getFirst()).name() + " is not to be NULL.")));
+        return all;
+    }
+
+    /** The width at which nothing is cut, within limits. */
+    double wantedWidth(double most) {
+        if (isFolded()) return Math.min(most, head.prefWidth(-1) + 12);
+        return Math.clamp(widths.wanted(), LEAST_WIDTH, Math.max(LEAST_WIDTH, most));
+    }
+
+    /** As high as its rows, or as there is room. */
+    double wantedHeight(double most) {
+        if (isFolded()) return HEAD + 6;
+        double wanted = NEAR + HEAD + TableGrid.TALL_HEADER + (Math.max(LEAST_ROWS, shown.rows().size() + 1)) * GridTable.ROW_HEIGHT + 3;
+        return Math.min(wanted, Math.max(200, most));
+    }
+
+    /** Where a link ends at the sides of the card, from its own corner. */
+    double headingMiddle() {
+        return isFolded() ? (HEAD + 6) / 2 : 1 + HEAD + TableGrid.TALL_HEADER / 2;
+    }
+}

@@ -1,0 +1,177 @@
+package lunko.desktop.bench;
+
+import java.nio.charset.Charset;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import lunko.desktop.lesson.TableFiles;
+import lunko.exchange.Brought;
+import lunko.exchange.Intake;
+import lunko.exchange.csv.Dialect;
+import lunko.exchange.sheet.Sheet;
+import lunko.problem.Checked;
+import lunko.table.Table;
+
+/** How a file is to be read, as it was found and to be put right, with the tables that would come of it. */
+public final class IntakePane extends VBox {
+    private static final int MOST_SHOWN = 9;
+
+    private final TableFiles files;
+    private final Optional<String> inPlaceOf;
+    private final Runnable close;
+    private final VBox preview = new VBox();
+    private final Button take = new Button("Take it");
+    private Intake intake;
+
+    /** Shows a file; its tables are taken in the place of one that is there, or beside them. */
+    public IntakePane(TableFiles files, Intake intake, Optional<String> inPlaceOf, Runnable close) {
+        this.files = files;
+        this.intake = intake;
+        this.inPlaceOf = inPlaceOf;
+        this.close = close;
+        getStyleClass().addAll("card", "recipe", "intake");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label title = new Label("Bring in " + intake.file().getFileName() + inPlaceOf.map(table -> " in the place of " + table).orElse(""));
+        title.getStyleClass().add("key-check-title");
+        preview.getStyleClass().addAll("recipe-preview", "intake-preview");
+        GridPane form = new GridPane();
+        form.getStyleClass().add("recipe-form");
+        switch (intake) {
+            case Intake.OfText text -> ofText(form, text.dialect());
+            case Intake.OfSheets sheets -> ofSheets(form, sheets);
+            case Intake.Plain _ -> { }
+        }
+        HBox middle = new HBox(form, preview);
+        middle.getStyleClass().add("recipe-middle");
+        getChildren().addAll(title, middle, buttons());
+        show();
+    }
+
+    private void ofText(GridPane form, Dialect found) {
+        line(form, "between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name, sign -> change(dialect -> dialect.separated(sign))));
+        List<Optional<Character>> quotes = List.of(Optional.of('"'), Optional.of('\''), Optional.empty());
+        line(form, "around fields", choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"), quote -> change(dialect -> dialect.quoted(quote))));
+        line(form, "encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName, encoding -> change(dialect -> dialect.in(encoding))));
+        CheckBox header = new CheckBox("the first line names the columns");
+        header.setSelected(found.header());
+        header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
+        form.add(header, 0, form.getRowCount(), 2, 1);
+    }
+
+    private static String name(char sign) {
+        return switch (sign) {
+            case ',' -> "comma  ,";
+            case ';' -> "semicolon  ;";
+            case '\t' -> "tab";
+            case '|' -> "bar  |";
+            case '"' -> "double quotes  \"";
+            case '\'' -> "single quotes  '";
+            default -> String.valueOf(sign);
+        };
+    }
+
+    private void change(Function<Dialect, Dialect> change) {
+        if (intake instanceof Intake.OfText text) {
+            intake = new Intake.OfText(text.file(), text.bytes(), change.apply(text.dialect()));
+            show();
+        }
+    }
+
+    private void ofSheets(GridPane form, Intake.OfSheets found) {
+        List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1).mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
+        List<String> names = found.sheets().stream().map(Sheet::name).toList();
+        ChoiceBox<Optional<Integer>> sheet = choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> { });
+        TextField range = new TextField();
+        range.setPromptText("all cells, or B2:D9");
+        range.setId("intake-range");
+        CheckBox header = new CheckBox("the first row names the columns");
+        header.setSelected(found.header());
+        Runnable changed = () -> {
+            intake = new Intake.OfSheets(found.file(), found.sheets(), sheet.getValue(), range.getText(), header.isSelected());
+            show();
+        };
+        sheet.valueProperty().subscribe((_, _) -> changed.run());
+        range.textProperty().subscribe((_, _) -> changed.run());
+        header.selectedProperty().subscribe((_, _) -> changed.run());
+        line(form, "sheet", sheet);
+        line(form, "cells", range);
+        form.add(header, 0, form.getRowCount(), 2, 1);
+    }
+
+    private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name, Consumer<T> chosen) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.setId("intake-" + id);
+        box.getItems().setAll(all);
+        box.setValue(found);
+        box.setPrefWidth(190);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T one) {
+                return one == null ? "" : name.apply(one);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("nothing is typed here");
+            }
+        });
+        box.valueProperty().subscribe((_, now) -> chosen.accept(now));
+        return box;
+    }
+
+    private static void line(GridPane form, String what, Node field) {
+        Label label = new Label(what);
+        label.setLabelFor(field);
+        form.addRow(form.getRowCount(), label, field);
+    }
+
+    private Node buttons() {
+        take.setDefaultButton(true);
+        take.setOnAction(_ -> intake.tables().handle(brought -> {
+            close.run();
+            files.take(brought, inPlaceOf);
+        }, _ -> show()));
+        Button leave = new Button("Leave it");
+        leave.setCancelButton(true);
+        leave.setOnAction(_ -> close.run());
+        HBox buttons = new HBox(leave, take);
+        buttons.getStyleClass().add("recipe-buttons");
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        return buttons;
+    }
+
+    private void show() {
+        Checked<Brought> tables = intake.tables();
+        take.setDisable(tables instanceof Checked.Invalid);
+        tables.handle(brought -> {
+            Table first = brought.tables().getFirst();
+            Label title = new Label(brought.tables().stream().map(Table::name).collect(Collectors.joining(", ")));
+            title.getStyleClass().add("recipe-head");
+            preview.getChildren().setAll(title, new RowPreview(first, MOST_SHOWN));
+            brought.notes().forEach(note -> preview.getChildren().add(about(note)));
+        }, problem -> preview.getChildren().setAll(about(problem.inWords())));
+    }
+
+    private static Label about(String text) {
+        Label about = new Label(text);
+        about.getStyleClass().add("intake-said");
+        about.setWrapText(true);
+        about.setMaxWidth(420);
+        return about;
+    }
+}

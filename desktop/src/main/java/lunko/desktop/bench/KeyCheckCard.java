@@ -1,0 +1,175 @@
+package lunko.desktop.bench;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.look.PhraseFlow;
+import lunko.insight.Finding;
+import lunko.insight.KeyCheck;
+import lunko.insight.KindCount;
+import lunko.insight.Repair;
+import lunko.lesson.Lesson;
+import lunko.lesson.Link;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.SceneEdit;
+import lunko.query.KeyPair;
+import lunko.query.QueryText;
+import lunko.query.Side;
+import lunko.table.Type;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What can be said about the matched columns before they are joined and what each kind will give. */
+final class KeyCheckCard extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int ACROSS = 3;
+
+    private static final int MOST_PROPOSED = 4;
+
+    private final BenchModel model;
+    private final VBox content = new VBox();
+    private final VBox counts = new VBox();
+
+    KeyCheckCard(BenchModel model) {
+        this.model = model;
+        getStyleClass().addAll("card", "key-check");
+        Label title = new Label("Key check");
+        title.getStyleClass().add("key-check-title");
+        content.getStyleClass().add("key-check-content");
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        counts.getStyleClass().add("key-check-counts");
+        getChildren().addAll(title, scroll, counts);
+        model.look().subscribe(look -> show(look));
+    }
+
+    private void show(KeyLook look) {
+        // What was found last stays to be seen until there is something new.
+        if (look.busy() && look.check().isPresent()) return;
+        content.getChildren().clear();
+        counts.getChildren().clear();
+        Lesson lesson = look.lesson();
+        if (lesson.left() == lesson.right()) {
+            content.getChildren().add(about(lesson.left().name() + " is joined with itself: one table, under two names."));
+        }
+        QueryText text = new QueryText(lesson.query());
+        lesson.on().forEach(pair -> content.getChildren().add(equality(lesson, text, pair)));
+        if (look.busy()) content.getChildren().add(about("Looking at the keys…"));
+        else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
+                "No columns of " + lesson.left().name() + " and " + lesson.right().name() + " are matched: drag a column name onto one of the other table, "
+                        + "and what can be said about the two stands here.")));
+        propose(lesson);
+    }
+
+    private Node equality(Lesson lesson, QueryText text, KeyPair pair) {
+        PhraseFlow equality = new PhraseFlow("key-equality");
+        equality.show(text.equality(pair));
+        HBox.setHgrow(equality, Priority.ALWAYS);
+        Button drop = new Button();
+        drop.setGraphic(new FontIcon(Feather.X));
+        drop.setTooltip(new Tooltip("No longer match these columns"));
+        drop.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
+        drop.getStyleClass().add("drop-pair");
+        drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
+        return new HBox(equality, drop);
+    }
+
+    private void show(KeyCheck check, Lesson lesson) {
+        Finding.of(check, lesson.on()).forEach(finding -> content.getChildren().add(line(finding)));
+        if (!check.typesDiffer().isEmpty()) return;
+        counts.getChildren().addAll(title("Rows each kind will give"), counts(check, lesson));
+    }
+
+    /** Links that nobody has drawn. */
+    private void propose(Lesson lesson) {
+        List<Link> proposed = lesson.proposedLinks();
+        if (proposed.isEmpty()) return;
+        content.getChildren().add(title("May belong together"));
+        for (Link link : proposed.subList(0, Math.min(MOST_PROPOSED, proposed.size()))) {
+            KeyPair pair = link.pairs().getFirst();
+            Label name = new Label(link.left() + "." + pair.left() + " = " + link.right() + "." + pair.right());
+            name.getStyleClass().add("proposed-link");
+            name.setWrapText(true);
+            HBox.setHgrow(name, Priority.ALWAYS);
+            name.setMaxWidth(Double.MAX_VALUE);
+            Button draw = new Button("Link");
+            draw.setMinWidth(Region.USE_PREF_SIZE);
+            draw.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(link.left(), link.right(), pair)));
+            HBox line = new HBox(name, draw);
+            line.getStyleClass().add("finding-line");
+            line.setAlignment(Pos.CENTER_LEFT);
+            content.getChildren().add(line);
+        }
+    }
+
+    private Node line(Finding finding) {
+        Region mark = new Region();
+        mark.getStyleClass().addAll("mark-square", finding.mark().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        Label headline = new Label(finding.headline());
+        headline.getStyleClass().add("finding");
+        headline.setWrapText(true);
+        VBox words = new VBox(headline);
+        if (!finding.detail().isEmpty()) words.getChildren().add(about(finding.detail()));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox line = new HBox(mark, words);
+        finding.repair().ifPresent(repair -> {
+            Button mend = new Button("Mend");
+            mend.setMinWidth(Region.USE_PREF_SIZE);
+            mend.setTooltip(new Tooltip(switch (repair) {
+                case Repair.Respell _ -> "Make one of the two like the other";
+                case Repair.Retype(Side _, String column, Type type) -> "Make " + column + " " + type.title() + ", like the other";
+            }));
+            mend.setOnAction(_ -> model.lesson().edit(new SceneEdit.Mend(repair)));
+            line.getChildren().add(mend);
+        });
+        line.getStyleClass().add("finding-line");
+        line.setAlignment(Pos.TOP_LEFT);
+        return line;
+    }
+
+    private Node counts(KeyCheck check, Lesson lesson) {
+        GridPane tiles = new GridPane();
+        tiles.getStyleClass().add("count-tiles");
+        int place = 0;
+        for (KindCount count : check.counts()) {
+            Label rows = new Label(Long.toString(count.rows()));
+            rows.getStyleClass().add("tile-rows");
+            Label name = new Label(count.kind().title());
+            name.getStyleClass().add("tile-name");
+            VBox tile = new VBox(rows, name);
+            tile.getStyleClass().add("count-tile");
+            tile.pseudoClassStateChanged(CHOSEN, count.kind() == lesson.kind());
+            Tooltip.install(tile, new Tooltip(count.kind().withArticle() + ": " + count.arithmetic()));
+            GridPane.setHgrow(tile, Priority.ALWAYS);
+            tile.setMaxWidth(Double.MAX_VALUE);
+            tiles.add(tile, place % ACROSS, place / ACROSS);
+            place++;
+        }
+        return tiles;
+    }
+
+    private static Label title(String text) {
+        Label title = new Label(text);
+        title.getStyleClass().add("key-check-part");
+        return title;
+    }
+
+    private static Label about(String text) {
+        Label about = new Label(text);
+        about.getStyleClass().add("about");
+        about.setWrapText(true);
+        return about;
+    }
+}

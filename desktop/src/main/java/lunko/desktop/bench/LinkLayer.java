@@ -1,0 +1,210 @@
+package lunko.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.CubicCurve;
+import javafx.scene.shape.Line;
+import lunko.desktop.grid.ColumnDrag;
+import lunko.desktop.grid.DragBoard;
+import lunko.insight.KeyFaults;
+import lunko.lesson.Lesson;
+import lunko.lesson.Link;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.Scene;
+import lunko.lesson.SceneEdit;
+import lunko.query.KeyPair;
+import lunko.query.Side;
+import lunko.table.Table;
+
+/** The lines between tables that say which columns belong together and how many meet how many; and the one being drawn. */
+final class LinkLayer extends Pane {
+    private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
+    private static final double APART = 9;
+    private static final double LOOP = 46;
+
+    /** How many rows may have one key, as long as the tables are the same. */
+    private record Counted(Table left, Table right, List<KeyPair> pairs, String many) {}
+
+    private final BenchModel model;
+    private final Line drawn = new Line();
+    private final Map<Link, Counted> counted = new HashMap<>();
+    private final List<Shown> shown = new ArrayList<>();
+
+    LinkLayer(BenchModel model, DragBoard drags) {
+        this.model = model;
+        setPickOnBounds(false);
+        drawn.getStyleClass().add("key-link");
+        drawn.setVisible(false);
+        drawn.setMouseTransparent(true);
+        drags.drag().subscribe(this::draw);
+    }
+
+    /** A pair of columns that is drawn. */
+    private record Drawn(CubicCurve curve, Circle from, Circle to) {
+
+        void along(Curve way) {
+            curve.setStartX(way.start().getX());
+            curve.setStartY(way.start().getY());
+            curve.setControlX1(way.first().getX());
+            curve.setControlY1(way.first().getY());
+            curve.setControlX2(way.second().getX());
+            curve.setControlY2(way.second().getY());
+            curve.setEndX(way.end().getX());
+            curve.setEndY(way.end().getY());
+            from.setCenterX(way.start().getX());
+            from.setCenterY(way.start().getY());
+            to.setCenterX(way.end().getX());
+            to.setCenterY(way.end().getY());
+        }
+    }
+
+    /** A link that is drawn: its pairs, and what is said in the middle of it. */
+    private record Shown(Link link, List<Drawn> pairs, Button pill) {}
+
+    /** The way of a cubic curve. */
+    private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
+
+        Point2D middle() {
+            return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
+        }
+    }
+
+    /** Makes what is to be drawn of a lesson. */
+    void show(Lesson lesson) {
+        Scene scene = lesson.scene();
+        shown.clear();
+        for (Link link : lesson.links()) {
+            Optional<Link> seen = link.between(scene.left(), scene.right());
+            Link as = seen.orElse(link);
+            shown.add(new Shown(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(), pill(as, seen.isPresent())));
+        }
+        counted.keySet().retainAll(shown.stream().map(Shown::link).toList());
+        List<Node> nodes = new ArrayList<>();
+        shown.forEach(one -> one.pairs().forEach(pair -> nodes.addAll(List.of(pair.curve(), pair.from(), pair.to()))));
+        shown.forEach(one -> nodes.add(one.pill()));
+        nodes.add(drawn);
+        getChildren().setAll(nodes);
+    }
+
+    private static Drawn drawn(boolean atHand) {
+        CubicCurve curve = new CubicCurve();
+        curve.getStyleClass().add("key-link");
+        curve.pseudoClassStateChanged(AT_HAND, atHand);
+        curve.setMouseTransparent(true);
+        return new Drawn(curve, end(Side.LEFT, atHand), end(Side.RIGHT, atHand));
+    }
+
+    private static Circle end(Side side, boolean atHand) {
+        Circle end = new Circle(atHand ? 5 : 3.5);
+        end.getStyleClass().add("key-end");
+        if (atHand) end.getStyleClass().add(side.title());
+        end.setMouseTransparent(true);
+        return end;
+    }
+
+    /** Puts the links where the cards are now. */
+    void place(Function<String, BenchCard> cards) {
+        for (Shown one : shown) {
+            BenchCard left = cards.apply(one.link().left());
+            BenchCard right = cards.apply(one.link().right());
+            List<Point2D> middles = new ArrayList<>();
+            for (int i = 0; i < one.pairs().size(); i++) {
+                double shift = (i - (one.pairs().size() - 1) / 2.0) * APART;
+                Curve way = left == right ? loop(left, shift) : curve(left, right, shift);
+                one.pairs().get(i).along(way);
+                middles.add(way.middle());
+            }
+            Point2D middle = middles.getFirst().midpoint(middles.getLast());
+            Button pill = one.pill();
+            pill.applyCss();
+            pill.autosize();
+            pill.relocate(middle.getX() - pill.getWidth() / 2, middle.getY() - pill.getHeight() / 2);
+        }
+    }
+
+    /** Between the sides of cards that stand beside each other, or the edges of cards one above the other. */
+    private static Curve curve(BenchCard left, BenchCard right, double shift) {
+        Bounds l = left.getBoundsInParent();
+        Bounds r = right.getBoundsInParent();
+        boolean before = l.getMaxX() <= r.getMinX();
+        if (before || r.getMaxX() <= l.getMinX()) {
+            double fromX = before ? l.getMaxX() : l.getMinX();
+            double toX = before ? r.getMinX() : r.getMaxX();
+            double fromY = l.getMinY() + left.headingMiddle() + shift;
+            double toY = r.getMinY() + right.headingMiddle() + shift;
+            double middle = (fromX + toX) / 2;
+            return new Curve(new Point2D(fromX, fromY), new Point2D(middle, fromY), new Point2D(middle, toY), new Point2D(toX, toY));
+        }
+        boolean above = l.getMaxY() <= r.getMinY();
+        double fromY = above ? l.getMaxY() : l.getMinY();
+        double toY = above ? r.getMinY() : r.getMaxY();
+        double x = (Math.max(l.getMinX(), r.getMinX()) + Math.min(l.getMaxX(), r.getMaxX())) / 2 + shift;
+        double middle = (fromY + toY) / 2;
+        return new Curve(new Point2D(x, fromY), new Point2D(x, middle), new Point2D(x, middle), new Point2D(x, toY));
+    }
+
+    /** A table that is linked with itself. */
+    private static Curve loop(BenchCard card, double shift) {
+        Bounds bounds = card.getBoundsInParent();
+        double x = bounds.getMaxX();
+        double y = bounds.getMinY() + card.headingMiddle() + (card.isFolded() ? 0 : 26);
+        double height = card.isFolded() ? 12 : 44;
+        return new Curve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y), new Point2D(x + LOOP + shift, y + height), new Point2D(x, y + height - shift));
+    }
+
+    private Button pill(Link link, boolean atHand) {
+        Button pill = new Button(multiplicity(link));
+        pill.getStyleClass().add("key-many");
+        pill.pseudoClassStateChanged(AT_HAND, atHand);
+        String said = link.left() + " and " + link.right() + " by " + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
+        pill.setTooltip(new Tooltip(said + "\nClick to look at this link; the right button drops it."));
+        pill.setAccessibleText("link of " + said);
+        pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
+        MenuItem drop = new MenuItem("Drop this link");
+        drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
+        pill.setContextMenu(new ContextMenu(drop));
+        return pill;
+    }
+
+    private String multiplicity(Link link) {
+        Lesson lesson = model.look().get().lesson();
+        Table left = lesson.table(link.left());
+        Table right = lesson.table(link.right());
+        Counted known = counted.get(link);
+        if (known == null || known.left() != left || known.right() != right) {
+            known = new Counted(left, right, link.pairs(), many(left, link, Side.LEFT) + "-" + many(right, link, Side.RIGHT));
+            counted.put(link, known);
+        }
+        return known.many();
+    }
+
+    private static String many(Table table, Link link, Side side) {
+        return KeyFaults.tellRowsApart(table, link.pairs().stream().map(pair -> table.column(pair.on(side)).orElseThrow()).toList()) ? "1" : "many";
+    }
+
+    private void draw(Optional<ColumnDrag> drag) {
+        drawn.setVisible(drag.isPresent());
+        drag.ifPresent(under -> {
+            Point2D start = sceneToLocal(under.from());
+            Point2D end = sceneToLocal(under.at());
+            drawn.setStartX(start.getX());
+            drawn.setStartY(start.getY());
+            drawn.setEndX(end.getX());
+            drawn.setEndY(end.getY());
+        });
+    }
+}

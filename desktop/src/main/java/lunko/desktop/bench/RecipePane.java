@@ -1,0 +1,172 @@
+package lunko.desktop.bench;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import lunko.desktop.lesson.LessonModel;
+import lunko.lesson.Recipe;
+import lunko.lesson.Recipe.Amounts;
+import lunko.lesson.Recipe.Days;
+import lunko.lesson.Recipe.Keys;
+import lunko.lesson.Recipe.Labels;
+import lunko.lesson.SceneEdit;
+
+/** How rows are to be made, with those that would come of it: nothing is changed before they are taken. */
+final class RecipePane extends VBox {
+    private static final int MOST_SHOWN = 11;
+    private static final int USUAL_ROWS = 8;
+    private static final int SEEDS = 10_000;
+    private static final int FAR = 1_000_000;
+
+    /** Where keys come from, to choose from. */
+    private enum From {
+        OTHER("the other table's keys"), RANGE("a range of numbers");
+
+        private final String title;
+
+        From(String title) {
+            this.title = title;
+        }
+    }
+
+    private final LessonModel model;
+    private final String table;
+    private final Runnable close;
+    private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
+    private final ChoiceBox<From> from = choice(From.values(), one -> one.title);
+    private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
+    private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
+    private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
+    private final Spinner<Integer> partnerless = new Spinner<>(0, 100, 20, 5);
+    private final CheckBox repeated = new CheckBox("a key may come more than once");
+    private final ChoiceBox<Labels> labels = choice(Labels.values(), Labels::title);
+    private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
+    private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
+    private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
+    private final DatePicker lastDay = new DatePicker(LocalDate.of(2026, 8, 31));
+    private final Spinner<Integer> seed = new Spinner<>(0, SEEDS, 1);
+    private final VBox preview = new VBox();
+
+    RecipePane(LessonModel model, String table, Runnable close) {
+        this.model = model;
+        this.table = table;
+        this.close = close;
+        getStyleClass().addAll("card", "recipe");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        repeated.setSelected(true);
+        List.of(rows, firstKey, lastKey, withoutKey, partnerless, least, most, seed).forEach(spinner -> {
+            spinner.setEditable(true);
+            spinner.setPrefWidth(110);
+            spinner.valueProperty().subscribe(this::show);
+        });
+        List.of(firstDay, lastDay).forEach(picker -> {
+            picker.setPrefWidth(128);
+            picker.valueProperty().subscribe(this::show);
+        });
+        repeated.selectedProperty().subscribe(this::show);
+        labels.valueProperty().subscribe(this::show);
+        from.valueProperty().subscribe(this::show);
+        labels.setValue(Labels.WORDS);
+        from.setValue(From.OTHER);
+        rows.setId("recipe-rows");
+        from.setId("recipe-keys");
+        Label title = new Label("Make rows of " + table);
+        title.getStyleClass().add("key-check-title");
+        preview.getStyleClass().add("recipe-preview");
+        HBox middle = new HBox(form(), preview);
+        middle.getStyleClass().add("recipe-middle");
+        getChildren().addAll(title, middle, buttons());
+        show();
+    }
+
+    private static <T> ChoiceBox<T> choice(T[] all, Function<T, String> title) {
+        ChoiceBox<T> choice = new ChoiceBox<>();
+        choice.getItems().setAll(all);
+        choice.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T one) {
+                return one == null ? "" : title.apply(one);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("nothing is typed here");
+            }
+        });
+        return choice;
+    }
+
+    private Node form() {
+        GridPane form = new GridPane();
+        form.getStyleClass().add("recipe-form");
+        Button again = new Button("Draw again");
+        again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
+        line(form, "rows", rows);
+        line(form, "keys from", from);
+        line(form, "the range", range(firstKey, lastKey));
+        line(form, "% with no key (NULL)", withoutKey);
+        line(form, "% without a partner", partnerless);
+        form.add(repeated, 1, form.getRowCount());
+        line(form, "texts", labels);
+        line(form, "amounts", range(least, most));
+        line(form, "days", range(firstDay, lastDay));
+        line(form, "seed: the same rows again", new HBox(8, seed, again));
+        return form;
+    }
+
+    private static HBox range(Node first, Node last) {
+        HBox range = new HBox(8, first, new Label("to"), last);
+        range.setAlignment(Pos.CENTER_LEFT);
+        return range;
+    }
+
+    private static void line(GridPane form, String what, Node field) {
+        Label label = new Label(what);
+        label.setLabelFor(field);
+        form.addRow(form.getRowCount(), label, field);
+    }
+
+    private Node buttons() {
+        Button take = new Button("Take these rows");
+        take.setDefaultButton(true);
+        take.setOnAction(_ -> {
+            close.run();
+            model.edit(new SceneEdit.MakeRows(table, recipe()));
+        });
+        Button leave = new Button("Leave it");
+        leave.setCancelButton(true);
+        leave.setOnAction(_ -> close.run());
+        HBox buttons = new HBox(leave, take);
+        buttons.getStyleClass().add("recipe-buttons");
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        return buttons;
+    }
+
+    private Recipe recipe() {
+        Keys keys = from.getValue() == From.RANGE ? new Keys.Range(firstKey.getValue(), lastKey.getValue()) : new Keys.OfOther(partnerless.getValue());
+        return new Recipe(rows.getValue(), withoutKey.getValue(), keys, repeated.isSelected(), labels.getValue(),
+                new Amounts(least.getValue(), most.getValue()), new Days(firstDay.getValue(), lastDay.getValue()), seed.getValue());
+    }
+
+    private void show() {
+        if (labels.getValue() == null || from.getValue() == null || firstDay.getValue() == null || lastDay.getValue() == null) return;
+        boolean range = from.getValue() == From.RANGE;
+        List.of(firstKey, lastKey).forEach(spinner -> spinner.setDisable(!range));
+        partnerless.setDisable(range);
+        preview.getChildren().setAll(new RowPreview(recipe().make(model.lesson().get(), table), MOST_SHOWN));
+    }
+}

@@ -1,0 +1,31 @@
+package lunko.desktop.bench;
+
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lunko.lesson.Situation;
+
+/** The situations to choose from: each changes just enough rows to show its point. */
+final class SituationBar extends VBox {
+
+    SituationBar(BenchActions actions) {
+        getStyleClass().addAll("card", "situation-bar");
+        Label title = new Label("Set up a situation");
+        title.getStyleClass().add("card-title");
+        Label about = new Label("changes just enough rows; Undo takes it back");
+        about.getStyleClass().add("about");
+        HBox head = new HBox(title, about);
+        head.getStyleClass().add("situation-head");
+        FlowPane buttons = new FlowPane();
+        buttons.getStyleClass().add("situations");
+        Stream.of(Situation.values()).forEach(situation -> {
+            Button button = new Button(situation.title());
+            button.setOnAction(_ -> actions.arrange(situation));
+            buttons.getChildren().add(button);
+        });
+        getChildren().addAll(head, buttons);
+    }
+}

@@ -1,0 +1,2 @@
+/** The bench, where tables are built and looked at before they are joined. */
+package lunko.desktop.bench;

@@ -1,0 +1,124 @@
+package lunko.desktop.grid;
+
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lunko.table.Column;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The name over a column: a handle to drag onto the column that it belongs to, and renamed in place. */
+final class ColumnHeading extends VBox {
+    private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
+
+    private final TableGrid grid;
+    private final int at;
+    private final Column column;
+    private final HBox line = new HBox();
+    private final Label name = new Label();
+    private final TextField field = new TextField();
+
+    ColumnHeading(TableGrid grid, int at, Column column, boolean linked, Optional<Boolean> pointsRight) {
+        this.grid = grid;
+        this.at = at;
+        this.column = column;
+        getStyleClass().add("column-heading");
+        Pos alignment = ValueLabel.alignment(column.type());
+        setAlignment(alignment);
+        setMaxWidth(Double.MAX_VALUE);
+        line.setAlignment(alignment);
+        line.getStyleClass().add("heading-line");
+        name.setText(column.name());
+        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        name.setMinWidth(0);
+        HBox.setHgrow(name, Priority.NEVER);
+        line.getChildren().add(name);
+        if (linked) {
+            getStyleClass().add("key-heading");
+            pointsRight.ifPresent(right -> line.getChildren().add(right ? 1 : 0, new FontIcon(right ? Feather.ARROW_RIGHT : Feather.ARROW_LEFT)));
+        }
+        getChildren().add(line);
+        if (grid.saysTypes()) {
+            Label type = new Label(type(column));
+            type.getStyleClass().add("column-type");
+            getChildren().add(type);
+        }
+        Tooltip.install(this, new Tooltip(column.name() + ", " + type(column) + "\nDrag it onto a column of another table to match the two."
+                + "\nDouble-click to rename it; the right button changes its type and more."));
+        setAccessibleText(column.name() + ", " + type(column) + (linked ? ", matched" : ""));
+        field.getStyleClass().add("heading-field");
+        field.addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
+        field.focusedProperty().subscribe(focused -> {
+            if (!focused && line.getChildren().contains(field)) finish();
+        });
+        setOnContextMenuRequested(event -> {
+            grid.menu(at).show(this, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
+        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            if (event.getButton() == MouseButton.PRIMARY && event.getClickCount() == 2) rename();
+        });
+    }
+
+    /** The type of a column and what is meant to hold for it, in a few words. */
+    static String type(Column column) {
+        String type = column.open() ? "any type" : column.type().title();
+        return type + (column.key() ? " · key" : column.nullable() ? "" : " · not null");
+    }
+
+    Column column() {
+        return column;
+    }
+
+    /** Lets the name be typed. */
+    void rename() {
+        field.setText(column.name());
+        line.getChildren().setAll(field);
+        field.applyCss();
+        field.requestFocus();
+        field.selectAll();
+    }
+
+    private void onKey(KeyEvent event) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            event.consume();
+            giveUp();
+            grid.requestFocus();
+        } else if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) {
+            event.consume();
+            boolean tab = event.getCode() == KeyCode.TAB;
+            if (finish()) grid.headingTyped(at, tab ? event.isShiftDown() ? -1 : 1 : 0);
+        }
+    }
+
+    private void giveUp() {
+        line.getChildren().setAll(name);
+    }
+
+    private boolean finish() {
+        String typed = field.getText();
+        giveUp();
+        return typed.equals(column.name()) || grid.rename(at, typed);
+    }
+
+    /** Shows whether a column that is being dragged would be matched with this one. */
+    void target(boolean target) {
+        pseudoClassStateChanged(TARGET, target);
+    }
+
+    /** Whether a place on the screen's scene is over this heading, or over the space around it in its header cell. */
+    boolean isAt(double sceneX, double sceneY) {
+        return getParent() != null && getParent().localToScene(getParent().getLayoutBounds()).contains(sceneX, sceneY);
+    }
+}

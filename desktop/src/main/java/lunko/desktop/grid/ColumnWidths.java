@@ -1,0 +1,98 @@
+package lunko.desktop.grid;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.scene.text.FontWeight;
+import lunko.desktop.look.Typeface;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+
+/**
+ * The widths of the columns of one side, which its source table and its part of the result share, so that a
+ * column of the result falls under the column that it comes from.
+ */
+public final class ColumnWidths {
+    /** How wide the column with the row numbers is, in pixels. */
+    public static final double NUMBER_COLUMN = 42;
+    private static final double PADDING = 22;
+    private static final double KEY_SIGN = 18;
+    private static final double NARROWEST = 48;
+    private static final double WIDEST = 240;
+    private static final double SCROLL_BAR = 14;
+    private static final int ROWS_LOOKED_AT = 100;
+    private static final Typeface HEADING = Typeface.text(FontWeight.BOLD, 12.5);
+    private static final Typeface BELOW = Typeface.text(FontWeight.NORMAL, 12);
+    private static final Typeface TEXT = Typeface.text(FontWeight.NORMAL, 13.5);
+    private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 13.5);
+
+    /** The width at which everything in a column can be read, and the one at which at least its values can. */
+    private record Need(double whole, double values) {}
+
+    private final List<DoubleProperty> widths = new ArrayList<>();
+    private List<Need> needs = List.of();
+    private double available;
+
+    /** The width of a column, counted from 0. */
+    public ReadOnlyDoubleProperty of(int column) {
+        while (widths.size() <= column) widths.add(new SimpleDoubleProperty(NARROWEST));
+        return widths.get(column);
+    }
+
+    /** Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names. */
+    void fit(Table table, List<String> headings, List<String> below, List<Integer> keys) {
+        needs = IntStream.range(0, table.columns().size()).mapToObj(i -> {
+            double values = table.rows().stream().limit(ROWS_LOOKED_AT)
+                    .mapToDouble(row -> length(row, i, table.columns().get(i).type())).max().orElse(0);
+            double heading = Math.max(heading(headings.get(i)),
+                    heading(table.columns().get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
+            double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
+            return new Need(width(Math.max(values, Math.max(heading, second))), width(values));
+        }).toList();
+        share();
+    }
+
+    /** The width at which nothing is cut. */
+    public double wanted() {
+        return NUMBER_COLUMN + SCROLL_BAR + needs.stream().mapToDouble(Need::whole).sum();
+    }
+
+    /** Spreads the columns over a width, or lets them be wider if they need more. */
+    public void spreadOver(double width) {
+        available = width;
+        share();
+    }
+
+    private void share() {
+        double room = available - NUMBER_COLUMN - SCROLL_BAR;
+        double whole = needs.stream().mapToDouble(Need::whole).sum();
+        double values = needs.stream().mapToDouble(Need::values).sum();
+        double more = Math.max(0, room - whole) / Math.max(1, needs.size());
+        // Between the two needs, headings are cut a little; with less room than values need, the table scrolls.
+        double part = room >= whole ? 1 : room >= values ? (room - values) / (whole - values) : 1;
+        for (int i = 0; i < needs.size(); i++) {
+            Need need = needs.get(i);
+            of(i);
+            widths.get(i).set(Math.floor(need.values + part * (need.whole - need.values) + more));
+        }
+    }
+
+    private static double heading(String text) {
+        return HEADING.width(text);
+    }
+
+    private static double width(double content) {
+        return Math.clamp(content + PADDING, NARROWEST, WIDEST);
+    }
+
+    private static double length(Row row, int column, Type type) {
+        String shown = row.entry(column).shown();
+        String start = shown.substring(0, Math.min(shown.length(), 60));
+        double text = (type == Type.TEXT ? TEXT : CODE).width(start);
+        return row.value(column).isNull() ? text + 10 : text;
+    }
+}

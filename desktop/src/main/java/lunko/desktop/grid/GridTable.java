@@ -1,0 +1,134 @@
+package lunko.desktop.grid;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javafx.animation.Interpolator;
+import javafx.animation.KeyFrame;
+import javafx.animation.KeyValue;
+import javafx.animation.Timeline;
+import javafx.geometry.Orientation;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+
+/** A table of rows of one height, which says where each row is to be seen and can be scrolled along with others. */
+public class GridTable<R> extends TableView<R> {
+    /** How high a row is, in pixels. */
+    public static final double ROW_HEIGHT = 30;
+    /** How high a line of headings is, in pixels. */
+    public static final double HEADER_HEIGHT = 30;
+
+    private final Timeline scrolling = new Timeline();
+    private final Map<Orientation, ScrollBar> bars = new EnumMap<>(Orientation.class);
+
+    private final double headerHeight;
+
+    /** A table with headings of one line. */
+    @SuppressWarnings("this-escape")
+    public GridTable() {
+        this(HEADER_HEIGHT);
+    }
+
+    /** A table with headings of a height in pixels, which the stylesheet gives them. */
+    @SuppressWarnings("this-escape") // Only what the toolkit itself defines is called.
+    protected GridTable(double headerHeight) {
+        this.headerHeight = headerHeight;
+        getStyleClass().add("grid-table");
+        setFixedCellSize(ROW_HEIGHT);
+        setColumnResizePolicy(UNCONSTRAINED_RESIZE_POLICY);
+        getSelectionModel().setCellSelectionEnabled(true);
+        setPlaceholder(new Region());
+    }
+
+    /** A column that stays where it is and as it is ordered. */
+    public static <R, V> TableColumn<R, V> column() {
+        TableColumn<R, V> column = new TableColumn<>();
+        column.setReorderable(false);
+        column.setSortable(false);
+        column.setResizable(false);
+        return column;
+    }
+
+    /** The scroll bar of a direction; it is there once the table has been laid out. */
+    public Optional<ScrollBar> bar(Orientation direction) {
+        ScrollBar known = bars.get(direction);
+        if (known != null) return Optional.of(known);
+        Optional<ScrollBar> found = lookupAll(".scroll-bar").stream()
+                .filter(node -> node instanceof ScrollBar bar && bar.getOrientation() == direction)
+                .map(ScrollBar.class::cast).findFirst();
+        found.ifPresent(bar -> bars.put(direction, bar));
+        return found;
+    }
+
+    /** Does something whenever the table has been scrolled in a direction. */
+    public void onScroll(Orientation direction, Runnable then) {
+        whenLaidOut(() -> bar(direction).ifPresent(bar -> bar.valueProperty().subscribe((_, _) -> then.run())));
+    }
+
+    /** Lets another table scroll along in a direction, and this one with it. */
+    public void scrollAlongWith(GridTable<?> other, Orientation direction) {
+        whenLaidOut(() -> other.whenLaidOut(() -> bar(direction).ifPresent(mine -> other.bar(direction)
+                .ifPresent(theirs -> mine.valueProperty().bindBidirectional(theirs.valueProperty())))));
+    }
+
+    private void whenLaidOut(Runnable then) {
+        if (getSkin() != null) then.run();
+        else skinProperty().addListener(_ -> then.run());
+    }
+
+    /** Where the middle of a row is, from this table's top, whether it can be seen there or not. */
+    public double rowMiddle(int row) {
+        return headerHeight + (row + 0.5) * ROW_HEIGHT - scrolled();
+    }
+
+    /** Whether the middle of a row can be seen. */
+    public boolean isInView(int row) {
+        double middle = rowMiddle(row);
+        return middle > headerHeight && middle < headerHeight + viewHeight();
+    }
+
+    /** The first row of which something can be seen. */
+    public int firstInView() {
+        return Math.max(0, (int) (scrolled() / ROW_HEIGHT));
+    }
+
+    /** The row after the last one of which something can be seen. */
+    public int endOfView() {
+        return Math.min(getItems().size(), (int) Math.ceil((scrolled() + viewHeight()) / ROW_HEIGHT));
+    }
+
+    /** Scrolls, if need be, until a row is in view with some others around it. */
+    public void reveal(int row, Duration time) {
+        double hidden = getItems().size() * ROW_HEIGHT - viewHeight();
+        double top = row * ROW_HEIGHT;
+        double now = scrolled();
+        if (hidden <= 0 || top >= now && top + ROW_HEIGHT <= now + viewHeight()) return;
+        double wanted = Math.clamp((top - viewHeight() / 2 + ROW_HEIGHT) / hidden, 0, 1);
+        scrolling.stop();
+        // Rows that have just come must be there before they can be scrolled to.
+        layout();
+        bar(Orientation.VERTICAL).ifPresent(bar -> {
+            if (time.lessThanOrEqualTo(Duration.ZERO)) {
+                bar.setValue(wanted);
+            } else {
+                scrolling.getKeyFrames().setAll(new KeyFrame(time,
+                        new KeyValue(bar.valueProperty(), wanted, Interpolator.EASE_BOTH)));
+                scrolling.playFromStart();
+            }
+        });
+    }
+
+    private double viewHeight() {
+        double bar = bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getHeight).orElse(0.0);
+        return Math.max(0, getHeight() - headerHeight - bar);
+    }
+
+    /** How far it has been scrolled down, in pixels. */
+    protected double scrolled() {
+        double hidden = Math.max(0, getItems().size() * ROW_HEIGHT - viewHeight());
+        return bar(Orientation.VERTICAL).map(bar -> bar.getValue() * hidden).orElse(0.0);
+    }
+}

@@ -1,0 +1,58 @@
+package lunko.desktop.grid;
+
+import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.LongSupplier;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.Tooltip;
+
+/** The number of a row, counted from 1, and a sign if there is something to be said of it. */
+public final class RowNumberCell<R> extends TableCell<R, Integer> {
+    private static final PseudoClass SIGNED = PseudoClass.getPseudoClass("signed");
+
+    private final LongSupplier before;
+    private final IntFunction<Optional<RowSign>> sign;
+    private final Tooltip tooltip = new Tooltip();
+
+    /** Numbers the rows of a table that has so many other rows before those it lists. */
+    public RowNumberCell(LongSupplier before) {
+        this(before, _ -> Optional.empty());
+    }
+
+    /** Numbers rows, of which some have a sign; rows are counted from 0 there. */
+    RowNumberCell(LongSupplier before, IntFunction<Optional<RowSign>> sign) {
+        this.before = before;
+        this.sign = sign;
+        getStyleClass().add("row-number");
+    }
+
+    @Override
+    public void updateIndex(int index) {
+        super.updateIndex(index);
+        showNumber();
+    }
+
+    @Override
+    protected void updateItem(Integer item, boolean empty) {
+        super.updateItem(item, empty);
+        showNumber();
+    }
+
+    private void showNumber() {
+        int index = getIndex();
+        boolean row = getTableView() != null && index >= 0 && index < getTableView().getItems().size();
+        if (!row || getTableView().getItems().get(index) == TableGrid.GHOST) {
+            pseudoClassStateChanged(SIGNED, false);
+            setText(row ? "+" : "");
+            setTooltip(null);
+            return;
+        }
+        String number = Long.toString(before.getAsLong() + index + 1);
+        Optional<RowSign> said = sign.apply(index);
+        pseudoClassStateChanged(SIGNED, said.isPresent());
+        setText(said.map(s -> number + " " + s.sign()).orElse(number));
+        said.ifPresent(s -> tooltip.setText(s.meaning()));
+        setTooltip(said.isPresent() ? tooltip : null);
+    }
+}

@@ -1,0 +1,421 @@
+package lunko.desktop.grid;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.geometry.Orientation;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.IndexedCell;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.util.Duration;
+import lunko.desktop.lesson.LessonModel;
+import lunko.lesson.CellEdit;
+import lunko.lesson.ColumnEdit;
+import lunko.lesson.Edit;
+import lunko.lesson.RowEdit;
+import lunko.problem.Problem;
+import lunko.table.Block;
+import lunko.table.Column;
+import lunko.table.Entry;
+import lunko.table.Row;
+import lunko.table.Table;
+
+/** A table of the lesson as a grid, in which everything is edited in place, with the keyboard alone if need be. */
+public final class TableGrid extends GridTable<Row> {
+    /** The row behind the last, in which typing makes a new one. */
+    public static final Row GHOST = new Row(-1, List.of());
+    /** How high headings of two lines are, in pixels. */
+    public static final double TALL_HEADER = 46;
+
+    private final LessonModel model;
+    private final Supplier<String> name;
+    private final ColumnWidths widths;
+    private final DragBoard drags;
+    private final boolean forBuilding;
+    private final ObservableList<Row> rows = FXCollections.observableArrayList();
+    private final List<ColumnHeading> headings = new ArrayList<>();
+    private final ObjectProperty<Optional<Selection>> selected = new SimpleObjectProperty<>(Optional.empty());
+    private IntFunction<Optional<RowSign>> signs = _ -> Optional.empty();
+    private Optional<Boolean> pointsRight = Optional.empty();
+    private List<Column> columns = List.of();
+    private List<Integer> linked = List.of();
+    private int returnTo = -1;
+
+    /** A grid for the show: headings of one line, and no row to add rows in. */
+    public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean pointsRight) {
+        TableGrid grid = new TableGrid(model, name, widths, drags, false);
+        grid.pointsRight = Optional.of(pointsRight);
+        return grid;
+    }
+
+    /** A grid for the bench: headings with types, and a row at the end to add rows in. */
+    public static TableGrid forBuilding(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags) {
+        return new TableGrid(model, name, widths, drags, true);
+    }
+
+    private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean forBuilding) {
+        super(forBuilding ? TALL_HEADER : HEADER_HEIGHT);
+        this.model = model;
+        this.name = name;
+        this.widths = widths;
+        this.drags = drags;
+        this.forBuilding = forBuilding;
+        if (forBuilding) getStyleClass().add("building");
+        setItems(rows);
+        setEditable(true);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, this::onPress);
+        addEventFilter(MouseEvent.MOUSE_DRAGGED, this::onDrag);
+        widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+        drags.join(this);
+        drags.drag().subscribe(this::showTarget);
+    }
+
+    /** Takes no part in dragging any more, because its table is gone. */
+    public void retire() {
+        drags.leave(this);
+    }
+
+    /** Whether headings say what is meant to hold for their columns. */
+    boolean saysTypes() {
+        return forBuilding;
+    }
+
+    /** The name of its table. */
+    public String table() {
+        return name.get();
+    }
+
+    private Table current() {
+        return model.lesson().get().table(table());
+    }
+
+    /** Whether it is to be seen. */
+    boolean isShown() {
+        for (Node at = this; at != null; at = at.getParent()) if (!at.isVisible()) return false;
+        return getScene() != null;
+    }
+
+    /** What is selected, if anything is. */
+    ReadOnlyObjectProperty<Optional<Selection>> selected() {
+        return selected;
+    }
+
+    /** Signs beside the numbers of rows, counted from 0. */
+    public void signRows(IntFunction<Optional<RowSign>> by) {
+        signs = by;
+        refresh();
+    }
+
+    /**
+     * Shows a table.
+     *
+     * @param linkedColumns those that belong to columns of another table, counted from 0
+     * @param asHeadings    what stands over the columns where there is room for it
+     */
+    public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings) {
+        if (!table.columns().equals(columns) || !linkedColumns.equals(linked)) {
+            columns = table.columns();
+            linked = linkedColumns;
+            showColumns();
+        }
+        replaceChanged(table.rows());
+        selected.get().ifPresent(s -> select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
+        widths.fit(table, asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
+    }
+
+    private void showColumns() {
+        headings.clear();
+        List<TableColumn<Row, ?>> shown = new ArrayList<>();
+        TableColumn<Row, Integer> numbers = GridTable.column();
+        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        numbers.setEditable(false);
+        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0, row -> signs.apply(row)));
+        shown.add(numbers);
+        for (int i = 0; i < columns.size(); i++) shown.add(column(i));
+        getColumns().setAll(shown);
+    }
+
+    private TableColumn<Row, Entry> column(int index) {
+        Column column = columns.get(index);
+        TableColumn<Row, Entry> shown = GridTable.column();
+        ColumnHeading heading = new ColumnHeading(this, index, column, linked.contains(index), pointsRight);
+        heading.addEventHandler(MouseEvent.ANY, this::dragHeading);
+        headings.add(heading);
+        shown.setGraphic(heading);
+        heading.prefWidthProperty().bind(widths.of(index).subtract(20));
+        shown.prefWidthProperty().bind(widths.of(index));
+        shown.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue() == GHOST ? Entry.NULL : cell.getValue().entry(index)));
+        shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));
+        return shown;
+    }
+
+    /** Replaces only the rows that differ, so that the scroll position stays. */
+    private void replaceChanged(List<Row> table) {
+        List<Row> now = forBuilding ? new ArrayList<>(table) : table;
+        if (forBuilding) now.add(GHOST);
+        int same = 0;
+        int shorter = Math.min(rows.size(), now.size());
+        while (same < shorter && rows.get(same).equals(now.get(same))) same++;
+        int sameEnd = 0;
+        while (sameEnd < shorter - same
+                && rows.get(rows.size() - 1 - sameEnd).equals(now.get(now.size() - 1 - sameEnd))) sameEnd++;
+        List<Row> changed = rows.subList(same, rows.size() - sameEnd);
+        List<Row> replacing = now.subList(same, now.size() - sameEnd);
+        if (changed.size() == replacing.size()) {
+            IntStream.range(0, changed.size()).forEach(i -> changed.set(i, replacing.get(i)));
+        } else {
+            changed.clear();
+            rows.addAll(same, replacing);
+        }
+    }
+
+    // What is selected.
+
+    /** The block that is selected, without the row that is not there yet; nothing if nothing is. */
+    public Optional<Block> block() {
+        int last = current().rows().size() - 1;
+        return selected.get().map(Selection::block).filter(block -> block.firstRow() <= last)
+                .map(block -> new Block(block.firstRow(), Math.min(last, block.lastRow()), block.firstColumn(), block.lastColumn()));
+    }
+
+    /** The cell that has the keyboard; the first one if none has. */
+    Block cursor() {
+        return selected.get().map(s -> Block.cell(s.row(), s.column())).orElse(Block.cell(0, 0));
+    }
+
+    /** Selects one cell, and brings it into view. Rows and columns are counted from 0. */
+    public void select(int row, int column) {
+        select(row, column, row, column);
+    }
+
+    /** Selects a block. */
+    void select(Block block) {
+        select(block.firstRow(), block.firstColumn(), block.lastRow(), block.lastColumn());
+    }
+
+    private void select(int anchorRow, int anchorColumn, int row, int column) {
+        if (rows.isEmpty() || columns.isEmpty()) {
+            selected.set(Optional.empty());
+            return;
+        }
+        int lastRow = rows.size() - 1;
+        int lastColumn = columns.size() - 1;
+        selected.set(Optional.of(new Selection(Math.clamp(anchorRow, 0, lastRow), Math.clamp(anchorColumn, 0, lastColumn),
+                Math.clamp(row, 0, lastRow), Math.clamp(column, 0, lastColumn))));
+        Selection now = selected.get().orElseThrow();
+        getFocusModel().focus(now.row(), getColumns().get(now.column() + 1));
+    }
+
+    private void go(int row, int column, boolean extending) {
+        Selection from = selected.get().orElse(Selection.cell(0, 0));
+        if (extending) select(from.anchorRow(), from.anchorColumn(), row, column);
+        else select(row, column);
+        Selection now = selected.get().orElse(from);
+        reveal(now.row(), Duration.ZERO);
+        revealColumn(now.column());
+    }
+
+    /** Goes to the cell below, in the column where a row of cells was begun; or above. */
+    void goDown(boolean back) {
+        Selection from = selected.get().orElse(Selection.cell(0, 0));
+        int column = returnTo >= 0 ? returnTo : from.column();
+        returnTo = -1;
+        go(from.row() + (back ? -1 : 1), column, false);
+    }
+
+    /** Goes to the cell on the right, or from the last to the first of the next row; or the other way. */
+    void goRight(boolean back) {
+        Selection from = selected.get().orElse(Selection.cell(0, 0));
+        if (returnTo < 0) returnTo = from.column();
+        int column = from.column() + (back ? -1 : 1);
+        if (column >= columns.size()) go(from.row() + 1, 0, false);
+        else if (column < 0) go(from.row() - 1, columns.size() - 1, false);
+        else go(from.row(), column, false);
+    }
+
+    private void revealColumn(int column) {
+        bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).ifPresent(_ -> scrollToColumnIndex(column + 1));
+    }
+
+    // What the keyboard and the mouse do.
+
+    private void onKey(KeyEvent event) {
+        if (event.getTarget() instanceof TextInputControl || event.isAltDown() || event.isMetaDown()) return;
+        Selection at = selected.get().orElse(Selection.cell(0, 0));
+        boolean extending = event.isShiftDown();
+        boolean far = event.isControlDown();
+        int page = Math.max(1, endOfView() - firstInView() - 1);
+        if (far && event.getCode() != KeyCode.HOME && event.getCode() != KeyCode.END) return;
+        switch (event.getCode()) {
+            case UP -> go(at.row() - 1, at.column(), extending);
+            case DOWN -> go(at.row() + 1, at.column(), extending);
+            case LEFT -> go(at.row(), at.column() - 1, extending);
+            case RIGHT -> go(at.row(), at.column() + 1, extending);
+            case PAGE_UP -> go(at.row() - page, at.column(), extending);
+            case PAGE_DOWN -> go(at.row() + page, at.column(), extending);
+            case HOME -> go(far ? 0 : at.row(), 0, extending);
+            case END -> go(far ? rows.size() - 1 : at.row(), columns.size() - 1, extending);
+            case TAB -> goRight(extending);
+            case ENTER -> goDown(extending);
+            default -> {
+                return;
+            }
+        }
+        if (event.getCode() != KeyCode.TAB && event.getCode() != KeyCode.ENTER) returnTo = -1;
+        event.consume();
+    }
+
+    private void typeOver(KeyEvent event) {
+        String typed = event.getCharacter();
+        boolean printable = !typed.isEmpty() && !Character.isISOControl(typed.charAt(0)) && !typed.isBlank();
+        if (event.getTarget() instanceof TextInputControl || !printable || event.isShortcutDown() || event.isAltDown() || getEditingCell() != null) return;
+        editCell();
+        if (getScene().getFocusOwner() instanceof TextField field) {
+            field.setText(typed);
+            field.end();
+            event.consume();
+        }
+    }
+
+    private void onPress(MouseEvent event) {
+        Optional<TableCell<?, ?>> cell = cellAt(event.getTarget());
+        if (event.getTarget() instanceof TextInputControl || cell.isEmpty() || cell.get().isEmpty() || cell.get().isEditing()) return;
+        int row = cell.get().getIndex();
+        int column = getColumns().indexOf(cell.get().getTableColumn()) - 1;
+        if (event.getButton() != MouseButton.PRIMARY) {
+            if (block().filter(block -> block.contains(row, column)).isEmpty()) select(row, Math.max(0, column));
+            requestFocus();
+            return;
+        }
+        event.consume();
+        requestFocus();
+        returnTo = -1;
+        if (column < 0) {
+            int from = event.isShiftDown() ? selected.get().map(Selection::anchorRow).orElse(row) : row;
+            select(from, 0, row, columns.size() - 1);
+        } else if (event.isShiftDown()) {
+            go(row, column, true);
+        } else {
+            select(row, column);
+            if (event.getClickCount() == 2) editCell();
+        }
+    }
+
+    private void onDrag(MouseEvent event) {
+        if (!event.isPrimaryButtonDown() || cellAt(event.getTarget()).isEmpty() || selected.get().isEmpty() || getEditingCell() != null) return;
+        int row = (int) Math.floor((event.getY() - (forBuilding ? TALL_HEADER : HEADER_HEIGHT) + scrolled()) / ROW_HEIGHT);
+        double x = event.getX() + bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getValue).orElse(0.0) - ColumnWidths.NUMBER_COLUMN;
+        int column = 0;
+        while (column < columns.size() - 1 && x > widths.of(column).get()) x -= widths.of(column++).get();
+        Selection from = selected.get().get();
+        boolean wholeRows = from.anchorColumn() == 0 && from.column() == columns.size() - 1 && x < 0;
+        go(row, wholeRows ? columns.size() - 1 : column, true);
+        event.consume();
+    }
+
+    private Optional<TableCell<?, ?>> cellAt(Object target) {
+        for (Node at = target instanceof Node node ? node : null; at != null && at != this; at = at.getParent()) {
+            if (at instanceof TableCell<?, ?> cell) return Optional.of(cell);
+            if (at instanceof IndexedCell<?>) return Optional.empty();
+        }
+        return Optional.empty();
+    }
+
+    // What is edited.
+
+    /** Goes into the selected cell, to type. */
+    public void editCell() {
+        if (columns.isEmpty() || rows.isEmpty()) return;
+        Block at = cursor();
+        go(at.firstRow(), at.firstColumn(), false);
+        layout();
+        edit(at.firstRow(), getColumns().get(at.firstColumn() + 1));
+    }
+
+    /** Takes what was typed into a cell; what does not fit is explained. */
+    void take(Row row, int column, String typed) {
+        boolean isNew = row == GHOST;
+        if (isNew && typed.isBlank()) return;
+        Edit edit = isNew ? new RowEdit.Append(table(), column, typed) : new CellEdit.Type(table(), row.id(), column, typed);
+        if (!model.edit(edit)) return;
+        Table now = current();
+        int at = isNew ? now.rows().size() - 1 : now.position(row.id()).orElse(-1);
+        if (at >= 0) now.rows().get(at).entry(column).misfit().ifPresent(text -> model.say(Problem.of(now.columns().get(column).misfit(text))));
+    }
+
+    /** Lets the name of a column be typed. */
+    public void renameColumn(int column) {
+        layout();
+        if (column >= 0 && column < headings.size()) headings.get(column).rename();
+    }
+
+    boolean rename(int column, String typed) {
+        Column now = current().columns().get(column);
+        return model.edit(new ColumnEdit.Change(table(), column, now.named(typed)));
+    }
+
+    /** After a heading has been typed: to the next one, which is made if there is none, or to the cells. */
+    void headingTyped(int column, int by) {
+        int next = column + by;
+        if (by != 0 && next >= 0) {
+            if (next >= columns.size()) model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(current()))));
+            renameColumn(next);
+        } else {
+            requestFocus();
+            go(0, 0, false);
+        }
+    }
+
+    ContextMenu menu(int column) {
+        return new ColumnMenu(model, this, column).menu();
+    }
+
+    // What is dragged.
+
+    /** The column whose heading is at a place in the scene. */
+    Optional<String> headingAt(Point2D place) {
+        return headings.stream().filter(heading -> heading.isAt(place.getX(), place.getY())).map(heading -> heading.column().name()).findFirst();
+    }
+
+    private void dragHeading(MouseEvent event) {
+        if (!(event.getSource() instanceof ColumnHeading heading) || event.getTarget() instanceof TextInputControl) return;
+        Point2D place = new Point2D(event.getSceneX(), event.getSceneY());
+        if (event.getEventType() == MouseEvent.MOUSE_PRESSED && event.isPrimaryButtonDown()) {
+            drags.set(Optional.of(new ColumnDrag(this, heading.column().name(), place, place)));
+        } else if (event.getEventType() == MouseEvent.MOUSE_DRAGGED) {
+            drags.set(drags.drag().get().map(under -> under.to(place)));
+        } else {
+            return;
+        }
+        // The table's own header would take it for a click on the column.
+        event.consume();
+    }
+
+    private void showTarget(Optional<ColumnDrag> dragged) {
+        for (ColumnHeading heading : headings) {
+            heading.target(dragged.filter(d -> d.grid() != this || !d.column().equals(heading.column().name()))
+                    .map(d -> heading.isAt(d.at().getX(), d.at().getY())).orElse(false));
+        }
+    }
+}

@@ -1,0 +1,155 @@
+package lunko.desktop.lesson;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import lunko.desktop.work.Work;
+import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+
+/** The lesson as a document: opened from a file, saved to it, and changed since or not. */
+public final class LessonFiles {
+
+    /** The lesson as it is in a file, the file, and when that was written. */
+    private record Saved(Lesson lesson, Optional<Path> file, Optional<FileTime> time) {}
+
+    private final LessonModel model;
+    private final Work work;
+    private final Supplier<Window> window;
+    private final Recent recent;
+    private final ReadOnlyObjectWrapper<Boolean> changed = new ReadOnlyObjectWrapper<>(false);
+    private Saved saved;
+
+    /** The document of a model, which is as it was opened; the window is asked for when a dialog needs an owner. */
+    public LessonFiles(LessonModel model, Work work, Supplier<Window> window, Recent recent) {
+        this.model = model;
+        this.work = work;
+        this.window = window;
+        this.recent = recent;
+        saved = new Saved(model.lesson().get(), Optional.empty(), Optional.empty());
+        model.lesson().subscribe(this::look);
+    }
+
+    private void look() {
+        changed.set(!model.lesson().get().equals(saved.lesson()));
+    }
+
+    /** Whether something has been changed since the lesson was opened or saved. */
+    public ReadOnlyObjectProperty<Boolean> changed() {
+        return changed.getReadOnlyProperty();
+    }
+
+    /** The lessons used last, the last first. */
+    public List<Path> recent() {
+        return recent.lessons();
+    }
+
+    /** Notes from which file the lesson at hand has come. */
+    public void cameFrom(Path file) {
+        become(new Saved(model.lesson().get(), Optional.of(file), time(file)));
+        recent.note(file);
+    }
+
+    private void become(Saved now) {
+        saved = now;
+        look();
+    }
+
+    /** Opens a lesson in the place of the one at hand, which is asked about if it has been changed. */
+    public void open(Path file) {
+        leave(() -> work.start("Reading " + file.getFileName(), _ -> LessonFile.read(file), (Checked<Lesson> read) -> read.handle(lesson -> {
+            model.open(lesson);
+            cameFrom(file);
+        }, model::say)));
+    }
+
+    /** Takes up a lesson that is in no file, in the place of the one at hand, which is asked about if it has been changed. */
+    public void begin(Lesson lesson) {
+        leave(() -> {
+            model.open(lesson);
+            become(new Saved(lesson, Optional.empty(), Optional.empty()));
+        });
+    }
+
+    /** Does something that the lesson at hand does not outlive; if it has been changed, its person says first what becomes of the changes. */
+    public void leave(Runnable then) {
+        if (!changed.get()) {
+            then.run();
+            return;
+        }
+        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
+        ButtonType lose = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose, ButtonType.CANCEL);
+        alert.initOwner(window.get());
+        alert.setTitle("Lunko");
+        alert.setHeaderText("Save the changes to “" + model.lesson().get().title() + "”?");
+        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
+        if (answer == lose) then.run();
+        else if (answer == save) save(then);
+    }
+
+    /** Saves the lesson where it came from, or asks where to; {@code then} is called if it is saved. */
+    public void save(Runnable then) {
+        saved.file().ifPresentOrElse(file -> save(file, then), () -> chooseAndSave(then));
+    }
+
+    /** Saves the lesson to a file. One that somebody else has written since it was opened is left as it is. */
+    public void save(Path file, Runnable then) {
+        boolean ours = saved.file().filter(file::equals).isPresent();
+        if (ours && !time(file).equals(saved.time()) && Files.exists(file)) {
+            model.say(Problem.of("Another window or program has written " + file.getFileName()
+                    + " since you opened it: save your lesson under another name."));
+            return;
+        }
+        Lesson lesson = model.lesson().get();
+        work.start("Writing " + file.getFileName(), _ -> LessonFile.write(lesson, file), (Checked<Path> written) -> written.handle(path -> {
+            become(new Saved(lesson, Optional.of(path), time(path)));
+            recent.note(path);
+            model.say(new Notice.Success("Saved the lesson to " + path + "."));
+            then.run();
+        }, model::say));
+    }
+
+    void chooseAndOpen() {
+        FileChooser chooser = chooser("Open a lesson");
+        Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file.toPath()));
+    }
+
+    void chooseAndSave(Runnable then) {
+        FileChooser chooser = chooser("Save the lesson");
+        chooser.setInitialFileName(model.lesson().get().title() + LessonFile.ENDING);
+        Optional.ofNullable(chooser.showSaveDialog(window.get())).map(file -> file.toPath())
+                .map(file -> LessonFile.is(file) ? file : file.resolveSibling(file.getFileName() + LessonFile.ENDING))
+                .ifPresent(file -> save(file, then));
+    }
+
+    private FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().addAll(new FileChooser.ExtensionFilter("Lessons", "*" + LessonFile.ENDING),
+                new FileChooser.ExtensionFilter("All files", "*.*"));
+        saved.file().map(Path::toAbsolutePath).map(Path::getParent).map(Path::toFile).filter(folder -> folder.isDirectory()).ifPresent(chooser::setInitialDirectory);
+        return chooser;
+    }
+
+    private static Optional<FileTime> time(Path file) {
+        try {
+            return Optional.of(Files.getLastModifiedTime(file));
+        } catch (IOException gone) {
+            return Optional.empty();
+        }
+    }
+}

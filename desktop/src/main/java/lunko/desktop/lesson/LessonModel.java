@@ -1,0 +1,102 @@
+package lunko.desktop.lesson;
+
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import lunko.lesson.Edit;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+
+/** The lesson at hand, what is done to it, and what is said about that. To be used in the window's thread only. */
+public final class LessonModel {
+    private final ObjectProperty<Mode> mode = new SimpleObjectProperty<>(Mode.SHOW);
+    private final ReadOnlyObjectWrapper<History> history;
+    private final ReadOnlyObjectWrapper<Lesson> lesson;
+    private final ReadOnlyObjectWrapper<Optional<Notice>> notice = new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    /** A lesson to which nothing has been done yet. */
+    public LessonModel(Lesson first) {
+        history = new ReadOnlyObjectWrapper<>(History.of(first));
+        lesson = new ReadOnlyObjectWrapper<>(first);
+    }
+
+    /** What was done to the lesson. */
+    public ReadOnlyObjectProperty<History> history() {
+        return history.getReadOnlyProperty();
+    }
+
+    /** The lesson. */
+    public ReadOnlyObjectProperty<Lesson> lesson() {
+        return lesson.getReadOnlyProperty();
+    }
+
+    /** What the window is used for. */
+    public ObjectProperty<Mode> mode() {
+        return mode;
+    }
+
+    /** The last thing that was said to the person, until it is taken back. */
+    public ReadOnlyObjectProperty<Optional<Notice>> notice() {
+        return notice.getReadOnlyProperty();
+    }
+
+    /** Takes up another lesson, to which nothing has been done yet. */
+    public void open(Lesson other) {
+        sayNothing();
+        become(History.of(other));
+    }
+
+    /** Changes the lesson; says whether that was possible. If not it stays as it is, and the reason is said. */
+    public boolean edit(Edit edit) {
+        return switch (history.get().after(edit)) {
+            case Checked.Valid<History>(History changed) -> {
+                move(changed);
+                yield true;
+            }
+            case Checked.Invalid<History>(Problem problem) -> {
+                say(new Notice.Trouble(problem));
+                yield false;
+            }
+        };
+    }
+
+    /** Takes the last change back. */
+    public void undo() {
+        move(history.get().undo());
+    }
+
+    /** Makes the last change again that was taken back. */
+    public void redo() {
+        move(history.get().redo());
+    }
+
+    /** Says something. */
+    public void say(Notice said) {
+        notice.set(Optional.of(said));
+    }
+
+    /** Says what is wrong. */
+    public void say(Problem problem) {
+        say(new Notice.Trouble(problem));
+    }
+
+    /** Takes back what was said last. */
+    public void sayNothing() {
+        notice.set(Optional.empty());
+    }
+
+    private void move(History changed) {
+        if (changed == history.get()) return;
+        sayNothing();
+        become(changed);
+    }
+
+    private void become(History now) {
+        history.set(now);
+        lesson.set(now.lesson());
+    }
+}

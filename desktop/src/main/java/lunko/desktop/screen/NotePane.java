@@ -1,0 +1,39 @@
+package lunko.desktop.screen;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.lesson.LessonModel;
+import lunko.lesson.SceneEdit;
+
+/** What the speaker wants to be reminded of, to be read and written. */
+final class NotePane extends VBox {
+
+    NotePane(LessonModel model, Runnable close) {
+        getStyleClass().addAll("card", "recipe");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label title = new Label("Note for the speaker");
+        title.getStyleClass().add("key-check-title");
+        TextArea text = new TextArea(model.lesson().get().scene().note());
+        text.setWrapText(true);
+        text.getStyleClass().add("note-text");
+        text.setPrefSize(520, 200);
+        text.setId("note");
+        Button keep = new Button("Keep it");
+        keep.setOnAction(_ -> {
+            close.run();
+            model.edit(new SceneEdit.Note(text.getText().strip()));
+        });
+        Button leave = new Button("Leave it");
+        leave.setCancelButton(true);
+        leave.setOnAction(_ -> close.run());
+        HBox buttons = new HBox(leave, keep);
+        buttons.getStyleClass().add("recipe-buttons");
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        getChildren().addAll(title, text, buttons);
+    }
+}

@@ -1,0 +1,37 @@
+package lunko.desktop.screen;
+
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.beans.value.ObservableValue;
+import javafx.stage.Window;
+import javafx.util.Duration;
+import lunko.desktop.lesson.LessonFiles;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.lesson.TableFiles;
+import lunko.desktop.show.Player;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.work.Work;
+import lunko.lesson.Lesson;
+
+/** A lesson on the screen: the models, what drives them, and the view of them, put together. */
+public record Screen(LessonModel lesson, ShowModel model, Player player, TableFiles files, LessonFiles lessons, ScreenView view) {
+
+    /**
+     * Puts a screen together for a lesson.
+     *
+     * @param window     the window that dialogs belong to, asked for when one is opened
+     * @param recent     where the lessons used last are kept
+     * @param motionTime how long one frame takes to move over into the next, for the player at hand
+     */
+    public static Screen of(Lesson first, Supplier<Window> window, Recent recent, Function<Player, ObservableValue<Duration>> motionTime) {
+        LessonModel lesson = new LessonModel(first);
+        ShowModel model = new ShowModel(lesson);
+        Player player = new Player(model);
+        Work work = new Work();
+        LessonFiles lessons = new LessonFiles(lesson, work, window, recent);
+        TableFiles files = new TableFiles(lesson, work, window, lessons);
+        ScreenActions actions = new ScreenActions(model, player, files, lessons);
+        return new Screen(lesson, model, player, files, lessons, new ScreenView(model, player, actions, lessons, work, motionTime.apply(player)));
+    }
+}

@@ -1,0 +1,84 @@
+package lunko.desktop.screen;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
+import lunko.desktop.bench.BenchActions;
+import lunko.desktop.grid.Hand;
+import lunko.desktop.grid.TableActions;
+import lunko.desktop.lesson.FileActions;
+import lunko.desktop.lesson.LessonFiles;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.TableFiles;
+import lunko.desktop.show.CardActions;
+import lunko.desktop.show.Player;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.StepActions;
+import lunko.desktop.show.Showing;
+
+/** Everything that can be done on the screen. */
+final class ScreenActions {
+    private final StepActions steps;
+    private final TableActions tables;
+    private final FileActions files;
+    private final BenchActions bench;
+    private final CardActions cards;
+    private final Action note;
+    private final Action switchMode;
+    private final Action keyList;
+    private Optional<ScreenView> view = Optional.empty();
+
+    /** The actions on a model. */
+    ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons) {
+        LessonModel lesson = model.lesson();
+        Hand hand = new Hand();
+        steps = new StepActions(model, player);
+        tables = new TableActions(lesson, hand, sources);
+        files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
+        bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
+        cards = new CardActions(hand, tables, files, sources);
+        note = Action.of("Note for the speaker", Group.LESSON, () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))), new KeyCodeCombination(KeyCode.F4));
+        switchMode = new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
+                List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS, () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
+        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList), new KeyCodeCombination(KeyCode.F1));
+    }
+
+    /** Tells the actions on which screen things are asked; before that, those that ask do nothing. */
+    void attach(ScreenView screen) {
+        view = Optional.of(screen);
+    }
+
+    /** All actions, in the order of the list of keys. */
+    List<Action> all() {
+        return Stream.of(steps.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList)).flatMap(List::stream).toList();
+    }
+
+    StepActions steps() {
+        return steps;
+    }
+
+    FileActions files() {
+        return files;
+    }
+
+    BenchActions bench() {
+        return bench;
+    }
+
+    CardActions cards() {
+        return cards;
+    }
+
+    Action note() {
+        return note;
+    }
+
+    Action keyList() {
+        return keyList;
+    }
+}

@@ -1,0 +1,156 @@
+package lunko.desktop.screen;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import javafx.beans.binding.DoubleBinding;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Keyboard;
+import lunko.desktop.bench.BenchModel;
+import lunko.desktop.bench.BenchPage;
+import lunko.desktop.bench.IntakePane;
+import lunko.desktop.lesson.LessonFiles;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.look.Look;
+import lunko.desktop.show.Player;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.ShowPage;
+import lunko.desktop.work.Work;
+import org.kordamp.ikonli.feather.Feather;
+
+/** The screen: the bar on top, and the page of the mode that is chosen. */
+public final class ScreenView extends StackPane {
+    private static final double SIDE_SHARE = 0.285;
+    private static final double LEAST_SIDE = 350;
+
+    private final LessonModel lesson;
+    private final ScreenActions actions;
+    private final ShowPage show;
+    private final StackPane shade = new StackPane();
+
+    /**
+     * The screen for a model.
+     *
+     * @param motionTime how long one frame takes to move over into the next; zero shows frames at rest only
+     */
+    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work, ObservableValue<Duration> motionTime) {
+        this.lesson = model.lesson();
+        this.actions = actions;
+        getStyleClass().add("show");
+        Look.dress(this);
+        shade.getStyleClass().add("shade");
+        shade.setVisible(false);
+        shade.setOnMouseClicked(event -> {
+            if (event.getTarget() == shade) shade.setVisible(false);
+        });
+        actions.attach(this);
+        DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
+        show = new ShowPage(model, player, actions.steps(), actions.cards(), motionTime, side);
+        BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side);
+        show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
+        bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
+        StackPane pages = new StackPane(show, bench);
+        VBox.setVgrow(pages, Priority.ALWAYS);
+        VBox page = new VBox(top(lessons), pages);
+        page.getStyleClass().add("page");
+        NoticeBar notices = new NoticeBar(lesson, work);
+        // Over the title, so that undo and the modes can still be reached.
+        StackPane.setAlignment(notices, Pos.TOP_LEFT);
+        getChildren().addAll(page, notices, shade);
+        actions.cards().sources().lookAtThemAt((intake, inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
+    }
+
+    /** Puts the screen into a scene, with its keys; the step bar has the keyboard at first. */
+    public Scene inScene(double width, double height) {
+        Scene scene = new Scene(this, width, height);
+        new Keyboard(actions.all()).attachTo(scene);
+        actions.cards().hand().follow(scene);
+        show.takeFocus();
+        return scene;
+    }
+
+    /** Puts something over the page until it is answered. */
+    void ask(Function<Runnable, Region> pane) {
+        Region asked = pane.apply(() -> shade.setVisible(false));
+        shade.getChildren().setAll(asked);
+        shade.setVisible(true);
+        asked.requestFocus();
+    }
+
+    /** Shows or hides the list of keys. */
+    void toggleKeyList() {
+        if (shade.isVisible()) shade.setVisible(false);
+        else ask(_ -> new KeyList(actions.all()));
+    }
+
+    private Region top(LessonFiles lessons) {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(new LessonTitle(lesson, () -> show.takeFocus()), gap, modes(), menu(lessons), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
+                actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT), actions.note().iconButton(Feather.MESSAGE_SQUARE),
+                actions.keyList().iconButton(Feather.HELP_CIRCLE));
+        top.getStyleClass().add("top");
+        top.setAlignment(Pos.CENTER_LEFT);
+        return top;
+    }
+
+    /** Everything that is done with the lesson as a whole, and the lessons used last. */
+    private MenuButton menu(LessonFiles lessons) {
+        MenuButton button = new MenuButton("Lesson");
+        button.setId("lesson-menu");
+        button.setOnShowing(_ -> {
+            button.getItems().clear();
+            for (List<Action> part : actions.files().menu()) {
+                if (!button.getItems().isEmpty()) button.getItems().add(new SeparatorMenuItem());
+                part.forEach(action -> button.getItems().add(action.menuItem()));
+            }
+            List<Path> recent = lessons.recent();
+            if (recent.isEmpty()) return;
+            button.getItems().add(new SeparatorMenuItem());
+            for (Path file : recent) {
+                MenuItem item = new MenuItem(file.getFileName() + "   in " + file.getParent());
+                item.setMnemonicParsing(false);
+                item.setOnAction(_ -> lessons.open(file));
+                button.getItems().add(item);
+            }
+        });
+        // A menu without items does not open, and so is never asked for them.
+        button.getItems().add(new MenuItem());
+        return button;
+    }
+
+    private HBox modes() {
+        HBox modes = new HBox();
+        modes.getStyleClass().add("modes");
+        ToggleGroup group = new ToggleGroup();
+        for (Mode mode : Mode.values()) {
+            ToggleButton button = new ToggleButton(mode.title());
+            button.setId("mode-" + mode.title().toLowerCase(Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setOnAction(_ -> {
+                lesson.mode().set(mode);
+                button.setSelected(true);
+            });
+            lesson.mode().subscribe(now -> button.setSelected(now == mode));
+            modes.getChildren().add(button);
+        }
+        return modes;
+    }
+}

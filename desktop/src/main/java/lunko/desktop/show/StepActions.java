@@ -1,0 +1,91 @@
+package lunko.desktop.show;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
+import lunko.lesson.SceneEdit;
+import lunko.query.JoinKind;
+
+/** What can be done in the show: going through the steps, and choosing a kind of join. */
+public final class StepActions {
+    private final Map<JoinKind, Action> kinds = new EnumMap<>(JoinKind.class);
+    private final Action first;
+    private final Action back;
+    private final Action play;
+    private final Action forward;
+    private final Action last;
+    private final Action slower;
+    private final Action faster;
+    private final Action openHere;
+
+    /** The actions on a model and its player. */
+    public StepActions(ShowModel model, Player player) {
+        BooleanBinding runs = Bindings.createBooleanBinding(() -> model.showing().get().last() > 0, model.showing());
+        BooleanBinding notFirst = Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
+        BooleanBinding notLast = Bindings.createBooleanBinding(() -> !model.showing().get().isAtEnd(), model.showing());
+        play = new Action(player.playing().map(playing -> playing ? "Pause" : "Play"), Group.STEPS, List.of(key(KeyCode.SPACE)), runs, player::toggle);
+        forward = new Action(Action.constant("One step forward"), Group.STEPS, List.of(key(KeyCode.RIGHT)), notLast, () -> player.step(1));
+        back = new Action(Action.constant("One step back"), Group.STEPS, List.of(key(KeyCode.LEFT)), notFirst, () -> player.step(-1));
+        first = new Action(Action.constant("To the start"), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst, () -> player.goTo(0));
+        last = new Action(Action.constant("To the end"), Group.STEPS, List.of(key(KeyCode.END)), notLast, () -> player.goTo(model.showing().get().last()));
+        faster = Action.of("Faster", Group.STEPS, () -> player.speed().set(player.speed().get().faster()), key(KeyCode.UP));
+        slower = Action.of("Slower", Group.STEPS, () -> player.speed().set(player.speed().get().slower()), key(KeyCode.DOWN));
+        openHere = new Action(model.lesson().lesson().map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again" : "Open the lesson at this step"),
+                Group.STEPS, List.of(), runs, () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
+                        ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
+        for (JoinKind kind : ShownKinds.ALL) {
+            String name = kind.withArticle();
+            kinds.put(kind, Action.of(Character.toUpperCase(name.charAt(0)) + name.substring(1), Group.KINDS,
+                    () -> model.lesson().edit(new SceneEdit.ChooseKind(kind)),
+                    key(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1))), key(KeyCode.valueOf("NUMPAD" + (kind.ordinal() + 1)))));
+        }
+    }
+
+    private static KeyCombination key(KeyCode code) {
+        return new KeyCodeCombination(code);
+    }
+
+    /** All of them, in the order of the list of keys. */
+    public List<Action> all() {
+        List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
+        ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
+        return all;
+    }
+
+    Action choose(JoinKind kind) {
+        return kinds.get(kind);
+    }
+
+    Action first() {
+        return first;
+    }
+
+    Action back() {
+        return back;
+    }
+
+    Action play() {
+        return play;
+    }
+
+    Action forward() {
+        return forward;
+    }
+
+    Action last() {
+        return last;
+    }
+
+    Action openHere() {
+        return openHere;
+    }
+}

@@ -1,0 +1,258 @@
+package lunko.desktop.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.Charset;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableCell;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.look.Look;
+import lunko.desktop.screen.Screen;
+import lunko.lesson.CellEdit;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.query.KeyPair;
+import lunko.table.Column;
+import lunko.table.Entry;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The bench, driven as a person drives it: tables are built, and what is known of them is said before they are joined. */
+@ExtendWith(ApplicationExtension.class)
+class BenchTest {
+    private static final Lesson DEMO = DemoLesson.lesson();
+    private static final KeyPair KEEPER = new KeyPair("keeper_id", "keeper_id");
+
+    @TempDir
+    private Path folder;
+    private Screen screen;
+    private LessonModel model;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        screen = Screen.of(DEMO, () -> stage, new Recent(folder.resolve("recent")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.lesson();
+        stage.setScene(screen.view().inScene(1280, 800));
+        stage.show();
+        model.mode().set(Mode.TABLES);
+    }
+
+    @Test
+    void theKeyCheckFollowsWhatIsTyped(FxRobot robot) {
+        assertThat(texts(robot, ".finding")).startsWith("3 rows of hives have a partner", "11 is shared by 2 rows of hives")
+                .contains("1 row of hives has no key at all", "No near-misses");
+        assertThat(texts(robot, ".tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2");
+        robot.doubleClickOn(cell(robot, "hives", 2, 2));
+        robot.eraseText(4).write("13").type(KeyCode.ENTER);
+        assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a partner").doesNotContain("1 row of hives has no key at all");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lesson()).isEqualTo(DEMO);
+        robot.push(KeyCode.F6);
+        assertThat(model.mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(screen.model().showing().get().lesson()).isEqualTo(DEMO);
+    }
+
+    @Test
+    void aTableIsMadeByTypingItsNameItsHeadingsAndItsRows(FxRobot robot) {
+        robot.clickOn("New table").write("swarms").type(KeyCode.ENTER);
+        robot.write("no").type(KeyCode.TAB).write("tree").type(KeyCode.ENTER);
+        robot.write("1").type(KeyCode.TAB).write("Ash").type(KeyCode.ENTER).write("2").type(KeyCode.TAB).write("Elm").type(KeyCode.ENTER);
+        Table swarms = lesson().table("swarms");
+        assertThat(swarms.columns()).containsExactly(new Column("no", Type.INTEGER), new Column("tree", Type.TEXT));
+        assertThat(swarms.rows()).extracting(Row::values).containsExactly(List.of(Value.of(1), Value.of("Ash")), List.of(Value.of(2), Value.of("Elm")));
+    }
+
+    @Test
+    void blocksAreSelectedClearedFilledMovedAndRepeatedWithTheKeyboard(FxRobot robot) {
+        robot.clickOn(cell(robot, "keepers", 0, 1)).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.SHIFT, KeyCode.RIGHT);
+        robot.push(KeyCode.DELETE);
+        assertThat(column("keepers", 1)).containsExactly("", "", "Bert", "Yara");
+        assertThat(column("keepers", 2)).startsWith("", "");
+        robot.push(KeyCode.F8);
+        assertThat(column("keepers", 1)).startsWith("NULL", "NULL");
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.F7);
+        assertThat(column("keepers", 1)).containsExactly("Oda", "Oda", "Bert", "Yara");
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.DOWN);
+        assertThat(column("keepers", 0)).containsExactly("13", "11", "12", "14");
+        robot.push(KeyCode.F9);
+        assertThat(column("keepers", 0)).containsExactly("13", "11", "12", "11", "12", "14");
+        robot.push(KeyCode.CONTROL, KeyCode.DELETE);
+        assertThat(column("keepers", 0)).containsExactly("13", "11", "12", "14");
+        robot.push(KeyCode.INSERT);
+        assertThat(column("keepers", 0)).contains("NULL").hasSize(5);
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.LEFT);
+        assertThat(lesson().right().columns()).extracting(Column::name).startsWith("keeper", "keeper_id");
+        while (model.history().get().past().isPresent()) robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lesson()).isEqualTo(DEMO);
+    }
+
+    @Test
+    void blocksGoToASpreadsheetAndComeBack(FxRobot robot) {
+        robot.clickOn(cell(robot, "hives", 2, 1)).push(KeyCode.SHIFT, KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.C);
+        robot.interact(() -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo("Linden\t\nBramble\t11\n"));
+        robot.interact(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString("15\tUla\nsixteen\tJon\n");
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        robot.clickOn(cell(robot, "keepers", 3, 0)).push(KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.V);
+        assertThat(lesson().right().rows().get(5).entry(0)).isEqualTo(Entry.misfit("sixteen"));
+        assertThat(column("keepers", 1)).endsWith("Ula", "Jon");
+        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("paste 2 rows into keepers");
+    }
+
+    @Test
+    void columnsAreRenamedRetypedAndLinkedFromTheirHeadings(FxRobot robot) {
+        robot.doubleClickOn(heading(robot, "keepers", "keeper")).eraseText(6).write("name").type(KeyCode.ENTER);
+        assertThat(lesson().right().column("name")).hasValue(1);
+        robot.rightClickOn(heading(robot, "keepers", "name"));
+        robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert” …");
+        assertThat(lesson().right().rows().getFirst().entry(1)).isEqualTo(Entry.misfit("Oda"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        robot.drag(heading(robot, "hives", "hive_no")).dropTo(heading(robot, "keepers", "keeper_id"));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(lesson().on()).containsExactly(KEEPER, new KeyPair("hive_no", "keeper_id"));
+        robot.drag(heading(robot, "keepers", "village")).dropTo(heading(robot, "keepers", "keeper"));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(lesson().link("keepers", "keepers")).isPresent();
+        assertThat(lesson().scene().left()).isEqualTo(lesson().scene().right());
+    }
+
+    @Test
+    void cardsAreMovedFoldedAndDroppedAndALinkIsChosen(FxRobot robot) {
+        Node card = robot.lookup("#card-keepers").query();
+        Bounds before = card.getBoundsInParent();
+        robot.drag(robot.lookup("#card-keepers .about").<Node>query()).dropBy(-40, 30);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(card.getBoundsInParent().getMinX()).isEqualTo(before.getMinX() - 40);
+        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("move keepers");
+        robot.clickOn("#card-visits .fold");
+        assertThat(lesson().layout().isFolded("visits")).isFalse();
+        robot.clickOn(robot.lookup(".key-many").match((Node node) -> node.getAccessibleText().startsWith("link of visits and keepers")).<Node>query());
+        assertThat(texts(robot, ".finding")).startsWith("6 rows of visits have a partner");
+        robot.clickOn("#card-visits .more").clickOn("Drop visits");
+        assertThat(lesson().find("visits")).isEmpty();
+        assertThat(robot.lookup("#card-visits").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aSituationIsSetUpSaidAndTakenBack(FxRobot robot) {
+        robot.clickOn("a left row without a partner");
+        assertThat(notice()).isEqualTo("Row 6 of hives is new: nobody in keepers has the key 16.");
+        assertThat(texts(robot, ".finding")).contains("2 rows of hives have no partner");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lesson()).isEqualTo(DEMO);
+        robot.clickOn("a key spelt differently");
+        assertThat(notice()).startsWith("A number cannot be spelt differently: match columns of text");
+    }
+
+    @Test
+    void aNearMissIsMendedWithAClickAndALinkIsProposed(FxRobot robot) {
+        robot.interact(() -> {
+            model.edit(new LinkEdit.Unmatch("hives", "keepers", KEEPER));
+            model.edit(new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "keeper")));
+            model.edit(new CellEdit.Type("hives", 0, 1, "oda"));
+        });
+        assertThat(texts(robot, ".finding")).contains("'oda' is almost 'Oda'");
+        robot.clickOn("Mend");
+        assertThat(texts(robot, ".finding")).startsWith("1 row of hives has a partner").contains("No near-misses");
+        robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+        assertThat(texts(robot, ".finding")).isEmpty();
+        assertThat(texts(robot, ".proposed-link")).first().isEqualTo("hives.keeper_id = keepers.keeper_id");
+        robot.clickOn("Link");
+        assertThat(lesson().on()).containsExactly(KEEPER);
+    }
+
+    @Test
+    void rowsAreShownBeforeTheyAreTaken(FxRobot robot) {
+        robot.clickOn("#card-hives .make-rows");
+        robot.doubleClickOn("#recipe-rows").push(KeyCode.CONTROL, KeyCode.A).write("5").type(KeyCode.TAB);
+        assertThat(texts(robot, ".recipe-preview .recipe-head")).containsExactly("hive_no", "hive", "keeper_id", "mother_no");
+        assertThat(texts(robot, ".recipe-cell")).hasSize(20).contains("Clover", "NULL");
+        assertThat(lesson()).isEqualTo(DEMO);
+        robot.clickOn("Take these rows");
+        assertThat(lesson().left().rows()).hasSize(5);
+        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("make 5 rows of hives");
+    }
+
+    @Test
+    void howAFileIsReadIsShownAndPutRightBeforeItIsTaken(FxRobot robot) throws Exception {
+        Path file = Files.write(folder.resolve("swarms.csv"), "no;tree\n1;Ulme\n2;Bärlauch\n".getBytes(Charset.forName("windows-1252")));
+        robot.interact(() -> screen.files().open(file, Optional.empty()));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup(".intake").tryQuery().isPresent());
+        assertThat(texts(robot, ".intake .recipe-cell")).containsExactly("1", "2", "Ulme", "Bärlauch");
+        ChoiceBox<Character> separator = robot.lookup("#intake-separator").query();
+        robot.interact(() -> separator.setValue(','));
+        assertThat(texts(robot, ".row-preview .recipe-head")).containsExactly("no;tree");
+        robot.interact(() -> separator.setValue(';'));
+        robot.clickOn("Take it");
+        assertThat(column("swarms", 1)).containsExactly("Ulme", "Bärlauch");
+        assertThat(lesson().tables()).hasSize(7);
+    }
+
+    @Test
+    void aTableIsCopiedAndPasted(FxRobot robot) {
+        robot.clickOn(cell(robot, "keepers", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+        robot.clickOn(cell(robot, "hives", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(lesson().left().rows()).extracting(Row::values).isEqualTo(DEMO.right().rows().stream().map(Row::values).toList());
+    }
+
+    private Lesson lesson() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return model.lesson().get();
+    }
+
+    private List<String> column(String table, int column) {
+        return lesson().table(table).rows().stream().map(row -> row.entry(column).shown()).toList();
+    }
+
+    private String notice() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return model.notice().get().orElseThrow().sentence();
+    }
+
+    private static Node cell(FxRobot robot, String table, int row, int column) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup("#card-" + table + " .table-cell").match(node -> node instanceof TableCell<?, ?> cell && cell.getIndex() == row
+                && cell.getTableView().getColumns().indexOf(cell.getTableColumn()) == column + 1).query();
+    }
+
+    private static Node heading(FxRobot robot, String table, String column) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup("#card-" + table + " .column-heading").match((Node node) -> node.getAccessibleText().startsWith(column + ",")).query();
+    }
+
+    private static List<String> texts(FxRobot robot, String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).queryAll().stream().map(node -> ((Labeled) node).getText()).toList();
+    }
+}

@@ -1,0 +1,57 @@
+package lunko.exchange.file;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+
+/**
+ * The bytes of a file.
+ *
+ * @param isCut whether there are more than these, which end with a line then
+ */
+public record SourceBytes(String source, byte[] bytes, boolean isCut) {
+    private static final int PIECE = 1 << 18;
+
+    /** The bytes of a file up to a limit; a problem if it cannot be read, or the watch says stop. */
+    public static Checked<SourceBytes> read(Path file, long most, Watch watch) {
+        String source = file.toString();
+        if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
+        try (InputStream in = Files.newInputStream(file)) {
+            long size = Math.min(most, Files.size(file));
+            ByteArrayOutputStream all = new ByteArrayOutputStream();
+            byte[] piece = new byte[PIECE];
+            // One byte more tells whether there is more.
+            while (all.size() <= most) {
+                int read = in.read(piece, 0, (int) Math.min(PIECE, most + 1 - all.size()));
+                if (read < 0) return Checked.valid(new SourceBytes(source, all.toByteArray(), false));
+                all.write(piece, 0, read);
+                if (!watch.goesOn(all.size(), size)) return Checked.invalid("Stopped: nothing was changed.");
+            }
+            return Checked.valid(new SourceBytes(source, wholeLines(all.toByteArray()), true));
+        } catch (NoSuchFileException missing) {
+            return problem(source, "There is no such file: check its name and folder.");
+        } catch (AccessDeniedException denied) {
+            return problem(source, "The file may not be read: ask for permission, or copy it to a folder of yours.");
+        } catch (IOException failed) {
+            return problem(source, "The file could not be read (" + failed.getMessage() + "): try a copy of it.");
+        }
+    }
+
+    private static byte[] wholeLines(byte[] bytes) {
+        int end = bytes.length;
+        while (end > 0 && bytes[end - 1] != '\n') end--;
+        return Arrays.copyOf(bytes, end > 0 ? end : bytes.length);
+    }
+
+    private static <T> Checked<T> problem(String source, String sentence) {
+        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    }
+}

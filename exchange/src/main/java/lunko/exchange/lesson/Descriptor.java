@@ -1,0 +1,156 @@
+package lunko.exchange.lesson;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.stream.Stream;
+import lunko.lesson.Layout;
+import lunko.lesson.Lesson;
+import lunko.lesson.Link;
+import lunko.lesson.Scene;
+import lunko.lesson.Spot;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.table.Column;
+import lunko.table.Entry;
+import lunko.table.Row;
+import lunko.table.Table;
+
+/** What {@code lesson.json} says about a lesson beside the rows of its tables (docs/lesson-format.md). */
+record Descriptor(String source, JsonNode root) {
+
+    /** What it says about a lesson. */
+    static ObjectNode of(Lesson lesson, int version) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "lunko-lesson").put("version", version).put("title", lesson.title());
+        ArrayNode tables = root.putArray("tables");
+        lesson.tables().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
+        ArrayNode links = root.putArray("links");
+        for (Link link : lesson.links()) {
+            ArrayNode on = links.addObject().put("left", link.left()).put("right", link.right()).putArray("on");
+            link.pairs().forEach(pair -> on.addObject().put("left", pair.left()).put("right", pair.right()));
+        }
+        Scene scene = lesson.scene();
+        ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
+        if (!scene.note().isEmpty()) shown.put("note", scene.note());
+        scene.step().ifPresent(step -> shown.put("step", step));
+        return root;
+    }
+
+    private static void describe(Table table, Layout layout, ObjectNode node) {
+        node.put("name", table.name());
+        columns(node, "key", table.columns().stream().filter(Column::key));
+        columns(node, "required", table.columns().stream().filter(column -> !column.nullable() && !column.key()));
+        columns(node, "open", table.columns().stream().filter(Column::open));
+        layout.spot(table.name()).ifPresent(spot -> node.putObject("at").put("x", spot.x()).put("y", spot.y()));
+        if (layout.isFolded(table.name())) node.put("folded", true);
+        for (int row = 0; row < table.rows().size(); row++) {
+            for (Map.Entry<Integer, String> misfit : table.rows().get(row).misfits().entrySet()) {
+                node.withArray("misfits").addObject().put("row", row + 1).put("column", table.columns().get(misfit.getKey()).name()).put("typed", misfit.getValue());
+            }
+        }
+    }
+
+    private static void columns(ObjectNode node, String what, Stream<Column> columns) {
+        List<Column> some = columns.toList();
+        if (!some.isEmpty()) some.forEach(column -> node.withArray(what).add(column.name()));
+    }
+
+    /** The lesson on these tables; a problem if what it names is not there. */
+    Checked<Lesson> lesson(List<Table> tables) {
+        JsonNode shown = root.path("scenes").path(0);
+        Optional<Table> left = named(tables, shown.path("left"));
+        Optional<Table> right = named(tables, shown.path("right"));
+        Optional<JoinKind> kind = JoinKind.titled(shown.path("kind").asText());
+        if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return problem("the first scene names a table or a kind of join that there is not");
+        Set<String> names = new HashSet<>();
+        for (Table table : tables) {
+            if (!names.add(table.name().toLowerCase(Locale.ROOT))) return problem("two tables are called " + table.name());
+        }
+        Scene scene = new Scene(left.get().name(), kind.get(), right.get().name(), shown.path("note").asText(""),
+                shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong()) : OptionalLong.empty());
+        // The first version had the columns of the one link in its scene, and nothing of the bench.
+        List<JsonNode> linked = new ArrayList<>();
+        (root.has("links") ? root.path("links") : root.path("scenes")).forEach(linked::add);
+        List<Link> links = new ArrayList<>();
+        for (JsonNode link : linked) {
+            List<KeyPair> pairs = new ArrayList<>();
+            link.path("on").forEach(pair -> pairs.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
+            Optional<Table> one = named(tables, link.path("left"));
+            Optional<Table> other = named(tables, link.path("right"));
+            if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(pair -> one.get().column(pair.left()).isEmpty() || other.get().column(pair.right()).isEmpty())) {
+                return problem("a link names a table or a column that there is not");
+            }
+            if (!pairs.isEmpty()) links.add(new Link(one.get().name(), other.get().name(), pairs));
+        }
+        Layout layout = Layout.PLAIN;
+        List<Table> described = new ArrayList<>();
+        for (Table table : tables) {
+            JsonNode node = described(table);
+            if (node.path("at").path("x").isNumber() && node.path("at").path("y").isNumber()) {
+                layout = layout.moving(table.name(), new Spot(node.path("at").path("x").asDouble(), node.path("at").path("y").asDouble()));
+            }
+            if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
+            described.add(withMisfits(withRules(table, node), node));
+        }
+        return Checked.valid(new Lesson(root.path("title").asText(), described, links, layout, scene));
+    }
+
+    private JsonNode described(Table table) {
+        for (JsonNode node : root.path("tables")) {
+            if (node.path("name").asText().equals(table.name())) return node;
+        }
+        return JsonNodeFactory.instance.objectNode();
+    }
+
+    private static Table withRules(Table table, JsonNode node) {
+        Table ruled = table;
+        for (int i = 0; i < table.columns().size(); i++) {
+            Column column = table.columns().get(i);
+            boolean open = lists(node, "open", column);
+            ruled = ruled.withColumn(i, new Column(column.name(), column.type(), column.key() || lists(node, "key", column),
+                    column.nullable() && !lists(node, "required", column), open));
+        }
+        return ruled;
+    }
+
+    private static boolean lists(JsonNode node, String what, Column column) {
+        for (JsonNode name : node.path(what)) {
+            if (name.asText().equals(column.name())) return true;
+        }
+        return false;
+    }
+
+    /** What was typed and does not fit; what is not there any more is left out. */
+    private static Table withMisfits(Table table, JsonNode node) {
+        Table kept = table;
+        for (JsonNode misfit : node.path("misfits")) {
+            OptionalInt column = table.column(misfit.path("column").asText());
+            int row = misfit.path("row").asInt() - 1;
+            if (column.isEmpty() || row < 0 || row >= table.rows().size()) continue;
+            Row there = table.rows().get(row);
+            kept = kept.with(there.id(), column.getAsInt(), Entry.misfit(misfit.path("typed").asText()));
+        }
+        return kept;
+    }
+
+    private static Optional<Table> named(List<Table> tables, JsonNode name) {
+        return tables.stream().filter(table -> table.name().equals(name.asText())).findFirst();
+    }
+
+    private <T> Checked<T> problem(String what) {
+        return Checked.invalid(Problem.at(Place.in(source), "In this lesson " + what + ": take another copy of the file."));
+    }
+}
