@@ -15,7 +15,9 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lunko.engine.ValueOrder;
+import lunko.table.Block;
 import lunko.table.Column;
+import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -122,8 +124,35 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         Table table = lesson.table(name);
         Scene scene = lesson.scene();
         Optional<Link> link = scene.right().equals(name) ? lesson.link(name, scene.left()) : scene.left().equals(name) ? lesson.link(name, scene.right()) : Optional.empty();
-        return make(table, link.or(() -> lesson.links().stream().filter(each -> each.touches(name)).findFirst()
-                .map(each -> each.left().equals(name) ? each : each.turned())).map(each -> new Partner(each, lesson.table(each.right()), table)));
+        Optional<Link> meant = link.or(() -> lesson.links().stream().filter(each -> each.touches(name)).findFirst()
+                .map(each -> each.left().equals(name) ? each : each.turned())).filter(each -> !each.right().equals(name));
+        Table made = make(table, meant.map(each -> new Partner(each, lesson.table(each.right()), table)));
+        Random random = new Random(seed + 1);
+        for (Link other : lesson.links()) {
+            boolean isOther = other.left().equals(name) && meant.filter(other::equals).isEmpty();
+            if (isOther) made = pointing(made, new Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made), random);
+        }
+        return made;
+    }
+
+    /** The same table, in which the columns of one more link have keys of the other table, whichever come. */
+    private static Table pointing(Table table, Partner partner, Random random) {
+        List<Row> there = partner.other().rows();
+        boolean itself = partner.other() == table;
+        // A key of its own is not given away.
+        if (there.isEmpty() || partner.own().stream().anyMatch(column -> table.columns().get(column).key())) return table;
+        List<List<Value>> drawn = new ArrayList<>();
+        for (int row = 0; row < table.rows().size(); row++) {
+            // No row points at itself, and the first of a table at none.
+            Row from = there.get(random.nextInt(itself ? Math.max(1, row) : there.size()));
+            drawn.add(itself && row == 0 ? Collections.nCopies(partner.own().size(), Value.NULL) : fitting(table, partner.own(), values(from, partner.others())));
+        }
+        Table pointing = table;
+        for (int i = 0; i < partner.own().size(); i++) {
+            int at = i;
+            pointing = pointing.changing(Block.column(table, partner.own().get(i)), (row, _, _) -> Entry.of(drawn.get(row).get(at)));
+        }
+        return pointing;
     }
 
     /** The other table of a link, and the columns of both, by place, whose values are the keys. */

@@ -87,7 +87,11 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
 
     /** The same table with something else in one cell. */
     public Table with(long rowId, int column, Entry entry) {
-        return with(rows.stream().map(row -> row.id() == rowId ? row.with(column, entry) : row).toList());
+        OptionalInt at = position(rowId);
+        if (at.isEmpty()) return this;
+        List<Row> changed = new ArrayList<>(rows);
+        changed.set(at.getAsInt(), changed.get(at.getAsInt()).with(column, entry));
+        return with(changed);
     }
 
     /** The same table with something else in each cell of a block; cells that the table has not are left out. */

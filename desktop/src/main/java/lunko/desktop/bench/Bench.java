@@ -41,7 +41,7 @@ final class Bench extends Pane {
         this.actions = actions;
         getStyleClass().add("bench");
         links = new LinkLayer(model, drags);
-        getChildren().add(links);
+        getChildren().addAll(links.behind(), links);
         drags.takeDropsWithin(this, (dragged, grid, column) -> {
             KeyPair pair = new KeyPair(dragged.column(), column);
             if (lesson.edit(new LinkEdit.Match(dragged.grid().table(), grid.table(), pair))) lesson.edit(new SceneEdit.LookAt(dragged.grid().table(), grid.table()));
@@ -78,8 +78,8 @@ final class Bench extends Pane {
             });
             card.show(look);
         }
-        links.show(now);
-        links.toFront();
+        links.show(look);
+        if (getChildren().getLast() != links) links.toFront();
         moved = Optional.empty();
         requestLayout();
     }
@@ -148,7 +148,7 @@ final class Bench extends Pane {
             placed.put(right, bounds(right, getWidth() - right.wantedWidth(room), RIGHT_TOP, room));
         }
         for (boolean folded : new boolean[] {false, true}) {
-            double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey())).mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 10;
+            double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey())).mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 4;
             double x = 0;
             double line = 0;
             for (BenchCard card : cards.values()) {
@@ -166,6 +166,7 @@ final class Bench extends Pane {
             }
         }
         placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(), place.getHeight()));
+        links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
         links.resizeRelocate(0, 0, getWidth(), getHeight());
         links.place(this::card);
     }

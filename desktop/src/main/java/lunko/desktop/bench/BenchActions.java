@@ -28,6 +28,7 @@ public final class BenchActions {
     private final TableFiles sources;
     private final Panes panes;
     private final Action newTable;
+    private final Action pasteTable;
     private final Action makeRows;
     private Optional<Bench> bench = Optional.empty();
 
@@ -39,6 +40,10 @@ public final class BenchActions {
         this.sources = sources;
         this.panes = panes;
         newTable = Action.of("New table", Group.TABLES, this::makeTable, new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
+        pasteTable = Action.of("Paste as a new table", Group.TABLES, () -> {
+            lesson.mode().set(Mode.TABLES);
+            sources.paste(Optional.empty());
+        }, new KeyCodeCombination(KeyCode.B, KeyCombination.SHORTCUT_DOWN));
         makeRows = Action.of("Make rows…", Group.TABLES, () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
                 new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN));
     }
@@ -49,11 +54,15 @@ public final class BenchActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(newTable, makeRows);
+        return List.of(newTable, pasteTable, makeRows);
     }
 
     Action newTable() {
         return newTable;
+    }
+
+    Action pasteTable() {
+        return pasteTable;
     }
 
     Action makeRows() {

@@ -1,6 +1,5 @@
 package lunko.desktop.bench;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,13 +22,10 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
-import lunko.desktop.grid.RowSign;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
-import lunko.insight.KeyCheck;
-import lunko.insight.KeyFaults;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
@@ -64,7 +60,7 @@ final class BenchCard extends VBox {
     private final HBox head = new HBox();
     private String table;
     private Table shown = Table.empty("");
-    private Map<Integer, RowSign> signs = Map.of();
+    private boolean folded;
     private final Label hint = new Label("type to add a row");
     private final Button rows = button(Feather.SHUFFLE, "Make rows…", () -> makeRows());
     private final Button more = button(Feather.MORE_HORIZONTAL, "More that can be done with this table", () -> { });
@@ -206,25 +202,13 @@ final class BenchCard extends VBox {
     void show(KeyLook look) {
         Lesson lesson = look.lesson();
         Scene scene = lesson.scene();
-        boolean changed = shown != lesson.table(table);
         shown = lesson.table(table);
         setId("card-" + table);
         boolean left = scene.left().equals(table);
         boolean right = !left && scene.right().equals(table);
         style("left", left);
         style("right", right);
-        boolean folded = lesson.layout().isFolded(table);
-        pseudoClassStateChanged(FOLDED, folded);
-        grid.setVisible(!folded);
-        grid.setManaged(!folded);
-        List.of(rows, more).forEach(button -> {
-            button.setVisible(!folded);
-            button.setManaged(!folded);
-        });
-        fold.setGraphic(new FontIcon(folded ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
-        String doing = folded ? "Unfold " + table : "Fold " + table + " up";
-        fold.setTooltip(new Tooltip(doing));
-        fold.setAccessibleText(doing);
+        fold(lesson.layout().isFolded(table));
         name.show();
         String itself = left && scene.right().equals(table) ? "left and right · " : left ? "left · " : right ? "right · " : "";
         about.setText(itself + Words.rows(shown.rows().size()));
@@ -233,40 +217,37 @@ final class BenchCard extends VBox {
         List<Integer> linked = linked(lesson);
         grid.show(shown, linked, shown.columns().stream().map(Column::name).toList());
         requestLayout();
-        Map<Integer, RowSign> now = signs(look, changed);
-        if (!now.equals(signs)) {
-            signs = now;
-            grid.signRows(row -> Optional.ofNullable(signs.get(row)));
-        }
+        grid.signRows(look.signs().getOrDefault(table, Map.of()));
+    }
+
+    /** Folds the card up or unfolds it, if it is not that already: new nodes have their styles looked up. */
+    private void fold(boolean up) {
+        if (fold.getGraphic() != null && folded == up && fold.getAccessibleText().endsWith(table)) return;
+        folded = up;
+        pseudoClassStateChanged(FOLDED, up);
+        grid.setVisible(!up);
+        grid.setManaged(!up);
+        List.of(rows, more).forEach(button -> {
+            button.setVisible(!up);
+            button.setManaged(!up);
+        });
+        fold.setGraphic(new FontIcon(up ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
+        String doing = (up ? "Unfold " : "Fold up ") + table;
+        fold.setTooltip(new Tooltip(doing));
+        fold.setAccessibleText(doing);
     }
 
     private void style(String styleClass, boolean has) {
-        getStyleClass().remove(styleClass);
+        // Only where it changes: the styles of everything in the card would be looked up again.
+        if (has == getStyleClass().contains(styleClass)) return;
         if (has) getStyleClass().add(styleClass);
+        else getStyleClass().remove(styleClass);
     }
 
     /** The columns that are matched in the link at hand. */
     private List<Integer> linked(Lesson lesson) {
         return Stream.of(Side.values()).filter(side -> lesson.scene().on(side).equals(table))
                 .flatMap(side -> lesson.on().stream().map((KeyPair pair) -> pair.on(side))).flatMap(column -> shown.column(column).stream().boxed()).distinct().toList();
-    }
-
-    /** What is to be said of rows: that they have no partner or no key in the link at hand, or break what is meant to hold for the table itself. */
-    private Map<Integer, RowSign> signs(KeyLook look, boolean changed) {
-        // While tables are still being looked at, signs stay where they are.
-        if (look.busy() && !changed) return signs;
-        Map<Integer, RowSign> all = new HashMap<>();
-        Scene scene = look.lesson().scene();
-        look.check().ifPresent(check -> Stream.of(Side.values()).filter(side -> scene.on(side).equals(table)).findFirst().ifPresent(side -> {
-            KeyCheck.Keys keys = check.keys(side);
-            String other = scene.on(side.opposite());
-            keys.aloneRows().forEach(row -> all.put(row, new RowSign("○", "No row of " + other + " has this key.")));
-            keys.withoutKey().forEach(row -> all.put(row, new RowSign("∅", "This row has no key, and NULL never matches.")));
-        }));
-        KeyFaults faults = KeyFaults.of(shown);
-        faults.twice().forEach(row -> all.put(row, new RowSign("!", "Another row has the same key, which is to tell rows apart.")));
-        faults.missing().forEach((row, columns) -> all.put(row, new RowSign("!", shown.columns().get(columns.getFirst()).name() + " is not to be NULL.")));
-        return all;
     }
 
     /** The width at which nothing is cut, within limits. */

@@ -1,6 +1,5 @@
 package lunko.desktop.bench;
 
-import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -20,7 +19,7 @@ public final class BenchModel {
     /** The bench of a lesson. */
     public BenchModel(LessonModel lesson) {
         this.lesson = lesson;
-        look = new ReadOnlyObjectWrapper<>(new KeyLook(lesson.lesson().get(), Optional.empty(), true));
+        look = new ReadOnlyObjectWrapper<>(KeyLook.before(lesson.lesson().get()));
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
     }
@@ -39,12 +38,12 @@ public final class BenchModel {
         Lesson now = lesson.lesson().get();
         KeyLook before = look.get();
         if (lesson.mode().get() != Mode.TABLES || before.lesson() == now && !before.busy()) return;
-        if (!before.busy() && isSame(before.lesson(), now)) {
-            look.set(new KeyLook(now, before.check(), false));
-        } else if (now.left().rows().size() + now.right().rows().size() <= AT_ONCE) {
+        if (!before.busy() && before.lesson().tables().equals(now.tables()) && before.lesson().links().equals(now.links()) && isSameLink(before.lesson(), now)) {
+            look.set(before.of(now));
+        } else if (now.tables().stream().mapToInt(table -> table.rows().size()).sum() <= AT_ONCE) {
             look.set(KeyLook.at(now));
         } else {
-            look.set(new KeyLook(now, before.check().filter(_ -> isSameLink(before.lesson(), now)), true));
+            look.set(before.lookingAt(now, isSameLink(before.lesson(), now)));
             if (!atWork) work(now);
         }
     }
@@ -61,10 +60,6 @@ public final class BenchModel {
                 else if (look.get().busy()) work(now);
             });
         });
-    }
-
-    private static boolean isSame(Lesson before, Lesson now) {
-        return before.left() == now.left() && before.right() == now.right() && isSameLink(before, now);
     }
 
     private static boolean isSameLink(Lesson before, Lesson now) {

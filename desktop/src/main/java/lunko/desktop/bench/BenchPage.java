@@ -24,7 +24,8 @@ public final class BenchPage extends HBox {
         scroll.viewportBoundsProperty().subscribe(bounds -> bench.see(bounds.getHeight()));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button rows = actions.makeRows().button(Feather.SHUFFLE);
-        HBox tools = new HBox(actions.newTable().button(Feather.PLUS), files.bringIn().button(Feather.DOWNLOAD), rows);
+        HBox tools = new HBox(actions.newTable().button(Feather.PLUS), files.bringIn().button(Feather.DOWNLOAD),
+                actions.pasteTable().button(Feather.CLIPBOARD), rows);
         tools.getStyleClass().add("bench-tools");
         VBox building = new VBox(tools, scroll, new SituationBar(actions));
         building.getStyleClass().add("page-part");

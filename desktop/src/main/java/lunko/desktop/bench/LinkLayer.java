@@ -1,9 +1,7 @@
 package lunko.desktop.bench;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
@@ -20,33 +18,35 @@ import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
 import lunko.desktop.grid.ColumnDrag;
 import lunko.desktop.grid.DragBoard;
-import lunko.insight.KeyFaults;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
-import lunko.query.KeyPair;
+import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.table.Table;
 
-/** The lines between tables that say which columns belong together and how many meet how many; and the one being drawn. */
+/**
+ * The lines between tables that say which columns belong together and how many meet how many; and the one being drawn. The link
+ * at hand and what can be clicked are over the cards, the other lines behind them.
+ */
 final class LinkLayer extends Pane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final double APART = 9;
     private static final double LOOP = 46;
-
-    /** How many rows may have one key, as long as the tables are the same. */
-    private record Counted(Table left, Table right, List<KeyPair> pairs, String many) {}
+    private static final double NEAR = 20;
 
     private final BenchModel model;
+    private final Pane behind = new Pane();
     private final Line drawn = new Line();
-    private final Map<Link, Counted> counted = new HashMap<>();
     private final List<Shown> shown = new ArrayList<>();
+    private List<Link> links = List.of();
+    private Scene scene = Scene.of("", JoinKind.INNER, "");
 
     LinkLayer(BenchModel model, DragBoard drags) {
         this.model = model;
         setPickOnBounds(false);
+        behind.setMouseTransparent(true);
         drawn.getStyleClass().add("key-link");
         drawn.setVisible(false);
         drawn.setMouseTransparent(true);
@@ -78,23 +78,57 @@ final class LinkLayer extends Pane {
     /** The way of a cubic curve. */
     private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
 
-        Point2D middle() {
-            return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
+        /** Where there is room to say something: in the middle between cards side by side, and near the end where others may stand between them. */
+        Point2D roomy() {
+            boolean upright = start.getX() == end.getX();
+            if (!upright) return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
+            Point2D low = start.getY() > end.getY() ? start : end;
+            return low.subtract(0, Math.min(NEAR, Math.abs(start.getY() - end.getY()) / 2));
         }
     }
 
-    /** Makes what is to be drawn of a lesson. */
-    void show(Lesson lesson) {
-        Scene scene = lesson.scene();
+    /** What is drawn behind the cards. */
+    Pane behind() {
+        return behind;
+    }
+
+    /** Makes what is to be drawn of a lesson, where that is not there yet, and says what is known of it. */
+    void show(KeyLook look) {
+        if (!look.lesson().links().equals(links) || !look.lesson().scene().equals(scene)) make(look.lesson());
+        for (Shown one : shown) {
+            String many = Optional.ofNullable(look.many().get(one.link()))
+                    .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned)).orElse("…");
+            if (!one.pill().getText().equals(many)) one.pill().setText(many);
+        }
+    }
+
+    private static String turned(String many) {
+        return switch (many) {
+            case "many-1" -> "1-many";
+            case "1-many" -> "many-1";
+            default -> many;
+        };
+    }
+
+    private void make(Lesson lesson) {
+        links = lesson.links();
+        scene = lesson.scene();
         shown.clear();
         for (Link link : lesson.links()) {
             Optional<Link> seen = link.between(scene.left(), scene.right());
             Link as = seen.orElse(link);
             shown.add(new Shown(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(), pill(as, seen.isPresent())));
         }
-        counted.keySet().retainAll(shown.stream().map(Shown::link).toList());
         List<Node> nodes = new ArrayList<>();
-        shown.forEach(one -> one.pairs().forEach(pair -> nodes.addAll(List.of(pair.curve(), pair.from(), pair.to()))));
+        List<Node> hidden = new ArrayList<>();
+        for (Shown one : shown) {
+            boolean atHand = one.link().left().equals(scene.left()) && one.link().right().equals(scene.right());
+            one.pairs().forEach(pair -> {
+                (atHand ? nodes : hidden).add(pair.curve());
+                nodes.addAll(List.of(pair.from(), pair.to()));
+            });
+        }
+        behind.getChildren().setAll(hidden);
         shown.forEach(one -> nodes.add(one.pill()));
         nodes.add(drawn);
         getChildren().setAll(nodes);
@@ -126,7 +160,7 @@ final class LinkLayer extends Pane {
                 double shift = (i - (one.pairs().size() - 1) / 2.0) * APART;
                 Curve way = left == right ? loop(left, shift) : curve(left, right, shift);
                 one.pairs().get(i).along(way);
-                middles.add(way.middle());
+                middles.add(way.roomy());
             }
             Point2D middle = middles.getFirst().midpoint(middles.getLast());
             Button pill = one.pill();
@@ -167,7 +201,7 @@ final class LinkLayer extends Pane {
     }
 
     private Button pill(Link link, boolean atHand) {
-        Button pill = new Button(multiplicity(link));
+        Button pill = new Button();
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
         String said = link.left() + " and " + link.right() + " by " + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
@@ -178,22 +212,6 @@ final class LinkLayer extends Pane {
         drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
         pill.setContextMenu(new ContextMenu(drop));
         return pill;
-    }
-
-    private String multiplicity(Link link) {
-        Lesson lesson = model.look().get().lesson();
-        Table left = lesson.table(link.left());
-        Table right = lesson.table(link.right());
-        Counted known = counted.get(link);
-        if (known == null || known.left() != left || known.right() != right) {
-            known = new Counted(left, right, link.pairs(), many(left, link, Side.LEFT) + "-" + many(right, link, Side.RIGHT));
-            counted.put(link, known);
-        }
-        return known.many();
-    }
-
-    private static String many(Table table, Link link, Side side) {
-        return KeyFaults.tellRowsApart(table, link.pairs().stream().map(pair -> table.column(pair.on(side)).orElseThrow()).toList()) ? "1" : "many";
     }
 
     private void draw(Optional<ColumnDrag> drag) {

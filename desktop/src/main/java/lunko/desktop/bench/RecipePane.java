@@ -1,6 +1,7 @@
 package lunko.desktop.bench;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Function;
@@ -17,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
@@ -75,6 +77,8 @@ final class RecipePane extends VBox {
         });
         List.of(firstDay, lastDay).forEach(picker -> {
             picker.setPrefWidth(128);
+            // As days are written in tables (ISO 8601).
+            picker.setConverter(new LocalDateStringConverter(DateTimeFormatter.ISO_LOCAL_DATE, DateTimeFormatter.ISO_LOCAL_DATE));
             picker.valueProperty().subscribe(this::show);
         });
         repeated.selectedProperty().subscribe(this::show);

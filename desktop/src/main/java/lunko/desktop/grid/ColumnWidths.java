@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.look.Typeface;
+import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -33,8 +34,12 @@ public final class ColumnWidths {
     /** The width at which everything in a column can be read, and the one at which at least its values can. */
     private record Need(double whole, double values) {}
 
+    /** What the widths were made for. */
+    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<Integer> keys) {}
+
     private final List<DoubleProperty> widths = new ArrayList<>();
     private List<Need> needs = List.of();
+    private Measured measured = new Measured(List.of(), List.of(), List.of(), List.of());
     private double available;
 
     /** The width of a column, counted from 0. */
@@ -45,8 +50,11 @@ public final class ColumnWidths {
 
     /** Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names. */
     void fit(Table table, List<String> headings, List<String> below, List<Integer> keys) {
+        Measured now = new Measured(table.columns(), table.rows().subList(0, Math.min(ROWS_LOOKED_AT, table.rows().size())), headings, keys);
+        if (now.equals(measured)) return;
+        measured = now;
         needs = IntStream.range(0, table.columns().size()).mapToObj(i -> {
-            double values = table.rows().stream().limit(ROWS_LOOKED_AT)
+            double values = now.rows().stream()
                     .mapToDouble(row -> length(row, i, table.columns().get(i).type())).max().orElse(0);
             double heading = Math.max(heading(headings.get(i)),
                     heading(table.columns().get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));

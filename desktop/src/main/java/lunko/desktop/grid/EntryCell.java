@@ -1,5 +1,6 @@
 package lunko.desktop.grid;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
@@ -17,7 +18,7 @@ import lunko.table.Row;
 import lunko.table.Type;
 
 /** A cell of a table that is built, edited in place. What does not fit its column is kept and marked. */
-final class EntryCell extends TableCell<Row, Entry> {
+final class EntryCell extends TableCell<RowSlot, Entry> {
     private static final PseudoClass IN_BLOCK = PseudoClass.getPseudoClass("in-block");
     private static final PseudoClass CURSOR = PseudoClass.getPseudoClass("cursor");
 
@@ -28,7 +29,8 @@ final class EntryCell extends TableCell<Row, Entry> {
     private final TextField field = new TextField();
     // A field, so that it lives as long as the cell does: the grid holds it weakly.
     private final InvalidationListener dress = _ -> dress();
-    private Row edited;
+    private Optional<RowSlot> edited = Optional.empty();
+    private Row before = new Row(-1, List.of());
 
     EntryCell(TableGrid grid, int at, Column column, boolean linked) {
         this.grid = grid;
@@ -70,7 +72,7 @@ final class EntryCell extends TableCell<Row, Entry> {
     }
 
     private boolean isGhost() {
-        return getTableRow() != null && getTableRow().getItem() == TableGrid.GHOST;
+        return getTableRow() != null && getTableRow().getItem() != null && getTableRow().getItem().isGhost();
     }
 
     private void dress() {
@@ -85,7 +87,8 @@ final class EntryCell extends TableCell<Row, Entry> {
     public void startEdit() {
         super.startEdit();
         if (!isEditing()) return;
-        edited = getTableRow().getItem();
+        edited = Optional.of(getTableRow().getItem());
+        before = edited.get().row().get();
         field.setText(isGhost() ? "" : column.typed(getItem()));
         setGraphic(field);
         // Its skin selects everything when it comes to a field that has the focus already: too late for typing over.
@@ -121,11 +124,13 @@ final class EntryCell extends TableCell<Row, Entry> {
 
     /** Takes what was typed, whether it fits or not. */
     private void finish() {
-        if (!isEditing()) return;
-        Row row = edited;
+        if (!isEditing() || edited.isEmpty()) return;
+        RowSlot slot = edited.get();
         String typed = field.getText();
-        boolean same = row != TableGrid.GHOST && typed.equals(column.typed(row.entry(at)));
+        // Another row may have come to stand there meanwhile: it is not the one that was meant.
+        boolean meant = slot.row().get() == before;
+        boolean same = !slot.isGhost() && typed.equals(column.typed(slot.entry(at)));
         cancelEdit();
-        if (!same) grid.take(row, at, typed);
+        if (meant && !same) grid.take(slot, at, typed);
     }
 }

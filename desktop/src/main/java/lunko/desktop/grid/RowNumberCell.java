@@ -1,8 +1,12 @@
 package lunko.desktop.grid;
 
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.function.LongSupplier;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.Tooltip;
@@ -12,18 +16,21 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
     private static final PseudoClass SIGNED = PseudoClass.getPseudoClass("signed");
 
     private final LongSupplier before;
-    private final IntFunction<Optional<RowSign>> sign;
+    private final ObservableValue<Map<Integer, RowSign>> signs;
     private final Tooltip tooltip = new Tooltip();
+    // A field, so that it lives as long as the cell does: the signs hold it weakly.
+    private final InvalidationListener change = _ -> showNumber();
 
     /** Numbers the rows of a table that has so many other rows before those it lists. */
     public RowNumberCell(LongSupplier before) {
-        this(before, _ -> Optional.empty());
+        this(before, new SimpleObjectProperty<>(Map.of()));
     }
 
     /** Numbers rows, of which some have a sign; rows are counted from 0 there. */
-    RowNumberCell(LongSupplier before, IntFunction<Optional<RowSign>> sign) {
+    RowNumberCell(LongSupplier before, ObservableValue<Map<Integer, RowSign>> signs) {
         this.before = before;
-        this.sign = sign;
+        this.signs = signs;
+        signs.addListener(new WeakInvalidationListener(change));
         getStyleClass().add("row-number");
     }
 
@@ -42,14 +49,14 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
     private void showNumber() {
         int index = getIndex();
         boolean row = getTableView() != null && index >= 0 && index < getTableView().getItems().size();
-        if (!row || getTableView().getItems().get(index) == TableGrid.GHOST) {
+        if (!row || getTableView().getItems().get(index) instanceof RowSlot slot && slot.isGhost()) {
             pseudoClassStateChanged(SIGNED, false);
             setText(row ? "+" : "");
             setTooltip(null);
             return;
         }
         String number = Long.toString(before.getAsLong() + index + 1);
-        Optional<RowSign> said = sign.apply(index);
+        Optional<RowSign> said = Optional.ofNullable(signs.getValue().get(index));
         pseudoClassStateChanged(SIGNED, said.isPresent());
         setText(said.map(s -> number + " " + s.sign()).orElse(number));
         said.ifPresent(s -> tooltip.setText(s.meaning()));

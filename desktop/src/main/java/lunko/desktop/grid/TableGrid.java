@@ -2,13 +2,11 @@ package lunko.desktop.grid;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.function.Supplier;
-import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -40,9 +38,7 @@ import lunko.table.Row;
 import lunko.table.Table;
 
 /** A table of the lesson as a grid, in which everything is edited in place, with the keyboard alone if need be. */
-public final class TableGrid extends GridTable<Row> {
-    /** The row behind the last, in which typing makes a new one. */
-    public static final Row GHOST = new Row(-1, List.of());
+public final class TableGrid extends GridTable<RowSlot> {
     /** How high headings of two lines are, in pixels. */
     public static final double TALL_HEADER = 46;
 
@@ -51,13 +47,14 @@ public final class TableGrid extends GridTable<Row> {
     private final ColumnWidths widths;
     private final DragBoard drags;
     private final boolean forBuilding;
-    private final ObservableList<Row> rows = FXCollections.observableArrayList();
+    private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
     private final List<ColumnHeading> headings = new ArrayList<>();
     private final ObjectProperty<Optional<Selection>> selected = new SimpleObjectProperty<>(Optional.empty());
-    private IntFunction<Optional<RowSign>> signs = _ -> Optional.empty();
+    private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
     private Optional<Boolean> pointsRight = Optional.empty();
     private List<Column> columns = List.of();
     private List<Integer> linked = List.of();
+    private List<Row> current = List.of();
     private int returnTo = -1;
 
     /** A grid for the show: headings of one line, and no row to add rows in. */
@@ -80,6 +77,7 @@ public final class TableGrid extends GridTable<Row> {
         this.drags = drags;
         this.forBuilding = forBuilding;
         if (forBuilding) getStyleClass().add("building");
+        if (forBuilding) rows.add(RowSlot.ghost());
         setItems(rows);
         setEditable(true);
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
@@ -106,7 +104,7 @@ public final class TableGrid extends GridTable<Row> {
         return name.get();
     }
 
-    private Table current() {
+    private Table meant() {
         return model.lesson().get().table(table());
     }
 
@@ -122,9 +120,8 @@ public final class TableGrid extends GridTable<Row> {
     }
 
     /** Signs beside the numbers of rows, counted from 0. */
-    public void signRows(IntFunction<Optional<RowSign>> by) {
-        signs = by;
-        refresh();
+    public void signRows(Map<Integer, RowSign> by) {
+        signs.set(by);
     }
 
     /**
@@ -134,67 +131,64 @@ public final class TableGrid extends GridTable<Row> {
      * @param asHeadings    what stands over the columns where there is room for it
      */
     public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings) {
+        boolean sameLooks = table.columns().equals(columns) && linkedColumns.equals(linked);
+        if (sameLooks && table.rows() == current) return;
         if (!table.columns().equals(columns) || !linkedColumns.equals(linked)) {
             columns = table.columns();
             linked = linkedColumns;
             showColumns();
         }
         replaceChanged(table.rows());
+        current = table.rows();
         selected.get().ifPresent(s -> select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
         widths.fit(table, asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
     }
 
     private void showColumns() {
         headings.clear();
-        List<TableColumn<Row, ?>> shown = new ArrayList<>();
-        TableColumn<Row, Integer> numbers = GridTable.column();
+        List<TableColumn<RowSlot, ?>> shown = new ArrayList<>();
+        TableColumn<RowSlot, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         numbers.setEditable(false);
-        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0, row -> signs.apply(row)));
+        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0, signs));
         shown.add(numbers);
         for (int i = 0; i < columns.size(); i++) shown.add(column(i));
         getColumns().setAll(shown);
     }
 
-    private TableColumn<Row, Entry> column(int index) {
+    private TableColumn<RowSlot, Entry> column(int index) {
         Column column = columns.get(index);
-        TableColumn<Row, Entry> shown = GridTable.column();
+        TableColumn<RowSlot, Entry> shown = GridTable.column();
         ColumnHeading heading = new ColumnHeading(this, index, column, linked.contains(index), pointsRight);
         heading.addEventHandler(MouseEvent.ANY, this::dragHeading);
         headings.add(heading);
         shown.setGraphic(heading);
         heading.prefWidthProperty().bind(widths.of(index).subtract(20));
         shown.prefWidthProperty().bind(widths.of(index));
-        shown.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue() == GHOST ? Entry.NULL : cell.getValue().entry(index)));
+        shown.setCellValueFactory(cell -> cell.getValue().row().map(_ -> cell.getValue().entry(index)));
         shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));
         return shown;
     }
 
-    /** Replaces only the rows that differ, so that the scroll position stays. */
-    private void replaceChanged(List<Row> table) {
-        List<Row> now = forBuilding ? new ArrayList<>(table) : table;
-        if (forBuilding) now.add(GHOST);
+    /** Changes only the places where another row stands now, so that nothing else is drawn again and the scroll position stays. */
+    private void replaceChanged(List<Row> now) {
+        int before = current.size();
+        int shorter = Math.min(before, now.size());
         int same = 0;
-        int shorter = Math.min(rows.size(), now.size());
-        while (same < shorter && rows.get(same).equals(now.get(same))) same++;
+        while (same < shorter && current.get(same) == now.get(same)) same++;
         int sameEnd = 0;
-        while (sameEnd < shorter - same
-                && rows.get(rows.size() - 1 - sameEnd).equals(now.get(now.size() - 1 - sameEnd))) sameEnd++;
-        List<Row> changed = rows.subList(same, rows.size() - sameEnd);
-        List<Row> replacing = now.subList(same, now.size() - sameEnd);
-        if (changed.size() == replacing.size()) {
-            IntStream.range(0, changed.size()).forEach(i -> changed.set(i, replacing.get(i)));
-        } else {
-            changed.clear();
-            rows.addAll(same, replacing);
-        }
+        while (sameEnd < shorter - same && current.get(before - 1 - sameEnd) == now.get(now.size() - 1 - sameEnd)) sameEnd++;
+        int kept = shorter - sameEnd;
+        for (int i = same; i < kept; i++) rows.get(i).set(now.get(i));
+        if (before > shorter) rows.remove(kept, before - sameEnd);
+        if (now.size() > shorter) rows.addAll(kept, now.subList(kept, now.size() - sameEnd).stream().map(RowSlot::new).toList());
     }
 
     // What is selected.
 
     /** The block that is selected, without the row that is not there yet; nothing if nothing is. */
     public Optional<Block> block() {
-        int last = current().rows().size() - 1;
+        int last = meant().rows().size() - 1;
         return selected.get().map(Selection::block).filter(block -> block.firstRow() <= last)
                 .map(block -> new Block(block.firstRow(), Math.min(last, block.lastRow()), block.firstColumn(), block.lastColumn()));
     }
@@ -354,12 +348,13 @@ public final class TableGrid extends GridTable<Row> {
     }
 
     /** Takes what was typed into a cell; what does not fit is explained. */
-    void take(Row row, int column, String typed) {
-        boolean isNew = row == GHOST;
+    void take(RowSlot slot, int column, String typed) {
+        boolean isNew = slot.isGhost();
+        Row row = slot.row().get();
         if (isNew && typed.isBlank()) return;
         Edit edit = isNew ? new RowEdit.Append(table(), column, typed) : new CellEdit.Type(table(), row.id(), column, typed);
         if (!model.edit(edit)) return;
-        Table now = current();
+        Table now = meant();
         int at = isNew ? now.rows().size() - 1 : now.position(row.id()).orElse(-1);
         if (at >= 0) now.rows().get(at).entry(column).misfit().ifPresent(text -> model.say(Problem.of(now.columns().get(column).misfit(text))));
     }
@@ -371,7 +366,7 @@ public final class TableGrid extends GridTable<Row> {
     }
 
     boolean rename(int column, String typed) {
-        Column now = current().columns().get(column);
+        Column now = meant().columns().get(column);
         return model.edit(new ColumnEdit.Change(table(), column, now.named(typed)));
     }
 
@@ -379,7 +374,7 @@ public final class TableGrid extends GridTable<Row> {
     void headingTyped(int column, int by) {
         int next = column + by;
         if (by != 0 && next >= 0) {
-            if (next >= columns.size()) model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(current()))));
+            if (next >= columns.size()) model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(meant()))));
             renameColumn(next);
         } else {
             requestFocus();

@@ -53,6 +53,6 @@ public final class TableName extends TextField {
 
     /** Shows the name, unless one is being typed. */
     public void show() {
-        if (!isFocused()) setText(table.get());
+        if (!isFocused() && !getText().equals(table.get())) setText(table.get());
     }
 }

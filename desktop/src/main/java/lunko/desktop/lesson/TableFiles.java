@@ -3,6 +3,7 @@ package lunko.desktop.lesson;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -130,7 +131,14 @@ public final class TableFiles {
     public void chooseAndSave(TableSet set) {
         FileChooser chooser = chooser("Save tables", Stream.of(TableFormat.values()).filter(TableFormat::isWritten).map(format -> filter(format.title(), format)).toList());
         chooser.setInitialFileName(set.tables().size() == 1 ? set.tables().getFirst().name() : model.lesson().get().title());
-        chosen(chooser.showSaveDialog(window.get())).ifPresent(file -> save(set, file));
+        chosen(chooser.showSaveDialog(window.get())).map(file -> ending(file, chooser.getSelectedExtensionFilter())).ifPresent(file -> save(set, file));
+    }
+
+    /** A file whose name does not say of which kind it is gets the ending that was chosen. */
+    private static Path ending(Path file, FileChooser.ExtensionFilter chosen) {
+        boolean says = Stream.of(TableFormat.values()).flatMap(format -> format.endings().stream()).anyMatch(file.toString().toLowerCase(Locale.ROOT)::endsWith);
+        String ending = chosen == null ? "*" : chosen.getExtensions().getFirst();
+        return says || !ending.startsWith("*.") || ending.equals("*.*") ? file : file.resolveSibling(file.getFileName() + ending.substring(1));
     }
 
     private FileChooser chooser(String title, List<FileChooser.ExtensionFilter> files) {

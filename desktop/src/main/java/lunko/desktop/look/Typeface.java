@@ -1,5 +1,7 @@
 package lunko.desktop.look;
 
+import java.util.HashMap;
+import java.util.Map;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
@@ -7,6 +9,9 @@ import javafx.scene.text.Text;
 /** A font at a size in pixels, to say beforehand how wide a text will be. The stylesheet has the same fonts. */
 public record Typeface(String family, FontWeight weight, double size) {
     private static final Text RULER = new Text();
+    /** What has been measured last: the same texts are asked about again and again, and measuring one is slow. */
+    private static final Map<Typeface, Map<String, Double>> KNOWN = new HashMap<>();
+    private static final int MOST_KNOWN = 4_000;
 
     /** Inter. */
     public static Typeface text(FontWeight weight, double size) {
@@ -20,6 +25,12 @@ public record Typeface(String family, FontWeight weight, double size) {
 
     /** How wide a text is, in whole pixels. */
     public double width(String text) {
+        Map<String, Double> known = KNOWN.computeIfAbsent(this, _ -> new HashMap<>());
+        if (known.size() > MOST_KNOWN) known.clear();
+        return known.computeIfAbsent(text, this::measured);
+    }
+
+    private double measured(String text) {
         RULER.setFont(Font.font(family, weight, size));
         RULER.setText(text);
         return Math.ceil(RULER.getLayoutBounds().getWidth());

@@ -21,6 +21,7 @@ final class LessonTitle extends TextField {
         setTooltip(new Tooltip("Type another title for the lesson."));
         setAccessibleText("title of the lesson");
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(TITLE.width(text) + 22, 80, 460)));
+        show();
         model.lesson().subscribe(this::show);
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) show();

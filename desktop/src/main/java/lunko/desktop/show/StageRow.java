@@ -4,13 +4,13 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
+import lunko.desktop.grid.RowSlot;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
-import lunko.table.Row;
 
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
-final class StageRow extends TableRow<Row> {
+final class StageRow extends TableRow<RowSlot> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
