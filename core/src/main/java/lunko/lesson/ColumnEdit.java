@@ -3,7 +3,9 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.problem.Checked;
+import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Table;
 
@@ -21,6 +23,9 @@ public sealed interface ColumnEdit extends Edit {
     /** Another column at a place: its name, its type, whether it is a key, whether it may be NULL. Links go with the name. */
     record Change(String table, int at, Column column) implements ColumnEdit {}
 
+    /** A column once more, behind itself, under a name of its own. */
+    record Repeat(String table, int at) implements ColumnEdit {}
+
     /** A column so many places farther right, or left where that is negative. */
     record Move(String table, int at, int by) implements ColumnEdit {}
 
@@ -37,6 +42,7 @@ public sealed interface ColumnEdit extends Edit {
                 return lesson.change(table(), table -> table.withColumn(at, named))
                         .changingLinks(link -> link.changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
             });
+            case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));
             case Drop(_, int at) when before.columns().size() == 1 -> Checked.invalid("A table needs a column: drop the table " + table() + " instead.");
             case Drop(_, int at) -> {
@@ -53,6 +59,7 @@ public sealed interface ColumnEdit extends Edit {
         return switch (this) {
             case Add(_, _, Column column) -> "add " + column.name() + " to " + table();
             case Change(_, int at, Column column) -> change(columns.get(at), column);
+            case Repeat(_, int at) -> "repeat " + columns.get(at).name() + " of " + table();
             case Move(_, int at, int by) -> "move " + columns.get(at).name() + " of " + table() + (by < 0 ? " left" : " right");
             case Drop(_, int at) -> "drop " + columns.get(at).name() + " of " + table();
         };
@@ -74,6 +81,15 @@ public sealed interface ColumnEdit extends Edit {
                 .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
         return other.<Checked<Column>>map(i -> Checked.invalid("Column " + (i + 1) + " of " + table.name() + " is called " + name + " already: choose another name."))
                 .orElseGet(() -> Checked.valid(column.named(name)));
+    }
+
+    /** A repeated column is no key: that is the one that it repeats. */
+    private static Table repeat(Table table, int at) {
+        Column column = table.columns().get(at);
+        String name = Stream.iterate(2, number -> number + 1).map(number -> column.name() + "_" + number)
+                .filter(other -> table.column(other).isEmpty()).findFirst().orElseThrow();
+        Table more = table.insertingColumn(at + 1, column.key(false).named(name));
+        return more.changing(Block.column(more, at + 1), (row, _, _) -> table.rows().get(row).entry(at));
     }
 
     /** A name for one more column that nobody has named. */

@@ -34,7 +34,7 @@ class HistoryTest {
                 new RowEdit.Append("keepers", 1, "Ula"), new RowEdit.Insert("hives", 1), new RowEdit.Repeat("hives", 0, 2), new RowEdit.Move("hives", 0, 1, 2),
                 new RowEdit.Delete("hives", 0, 1), new CellEdit.Put("hives", new Block(0, 1, 0, 2), "NULL"), new CellEdit.FillDown("keepers", new Block(0, 2, 2, 2)),
                 new CellEdit.Paste("keepers", 4, 2, List.of(List.of("a", "1"), List.of("b", "2"))), new ColumnEdit.Add("hives", 1, Column.open("note")),
-                new ColumnEdit.Change("hives", 0, new Column("no", Type.TEXT)), new ColumnEdit.Move("hives", 0, 2), new ColumnEdit.Drop("hives", 0),
+                new ColumnEdit.Change("hives", 0, new Column("no", Type.TEXT)), new ColumnEdit.Repeat("keepers", 0), new ColumnEdit.Move("hives", 0, 2), new ColumnEdit.Drop("hives", 0),
                 new TableEdit.Rename("keepers", "people"), new SceneEdit.ChooseKind(JoinKind.FULL_OUTER), new LinkEdit.Match("hives", "people", NAMES),
                 new LinkEdit.Unmatch("hives", "people", KEEPER), new LinkEdit.Drop("visits", "hives"), SceneEdit.take(DEMO, Side.RIGHT, "visits"),
                 new TableEdit.Drop("grades"), new TableEdit.Create(), new TableEdit.BringIn(TableSet.of(STANDS.named("visits"))),

@@ -15,11 +15,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import lunko.exchange.file.Watch;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -165,5 +167,20 @@ class TableFormatProperties {
         Path pack = folder.resolve("broken.zip");
         TableFormat.write(set, pack).expect();
         assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(), List.of(0));
+    }
+
+    @Example
+    void ofASpreadsheetTheSheetTheCellsAndTheHeaderAreChosen() throws IOException {
+        for (String ending : List.of(".xlsx", ".ods")) {
+            Path book = folder.resolve("book" + ending);
+            TableFormat.write(DemoLesson.lesson().set(), book).expect();
+            Intake.OfSheets all = (Intake.OfSheets) Intake.of(book, Watch.NOBODY).expect();
+            assertThat(all.tables().expect().tables()).extracting(Table::name).startsWith("hives", "keepers").hasSize(6);
+            Table part = new Intake.OfSheets(book, all.sheets(), Optional.of(1), "b2:C3", false).tables().expect().tables().getFirst();
+            assertThat(part.columns()).extracting(Column::name).containsExactly("column_1", "column_2");
+            assertThat(part.rows()).extracting(Row::values).containsExactly(List.of(Value.of("Oda"), Value.of("Ashholt")), List.of(Value.of("Tam"), Value.of("Reedmere")));
+            assertThat(new Intake.OfSheets(book, all.sheets(), Optional.of(1), "here", true).tables().either(Object::toString, Problem::sentence))
+                    .isEqualTo("“here” is no range of cells: write the first and the last cell, as in B2:D9.");
+        }
     }
 }

@@ -1,12 +1,14 @@
 package lunko.desktop.bench;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.DragBoard;
 import lunko.desktop.lesson.FileDrop;
@@ -149,26 +151,36 @@ final class Bench extends Pane {
         }
         for (boolean folded : new boolean[] {false, true}) {
             double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey())).mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 4;
-            double x = 0;
-            double line = 0;
+            Point2D at = new Point2D(0, top);
             for (BenchCard card : cards.values()) {
                 if (placed.containsKey(card) || card.isFolded() != folded) continue;
-                double width = card.wantedWidth(half);
-                if (x > 0 && x + width > getWidth()) {
-                    x = 0;
-                    top += line + SPACE;
-                    line = 0;
-                }
-                Bounds place = bounds(card, x, top, half);
+                Bounds place = free(card, at, half, placed.values());
                 placed.put(card, place);
-                x = place.getMaxX() + SPACE;
-                line = Math.max(line, place.getHeight());
+                at = new Point2D(place.getMaxX() + SPACE, place.getMinY());
             }
         }
         placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(), place.getHeight()));
         links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
         links.resizeRelocate(0, 0, getWidth(), getHeight());
         links.place(this::card);
+    }
+
+    /** The first place from there on, to the right and then below, where a card is over no other. */
+    private Bounds free(BenchCard card, Point2D from, double most, Collection<Bounds> taken) {
+        double x = from.getX();
+        double y = from.getY();
+        double below = y;
+        while (true) {
+            Bounds place = bounds(card, x, y, most);
+            Optional<Bounds> other = taken.stream().filter(place::intersects).findFirst();
+            if (other.isEmpty() && (x == 0 || place.getMaxX() <= getWidth())) return place;
+            below = other.isPresent() ? Math.max(below, other.get().getMaxY()) : Math.max(below, y + place.getHeight());
+            x = other.map(bounds -> bounds.getMaxX() + SPACE).orElse(getWidth());
+            if (x + place.getWidth() > getWidth()) {
+                x = 0;
+                y = below + SPACE;
+            }
+        }
     }
 
     private Bounds bounds(BenchCard card, double x, double y, double most) {

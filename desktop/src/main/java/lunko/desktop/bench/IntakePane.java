@@ -7,18 +7,15 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import lunko.desktop.lesson.TableFiles;
 import lunko.exchange.Brought;
 import lunko.exchange.Intake;
@@ -49,8 +46,7 @@ public final class IntakePane extends VBox {
         Label title = new Label("Bring in " + intake.file().getFileName() + inPlaceOf.map(table -> " in the place of " + table).orElse(""));
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().addAll("recipe-preview", "intake-preview");
-        GridPane form = new GridPane();
-        form.getStyleClass().add("recipe-form");
+        Form form = new Form();
         switch (intake) {
             case Intake.OfText text -> ofText(form, text.dialect());
             case Intake.OfSheets sheets -> ofSheets(form, sheets);
@@ -62,15 +58,15 @@ public final class IntakePane extends VBox {
         show();
     }
 
-    private void ofText(GridPane form, Dialect found) {
-        line(form, "between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name, sign -> change(dialect -> dialect.separated(sign))));
+    private void ofText(Form form, Dialect found) {
+        form.ask("between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name, sign -> change(dialect -> dialect.separated(sign))));
         List<Optional<Character>> quotes = List.of(Optional.of('"'), Optional.of('\''), Optional.empty());
-        line(form, "around fields", choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"), quote -> change(dialect -> dialect.quoted(quote))));
-        line(form, "encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName, encoding -> change(dialect -> dialect.in(encoding))));
+        form.ask("around fields", choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"), quote -> change(dialect -> dialect.quoted(quote))));
+        form.ask("encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName, encoding -> change(dialect -> dialect.in(encoding))));
         CheckBox header = new CheckBox("the first line names the columns");
         header.setSelected(found.header());
         header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
-        form.add(header, 0, form.getRowCount(), 2, 1);
+        form.ask(header);
     }
 
     private static String name(char sign) {
@@ -92,7 +88,7 @@ public final class IntakePane extends VBox {
         }
     }
 
-    private void ofSheets(GridPane form, Intake.OfSheets found) {
+    private void ofSheets(Form form, Intake.OfSheets found) {
         List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1).mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
         List<String> names = found.sheets().stream().map(Sheet::name).toList();
         ChoiceBox<Optional<Integer>> sheet = choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> { });
@@ -108,51 +104,26 @@ public final class IntakePane extends VBox {
         sheet.valueProperty().subscribe((_, _) -> changed.run());
         range.textProperty().subscribe((_, _) -> changed.run());
         header.selectedProperty().subscribe((_, _) -> changed.run());
-        line(form, "sheet", sheet);
-        line(form, "cells", range);
-        form.add(header, 0, form.getRowCount(), 2, 1);
+        form.ask("sheet", sheet);
+        form.ask("cells", range);
+        form.ask(header);
     }
 
     private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name, Consumer<T> chosen) {
-        ChoiceBox<T> box = new ChoiceBox<>();
+        ChoiceBox<T> box = Form.choice(all, name);
         box.setId("intake-" + id);
-        box.getItems().setAll(all);
         box.setValue(found);
         box.setPrefWidth(190);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T one) {
-                return one == null ? "" : name.apply(one);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        });
         box.valueProperty().subscribe((_, now) -> chosen.accept(now));
         return box;
     }
 
-    private static void line(GridPane form, String what, Node field) {
-        Label label = new Label(what);
-        label.setLabelFor(field);
-        form.addRow(form.getRowCount(), label, field);
-    }
-
     private Node buttons() {
-        take.setDefaultButton(true);
         take.setOnAction(_ -> intake.tables().handle(brought -> {
             close.run();
             files.take(brought, inPlaceOf);
         }, _ -> show()));
-        Button leave = new Button("Leave it");
-        leave.setCancelButton(true);
-        leave.setOnAction(_ -> close.run());
-        HBox buttons = new HBox(leave, take);
-        buttons.getStyleClass().add("recipe-buttons");
-        buttons.setAlignment(Pos.CENTER_RIGHT);
-        return buttons;
+        return Form.answers(take, close);
     }
 
     private void show() {

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Random;
-import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,11 +12,9 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Recipe;
@@ -49,13 +46,13 @@ final class RecipePane extends VBox {
     private final String table;
     private final Runnable close;
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
-    private final ChoiceBox<From> from = choice(From.values(), one -> one.title);
+    private final ChoiceBox<From> from = Form.choice(List.of(From.values()), one -> one.title);
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
     private final Spinner<Integer> partnerless = new Spinner<>(0, 100, 20, 5);
     private final CheckBox repeated = new CheckBox("a key may come more than once");
-    private final ChoiceBox<Labels> labels = choice(Labels.values(), Labels::title);
+    private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), Labels::title);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
     private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
@@ -97,38 +94,20 @@ final class RecipePane extends VBox {
         show();
     }
 
-    private static <T> ChoiceBox<T> choice(T[] all, Function<T, String> title) {
-        ChoiceBox<T> choice = new ChoiceBox<>();
-        choice.getItems().setAll(all);
-        choice.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T one) {
-                return one == null ? "" : title.apply(one);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        });
-        return choice;
-    }
-
     private Node form() {
-        GridPane form = new GridPane();
-        form.getStyleClass().add("recipe-form");
+        Form form = new Form();
         Button again = new Button("Draw again");
         again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
-        line(form, "rows", rows);
-        line(form, "keys from", from);
-        line(form, "the range", range(firstKey, lastKey));
-        line(form, "% with no key (NULL)", withoutKey);
-        line(form, "% without a partner", partnerless);
-        form.add(repeated, 1, form.getRowCount());
-        line(form, "texts", labels);
-        line(form, "amounts", range(least, most));
-        line(form, "days", range(firstDay, lastDay));
-        line(form, "seed: the same rows again", new HBox(8, seed, again));
+        form.ask("rows", rows);
+        form.ask("keys from", from);
+        form.ask("the range", range(firstKey, lastKey));
+        form.ask("% with no key (NULL)", withoutKey);
+        form.ask("% without a partner", partnerless);
+        form.ask("", repeated);
+        form.ask("texts", labels);
+        form.ask("amounts", range(least, most));
+        form.ask("days", range(firstDay, lastDay));
+        form.ask("seed: the same rows again", new HBox(8, seed, again));
         return form;
     }
 
@@ -138,26 +117,13 @@ final class RecipePane extends VBox {
         return range;
     }
 
-    private static void line(GridPane form, String what, Node field) {
-        Label label = new Label(what);
-        label.setLabelFor(field);
-        form.addRow(form.getRowCount(), label, field);
-    }
-
     private Node buttons() {
         Button take = new Button("Take these rows");
-        take.setDefaultButton(true);
         take.setOnAction(_ -> {
             close.run();
             model.edit(new SceneEdit.MakeRows(table, recipe()));
         });
-        Button leave = new Button("Leave it");
-        leave.setCancelButton(true);
-        leave.setOnAction(_ -> close.run());
-        HBox buttons = new HBox(leave, take);
-        buttons.getStyleClass().add("recipe-buttons");
-        buttons.setAlignment(Pos.CENTER_RIGHT);
-        return buttons;
+        return Form.answers(take, close);
     }
 
     private Recipe recipe() {

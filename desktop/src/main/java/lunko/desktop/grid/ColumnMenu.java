@@ -35,6 +35,7 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         nullable.setOnAction(_ -> change(column.nullable(!column.nullable())));
         return new ContextMenu(item("Rename", () -> grid.renameColumn(at)), types(table, column), key, nullable, links(lesson, table, column), new SeparatorMenuItem(),
                 item("Insert a column on the left", () -> insert(table, at)), item("Insert a column on the right", () -> insert(table, at + 1)),
+                item("Repeat the column", () -> model.edit(new ColumnEdit.Repeat(table.name(), at))),
                 moving("Move to the left", at > 0, -1), moving("Move to the right", at < table.columns().size() - 1, 1),
                 item("Drop " + column.name(), () -> model.edit(new ColumnEdit.Drop(table.name(), at))));
     }

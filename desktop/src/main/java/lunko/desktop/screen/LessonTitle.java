@@ -27,14 +27,19 @@ final class LessonTitle extends TextField {
             if (event.getCode() == KeyCode.ESCAPE) show();
             if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.ESCAPE) {
                 event.consume();
+                take();
                 then.run();
             }
         });
         focusedProperty().subscribe(focused -> {
-            if (focused || getText().equals(model.lesson().get().title())) return;
-            model.edit(new SceneEdit.Retitle(getText()));
-            show();
+            if (!focused) take();
         });
+    }
+
+    private void take() {
+        if (getText().equals(model.lesson().get().title())) return;
+        model.edit(new SceneEdit.Retitle(getText()));
+        show();
     }
 
     private void show() {

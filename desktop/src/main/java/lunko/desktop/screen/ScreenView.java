@@ -100,10 +100,16 @@ public final class ScreenView extends StackPane {
         else ask(_ -> new KeyList(actions.all()));
     }
 
+    /** Takes the keyboard from a field. */
+    private void takeFocus() {
+        if (lesson.mode().get() == Mode.SHOW) show.takeFocus();
+        else requestFocus();
+    }
+
     private Region top(LessonFiles lessons) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(new LessonTitle(lesson, () -> show.takeFocus()), gap, modes(), menu(lessons), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
+        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT), actions.note().iconButton(Feather.MESSAGE_SQUARE),
                 actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");

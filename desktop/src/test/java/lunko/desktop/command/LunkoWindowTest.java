@@ -11,6 +11,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
 import javafx.event.Event;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
@@ -100,6 +101,24 @@ class LunkoWindowTest {
         robot.clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(closed.get()).isOne();
+    }
+
+    @Test
+    void aNewLessonAsksAboutTheOldOneAndHasATitleAndANote(FxRobot robot) {
+        assertThat(new Recent(folder.resolve("recent")).lessons()).containsExactly(file.toAbsolutePath());
+        robot.push(KeyCode.DIGIT1).clickOn("#lesson-menu");
+        assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in ")).tryQuery()).isPresent();
+        robot.clickOn("Begin a new lesson").clickOn("Do not save");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.stage().getTitle()).isEqualTo("table and table – Lunko");
+        robot.clickOn("#notice .close-button");
+        robot.doubleClickOn(".lesson-title").push(KeyCode.CONTROL, KeyCode.A).write("Swarms").type(KeyCode.ENTER);
+        robot.push(KeyCode.F4).clickOn("#note").write("slowly").clickOn("Keep it");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.stage().getTitle()).isEqualTo("Swarms (changed) – Lunko");
+        robot.push(KeyCode.F4);
+        assertThat(robot.lookup("#note").queryTextInputControl().getText()).isEqualTo("slowly");
+        robot.clickOn("Leave it");
     }
 
     /** Asks the window to close, as its frame does. */

@@ -37,6 +37,20 @@ class HouseTest {
                     "query", "engine", "steps", "insight", "lesson", "desktop", "exchange");
 
     @ArchTest
+    static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()
+            .layer("command").definedBy("lunko.desktop.command..")
+            .layer("screen").definedBy("lunko.desktop.screen..")
+            .layer("show").definedBy("lunko.desktop.show..")
+            .layer("bench").definedBy("lunko.desktop.bench..")
+            .layer("grid").definedBy("lunko.desktop.grid..")
+            .layer("lesson").definedBy("lunko.desktop.lesson..")
+            .whereLayer("screen").mayOnlyBeAccessedByLayers("command")
+            .whereLayer("show").mayOnlyBeAccessedByLayers("screen", "command")
+            .whereLayer("bench").mayOnlyBeAccessedByLayers("screen")
+            .whereLayer("grid").mayOnlyBeAccessedByLayers("bench", "show", "screen")
+            .whereLayer("lesson").mayOnlyBeAccessedByLayers("grid", "bench", "show", "screen", "command");
+
+    @ArchTest
     static final ArchRule LOWEST_FLOORS_STAND_ALONE = noClasses()
             .that().resideInAnyPackage("lunko.problem..", "lunko.phrase..")
             .should().dependOnClassesThat().resideInAnyPackage("lunko.table..", "lunko.query..", "lunko.engine..");

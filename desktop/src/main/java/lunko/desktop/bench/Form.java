@@ -1,0 +1,62 @@
+package lunko.desktop.bench;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.util.StringConverter;
+
+/** Things that are asked, one below the other. */
+final class Form extends GridPane {
+
+    Form() {
+        getStyleClass().add("recipe-form");
+    }
+
+    /** Asks for something by a field. */
+    void ask(String what, Node field) {
+        Label label = new Label(what);
+        label.setLabelFor(field);
+        addRow(getRowCount(), label, field);
+    }
+
+    /** Asks for something by a field that says itself what it is. */
+    void ask(Node field) {
+        add(field, 0, getRowCount(), 2, 1);
+    }
+
+    /** One of several things, each under a title. */
+    static <T> ChoiceBox<T> choice(List<T> all, Function<T, String> title) {
+        ChoiceBox<T> choice = new ChoiceBox<>();
+        choice.getItems().setAll(all);
+        choice.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T one) {
+                return one == null ? "" : title.apply(one);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("nothing is typed here");
+            }
+        });
+        return choice;
+    }
+
+    /** The button that answers, and one that leaves everything as it is. */
+    static HBox answers(Button take, Runnable leave) {
+        take.setDefaultButton(true);
+        Button button = new Button("Leave it");
+        button.setCancelButton(true);
+        button.setOnAction(_ -> leave.run());
+        HBox answers = new HBox(button, take);
+        answers.getStyleClass().add("recipe-buttons");
+        answers.setAlignment(Pos.CENTER_RIGHT);
+        return answers;
+    }
+}
