@@ -81,8 +81,8 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
         List<Key> shared = keys.shared();
         if (shared.isEmpty()) return;
         Key first = shared.getFirst();
-        findings.add(of(Mark.PAIR, shared.size() == 1 ? shown(first.values()) + " is shared by " + first.rows().size() + " rows of " + keys.table().name()
-                        : shared.size() + " keys are shared by rows of " + keys.table().name(),
+        findings.add(of(Mark.PAIR, shared.size() == 1 ? shown(first.values()) + " is shared by " + Words.rows(first.rows().size()) + " of " + keys.table().name()
+                        : Words.number(shared.size()) + " keys are shared by rows of " + keys.table().name(),
                 shared.size() == 1 ? "whoever meets it comes into a join " + first.rows().size() + " times"
                         : named(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size()).toList())));
     }
@@ -109,7 +109,7 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
 
     private static String named(List<String> all) {
         String first = all.stream().limit(MOST_NAMED).collect(Collectors.joining(", "));
-        return all.size() <= MOST_NAMED ? first : first + " and " + (all.size() - MOST_NAMED) + " more";
+        return all.size() <= MOST_NAMED ? first : first + " and " + Words.number(all.size() - MOST_NAMED) + " more";
     }
 
     private static String shown(List<Value> key) {

@@ -1,5 +1,7 @@
 package lunko.phrase;
 
+import java.util.Locale;
+
 /** Small things about words that sentences need. */
 public final class Words {
     private Words() {}
@@ -9,9 +11,14 @@ public final class Words {
         return counted(count, "row");
     }
 
+    /** A number with its thousands told apart: {@code 10,000}. */
+    public static String number(long count) {
+        return String.format(Locale.ROOT, "%,d", count);
+    }
+
     /** A number of things whose plural has an s: {@code 1 comparison}, {@code 12 comparisons}. */
     public static String counted(long count, String what) {
-        return count + " " + what + (count == 1 ? "" : "s");
+        return number(count) + " " + what + (count == 1 ? "" : "s");
     }
 
     /** A text with its first letter large. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import lunko.phrase.Words;
 
 /**
  * The kinds of join (ISO/IEC 9075-2, joined table): what each is called, how SQL says it, what it keeps, and
@@ -151,12 +152,12 @@ public enum JoinKind {
 
     /** How the number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}, {@code 2 without a partner}. */
     public String arithmetic(Tally tally) {
-        if (!compares) return tally.leftRows() + " × " + tally.rightRows();
-        if (only.isPresent()) return taken(only.get(), tally) + (takesPartnered ? " with a partner" : " without a partner");
+        if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
+        if (only.isPresent()) return Words.number(taken(only.get(), tally)) + (takesPartnered ? " with a partner" : " without a partner");
         List<String> terms = new ArrayList<>();
-        terms.add(tally.pairs() + (tally.pairs() == 1 ? " pair" : " pairs"));
-        if (keepsLeft) terms.add(tally.leftAlone() + (keepsRight ? "" : " kept"));
-        if (keepsRight) terms.add(tally.rightAlone() + " kept");
+        terms.add(Words.number(tally.pairs()) + (tally.pairs() == 1 ? " pair" : " pairs"));
+        if (keepsLeft) terms.add(Words.number(tally.leftAlone()) + (keepsRight ? "" : " kept"));
+        if (keepsRight) terms.add(Words.number(tally.rightAlone()) + " kept");
         return String.join(" + ", terms);
     }
 }

@@ -253,7 +253,8 @@ final class BenchCard extends VBox {
     /** The width at which nothing is cut, within limits. */
     double wantedWidth(double most) {
         if (isFolded()) return Math.min(most, head.prefWidth(-1) + 12);
-        return Math.clamp(widths.wanted(), LEAST_WIDTH, Math.max(LEAST_WIDTH, most));
+        double least = Math.max(LEAST_WIDTH, head.prefWidth(-1) + 12);
+        return Math.clamp(widths.wanted(), least, Math.max(least, most));
     }
 
     /** As high as its rows, or as there is room. */

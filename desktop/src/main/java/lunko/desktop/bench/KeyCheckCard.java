@@ -23,6 +23,7 @@ import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
+import lunko.phrase.Words;
 import lunko.query.KeyPair;
 import lunko.query.QueryText;
 import lunko.query.Side;
@@ -144,7 +145,7 @@ final class KeyCheckCard extends VBox {
         tiles.getStyleClass().add("count-tiles");
         int place = 0;
         for (KindCount count : check.counts()) {
-            Label rows = new Label(Long.toString(count.rows()));
+            Label rows = new Label(Words.number(count.rows()));
             rows.getStyleClass().add("tile-rows");
             Label name = new Label(count.kind().title());
             name.getStyleClass().add("tile-name");

@@ -80,7 +80,7 @@ final class LinkLayer extends Pane {
 
         /** Where there is room to say something: in the middle between cards side by side, and near the end where others may stand between them. */
         Point2D roomy() {
-            boolean upright = start.getX() == end.getX();
+            boolean upright = start.getX() == end.getX() && first.getX() == start.getX();
             if (!upright) return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
             Point2D low = start.getY() > end.getY() ? start : end;
             return low.subtract(0, Math.min(NEAR, Math.abs(start.getY() - end.getY()) / 2));

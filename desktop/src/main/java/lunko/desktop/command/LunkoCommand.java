@@ -1,6 +1,7 @@
 package lunko.desktop.command;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -51,9 +52,12 @@ public final class LunkoCommand implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), "Lunko joins two tables: name one or two files, not "
                     + files.size() + ".");
         }
-        return switch (new Tables(files).lesson()) {
+        List<String> notes = new ArrayList<>();
+        Checked<Lesson> read = new Tables(files, notes::add).lesson();
+        notes.forEach(spec.commandLine().getErr()::println);
+        return switch (read) {
             case Checked.Invalid<Lesson>(Problem problem) -> refuse(spec, problem);
-            case Checked.Valid<Lesson>(Lesson lesson) -> Display.isThere() ? window(lesson) : tour(lesson);
+            case Checked.Valid<Lesson>(Lesson lesson) -> Display.isThere() ? window(lesson, notes) : tour(lesson);
         };
     }
 
@@ -63,12 +67,14 @@ public final class LunkoCommand implements Callable<Integer> {
         return 1;
     }
 
-    private int window(Lesson lesson) throws InterruptedException {
+    private int window(Lesson lesson, List<String> notes) throws InterruptedException {
         CountDownLatch closed = new CountDownLatch(1);
         Toolkit.startOnDisplay();
         Toolkit.call(() -> {
-            new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
-                    new Journal(AppFolders.journal()), new Recent(AppFolders.recent())).open(closed::countDown);
+            LunkoWindow window = new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
+                    new Journal(AppFolders.journal()), new Recent(AppFolders.recent()));
+            window.open(closed::countDown);
+            if (!notes.isEmpty()) window.say(String.join(" ", notes));
             return null;
         });
         closed.await();

@@ -63,6 +63,11 @@ final class LunkoWindow {
         screen.lessons().leave(stage::close);
     }
 
+    /** Says something to the person at it. */
+    void say(String sentence) {
+        screen.lesson().say(new Notice.Success(sentence));
+    }
+
     Stage stage() {
         return stage;
     }

@@ -61,7 +61,7 @@ final class PictureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return new Tables(files).lesson().then(this::asAsked).then(this::picture)
+        return new Tables(files, spec.commandLine().getErr()::println).lesson().then(this::asAsked).then(this::picture)
                 .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
     }
 

@@ -3,6 +3,7 @@ package lunko.desktop.command;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import lunko.exchange.Brought;
 import lunko.exchange.TableSource;
 import lunko.exchange.lesson.LessonFile;
@@ -13,8 +14,8 @@ import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 
-/** The lesson that the files on a command line make. */
-record Tables(List<String> files) {
+/** The lesson that the files on a command line make; what was left out of them is said to somebody. */
+record Tables(List<String> files, Consumer<String> said) {
 
     /** A lesson file is that lesson; two tables are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
     Checked<Lesson> lesson() {
@@ -22,7 +23,10 @@ record Tables(List<String> files) {
         List<Brought> brought = new ArrayList<>();
         for (String file : files) {
             switch (TableSource.of(file).tables()) {
-                case Checked.Valid<Brought>(Brought read) -> brought.add(read);
+                case Checked.Valid<Brought>(Brought read) -> {
+                    brought.add(read);
+                    read.notes().forEach(said);
+                }
                 case Checked.Invalid<Brought>(Problem problem) -> {
                     return Checked.invalid(problem);
                 }

@@ -15,6 +15,9 @@ import javafx.scene.control.Tooltip;
 public final class RowNumberCell<R> extends TableCell<R, Integer> {
     private static final PseudoClass SIGNED = PseudoClass.getPseudoClass("signed");
 
+    /** Numbers of so many digits leave room for a blank before the sign. */
+    private static final int MOST_DIGITS = 3;
+
     private final LongSupplier before;
     private final ObservableValue<Map<Integer, RowSign>> signs;
     private final Tooltip tooltip = new Tooltip();
@@ -58,7 +61,7 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
         String number = Long.toString(before.getAsLong() + index + 1);
         Optional<RowSign> said = Optional.ofNullable(signs.getValue().get(index));
         pseudoClassStateChanged(SIGNED, said.isPresent());
-        setText(said.map(s -> number + " " + s.sign()).orElse(number));
+        setText(said.map(s -> number + (number.length() > MOST_DIGITS ? "" : " ") + s.sign()).orElse(number));
         said.ifPresent(s -> tooltip.setText(s.meaning()));
         setTooltip(said.isPresent() ? tooltip : null);
     }

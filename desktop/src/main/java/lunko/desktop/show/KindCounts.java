@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.insight.KindCount;
+import lunko.phrase.Words;
 
 /** How many rows each kind of join gives on these tables, as bars and as arithmetic; a click chooses the kind. */
 final class KindCounts extends VBox {
@@ -50,7 +51,7 @@ final class KindCounts extends VBox {
         bar.setMinWidth(length);
         bar.setPrefWidth(length);
         bar.setMaxWidth(length);
-        Label rows = new Label(Long.toString(count.rows()));
+        Label rows = new Label(Words.number(count.rows()));
         rows.getStyleClass().add("count-rows");
         rows.setMinWidth(Region.USE_PREF_SIZE);
         Label arithmetic = new Label(count.arithmetic());
