@@ -16,8 +16,8 @@ import javafx.scene.control.TableView;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.CellEdit;
 import lunko.lesson.Lesson;
@@ -59,7 +59,7 @@ public final class EditBenchmark {
         Look.install();
         Lesson lesson = Lesson.of("long", table("stands"), JoinKind.INNER, table("keepers"), List.of(new KeyPair("column_0", "column_0")));
         Stage stage = new Stage();
-        screen = Screen.of(lesson, () -> stage, new Recent(Path.of("target", "recent")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         screen.lesson().mode().set(Mode.TABLES);
         Scene scene = screen.view().inScene(1280, 800);
         stage.setScene(scene);

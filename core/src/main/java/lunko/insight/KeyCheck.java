@@ -15,7 +15,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.ValueOrder;
@@ -38,11 +37,6 @@ import lunko.table.Value;
  * @param tally      the numbers that the counts of all kinds follow from
  */
 public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<NearMiss> nearMisses, Tally tally) {
-    /** Of words as short as that, one letter makes another word. */
-    private static final int SHORTEST_WORD = 4;
-    private static final long PRIME = 1_000_003;
-    /** Of longer words nobody expects to see a slip. */
-    private static final int LONGEST_WORD = 40;
 
     /** A key and the rows of a table that have it, counted from 0. */
     public record Key(List<Value> values, List<Integer> rows) {}
@@ -141,7 +135,7 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         int[] open = IntStream.range(0, found.length).toArray();
         for (Difference difference : Difference.values()) {
             // What a surer sign has found is looked at no further.
-            Function<Key, Optional<Key>> meant = difference == Difference.SPELLING ? slips(others) : alike(difference, others);
+            Function<Key, Optional<Key>> meant = difference == Difference.SPELLING ? Slips.of(others)::meant : alike(difference, others);
             for (int i : open) {
                 Key key = alone.get(i);
                 meant.apply(key).ifPresent(other -> found[i] = new NearMiss(side, key.rows(), key.values(), other.values(), difference));
@@ -170,37 +164,6 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         return key.stream().map(value -> same.apply(value.shown())).toList();
     }
 
-    /** Finds words by what is left of them when one letter is taken out: two that are one slip apart share one of these. */
-    private static Function<Key, Optional<Key>> slips(Collection<Key> keys) {
-        Map<Long, List<Key>> slips = HashMap.newHashMap(keys.size() * 8);
-        for (Key key : keys) {
-            word(key).ifPresent(word -> LongStream.of(shortened(word)).distinct().forEach(part -> slips.computeIfAbsent(part, _ -> new ArrayList<>(1)).add(key)));
-        }
-        return key -> word(key).flatMap(word -> LongStream.of(shortened(word)).boxed().flatMap(part -> slips.getOrDefault(part, List.of()).stream())
-                .filter(other -> LookAlikes.areOneSlipApart(word, other.values().getFirst().shown())).findFirst());
-    }
-
-    private static Optional<String> word(Key key) {
-        return key.values().size() == 1 && key.values().getFirst() instanceof Value.TextValue(String word)
-                && word.length() >= SHORTEST_WORD && word.length() <= LONGEST_WORD ? Optional.of(word) : Optional.empty();
-    }
-
-    /** A number for the word and for each text that is left of it without one letter; different texts seldom have the same. */
-    private static long[] shortened(String word) {
-        int size = word.length();
-        long[] upTo = new long[size + 1];
-        long[] power = new long[size + 1];
-        power[0] = 1;
-        for (int i = 0; i < size; i++) {
-            upTo[i + 1] = upTo[i] * PRIME + word.charAt(i);
-            power[i + 1] = power[i] * PRIME;
-        }
-        long[] parts = new long[size + 1];
-        for (int i = 0; i < size; i++) parts[i] = upTo[i] * power[size - 1 - i] + upTo[size] - upTo[i + 1] * power[size - 1 - i];
-        parts[size] = upTo[size];
-        return parts;
-    }
-
     /** The keys of a side. */
     public Keys keys(Side side) {
         return side.of(left, right);
@@ -217,6 +180,6 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
 
     /** How many rows each kind of join will give. */
     public List<KindCount> counts() {
-        return List.of(JoinKind.values()).stream().map(kind -> new KindCount(kind, kind.rows(tally), kind.arithmetic(tally))).toList();
+        return List.of(JoinKind.values()).stream().map(kind -> KindCount.of(kind, tally)).toList();
     }
 }

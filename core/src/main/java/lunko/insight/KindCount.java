@@ -11,8 +11,13 @@ import lunko.query.Query;
 import lunko.query.Tally;
 import lunko.table.Table;
 
-/** How many rows a kind of join gives on the tables at hand, and how the number comes about. */
-public record KindCount(JoinKind kind, long rows, String arithmetic) {
+/** How many rows a kind of join gives on the tables at hand, and how the number comes about, in words and in figures. */
+public record KindCount(JoinKind kind, long rows, String arithmetic, String figures) {
+
+    /** The count of a kind that follows from a tally. */
+    static KindCount of(JoinKind kind, Tally tally) {
+        return new KindCount(kind, kind.rows(tally), kind.arithmetic(tally), kind.figures(tally));
+    }
 
     /** The counts of all kinds for the tables and columns of a query; without those kinds that cannot run. */
     public static List<KindCount> all(Query query, List<Table> tables) {
@@ -20,7 +25,7 @@ public record KindCount(JoinKind kind, long rows, String arithmetic) {
         Optional<Tally> crossed = tally(query.of(JoinKind.CROSS), tables);
         return Arrays.stream(JoinKind.values())
                 .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally ->
-                        new KindCount(kind, kind.rows(tally), kind.arithmetic(tally))))
+                        of(kind, tally)))
                 .toList();
     }
 

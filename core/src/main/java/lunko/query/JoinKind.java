@@ -28,12 +28,15 @@ public enum JoinKind {
     /** Every left row that has no partner. */
     LEFT_ANTI("left anti", Side.LEFT, false),
     /** Every right row that has no partner. */
-    RIGHT_ANTI("right anti", Side.RIGHT, false);
+    RIGHT_ANTI("right anti", Side.RIGHT, false),
+    /** Every row of either side that has no partner, and no pair: a full outer join without what an inner one gives. */
+    FULL_ANTI("full anti");
 
     private final String title;
     private final Optional<String> words;
     private final boolean compares;
     private final boolean keepsLeft;
+    private final boolean bringsPairs;
     private final boolean keepsRight;
     private final Optional<Side> only;
     private final boolean takesPartnered;
@@ -44,9 +47,22 @@ public enum JoinKind {
         this.words = Optional.of(words);
         this.compares = compares;
         this.keepsLeft = keepsLeft;
+        this.bringsPairs = true;
         this.keepsRight = keepsRight;
         this.only = Optional.empty();
         this.takesPartnered = true;
+    }
+
+    /** The kind that keeps the partnerless of both sides and brings no pairs; SQL says it with a full join and a condition. */
+    JoinKind(String title) {
+        this.title = title;
+        this.words = Optional.empty();
+        this.compares = true;
+        this.keepsLeft = true;
+        this.bringsPairs = false;
+        this.keepsRight = true;
+        this.only = Optional.empty();
+        this.takesPartnered = false;
     }
 
     /** A kind that takes rows of one side, those with a partner or those without. */
@@ -55,6 +71,7 @@ public enum JoinKind {
         this.words = Optional.empty();
         this.compares = true;
         this.keepsLeft = false;
+        this.bringsPairs = false;
         this.keepsRight = false;
         this.only = Optional.of(only);
         this.takesPartnered = takesPartnered;
@@ -94,6 +111,22 @@ public enum JoinKind {
         return side.of(keepsLeft, keepsRight);
     }
 
+    /** Whether two rows that are partners come into the result together. */
+    public boolean bringsPairs() {
+        return bringsPairs;
+    }
+
+    /** Whether partnerless rows of a side are in the result, with the other side's columns or without. */
+    public boolean takesAlone(Side side) {
+        return keeps(side) || only.filter(side::equals).isPresent() && !takesPartnered;
+    }
+
+    /** The kind that takes these regions of the Venn diagram and no others, if there is one. */
+    public static Optional<JoinKind> taking(boolean leftAlone, boolean pairs, boolean rightAlone) {
+        return Arrays.stream(values()).filter(kind -> kind.compares && (kind.only.isEmpty() || !kind.takesPartnered)
+                && kind.takesAlone(Side.LEFT) == leftAlone && kind.takesAlone(Side.RIGHT) == rightAlone && kind.bringsPairs == pairs).findFirst();
+    }
+
     /** The side whose columns alone are in the result, where that is so. */
     public Optional<Side> only() {
         return only;
@@ -122,7 +155,7 @@ public enum JoinKind {
     /** The kind that says the same of two tables in each other's place. */
     public JoinKind mirrored() {
         return switch (this) {
-            case INNER, FULL_OUTER, CROSS -> this;
+            case INNER, FULL_OUTER, CROSS, FULL_ANTI -> this;
             case LEFT_OUTER -> RIGHT_OUTER;
             case RIGHT_OUTER -> LEFT_OUTER;
             case LEFT_SEMI -> RIGHT_SEMI;
@@ -135,14 +168,15 @@ public enum JoinKind {
     /** How many rows of the result come from a row of the {@link #outer()} side that has so many partners. */
     public int rowsFor(int partners) {
         if (only.isPresent()) return partners > 0 == takesPartnered ? 1 : 0;
-        return partners == 0 && keeps(outer()) ? 1 : partners;
+        if (partners == 0) return keeps(outer()) ? 1 : 0;
+        return bringsPairs ? partners : 0;
     }
 
     /** How many rows the kind gives. */
     public long rows(Tally tally) {
         if (!compares) return tally.leftRows() * tally.rightRows();
         if (only.isPresent()) return taken(only.get(), tally);
-        return tally.pairs() + (keepsLeft ? tally.leftAlone() : 0) + (keepsRight ? tally.rightAlone() : 0);
+        return (bringsPairs ? tally.pairs() : 0) + (keepsLeft ? tally.leftAlone() : 0) + (keepsRight ? tally.rightAlone() : 0);
     }
 
     private long taken(Side side, Tally tally) {
@@ -155,9 +189,20 @@ public enum JoinKind {
         if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
         if (only.isPresent()) return Words.number(taken(only.get(), tally)) + (takesPartnered ? " with a partner" : " without a partner");
         List<String> terms = new ArrayList<>();
-        terms.add(Words.number(tally.pairs()) + (tally.pairs() == 1 ? " pair" : " pairs"));
+        if (bringsPairs) terms.add(Words.number(tally.pairs()) + (tally.pairs() == 1 ? " pair" : " pairs"));
         if (keepsLeft) terms.add(Words.number(tally.leftAlone()) + (keepsRight ? "" : " kept"));
-        if (keepsRight) terms.add(Words.number(tally.rightAlone()) + " kept");
+        if (keepsRight) terms.add(Words.number(tally.rightAlone()) + (bringsPairs ? " kept" : " without a partner"));
         return String.join(" + ", terms);
+    }
+
+    /** The same in figures alone, where there is something to be reckoned: {@code 3 + 2}, {@code 5 × 4}. */
+    public String figures(Tally tally) {
+        if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
+        if (only.isPresent()) return "of " + Words.number(only.get().of(tally.leftRows(), tally.rightRows()));
+        List<String> terms = new ArrayList<>();
+        if (bringsPairs) terms.add(Words.number(tally.pairs()));
+        if (keepsLeft) terms.add(Words.number(tally.leftAlone()));
+        if (keepsRight) terms.add(Words.number(tally.rightAlone()));
+        return terms.size() == 1 ? "" : String.join(" + ", terms);
     }
 }

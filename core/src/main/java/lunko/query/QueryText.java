@@ -8,9 +8,10 @@ public record QueryText(Query query) {
     /** The query up to its condition: {@code SELECT * FROM hives h LEFT JOIN keepers k}. */
     public Phrase tables() {
         JoinKind kind = query.kind();
-        if (kind.words().isPresent()) {
+        if (kind.only().isEmpty()) {
+            // What brings no pairs is a full join that a condition takes them away from.
             return Phrase.write().plain("SELECT * FROM ").left(named(query.left())).plain(" ")
-                    .strong(kind.words().get()).plain(" ").right(named(query.right())).done();
+                    .strong(kind.words().or(JoinKind.FULL_OUTER::words).orElseThrow()).plain(" ").right(named(query.right())).done();
         }
         Side taken = kind.outer();
         Side asked = taken.opposite();
@@ -21,12 +22,15 @@ public record QueryText(Query query) {
 
     /** The word before the first equality; {@code AND} is before the others. */
     public String condition() {
-        return query.kind().words().isPresent() ? " ON " : " WHERE ";
+        return query.kind().only().isEmpty() ? " ON " : " WHERE ";
     }
 
     /** What stands behind the last equality. */
     public String end() {
-        return query.kind().words().isPresent() ? "" : ")";
+        if (query.kind().only().isPresent()) return ")";
+        if (query.kind().bringsPairs() || query.on().isEmpty()) return "";
+        KeyPair first = query.on().getFirst();
+        return " WHERE " + query.qualified(Side.LEFT, first.left()) + " IS NULL OR " + query.qualified(Side.RIGHT, first.right()) + " IS NULL";
     }
 
     /** One equality of the condition: {@code h.keeper_id = k.keeper_id}. */

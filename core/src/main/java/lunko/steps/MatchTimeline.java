@@ -144,6 +144,47 @@ public final class MatchTimeline implements Part {
         };
     }
 
+    /** The number of the step in which it was decided that a row of a side, counted from 0, comes into the result, or does not. */
+    public long decided(Side side, int row) {
+        int turns = matching.leftRows();
+        if (side == kind.outer()) {
+            int turn = course.turnOf(row);
+            if (landing.before(turn + 1) > landing.before(turn)) return landing(landing.before(turn));
+            return before[turn + 1] > before[turn] ? course.preparations() + before[turn + 1] : last();
+        }
+        OptionalInt first = matching.firstPartner(row);
+        if (first.isPresent()) {
+            return lands.bringsPairs() ? landing(landing.before(course.turnOf(first.getAsInt())) + matching.partnersBefore(first.getAsInt(), row)) : last();
+        }
+        return lands.keeps(side) ? landing(landing.before(turns) + matching.rightAloneBefore(row)) : last();
+    }
+
+    /** The number of the step in which a row of the result comes in. */
+    public long decided(ResultRow row) {
+        return switch (row) {
+            case ResultRow.Met(int left, int right) -> {
+                int outer = kind.outer().of(left, right);
+                yield landing(landing.before(course.turnOf(outer)) + matching.partnersBefore(outer, kind.outer().of(right, left)));
+            }
+            case ResultRow.Kept(Side side, int one) -> decided(side, one);
+            case ResultRow.Taken(Side side, int one) -> decided(side, one);
+        };
+    }
+
+    /** The number of the first step after another in which a row comes into the result; {@link #last()} if none does any more. */
+    public long nextLanding(long number) {
+        long landed = moment(Math.clamp(number, 0, last())).landed;
+        return landed < landing.size() ? landing(landed) : last();
+    }
+
+    /** The number of the first step after another in which it is the turn of another outer row, or of what comes after them all. */
+    public long nextTurn(long number) {
+        long index = number - 1 - course.preparations();
+        int next = index < 0 ? 0 : turnAt(index) + 1;
+        while (next < matching.leftRows() && before[next + 1] == before[next]) next++;
+        return next > matching.leftRows() ? last() : Math.min(last(), 1 + course.preparations() + before[next]);
+    }
+
     @Override
     public MatchFrame at(long number) {
         Objects.checkIndex(number, last() + 1);
@@ -182,7 +223,7 @@ public final class MatchTimeline implements Part {
         if (!kind.compares()) {
             return new Moment(new Step.Pair(outer, matching.partner(outer, offset)), turn, 0, offset + 1, 0, landed + offset + 1);
         }
-        int met = kind.stopsAtFirst() ? 0 : metAt(outer, offset);
+        int met = lands.bringsPairs() ? metAt(outer, offset) : 0;
         int compared = offset - met;
         if (met > 0 && course.indexOf(outer, matching.partner(outer, met - 1)) + met == offset) {
             int partner = matching.partner(outer, met - 1);
@@ -196,8 +237,8 @@ public final class MatchTimeline implements Part {
         int inner = course.innerAt(outer, compared);
         Truth verdict = outerFirst.verdict(outer, inner);
         boolean decided = kind.stopsAtFirst() && join.on().meets(verdict);
-        return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, decided ? 1 : met,
-                comparisons + compared + 1, landed + met);
+        int seen = lands.bringsPairs() ? met : kind.stopsAtFirst() ? decided ? 1 : 0 : seenAt(outer, compared + 1);
+        return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, seen, comparisons + compared + 1, landed + met);
     }
 
     /** The turn whose steps the one of this index is among: the last that begins at or before it. */
@@ -219,6 +260,18 @@ public final class MatchTimeline implements Part {
         while (low < high) {
             int middle = (low + high) >>> 1;
             if (course.indexOf(outer, matching.partner(outer, middle)) + middle + 1 <= offset) low = middle + 1;
+            else high = middle;
+        }
+        return low;
+    }
+
+    /** How many partners of a row are among the first so many that it is compared with. */
+    private int seenAt(int outer, int compared) {
+        int low = 0;
+        int high = matching.partners(outer);
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (course.indexOf(outer, matching.partner(outer, middle)) < compared) low = middle + 1;
             else high = middle;
         }
         return low;
@@ -258,7 +311,10 @@ public final class MatchTimeline implements Part {
             return decidedBy[inner].length > 0 && met(moment, decidedBy[inner][0]) > 0 ? RowState.MET : RowState.OPEN;
         }
         OptionalInt first = matching.firstPartner(inner);
-        if (first.isPresent()) return hasMet(moment, first.getAsInt(), inner) ? RowState.MET : RowState.OPEN;
+        if (first.isPresent()) {
+            if (!hasMet(moment, first.getAsInt(), inner)) return RowState.OPEN;
+            return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
+        }
         int turns = matching.leftRows();
         boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
                 || way == Way.ROWS && moment.turn == turns - 1 && inner < moment.compared;

@@ -212,6 +212,9 @@ final class MatchWhy {
         text.plain(perhaps ? " may be equal." : step.verdict() == Truth.TRUE ? " are partners." : " are not partners.");
         if (kind.stopsAtFirst() && on.meets(step.verdict())) decided(text, outer.of(step.left(), step.right()), perhaps);
         else if (way == Way.MERGE) movesOn(text, step);
+        if (!kind.stopsAtFirst() && !kind.takesPartnered() && on.meets(step.verdict())) {
+            text.plain(" Both are out: " + kind.withArticle() + " wants rows without a partner.");
+        }
         if (way == Way.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
     }
 
@@ -318,8 +321,8 @@ final class MatchWhy {
     private void keep(Phrase.Writer text, Side side, int row, long landed) {
         long others = join.on(side.opposite()).rows().size();
         name(text, side, row).plain(" has no partner among the ").plain(rows(others)).plain(" of ");
-        table(text, side.opposite()).plain(". " + capital(kind.withArticle()) + " ").strong("keeps")
-                .plain(" it all the same, as row " + landed + ", with ").code("NULL").plain(" in every column of ");
+        table(text, side.opposite()).plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle()) + " ").strong("keeps")
+                .plain((kind.takesPartnered() ? " it all the same" : " it") + ", as row " + landed + ", with ").code("NULL").plain(" in every column of ");
         table(text, side.opposite()).plain(".");
     }
 

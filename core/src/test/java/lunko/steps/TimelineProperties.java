@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.LongStream;
 import lunko.Tables;
 import lunko.engine.Outcome;
 import lunko.engine.Plan;
@@ -56,6 +58,34 @@ class TimelineProperties {
                 before = frame;
             }
             assertThat(before.comparisons()).isEqualTo(timeline.comparisons());
+        }
+    }
+
+    @Property(tries = 200)
+    void stepsAreFoundByWhatIsDecidedInThem(@ForAll Plan plan) {
+        MatchTimeline timeline = MatchTimeline.of(plan);
+        List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
+        for (MatchFrame frame : frames) {
+            int landed = frame.landed().size();
+            assertThat(timeline.nextLanding(frame.number())).isEqualTo(frames.stream().filter(later -> later.number() > frame.number()
+                    && later.landed().size() > landed).findFirst().map(MatchFrame::number).orElse(timeline.last()));
+            long turn = timeline.nextTurn(frame.number());
+            if (frame.number() < timeline.last()) assertThat(turn).isGreaterThan(frame.number()).isLessThanOrEqualTo(timeline.last());
+        }
+        List<ResultRow> rows = frames.getLast().landed();
+        for (int i = 0; i < rows.size(); i++) {
+            long step = timeline.decided(rows.get(i));
+            assertThat(frames.get((int) step).landed()).hasSize(i + 1);
+            assertThat(frames.get((int) step - 1).landed()).hasSize(i);
+        }
+        for (Side side : Side.values()) {
+            for (int row = 0; row < plan.on(side).rows().size(); row++) {
+                int one = row;
+                Optional<ResultRow> first = rows.stream().filter(each -> each.source(side).equals(OptionalInt.of(one))).findFirst();
+                long step = timeline.decided(side, row);
+                assertThat(step).isBetween(0L, timeline.last());
+                first.ifPresent(lands -> assertThat(step).isEqualTo(timeline.decided(lands)));
+            }
         }
     }
 
@@ -127,7 +157,7 @@ class TimelineProperties {
         private void join() {
             for (int l = 0; l < left.size(); l++) {
                 for (int r = 0; r < right.size(); r++) meet(l, r);
-                if (left.get(l) != RowState.MET && kind.keeps(Side.LEFT)) keep(Side.LEFT, left, l);
+                if (left.get(l) == RowState.OPEN && kind.keeps(Side.LEFT)) keep(Side.LEFT, left, l);
             }
             for (int r = 0; r < right.size(); r++) {
                 if (right.get(r) == RowState.OPEN && kind.keeps(Side.RIGHT)) keep(Side.RIGHT, right, r);
@@ -146,14 +176,19 @@ class TimelineProperties {
             Truth verdict = plan.join().verdict(l, r);
             if (kind.compares()) {
                 comparisons++;
-                boolean alone = verdict != Truth.TRUE && left.get(l) != RowState.MET;
+                if (verdict == Truth.TRUE && !kind.bringsPairs()) {
+                    left.set(l, RowState.LEFT_OUT);
+                    right.set(r, RowState.LEFT_OUT);
+                    lanes.get(l).add(r);
+                }
+                boolean alone = verdict != Truth.TRUE && left.get(l) == RowState.OPEN;
                 if (alone && r == right.size() - 1 && !kind.keeps(Side.LEFT)) left.set(l, RowState.LEFT_OUT);
                 if (verdict != Truth.TRUE && l == left.size() - 1 && right.get(r) == RowState.OPEN
                         && !kind.keeps(Side.RIGHT)) right.set(r, RowState.LEFT_OUT);
                 see(new Step.Compare(l, r, verdict), alone && kind.keeps(Side.LEFT)
                         ? Optional.of(new ResultRow.Kept(Side.LEFT, l)) : Optional.empty());
             }
-            if (verdict != Truth.TRUE) return;
+            if (verdict != Truth.TRUE || !kind.bringsPairs()) return;
             left.set(l, RowState.MET);
             right.set(r, RowState.MET);
             lanes.get(l).add(r);

@@ -68,7 +68,7 @@ final class WhereClause {
         return switch (joined.join().kind()) {
             case LEFT_OUTER -> isNull(joined, Side.RIGHT, nullColumns) ? Optional.of(JoinKind.LEFT_ANTI) : Optional.empty();
             case RIGHT_OUTER -> isNull(joined, Side.LEFT, nullColumns) ? Optional.of(JoinKind.RIGHT_ANTI) : Optional.empty();
-            case INNER, FULL_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI -> Optional.empty();
+            case INNER, FULL_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI, FULL_ANTI -> Optional.empty();
         };
     }
 

@@ -38,7 +38,9 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
         /** Changing the tables. */
         TABLES("Tables"),
         /** Files, undo, help. */
-        LESSON("Lesson");
+        LESSON("Lesson"),
+        /** How things are looked at. */
+        VIEW("View");
 
         private final String title;
 

@@ -2,28 +2,25 @@ package lunko.desktop.bench;
 
 import java.util.List;
 import java.util.Locale;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.look.KindTiles;
 import lunko.desktop.look.PhraseFlow;
 import lunko.insight.Finding;
 import lunko.insight.KeyCheck;
-import lunko.insight.KindCount;
 import lunko.insight.Repair;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
-import lunko.phrase.Words;
 import lunko.query.KeyPair;
 import lunko.query.QueryText;
 import lunko.query.Side;
@@ -33,14 +30,12 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** What can be said about the matched columns before they are joined and what each kind will give. */
 final class KeyCheckCard extends VBox {
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final int ACROSS = 3;
 
     private static final int MOST_PROPOSED = 4;
 
     private final BenchModel model;
     private final VBox content = new VBox();
-    private final VBox counts = new VBox();
+    private final KindTiles tiles;
 
     KeyCheckCard(BenchModel model) {
         this.model = model;
@@ -51,6 +46,8 @@ final class KeyCheckCard extends VBox {
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
+        tiles = new KindTiles(kind -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+        VBox counts = new VBox(title("Rows each kind will give"), tiles);
         counts.getStyleClass().add("key-check-counts");
         getChildren().addAll(title, scroll, counts);
         model.look().subscribe(look -> show(look));
@@ -60,8 +57,8 @@ final class KeyCheckCard extends VBox {
         // What was found last stays to be seen until there is something new.
         if (look.busy() && look.check().isPresent()) return;
         content.getChildren().clear();
-        counts.getChildren().clear();
         Lesson lesson = look.lesson();
+        tiles.show(look.check().filter(check -> check.typesDiffer().isEmpty()).map(KeyCheck::counts).orElse(List.of()), lesson.kind());
         if (lesson.left() == lesson.right()) {
             content.getChildren().add(about(lesson.left().name() + " is joined with itself: one table, under two names."));
         }
@@ -89,8 +86,6 @@ final class KeyCheckCard extends VBox {
 
     private void show(KeyCheck check, Lesson lesson) {
         Finding.of(check, lesson.on()).forEach(finding -> content.getChildren().add(line(finding)));
-        if (!check.typesDiffer().isEmpty()) return;
-        counts.getChildren().addAll(title("Rows each kind will give"), counts(check, lesson));
     }
 
     /** Links that nobody has drawn. */
@@ -138,27 +133,6 @@ final class KeyCheckCard extends VBox {
         line.getStyleClass().add("finding-line");
         line.setAlignment(Pos.TOP_LEFT);
         return line;
-    }
-
-    private Node counts(KeyCheck check, Lesson lesson) {
-        GridPane tiles = new GridPane();
-        tiles.getStyleClass().add("count-tiles");
-        int place = 0;
-        for (KindCount count : check.counts()) {
-            Label rows = new Label(Words.number(count.rows()));
-            rows.getStyleClass().add("tile-rows");
-            Label name = new Label(count.kind().title());
-            name.getStyleClass().add("tile-name");
-            VBox tile = new VBox(rows, name);
-            tile.getStyleClass().add("count-tile");
-            tile.pseudoClassStateChanged(CHOSEN, count.kind() == lesson.kind());
-            Tooltip.install(tile, new Tooltip(count.kind().withArticle() + ": " + count.arithmetic()));
-            GridPane.setHgrow(tile, Priority.ALWAYS);
-            tile.setMaxWidth(Double.MAX_VALUE);
-            tiles.add(tile, place % ACROSS, place / ACROSS);
-            place++;
-        }
-        return tiles;
     }
 
     private static Label title(String text) {

@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Display;
 import lunko.desktop.machine.Journal;
+import lunko.desktop.screen.Habits;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -72,7 +72,7 @@ public final class LunkoCommand implements Callable<Integer> {
         Toolkit.startOnDisplay();
         Toolkit.call(() -> {
             LunkoWindow window = new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
-                    new Journal(AppFolders.journal()), new Recent(AppFolders.recent()));
+                    new Journal(AppFolders.journal()), Habits.in(AppFolders.state()));
             window.open(closed::countDown);
             if (!notes.isEmpty()) window.say(String.join(" ", notes));
             return null;

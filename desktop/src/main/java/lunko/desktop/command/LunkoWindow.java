@@ -10,7 +10,7 @@ import javafx.stage.WindowEvent;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.lesson.Notice;
-import lunko.desktop.lesson.Recent;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.Speed;
 import lunko.exchange.lesson.LessonFile;
@@ -30,9 +30,9 @@ final class LunkoWindow {
     private final Journal journal;
 
     /** A window on a lesson, in which things move. */
-    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal, Recent recent) {
+    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal, Habits habits) {
         this.journal = journal;
-        screen = Screen.of(lesson, () -> stage, recent, player -> player.speed().map(Speed::motion));
+        screen = Screen.of(lesson, () -> stage, habits, player -> player.speed().map(Speed::motion));
         file.ifPresent(screen.lessons()::cameFrom);
     }
 
@@ -82,6 +82,9 @@ final class LunkoWindow {
                 + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(), screen.lessons().changed()));
         stage.setOnCloseRequest(this::askBeforeClosing);
         keepJournal();
+        screen.view().presenting().subscribe(stage::setFullScreen);
+        stage.fullScreenProperty().subscribe(full -> screen.view().presenting().set(full));
+        stage.setFullScreenExitHint("");
         stage.setMinWidth(1200);
         stage.setMinHeight(720);
         stage.setOnHidden(_ -> {

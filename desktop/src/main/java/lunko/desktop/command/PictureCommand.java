@@ -8,8 +8,9 @@ import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.show.ShownKinds;
+import lunko.desktop.look.Theme;
 import lunko.engine.Equality;
 import lunko.engine.Plan;
 import lunko.lesson.Edit;
@@ -36,11 +37,14 @@ final class PictureCommand implements Callable<Integer> {
     private CommandSpec spec;
 
     @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
-            description = "The kind of join: inner, left, right, full or cross.")
+            description = "The kind of join: inner, left, right, full, cross, left semi, right semi, left anti, right anti or full anti.")
     private Optional<JoinKind> kind = Optional.empty();
 
     @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: ${COMPLETION-CANDIDATES}.")
     private Mode mode;
+
+    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT", description = "The colours: ${COMPLETION-CANDIDATES}.")
+    private Theme theme;
 
     @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
     private Optional<Long> step = Optional.empty();
@@ -82,7 +86,7 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, mode, size.width, size.height);
+        Snapshot snapshot = Snapshot.of(lesson, mode, theme, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
@@ -111,8 +115,8 @@ final class PictureCommand implements Callable<Integer> {
     private static final class KindConverter implements ITypeConverter<JoinKind> {
         @Override
         public JoinKind convert(String value) {
-            return JoinKind.titled(value).filter(ShownKinds.ALL::contains).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
-                    + "”; the kinds are " + ShownKinds.ALL.stream().map(JoinKind::title)
+            return JoinKind.titled(value).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
+                    + "”; the kinds are " + Stream.of(JoinKind.values()).map(JoinKind::title)
                     .collect(Collectors.joining(", "))));
         }
     }

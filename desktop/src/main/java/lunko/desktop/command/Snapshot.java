@@ -10,6 +10,9 @@ import javax.imageio.ImageIO;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.Recent;
 import lunko.desktop.machine.AppFolders;
+import lunko.desktop.look.Appearance;
+import lunko.desktop.look.Theme;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.ShowModel;
 import lunko.exchange.file.WholeFile;
@@ -27,9 +30,11 @@ final class Snapshot {
     }
 
     /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
-    static Snapshot of(Lesson lesson, Mode mode, double width, double height) {
+    static Snapshot of(Lesson lesson, Mode mode, Theme theme, double width, double height) {
         return Toolkit.call(() -> {
-            Screen screen = Screen.of(lesson, () -> null, new Recent(AppFolders.recent()), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+            Appearance appearance = new Appearance();
+            appearance.theme().set(theme);
+            Screen screen = Screen.of(lesson, () -> null, new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance), _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(mode);
             Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
             // Tables can be scrolled to a row only when they have been laid out once.

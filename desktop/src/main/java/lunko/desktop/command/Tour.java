@@ -5,11 +5,13 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.show.ShownKinds;
+import lunko.desktop.look.Theme;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.query.JoinKind;
 import lunko.steps.MatchTimeline;
 
 /**
@@ -33,7 +35,7 @@ final class Tour {
     /** Shows it; gives the folder with the pictures, or a problem if they cannot be written. */
     Checked<Path> show() {
         out.println("There is no display here, so this is “" + lesson.title() + "” in words and pictures.");
-        List<Lesson> runs = ShownKinds.ALL.stream().map(lesson::of).toList();
+        List<Lesson> runs = Stream.of(JoinKind.values()).map(lesson::of).toList();
         runs.forEach(this::tell);
         out.println();
         out.println("Making pictures of the window…");
@@ -70,7 +72,7 @@ final class Tour {
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
-        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));

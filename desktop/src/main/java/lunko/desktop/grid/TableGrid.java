@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -196,6 +198,14 @@ public final class TableGrid extends GridTable<RowSlot> {
     /** The cell that has the keyboard; the first one if none has. */
     Block cursor() {
         return selected.get().map(s -> Block.cell(s.row(), s.column())).orElse(Block.cell(0, 0));
+    }
+
+    /** Does something whenever the keyboard comes to another row, counted from 0, or the row that it was in is gone. */
+    public void onCursor(Consumer<OptionalInt> then) {
+        selected.subscribe((before, now) -> {
+            OptionalInt row = now.map(s -> OptionalInt.of(s.row())).orElse(OptionalInt.empty());
+            if (!row.equals(before.map(s -> OptionalInt.of(s.row())).orElse(OptionalInt.empty()))) then.accept(row);
+        });
     }
 
     /** Selects one cell, and brings it into view. Rows and columns are counted from 0. */

@@ -23,6 +23,7 @@ public final class TableName extends TextField {
         this.model = model;
         this.table = table;
         this.next = then;
+        setText(table.get());
         getStyleClass().add("table-name");
         setTooltip(new Tooltip("Type another name for the table."));
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(NAME.width(text) + 14, 40, 200)));
@@ -38,7 +39,6 @@ public final class TableName extends TextField {
         focusedProperty().subscribe(focused -> {
             if (!focused && !getText().equals(table.get())) rename();
         });
-        show();
     }
 
     private void rename() {

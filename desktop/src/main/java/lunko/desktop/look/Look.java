@@ -1,6 +1,5 @@
 package lunko.desktop.look;
 
-import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -29,7 +28,7 @@ public final class Look {
                 throw new UncheckedIOException(unreadable);
             }
         }
-        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        Application.setUserAgentStylesheet(Theme.LIGHT.controls());
     }
 
     /** Gives a view, and all in it, Lunko's stylesheet. */

@@ -15,9 +15,10 @@ public final class RowGlyph extends GridPane {
     public RowGlyph(JoinKind kind) {
         getStyleClass().add("row-glyph");
         boolean everything = !kind.compares();
-        row(0, kind.keeps(Side.LEFT) || everything, everything);
-        row(1, true, true);
-        row(2, everything, kind.keeps(Side.RIGHT) || everything);
+        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+        row(0, kind.takesAlone(Side.LEFT) || everything, everything);
+        row(1, met && kind.shows(Side.LEFT), met && kind.shows(Side.RIGHT));
+        row(2, everything, kind.takesAlone(Side.RIGHT) || everything);
     }
 
     private void row(int row, boolean left, boolean right) {

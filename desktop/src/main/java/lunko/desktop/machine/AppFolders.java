@@ -21,11 +21,6 @@ public final class AppFolders {
         return state().resolve("journal");
     }
 
-    /** The file that lists the lessons used last. */
-    public static Path recent() {
-        return state().resolve("recent-lessons.txt");
-    }
-
     /** The file that is logged to. */
     public static Path log() {
         return state().resolve("lunko.log");

@@ -7,7 +7,6 @@ import javafx.stage.Window;
 import javafx.util.Duration;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ShowModel;
@@ -21,17 +20,17 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
      * Puts a screen together for a lesson.
      *
      * @param window     the window that dialogs belong to, asked for when one is opened
-     * @param recent     where the lessons used last are kept
+     * @param habits     what is kept of the person
      * @param motionTime how long one frame takes to move over into the next, for the player at hand
      */
-    public static Screen of(Lesson first, Supplier<Window> window, Recent recent, Function<Player, ObservableValue<Duration>> motionTime) {
+    public static Screen of(Lesson first, Supplier<Window> window, Habits habits, Function<Player, ObservableValue<Duration>> motionTime) {
         LessonModel lesson = new LessonModel(first);
         ShowModel model = new ShowModel(lesson);
         Player player = new Player(model);
         Work work = new Work();
-        LessonFiles lessons = new LessonFiles(lesson, work, window, recent);
+        LessonFiles lessons = new LessonFiles(lesson, work, window, habits.recent());
         TableFiles files = new TableFiles(lesson, work, window, lessons);
         ScreenActions actions = new ScreenActions(model, player, files, lessons);
-        return new Screen(lesson, model, player, files, lessons, new ScreenView(model, player, actions, lessons, work, motionTime.apply(player)));
+        return new Screen(lesson, model, player, files, lessons, new ScreenView(model, player, actions, lessons, work, habits.appearance(), motionTime.apply(player)));
     }
 }

@@ -2,11 +2,14 @@ package lunko.desktop.screen;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.SignKey;
 import lunko.desktop.bench.BenchActions;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableActions;
@@ -31,6 +34,10 @@ final class ScreenActions {
     private final Action note;
     private final Action switchMode;
     private final Action keyList;
+    private final Action present;
+    private final Action larger;
+    private final Action smaller;
+    private final Action fitting;
     private Optional<ScreenView> view = Optional.empty();
 
     /** The actions on a model. */
@@ -45,7 +52,18 @@ final class ScreenActions {
         note = Action.of("Note for the speaker", Group.LESSON, () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))), new KeyCodeCombination(KeyCode.F4));
         switchMode = new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS, () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
-        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList), new KeyCodeCombination(KeyCode.F1));
+        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList), new KeyCodeCombination(KeyCode.F1),
+                new SignKey("?"));
+        present = Action.of("Present: the stage alone", Group.VIEW, () -> view.ifPresent(there -> there.presenting().set(!there.presenting().get())),
+                new KeyCodeCombination(KeyCode.F11));
+        larger = zoom("Larger", ZoomFrame::larger, KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD);
+        smaller = zoom("Smaller", ZoomFrame::smaller, KeyCode.MINUS, KeyCode.SUBTRACT);
+        fitting = zoom("As large as the window asks for", frame -> frame.zoom().set(1), KeyCode.DIGIT0, KeyCode.NUMPAD0);
+    }
+
+    private Action zoom(String name, Consumer<ZoomFrame> change, KeyCode... keys) {
+        return Action.of(name, Group.VIEW, () -> view.ifPresent(there -> change.accept(there.frame())),
+                Stream.of(keys).map(key -> new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN)).toArray(KeyCombination[]::new));
     }
 
     /** Tells the actions on which screen things are asked; before that, those that ask do nothing. */
@@ -55,7 +73,7 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList)).flatMap(List::stream).toList();
+        return Stream.of(steps.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     StepActions steps() {
@@ -72,6 +90,11 @@ final class ScreenActions {
 
     CardActions cards() {
         return cards;
+    }
+
+    /** How things are looked at. */
+    List<Action> views() {
+        return List.of(present, larger, smaller, fitting);
     }
 
     Action note() {

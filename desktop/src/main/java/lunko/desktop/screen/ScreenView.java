@@ -4,13 +4,17 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import javafx.beans.binding.DoubleBinding;
 import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -28,7 +32,10 @@ import lunko.desktop.bench.IntakePane;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Look;
+import lunko.desktop.look.Theme;
+import lunko.desktop.show.Motions;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ShowModel;
 import lunko.desktop.show.ShowPage;
@@ -39,10 +46,17 @@ import org.kordamp.ikonli.feather.Feather;
 public final class ScreenView extends StackPane {
     private static final double SIDE_SHARE = 0.285;
     private static final double LEAST_SIDE = 350;
+    private static final double USUAL_WIDTH = 1280;
+    private static final double USUAL_HEIGHT = 800;
+    private static final double PRESENTED_WIDTH = 1000;
+    private static final double PRESENTED_HEIGHT = 625;
 
     private final LessonModel lesson;
     private final ScreenActions actions;
     private final ShowPage show;
+    private final Appearance appearance;
+    private final ZoomFrame frame = new ZoomFrame(this);
+    private final BooleanProperty presenting = new SimpleBooleanProperty(false);
     private final StackPane shade = new StackPane();
 
     /**
@@ -50,11 +64,14 @@ public final class ScreenView extends StackPane {
      *
      * @param motionTime how long one frame takes to move over into the next; zero shows frames at rest only
      */
-    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work, ObservableValue<Duration> motionTime) {
+    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work, Appearance appearance,
+               ObservableValue<Duration> motionTime) {
         this.lesson = model.lesson();
         this.actions = actions;
         getStyleClass().add("show");
+        this.appearance = appearance;
         Look.dress(this);
+        appearance.dress(this);
         shade.getStyleClass().add("shade");
         shade.setVisible(false);
         shade.setOnMouseClicked(event -> {
@@ -62,24 +79,44 @@ public final class ScreenView extends StackPane {
         });
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
-        show = new ShowPage(model, player, actions.steps(), actions.cards(), motionTime, side);
+        show = new ShowPage(model, player, actions.steps(), actions.cards(), new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side);
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
         StackPane pages = new StackPane(show, bench);
         VBox.setVgrow(pages, Priority.ALWAYS);
-        VBox page = new VBox(top(lessons), pages);
+        Region top = top(lessons);
+        top.managedProperty().bind(presenting.not());
+        top.visibleProperty().bind(presenting.not());
+        VBox page = new VBox(top, pages);
         page.getStyleClass().add("page");
         NoticeBar notices = new NoticeBar(lesson, work);
         // Over the title, so that undo and the modes can still be reached.
         StackPane.setAlignment(notices, Pos.TOP_LEFT);
         getChildren().addAll(page, notices, shade);
+        presenting.subscribe(now -> {
+            if (now) lesson.mode().set(Mode.SHOW);
+            show.present(now);
+            frame.usual(now ? PRESENTED_WIDTH : USUAL_WIDTH, now ? PRESENTED_HEIGHT : USUAL_HEIGHT);
+        });
         actions.cards().sources().lookAtThemAt((intake, inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
+    }
+
+    /** Whether nothing but the stage is shown, for a class to look at. */
+    public BooleanProperty presenting() {
+        return presenting;
+    }
+
+    /** Makes everything larger or smaller than the window's size asks for. */
+    ZoomFrame frame() {
+        return frame;
     }
 
     /** Puts the screen into a scene, with its keys; the step bar has the keyboard at first. */
     public Scene inScene(double width, double height) {
-        Scene scene = new Scene(this, width, height);
+        Scene scene = new Scene(frame, width, height);
+        Look.dress(frame);
+        appearance.dress(frame);
         new Keyboard(actions.all()).attachTo(scene);
         actions.cards().hand().follow(scene);
         show.takeFocus();
@@ -109,7 +146,7 @@ public final class ScreenView extends StackPane {
     private Region top(LessonFiles lessons) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
+        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), view(), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT), actions.note().iconButton(Feather.MESSAGE_SQUARE),
                 actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");
@@ -139,6 +176,26 @@ public final class ScreenView extends StackPane {
         });
         // A menu without items does not open, and so is never asked for them.
         button.getItems().add(new MenuItem());
+        return button;
+    }
+
+    /** How things look. */
+    private MenuButton view() {
+        MenuButton button = new MenuButton("View");
+        button.setId("view-menu");
+        for (Action action : actions.views()) button.getItems().add(action.menuItem());
+        button.getItems().add(new SeparatorMenuItem());
+        ToggleGroup group = new ToggleGroup();
+        for (Theme theme : Theme.values()) {
+            RadioMenuItem item = new RadioMenuItem(theme.title());
+            item.setToggleGroup(group);
+            item.setSelected(appearance.theme().get() == theme);
+            item.setOnAction(_ -> appearance.theme().set(theme));
+            button.getItems().add(item);
+        }
+        CheckMenuItem still = new CheckMenuItem("Rows fade in, and do not fly");
+        still.selectedProperty().bindBidirectional(appearance.still());
+        button.getItems().addAll(new SeparatorMenuItem(), still);
         return button;
     }
 

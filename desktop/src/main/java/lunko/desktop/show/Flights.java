@@ -7,6 +7,7 @@ import javafx.animation.KeyValue;
 import javafx.animation.Timeline;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Bounds;
@@ -25,11 +26,13 @@ final class Flights extends Pane {
     private static final Duration TOO_SHORT = Duration.millis(60);
 
     private final ObservableValue<Duration> time;
+    private final ObservableBooleanValue still;
     private final DoubleProperty arrival = new SimpleDoubleProperty(1);
     private Animation running = new Timeline();
 
-    Flights(ObservableValue<Duration> time) {
-        this.time = time;
+    Flights(Motions motions) {
+        this.time = motions.time();
+        this.still = motions.still();
         setMouseTransparent(true);
         setManaged(false);
     }
@@ -49,7 +52,7 @@ final class Flights extends Pane {
         if (!frame.step().lands()) return;
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {
-            frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
+            if (!still.get()) frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
         }
         if (motion == Motion.FORWARD) {
             arrival.set(0);

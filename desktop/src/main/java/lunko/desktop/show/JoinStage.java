@@ -1,9 +1,7 @@
 package lunko.desktop.show;
 
-import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
-import javafx.util.Duration;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.PhraseFlow;
 import lunko.lesson.Lesson;
@@ -24,14 +22,14 @@ final class JoinStage extends Pane {
     private final ResultLinks between;
     private final Flights flights;
 
-    JoinStage(ShowModel model, CardActions actions, ObservableValue<Duration> motionTime) {
+    JoinStage(ShowModel model, CardActions actions, Motions motions) {
         this.model = model;
         cards = new CardPair(model, actions);
         StageCard left = card(Side.LEFT);
         StageCard right = card(Side.RIGHT);
-        flights = new Flights(motionTime);
+        flights = new Flights(motions);
         result = new ResultGrid(model, cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
-        lanes = new Lanes(model, left.grid(), right.grid(), cards.drags(), motionTime);
+        lanes = new Lanes(model, left.grid(), right.grid(), cards.drags(), motions.time());
         between = result.between();
         getChildren().addAll(left, right, result.title(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);

@@ -1,6 +1,7 @@
 package lunko.desktop.show;
 
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -8,6 +9,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.look.RowGlyph;
+import lunko.query.JoinKind;
 
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
@@ -15,7 +17,7 @@ final class KindBar extends HBox {
     KindBar(ShowModel model, StepActions actions) {
         getStyleClass().addAll("card", "kind-bar");
         ToggleGroup group = new ToggleGroup();
-        List<ToggleButton> buttons = ShownKinds.ALL.stream().map(kind -> {
+        List<ToggleButton> buttons = Stream.of(JoinKind.values()).map(kind -> {
             Action choose = actions.choose(kind);
             ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);

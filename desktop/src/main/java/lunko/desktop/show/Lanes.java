@@ -27,6 +27,7 @@ import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.ColumnDrag;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Typeface;
+import lunko.insight.Lineage;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
@@ -71,6 +72,7 @@ final class Lanes extends Pane {
         getChildren().addAll(met, now, verdict, dragged);
         setMouseTransparent(true);
         model.showing().addListener((_, before, after) -> show(Motion.between(before, after)));
+        model.lineage().subscribe((_, _) -> place());
         drags.drag().subscribe(this::showDrag);
         widthProperty().subscribe(this::place);
     }
@@ -119,6 +121,7 @@ final class Lanes extends Pane {
     }
 
     private void drawMet(MatchFrame frame, List<Drawn> lanes) {
+        Optional<Lineage> lineage = model.lineage().get();
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {
             if (!left.isInView(row)) continue;
             List<Integer> partners = frame.lanes().get(row);
@@ -127,7 +130,8 @@ final class Lanes extends Pane {
                 if (partner >= right.endOfView()) break;
                 if (!right.isInView(partner)) continue;
                 boolean landing = frame.step().equals(new Step.Pair(row, partner));
-                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing));
+                boolean lit = lineage.isPresent() && lineage.get().lights(Side.LEFT, row) && lineage.get().lights(Side.RIGHT, partner);
+                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit));
             }
         }
     }
@@ -149,10 +153,10 @@ final class Lanes extends Pane {
         Node node();
 
         /** A lane between two rows that have met. */
-        record Lane(double from, double to, double width, boolean landing) implements Drawn {
+        record Lane(double from, double to, double width, boolean landing, boolean lit) implements Drawn {
             @Override
             public Node node() {
-                CubicCurve lane = landing ? curve("lane", "lane-landing") : curve("lane");
+                CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
                 stretch(lane, from, to, width);
                 return lane;
             }

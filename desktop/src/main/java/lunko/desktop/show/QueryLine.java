@@ -38,11 +38,12 @@ final class QueryLine extends FlowPane {
         QueryText text = new QueryText(lesson.query());
         getChildren().add(sql(text.tables()));
         if (!lesson.kind().compares()) return;
-        String before = "ON";
+        String before = text.condition().strip();
         for (KeyPair pair : lesson.on()) {
             getChildren().addAll(word(before), matched(lesson, text, pair));
             before = "AND";
         }
+        if (!text.end().isEmpty()) getChildren().add(word(text.end().strip()));
         List<KeyProposal> proposals = lesson.proposals().stream().limit(MOST_PROPOSED).toList();
         if (proposals.isEmpty()) return;
         getChildren().add(note(lesson.on().isEmpty() ? "these columns may belong together:" : "or match too:"));

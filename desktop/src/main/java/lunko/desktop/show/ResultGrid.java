@@ -8,6 +8,7 @@ import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.look.PhraseFlow;
 import lunko.phrase.Phrase;
+import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
@@ -84,11 +85,12 @@ final class ResultGrid {
         MatchFrame frame = showing.frame().get();
         long all = showing.outcome().orElseThrow().size();
         Phrase.Writer title = Phrase.write().strong("Result");
-        if (showing.isAtEnd()) title.plain("  " + all + (all == 1 ? " row" : " rows"));
-        else title.plain("  " + frame.landed().size() + " of " + all + (all == 1 ? " row" : " rows") + " so far");
+        if (showing.isAtEnd()) title.plain("  " + Words.rows(all));
+        else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
-        return title.plain(" · ").left(showing.lesson().left().name()).plain(" columns fall under ")
+        return showing.lesson().kind().only().map(side -> title.plain(" · ").in(side.tone(), showing.lesson().table(side).name())
+                .plain(" columns alone").done()).orElseGet(() -> title.plain(" · ").left(showing.lesson().left().name()).plain(" columns fall under ")
                 .left(showing.lesson().left().name()).plain(", ").right(showing.lesson().right().name())
-                .plain(" columns under ").right(showing.lesson().right().name()).done();
+                .plain(" columns under ").right(showing.lesson().right().name()).done());
     }
 }

@@ -49,8 +49,17 @@ final class ResultLinks extends GridTable<ResultRow> {
             super.updateItem(row, empty);
             setGraphic(empty || row == null ? null : both);
             if (empty || row == null) return;
-            numbers.setText(number(row.source(Side.LEFT)) + " – " + number(row.source(Side.RIGHT)));
-            word.setText(getIndex() >= rows.landed() ? "if no partner" : row instanceof ResultRow.Met ? "pair" : "kept");
+            boolean comes = getIndex() < rows.landed();
+            switch (row) {
+                case ResultRow.Met(int left, int right) -> show(left + 1 + " – " + (right + 1), "pair");
+                case ResultRow.Kept _ -> show(number(row.source(Side.LEFT)) + " – " + number(row.source(Side.RIGHT)), comes ? "kept" : "if alone");
+                case ResultRow.Taken(Side _, int taken) -> show(String.valueOf(taken + 1), comes ? "taken" : "if alone");
+            }
+        }
+
+        private void show(String from, String what) {
+            numbers.setText(from);
+            word.setText(what);
         }
 
         private static String number(OptionalInt row) {

@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import static lunko.phrase.Words.capital;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -28,6 +30,7 @@ final class ResultPart extends GridTable<ResultRow> {
     private final ColumnWidths widths;
     private final ResultRows rows;
     private List<ResultColumn> columns = List.of();
+    private final Label placeholder = new Label();
     private Showing shown;
 
     ResultPart(ShowModel model, Side side, ColumnWidths widths, ResultRows rows,
@@ -41,6 +44,9 @@ final class ResultPart extends GridTable<ResultRow> {
         setItems(rows);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
         setAccessibleText("result columns from the " + side.title() + " table");
+        placeholder.getStyleClass().add("no-columns");
+        placeholder.setWrapText(true);
+        setPlaceholder(placeholder);
         model.showing().subscribe(this::show);
     }
 
@@ -56,7 +62,10 @@ final class ResultPart extends GridTable<ResultRow> {
         all.add(numbers);
         showing.outcome().ifPresent(outcome ->
                 IntStream.range(0, columns.size()).forEach(i -> all.add(column(outcome, columns.get(i)))));
+        boolean givesNone = columns.isEmpty() && showing.outcome().isPresent();
+        if (givesNone) all.clear();
         getColumns().setAll(all);
+        placeholder.setText(givesNone ? capital(showing.lesson().kind().withArticle()) + " gives no columns of " + showing.lesson().table(side).name() + "." : "");
     }
 
     private TableColumn<ResultRow, ResultCell> column(Outcome outcome, ResultColumn column) {

@@ -1,17 +1,20 @@
 package lunko.desktop.show;
 
+import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.engine.ResultRow;
+import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
 /** A row of the result: landed before, landing now, or pending; hatched where a side had nothing to give. */
 final class ResultTableRow extends TableRow<ResultRow> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
     private static final PseudoClass LEFT_MISSING = PseudoClass.getPseudoClass("left-missing");
     private static final PseudoClass RIGHT_MISSING = PseudoClass.getPseudoClass("right-missing");
@@ -28,8 +31,16 @@ final class ResultTableRow extends TableRow<ResultRow> {
         this.arrival = arrival;
         getStyleClass().add("result-row");
         model.showing().addListener(new WeakInvalidationListener(dress));
+        model.lineage().addListener(new WeakInvalidationListener(dress));
+        setOnMouseEntered(_ -> model.point(pointed()));
+        setOnMouseExited(_ -> model.point(Optional.empty()));
+        setOnMouseClicked(_ -> model.choose(pointed()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
+    }
+
+    private Optional<Pointed> pointed() {
+        return isEmpty() || getItem() == null ? Optional.empty() : Optional.of(new Pointed.Result(getItem()));
     }
 
     private void dress() {
@@ -40,6 +51,7 @@ final class ResultTableRow extends TableRow<ResultRow> {
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
+        pseudoClassStateChanged(LIT, shown && model.lineage().get().filter(lineage -> lineage.lights(getItem())).isPresent());
         pseudoClassStateChanged(PENDING, shown && getIndex() >= rows.landed());
         pseudoClassStateChanged(LEFT_MISSING, shown && getItem().source(Side.LEFT).isEmpty());
         pseudoClassStateChanged(RIGHT_MISSING, shown && getItem().source(Side.RIGHT).isEmpty());

@@ -1,26 +1,31 @@
 package lunko.desktop.show;
 
+import java.util.List;
 import javafx.beans.value.ObservableDoubleValue;
-import javafx.beans.value.ObservableValue;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
 public final class ShowPage extends VBox {
+    private static final PseudoClass PRESENTED = PseudoClass.getPseudoClass("presented");
+
     private final StepBar steps;
+    private final KindBar kinds;
+    private final VBox right;
 
     /**
      * The page for a model.
      *
-     * @param motionTime how long one frame takes to move over into the next; zero shows frames at rest only
+     * @param motions    how things move
      * @param sideWidth  how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Player player, StepActions actions, CardActions cards, ObservableValue<Duration> motionTime, ObservableDoubleValue sideWidth) {
-        getStyleClass().add("page-part");
-        JoinStage stage = new JoinStage(model, cards, motionTime);
+    public ShowPage(ShowModel model, Player player, StepActions actions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
+        getStyleClass().addAll("page-part", "show-page");
+        JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
         VBox left = new VBox(new QueryLine(model), stage);
         left.getStyleClass().add("left-half");
@@ -28,14 +33,24 @@ public final class ShowPage extends VBox {
         HBox.setHgrow(left, Priority.ALWAYS);
         VennView venn = new VennView(model);
         VBox.setVgrow(venn, Priority.ALWAYS);
-        VBox right = new VBox(venn, new KindCounts(model, actions));
+        right = new VBox(venn, new KindCounts(model));
         right.getStyleClass().add("right-half");
         right.prefWidthProperty().bind(sideWidth);
         right.setMinWidth(Region.USE_PREF_SIZE);
         HBox middle = new HBox(left, right);
         middle.getStyleClass().add("middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(new KindBar(model, actions), middle, new WhyLine(model), steps);
+        kinds = new KindBar(model, actions);
+        getChildren().addAll(kinds, middle, new WhyLine(model), steps);
+    }
+
+    /** Shows nothing but the stage and the why, for a class to look at; or everything again. */
+    public void present(boolean stageAlone) {
+        pseudoClassStateChanged(PRESENTED, stageAlone);
+        for (Node other : List.of(kinds, right, steps)) {
+            other.setVisible(!stageAlone);
+            other.setManaged(!stageAlone);
+        }
     }
 
     /** Takes the keyboard, so that no table or field does. */

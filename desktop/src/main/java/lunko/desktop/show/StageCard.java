@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.Observable;
+import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -17,6 +18,7 @@ import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
+import lunko.insight.Lineage.Pointed;
 import lunko.lesson.Lesson;
 import lunko.phrase.Words;
 import lunko.query.Side;
@@ -25,6 +27,8 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** A source table on the stage, which shows what the steps do to its rows, and can be edited meanwhile. */
 final class StageCard extends VBox {
+    private static final PseudoClass STEPPING = PseudoClass.getPseudoClass("stepping");
+
     private final ShowModel model;
     private final Side side;
     private final ColumnWidths widths;
@@ -43,6 +47,7 @@ final class StageCard extends VBox {
         grid.setContextMenu(actions.tables().menu());
         grid.setRowFactory(_ -> new StageRow(model, side));
         actions.hand().watch(grid);
+        grid.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
         VBox.setVgrow(grid, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, grid::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");
@@ -87,6 +92,7 @@ final class StageCard extends VBox {
     }
 
     private void follow(Showing now, Motion motion) {
+        pseudoClassStateChanged(STEPPING, now.frame().filter(frame -> frame.now(side).isPresent()).isPresent());
         now.frame().ifPresent(frame -> frame.now(side).ifPresent(row ->
                 grid.reveal(row, motion == Motion.JUMP ? Duration.ZERO : Speed.DOUBLE.motion())));
     }

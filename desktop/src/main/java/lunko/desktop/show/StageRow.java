@@ -1,10 +1,12 @@
 package lunko.desktop.show;
 
+import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.desktop.grid.RowSlot;
+import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
@@ -12,6 +14,7 @@ import lunko.steps.RowState;
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
 final class StageRow extends TableRow<RowSlot> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
@@ -25,6 +28,9 @@ final class StageRow extends TableRow<RowSlot> {
         this.model = model;
         this.side = side;
         model.showing().addListener(new WeakInvalidationListener(dress));
+        model.lineage().addListener(new WeakInvalidationListener(dress));
+        setOnMouseEntered(_ -> model.point(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
+        setOnMouseExited(_ -> model.point(Optional.empty()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
     }
@@ -35,6 +41,7 @@ final class StageRow extends TableRow<RowSlot> {
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));
+        pseudoClassStateChanged(LIT, shown && model.lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);
         pseudoClassStateChanged(LEFT_OUT, state == RowState.LEFT_OUT);

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.scene.input.KeyCode;
@@ -23,6 +24,8 @@ public final class StepActions {
     private final Action play;
     private final Action forward;
     private final Action last;
+    private final Action nextPair;
+    private final Action nextTurn;
     private final Action slower;
     private final Action faster;
     private final Action openHere;
@@ -33,8 +36,10 @@ public final class StepActions {
         BooleanBinding notFirst = Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
         BooleanBinding notLast = Bindings.createBooleanBinding(() -> !model.showing().get().isAtEnd(), model.showing());
         play = new Action(player.playing().map(playing -> playing ? "Pause" : "Play"), Group.STEPS, List.of(key(KeyCode.SPACE)), runs, player::toggle);
-        forward = new Action(Action.constant("One step forward"), Group.STEPS, List.of(key(KeyCode.RIGHT)), notLast, () -> player.step(1));
-        back = new Action(Action.constant("One step back"), Group.STEPS, List.of(key(KeyCode.LEFT)), notFirst, () -> player.step(-1));
+        forward = new Action(Action.constant("One step forward"), Group.STEPS, List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
+        back = new Action(Action.constant("One step back"), Group.STEPS, List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
+        nextPair = new Action(Action.constant("To the next row of the result"), Group.STEPS, List.of(key(KeyCode.N)), notLast, () -> player.goTo(model.nextLanding()));
+        nextTurn = new Action(Action.constant("To the next left row"), Group.STEPS, List.of(key(KeyCode.M)), notLast, () -> player.goTo(model.nextTurn()));
         first = new Action(Action.constant("To the start"), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst, () -> player.goTo(0));
         last = new Action(Action.constant("To the end"), Group.STEPS, List.of(key(KeyCode.END)), notLast, () -> player.goTo(model.showing().get().last()));
         faster = Action.of("Faster", Group.STEPS, () -> player.speed().set(player.speed().get().faster()), key(KeyCode.UP));
@@ -42,11 +47,11 @@ public final class StepActions {
         openHere = new Action(model.lesson().lesson().map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again" : "Open the lesson at this step"),
                 Group.STEPS, List.of(), runs, () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
                         ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
-        for (JoinKind kind : ShownKinds.ALL) {
+        for (JoinKind kind : JoinKind.values()) {
             String name = kind.withArticle();
             kinds.put(kind, Action.of(Character.toUpperCase(name.charAt(0)) + name.substring(1), Group.KINDS,
                     () -> model.lesson().edit(new SceneEdit.ChooseKind(kind)),
-                    key(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1))), key(KeyCode.valueOf("NUMPAD" + (kind.ordinal() + 1)))));
+                    key(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1) % 10)), key(KeyCode.valueOf("NUMPAD" + (kind.ordinal() + 1) % 10))));
         }
     }
 
@@ -56,8 +61,8 @@ public final class StepActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, faster, slower));
-        ShownKinds.ALL.stream().map(kinds::get).forEach(all::add);
+        List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, nextPair, nextTurn, faster, slower));
+        Stream.of(JoinKind.values()).map(kinds::get).forEach(all::add);
         return all;
     }
 

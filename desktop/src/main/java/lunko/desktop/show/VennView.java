@@ -1,35 +1,62 @@
 package lunko.desktop.show;
 
+import java.util.Optional;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
 import lunko.engine.Join;
+import lunko.engine.ResultRow;
+import lunko.insight.Lineage;
+import lunko.insight.Lineage.Pointed;
 import lunko.insight.Regions;
+import lunko.lesson.SceneEdit;
+import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
-/** The Venn diagram of the join with the actual rows in its regions; those that the kind keeps are filled. */
+/**
+ * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click on a region
+ * takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says so.
+ */
 final class VennView extends Pane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
     private static final double FOOT = 46;
 
+    private final ShowModel model;
     private Showing shown;
 
     VennView(ShowModel model) {
+        this.model = model;
         getStyleClass().addAll("card", "venn");
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
             if (before.run() != now.run()) draw();
         });
+        model.lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
         heightProperty().subscribe((_, _) -> draw());
+    }
+
+    /** Lights up the rows that belong to the one that is pointed at. */
+    private void light(Optional<Lineage> lineage) {
+        for (Node node : lookupAll(".venn-row")) {
+            boolean lit = lineage.isPresent() && switch (node.getUserData()) {
+                case ResultRow.Met(int left, int right) -> lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
+                case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
+                case null, default -> false;
+            };
+            node.pseudoClassStateChanged(LIT, lit);
+        }
     }
 
     private void draw() {
@@ -55,9 +82,19 @@ final class VennView extends Pane {
         Circle right = new Circle(middle + apart / 2, y, radius);
         JoinKind kind = regions.kind();
         boolean pairsOnly = !kind.compares();
-        Shape leftOnly = region(Shape.subtract(left, right), "venn-left", kind.keeps(Side.LEFT));
-        Shape rightOnly = region(Shape.subtract(right, left), "venn-right", kind.keeps(Side.RIGHT));
-        Shape both = region(Shape.intersect(left, right), "venn-both", true);
+        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+        boolean leftAlone = kind.takesAlone(Side.LEFT);
+        boolean rightAlone = kind.takesAlone(Side.RIGHT);
+        Shape leftOnly = region(Shape.subtract(left, right), "venn-left", leftAlone);
+        Shape rightOnly = region(Shape.subtract(right, left), "venn-right", rightAlone);
+        Shape both = region(Shape.intersect(left, right), kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
+        if (!pairsOnly) {
+            choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner", leftAlone);
+            choosing(both, leftAlone, !met, rightAlone, "pairs", met);
+            choosing(rightOnly, leftAlone, met, !rightAlone, "rows of " + join.right().title() + " without a partner", rightAlone);
+        }
+        left.setMouseTransparent(true);
+        right.setMouseTransparent(true);
         left.getStyleClass().addAll("venn-circle", "left");
         right.getStyleClass().addAll("venn-circle", "right");
         getChildren().addAll(leftOnly, rightOnly, both, left, right);
@@ -67,20 +104,39 @@ final class VennView extends Pane {
         double leftAt = middle - apart / 2 - radius + lune * 0.52;
         double rightAt = middle + apart / 2 + radius - lune * 0.52;
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
-        place(content(regions.alone(Side.LEFT).size(), lines, "left", kind.keeps(Side.LEFT),
-                n -> join.left().name(regions.alone(Side.LEFT).get(n))), leftAt, y, lune * 0.86);
-        place(content(regions.pairCount(), lines, "both", true, n -> {
-            var pair = regions.pairs().get(n);
-            return join.left().name(pair.left()) + " · " + join.right().name(pair.right());
-        }), middle, y, lens * 0.95);
-        place(content(regions.alone(Side.RIGHT).size(), lines, "right", kind.keeps(Side.RIGHT),
-                n -> join.right().name(regions.alone(Side.RIGHT).get(n))), rightAt, y, lune * 0.86);
+        for (Side side : Side.values()) {
+            place(content(regions.alone(side).size(), lines, side.title(), kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
+                    side.of(leftAt, rightAt), y, lune * 0.86);
+        }
+        place(kind.only().map(side -> content(regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
+                .orElseGet(() -> content(regions.pairCount(), lines, "both", met, n -> {
+                    var pair = regions.pairs().get(n);
+                    Label row = label(join.left().name(pair.left()) + " · " + join.right().name(pair.right()), "venn-row");
+                    row.setUserData(pair);
+                    return row;
+                })), middle, y, lens * 0.95);
 
         double foot = y + radius + 8;
         String partnerless = pairsOnly ? "" : "no partner";
         place(caption(join.left().title(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
-        place(caption("", pairsOnly ? "every row with every row" : "pairs", "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
+        boolean multiplies = !pairsOnly && kind.only().isEmpty() && regions.multiplies();
+        String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : multiplies ? "pairs of" : "pairs";
+        place(caption("", pairs, "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
+        if (multiplies) {
+            // Circles would have it that a row is in one place; here some are in several pairs.
+            place(caption("", Words.number(regions.partnered(Side.LEFT).size()) + " " + join.left().title() + ", " + Words.number(regions.partnered(Side.RIGHT).size())
+                    + " " + join.right().title(), "both"), middle, foot + LINE, FOOT - 10, lens * 2);
+        }
         place(caption(join.right().title(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
+    }
+
+    /** Lets a click choose the kind that takes these regions, if there is one. */
+    private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows, boolean isTaken) {
+        JoinKind.taking(leftAlone, pairs, rightAlone).ifPresent(kind -> {
+            region.getStyleClass().add("venn-choice");
+            region.setOnMouseClicked(_ -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+            Tooltip.install(region, new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
+        });
     }
 
     private static Shape region(Shape shape, String styleClass, boolean kept) {
@@ -89,16 +145,23 @@ final class VennView extends Pane {
         return shape;
     }
 
+    private static Label row(Join join, Side side, int row) {
+        Label label = label(join.on(side).name(row), "venn-row");
+        label.setUserData(new Pointed.Source(side, row));
+        return label;
+    }
+
     /** A region's count and, as far as they fit, its rows. */
-    private static VBox content(long count, int lines, String side, boolean kept, IntFunction<String> name) {
+    private static VBox content(long count, int lines, String side, boolean kept, IntFunction<Label> row) {
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
+        box.setMouseTransparent(true);
         box.getStyleClass().addAll("venn-content", side);
         box.pseudoClassStateChanged(KEPT, kept);
-        box.getChildren().add(label(Long.toString(count), "venn-count"));
+        box.getChildren().add(label(Words.number(count), "venn-count"));
         long fits = count <= lines ? count : lines - 1;
-        for (int n = 0; n < fits; n++) box.getChildren().add(label(name.apply(n), "venn-row"));
-        if (count > fits) box.getChildren().add(label("+ " + (count - fits) + " more", "venn-more"));
+        for (int n = 0; n < fits; n++) box.getChildren().add(row.apply(n));
+        if (count > fits) box.getChildren().add(label("+ " + Words.number(count - fits) + " more", "venn-more"));
         return box;
     }
 

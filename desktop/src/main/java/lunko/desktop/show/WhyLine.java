@@ -1,7 +1,10 @@
 package lunko.desktop.show;
 
+import java.util.OptionalLong;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -9,11 +12,15 @@ import javafx.scene.text.FontWeight;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.Typeface;
 import lunko.phrase.Phrase;
+import lunko.phrase.Words;
 import lunko.problem.Problem;
+import lunko.steps.MatchFrame;
 
-/** The sentence that explains the step at hand, and its number. */
+/** The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about it. */
 final class WhyLine extends HBox {
     private static final Typeface NUMBER = Typeface.code(FontWeight.BOLD, 12.5);
+
+    private static final PseudoClass POINTED = PseudoClass.getPseudoClass("pointed");
 
     WhyLine(ShowModel model) {
         getStyleClass().addAll("card", "why-line");
@@ -33,13 +40,30 @@ final class WhyLine extends HBox {
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty().bind(model.showing().map(Showing::last).map(last ->
                 NUMBER.width("step " + last + " of " + last)));
-        model.showing().subscribe(showing -> {
-            number.setText(showing.frame().isEmpty() ? "no steps"
-                    : "step " + showing.number() + " of " + showing.last());
-            showing.frame().ifPresentOrElse(frame -> why.show(frame.why()),
-                    () -> why.show(Phrase.write()
-                            .plain(showing.obstacle().map(Problem::inWords).orElse("")).done()));
-            setAccessibleText(showing.frame().map(frame -> frame.why().text()).orElse(""));
-        });
+        Button there = new Button();
+        there.setMinWidth(USE_PREF_SIZE);
+        there.getStyleClass().add("go-there");
+        there.setOnAction(_ -> model.decided().ifPresent(model::goTo));
+        getChildren().add(there);
+        Runnable show = () -> show(model, number, why, there);
+        model.showing().subscribe((_, _) -> show.run());
+        model.lineage().subscribe((_, _) -> show.run());
+        show.run();
+    }
+
+    /** The why of the row that is pointed at, and the step where it was decided; or else of the step at hand. */
+    private void show(ShowModel model, Label number, PhraseFlow why, Button there) {
+        Showing showing = model.showing().get();
+        OptionalLong decided = model.decided();
+        boolean elsewhere = decided.isPresent() && decided.getAsLong() != showing.number();
+        pseudoClassStateChanged(POINTED, decided.isPresent());
+        there.setVisible(elsewhere);
+        there.setManaged(elsewhere);
+        decided.ifPresent(step -> there.setText("To step " + Words.number(step)));
+        number.setText(showing.frame().isEmpty() ? "no steps" : "step " + decided.orElse(showing.number()) + " of " + showing.last());
+        Phrase said = decided.isPresent() ? showing.runs().orElseThrow().at(decided.getAsLong()).why()
+                : showing.frame().map(MatchFrame::why).orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
+        why.show(said);
+        setAccessibleText(said.text());
     }
 }

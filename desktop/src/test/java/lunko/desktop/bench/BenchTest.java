@@ -21,8 +21,8 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
@@ -57,7 +57,7 @@ class BenchTest {
     @Start
     void open(Stage stage) {
         Look.install();
-        screen = Screen.of(DEMO, () -> stage, new Recent(folder.resolve("recent")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        screen = Screen.of(DEMO, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.lesson();
         stage.setScene(screen.view().inScene(1280, 800));
         stage.show();
@@ -68,7 +68,7 @@ class BenchTest {
     void theKeyCheckFollowsWhatIsTyped(FxRobot robot) {
         assertThat(texts(robot, ".finding")).startsWith("3 rows of hives have a partner", "11 is shared by 2 rows of hives")
                 .contains("1 row of hives has no key at all", "No near-misses");
-        assertThat(texts(robot, ".tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2");
+        assertThat(texts(robot, ".tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2", "4");
         robot.doubleClickOn(cell(robot, "hives", 2, 2));
         robot.eraseText(4).write("13").type(KeyCode.ENTER);
         assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a partner").doesNotContain("1 row of hives has no key at all");

@@ -15,9 +15,9 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
 import lunko.desktop.machine.Journal;
+import lunko.desktop.screen.Habits;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
@@ -52,7 +52,7 @@ class LunkoWindowTest {
         LessonFile.write(DemoLesson.lesson().of(JoinKind.CROSS), journal.resolve("999999999.lunko")).expect();
         file = folder.resolve("bees.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal), new Recent(folder.resolve("recent")));
+        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal), Habits.in(folder));
         window.open(closed::incrementAndGet);
     }
 
@@ -105,7 +105,7 @@ class LunkoWindowTest {
 
     @Test
     void aNewLessonAsksAboutTheOldOneAndHasATitleAndANote(FxRobot robot) {
-        assertThat(new Recent(folder.resolve("recent")).lessons()).containsExactly(file.toAbsolutePath());
+        assertThat(Habits.in(folder).recent().lessons()).containsExactly(file.toAbsolutePath());
         robot.push(KeyCode.DIGIT1).clickOn("#lesson-menu");
         assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in ")).tryQuery()).isPresent();
         robot.clickOn("Begin a new lesson").clickOn("Do not save");

@@ -15,8 +15,8 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.grid.GridTable;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
@@ -45,7 +45,7 @@ class LongTablesTest {
         Look.install();
         stage = window;
         Lesson lesson = Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12));
-        Screen screen = Screen.of(lesson, () -> window, new Recent(Path.of("target", "recent")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(lesson, () -> window, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
         window.setScene(screen.view().inScene(1280, 800));
         window.show();

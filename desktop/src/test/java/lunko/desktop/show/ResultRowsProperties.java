@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import lunko.engine.ResultRow;
 import lunko.lesson.DemoLesson;
@@ -27,10 +28,10 @@ class ResultRowsProperties {
 
     /** One jump: the kind of join, and how far into its steps, in percent. */
     @Property(tries = 300)
-    void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 499) Integer> jumps) {
+    void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 999) Integer> jumps) {
         ResultRows rows = new ResultRows();
         List<ResultRow> mirror = mirror(rows);
-        List<MatchTimeline> timelines = ShownKinds.ALL.stream()
+        List<MatchTimeline> timelines = Stream.of(JoinKind.values())
                 .map(kind -> MatchTimeline.of(DemoLesson.lesson().of(kind).plan().expect())).toList();
         MatchTimeline last = null;
         for (int jump : jumps) {

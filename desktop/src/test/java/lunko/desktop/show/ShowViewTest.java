@@ -31,9 +31,10 @@ import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.lesson.Recent;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.look.Look;
+import lunko.desktop.look.Theme;
+import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
@@ -63,7 +64,7 @@ class ShowViewTest {
     @Start
     void open(Stage stage) {
         Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, new Recent(folder.resolve("recent")), _ -> new SimpleObjectProperty<>(Duration.millis(80)));
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.millis(80)));
         model = screen.model();
         lesson = screen.lesson();
         player = screen.player();
@@ -176,8 +177,8 @@ class ShowViewTest {
 
     @Test
     void everyKindIsChosenByClickAndByKey(FxRobot robot) {
-        for (JoinKind kind : ShownKinds.ALL) {
-            robot.push(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1)));
+        for (JoinKind kind : JoinKind.values()) {
+            robot.push(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1) % 10));
             assertThat(model.showing().get().lesson().kind()).isEqualTo(kind);
             assertShown(robot);
         }
@@ -186,6 +187,59 @@ class ShowViewTest {
         assertThat(texts(robot, ".venn-content.right .venn-row")).containsExactly("Bert", "Yara");
         assertThat(texts(robot, ".venn-content.both .venn-row"))
                 .containsExactly("Clover · Oda", "Heather · Tam", "Bramble · Oda");
+    }
+
+    @Test
+    void aRegionOfTheVennDiagramTakesItsRowsInAndOut(FxRobot robot) {
+        robot.clickOn(robot.lookup(".venn-right").<Node>query());
+        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.FULL_OUTER);
+        robot.interact(() -> robot.lookup(".venn-both").query().getOnMouseClicked().handle(null));
+        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.FULL_ANTI);
+        assertThat(result(robot, 0)).containsExactly("3", "Linden", "NULL", "1", "NULL", "NULL", "NULL");
+        robot.push(KeyCode.DIGIT1);
+        assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("pairs of", "3 hives, 2 keepers");
+        robot.push(KeyCode.DIGIT6);
+        assertThat(result(robot, 2)).containsExactly("4", "Bramble", "11", "2");
+        assertThat(texts(robot, ".no-columns")).contains("A left semi join gives no columns of keepers.");
+    }
+
+    @Test
+    void pointingAtARowLightsUpAllThatBelongsToItAndSaysWhy(FxRobot robot) {
+        robot.moveTo(cell(robot, Side.RIGHT, 0, 2));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(lit(robot, "#left-table")).containsExactly(0, 3);
+        assertThat(lit(robot, "#left-result")).containsExactly(0, 3);
+        assertThat(texts(robot, ".venn-row").size()).isEqualTo(7);
+        assertThat(robot.lookup(".venn-row").match(node -> states(node).contains("lit")).queryAll()).hasSize(2);
+        assertThat(robot.lookup(".lane-lit").queryAll()).hasSize(2);
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Clover and Oda come into the result as row 1.");
+        robot.clickOn(cell(robot, Side.LEFT, 4, 2)).moveTo("#why");
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Sainfoin has no partner");
+        robot.clickOn("To step 25");
+        assertThat(model.showing().get().number()).isEqualTo(25);
+        assertThat(lit(robot, "#left-table")).isEmpty();
+        robot.push(KeyCode.HOME).push(KeyCode.N).push(KeyCode.M).push(KeyCode.PAGE_DOWN);
+        assertThat(model.showing().get().number()).isEqualTo(7);
+    }
+
+    @Test
+    void theStageAloneIsPresentedAndEverythingIsMadeLarger(FxRobot robot) {
+        robot.push(KeyCode.F11);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".kind-bar").query().isVisible()).isFalse();
+        assertThat(robot.lookup("#why").query().isVisible()).isTrue();
+        robot.push(KeyCode.F11).push(KeyCode.CONTROL, KeyCode.PLUS).push(KeyCode.CONTROL, KeyCode.PLUS);
+        WaitForAsyncUtils.waitForFxEvents();
+        Bounds why = robot.lookup("#why").query().localToScene(robot.lookup("#why").query().getLayoutBounds());
+        assertThat(why.getHeight()).isBetween(68.0, 72.0);
+        assertThat(why.getMaxX()).isLessThanOrEqualTo(1280);
+        robot.clickOn("#view-menu").clickOn("Dark");
+        assertThat(robot.lookup(".show").query().getStyleClass()).contains("theme-dark");
+        assertThat(Habits.in(folder).appearance().theme().get()).isEqualTo(Theme.DARK);
+    }
+
+    private static List<Integer> lit(FxRobot robot, String table) {
+        return rows(robot, table).stream().filter(row -> states(row).contains("lit")).map(TableRow::getIndex).sorted().toList();
     }
 
     @Test
