@@ -144,6 +144,18 @@ public final class MatchTimeline implements Part {
         };
     }
 
+    /** Whether a left and a right row have been compared, or without a condition have met, after a step. */
+    public boolean seen(long number, int left, int right) {
+        Moment moment = moment(number);
+        int outer = kind.outer().of(left, right);
+        int inner = kind.outer().of(right, left);
+        int turn = course.turnOf(outer);
+        if (turn > moment.turn) return false;
+        if (!kind.compares()) return turn < moment.turn || matching.partnersBefore(outer, inner) < moment.met;
+        int compared = turn < moment.turn ? course.compared(outer) : moment.compared;
+        return IntStream.range(0, compared).anyMatch(n -> course.innerAt(outer, n) == inner);
+    }
+
     /** The number of the step in which it was decided that a row of a side, counted from 0, comes into the result, or does not. */
     public long decided(Side side, int row) {
         int turns = matching.leftRows();

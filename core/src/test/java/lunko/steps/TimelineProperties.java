@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.LongStream;
 import lunko.Tables;
 import lunko.engine.Outcome;
@@ -71,6 +73,14 @@ class TimelineProperties {
                     && later.landed().size() > landed).findFirst().map(MatchFrame::number).orElse(timeline.last()));
             long turn = timeline.nextTurn(frame.number());
             if (frame.number() < timeline.last()) assertThat(turn).isGreaterThan(frame.number()).isLessThanOrEqualTo(timeline.last());
+        }
+        Set<List<Integer>> compared = new HashSet<>();
+        for (MatchFrame frame : frames) {
+            if (frame.step() instanceof Step.Compare(int l, int r, Truth _)) compared.add(List.of(l, r));
+            if (!plan.kind().compares() && frame.step() instanceof Step.Pair(int l, int r)) compared.add(List.of(l, r));
+            for (int l = 0; l < plan.left().rows().size(); l++) {
+                for (int r = 0; r < plan.right().rows().size(); r++) assertThat(timeline.seen(frame.number(), l, r)).isEqualTo(compared.contains(List.of(l, r)));
+            }
         }
         List<ResultRow> rows = frames.getLast().landed();
         for (int i = 0; i < rows.size(); i++) {

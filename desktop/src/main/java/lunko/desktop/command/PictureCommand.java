@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
+import lunko.desktop.show.Picture;
 import lunko.engine.Equality;
 import lunko.engine.Plan;
 import lunko.lesson.Edit;
@@ -42,6 +43,9 @@ final class PictureCommand implements Callable<Integer> {
 
     @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: ${COMPLETION-CANDIDATES}.")
     private Mode mode;
+
+    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN", description = "What to show beside the stage: ${COMPLETION-CANDIDATES}.")
+    private Picture beside;
 
     @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT", description = "The colours: ${COMPLETION-CANDIDATES}.")
     private Theme theme;
@@ -86,7 +90,7 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, mode, theme, size.width, size.height);
+        Snapshot snapshot = Snapshot.of(lesson, mode, beside, theme, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "

@@ -14,6 +14,7 @@ import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Theme;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.desktop.show.Picture;
 import lunko.desktop.show.ShowModel;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
@@ -30,12 +31,13 @@ final class Snapshot {
     }
 
     /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
-    static Snapshot of(Lesson lesson, Mode mode, Theme theme, double width, double height) {
+    static Snapshot of(Lesson lesson, Mode mode, Picture picture, Theme theme, double width, double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
             appearance.theme().set(theme);
             Screen screen = Screen.of(lesson, () -> null, new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance), _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(mode);
+            screen.model().picture().set(picture);
             Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();

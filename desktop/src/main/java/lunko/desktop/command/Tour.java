@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
+import lunko.desktop.show.Picture;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -72,7 +73,7 @@ final class Tour {
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
-        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));

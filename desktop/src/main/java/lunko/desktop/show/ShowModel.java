@@ -2,8 +2,10 @@ package lunko.desktop.show;
 
 import java.util.Optional;
 import java.util.OptionalLong;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.engine.ResultRow;
@@ -18,6 +20,7 @@ public final class ShowModel {
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private Optional<Pointed> chosen = Optional.empty();
 
     /** Shows the lesson of a model at the step it opens at. */
@@ -36,6 +39,11 @@ public final class ShowModel {
     /** What is shown. */
     public ReadOnlyObjectProperty<Showing> showing() {
         return showing.getReadOnlyProperty();
+    }
+
+    /** The picture that is shown beside the stage. */
+    public ObjectProperty<Picture> picture() {
+        return picture;
     }
 
     /** What belongs to the row that is pointed at, if one is. */

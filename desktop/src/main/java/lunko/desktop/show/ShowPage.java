@@ -31,9 +31,9 @@ public final class ShowPage extends VBox {
         left.getStyleClass().add("left-half");
         VBox.setVgrow(stage, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
-        VennView venn = new VennView(model);
-        VBox.setVgrow(venn, Priority.ALWAYS);
-        right = new VBox(venn, new KindCounts(model));
+        PictureCard pictures = new PictureCard(model);
+        VBox.setVgrow(pictures, Priority.ALWAYS);
+        right = new VBox(pictures, new KindCounts(model));
         right.getStyleClass().add("right-half");
         right.prefWidthProperty().bind(sideWidth);
         right.setMinWidth(Region.USE_PREF_SIZE);

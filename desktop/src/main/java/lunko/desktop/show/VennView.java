@@ -36,7 +36,7 @@ final class VennView extends Pane {
 
     VennView(ShowModel model) {
         this.model = model;
-        getStyleClass().addAll("card", "venn");
+        getStyleClass().add("venn");
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
@@ -61,23 +61,19 @@ final class VennView extends Pane {
 
     private void draw() {
         getChildren().clear();
-        Label title = new Label("Venn diagram");
-        title.getStyleClass().add("card-title");
-        title.relocate(15, 12);
-        getChildren().add(title);
         if (getWidth() < 100 || getHeight() < 100) return;
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
             Label missing = label("Match two columns to see who meets whom.", "about");
-            missing.relocate(15, 40);
+            missing.relocate(15, 8);
             getChildren().add(missing);
         });
     }
 
     private void draw(Regions regions, Join join) {
-        double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 44 - FOOT) / 2);
+        double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 8 - FOOT) / 2);
         double middle = getWidth() / 2;
         double apart = radius * 0.95;
-        double y = 40 + (getHeight() - 40 - FOOT) / 2;
+        double y = 4 + (getHeight() - 4 - FOOT) / 2;
         Circle left = new Circle(middle - apart / 2, y, radius);
         Circle right = new Circle(middle + apart / 2, y, radius);
         JoinKind kind = regions.kind();

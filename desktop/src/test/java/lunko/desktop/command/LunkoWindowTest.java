@@ -111,7 +111,6 @@ class LunkoWindowTest {
         robot.clickOn("Begin a new lesson").clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.stage().getTitle()).isEqualTo("table and table – Lunko");
-        robot.clickOn("#notice .close-button");
         robot.doubleClickOn(".lesson-title").push(KeyCode.CONTROL, KeyCode.A).write("Swarms").type(KeyCode.ENTER);
         robot.push(KeyCode.F4).clickOn("#note").write("slowly").clickOn("Keep it");
         WaitForAsyncUtils.waitForFxEvents();

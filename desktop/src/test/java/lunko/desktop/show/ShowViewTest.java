@@ -238,6 +238,19 @@ class ShowViewTest {
         assertThat(Habits.in(folder).appearance().theme().get()).isEqualTo(Theme.DARK);
     }
 
+    @Test
+    void thePairGridFillsAsTheStepsGo(FxRobot robot) {
+        robot.clickOn("Pair grid");
+        for (long number : List.of(0L, 14L, 26L)) {
+            robot.interact(() -> model.goTo(number));
+            WaitForAsyncUtils.waitForFxEvents();
+            long compared = model.showing().get().frame().orElseThrow().comparisons();
+            assertThat(robot.lookup(".pair-cell").match(node -> states(node).contains("seen")).queryAll()).hasSize((int) compared);
+        }
+        assertThat(texts(robot, ".pair-total")).containsExactly("1", "1", "0 +1", "1", "0 +1", "2", "1", "0", "0");
+        assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
+    }
+
     private static List<Integer> lit(FxRobot robot, String table) {
         return rows(robot, table).stream().filter(row -> states(row).contains("lit")).map(TableRow::getIndex).sorted().toList();
     }

@@ -1,0 +1,136 @@
+package lunko.desktop.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import lunko.engine.Join;
+import lunko.insight.Lineage;
+import lunko.insight.PairGrid;
+import lunko.query.Side;
+import lunko.table.Truth;
+
+/**
+ * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at its edges,
+ * which the number of rows of the result follows from.
+ */
+final class PairGridView extends Pane {
+    private static final PseudoClass SEEN = PseudoClass.getPseudoClass("seen");
+    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    /** More rows than that would be too small to be read. */
+    private static final int MOST = 24;
+    private static final double HEAD = 6;
+    private static final double FOOT = 34;
+    private static final double NAMES = 84;
+    private static final double TOTALS = 44;
+    private static final double LARGEST = 44;
+
+    /** A cell of the grid, on its two rows. */
+    private record Cell(int left, int right, Label label) {}
+
+    private final ShowModel model;
+    private final List<Cell> cells = new ArrayList<>();
+    private Optional<PairGrid> grid = Optional.empty();
+
+    PairGridView(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("pair-grid");
+        model.showing().subscribe((before, now) -> {
+            if (before.run() != now.run()) make();
+            fill();
+        });
+        model.lineage().subscribe((_, _) -> fill());
+        widthProperty().subscribe((_, _) -> make());
+        heightProperty().subscribe((_, _) -> make());
+    }
+
+    private void make() {
+        getChildren().clear();
+        cells.clear();
+        grid = model.showing().get().outcome().map(PairGrid::of);
+        if (getWidth() < 150 || getHeight() < 120) return;
+        if (grid.isEmpty()) {
+            say("Match two columns to see who meets whom.");
+        } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
+            say("The grid has " + grid.get().lefts() + " × " + grid.get().rights() + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
+        } else {
+            make(grid.get());
+        }
+        fill();
+    }
+
+    private void say(String sentence) {
+        Label said = label(sentence, "about");
+        said.setWrapText(true);
+        said.setMaxWidth(getWidth() - 30);
+        said.relocate(15, HEAD);
+    }
+
+    private void make(PairGrid pairs) {
+        Join join = pairs.outcome().join();
+        double size = Math.min(LARGEST, Math.min((getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()),
+                (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts())));
+        double x = NAMES + 14;
+        double y = HEAD + 20;
+        for (int right = 0; right < pairs.rights(); right++) {
+            Label name = label(join.right().name(right), "pair-name", "right");
+            place(name, x + right * size - 6, y - 20, size + 12, 18, Pos.CENTER);
+        }
+        for (int left = 0; left < pairs.lefts(); left++) {
+            place(label(join.left().name(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size, Pos.CENTER_RIGHT);
+            for (int right = 0; right < pairs.rights(); right++) {
+                Truth verdict = pairs.verdict(left, right);
+                Label cell = label(switch (verdict) {
+                    case TRUE -> "●";
+                    case FALSE -> "·";
+                    case UNKNOWN -> "?";
+                }, "pair-cell", verdict.title());
+                cell.setTooltip(new Tooltip(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
+                place(cell, x + right * size + 1, y + left * size + 1, size - 2, size - 2, Pos.CENTER);
+                cells.add(new Cell(left, right, cell));
+            }
+            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * size + 5, y + left * size, TOTALS, size, Pos.CENTER_LEFT);
+        }
+        double foot = y + pairs.lefts() * size + 2;
+        for (int right = 0; right < pairs.rights(); right++) {
+            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * size - 4, foot, size + 8, 18, Pos.CENTER);
+        }
+        Label sum = label(pairs.sum(), "pair-sum");
+        place(sum, 12, foot + 20, getWidth() - 24, 20, Pos.CENTER_LEFT);
+    }
+
+    /** How many pairs a row is in, and +1 where it is kept for having none. */
+    private static String total(PairGrid pairs, Side side, int row) {
+        return pairs.pairs(side, row) + (pairs.keeps(side, row) ? " +1" : "");
+    }
+
+    private void fill() {
+        Showing showing = model.showing().get();
+        Optional<Lineage> lineage = model.lineage().get();
+        for (Cell cell : cells) {
+            boolean seen = showing.runs().filter(timeline -> timeline.seen(showing.number(), cell.left(), cell.right())).isPresent();
+            cell.label().pseudoClassStateChanged(SEEN, seen);
+            cell.label().pseudoClassStateChanged(NOW, showing.frame().filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
+                    && frame.now(Side.RIGHT).stream().anyMatch(row -> row == cell.right())).isPresent());
+            cell.label().pseudoClassStateChanged(LIT, lineage.filter(of -> of.lights(Side.LEFT, cell.left()) && of.lights(Side.RIGHT, cell.right())).isPresent());
+        }
+    }
+
+    private Label label(String text, String... styleClasses) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styleClasses);
+        getChildren().add(label);
+        return label;
+    }
+
+    private static void place(Label label, double x, double y, double width, double height, Pos alignment) {
+        label.setManaged(false);
+        label.setAlignment(alignment);
+        label.resizeRelocate(Math.round(x), Math.round(y), Math.round(width), Math.round(height));
+    }
+}

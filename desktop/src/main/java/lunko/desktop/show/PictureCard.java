@@ -1,0 +1,36 @@
+package lunko.desktop.show;
+
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The pictures of the join, one of them at a time. */
+final class PictureCard extends VBox {
+
+    PictureCard(ShowModel model) {
+        getStyleClass().addAll("card", "picture-card");
+        HBox head = new HBox();
+        head.getStyleClass().add("picture-head");
+        StackPane body = new StackPane();
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(head, body);
+        for (Picture picture : Picture.values()) {
+            ToggleButton button = new ToggleButton(picture.title());
+            button.setOnAction(_ -> {
+                model.picture().set(picture);
+                button.setSelected(true);
+            });
+            model.picture().subscribe(now -> button.setSelected(now == picture));
+            Node shown = switch (picture) {
+                case VENN -> new VennView(model);
+                case PAIRS -> new PairGridView(model);
+            };
+            shown.visibleProperty().bind(button.selectedProperty());
+            head.getChildren().add(button);
+            body.getChildren().add(shown);
+        }
+    }
+}
