@@ -12,21 +12,14 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.IndexedCell;
-import javafx.scene.control.ScrollBar;
-import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
@@ -51,13 +44,12 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final boolean forBuilding;
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
     private final List<ColumnHeading> headings = new ArrayList<>();
-    private final ObjectProperty<Optional<Selection>> selected = new SimpleObjectProperty<>(Optional.empty());
+    private final GridCursor cursor;
     private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
     private Optional<Boolean> pointsRight = Optional.empty();
     private List<Column> columns = List.of();
     private List<Integer> linked = List.of();
     private List<Row> current = List.of();
-    private int returnTo = -1;
 
     /** A grid for the show: headings of one line, and no row to add rows in. */
     public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean pointsRight) {
@@ -82,10 +74,8 @@ public final class TableGrid extends GridTable<RowSlot> {
         if (forBuilding) rows.add(RowSlot.ghost());
         setItems(rows);
         setEditable(true);
-        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        cursor = new GridCursor(this, widths, forBuilding ? TALL_HEADER : HEADER_HEIGHT);
         addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
-        addEventFilter(MouseEvent.MOUSE_PRESSED, this::onPress);
-        addEventFilter(MouseEvent.MOUSE_DRAGGED, this::onDrag);
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         drags.join(this);
         drags.drag().subscribe(this::showTarget);
@@ -116,11 +106,6 @@ public final class TableGrid extends GridTable<RowSlot> {
         return getScene() != null;
     }
 
-    /** What is selected, if anything is. */
-    ReadOnlyObjectProperty<Optional<Selection>> selected() {
-        return selected;
-    }
-
     /** Signs beside the numbers of rows, counted from 0. */
     public void signRows(Map<Integer, RowSign> by) {
         signs.set(by);
@@ -142,7 +127,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         }
         replaceChanged(table.rows());
         current = table.rows();
-        selected.get().ifPresent(s -> select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
+        selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
         widths.fit(table, asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
     }
 
@@ -188,21 +173,26 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     // What is selected.
 
+    /** What is selected, if anything is. */
+    ReadOnlyObjectProperty<Optional<Selection>> selected() {
+        return cursor.selected();
+    }
+
     /** The block that is selected, without the row that is not there yet; nothing if nothing is. */
     public Optional<Block> block() {
         int last = meant().rows().size() - 1;
-        return selected.get().map(Selection::block).filter(block -> block.firstRow() <= last)
+        return selected().get().map(Selection::block).filter(block -> block.firstRow() <= last)
                 .map(block -> new Block(block.firstRow(), Math.min(last, block.lastRow()), block.firstColumn(), block.lastColumn()));
     }
 
     /** The cell that has the keyboard; the first one if none has. */
     Block cursor() {
-        return selected.get().map(s -> Block.cell(s.row(), s.column())).orElse(Block.cell(0, 0));
+        return selected().get().map(s -> Block.cell(s.row(), s.column())).orElse(Block.cell(0, 0));
     }
 
     /** Does something whenever the keyboard comes to another row, counted from 0, or the row that it was in is gone. */
     public void onCursor(Consumer<OptionalInt> then) {
-        selected.subscribe((before, now) -> {
+        selected().subscribe((before, now) -> {
             OptionalInt row = now.map(s -> OptionalInt.of(s.row())).orElse(OptionalInt.empty());
             if (!row.equals(before.map(s -> OptionalInt.of(s.row())).orElse(OptionalInt.empty()))) then.accept(row);
         });
@@ -210,84 +200,22 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     /** Selects one cell, and brings it into view. Rows and columns are counted from 0. */
     public void select(int row, int column) {
-        select(row, column, row, column);
+        cursor.select(row, column, row, column);
     }
 
     /** Selects a block. */
     void select(Block block) {
-        select(block.firstRow(), block.firstColumn(), block.lastRow(), block.lastColumn());
-    }
-
-    private void select(int anchorRow, int anchorColumn, int row, int column) {
-        if (rows.isEmpty() || columns.isEmpty()) {
-            selected.set(Optional.empty());
-            return;
-        }
-        int lastRow = rows.size() - 1;
-        int lastColumn = columns.size() - 1;
-        selected.set(Optional.of(new Selection(Math.clamp(anchorRow, 0, lastRow), Math.clamp(anchorColumn, 0, lastColumn),
-                Math.clamp(row, 0, lastRow), Math.clamp(column, 0, lastColumn))));
-        Selection now = selected.get().orElseThrow();
-        getFocusModel().focus(now.row(), getColumns().get(now.column() + 1));
-    }
-
-    private void go(int row, int column, boolean extending) {
-        Selection from = selected.get().orElse(Selection.cell(0, 0));
-        if (extending) select(from.anchorRow(), from.anchorColumn(), row, column);
-        else select(row, column);
-        Selection now = selected.get().orElse(from);
-        reveal(now.row(), Duration.ZERO);
-        revealColumn(now.column());
+        cursor.select(block.firstRow(), block.firstColumn(), block.lastRow(), block.lastColumn());
     }
 
     /** Goes to the cell below, in the column where a row of cells was begun; or above. */
     void goDown(boolean back) {
-        Selection from = selected.get().orElse(Selection.cell(0, 0));
-        int column = returnTo >= 0 ? returnTo : from.column();
-        returnTo = -1;
-        go(from.row() + (back ? -1 : 1), column, false);
+        cursor.goDown(back);
     }
 
     /** Goes to the cell on the right, or from the last to the first of the next row; or the other way. */
     void goRight(boolean back) {
-        Selection from = selected.get().orElse(Selection.cell(0, 0));
-        if (returnTo < 0) returnTo = from.column();
-        int column = from.column() + (back ? -1 : 1);
-        if (column >= columns.size()) go(from.row() + 1, 0, false);
-        else if (column < 0) go(from.row() - 1, columns.size() - 1, false);
-        else go(from.row(), column, false);
-    }
-
-    private void revealColumn(int column) {
-        bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).ifPresent(_ -> scrollToColumnIndex(column + 1));
-    }
-
-    // What the keyboard and the mouse do.
-
-    private void onKey(KeyEvent event) {
-        if (event.getTarget() instanceof TextInputControl || event.isAltDown() || event.isMetaDown()) return;
-        Selection at = selected.get().orElse(Selection.cell(0, 0));
-        boolean extending = event.isShiftDown();
-        boolean far = event.isControlDown();
-        int page = Math.max(1, endOfView() - firstInView() - 1);
-        if (far && event.getCode() != KeyCode.HOME && event.getCode() != KeyCode.END) return;
-        switch (event.getCode()) {
-            case UP -> go(at.row() - 1, at.column(), extending);
-            case DOWN -> go(at.row() + 1, at.column(), extending);
-            case LEFT -> go(at.row(), at.column() - 1, extending);
-            case RIGHT -> go(at.row(), at.column() + 1, extending);
-            case PAGE_UP -> go(at.row() - page, at.column(), extending);
-            case PAGE_DOWN -> go(at.row() + page, at.column(), extending);
-            case HOME -> go(far ? 0 : at.row(), 0, extending);
-            case END -> go(far ? rows.size() - 1 : at.row(), columns.size() - 1, extending);
-            case TAB -> goRight(extending);
-            case ENTER -> goDown(extending);
-            default -> {
-                return;
-            }
-        }
-        if (event.getCode() != KeyCode.TAB && event.getCode() != KeyCode.ENTER) returnTo = -1;
-        event.consume();
+        cursor.goRight(back);
     }
 
     private void typeOver(KeyEvent event) {
@@ -302,57 +230,13 @@ public final class TableGrid extends GridTable<RowSlot> {
         }
     }
 
-    private void onPress(MouseEvent event) {
-        Optional<TableCell<?, ?>> cell = cellAt(event.getTarget());
-        if (event.getTarget() instanceof TextInputControl || cell.isEmpty() || cell.get().isEmpty() || cell.get().isEditing()) return;
-        int row = cell.get().getIndex();
-        int column = getColumns().indexOf(cell.get().getTableColumn()) - 1;
-        if (event.getButton() != MouseButton.PRIMARY) {
-            if (block().filter(block -> block.contains(row, column)).isEmpty()) select(row, Math.max(0, column));
-            requestFocus();
-            return;
-        }
-        event.consume();
-        requestFocus();
-        returnTo = -1;
-        if (column < 0) {
-            int from = event.isShiftDown() ? selected.get().map(Selection::anchorRow).orElse(row) : row;
-            select(from, 0, row, columns.size() - 1);
-        } else if (event.isShiftDown()) {
-            go(row, column, true);
-        } else {
-            select(row, column);
-            if (event.getClickCount() == 2) editCell();
-        }
-    }
-
-    private void onDrag(MouseEvent event) {
-        if (!event.isPrimaryButtonDown() || cellAt(event.getTarget()).isEmpty() || selected.get().isEmpty() || getEditingCell() != null) return;
-        int row = (int) Math.floor((event.getY() - (forBuilding ? TALL_HEADER : HEADER_HEIGHT) + scrolled()) / ROW_HEIGHT);
-        double x = event.getX() + bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getValue).orElse(0.0) - ColumnWidths.NUMBER_COLUMN;
-        int column = 0;
-        while (column < columns.size() - 1 && x > widths.of(column).get()) x -= widths.of(column++).get();
-        Selection from = selected.get().get();
-        boolean wholeRows = from.anchorColumn() == 0 && from.column() == columns.size() - 1 && x < 0;
-        go(row, wholeRows ? columns.size() - 1 : column, true);
-        event.consume();
-    }
-
-    private Optional<TableCell<?, ?>> cellAt(Object target) {
-        for (Node at = target instanceof Node node ? node : null; at != null && at != this; at = at.getParent()) {
-            if (at instanceof TableCell<?, ?> cell) return Optional.of(cell);
-            if (at instanceof IndexedCell<?>) return Optional.empty();
-        }
-        return Optional.empty();
-    }
-
     // What is edited.
 
     /** Goes into the selected cell, to type. */
     public void editCell() {
         if (columns.isEmpty() || rows.isEmpty()) return;
         Block at = cursor();
-        go(at.firstRow(), at.firstColumn(), false);
+        cursor.go(at.firstRow(), at.firstColumn(), false);
         layout();
         edit(at.firstRow(), getColumns().get(at.firstColumn() + 1));
     }
@@ -388,7 +272,7 @@ public final class TableGrid extends GridTable<RowSlot> {
             renameColumn(next);
         } else {
             requestFocus();
-            go(0, 0, false);
+            cursor.go(0, 0, false);
         }
     }
 
