@@ -34,7 +34,9 @@ public record Keyboard(List<Action> actions) {
             // What is done to cells is not done while one of them is being typed in.
             case TextInputControl _ -> ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
             case ButtonBase _ -> event.getCode() == KeyCode.SPACE || event.getCode() == KeyCode.ENTER;
-            case TableView<?> _ -> !ofTables && !command && event.getCode() != KeyCode.SPACE;
+            case TableView<?> table when table.isEditable() -> !ofTables && !command && event.getCode() != KeyCode.SPACE;
+            // A result is walked through; what is done to cells would be done elsewhere.
+            case TableView<?> _ -> ofTables && !command || event.getCode().isNavigationKey();
             // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
             case null, default -> ofTables && (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE) && !event.isShortcutDown();
         };

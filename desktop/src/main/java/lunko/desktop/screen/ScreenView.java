@@ -97,6 +97,8 @@ public final class ScreenView extends StackPane {
         presenting.subscribe(now -> {
             if (now) lesson.mode().set(Mode.SHOW);
             show.present(now);
+            if (now) requestFocus();
+            else takeFocus();
             frame.usual(now ? PRESENTED_WIDTH : USUAL_WIDTH, now ? PRESENTED_HEIGHT : USUAL_HEIGHT);
         });
         actions.cards().sources().lookAtThemAt((intake, inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
