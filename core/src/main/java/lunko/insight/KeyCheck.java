@@ -3,6 +3,7 @@ package lunko.insight;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,7 +13,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -131,32 +131,42 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
 
     private static List<NearMiss> nearMisses(Side side, List<Key> alone, Collection<Key> others) {
         if (alone.isEmpty() || others.isEmpty()) return List.of();
-        NearMiss[] found = new NearMiss[alone.size()];
-        int[] open = IntStream.range(0, found.length).toArray();
-        for (Difference difference : Difference.values()) {
-            // What a surer sign has found is looked at no further.
-            Function<Key, Optional<Key>> meant = difference == Difference.SPELLING ? Slips.of(others)::meant : alike(difference, others);
-            for (int i : open) {
-                Key key = alone.get(i);
-                meant.apply(key).ifPresent(other -> found[i] = new NearMiss(side, key.rows(), key.values(), other.values(), difference));
-            }
-            open = IntStream.of(open).filter(i -> found[i] == null).toArray();
-            if (open.length == 0) break;
+        Map<Object, List<Key>> sameButCase = grouped(Difference.CASE, others);
+        Map<Object, List<Key>> alike = grouped(Difference.LOOK_ALIKES, others);
+        List<NearMiss> found = new ArrayList<>();
+        List<Key> open = new ArrayList<>();
+        for (Key key : alone) {
+            // Keys that differ in type or blanks alone look alike all the more; keys that differ in case need not.
+            List<Key> candidates = Stream.of(sameButCase.get(common(Difference.CASE, key.values())), alike.get(common(Difference.LOOK_ALIKES, key.values())))
+                    .filter(Objects::nonNull).flatMap(List::stream).toList();
+            Optional<NearMiss> miss = Stream.of(Difference.values()).filter(difference -> difference != Difference.SPELLING)
+                    .flatMap(difference -> candidates.stream().filter(other -> common(difference, key.values()).equals(common(difference, other.values())))
+                            .map(other -> new NearMiss(side, key.rows(), key.values(), other.values(), difference))).findFirst();
+            miss.ifPresentOrElse(found::add, () -> open.add(key));
         }
-        return Stream.of(found).filter(Objects::nonNull).toList();
+        if (open.isEmpty()) return found;
+        // What a surer sign has found is looked at no further.
+        Slips slips = Slips.of(others);
+        open.forEach(key -> slips.meant(key).ifPresent(other -> found.add(new NearMiss(side, key.rows(), key.values(), other.values(), Difference.SPELLING))));
+        found.sort(Comparator.comparingInt(miss -> miss.rows().getFirst()));
+        return found;
     }
 
-    /** Finds the key of the other side that differs in this way at most. */
-    private static Function<Key, Optional<Key>> alike(Difference difference, Collection<Key> others) {
+    private static Map<Object, List<Key>> grouped(Difference difference, Collection<Key> keys) {
+        Map<Object, List<Key>> groups = HashMap.newHashMap(keys.size());
+        keys.forEach(key -> groups.computeIfAbsent(common(difference, key.values()), _ -> new ArrayList<>(1)).add(key));
+        return groups;
+    }
+
+    /** What two keys have in common that differ in this way at most. */
+    private static Object common(Difference difference, List<Value> key) {
         UnaryOperator<String> same = switch (difference) {
             case TYPE, SPELLING -> UnaryOperator.identity();
             case CASE -> LookAlikes::withoutCase;
             case BLANKS -> LookAlikes::withoutBlanks;
             case LOOK_ALIKES -> LookAlikes::skeleton;
         };
-        Map<Object, Key> known = HashMap.newHashMap(others.size());
-        others.forEach(key -> known.putIfAbsent(common(same, key.values()), key));
-        return key -> Optional.ofNullable(known.get(common(same, key.values())));
+        return common(same, key);
     }
 
     private static Object common(UnaryOperator<String> same, List<Value> key) {
