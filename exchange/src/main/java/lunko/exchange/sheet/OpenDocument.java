@@ -1,7 +1,5 @@
 package lunko.exchange.sheet;
 
-import com.github.miachm.sods.NotAnOdsException;
-import com.github.miachm.sods.OperationNotSupportedException;
 import com.github.miachm.sods.SpreadSheet;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
