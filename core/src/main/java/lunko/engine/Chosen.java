@@ -1,15 +1,25 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
 import lunko.table.Value;
 
-/** The columns that a query selects, with their values for each row of a stage. */
-public record Chosen(Stage input, List<Heading> headings, List<List<Value>> rows, Supplier<List<Stage>> within) implements UnaryStage {
+/**
+ * The columns that a query selects, with their values for each row of a stage.
+ *
+ * @param from for each column, the column of the input that it is, if it is one as it stands
+ */
+public record Chosen(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows, Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override
     public List<Stage> asides() {
         return within.get();
+    }
+
+    @Override
+    public boolean pads(int row, int column) {
+        return from.get(column).isPresent() && input.pads(row, from.get(column).getAsInt());
     }
 
     @Override

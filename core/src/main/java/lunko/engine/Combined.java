@@ -77,6 +77,12 @@ public record Combined(SetOperator operator, boolean repeats, Stage left, Stage 
     }
 
     @Override
+    public boolean pads(int row, int column) {
+        Origin origin = origin(taken[row]);
+        return inputs().get(origin.input()).pads(origin.row(), column);
+    }
+
+    @Override
     public List<Origin> origins(int row) {
         return List.of(origin(taken[row]));
     }

@@ -21,6 +21,11 @@ public record Grouped(Stage input, int keys, int[] groupOf, List<Heading> headin
     }
 
     @Override
+    public boolean pads(int row, int column) {
+        return false;
+    }
+
+    @Override
     public List<Origin> origins(int row) {
         return IntStream.range(0, groupOf.length).filter(i -> groupOf[i] == row).mapToObj(i -> new Origin(0, i)).toList();
     }

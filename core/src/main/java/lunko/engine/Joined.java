@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import lunko.query.Side;
 import lunko.table.Value;
 
@@ -85,6 +86,23 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
     @Override
     public List<Stage> asides() {
         return within.get();
+    }
+
+    @Override
+    public boolean pads(int row, int column) {
+        if (column < once.size()) {
+            Equality equality = once.get(column);
+            ResultRow of = lineage.row(row);
+            return Stream.of(Side.values()).allMatch(side -> pads(of, side, equality.on(side)));
+        }
+        int left = join.kind().shows(Side.LEFT) ? join.left().headings().size() : 0;
+        int own = column - once.size();
+        return pads(lineage.row(row), own < left ? Side.LEFT : Side.RIGHT, own < left ? own : own - left);
+    }
+
+    private boolean pads(ResultRow row, Side side, int column) {
+        OptionalInt source = row.source(side);
+        return source.isEmpty() || join.on(side).pads(source.getAsInt(), column);
     }
 
     @Override

@@ -23,6 +23,11 @@ public record Named(Stage of, String alias) implements Stage {
     }
 
     @Override
+    public boolean pads(int row, int column) {
+        return of.pads(row, column);
+    }
+
+    @Override
     public List<Origin> origins(int row) {
         return List.of(new Origin(0, row));
     }

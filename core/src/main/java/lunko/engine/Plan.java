@@ -30,7 +30,7 @@ public record Plan(Query query, Table left, Table right, List<Equality> on) {
     public static Checked<Plan> bind(Query query, List<Table> tables) {
         return table(query, Side.LEFT, tables).then(left -> table(query, Side.RIGHT, tables).then(right -> {
             if (!query.kind().compares()) return Checked.valid(new Plan(query, left, right, List.of()));
-            if (query.on().isEmpty()) {
+            if (query.on().isEmpty() && !query.natural()) {
                 return Checked.invalid("No columns are matched yet: drag a column name of " + left.name()
                         + " onto one of " + right.name() + ", or choose a cross join, which needs none.");
             }
@@ -88,6 +88,11 @@ public record Plan(Query query, Table left, Table right, List<Equality> on) {
     public Set<Integer> keys(Side side) {
         return on.stream().map(equality -> equality.on(side))
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** The columns that the join makes one of two. */
+    public List<Equality> once() {
+        return query.natural() ? on : List.of();
     }
 
     /** The join that the plan comes to. */

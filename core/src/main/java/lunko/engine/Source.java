@@ -34,6 +34,11 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
     }
 
     @Override
+    public boolean pads(int row, int column) {
+        return false;
+    }
+
+    @Override
     public List<Origin> origins(int row) {
         return List.of();
     }

@@ -36,6 +36,9 @@ public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combine
     /** What a row is called in a sentence: {@code Clover}. */
     String name(int row);
 
+    /** Whether the NULL in a cell is one that an outer join made, rather than one that a table stores or that was calculated. */
+    boolean pads(int row, int column);
+
     /** The queries within this stage that were run once for it. */
     default List<Stage> asides() {
         return List.of();

@@ -18,6 +18,12 @@ public sealed interface UnaryStage extends Stage permits Filtered, Grouped, Chos
         return List.of(input());
     }
 
+    /** A row goes on as it is. */
+    @Override
+    default boolean pads(int row, int column) {
+        return input().pads(origins(row).getFirst().row(), column);
+    }
+
     @Override
     default String title() {
         return input().title();

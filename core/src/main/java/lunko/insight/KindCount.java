@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Matching;
+import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
@@ -27,6 +28,12 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
                 .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally ->
                         of(kind, tally)))
                 .toList();
+    }
+
+    /** The counts of those kinds that could stand in the place of a join; where it has no condition, that is a cross join alone. */
+    public static List<KindCount> all(Outcome outcome) {
+        return Arrays.stream(JoinKind.values()).filter(kind -> !kind.compares() || outcome.kind().compares())
+                .map(kind -> of(kind, outcome.matching().tally())).toList();
     }
 
     private static Optional<Tally> tally(Query query, List<Table> tables) {

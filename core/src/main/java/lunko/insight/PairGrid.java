@@ -40,12 +40,12 @@ public record PairGrid(Outcome outcome) {
 
     /** Whether a row that is in no pair comes into the result all the same. */
     public boolean keeps(Side side, int row) {
-        return outcome.plan().kind().takesAlone(side) && pairs(side, row) == 0;
+        return outcome.kind().takesAlone(side) && pairs(side, row) == 0;
     }
 
     /** How the number of rows of the result follows from the grid, in a sentence. */
     public String sum() {
-        JoinKind kind = outcome.plan().kind();
+        JoinKind kind = outcome.kind();
         return Words.rows(outcome.size()) + ": " + kind.arithmetic(outcome.matching().tally());
     }
 }

@@ -27,7 +27,7 @@ public record Regions(JoinKind kind, Tally tally, List<Integer> leftAlone, List<
         long[] before = new long[withPartner.length + 1];
         for (int i = 0; i < withPartner.length; i++) before[i + 1] = before[i] + matching.partners(withPartner[i]);
         int pairs = (int) Math.min(matching.tally().pairs(), Integer.MAX_VALUE);
-        return new Regions(outcome.plan().kind(), matching.tally(),
+        return new Regions(outcome.kind(), matching.tally(),
                 LazyList.of(leftAlone.length, n -> leftAlone[n]),
                 LazyList.of(pairs, n -> {
                     int found = Arrays.binarySearch(before, n);

@@ -5,13 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.insight.KeyProposal;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
+import lunko.query.QueryText;
 import lunko.query.Side;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Timeline;
+import lunko.steps.Way;
 import lunko.table.Table;
 
 /**
@@ -78,9 +83,9 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return scene.kind();
     }
 
-    /** The pairs of columns that are matched in the scene. */
+    /** The pairs of columns that are matched in the scene: those of the link, or in a natural join those of the same name. */
     public List<KeyPair> on() {
-        return link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
+        return scene.pairing().natural() ? Query.common(left(), right()) : link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
     }
 
     /** The link between two tables, from the one to the other, if there is one. */
@@ -88,14 +93,25 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return links.stream().flatMap(link -> link.between(left, right).stream()).findFirst();
     }
 
-    /** The query that the lesson shows. */
+    /** The join of the scene's two tables. */
     public Query query() {
-        return Query.of(left(), kind(), right(), on());
+        return scene.pairing().natural() ? Query.natural(left(), kind(), right()) : Query.of(left(), kind(), right(), on());
     }
 
     /** The query, bound to the tables. */
     public Checked<Plan> plan() {
         return Plan.bind(query(), tables);
+    }
+
+    /** The steps of what the scene shows, rows matched in that way wherever it fits; a problem where it cannot run. */
+    public Checked<Timeline> timeline(Way way) {
+        return scene.written().map(sql -> new WrittenQuery(sql).on(tables).map(result -> Timeline.keepingInTurn(result, way)))
+                .orElseGet(() -> plan().map(plan -> Timeline.of(MatchTimeline.of(Outcome.of(plan), way))));
+    }
+
+    /** What the scene shows as SQL. */
+    public String sql() {
+        return scene.written().orElseGet(() -> new QueryText(query()).whole().text());
     }
 
     /** The tables and their links, without what is Lunko's own. */
@@ -130,7 +146,7 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
 
     /** The same lesson with another kind of join. */
     public Lesson of(JoinKind other) {
-        return with(scene.of(other));
+        return with(scene.of(scene.pairing().of(other)));
     }
 
     /** The same lesson with another scene. */
@@ -164,6 +180,12 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return new Lesson(title, tables, changed, layout, scene);
     }
 
+    /** The same lesson, its scene joined by the link if these two are its tables. */
+    Lesson byLink(String left, String right) {
+        boolean shown = new Link(scene.left(), scene.right(), List.of()).between(left, right).isPresent();
+        return shown ? with(scene.of(scene.pairing().byLink())) : this;
+    }
+
     /** The same lesson with each link changed; one that has no pairs any more is gone. */
     Lesson changingLinks(UnaryOperator<Link> change) {
         return new Lesson(title, tables, links.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(), layout, scene);
@@ -182,7 +204,7 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     /** The same lesson with a table under another name, which no other has. */
     Lesson renaming(String name, String to) {
         return new Lesson(title, tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
-                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to), scene.renaming(name, to)).titledAs(this);
+                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to), scene.of(scene.pairing().renaming(name, to))).titledAs(this);
     }
 
     /**
@@ -227,7 +249,7 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
 
     /** The same lesson with two other tables in its scene; if they are not linked, the columns that surely belong together are matched. */
     Lesson looking(String left, String right) {
-        Lesson looked = with(scene.of(left, right));
+        Lesson looked = with(scene.of(scene.pairing().of(left, right)));
         if (looked.link(left, right).isEmpty()) {
             List<KeyPair> named = left.equals(right) ? List.of() : KeyProposal.of(looked.left(), looked.right()).stream()
                     .filter(proposal -> proposal.reason() == KeyProposal.Reason.SAME_NAME).map(KeyProposal::pair).toList();

@@ -23,7 +23,7 @@ public sealed interface LinkEdit extends Edit {
             case Match(String left, String right, KeyPair pair) -> {
                 List<KeyPair> more = new ArrayList<>(pairs(lesson, left, right));
                 if (!more.contains(pair)) more.add(pair);
-                yield lesson.linking(new Link(left, right, more));
+                yield lesson.byLink(left, right).linking(new Link(left, right, more));
             }
             case Unmatch(String left, String right, KeyPair pair) ->
                     lesson.linking(new Link(left, right, pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));

@@ -1,49 +1,62 @@
 package lunko.lesson;
 
+import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * What a lesson shows: two of its tables, by name, joined by their link.
+ * What a lesson shows: two of its tables joined, or a query that somebody has written.
  *
- * @param note what the speaker wants to be reminded of
- * @param step the number of the step to open at; at the end where there is none
+ * @param pairing the two tables at hand
+ * @param written the query as SQL, where the scene shows one that was written and not the two tables alone
+ * @param note    what the speaker wants to be reminded of
+ * @param step    the number of the step to open at; at the end where there is none
  */
-public record Scene(String left, JoinKind kind, String right, String note, OptionalLong step) {
+public record Scene(Pairing pairing, Optional<String> written, String note, OptionalLong step) {
 
     /** Two tables, without a note, all steps done. */
     public static Scene of(String left, JoinKind kind, String right) {
-        return new Scene(left, kind, right, "", OptionalLong.empty());
+        return new Scene(new Pairing(left, kind, right, false), Optional.empty(), "", OptionalLong.empty());
+    }
+
+    /** The left one of the tables at hand. */
+    public String left() {
+        return pairing.left();
+    }
+
+    /** The right one of the tables at hand. */
+    public String right() {
+        return pairing.right();
+    }
+
+    /** How the tables at hand are joined. */
+    public JoinKind kind() {
+        return pairing.kind();
     }
 
     /** The table on a side. */
     public String on(Side side) {
-        return side.of(left, right);
+        return pairing.on(side);
     }
 
-    /** The same scene with other tables. */
-    public Scene of(String otherLeft, String otherRight) {
-        return new Scene(otherLeft, kind, otherRight, note, step);
+    /** The same scene with two tables joined otherwise, or others. */
+    public Scene of(Pairing other) {
+        return new Scene(other, written, note, step);
     }
 
-    /** The same scene with another kind of join. */
-    public Scene of(JoinKind other) {
-        return new Scene(left, other, right, note, step);
+    /** The same scene with a query that was written, or with none. */
+    public Scene writing(Optional<String> sql) {
+        return new Scene(pairing, sql, note, step);
     }
 
     /** The same scene with another note. */
     public Scene noting(String other) {
-        return new Scene(left, kind, right, other, step);
+        return new Scene(pairing, written, other, step);
     }
 
     /** The same scene, opening at another step. */
     public Scene at(OptionalLong other) {
-        return new Scene(left, kind, right, note, other);
-    }
-
-    /** The same scene with a table under another name. */
-    Scene renaming(String table, String to) {
-        return of(left.equals(table) ? to : left, right.equals(table) ? to : right);
+        return new Scene(pairing, written, note, other);
     }
 }

@@ -1,5 +1,6 @@
 package lunko.lesson;
 
+import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.insight.NearMiss;
 import lunko.insight.Repair;
@@ -21,6 +22,12 @@ public sealed interface SceneEdit extends Edit {
 
     /** Another kind of join. */
     record ChooseKind(JoinKind kind) implements SceneEdit {}
+
+    /** A natural join of a kind, or, where that is none, joined by the link again. */
+    record JoinNaturally(Optional<JoinKind> kind) implements SceneEdit {}
+
+    /** Another query as SQL; none means the two tables, joined by their link. */
+    record Write(Optional<String> sql) implements SceneEdit {}
 
     /** Keys made to meet that nearly do. */
     record Mend(Repair repair) implements SceneEdit {}
@@ -50,8 +57,11 @@ public sealed interface SceneEdit extends Edit {
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
-            case LookAt(String left, String right) -> Checked.valid(lesson.looking(left, right));
+            case LookAt(String left, String right) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
             case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
+            case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())
+                    .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
+            case Write(Optional<String> sql) -> Checked.valid(lesson.with(lesson.scene().writing(sql.map(String::strip).filter(text -> !text.isEmpty()))));
             case Mend(Repair repair) -> Checked.valid(switch (repair) {
                 case Repair.Respell(NearMiss miss) -> respell(lesson, miss);
                 case Repair.Retype(Side side, String column, Type type) -> lesson.change(side, table -> retype(table, column, type));
@@ -70,6 +80,8 @@ public sealed interface SceneEdit extends Edit {
         return switch (this) {
             case LookAt(String left, String right) -> "look at " + left + " and " + right;
             case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
+            case JoinNaturally(Optional<JoinKind> kind) -> kind.map(natural -> "choose a natural " + natural.title() + " join").orElse("join by the link");
+            case Write _ -> "change the query";
             case Mend(Repair.Respell(NearMiss miss)) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
             case Mend(Repair.Retype(Side side, String column, Type type)) -> "make " + column + " of " + before.table(side).name() + " " + type.title();
             case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;

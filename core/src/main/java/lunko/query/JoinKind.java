@@ -101,6 +101,11 @@ public enum JoinKind {
         return words;
     }
 
+    /** Whether SQL can say of the kind that all columns of the same name must be equal: {@code NATURAL LEFT JOIN}. */
+    public boolean canBeNatural() {
+        return words.isPresent() && compares;
+    }
+
     /** Whether rows are compared by a condition; otherwise every row meets every row. */
     public boolean compares() {
         return compares;

@@ -11,7 +11,7 @@ public record QueryText(Query query) {
         if (kind.only().isEmpty()) {
             // What brings no pairs is a full join that a condition takes them away from.
             return Phrase.write().plain("SELECT * FROM ").left(named(query.left())).plain(" ")
-                    .strong(kind.words().or(JoinKind.FULL_OUTER::words).orElseThrow()).plain(" ").right(named(query.right())).done();
+                    .strong((query.natural() ? "NATURAL " : "") + kind.words().or(JoinKind.FULL_OUTER::words).orElseThrow()).plain(" ").right(named(query.right())).done();
         }
         Side taken = kind.outer();
         Side asked = taken.opposite();
@@ -42,7 +42,7 @@ public record QueryText(Query query) {
     /** The whole query. */
     public Phrase whole() {
         Phrase.Writer text = Phrase.write().phrase(tables());
-        if (query.kind().compares()) {
+        if (query.asks()) {
             String before = condition();
             for (KeyPair pair : query.on()) {
                 text.plain(before).phrase(equality(pair));

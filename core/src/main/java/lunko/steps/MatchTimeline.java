@@ -28,6 +28,7 @@ import lunko.table.Truth;
  * which step has a number is found from the sums of that by binary search.
  */
 public final class MatchTimeline implements Part {
+    private final Outcome outcome;
     private final Join join;
     private final JoinKind kind;
     /** The kind whose rows land in these steps: of an outer join within a query the pairs alone, for it keeps in a part of its own. */
@@ -48,12 +49,13 @@ public final class MatchTimeline implements Part {
     /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
     private final int[][] decidedBy;
 
-    private MatchTimeline(Join join, Matching matching, JoinRows result, Way wished, JoinKind lands) {
-        this.join = join;
+    private MatchTimeline(Outcome outcome, JoinRows result, Way wished, JoinKind lands) {
+        this.outcome = outcome;
+        this.join = outcome.join();
         this.kind = join.kind();
         this.lands = lands;
         this.outerFirst = join.outerFirst();
-        this.matching = matching;
+        this.matching = outcome.driving();
         this.result = result;
         this.way = wished.fitting(join);
         this.course = way.course(outerFirst, matching);
@@ -76,13 +78,13 @@ public final class MatchTimeline implements Part {
 
     /** The timeline of a join of two tables. */
     public static MatchTimeline of(Outcome outcome, Way way) {
-        return new MatchTimeline(outcome.join(), outcome.driving(), outcome.lineage(), way, outcome.join().kind());
+        return new MatchTimeline(outcome, outcome.lineage(), way, outcome.kind());
     }
 
     /** The timeline of a join within a query; of an outer join, up to the pairs. */
     static MatchTimeline of(Joined joined, Way way) {
-        if (!joined.keeps()) return new MatchTimeline(joined.join(), joined.matching(), joined.lineage(), way, joined.join().kind());
-        return new MatchTimeline(joined.join(), joined.matching(), JoinRows.of(JoinKind.INNER, joined.matching()), way, JoinKind.INNER);
+        if (!joined.keeps()) return of(Outcome.of(joined), way);
+        return new MatchTimeline(Outcome.of(joined), JoinRows.of(JoinKind.INNER, joined.matching()), way, JoinKind.INNER);
     }
 
     private int[][] decidedBy() {
@@ -114,6 +116,16 @@ public final class MatchTimeline implements Part {
     /** What is joined. */
     public Join join() {
         return join;
+    }
+
+    /** What the join gives. */
+    public Outcome outcome() {
+        return outcome;
+    }
+
+    /** How rows are matched. */
+    public Way way() {
+        return way;
     }
 
     @Override
@@ -184,12 +196,14 @@ public final class MatchTimeline implements Part {
     }
 
     /** The number of the first step after another in which a row comes into the result; {@link #last()} if none does any more. */
+    @Override
     public long nextLanding(long number) {
         long landed = moment(Math.clamp(number, 0, last())).landed;
         return landed < landing.size() ? landing(landed) : last();
     }
 
     /** The number of the first step after another in which it is the turn of another outer row, or of what comes after them all. */
+    @Override
     public long nextTurn(long number) {
         long index = number - 1 - course.preparations();
         int next = index < 0 ? 0 : turnAt(index) + 1;

@@ -8,6 +8,7 @@ import lunko.engine.Filtered;
 import lunko.engine.Grouped;
 import lunko.engine.Joined;
 import lunko.engine.Named;
+import lunko.engine.Outcome;
 import lunko.engine.Sorted;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -30,13 +31,27 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
         return 0;
     }
 
+    /** The number of the first step after another in which a row comes into the result; the last if none does any more. */
+    default long nextLanding(long number) {
+        return Math.min(number + 1, last());
+    }
+
+    /** The number of the first step after another in which it is the turn of another row. */
+    default long nextTurn(long number) {
+        return Math.min(number + 1, last());
+    }
+
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */
     PartFrame at(long number);
 
-    /** The parts of a stage: none if it does nothing, and two if it is an outer join, which matches and then keeps. */
-    static List<Part> of(Stage stage, Way way) {
+    /**
+     * The parts of a stage: none if it does nothing, and two if it is an outer join, which matches and then keeps, unless each row
+     * is to be kept at the end of its turn.
+     */
+    static List<Part> of(Stage stage, Way way, boolean keepsInTurn) {
         return switch (stage) {
             case Source _, Named _ -> List.of();
+            case Joined joined when keepsInTurn -> List.of(MatchTimeline.of(Outcome.of(joined), way));
             case Joined joined when joined.keeps() -> List.of(MatchTimeline.of(joined, way), RowTimeline.of(joined));
             case Joined joined -> List.of(MatchTimeline.of(joined, way));
             case Filtered filtered -> List.of(RowTimeline.of(filtered));

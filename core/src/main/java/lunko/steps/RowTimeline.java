@@ -2,6 +2,7 @@ package lunko.steps;
 
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import lunko.engine.Chosen;
@@ -13,6 +14,7 @@ import lunko.engine.Joined;
 import lunko.engine.LazyList;
 import lunko.engine.Matching;
 import lunko.engine.Sorted;
+import lunko.engine.Stage;
 import lunko.engine.Unrepeated;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
@@ -120,6 +122,33 @@ public final class RowTimeline implements Part {
     @Override
     public String title() {
         return why.title();
+    }
+
+    /** The stage whose rows these steps make. */
+    public Stage stage() {
+        return why.stage();
+    }
+
+    /** Whether a row of the inputs does not go on. */
+    public boolean strikesOut(int row) {
+        return struckOut[row];
+    }
+
+    /** In a few words, why a row of the inputs is struck out or goes where it goes; nothing, where it needs no reason. */
+    public Optional<String> reason(int row) {
+        return why.reason(row);
+    }
+
+    /** The step in which it was decided what becomes of a row of the inputs; the start for one that has no step. */
+    public long decided(int row) {
+        return stepOf[row] + 1L;
+    }
+
+    @Override
+    public long nextLanding(long number) {
+        long next = Math.min(number + 1, last());
+        while (next < last() && next <= order.length && landed[(int) next] == landed[(int) next - 1]) next++;
+        return next;
     }
 
     @Override

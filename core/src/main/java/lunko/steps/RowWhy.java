@@ -4,6 +4,7 @@ import static lunko.phrase.Words.capital;
 import static lunko.phrase.Words.rows;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -26,8 +27,16 @@ import lunko.table.Value;
 /** The sentences that explain the steps of a stage that takes rows one by one. Rows count from 0; what is said, from 1. */
 sealed interface RowWhy {
 
+    /** The stage. */
+    Stage stage();
+
     /** What the stage does. */
     StageKind kind();
+
+    /** In a few words, why a row is struck out or where it goes; nothing, where it needs no reason. */
+    default Optional<String> reason(int row) {
+        return Optional.empty();
+    }
 
     /** What it does with what. */
     String title();
@@ -115,6 +124,11 @@ sealed interface RowWhy {
         }
 
         @Override
+        public Optional<String> reason(int row) {
+            return Optional.of(stage.with().apply(row) + " is " + stage.verdicts().get(row).title());
+        }
+
+        @Override
         public void start(Phrase.Writer text) {
             text.code(stage.clause()).plain(" asks of each of the " + rows(stage.verdicts().size()) + " of " + stage.title()
                     + " whether its condition is true, and strikes out the others.");
@@ -152,6 +166,11 @@ sealed interface RowWhy {
         public String title() {
             return stage.keys() == 0 ? "Put " + stage.input().title() + " into one group"
                     : "Group " + stage.input().title() + " by " + keys();
+        }
+
+        @Override
+        public Optional<String> reason(int row) {
+            return Optional.of(stage.name(stage.groupOf()[row]));
         }
 
         private String keys() {
@@ -235,6 +254,12 @@ sealed interface RowWhy {
         }
 
         @Override
+        public Optional<String> reason(int row) {
+            int same = stage.same()[row];
+            return stage.first()[same] == row ? Optional.empty() : Optional.of("like row " + (same + 1));
+        }
+
+        @Override
         public void start(Phrase.Writer text) {
             text.code("DISTINCT").plain(" keeps each row once. Rows are alike if all their values are; here NULL is like NULL.");
         }
@@ -265,6 +290,11 @@ sealed interface RowWhy {
         @Override
         public String title() {
             return "Sort by " + stage.by();
+        }
+
+        @Override
+        public Optional<String> reason(int row) {
+            return Optional.of(keys(row));
         }
 
         @Override
@@ -303,6 +333,12 @@ sealed interface RowWhy {
         }
 
         @Override
+        public Optional<String> reason(int row) {
+            if (row < stage.skipped()) return Optional.of("one of the first " + stage.skipped());
+            return row - stage.skipped() < stage.rows().size() ? Optional.empty() : Optional.of("after the " + stage.most() + " wanted");
+        }
+
+        @Override
         public void start(Phrase.Writer text) {
             text.plain("Of the " + rows(stage.input().rows().size()));
             if (stage.skipped() > 0) text.plain(", the first " + stage.skipped() + " are skipped");
@@ -336,6 +372,17 @@ sealed interface RowWhy {
         @Override
         public String title() {
             return "Combine two results by " + stage.sql();
+        }
+
+        @Override
+        public Optional<String> reason(int row) {
+            return switch (stage.fates().get(row)) {
+                case TAKEN -> Optional.empty();
+                case REPEATED -> Optional.of("there already");
+                case NOT_THERE -> Optional.of("not in the second");
+                case THERE -> Optional.of("in the second too");
+                case ASKED -> Optional.of("only looked for");
+            };
         }
 
         @Override

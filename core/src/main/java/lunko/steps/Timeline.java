@@ -41,16 +41,30 @@ public final class Timeline {
 
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
     public static Timeline of(Stage result, Way way) {
+        return of(result, way, false);
+    }
+
+    /** The same timeline, but a row that an outer join keeps comes at the end of its turn, and not in a part after all pairs. */
+    public static Timeline keepingInTurn(Stage result, Way way) {
+        return of(result, way, true);
+    }
+
+    /** The timeline of a join alone. */
+    public static Timeline of(MatchTimeline join) {
+        return new Timeline(List.of(new Section("", join)));
+    }
+
+    private static Timeline of(Stage result, Way way, boolean keepsInTurn) {
         List<Section> sections = new ArrayList<>();
-        add(result, way, "", sections);
+        add(result, way, keepsInTurn, "", sections);
         sections.add(new Section("", new ResultPart(result)));
         return new Timeline(List.copyOf(sections));
     }
 
-    private static void add(Stage stage, Way way, String within, List<Section> sections) {
-        for (Stage input : stage.inputs()) add(input, way, context(stage, input, within), sections);
-        for (Stage query : stage.asides()) add(query, way, WITHIN, sections);
-        for (Part part : Part.of(stage, way)) sections.add(new Section(within, part));
+    private static void add(Stage stage, Way way, boolean keepsInTurn, String within, List<Section> sections) {
+        for (Stage input : stage.inputs()) add(input, way, keepsInTurn, context(stage, input, within), sections);
+        for (Stage query : stage.asides()) add(query, way, keepsInTurn, WITHIN, sections);
+        for (Part part : Part.of(stage, way, keepsInTurn)) sections.add(new Section(within, part));
     }
 
     /** What is said before the parts of an input: a query in FROM has a name, and one that partners are looked for in is within. */
@@ -88,11 +102,48 @@ public final class Timeline {
         return before[sections.size()] - 1;
     }
 
+    /** The part that a step belongs to, counted from 0. */
+    public int partAt(long number) {
+        int part = sections.size() - 1;
+        while (before[part] > number) part--;
+        return part;
+    }
+
+    /** The number of the last step of a part. */
+    public long end(int part) {
+        return before[part + 1] - 1;
+    }
+
+    /** The number of the first step after another in which a row comes into the result of a part; the last if there is none. */
+    public long nextLanding(long number) {
+        return next(number, Part::nextLanding);
+    }
+
+    /** The number of the first step after another in which it is the turn of another row, or another part begins; the last if there is none. */
+    public long nextTurn(long number) {
+        return next(number, Part::nextTurn);
+    }
+
+    /** The end of the part that a step belongs to; of its last step, the end of the next part. */
+    public long nextEnd(long number) {
+        int part = partAt(number);
+        return number < end(part) || part == sections.size() - 1 ? end(part) : end(part + 1);
+    }
+
+    private interface Next {
+        long after(Part part, long number);
+    }
+
+    private long next(long number, Next next) {
+        int part = partAt(number);
+        if (number == end(part)) return Math.min(number + 1, last());
+        return before[part] + next.after(sections.get(part).part(), number - before[part]);
+    }
+
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */
     public Frame at(long number) {
         Objects.checkIndex(number, last() + 1);
-        int part = sections.size() - 1;
-        while (before[part] > number) part--;
+        int part = partAt(number);
         PartFrame shown = sections.get(part).part().at(number - before[part]);
         return new Frame(number, part, shown, compared[part] + shown.comparisons());
     }

@@ -107,14 +107,14 @@ class HistoryTest {
         Lesson taken = SceneEdit.take(DEMO, Side.RIGHT, "harvests").applyTo(DEMO).expect();
         assertThat(taken.on()).containsExactly(new KeyPair("hive_no", "hive_no"));
         assertThat(taken.title()).isEqualTo("hives and harvests");
-        assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene()).isEqualTo(taken.scene().of("harvests", "hives"));
+        assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene()).isEqualTo(taken.scene().of(taken.scene().pairing().of("harvests", "hives")));
         Lesson more = new TableEdit.Replace("hives", TableSet.of(List.of(STANDS.named("keepers"), STANDS.named("visits")))).applyTo(taken).expect();
         assertThat(more.tables()).extracting(Table::name).containsExactly("keepers_2", "keepers", "harvests", "grades", "meadows", "visits", "visits_2");
         assertThat(new TableEdit.Rename("keepers_2", "Grades").applyTo(more).either(_ -> "", Problem::sentence))
                 .isEqualTo("Another table is called Grades already: choose another name.");
         Lesson last = DEMO;
         for (String name : List.of("hives", "keepers", "harvests", "grades", "visits")) last = new TableEdit.Drop(name).applyTo(last).expect();
-        assertThat(last.scene()).isEqualTo(DEMO.scene().of("meadows", "meadows"));
+        assertThat(last.scene()).isEqualTo(DEMO.scene().of(DEMO.scene().pairing().of("meadows", "meadows")));
         assertThat(new TableEdit.Drop("meadows").applyTo(last)).isInstanceOf(Checked.Invalid.class);
     }
 

@@ -1,13 +1,28 @@
 package lunko.engine.sql;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** An expression whose names are bound: its value for each row, and its type, which a bare NULL has not. */
-record Bound(Optional<Type> type, Function<Env, Value> of) {
+/**
+ * An expression whose names are bound: its value for each row, and its type, which a bare NULL has not.
+ *
+ * @param column the column of the row at hand that it is and nothing else, counted from 0, if it is one
+ */
+record Bound(Optional<Type> type, OptionalInt column, Function<Env, Value> of) {
+
+    /** An expression that is no plain column of the row at hand. */
+    Bound(Optional<Type> type, Function<Env, Value> of) {
+        this(type, OptionalInt.empty(), of);
+    }
+
+    /** A column of the row at hand, counted from 0. */
+    static Bound column(Optional<Type> type, int index) {
+        return new Bound(type, OptionalInt.of(index), env -> env.value(0, index));
+    }
 
     static Bound of(Type type, Function<Env, Value> value) {
         return new Bound(Optional.of(type), value);

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
+import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
-import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
@@ -158,7 +158,7 @@ class ExpressionBinder {
         Scope.Found found = scope.find(name, places);
         int depth = found.depth();
         int index = found.index();
-        return leaf(name, new Bound(found.slot().type(), env -> env.value(depth, index)));
+        return leaf(name, depth == 0 ? Bound.column(found.slot().type(), index) : new Bound(found.slot().type(), env -> env.value(depth, index)));
     }
 
     /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */

@@ -58,7 +58,7 @@ final class Groups extends ExpressionBinder {
     }
 
     private static Bound slot(int index, Optional<Type> type) {
-        return new Bound(type, env -> env.value(0, index));
+        return Bound.column(type, index);
     }
 
     /** A column that the query is not grouped by has many values in a group. */

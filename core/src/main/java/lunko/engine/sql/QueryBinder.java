@@ -17,11 +17,11 @@ import lunko.engine.Unrepeated;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody.SetOperation;
 import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryBody.SetOperation;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
@@ -94,7 +94,7 @@ final class QueryBinder {
             if (having.isPresent()) before = filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
             Stage rows = before;
             Stage stage = asTheyAre ? rows : new Chosen(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
-                    rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
+                    values.stream().map(Bound::column).toList(), rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
             List<List<Value>> keys = sortBy.isEmpty() ? List.of()
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
@@ -149,7 +149,7 @@ final class QueryBinder {
             int index = i;
             columns.add(new BoundQuery.Column(slot.name(), slot.type()));
             // In a query with groups a column must be one that it is grouped by: the binder knows.
-            values.add(binder.scope() == scope ? new Bound(slot.type(), env -> env.value(0, index))
+            values.add(binder.scope() == scope ? Bound.column(slot.type(), index)
                     : binder.bind(new Expression.ColumnName(slot.table().map(t -> new Name(t, true)), new Name(slot.name(), true))));
         }
     }

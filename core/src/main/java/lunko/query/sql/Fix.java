@@ -59,6 +59,12 @@ public final class Fix {
                 .map(to -> new Change(from.end(), to.end(), ""))));
     }
 
+    /** Writes something in the place of what stands between two parts. */
+    public Fix between(Object one, Object other, String with) {
+        return change(spans.apply(one).flatMap(from -> spans.apply(other).filter(to -> to.start() >= from.end())
+                .map(to -> new Change(from.end(), to.start(), with))));
+    }
+
     /** The changed text, if it is one that can be read. */
     public Optional<String> text() {
         return changes.map(this::changed).filter(mended -> new SqlParser("").parse(mended) instanceof Checked.Valid<Script>);

@@ -13,15 +13,18 @@ import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
 import lunko.desktop.show.Picture;
 import lunko.engine.Equality;
+import lunko.engine.Stage;
 import lunko.engine.Plan;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.steps.Way;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.Model.CommandSpec;
@@ -61,6 +64,15 @@ final class PictureCommand implements Callable<Integer> {
             description = "The left and the right column to match; given again, one more pair.")
     private List<KeyPair> on = List.of();
 
+    @Option(names = "--natural", description = "Match all columns of the same name.")
+    private boolean natural;
+
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS", description = "How rows are matched: ${COMPLETION-CANDIDATES}.")
+    private Way way;
+
+    @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of two tables.")
+    private Optional<String> query = Optional.empty();
+
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
     private Path output;
 
@@ -78,6 +90,11 @@ final class PictureCommand implements Callable<Integer> {
         String left = lesson.scene().left();
         String right = lesson.scene().right();
         kind.map(SceneEdit.ChooseKind::new).ifPresent(edits::add);
+        if (natural) edits.add(new SceneEdit.JoinNaturally(Optional.of(kind.orElse(lesson.kind()))));
+        if (query.isPresent()) {
+            if (new WrittenQuery(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem)) return Checked.invalid(problem);
+            edits.add(new SceneEdit.Write(query));
+        }
         if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
         for (KeyPair pair : on) {
             if (Plan.equality(pair, lesson.left(), lesson.right()) instanceof Checked.Invalid<Equality>(Problem problem)) return Checked.invalid(problem);
@@ -90,11 +107,11 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, mode, beside, theme, size.width, size.height);
+        Snapshot snapshot = Snapshot.of(lesson, mode, way, beside, theme, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
-                    + lesson.kind().withArticle() + " on these tables go from 0 to " + last + "."));
+                    + (query.isPresent() ? "this query" : lesson.kind().withArticle()) + " on these tables go from 0 to " + last + "."));
         }
         return snapshot.write(step.orElse(last), output);
     }

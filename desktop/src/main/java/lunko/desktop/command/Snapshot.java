@@ -9,9 +9,9 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.Recent;
-import lunko.desktop.machine.AppFolders;
 import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Theme;
+import lunko.desktop.machine.AppFolders;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.Picture;
@@ -19,6 +19,7 @@ import lunko.desktop.show.ShowModel;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
+import lunko.steps.Way;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
@@ -31,13 +32,14 @@ final class Snapshot {
     }
 
     /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
-    static Snapshot of(Lesson lesson, Mode mode, Picture picture, Theme theme, double width, double height) {
+    static Snapshot of(Lesson lesson, Mode mode, Way way, Picture picture, Theme theme, double width, double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
             appearance.theme().set(theme);
             Screen screen = Screen.of(lesson, () -> null, new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance), _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(mode);
             screen.model().picture().set(picture);
+            screen.model().way().set(way);
             Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();

@@ -14,6 +14,7 @@ import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.steps.MatchTimeline;
+import lunko.steps.Way;
 
 /**
  * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window
@@ -73,7 +74,7 @@ final class Tour {
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
-        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Way.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));

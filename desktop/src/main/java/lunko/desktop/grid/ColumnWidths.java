@@ -10,7 +10,6 @@ import javafx.scene.text.FontWeight;
 import lunko.desktop.look.Typeface;
 import lunko.table.Column;
 import lunko.table.Row;
-import lunko.table.Table;
 import lunko.table.Type;
 
 /**
@@ -49,15 +48,15 @@ public final class ColumnWidths {
     }
 
     /** Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names. */
-    void fit(Table table, List<String> headings, List<String> below, List<Integer> keys) {
-        Measured now = new Measured(table.columns(), table.rows().subList(0, Math.min(ROWS_LOOKED_AT, table.rows().size())), headings, keys);
+    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> below, List<Integer> keys) {
+        Measured now = new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, keys);
         if (now.equals(measured)) return;
         measured = now;
-        needs = IntStream.range(0, table.columns().size()).mapToObj(i -> {
+        needs = IntStream.range(0, columns.size()).mapToObj(i -> {
             double values = now.rows().stream()
-                    .mapToDouble(row -> length(row, i, table.columns().get(i).type())).max().orElse(0);
+                    .mapToDouble(row -> length(row, i, columns.get(i).type())).max().orElse(0);
             double heading = Math.max(heading(headings.get(i)),
-                    heading(table.columns().get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
+                    heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
             return new Need(width(Math.max(values, Math.max(heading, second))), width(values));
         }).toList();

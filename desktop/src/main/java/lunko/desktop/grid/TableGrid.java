@@ -128,7 +128,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
-        widths.fit(table, asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
+        widths.fit(columns, table.rows(), asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
     }
 
     private void showColumns() {

@@ -123,7 +123,7 @@ public final class TableFiles {
 
     void chooseAndSave(Outcome outcome) {
         FileChooser chooser = chooser("Save the result as CSV", List.of(CSV));
-        chooser.setInitialFileName(outcome.plan().left().name() + "-" + outcome.plan().right().name() + ".csv");
+        chooser.setInitialFileName(outcome.join().left().title() + "-" + outcome.join().right().title() + ".csv");
         chosen(chooser.showSaveDialog(window.get())).ifPresent(file -> save(outcome, file));
     }
 

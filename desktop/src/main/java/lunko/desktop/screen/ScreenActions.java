@@ -19,14 +19,16 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.show.CardActions;
+import lunko.desktop.show.KindActions;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.StepActions;
 import lunko.desktop.show.Showing;
+import lunko.desktop.show.StepActions;
 
 /** Everything that can be done on the screen. */
 final class ScreenActions {
     private final StepActions steps;
+    private final KindActions kinds;
     private final TableActions tables;
     private final FileActions files;
     private final BenchActions bench;
@@ -45,6 +47,7 @@ final class ScreenActions {
         LessonModel lesson = model.lesson();
         Hand hand = new Hand();
         steps = new StepActions(model, player);
+        kinds = new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane)));
         tables = new TableActions(lesson, hand, sources);
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
@@ -73,11 +76,15 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+        return Stream.of(steps.all(), kinds.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     StepActions steps() {
         return steps;
+    }
+
+    KindActions kinds() {
+        return kinds;
     }
 
     FileActions files() {

@@ -79,7 +79,7 @@ public final class ScreenView extends StackPane {
         });
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
-        show = new ShowPage(model, player, actions.steps(), actions.cards(), new Motions(motionTime, appearance.still()), side);
+        show = new ShowPage(model, player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side);
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));

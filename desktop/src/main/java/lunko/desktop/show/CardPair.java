@@ -5,6 +5,7 @@ import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.Scene;
+import lunko.problem.Problem;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 
@@ -40,7 +41,11 @@ final class CardPair {
         drags.takeDropsWithin(both, (dragged, grid, column) -> {
             if (dragged.grid() == grid) return;
             Scene scene = model.lesson().lesson().get().scene();
-            boolean fromLeft = dragged.grid() == left.grid();
+            if (scene.written().isPresent()) {
+                model.lesson().say(Problem.of("The columns of a written query are matched in its text: change what stands behind ON there."));
+                return;
+            }
+            boolean fromLeft = dragged.grid() == left.source();
             KeyPair pair = fromLeft ? new KeyPair(dragged.column(), column) : new KeyPair(column, dragged.column());
             model.lesson().edit(new LinkEdit.Match(scene.left(), scene.right(), pair));
         });

@@ -48,7 +48,7 @@ final class Flights extends Pane {
         Motion motion = Motion.between(before, now);
         Showing moving = motion == Motion.FORWARD ? now : before;
         if (motion == Motion.JUMP || time.getValue().lessThan(TOO_SHORT)) return;
-        MatchFrame frame = moving.frame().orElseThrow();
+        MatchFrame frame = moving.match().orElseThrow();
         if (!frame.step().lands()) return;
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {

@@ -4,7 +4,6 @@ import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.PhraseFlow;
-import lunko.lesson.Lesson;
 import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
@@ -29,17 +28,18 @@ final class JoinStage extends Pane {
         StageCard right = card(Side.RIGHT);
         flights = new Flights(motions);
         result = new ResultGrid(model, cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
-        lanes = new Lanes(model, left.grid(), right.grid(), cards.drags(), motions.time());
+        lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();
         getChildren().addAll(left, right, result.title(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);
         for (Side side : Side.values()) {
             card(side).onMoved(lanes::place);
-            result.part(side).scrollAlongWith(card(side).grid(), Orientation.HORIZONTAL);
+            result.part(side).scrollAlongWith(card(side).source(), Orientation.HORIZONTAL);
+            result.part(side).scrollAlongWith(card(side).derived(), Orientation.HORIZONTAL);
         }
         cards.takeDropsWithin(this);
         model.showing().addListener((_, before, now) -> {
-            if (before.lesson() != now.lesson()) requestLayout();
+            if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) requestLayout();
             flights.show(before, now, new Flights.Tables() {
                 @Override
                 public GridTable<?> source(Side side) {
@@ -71,7 +71,7 @@ final class JoinStage extends Pane {
         double height = getHeight();
         double left = cardWidth(Side.LEFT, width);
         double right = cardWidth(Side.RIGHT, width);
-        double sources = sourceHeight(model.showing().get().lesson(), height);
+        double sources = sourceHeight(height);
         PhraseFlow title = result.title();
         card(Side.LEFT).resizeRelocate(0, 0, left, sources);
         card(Side.RIGHT).resizeRelocate(width - right, 0, right, sources);
@@ -106,8 +106,8 @@ final class JoinStage extends Pane {
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */
-    private static double sourceHeight(Lesson lesson, double height) {
-        int rows = Math.max(lesson.left().rows().size(), lesson.right().rows().size());
+    private double sourceHeight(double height) {
+        int rows = Math.max(card(Side.LEFT).grid().getItems().size(), card(Side.RIGHT).grid().getItems().size());
         double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + (rows + 0.5) * GridTable.ROW_HEIGHT;
         double most = (height - TITLE) * 0.52;
         double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * GridTable.ROW_HEIGHT);

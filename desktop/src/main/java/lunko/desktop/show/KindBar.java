@@ -1,7 +1,12 @@
 package lunko.desktop.show;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
+import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -9,15 +14,17 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.look.RowGlyph;
+import lunko.engine.Outcome;
 import lunko.query.JoinKind;
 
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
+    private Runnable extras = () -> { };
 
-    KindBar(ShowModel model, StepActions actions) {
+    KindBar(ShowModel model, KindActions actions) {
         getStyleClass().addAll("card", "kind-bar");
         ToggleGroup group = new ToggleGroup();
-        List<ToggleButton> buttons = Stream.of(JoinKind.values()).map(kind -> {
+        List<Node> buttons = new ArrayList<>( Stream.of(JoinKind.values()).map(kind -> {
             Action choose = actions.choose(kind);
             ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);
@@ -29,13 +36,40 @@ final class KindBar extends HBox {
                 select(group, model.showing().get());
             });
             button.setTooltip(new Tooltip(choose.name().getValue() + choose.shownKey().map(k -> "  (" + k + ")").orElse("")));
+            button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
-        }).toList();
+        }).toList());
+        ToggleButton natural = extra(actions.natural(), "natural");
+        ToggleButton self = extra(actions.self(), "self");
+        buttons.add(natural);
+        buttons.add(self);
         getChildren().setAll(buttons);
-        model.showing().subscribe(showing -> select(group, showing));
+        Consumer<Showing> show = showing -> {
+            select(group, showing);
+            boolean drawn = showing.lesson().scene().written().isEmpty();
+            natural.setSelected(drawn && showing.lesson().scene().pairing().natural());
+            self.setSelected(drawn && showing.lesson().left() == showing.lesson().right());
+        };
+        extras = () -> show.accept(model.showing().get());
+        model.showing().subscribe(show);
+    }
+
+    /** A way of joining beside the kinds, which is explained before it is chosen. */
+    private ToggleButton extra(Action action, String title) {
+        ToggleButton button = new ToggleButton(title);
+        button.setId("kind-" + title);
+        button.getStyleClass().add("kind-extra");
+        button.setOnAction(_ -> {
+            action.run();
+            extras.run();
+        });
+        button.setTooltip(new Tooltip(action.name().getValue() + action.shownKey().map(k -> "  (" + k + ")").orElse("")));
+        return button;
     }
 
     private static void select(ToggleGroup group, Showing showing) {
-        group.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == showing.lesson().kind()));
+        Optional<JoinKind> chosen = showing.outcome().map(Outcome::kind)
+                .or(() -> showing.timeline().isPresent() ? Optional.empty() : Optional.of(showing.lesson().kind()));
+        group.getToggles().forEach(toggle -> toggle.setSelected(chosen.filter(kind -> kind == toggle.getUserData()).isPresent()));
     }
 }

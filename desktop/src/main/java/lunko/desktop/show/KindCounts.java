@@ -3,7 +3,7 @@ package lunko.desktop.show;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.KindTiles;
-import lunko.lesson.SceneEdit;
+import lunko.engine.Outcome;
 
 /** How many rows each kind of join gives on these tables; a click chooses the kind. */
 final class KindCounts extends VBox {
@@ -12,8 +12,8 @@ final class KindCounts extends VBox {
         getStyleClass().addAll("card", "kind-counts");
         Label title = new Label("Rows from every kind");
         title.getStyleClass().add("card-title");
-        KindTiles tiles = new KindTiles(kind -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+        KindTiles tiles = new KindTiles(model::choose);
         getChildren().addAll(title, tiles);
-        model.showing().subscribe(now -> tiles.show(now.counts(), now.lesson().kind()));
+        model.showing().subscribe(now -> tiles.show(now.counts(), now.outcome().map(Outcome::kind).orElse(now.lesson().kind())));
     }
 }

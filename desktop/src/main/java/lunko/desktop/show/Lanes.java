@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.FadeTransition;
 import javafx.animation.Interpolator;
@@ -13,18 +14,15 @@ import javafx.animation.Timeline;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
-import javafx.scene.Group;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.SVGPath;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
-import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.ColumnDrag;
+import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Typeface;
 import lunko.insight.Lineage;
@@ -36,24 +34,21 @@ import lunko.table.Truth;
 
 /** The gap between the two tables: lanes between rows that have met, and the verdict on the two rows at hand. */
 final class Lanes extends Pane {
-    private static final PseudoClass CROWDED = PseudoClass.getPseudoClass("crowded");
-    private static final int MANY = 60;
     private static final double VERDICT_HEIGHT = 25;
     private static final Typeface VERDICT = Typeface.text(FontWeight.BOLD, 13.5);
 
     private final ShowModel model;
-    private final GridTable<?> left;
-    private final GridTable<?> right;
+    private final Supplier<GridTable<?>> left;
+    private final Supplier<GridTable<?>> right;
     private final ObservableValue<Duration> motionTime;
-    private final Group met = new Group();
-    private final CubicCurve now = curve("lane", "lane-now");
+    private final DrawnLanes met = new DrawnLanes();
+    private final CubicCurve now = Drawn.curve("lane", "lane-now");
     private final Rectangle reach = new Rectangle();
     private final Label verdict = new Label();
     private final Line dragged = new Line();
-    private List<Drawn> drawn = List.of();
     private Animation running = new Timeline();
 
-    Lanes(ShowModel model, GridTable<?> left, GridTable<?> right, DragBoard drags,
+    Lanes(ShowModel model, Supplier<GridTable<?>> left, Supplier<GridTable<?>> right, DragBoard drags,
           ObservableValue<Duration> motionTime) {
         this.model = model;
         this.left = left;
@@ -61,8 +56,6 @@ final class Lanes extends Pane {
         this.motionTime = motionTime;
         getStyleClass().add("lanes");
         setMinWidth(120);
-        met.setManaged(false);
-        met.getStyleClass().add("met");
         now.setManaged(false);
         now.setClip(reach);
         dragged.setManaged(false);
@@ -80,30 +73,19 @@ final class Lanes extends Pane {
     /** Draws what has changed, where the rows are now. */
     void place() {
         running.stop();
-        Optional<MatchFrame> frame = model.showing().get().frame();
+        Optional<MatchFrame> frame = model.showing().get().match();
         List<Drawn> lanes = new ArrayList<>();
         frame.ifPresent(now -> {
             drawMet(now, lanes);
-            drawEnds(now, Side.LEFT, left, lanes);
-            drawEnds(now, Side.RIGHT, right, lanes);
+            drawEnds(now, Side.LEFT, left.get(), lanes);
+            drawEnds(now, Side.RIGHT, right.get(), lanes);
         });
-        show(lanes);
+        met.show(lanes);
         boolean compares = frame.filter(this::drawNow).isPresent();
         now.setVisible(compares);
         verdict.setVisible(compares);
         verdict.setOpacity(1);
         reach.setWidth(getWidth());
-    }
-
-    private void show(List<Drawn> lanes) {
-        if (lanes.equals(drawn)) return;
-        for (int i = 0; i < lanes.size(); i++) {
-            if (i >= drawn.size()) met.getChildren().add(lanes.get(i).node());
-            else if (!drawn.get(i).equals(lanes.get(i))) met.getChildren().set(i, lanes.get(i).node());
-        }
-        met.getChildren().remove(lanes.size(), met.getChildren().size());
-        drawn = lanes;
-        met.pseudoClassStateChanged(CROWDED, lanes.size() > MANY);
     }
 
     private void show(Motion motion) {
@@ -122,6 +104,8 @@ final class Lanes extends Pane {
 
     private void drawMet(MatchFrame frame, List<Drawn> lanes) {
         Optional<Lineage> lineage = model.lineage().get();
+        GridTable<?> left = this.left.get();
+        GridTable<?> right = this.right.get();
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {
             if (!left.isInView(row)) continue;
             List<Integer> partners = frame.lanes().get(row);
@@ -146,47 +130,12 @@ final class Lanes extends Pane {
         }
     }
 
-    /** One thing drawn in the gap. A thing that has not changed from one frame to the next is not drawn again. */
-    private sealed interface Drawn {
-
-        /** The node for it. */
-        Node node();
-
-        /** A lane between two rows that have met. */
-        record Lane(double from, double to, double width, boolean landing, boolean lit) implements Drawn {
-            @Override
-            public Node node() {
-                CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
-                stretch(lane, from, to, width);
-                return lane;
-            }
-        }
-
-        /** The end of a row that has no partner. */
-        record End(Side side, double y, double width, boolean kept) implements Drawn {
-            private static final double LENGTH = 20;
-
-            @Override
-            public Node node() {
-                double end = side.of(LENGTH, width - LENGTH);
-                Line stub = new Line(side.of(0.0, width), y, end, y);
-                stub.setStroke(null);
-                stub.getStyleClass().addAll("stub", kept ? side.title() : "left-out");
-                SVGPath sign = new SVGPath();
-                sign.setContent(kept ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
-                sign.setFill(null);
-                sign.setTranslateX(end);
-                sign.setTranslateY(y);
-                sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.title());
-                return new Group(stub, sign);
-            }
-        }
-    }
-
     private boolean drawNow(MatchFrame frame) {
         if (!(frame.step() instanceof Step.Compare(int l, int r, var truth))) return false;
+        GridTable<?> left = this.left.get();
+        GridTable<?> right = this.right.get();
         if (!left.isInView(l) || !right.isInView(r)) return false;
-        stretch(now, y(left, l), y(right, r), getWidth());
+        Drawn.stretch(now, y(left, l), y(right, r), getWidth());
         double top = Math.min(now.getStartY(), now.getEndY());
         reach.setY(top - 10);
         reach.setHeight(Math.abs(now.getStartY() - now.getEndY()) + 20);
@@ -200,17 +149,6 @@ final class Lanes extends Pane {
         verdict.relocate(Math.round((getWidth() - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));
         return true;
-    }
-
-    private static void stretch(CubicCurve lane, double from, double to, double width) {
-        lane.setStartX(0);
-        lane.setStartY(from);
-        lane.setControlX1(width * 0.45);
-        lane.setControlY1(from);
-        lane.setControlX2(width * 0.55);
-        lane.setControlY2(to);
-        lane.setEndX(width);
-        lane.setEndY(to);
     }
 
     private double y(GridTable<?> grid, int row) {
@@ -238,13 +176,5 @@ final class Lanes extends Pane {
             else high = middle;
         }
         return low;
-    }
-
-    /** A curve that is not seen until its style has come to it, which may be one picture later. */
-    private static CubicCurve curve(String... styleClasses) {
-        CubicCurve curve = new CubicCurve();
-        curve.setFill(null);
-        curve.getStyleClass().addAll(styleClasses);
-        return curve;
     }
 }

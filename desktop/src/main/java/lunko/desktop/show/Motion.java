@@ -5,7 +5,7 @@ enum Motion {
     FORWARD, BACK, JUMP;
 
     static Motion between(Showing before, Showing now) {
-        if (before.run() != now.run()) return JUMP;
+        if (before.run() != now.run() || !before.part().equals(now.part())) return JUMP;
         long steps = now.number() - before.number();
         if (steps == 1) return FORWARD;
         return steps == -1 ? BACK : JUMP;

@@ -41,7 +41,7 @@ final class PairGridView extends Pane {
         this.model = model;
         getStyleClass().add("pair-grid");
         model.showing().subscribe((before, now) -> {
-            if (before.run() != now.run()) make();
+            if (!before.isOfSameJoin(now)) make();
             fill();
         });
         model.lineage().subscribe((_, _) -> fill());
@@ -55,7 +55,7 @@ final class PairGridView extends Pane {
         grid = model.showing().get().outcome().map(PairGrid::of);
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
-            say("Match two columns to see who meets whom.");
+            say(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.");
         } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
             say("The grid has " + grid.get().lefts() + " × " + grid.get().rights() + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
         } else {
@@ -113,9 +113,9 @@ final class PairGridView extends Pane {
         Showing showing = model.showing().get();
         Optional<Lineage> lineage = model.lineage().get();
         for (Cell cell : cells) {
-            boolean seen = showing.runs().filter(timeline -> timeline.seen(showing.number(), cell.left(), cell.right())).isPresent();
+            boolean seen = showing.runs().filter(timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right())).isPresent();
             cell.label().pseudoClassStateChanged(SEEN, seen);
-            cell.label().pseudoClassStateChanged(NOW, showing.frame().filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
+            cell.label().pseudoClassStateChanged(NOW, showing.match().filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
                     && frame.now(Side.RIGHT).stream().anyMatch(row -> row == cell.right())).isPresent());
             cell.label().pseudoClassStateChanged(LIT, lineage.filter(of -> of.lights(Side.LEFT, cell.left()) && of.lights(Side.RIGHT, cell.right())).isPresent());
         }

@@ -1,9 +1,11 @@
 package lunko.desktop.show;
 
 import javafx.animation.PauseTransition;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /** Plays the steps one after the other. */
@@ -11,6 +13,7 @@ public final class Player {
     private final ShowModel model;
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(false);
     private final ObjectProperty<Speed> speed = new SimpleObjectProperty<>(Speed.NORMAL);
+    private final BooleanProperty onlyPairs = new SimpleBooleanProperty(false);
     private final PauseTransition pause = new PauseTransition();
 
     /** A player that stands still. */
@@ -20,7 +23,7 @@ public final class Player {
         speed.subscribe(chosen -> {
             boolean waiting = playing.get();
             pause.stop();
-            pause.setDuration(chosen.step());
+            pause.setDuration(chosen.pause());
             if (waiting) pause.playFromStart();
         });
     }
@@ -33,6 +36,11 @@ public final class Player {
     /** How fast it plays. */
     public ObjectProperty<Speed> speed() {
         return speed;
+    }
+
+    /** Whether it leaves out the steps that bring no row into the result. */
+    public BooleanProperty onlyPairs() {
+        return onlyPairs;
     }
 
     /** Plays on from the step at hand, or from the start if that was the last; or pauses. */
@@ -64,7 +72,8 @@ public final class Player {
     }
 
     private void next() {
-        model.goTo(model.showing().get().number() + 1);
+        Showing now = model.showing().get();
+        model.goTo(onlyPairs.get() ? model.nextLanding() : now.number() + speed.get().stride(now.last()));
         if (model.showing().get().isAtEnd()) pause();
         else pause.playFromStart();
     }

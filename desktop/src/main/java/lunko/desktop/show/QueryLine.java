@@ -1,7 +1,8 @@
 package lunko.desktop.show;
 
-import java.util.Locale;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -10,44 +11,106 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import lunko.insight.KeyProposal;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
+import lunko.lesson.SceneEdit;
 import lunko.phrase.Phrase;
 import lunko.query.KeyPair;
 import lunko.query.QueryText;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The query as SQL: each pair of matched columns can be taken out of it, and proposed ones put in. */
-final class QueryLine extends FlowPane {
+/**
+ * The query as SQL. Of the two tables' join, each pair of matched columns can be taken out, and proposed ones put in; any query can
+ * be written instead.
+ */
+final class QueryLine extends VBox {
     private static final int MOST_PROPOSED = 3;
 
     private final ShowModel model;
 
+    private final FlowPane line = new FlowPane();
+    private final HBox written = new HBox();
+    private final QueryEditor editor;
+
     QueryLine(ShowModel model) {
         this.model = model;
-        getStyleClass().add("query-line");
-        setRowValignment(VPos.CENTER);
-        setAlignment(Pos.CENTER_LEFT);
+        editor = new QueryEditor(model, () -> editing(false));
+        line.getStyleClass().add("query-line");
+        line.setRowValignment(VPos.CENTER);
+        line.setAlignment(Pos.CENTER_LEFT);
+        written.getStyleClass().add("query-written");
+        written.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(line, written, editor);
         model.showing().map(Showing::lesson).subscribe(this::show);
     }
 
+    private void editing(boolean now) {
+        Lesson lesson = model.showing().get().lesson();
+        boolean isWritten = lesson.scene().written().isPresent();
+        show(editor, now);
+        show(line, !now && !isWritten);
+        show(written, !now && isWritten);
+        if (now) editor.edit(lesson.sql());
+    }
+
+    private static void show(Node part, boolean shown) {
+        part.setVisible(shown);
+        part.setManaged(shown);
+    }
+
     private void show(Lesson lesson) {
-        getChildren().clear();
+        editing(false);
+        line.getChildren().clear();
+        lesson.scene().written().ifPresentOrElse(this::showWritten, () -> showJoin(lesson));
+    }
+
+    private void showWritten(String sql) {
+        Label text = word(sql);
+        text.setWrapText(true);
+        text.getStyleClass().add("sql-written");
+        text.setMinWidth(0);
+        text.setMinHeight(USE_PREF_SIZE);
+        text.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        written.getChildren().setAll(text, write(), button(Feather.X, "Back to the two tables",
+                () -> model.lesson().edit(new SceneEdit.Write(Optional.empty()))));
+    }
+
+    private Button write() {
+        Button write = button(Feather.EDIT_2, "Write the query as SQL", () -> editing(true));
+        write.setId("write-query");
+        return write;
+    }
+
+    private void showJoin(Lesson lesson) {
         QueryText text = new QueryText(lesson.query());
-        getChildren().add(sql(text.tables()));
-        if (!lesson.kind().compares()) return;
-        String before = text.condition().strip();
-        for (KeyPair pair : lesson.on()) {
-            getChildren().addAll(word(before), matched(lesson, text, pair));
-            before = "AND";
+        line.getChildren().add(sql(text.tables()));
+        if (lesson.query().asks()) {
+            String before = text.condition().strip();
+            for (KeyPair pair : lesson.on()) {
+                line.getChildren().addAll(word(before), matched(lesson, text, pair));
+                before = "AND";
+            }
+            if (!text.end().isEmpty()) line.getChildren().add(word(text.end().strip()));
         }
-        if (!text.end().isEmpty()) getChildren().add(word(text.end().strip()));
-        List<KeyProposal> proposals = lesson.proposals().stream().limit(MOST_PROPOSED).toList();
+        line.getChildren().add(write());
+        List<KeyProposal> proposals = lesson.query().asks() ? lesson.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
         if (proposals.isEmpty()) return;
-        getChildren().add(note(lesson.on().isEmpty() ? "these columns may belong together:" : "or match too:"));
-        proposals.forEach(proposal -> getChildren().add(proposed(lesson, text, proposal)));
+        line.getChildren().add(note(lesson.on().isEmpty() ? "these columns may belong together:" : "or match too:"));
+        proposals.forEach(proposal -> line.getChildren().add(proposed(lesson, text, proposal)));
+    }
+
+    private static Button button(Feather icon, String does, Runnable action) {
+        Button button = new Button("", new FontIcon(icon));
+        button.getStyleClass().add("query-button");
+        button.setTooltip(new Tooltip(does));
+        button.setAccessibleText(does);
+        button.setOnAction(_ -> action.run());
+        return button;
     }
 
     private Node matched(Lesson lesson, QueryText text, KeyPair pair) {

@@ -7,6 +7,7 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.look.PhraseFlow;
+import lunko.engine.Join;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.query.Side;
@@ -67,10 +68,10 @@ final class ResultGrid {
     }
 
     private void show(Showing before, Showing now) {
-        boolean kin = before.run() == now.run() && before != now;
-        rows.show(now.frame(), kin);
+        boolean kin = before.isOfSameJoin(now) && before != now;
+        rows.show(now.match(), kin);
         title.show(title(now));
-        Optional<MatchFrame> frame = now.frame().filter(f -> !rows.isEmpty() && f.number() > 0);
+        Optional<MatchFrame> frame = now.match().filter(f -> !rows.isEmpty() && f.number() > 0);
         frame.ifPresent(_ -> {
             boolean jump = Motion.between(before, now) == Motion.JUMP;
             // What scrolls along must have the rows to scroll to.
@@ -81,16 +82,17 @@ final class ResultGrid {
     }
 
     private Phrase title(Showing showing) {
-        if (showing.frame().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
-        MatchFrame frame = showing.frame().get();
+        if (showing.match().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
+        MatchFrame frame = showing.match().get();
         long all = showing.outcome().orElseThrow().size();
         Phrase.Writer title = Phrase.write().strong("Result");
-        if (showing.isAtEnd()) title.plain("  " + Words.rows(all));
+        if (frame.landed().size() == all) title.plain("  " + Words.rows(all));
         else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
-        return showing.lesson().kind().only().map(side -> title.plain(" · ").in(side.tone(), showing.lesson().table(side).name())
-                .plain(" columns alone").done()).orElseGet(() -> title.plain(" · ").left(showing.lesson().left().name()).plain(" columns fall under ")
-                .left(showing.lesson().left().name()).plain(", ").right(showing.lesson().right().name())
-                .plain(" columns under ").right(showing.lesson().right().name()).done());
+        Join join = showing.outcome().orElseThrow().join();
+        return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())
+                .plain(" columns alone").done()).orElseGet(() -> title.plain(" · ").left(join.left().title()).plain(" columns fall under ")
+                .left(join.left().title()).plain(", ").right(join.right().title())
+                .plain(" columns under ").right(join.right().title()).done());
     }
 }

@@ -44,7 +44,7 @@ final class ResultTableRow extends TableRow<ResultRow> {
     }
 
     private void dress() {
-        MatchFrame frame = model.showing().get().frame().orElse(null);
+        MatchFrame frame = model.showing().get().match().orElse(null);
         boolean shown = frame != null && !isEmpty() && getItem() != null;
         boolean landing = shown && frame.step().lands() && getIndex() == rows.landed() - 1;
         opacityProperty().unbind();

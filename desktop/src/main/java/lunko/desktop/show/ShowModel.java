@@ -1,7 +1,10 @@
 package lunko.desktop.show;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.ToLongBiFunction;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -13,22 +16,34 @@ import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
+import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Timeline;
+import lunko.steps.Way;
 
 /** What the show shows of the lesson. It follows the lesson while it is to be seen, and catches up when it is again. */
 public final class ShowModel {
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
+    private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
     private Optional<Pointed> chosen = Optional.empty();
+    /** The kinds that can be chosen, and for which showing that was found out. */
+    private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
+    private Optional<Showing> choicesFor = Optional.empty();
 
     /** Shows the lesson of a model at the step it opens at. */
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
-        showing = new ReadOnlyObjectWrapper<>(Showing.opened(lesson.lesson().get()));
+        showing = new ReadOnlyObjectWrapper<>(Showing.opened(lesson.lesson().get(), Way.ROWS));
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
+        way.subscribe(this::goOtherWay);
     }
 
     /** The lesson, and what can be done to it. */
@@ -46,9 +61,19 @@ public final class ShowModel {
         return picture;
     }
 
+    /** How partners are found, where the join can be done so. */
+    public ObjectProperty<Way> way() {
+        return way;
+    }
+
     /** What belongs to the row that is pointed at, if one is. */
     public ReadOnlyObjectProperty<Optional<Lineage>> lineage() {
         return lineage.getReadOnlyProperty();
+    }
+
+    /** The step in which it was decided what becomes of that which is pointed at. */
+    public ReadOnlyObjectProperty<OptionalLong> decided() {
+        return decided.getReadOnlyProperty();
     }
 
     /** Points at a row for as long as the mouse is over it; nothing means the one that was chosen, if one was. */
@@ -62,36 +87,83 @@ public final class ShowModel {
         show(at);
     }
 
-    private void show(Optional<Pointed> pointed) {
-        Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
-        if (!now.equals(lineage.get())) lineage.set(now);
+    /** Points at what a step of a stage other than a join has decided; nothing means at nothing. */
+    void pointStep(OptionalLong step) {
+        decided.set(step);
     }
 
-    /** The step in which it was decided what becomes of the row that is pointed at. */
-    OptionalLong decided() {
-        return lineage.get().isEmpty() || showing.get().runs().isEmpty() ? OptionalLong.empty()
-                : OptionalLong.of(switch (lineage.get().get().pointed()) {
-                    case Pointed.Source(Side side, int row) -> showing.get().runs().get().decided(side, row);
-                    case Pointed.Result(ResultRow row) -> showing.get().runs().get().decided(row);
-                });
+    private void show(Optional<Pointed> pointed) {
+        Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
+        if (now.equals(lineage.get())) return;
+        lineage.set(now);
+        decided.set(now.map(this::decided).orElse(OptionalLong.empty()));
+    }
+
+    private OptionalLong decided(Lineage of) {
+        MatchTimeline runs = showing.get().runs().orElseThrow();
+        return OptionalLong.of(showing.get().start() + switch (of.pointed()) {
+            case Pointed.Source(Side side, int row) -> runs.decided(side, row);
+            case Pointed.Result(ResultRow row) -> runs.decided(row);
+        });
     }
 
     /** Goes to a step; beyond the first or the last means that step. */
     public void goTo(long number) {
         choose(Optional.empty());
+        pointStep(OptionalLong.empty());
         if (Math.clamp(number, 0, showing.get().last()) != showing.get().number()) {
             showing.set(showing.get().at(number));
         }
     }
 
-    /** The next step in which a row comes into the result; the last step if none does. */
+    /** The next step in which a row comes into the result of its stage; the last step if none does. */
     long nextLanding() {
-        return showing.get().runs().map(timeline -> timeline.nextLanding(showing.get().number())).orElse(0L);
+        return next(Timeline::nextLanding);
     }
 
     /** The next step in which it is the turn of another row; the last step if there is none. */
     long nextTurn() {
-        return showing.get().runs().map(timeline -> timeline.nextTurn(showing.get().number())).orElse(0L);
+        return next(Timeline::nextTurn);
+    }
+
+    /** The end of the stage at hand; at its end, that of the next. */
+    long nextEnd() {
+        return next(Timeline::nextEnd);
+    }
+
+    private long next(ToLongBiFunction<Timeline, Long> after) {
+        return showing.get().timeline().map(timeline -> after.applyAsLong(timeline, showing.get().number())).orElse(0L);
+    }
+
+    /** Whether a kind of join can be chosen in the place of the one at hand. */
+    boolean canChoose(JoinKind kind) {
+        if (choicesFor.isEmpty() || choicesFor.get().lesson() != showing.get().lesson() || !choicesFor.get().isOfSameJoin(showing.get())) {
+            choicesFor = Optional.of(showing.get());
+            choices.clear();
+            for (JoinKind each : JoinKind.values()) if (choosing(each).isPresent()) choices.add(each);
+        }
+        return choices.contains(kind);
+    }
+
+    /** Makes the join at hand one of another kind. */
+    void choose(JoinKind kind) {
+        choosing(kind).ifPresent(lesson::edit);
+    }
+
+    private Optional<SceneEdit> choosing(JoinKind kind) {
+        Showing now = showing.get();
+        return now.lesson().scene().written().map(sql -> now.joining()
+                .flatMap(joining -> new WrittenQuery(sql).joining(now.run().expect().joinings().indexOf(joining), kind))
+                .<SceneEdit>map(text -> new SceneEdit.Write(Optional.of(text)))).orElseGet(() -> Optional.of(new SceneEdit.ChooseKind(kind)));
+    }
+
+    /** Another way gives other steps; what has come into the result by then is the measure of where to go on. */
+    private void goOtherWay(Way other) {
+        Showing before = showing.get();
+        if (before.way() == other) return;
+        choose(Optional.empty());
+        Showing changed = Showing.of(before.lesson(), other);
+        showing.set(before.isAtEnd() ? changed : changed.at(0));
     }
 
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
@@ -102,9 +174,9 @@ public final class ShowModel {
         choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
-            showing.set(Showing.opened(now));
+            showing.set(Showing.opened(now, way.get()));
         } else {
-            Showing changed = Showing.of(now);
+            Showing changed = Showing.of(now, way.get());
             showing.set(before.isAtEnd() ? changed : changed.at(before.number()));
         }
     }

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
@@ -23,13 +24,21 @@ public final class ShowPage extends VBox {
      * @param motions    how things move
      * @param sideWidth  how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Player player, StepActions actions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
+    public ShowPage(ShowModel model, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
-        VBox left = new VBox(new QueryLine(model), stage);
+        RowsStage rows = new RowsStage(model);
+        StackPane stages = new StackPane(stage, rows);
+        VBox left = new VBox(new QueryLine(model), new StageStrip(model), stages);
         left.getStyleClass().add("left-half");
-        VBox.setVgrow(stage, Priority.ALWAYS);
+        left.setMinWidth(0);
+        VBox.setVgrow(stages, Priority.ALWAYS);
+        model.showing().subscribe(now -> {
+            boolean matches = now.frame().isEmpty() || now.isMatching();
+            stage.setVisible(matches);
+            rows.setVisible(!matches);
+        });
         HBox.setHgrow(left, Priority.ALWAYS);
         PictureCard pictures = new PictureCard(model);
         VBox.setVgrow(pictures, Priority.ALWAYS);
@@ -40,7 +49,7 @@ public final class ShowPage extends VBox {
         HBox middle = new HBox(left, right);
         middle.getStyleClass().add("middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        kinds = new KindBar(model, actions);
+        kinds = new KindBar(model, kindActions);
         getChildren().addAll(kinds, middle, new WhyLine(model), steps);
     }
 

@@ -1,63 +1,124 @@
 package lunko.desktop.show;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.insight.KindCount;
 import lunko.insight.Regions;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.steps.Frame;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.Timeline;
 import lunko.steps.Way;
 
 /**
  * Everything the screen shows: a lesson, what its query comes to, and the frame at hand. Where the query cannot
  * run there is no frame, and the run is the problem.
+ *
+ * @param joining the join at hand; where it is the turn of another stage, the last join before it
+ * @param match   what is to be seen of that join: in the step at hand, or after it, at its end
  */
-public record Showing(Lesson lesson, Checked<Run> run, Optional<Regions> regions, List<KindCount> counts,
-                      Optional<MatchFrame> frame) {
+public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining, Optional<MatchFrame> match) {
 
-    /** A query that can run: its result, and its steps. */
-    public record Run(Outcome outcome, MatchTimeline timeline) {
+    /** A query that can run: its steps, and the joins among them. */
+    public record Run(Timeline timeline, List<Joining> joinings) {}
 
-        /** What a plan comes to, matched row by row. */
-        public static Run of(Plan plan) {
-            Outcome outcome = Outcome.of(plan);
-            return new Run(outcome, MatchTimeline.of(outcome, Way.ROWS));
+    /** A join: the part of the timeline that it is, its steps, and what is to be seen of it as a whole. */
+    public record Joining(int part, MatchTimeline timeline, Regions regions, List<KindCount> counts) {
+
+        /** What the join gives. */
+        public Outcome outcome() {
+            return timeline.outcome();
         }
     }
 
-    /** A lesson with all its steps done. */
-    public static Showing of(Lesson lesson) {
-        Checked<Run> run = lesson.plan().map(Run::of);
-        Optional<Run> runs = present(run);
-        return new Showing(lesson, run, runs.map(r -> Regions.of(r.outcome())), KindCount.all(lesson.query(), lesson.tables()),
-                runs.map(r -> r.timeline().at(r.timeline().last())));
+    /** A lesson with all its steps done, its rows matched in that way. */
+    public static Showing of(Lesson lesson, Way way) {
+        Checked<Run> run = lesson.timeline(way).map(timeline -> new Run(timeline, joinings(lesson, timeline)));
+        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())));
+    }
+
+    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame) {
+        Optional<Joining> joining = frame.flatMap(now -> joining(run.expect().joinings(), now.part()));
+        Optional<MatchFrame> match = joining.map(at -> frame.get().shown() instanceof MatchFrame shown ? shown
+                : at.timeline().at(at.part() < frame.get().part() ? at.timeline().last() : 0));
+        return new Showing(lesson, way, run, frame, joining, match);
+    }
+
+    private static Optional<Joining> joining(List<Joining> all, int part) {
+        return all.stream().filter(joining -> joining.part() <= part).reduce((_, later) -> later).or(() -> all.stream().findFirst());
+    }
+
+    private static List<Joining> joinings(Lesson lesson, Timeline timeline) {
+        List<Joining> joinings = new ArrayList<>();
+        for (int part = 0; part < timeline.parts().size(); part++) {
+            if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
+            joinings.add(new Joining(part, match, Regions.of(match.outcome()),
+                    lesson.scene().written().isPresent() ? KindCount.all(match.outcome()) : KindCount.all(lesson.query(), lesson.tables())));
+        }
+        return joinings;
     }
 
     /** A lesson at the step it is to open at. */
-    public static Showing opened(Lesson lesson) {
-        Showing atEnd = of(lesson);
+    public static Showing opened(Lesson lesson, Way way) {
+        Showing atEnd = of(lesson, way);
         return lesson.scene().step().isPresent() ? atEnd.at(lesson.scene().step().getAsLong()) : atEnd;
     }
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
     public Showing at(long number) {
-        return new Showing(lesson, run, regions, counts,
-                runs().map(t -> t.at(Math.clamp(number, 0, t.last()))));
+        return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))));
     }
 
-    /** The timeline, where the query can run. */
-    public Optional<MatchTimeline> runs() {
+    /** All steps, where the query can run. */
+    public Optional<Timeline> timeline() {
         return present(run).map(Run::timeline);
     }
 
-    /** The whole result, where the query can run. */
+    /** The part of the steps that the one at hand belongs to. */
+    public Optional<Part> part() {
+        return frame.map(now -> timeline().orElseThrow().parts().get(now.part()));
+    }
+
+    /** Whether the step at hand is one of a join. */
+    public boolean isMatching() {
+        return frame.filter(now -> now.shown() instanceof MatchFrame).isPresent();
+    }
+
+    /** Whether the join at hand is that of another showing. */
+    boolean isOfSameJoin(Showing other) {
+        return run == other.run && joining.equals(other.joining);
+    }
+
+    /** The number of the first step of the join at hand. */
+    public long start() {
+        return joining().map(joining -> timeline().orElseThrow().start(joining.part())).orElse(0L);
+    }
+
+    /** The steps of the join at hand, numbered from its own start. */
+    public Optional<MatchTimeline> runs() {
+        return joining().map(Joining::timeline);
+    }
+
+    /** The whole result of the join at hand. */
     public Optional<Outcome> outcome() {
-        return present(run).map(Run::outcome);
+        return joining().map(Joining::outcome);
+    }
+
+    /** The Venn diagram of the join at hand. */
+    public Optional<Regions> regions() {
+        return joining().map(Joining::regions);
+    }
+
+    /** How many rows each kind of join would give in the place of the one at hand. */
+    public List<KindCount> counts() {
+        return joining().map(Joining::counts).orElseGet(() -> lesson.scene().written().isPresent() ? List.of()
+                : KindCount.all(lesson.query(), lesson.tables()));
     }
 
     /** Why the query cannot run, where it cannot. */
@@ -67,12 +128,12 @@ public record Showing(Lesson lesson, Checked<Run> run, Optional<Regions> regions
 
     /** The number of the step at hand. */
     public long number() {
-        return frame.map(MatchFrame::number).orElse(0L);
+        return frame.map(Frame::number).orElse(0L);
     }
 
     /** The number of the last step. */
     public long last() {
-        return runs().map(MatchTimeline::last).orElse(0L);
+        return timeline().map(Timeline::last).orElse(0L);
     }
 
     /** Whether all steps are done. */

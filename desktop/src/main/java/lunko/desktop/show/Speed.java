@@ -4,37 +4,44 @@ import javafx.util.Duration;
 
 /** How fast the steps follow each other. */
 public enum Speed {
-    /** Four seconds a step. */
-    QUARTER("¼×", 4000),
-    /** Two seconds a step. */
-    HALF("½×", 2000),
+    /** A step in three seconds. */
+    SLOWEST("1 in 3 s", 3000),
+    /** A step in two seconds. */
+    SLOW("1 in 2 s", 2000),
     /** A step a second. */
-    NORMAL("1×", 1000),
+    NORMAL("1 a second", 1000),
     /** Two steps a second. */
-    DOUBLE("2×", 500),
+    DOUBLE("2 a second", 500),
     /** Four steps a second. */
-    FOUR("4×", 250),
+    FOUR("4 a second", 250),
     /** Ten steps a second. */
-    TEN("10×", 100),
-    /** Thirty steps a second. */
-    THIRTY("30×", 33);
+    TEN("10 a second", 100),
+    /** All steps, however many they are, in three seconds. */
+    WHOLE("all in 3 s", 33);
+
+    private static final double WHOLE_MILLIS = 3000;
 
     private final String title;
-    private final Duration step;
+    private final Duration pause;
 
     Speed(String title, double millis) {
         this.title = title;
-        this.step = Duration.millis(millis);
+        this.pause = Duration.millis(millis);
     }
 
-    /** The time from one step to the next. */
-    public Duration step() {
-        return step;
+    /** The time from one picture to the next. */
+    public Duration pause() {
+        return pause;
+    }
+
+    /** The number of steps from one picture to the next, of so many in all. */
+    public long stride(long steps) {
+        return this == WHOLE ? Math.max(1, Math.round(steps * pause.toMillis() / WHOLE_MILLIS)) : 1;
     }
 
     /** The time in which one frame moves over into the next, so that it has come to rest before the step after it. */
     public Duration motion() {
-        return step.multiply(0.5).lessThan(Duration.millis(420)) ? step.multiply(0.5) : Duration.millis(420);
+        return pause.multiply(0.5).lessThan(Duration.millis(420)) ? pause.multiply(0.5) : Duration.millis(420);
     }
 
     /** The next faster speed; the fastest stays. */

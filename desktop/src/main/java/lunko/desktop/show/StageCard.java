@@ -2,6 +2,7 @@ package lunko.desktop.show;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.Observable;
 import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
@@ -11,71 +12,108 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
+import lunko.engine.Source;
+import lunko.engine.Stage;
 import lunko.insight.Lineage.Pointed;
 import lunko.lesson.Lesson;
 import lunko.phrase.Words;
 import lunko.query.Side;
+import lunko.query.SqlName;
 import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
-/** A source table on the stage, which shows what the steps do to its rows, and can be edited meanwhile. */
+/**
+ * What is joined on a side, which shows what the steps do to its rows: a source table, which can be edited meanwhile, or what
+ * the query has come to so far.
+ */
 final class StageCard extends VBox {
     private static final PseudoClass STEPPING = PseudoClass.getPseudoClass("stepping");
 
     private final ShowModel model;
     private final Side side;
-    private final ColumnWidths widths;
     private final TableName name;
+    private final Label title = new Label();
     private final Label about = new Label();
-    private final TableGrid grid;
+    private final HBox buttons = new HBox();
+    private final TableGrid source;
+    private final StageGrid derived;
 
     StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions) {
         this.model = model;
         this.side = side;
-        this.widths = widths;
         setId(side.title() + "-table");
         getStyleClass().addAll("card", "table-card", side.title());
-        grid = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT);
-        grid.setAccessibleText(side.title() + " table");
-        grid.setContextMenu(actions.tables().menu());
-        grid.setRowFactory(_ -> new StageRow(model, side));
-        actions.hand().watch(grid);
-        grid.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
-        VBox.setVgrow(grid, Priority.ALWAYS);
-        name = new TableName(model.lesson(), this::table, grid::requestFocus);
+        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT);
+        source.setAccessibleText(side.title() + " table");
+        source.setContextMenu(actions.tables().menu());
+        source.setRowFactory(_ -> new StageRow<>(model, side));
+        actions.hand().watch(source);
+        source.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
+        derived = new StageGrid(widths);
+        derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
+        derived.setRowFactory(_ -> new StageRow<>(model, side));
+        StackPane grids = new StackPane(source, derived);
+        VBox.setVgrow(grids, Priority.ALWAYS);
+        name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");
-        getChildren().addAll(head(List.of(actions.addRow(side, () -> actions.tables().addRow(grid)).iconButton(Feather.PLUS),
-                actions.files().open(side).iconButton(Feather.FOLDER))), grid);
+        title.getStyleClass().add("table-name");
+        buttons.getChildren().setAll(List.<Button>of(actions.addRow(side, () -> actions.tables().addRow(source)).iconButton(Feather.PLUS),
+                actions.files().open(side).iconButton(Feather.FOLDER)));
+        buttons.getStyleClass().add("card-buttons");
+        getChildren().addAll(head(), grids);
         FileDrop.on(this, file -> actions.open(file, Optional.of(table())));
         show(model.showing().get());
         model.showing().subscribe((before, now) -> {
-            if (before.lesson() != now.lesson()) show(now);
+            if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) show(now);
             follow(now, Motion.between(before, now));
         });
     }
 
-    TableGrid grid() {
-        return grid;
+    /** The rows that are to be seen. */
+    GridTable<?> grid() {
+        return derived.isVisible() ? derived : source;
+    }
+
+    /** The grid of the source table, which is not to be seen while something else is joined. */
+    TableGrid source() {
+        return source;
+    }
+
+    /** The grid of what the query has come to, which is not to be seen while a source table is joined. */
+    StageGrid derived() {
+        return derived;
+    }
+
+    private static Optional<Stage> stage(Showing showing, Side side) {
+        return showing.outcome().map(outcome -> outcome.join().on(side));
+    }
+
+    /** The table of the lesson that a side's rows come straight from. */
+    private static Optional<Source> source(Showing showing, Side side) {
+        return stage(showing, side).flatMap(stage -> stage instanceof Source of && showing.lesson().find(of.table().name()).isPresent()
+                ? Optional.of(of) : Optional.empty());
     }
 
     private String table() {
-        return model.lesson().lesson().get().scene().on(side);
+        return source(model.showing().get(), side).map(of -> of.table().name()).filter(name -> model.lesson().lesson().get().find(name).isPresent())
+                .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
     }
 
-    private HBox head(List<Button> buttons) {
+    private HBox head() {
         about.getStyleClass().add("about");
         about.setMinWidth(0);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, about, gap);
-        head.getChildren().addAll(buttons);
+        HBox head = new HBox(name, title, about, gap, buttons);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -83,24 +121,43 @@ final class StageCard extends VBox {
 
     private void show(Showing showing) {
         Lesson lesson = showing.lesson();
-        Table table = lesson.table(side);
-        name.show();
-        about.setText(lesson.query().on(side).alias() + " · " + side.title() + " · " + Words.rows(table.rows().size()));
-        List<Integer> keys = !lesson.kind().compares() ? List.of()
-                : lesson.on().stream().flatMapToInt(pair -> table.column(pair.on(side)).stream()).boxed().toList();
-        grid.show(table, keys, table.columns().stream().map(column -> lesson.query().qualified(side, column.name())).toList());
+        Optional<Stage> made = stage(showing, side).filter(_ -> source(showing, side).isEmpty());
+        for (Region ofSource : List.of(name, buttons, source)) {
+            ofSource.setVisible(made.isEmpty());
+            ofSource.setManaged(made.isEmpty());
+        }
+        for (Region ofStage : List.of(title, derived)) {
+            ofStage.setVisible(made.isPresent());
+            ofStage.setManaged(made.isPresent());
+        }
+        Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares()).map(outcome -> outcome.keys(side)).orElse(Set.of());
+        made.ifPresentOrElse(stage -> {
+            title.setText(stage.title());
+            about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
+            derived.show(stage, keys, List.of());
+        }, () -> {
+            Table table = lesson.table(table());
+            String alias = source(showing, side).map(Source::alias).orElseGet(() -> lesson.query().on(side).alias());
+            name.show();
+            about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
+            source.show(table, keys.stream().sorted().toList(),
+                    table.columns().stream().map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text()).toList());
+        });
     }
 
     private void follow(Showing now, Motion motion) {
-        pseudoClassStateChanged(STEPPING, now.frame().filter(frame -> frame.now(side).isPresent()).isPresent());
-        now.frame().ifPresent(frame -> frame.now(side).ifPresent(row ->
-                grid.reveal(row, motion == Motion.JUMP ? Duration.ZERO : Speed.DOUBLE.motion())));
+        pseudoClassStateChanged(STEPPING, now.match().filter(frame -> frame.now(side).isPresent()).isPresent());
+        now.match().ifPresent(frame -> frame.now(side).ifPresent(row ->
+                grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : Speed.DOUBLE.motion())));
     }
 
     /** Does something whenever the rows may have moved on the screen. */
     void onMoved(Runnable then) {
-        grid.onScroll(Orientation.VERTICAL, then);
-        grid.heightProperty().subscribe((_, _) -> then.run());
-        grid.getItems().addListener((Observable _) -> then.run());
+        for (GridTable<?> grid : List.<GridTable<?>>of(source, derived)) {
+            grid.onScroll(Orientation.VERTICAL, then);
+            grid.heightProperty().subscribe((_, _) -> then.run());
+            grid.itemsProperty().subscribe((_, _) -> then.run());
+        }
+        source.getItems().addListener((Observable _) -> then.run());
     }
 }

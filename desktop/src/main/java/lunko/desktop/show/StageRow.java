@@ -5,14 +5,13 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
-import lunko.desktop.grid.RowSlot;
 import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
 
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
-final class StageRow extends TableRow<RowSlot> {
+final class StageRow<R> extends TableRow<R> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
@@ -37,7 +36,7 @@ final class StageRow extends TableRow<RowSlot> {
 
     private void dress() {
         int row = getIndex();
-        MatchFrame frame = model.showing().get().frame().orElse(null);
+        MatchFrame frame = model.showing().get().match().orElse(null);
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));

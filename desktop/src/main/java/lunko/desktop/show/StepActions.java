@@ -1,11 +1,7 @@
 package lunko.desktop.show;
 
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalLong;
-import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.scene.input.KeyCode;
@@ -14,11 +10,9 @@ import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
 import lunko.lesson.SceneEdit;
-import lunko.query.JoinKind;
 
-/** What can be done in the show: going through the steps, and choosing a kind of join. */
+/** What can be done in the show: going through the steps. */
 public final class StepActions {
-    private final Map<JoinKind, Action> kinds = new EnumMap<>(JoinKind.class);
     private final Action first;
     private final Action back;
     private final Action play;
@@ -26,6 +20,8 @@ public final class StepActions {
     private final Action last;
     private final Action nextPair;
     private final Action nextTurn;
+    private final Action nextEnd;
+    private final Action onlyPairs;
     private final Action slower;
     private final Action faster;
     private final Action openHere;
@@ -47,12 +43,9 @@ public final class StepActions {
         openHere = new Action(model.lesson().lesson().map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again" : "Open the lesson at this step"),
                 Group.STEPS, List.of(), runs, () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
                         ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
-        for (JoinKind kind : JoinKind.values()) {
-            String name = kind.withArticle();
-            kinds.put(kind, Action.of(Character.toUpperCase(name.charAt(0)) + name.substring(1), Group.KINDS,
-                    () -> model.lesson().edit(new SceneEdit.ChooseKind(kind)),
-                    key(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1) % 10)), key(KeyCode.valueOf("NUMPAD" + (kind.ordinal() + 1) % 10))));
-        }
+        nextEnd = new Action(Action.constant("To the end of the stage"), Group.STEPS, List.of(key(KeyCode.B)), notLast, () -> player.goTo(model.nextEnd()));
+        onlyPairs = new Action(player.onlyPairs().map(only -> only ? "Play every step" : "Play only the pairs: leave out steps that bring no row"), Group.STEPS,
+                List.of(key(KeyCode.P)), Action.ALWAYS, () -> player.onlyPairs().set(!player.onlyPairs().get()));
     }
 
     private static KeyCombination key(KeyCode code) {
@@ -61,13 +54,11 @@ public final class StepActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        List<Action> all = new ArrayList<>(List.of(play, forward, back, first, last, nextPair, nextTurn, faster, slower));
-        Stream.of(JoinKind.values()).map(kinds::get).forEach(all::add);
-        return all;
+        return List.of(play, onlyPairs, forward, back, first, last, nextPair, nextTurn, nextEnd, faster, slower);
     }
 
-    Action choose(JoinKind kind) {
-        return kinds.get(kind);
+    Action onlyPairs() {
+        return onlyPairs;
     }
 
     Action first() {

@@ -8,14 +8,19 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.util.StringConverter;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
+import lunko.steps.Timeline;
+import lunko.steps.Way;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -53,6 +58,19 @@ final class StepBar extends HBox {
         marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         StackPane bar = new StackPane(slider, marks);
         HBox.setHgrow(bar, Priority.ALWAYS);
+        ToggleButton onlyPairs = new ToggleButton("only pairs");
+        onlyPairs.setId("only-pairs");
+        onlyPairs.selectedProperty().bindBidirectional(player.onlyPairs());
+        Tooltip playsOnly = new Tooltip();
+        playsOnly.textProperty().bind(actions.onlyPairs().name());
+        onlyPairs.setTooltip(playsOnly);
+        ChoiceBox<Way> way = new ChoiceBox<>();
+        way.setId("way");
+        way.getItems().setAll(Way.values());
+        way.setConverter(new WayTitle());
+        way.valueProperty().bindBidirectional(model.way());
+        way.setAccessibleText("how partners are found");
+        way.setTooltip(new Tooltip("How partners are found"));
         Label speedLabel = new Label("speed");
         speedLabel.getStyleClass().add("about");
         ChoiceBox<Speed> speed = new ChoiceBox<>();
@@ -63,7 +81,7 @@ final class StepBar extends HBox {
         getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,
                 actions.forward().iconButton(Feather.CHEVRON_RIGHT),
-                actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK), speedLabel, speed);
+                actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK), way, onlyPairs, speedLabel, speed);
         model.showing().subscribe((before, now) -> {
             if (before.run() != now.run()) mark(now);
             follow(now);
@@ -87,33 +105,55 @@ final class StepBar extends HBox {
     /** A dot where a pair lands and a diamond where a row is kept; of too many, some at even distances. */
     private void mark(Showing showing) {
         marks.getChildren().clear();
-        showing.runs().ifPresent(timeline -> {
-            Outcome outcome = showing.outcome().orElseThrow();
-            double track = marks.getWidth() - THUMB;
-            List<Long> rows = marked(outcome.size());
-            boolean crowded = rows.size() * CLOSEST > track;
-            for (long row : rows) {
-                Region mark = new Region();
-                ResultRow lands = outcome.row(row);
-                boolean pair = lands instanceof ResultRow.Met;
-                mark.getStyleClass().addAll("mark", switch (lands) {
-                    case ResultRow.Met _ -> "mark-pair";
-                    case ResultRow.Kept(Side side, int _) -> side.of("mark-left", "mark-right");
-                    case ResultRow.Taken(Side side, int _) -> side.of("mark-left", "mark-right");
-                });
-                mark.setManaged(false);
-                double x = THUMB / 2 + track * timeline.landing(row) / timeline.last();
-                double y = marks.getHeight() / 2;
-                if (crowded) {
-                    // Lines under the bar, where they do not hide the thumb.
-                    mark.resizeRelocate(Math.round(x), y + 6, 1, 7);
-                } else {
-                    mark.resizeRelocate(x - 4.5, y - 4.5, 9, 9);
-                    mark.setRotate(pair ? 0 : 45);
-                }
-                marks.getChildren().add(mark);
+        showing.run().handle(run -> run.joinings().forEach(joining -> mark(joining, run.timeline())), _ -> { });
+    }
+
+    private void mark(Showing.Joining joining, Timeline timeline) {
+        Outcome outcome = joining.outcome();
+        long start = timeline.start(joining.part());
+        double track = marks.getWidth() - THUMB;
+        List<Long> rows = marked(outcome.size());
+        boolean crowded = rows.size() * CLOSEST > track * (joining.timeline().last() + 1) / (timeline.last() + 1);
+        for (long row : rows) {
+            Region mark = new Region();
+            ResultRow lands = outcome.row(row);
+            boolean pair = lands instanceof ResultRow.Met;
+            mark.getStyleClass().addAll("mark", switch (lands) {
+                case ResultRow.Met _ -> "mark-pair";
+                case ResultRow.Kept(Side side, int _) -> side.of("mark-left", "mark-right");
+                case ResultRow.Taken(Side side, int _) -> side.of("mark-left", "mark-right");
+            });
+            mark.setManaged(false);
+            double x = THUMB / 2 + track * (start + joining.timeline().landing(row)) / timeline.last();
+            double y = marks.getHeight() / 2;
+            if (crowded) {
+                // Lines under the bar, where they do not hide the thumb.
+                mark.resizeRelocate(Math.round(x), y + 6, 1, 7);
+            } else {
+                mark.resizeRelocate(x - 4.5, y - 4.5, 9, 9);
+                mark.setRotate(pair ? 0 : 45);
             }
-        });
+            marks.getChildren().add(mark);
+        }
+    }
+
+    /** The ways under the names that the stage has room for. */
+    private static final class WayTitle extends StringConverter<Way> {
+
+        @Override
+        public String toString(Way way) {
+            return switch (way) {
+                case null -> "";
+                case ROWS -> "row by row";
+                case BUCKETS -> "by buckets";
+                case MERGE -> "two sorted lists";
+            };
+        }
+
+        @Override
+        public Way fromString(String title) {
+            throw new UnsupportedOperationException("nothing is typed here");
+        }
     }
 
     private static List<Long> marked(long rows) {

@@ -16,7 +16,6 @@ import lunko.engine.ResultRow;
 import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
 import lunko.insight.Regions;
-import lunko.lesson.SceneEdit;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -30,6 +29,7 @@ final class VennView extends Pane {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
     private static final double FOOT = 46;
+    private static final double MORE_FOOT = 20;
 
     private final ShowModel model;
     private Showing shown;
@@ -40,7 +40,7 @@ final class VennView extends Pane {
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
-            if (before.run() != now.run()) draw();
+            if (!before.isOfSameJoin(now)) draw();
         });
         model.lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
@@ -63,17 +63,19 @@ final class VennView extends Pane {
         getChildren().clear();
         if (getWidth() < 100 || getHeight() < 100) return;
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
-            Label missing = label("Match two columns to see who meets whom.", "about");
+            Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.", "about");
             missing.relocate(15, 8);
             getChildren().add(missing);
         });
     }
 
     private void draw(Regions regions, Join join) {
-        double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 8 - FOOT) / 2);
+        boolean multiplies = regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
+        double below = FOOT + (multiplies ? MORE_FOOT : 0);
+        double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 8 - below) / 2);
         double middle = getWidth() / 2;
         double apart = radius * 0.95;
-        double y = 4 + (getHeight() - 4 - FOOT) / 2;
+        double y = 4 + (getHeight() - 4 - below) / 2;
         Circle left = new Circle(middle - apart / 2, y, radius);
         Circle right = new Circle(middle + apart / 2, y, radius);
         JoinKind kind = regions.kind();
@@ -115,22 +117,21 @@ final class VennView extends Pane {
         double foot = y + radius + 8;
         String partnerless = pairsOnly ? "" : "no partner";
         place(caption(join.left().title(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
-        boolean multiplies = !pairsOnly && kind.only().isEmpty() && regions.multiplies();
-        String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : multiplies ? "pairs of" : "pairs";
+        String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : "pairs";
         place(caption("", pairs, "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
         if (multiplies) {
             // Circles would have it that a row is in one place; here some are in several pairs.
-            place(caption("", Words.number(regions.partnered(Side.LEFT).size()) + " " + join.left().title() + ", " + Words.number(regions.partnered(Side.RIGHT).size())
-                    + " " + join.right().title(), "both"), middle, foot + LINE, FOOT - 10, lens * 2);
+            place(caption("", Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.partnered(Side.LEFT).size()) + " " + join.left().title()
+                    + " and " + Words.number(regions.partnered(Side.RIGHT).size()) + " " + join.right().title(), "both"), middle, foot + FOOT - 8, MORE_FOOT, getWidth());
         }
         place(caption(join.right().title(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
     }
 
     /** Lets a click choose the kind that takes these regions, if there is one. */
     private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows, boolean isTaken) {
-        JoinKind.taking(leftAlone, pairs, rightAlone).ifPresent(kind -> {
+        JoinKind.taking(leftAlone, pairs, rightAlone).filter(model::canChoose).ifPresent(kind -> {
             region.getStyleClass().add("venn-choice");
-            region.setOnMouseClicked(_ -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+            region.setOnMouseClicked(_ -> model.choose(kind));
             Tooltip.install(region, new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
         });
     }

@@ -14,7 +14,6 @@ import lunko.desktop.look.Typeface;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
-import lunko.steps.MatchFrame;
 
 /** The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about it. */
 final class WhyLine extends HBox {
@@ -43,26 +42,26 @@ final class WhyLine extends HBox {
         Button there = new Button();
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
-        there.setOnAction(_ -> model.decided().ifPresent(model::goTo));
+        there.setOnAction(_ -> model.decided().get().ifPresent(model::goTo));
         getChildren().add(there);
         Runnable show = () -> show(model, number, why, there);
         model.showing().subscribe((_, _) -> show.run());
-        model.lineage().subscribe((_, _) -> show.run());
+        model.decided().subscribe((_, _) -> show.run());
         show.run();
     }
 
     /** The why of the row that is pointed at, and the step where it was decided; or else of the step at hand. */
     private void show(ShowModel model, Label number, PhraseFlow why, Button there) {
         Showing showing = model.showing().get();
-        OptionalLong decided = model.decided();
+        OptionalLong decided = model.decided().get();
         boolean elsewhere = decided.isPresent() && decided.getAsLong() != showing.number();
         pseudoClassStateChanged(POINTED, decided.isPresent());
         there.setVisible(elsewhere);
         there.setManaged(elsewhere);
         decided.ifPresent(step -> there.setText("To step " + Words.number(step)));
         number.setText(showing.frame().isEmpty() ? "no steps" : "step " + decided.orElse(showing.number()) + " of " + showing.last());
-        Phrase said = decided.isPresent() ? showing.runs().orElseThrow().at(decided.getAsLong()).why()
-                : showing.frame().map(MatchFrame::why).orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
+        Phrase said = decided.isPresent() ? showing.timeline().orElseThrow().at(decided.getAsLong()).shown().why()
+                : showing.frame().map(frame -> frame.shown().why()).orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
         why.show(said);
         setAccessibleText(said.text());
     }

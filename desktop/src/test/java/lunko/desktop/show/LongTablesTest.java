@@ -56,7 +56,7 @@ class LongTablesTest {
         for (long number : List.of(0L, 5000L, 5001L, 11_000L, model.showing().get().last() - 1, 61L)) {
             robot.interact(() -> model.goTo(number));
             WaitForAsyncUtils.waitForFxEvents();
-            MatchFrame frame = model.showing().get().frame().orElseThrow();
+            MatchFrame frame = model.showing().get().match().orElseThrow();
             for (Side side : Side.values()) {
                 GridTable<?> source = robot.lookup("#" + side.title() + "-table .grid-table").query();
                 frame.now(side).ifPresent(row -> assertSeen(source, row, "step " + number));

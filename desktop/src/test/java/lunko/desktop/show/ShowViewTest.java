@@ -244,7 +244,7 @@ class ShowViewTest {
         for (long number : List.of(0L, 14L, 26L)) {
             robot.interact(() -> model.goTo(number));
             WaitForAsyncUtils.waitForFxEvents();
-            long compared = model.showing().get().frame().orElseThrow().comparisons();
+            long compared = model.showing().get().match().orElseThrow().comparisons();
             assertThat(robot.lookup(".pair-cell").match(node -> states(node).contains("seen")).queryAll()).hasSize((int) compared);
         }
         assertThat(texts(robot, ".pair-total")).containsExactly("1", "1", "0 +1", "1", "0 +1", "2", "1", "0", "0");
@@ -306,7 +306,7 @@ class ShowViewTest {
     /** Every view shows what the frame says: rows at hand, landed rows, lanes, the verdict, the sentence. */
     private void assertShown(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
-        MatchFrame frame = model.showing().get().frame().orElseThrow();
+        MatchFrame frame = model.showing().get().match().orElseThrow();
         for (Side side : Side.values()) {
             List<TableRow<?>> rows = rows(robot, "#" + side.title() + "-table");
             for (TableRow<?> row : rows) {

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import lunko.lesson.Layout;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
+import lunko.lesson.Pairing;
 import lunko.lesson.Scene;
 import lunko.lesson.Spot;
 import lunko.problem.Checked;
@@ -44,6 +45,8 @@ record Descriptor(String source, JsonNode root) {
         }
         Scene scene = lesson.scene();
         ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
+        if (scene.pairing().natural()) shown.put("natural", true);
+        scene.written().ifPresent(sql -> shown.put("query", sql));
         if (!scene.note().isEmpty()) shown.put("note", scene.note());
         scene.step().ifPresent(step -> shown.put("step", step));
         return root;
@@ -79,7 +82,8 @@ record Descriptor(String source, JsonNode root) {
         for (Table table : tables) {
             if (!names.add(table.name().toLowerCase(Locale.ROOT))) return problem("two tables are called " + table.name());
         }
-        Scene scene = new Scene(left.get().name(), kind.get(), right.get().name(), shown.path("note").asText(""),
+        Scene scene = new Scene(new Pairing(left.get().name(), kind.get(), right.get().name(), shown.path("natural").asBoolean() && kind.get().canBeNatural()),
+                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank()), shown.path("note").asText(""),
                 shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong()) : OptionalLong.empty());
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();

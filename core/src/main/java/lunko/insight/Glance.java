@@ -1,0 +1,96 @@
+package lunko.insight;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import lunko.engine.Outcome;
+import lunko.engine.ResultCell;
+import lunko.engine.Stage;
+import lunko.phrase.Words;
+import lunko.query.Side;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.ResultPart;
+import lunko.steps.RowTimeline;
+import lunko.steps.StageKind;
+import lunko.steps.Timeline;
+
+/**
+ * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as marks. Where
+ * a stage strikes rows out, those are among them.
+ *
+ * @param part  the part of the timeline that it is, counted from 0
+ * @param title what it does with what, as a heading
+ * @param rows  how many rows it gives
+ * @param sum   how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
+ * @param lines its first rows
+ */
+public record Glance(int part, StageKind kind, String title, long rows, String sum, List<Line> lines) {
+    /** So many rows and columns are shown at most. */
+    private static final int MOST = 6;
+
+    /** A row as marks, one for each of its first columns. */
+    public record Line(List<Mark> marks, boolean struckOut) {}
+
+    /** A cell. */
+    public enum Mark {
+        /** A value from the left side of a join. */
+        LEFT,
+        /** A value from the right side of a join. */
+        RIGHT,
+        /** A value. */
+        VALUE,
+        /** A NULL that is stored, or was calculated. */
+        NULL,
+        /** The NULL of an outer join. */
+        PADDED
+    }
+
+    /** All stages of a query, in the order in which they are done. */
+    public static List<Glance> all(Timeline timeline) {
+        List<Glance> all = new ArrayList<>();
+        for (int i = 0; i < timeline.parts().size(); i++) all.add(of(timeline, i, timeline.parts().get(i)));
+        return List.copyOf(all);
+    }
+
+    private static Glance of(Timeline timeline, int number, Part part) {
+        String title = timeline.title(number);
+        return switch (part) {
+            case MatchTimeline match -> new Glance(number, part.kind(), title, match.outcome().size(),
+                    match.outcome().kind().arithmetic(match.outcome().matching().tally()), lines(match.outcome()));
+            case RowTimeline rows -> {
+                int before = rows.stage().inputs().stream().mapToInt(input -> input.rows().size()).sum();
+                boolean fewer = IntStream.range(0, before).anyMatch(rows::strikesOut);
+                yield new Glance(number, part.kind(), title, rows.stage().rows().size(), before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
+                        fewer ? struckLines(rows) : lines(rows.stage()));
+            }
+            case ResultPart(Stage result) -> new Glance(number, part.kind(), title, result.rows().size(), "", lines(result));
+        };
+    }
+
+    private static List<Line> lines(Outcome outcome) {
+        return outcome.first(Math.min(MOST, outcome.size())).stream().map(row -> new Line(outcome.columns().stream().limit(MOST).map(column -> switch (outcome.cell(row, column)) {
+            case ResultCell.Padded _ -> Mark.PADDED;
+            case ResultCell.Stored(var value) -> value.isNull() ? Mark.NULL : column.side() == Side.LEFT ? Mark.LEFT : Mark.RIGHT;
+        }).toList(), false)).toList();
+    }
+
+    private static List<Line> lines(Stage stage) {
+        return IntStream.range(0, Math.min(MOST, stage.rows().size())).mapToObj(row -> new Line(marks(stage, row), false)).toList();
+    }
+
+    private static List<Line> struckLines(RowTimeline rows) {
+        List<Line> lines = new ArrayList<>();
+        int offset = 0;
+        for (Stage input : rows.stage().inputs()) {
+            for (int row = 0; row < input.rows().size() && lines.size() < MOST; row++) lines.add(new Line(marks(input, row), rows.strikesOut(offset + row)));
+            offset += input.rows().size();
+        }
+        return lines;
+    }
+
+    private static List<Mark> marks(Stage stage, int row) {
+        return IntStream.range(0, Math.min(MOST, stage.headings().size())).mapToObj(column ->
+                stage.pads(row, column) ? Mark.PADDED : stage.rows().get(row).get(column).isNull() ? Mark.NULL : Mark.VALUE).toList();
+    }
+}

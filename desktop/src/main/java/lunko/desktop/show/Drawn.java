@@ -1,0 +1,65 @@
+package lunko.desktop.show;
+
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.shape.CubicCurve;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.SVGPath;
+import lunko.query.Side;
+
+/** One thing drawn in the gap between two grids. A thing that has not changed from one frame to the next is not drawn again. */
+sealed interface Drawn {
+
+    /** The node for it. */
+    Node node();
+
+    /** A lane between two rows that have met. */
+    record Lane(double from, double to, double width, boolean landing, boolean lit) implements Drawn {
+        @Override
+        public Node node() {
+            CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
+            stretch(lane, from, to, width);
+            return lane;
+        }
+    }
+
+    /** The end of a row that has no partner. */
+    record End(Side side, double y, double width, boolean kept) implements Drawn {
+        private static final double LENGTH = 20;
+
+        @Override
+        public Node node() {
+            double end = side.of(LENGTH, width - LENGTH);
+            Line stub = new Line(side.of(0.0, width), y, end, y);
+            stub.setStroke(null);
+            stub.getStyleClass().addAll("stub", kept ? side.title() : "left-out");
+            SVGPath sign = new SVGPath();
+            sign.setContent(kept ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
+            sign.setFill(null);
+            sign.setTranslateX(end);
+            sign.setTranslateY(y);
+            sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.title());
+            return new Group(stub, sign);
+        }
+    }
+
+    /** Leads a curve from the left edge of the gap to its right. */
+    static void stretch(CubicCurve lane, double from, double to, double width) {
+        lane.setStartX(0);
+        lane.setStartY(from);
+        lane.setControlX1(width * 0.45);
+        lane.setControlY1(from);
+        lane.setControlX2(width * 0.55);
+        lane.setControlY2(to);
+        lane.setEndX(width);
+        lane.setEndY(to);
+    }
+
+    /** A curve that is not seen until its style has come to it, which may be one picture later. */
+    static CubicCurve curve(String... styleClasses) {
+        CubicCurve curve = new CubicCurve();
+        curve.setFill(null);
+        curve.getStyleClass().addAll(styleClasses);
+        return curve;
+    }
+}

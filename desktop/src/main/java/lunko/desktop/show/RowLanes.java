@@ -1,0 +1,70 @@
+package lunko.desktop.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.layout.Pane;
+import lunko.desktop.grid.GridTable;
+import lunko.engine.Stage;
+import lunko.query.Side;
+import lunko.steps.RowFrame.Fate;
+
+/** The lanes from the rows that a stage takes to the rows that it makes of them; struck-out rows have one that ends in a cross. */
+final class RowLanes extends Pane {
+    private final ShowModel model;
+    private final RowStages stages;
+    private final DrawnLanes drawn = new DrawnLanes();
+    private List<? extends GridTable<?>> before = List.of();
+    private Optional<GridTable<?>> after = Optional.empty();
+
+    RowLanes(ShowModel model, RowStages stages) {
+        this.model = model;
+        this.stages = stages;
+        getStyleClass().add("lanes");
+        setMouseTransparent(true);
+        getChildren().add(drawn);
+        stages.pointed().subscribe((_, _) -> place());
+    }
+
+    /** Leads from these grids, one for each input of the stage, to that one. */
+    void between(List<? extends GridTable<?>> inputs, GridTable<?> result) {
+        before = inputs;
+        after = Optional.of(result);
+        place();
+    }
+
+    /** Draws what has changed, where the rows are now. */
+    void place() {
+        List<Drawn> lanes = new ArrayList<>();
+        RowStages.in(model.showing().get()).filter(hand -> hand.timeline().stage().inputs().size() == before.size())
+                .ifPresent(hand -> after.ifPresent(result -> draw(hand, result, lanes)));
+        drawn.show(lanes);
+    }
+
+    private void draw(RowStages.AtHand hand, GridTable<?> result, List<Drawn> lanes) {
+        int landed = hand.frame().landed();
+        for (int row = result.firstInView(); row < Math.min(result.endOfView(), landed); row++) {
+            if (!result.isInView(row)) continue;
+            for (Stage.Origin origin : hand.timeline().stage().origins(row)) {
+                GridTable<?> input = before.get(origin.input());
+                if (!input.isInView(origin.row())) continue;
+                int number = hand.offset(origin.input()) + origin.row();
+                boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
+                boolean lit = stages.lights(true, number) && stages.lights(false, row);
+                lanes.add(new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit));
+            }
+        }
+        for (int i = 0; i < before.size(); i++) {
+            GridTable<?> input = before.get(i);
+            for (int row = input.firstInView(); row < input.endOfView(); row++) {
+                int number = hand.offset(i) + row;
+                if (!input.isInView(row) || number >= hand.frame().fates().size() || hand.frame().fates().get(number) != Fate.STRUCK_OUT) continue;
+                lanes.add(new Drawn.End(Side.LEFT, y(input, row), getWidth(), false));
+            }
+        }
+    }
+
+    private double y(GridTable<?> grid, int row) {
+        return sceneToLocal(grid.localToScene(0, grid.rowMiddle(row))).getY();
+    }
+}

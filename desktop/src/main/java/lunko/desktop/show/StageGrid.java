@@ -1,0 +1,63 @@
+package lunko.desktop.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import javafx.collections.FXCollections;
+import javafx.scene.control.TableColumn;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.RowNumberCell;
+import lunko.engine.ResultCell;
+import lunko.engine.Stage;
+import lunko.query.SqlName;
+import lunko.table.Column;
+import lunko.table.Row;
+import lunko.table.Type;
+
+/** The rows of a stage of the query, to be looked at. Its items are the numbers of the rows, from 0. */
+final class StageGrid extends GridTable<Integer> {
+    private static final int ROWS_MEASURED = 100;
+    private static final int MOST_BEFORE_MORE = 5;
+
+    private final ColumnWidths widths;
+
+    @SuppressWarnings("this-escape") // Only what the toolkit itself defines is called.
+    StageGrid(ColumnWidths widths) {
+        this.widths = widths;
+        getStyleClass().add("stage-grid");
+        widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+    }
+
+    /** Shows a stage; some of its columns, counted from 0, are keys. More columns may stand beside its own. */
+    void show(Stage stage, Set<Integer> keys, List<TableColumn<Integer, ?>> more) {
+        List<String> names = stage.headings().stream().map(StageGrid::name).toList();
+        List<Column> columns = stage.headings().stream().map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
+        List<TableColumn<Integer, ?>> all = new ArrayList<>();
+        TableColumn<Integer, Integer> numbers = GridTable.column();
+        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
+        all.add(numbers);
+        for (int i = 0; i < names.size(); i++) {
+            int column = i;
+            all.add(new ValueColumn(names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> cell(stage, row, column)));
+        }
+        // Many columns would push what is said of a row out of sight.
+        all.addAll(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), more);
+        getColumns().setAll(all);
+        setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
+        List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
+        widths.fit(columns, first, names, List.of(), List.copyOf(keys));
+    }
+
+    private static ResultCell cell(Stage stage, int row, int column) {
+        return stage.pads(row, column) ? ResultCell.Padded.PADDED : new ResultCell.Stored(stage.rows().get(row).get(column));
+    }
+
+    private static String name(Stage.Heading heading) {
+        String name = new SqlName(heading.name()).text();
+        return heading.table().map(table -> new SqlName(table).text() + "." + name).orElse(name);
+    }
+}

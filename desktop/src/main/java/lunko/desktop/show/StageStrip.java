@@ -1,0 +1,121 @@
+package lunko.desktop.show;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.insight.Glance;
+import lunko.phrase.Words;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The stages of the query from left to right, each as a small grid with its number of rows; a click goes to the end of one. */
+final class StageStrip extends ScrollPane {
+    private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
+    private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
+    private static final PseudoClass STRUCK = PseudoClass.getPseudoClass("struck");
+
+    private final ShowModel model;
+    private final HBox tiles = new HBox();
+
+    StageStrip(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("stage-strip");
+        setId("stages");
+        tiles.getStyleClass().add("stage-tiles");
+        tiles.setAlignment(Pos.CENTER_LEFT);
+        setContent(tiles);
+        setFitToHeight(true);
+        setMinWidth(0);
+        setPrefWidth(0);
+        setVbarPolicy(ScrollBarPolicy.NEVER);
+        model.showing().subscribe((before, now) -> {
+            if (before.run() != now.run()) make(now);
+            mark(now);
+        });
+        make(model.showing().get());
+        mark(model.showing().get());
+    }
+
+    /** A join alone has no strip: its one stage is the whole picture already. */
+    private void make(Showing now) {
+        tiles.getChildren().clear();
+        List<Glance> all = now.timeline().map(Glance::all).orElse(List.of());
+        setVisible(all.size() > 1);
+        setManaged(all.size() > 1);
+        if (all.size() < 2) return;
+        for (Glance glance : all) {
+            if (glance.part() > 0) {
+                FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
+                on.getStyleClass().add("stage-arrow");
+                tiles.getChildren().add(on);
+            }
+            tiles.getChildren().add(tile(glance));
+        }
+    }
+
+    private Button tile(Glance glance) {
+        Label kind = new Label(glance.kind().title());
+        kind.getStyleClass().add("stage-kind");
+        Label rows = new Label(Words.rows(glance.rows()));
+        rows.getStyleClass().add("stage-rows");
+        Label sum = new Label(glance.sum());
+        sum.getStyleClass().add("stage-sum");
+        VBox words = new VBox(kind, rows, sum);
+        words.getStyleClass().add("stage-words");
+        HBox both = new HBox(grid(glance), words);
+        both.setAlignment(Pos.CENTER_LEFT);
+        both.getStyleClass().add("stage-line");
+        Button tile = new Button();
+        tile.setGraphic(both);
+        tile.getStyleClass().add("stage-tile");
+        tile.setUserData(glance.part());
+        String said = glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
+        tile.setTooltip(new Tooltip(said));
+        tile.setAccessibleText(said);
+        tile.setOnAction(_ -> model.showing().get().timeline().ifPresent(timeline -> model.goTo(timeline.end(glance.part()))));
+        return tile;
+    }
+
+    private static VBox grid(Glance glance) {
+        VBox grid = new VBox();
+        grid.getStyleClass().add("mini-grid");
+        grid.setAlignment(Pos.CENTER);
+        for (Glance.Line line : glance.lines()) {
+            HBox row = new HBox();
+            row.getStyleClass().add("mini-row");
+            row.pseudoClassStateChanged(STRUCK, line.struckOut());
+            for (Glance.Mark mark : line.marks()) {
+                Region cell = new Region();
+                cell.getStyleClass().addAll("mini-cell", "mini-" + mark.name().toLowerCase(Locale.ROOT));
+                row.getChildren().add(cell);
+            }
+            grid.getChildren().add(row);
+        }
+        return grid;
+    }
+
+    private void mark(Showing now) {
+        int part = now.frame().map(frame -> frame.part()).orElse(0);
+        tiles.getChildren().stream().filter(node -> node instanceof Button).forEach(node -> {
+            int own = (Integer) node.getUserData();
+            node.pseudoClassStateChanged(AT_HAND, own == part);
+            node.pseudoClassStateChanged(TO_COME, own > part);
+            if (own == part) reveal(node.getBoundsInParent().getMinX(), node.getBoundsInParent().getMaxX());
+        });
+    }
+
+    private void reveal(double from, double to) {
+        double hidden = tiles.getWidth() - getViewportBounds().getWidth();
+        if (hidden <= 0) return;
+        double left = getHvalue() * hidden;
+        if (from < left || to > left + getViewportBounds().getWidth()) setHvalue(Math.clamp((from - 20) / hidden, 0, 1));
+    }
+}

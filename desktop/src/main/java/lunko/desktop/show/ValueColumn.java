@@ -1,0 +1,63 @@
+package lunko.desktop.show;
+
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.ValueLabel;
+import lunko.engine.ResultCell;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/** A column of values that are looked at and not edited: stored ones, and the hatched NULLs of an outer join. */
+record ValueColumn(String heading, Type type, boolean key, int index) {
+
+    /** It for a table view, as wide as its place among some widths. */
+    <R> TableColumn<R, ResultCell> in(ColumnWidths widths, Function<R, ResultCell> cell) {
+        TableColumn<R, ResultCell> column = GridTable.column();
+        Label label = new Label(heading);
+        label.getStyleClass().add("result-heading");
+        label.setAlignment(ValueLabel.alignment(type));
+        label.prefWidthProperty().bind(widths.of(index).subtract(20));
+        column.setGraphic(label);
+        column.prefWidthProperty().bind(widths.of(index));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(cell.apply(row.getValue())));
+        column.setCellFactory(_ -> new Cell<>(type, key));
+        return column;
+    }
+
+    private static final class Cell<R> extends TableCell<R, ResultCell> {
+        private static final String PADDED = "padded";
+        private final ValueLabel label = new ValueLabel();
+
+        Cell(Type type, boolean key) {
+            setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+            setAlignment(ValueLabel.alignment(type));
+            getStyleClass().add(type == Type.TEXT ? "text-cell" : "code-cell");
+            if (key) getStyleClass().add("key-cell");
+        }
+
+        @Override
+        protected void updateItem(ResultCell cell, boolean empty) {
+            super.updateItem(cell, empty);
+            getStyleClass().remove(PADDED);
+            switch (empty ? null : cell) {
+                case null -> setGraphic(null);
+                case ResultCell.Stored(Value value) -> show(value);
+                case ResultCell.Padded _ -> {
+                    getStyleClass().add(PADDED);
+                    show(Value.NULL);
+                }
+            }
+        }
+
+        private void show(Value value) {
+            label.show(value);
+            setGraphic(label);
+        }
+    }
+}
