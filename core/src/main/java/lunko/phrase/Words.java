@@ -6,6 +6,18 @@ import java.util.Locale;
 public final class Words {
     private Words() {}
 
+    /** The place in a row of things: {@code 1st}, {@code 12th}. */
+    public static String ordinal(int number) {
+        int tens = number % 100;
+        String end = tens >= 11 && tens <= 13 ? "th" : switch (number % 10) {
+            case 1 -> "st";
+            case 2 -> "nd";
+            case 3 -> "rd";
+            default -> "th";
+        };
+        return number + end;
+    }
+
     /** A number of rows: {@code 1 row}, {@code 4 rows}. */
     public static String rows(long count) {
         return counted(count, "row");

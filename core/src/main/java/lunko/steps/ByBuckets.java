@@ -1,17 +1,20 @@
 package lunko.steps;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import lunko.engine.Join;
 import lunko.engine.Matching;
 import lunko.engine.Partnership;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.Value;
 
 /** The inner rows are put into buckets of equal keys, and every outer row is compared with those of its bucket. */
-record ByBuckets(JoinKind kind, Matching matching, Matching buckets) implements Course {
+record ByBuckets(Join join, Matching matching, Matching buckets) implements Course {
 
     static ByBuckets of(Join join, Matching matching) {
         Join keys = new Join(JoinKind.INNER, join.left(), join.right(), Partnership.ofEqual(join.on().equal()));
-        return new ByBuckets(join.kind(), matching, join.on().isEquality() ? matching : Matching.of(keys));
+        return new ByBuckets(join, matching, join.on().isEquality() ? matching : Matching.of(keys));
     }
 
     @Override
@@ -25,13 +28,20 @@ record ByBuckets(JoinKind kind, Matching matching, Matching buckets) implements 
     }
 
     @Override
+    public String mark(Side side, int row, int prepared) {
+        if (side == Side.LEFT || row >= prepared) return "";
+        List<Value> key = join.on().equal().stream().map(equality -> join.row(Side.RIGHT, row).get(equality.right())).toList();
+        return key.stream().anyMatch(Value::isNull) ? "no bucket" : "bucket " + key.stream().map(Value::shown).collect(Collectors.joining(", "));
+    }
+
+    @Override
     public boolean looksUp() {
         return true;
     }
 
     @Override
     public int compared(int outer) {
-        return kind.stopsAtFirst() && matching.partners(outer) > 0
+        return join.kind().stopsAtFirst() && matching.partners(outer) > 0
                 ? indexOf(outer, matching.partner(outer, 0)) + 1 : buckets.partners(outer);
     }
 

@@ -7,6 +7,7 @@ import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.Matching;
 import lunko.engine.ValueOrder;
+import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
@@ -17,6 +18,7 @@ import lunko.table.Value;
  * in their key are put aside: they are equal to nothing.
  */
 final class ByMerge implements Course {
+    private final Join join;
     private final JoinKind kind;
     private final Matching matching;
     private final int[] outers;
@@ -29,6 +31,7 @@ final class ByMerge implements Course {
     private final int[] high;
 
     private ByMerge(Join join, Matching matching) {
+        this.join = join;
         this.kind = join.kind();
         this.matching = matching;
         List<Equality> on = join.on().equal();
@@ -105,6 +108,14 @@ final class ByMerge implements Course {
     @Override
     public Step preparation(int number) {
         return new Step.Sort(Side.values()[number]);
+    }
+
+    @Override
+    public String mark(Side side, int row, int prepared) {
+        if (prepared <= side.ordinal()) return "";
+        int place = side.of(turns, placeOfInner)[row];
+        boolean aside = hasNoKey(join.row(side, row), join.on().equal(), side);
+        return aside ? "aside" : Words.ordinal(place + 1);
     }
 
     @Override

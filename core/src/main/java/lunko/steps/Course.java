@@ -1,5 +1,7 @@
 package lunko.steps;
 
+import lunko.query.Side;
+
 /**
  * How a way of matching goes about it: whose turn comes when, and with whom each row is compared. The rows whose turn
  * comes are the outer ones; those they are compared with, the inner ones.
@@ -29,6 +31,11 @@ interface Course {
     /** Whether an outer row first looks up where to find its partners. */
     default boolean looksUp() {
         return false;
+    }
+
+    /** What stands beside a row of a side, outer rows on the left, after so many of the steps before the first turn; nothing if it is empty. */
+    default String mark(Side side, int row, int prepared) {
+        return "";
     }
 
     /** With how many inner rows an outer row is compared. */

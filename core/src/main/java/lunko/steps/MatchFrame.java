@@ -18,15 +18,25 @@ import lunko.query.Side;
  * @param pending     the row that comes next if the row whose turn it is finds no partner
  * @param left        what has become of each left row
  * @param right       what has become of each right row
+ * @param marks       what stands beside each left and each right row, which a way of matching has put there; mostly nothing
  * @param lanes       for each left row, the right rows it has met so far, in their order
  */
 public record MatchFrame(long number, Step step, Phrase why, long comparisons, List<ResultRow> landed,
-                         Optional<ResultRow> pending, List<RowState> left, List<RowState> right, List<List<Integer>> lanes)
+                         Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Integer>> lanes)
         implements PartFrame {
 
     @Override
     public StageKind kind() {
         return step instanceof Step.Keep ? StageKind.KEEP : StageKind.MATCH;
+    }
+
+    /** What stands beside each left and each right row; nothing, where it is the empty text. */
+    public record Marks(List<String> left, List<String> right) {
+
+        /** What stands beside each row of a side. */
+        public List<String> of(Side side) {
+            return side.of(left, right);
+        }
     }
 
     /** What has become of each row of a side. */

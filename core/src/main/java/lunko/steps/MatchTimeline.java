@@ -221,7 +221,13 @@ public final class MatchTimeline implements Part {
         boolean done = moment.step instanceof Step.Finish;
         return new MatchFrame(number, step, why.of(step, moment.landed), moment.comparisons,
                 LazyList.of((int) Math.min(moment.landed, Integer.MAX_VALUE), done ? result::row : landing::row),
-                pending(moment), turned ? inner : outer, turned ? outer : inner, lanes(moment));
+                pending(moment), turned ? inner : outer, turned ? outer : inner, marks((int) Math.min(number, course.preparations())), lanes(moment));
+    }
+
+    private MatchFrame.Marks marks(int prepared) {
+        List<String> outer = LazyList.of(matching.leftRows(), row -> course.mark(Side.LEFT, row, prepared));
+        List<String> inner = LazyList.of(matching.rightRows(), row -> course.mark(Side.RIGHT, row, prepared));
+        return new MatchFrame.Marks(turned ? inner : outer, turned ? outer : inner);
     }
 
     /**

@@ -18,19 +18,20 @@ import lunko.table.Type;
  */
 public final class ColumnWidths {
     /** How wide the column with the row numbers is, in pixels. */
-    public static final double NUMBER_COLUMN = 42;
-    private static final double PADDING = 22;
+    public static final double NUMBER_COLUMN = 34;
+    private static final double PADDING = 18;
     private static final double KEY_SIGN = 18;
     private static final double NARROWEST = 48;
     private static final double WIDEST = 240;
     private static final double SCROLL_BAR = 14;
+    private static final double NO_BAR = 8;
     private static final int ROWS_LOOKED_AT = 100;
     private static final Typeface HEADING = Typeface.text(FontWeight.BOLD, 12.5);
     private static final Typeface BELOW = Typeface.text(FontWeight.NORMAL, 12);
     private static final Typeface TEXT = Typeface.text(FontWeight.NORMAL, 13.5);
     private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 13.5);
 
-    /** The width at which everything in a column can be read, and the one at which at least its values can. */
+    /** The width at which everything in a column can be read, and the one at which its values and its name alone can. */
     private record Need(double whole, double values) {}
 
     /** What the widths were made for. */
@@ -40,6 +41,7 @@ public final class ColumnWidths {
     private List<Need> needs = List.of();
     private Measured measured = new Measured(List.of(), List.of(), List.of(), List.of());
     private double available;
+    private double bar = SCROLL_BAR;
 
     /** The width of a column, counted from 0. */
     public ReadOnlyDoubleProperty of(int column) {
@@ -58,14 +60,28 @@ public final class ColumnWidths {
             double heading = Math.max(heading(headings.get(i)),
                     heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
-            return new Need(width(Math.max(values, Math.max(heading, second))), width(values));
+            double name = heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0);
+            return new Need(width(Math.max(values, Math.max(heading, second))), width(Math.max(values, name)));
         }).toList();
         share();
     }
 
     /** The width at which nothing is cut. */
     public double wanted() {
-        return NUMBER_COLUMN + SCROLL_BAR + needs.stream().mapToDouble(Need::whole).sum();
+        return NUMBER_COLUMN + bar + needs.stream().mapToDouble(Need::whole).sum();
+    }
+
+    /** The width at which values and names are not cut. */
+    public double least() {
+        return NUMBER_COLUMN + bar + needs.stream().mapToDouble(Need::values).sum();
+    }
+
+    /** Leaves room for a scroll bar beside the rows, or, where all of them can be seen, none. */
+    public void scrolling(boolean down) {
+        double now = down ? SCROLL_BAR : NO_BAR;
+        if (now == bar) return;
+        bar = now;
+        share();
     }
 
     /** Spreads the columns over a width, or lets them be wider if they need more. */
@@ -75,11 +91,11 @@ public final class ColumnWidths {
     }
 
     private void share() {
-        double room = available - NUMBER_COLUMN - SCROLL_BAR;
+        double room = available - NUMBER_COLUMN - bar;
         double whole = needs.stream().mapToDouble(Need::whole).sum();
         double values = needs.stream().mapToDouble(Need::values).sum();
         double more = Math.max(0, room - whole) / Math.max(1, needs.size());
-        // Between the two needs, headings are cut a little; with less room than values need, the table scrolls.
+        // Between the two needs, headings are said in short; with less room than that, the table scrolls.
         double part = room >= whole ? 1 : room >= values ? (room - values) / (whole - values) : 1;
         for (int i = 0; i < needs.size(); i++) {
             Need need = needs.get(i);
@@ -88,7 +104,8 @@ public final class ColumnWidths {
         }
     }
 
-    private static double heading(String text) {
+    /** How wide a heading is, in pixels. */
+    public static double heading(String text) {
         return HEADING.width(text);
     }
 

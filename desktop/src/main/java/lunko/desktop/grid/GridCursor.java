@@ -147,7 +147,7 @@ final class GridCursor {
 
     private void onDrag(MouseEvent event) {
         if (!event.isPrimaryButtonDown() || cellAt(event.getTarget()).isEmpty() || selected.get().isEmpty() || grid.getEditingCell() != null) return;
-        int row = (int) Math.floor((event.getY() - headerHeight + grid.scrolled()) / GridTable.ROW_HEIGHT);
+        int row = (int) Math.floor((event.getY() - headerHeight + grid.scrolled()) / grid.rowHeight());
         double x = event.getX() + grid.bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getValue).orElse(0.0) - ColumnWidths.NUMBER_COLUMN;
         int column = 0;
         while (column < lastColumn() && x > widths.of(column).get()) x -= widths.of(column++).get();

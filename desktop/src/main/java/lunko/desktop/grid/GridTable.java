@@ -16,10 +16,10 @@ import javafx.util.Duration;
 
 /** A table of rows of one height, which says where each row is to be seen and can be scrolled along with others. */
 public class GridTable<R> extends TableView<R> {
-    /** How high a row is, in pixels. */
+    /** How high a row usually is, in pixels. */
     public static final double ROW_HEIGHT = 30;
     /** How high a line of headings is, in pixels. */
-    public static final double HEADER_HEIGHT = 30;
+    public static final double HEADER_HEIGHT = 28;
 
     private final Timeline scrolling = new Timeline();
     private final Map<Orientation, ScrollBar> bars = new EnumMap<>(Orientation.class);
@@ -41,6 +41,11 @@ public class GridTable<R> extends TableView<R> {
         setColumnResizePolicy(UNCONSTRAINED_RESIZE_POLICY);
         getSelectionModel().setCellSelectionEnabled(true);
         setPlaceholder(new Region());
+    }
+
+    /** How high its rows are, in pixels. */
+    public double rowHeight() {
+        return getFixedCellSize();
     }
 
     /** A column that stays where it is and as it is ordered. */
@@ -81,7 +86,7 @@ public class GridTable<R> extends TableView<R> {
 
     /** Where the middle of a row is, from this table's top, whether it can be seen there or not. */
     public double rowMiddle(int row) {
-        return headerHeight + (row + 0.5) * ROW_HEIGHT - scrolled();
+        return headerHeight + (row + 0.5) * rowHeight() - scrolled();
     }
 
     /** Whether the middle of a row can be seen. */
@@ -92,21 +97,21 @@ public class GridTable<R> extends TableView<R> {
 
     /** The first row of which something can be seen. */
     public int firstInView() {
-        return Math.max(0, (int) (scrolled() / ROW_HEIGHT));
+        return Math.max(0, (int) (scrolled() / rowHeight()));
     }
 
     /** The row after the last one of which something can be seen. */
     public int endOfView() {
-        return Math.min(getItems().size(), (int) Math.ceil((scrolled() + viewHeight()) / ROW_HEIGHT));
+        return Math.min(getItems().size(), (int) Math.ceil((scrolled() + viewHeight()) / rowHeight()));
     }
 
     /** Scrolls, if need be, until a row is in view with some others around it. */
     public void reveal(int row, Duration time) {
-        double hidden = getItems().size() * ROW_HEIGHT - viewHeight();
-        double top = row * ROW_HEIGHT;
+        double hidden = getItems().size() * rowHeight() - viewHeight();
+        double top = row * rowHeight();
         double now = scrolled();
-        if (hidden <= 0 || top >= now && top + ROW_HEIGHT <= now + viewHeight()) return;
-        double wanted = Math.clamp((top - viewHeight() / 2 + ROW_HEIGHT) / hidden, 0, 1);
+        if (hidden <= 0 || top >= now && top + rowHeight() <= now + viewHeight()) return;
+        double wanted = Math.clamp((top - viewHeight() / 2 + rowHeight()) / hidden, 0, 1);
         scrolling.stop();
         // Rows that have just come must be there before they can be scrolled to.
         layout();
@@ -128,7 +133,7 @@ public class GridTable<R> extends TableView<R> {
 
     /** How far it has been scrolled down, in pixels. */
     protected double scrolled() {
-        double hidden = Math.max(0, getItems().size() * ROW_HEIGHT - viewHeight());
+        double hidden = Math.max(0, getItems().size() * rowHeight() - viewHeight());
         return bar(Orientation.VERTICAL).map(bar -> bar.getValue() * hidden).orElse(0.0);
     }
 }

@@ -150,7 +150,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         heading.addEventHandler(MouseEvent.ANY, this::dragHeading);
         headings.add(heading);
         shown.setGraphic(heading);
-        heading.prefWidthProperty().bind(widths.of(index).subtract(20));
+        heading.prefWidthProperty().bind(widths.of(index).subtract(16));
         shown.prefWidthProperty().bind(widths.of(index));
         shown.setCellValueFactory(cell -> cell.getValue().row().map(_ -> cell.getValue().entry(index)));
         shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));

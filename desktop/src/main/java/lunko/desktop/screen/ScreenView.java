@@ -44,8 +44,10 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** The screen: the bar on top, and the page of the mode that is chosen. */
 public final class ScreenView extends StackPane {
-    private static final double SIDE_SHARE = 0.285;
-    private static final double LEAST_SIDE = 350;
+    private static final double SIDE_SHARE = 0.262;
+    private static final double LEAST_SIDE = 334;
+    /** The bench needs so much more on its right than the show. */
+    private static final double BENCH_SIDE = 18;
     private static final double USUAL_WIDTH = 1280;
     private static final double USUAL_HEIGHT = 800;
     private static final double PRESENTED_WIDTH = 1000;
@@ -80,7 +82,7 @@ public final class ScreenView extends StackPane {
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
         show = new ShowPage(model, player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
-        BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side);
+        BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
         StackPane pages = new StackPane(show, bench);
@@ -127,7 +129,10 @@ public final class ScreenView extends StackPane {
 
     /** Puts something over the page until it is answered. */
     void ask(Function<Runnable, Region> pane) {
-        Region asked = pane.apply(() -> shade.setVisible(false));
+        Region asked = pane.apply(() -> {
+            shade.setVisible(false);
+            takeFocus();
+        });
         shade.getChildren().setAll(asked);
         shade.setVisible(true);
         asked.requestFocus();

@@ -2,9 +2,12 @@ package lunko.desktop.show;
 
 import javafx.scene.Group;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.SVGPath;
+import javafx.scene.text.FontWeight;
+import lunko.desktop.look.Typeface;
 import lunko.query.Side;
 
 /** One thing drawn in the gap between two grids. A thing that has not changed from one frame to the next is not drawn again. */
@@ -40,6 +43,22 @@ sealed interface Drawn {
             sign.setTranslateY(y);
             sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.title());
             return new Group(stub, sign);
+        }
+    }
+
+    /** What a way of matching has put beside a row: the bucket it is in, its place in the sorted list. */
+    record Mark(Side side, double y, double width, String said) implements Drawn {
+        private static final Typeface SAID = Typeface.code(FontWeight.BOLD, 11);
+        private static final double HEIGHT = 18;
+
+        @Override
+        public Node node() {
+            Label label = new Label(said);
+            label.getStyleClass().addAll("row-mark", side.title());
+            label.setManaged(false);
+            double wide = SAID.width(said) + 14;
+            label.resizeRelocate(Math.round(side.of(3.0, width - wide - 3)), Math.round(y - HEIGHT / 2), Math.ceil(wide), HEIGHT);
+            return new Group(label);
         }
     }
 

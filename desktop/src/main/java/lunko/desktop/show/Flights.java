@@ -93,7 +93,7 @@ final class Flights extends Pane {
         picture.getStyleClass().add("flying");
         Bounds start = sceneToLocal(row.localToScene(row.getLayoutBounds()));
         Point2D below = sceneToLocal(result.localToScene(0, result.rowMiddle(resultRow)));
-        double down = Math.min(below.getY() - GridTable.ROW_HEIGHT / 2, getParent().getLayoutBounds().getHeight())
+        double down = Math.min(below.getY() - result.rowHeight() / 2, getParent().getLayoutBounds().getHeight())
                 - start.getMinY();
         picture.relocate(start.getMinX(), start.getMinY());
         getChildren().add(picture);

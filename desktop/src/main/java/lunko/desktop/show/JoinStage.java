@@ -1,18 +1,23 @@
 package lunko.desktop.show;
 
+import java.util.List;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.PhraseFlow;
+import lunko.engine.Outcome;
 import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 final class JoinStage extends Pane {
-    private static final double LEAST_GAP = 128;
+    private static final double LEAST_GAP = 92;
     private static final double LEAST_HEIGHT = 300;
-    private static final double TITLE = 32;
-    private static final double HEAD = 34;
+    private static final double TITLE = 29;
+    private static final double HEAD = 33;
     private static final double FRAME = 2;
+    /** Rows of a few more tables are made lower than usual, down to this, if that shows all of them. */
+    private static final double LOWEST_ROW = 24;
+    private static final double LOW_ROW = 28;
 
     private final ShowModel model;
     private final CardPair cards;
@@ -69,15 +74,21 @@ final class JoinStage extends Pane {
     protected void layoutChildren() {
         double width = getWidth();
         double height = getHeight();
+        double row = rowHeight(height);
+        for (GridTable<?> grid : List.of(card(Side.LEFT).source(), card(Side.LEFT).derived(), card(Side.RIGHT).source(), card(Side.RIGHT).derived(),
+                result.part(Side.LEFT), result.part(Side.RIGHT), between)) grid.setFixedCellSize(row);
+        double sources = sourceHeight(height, row);
+        long resultRows = model.showing().get().outcome().map(Outcome::size).orElse(0L);
+        double top = sources + TITLE;
+        cards.widths(Side.LEFT).scrolling(scrolls(card(Side.LEFT).grid().getItems().size(), row, sources - HEAD));
+        cards.widths(Side.RIGHT).scrolling(scrolls(card(Side.RIGHT).grid().getItems().size(), row, sources - HEAD) || scrolls(resultRows, row, height - top));
         double left = cardWidth(Side.LEFT, width);
         double right = cardWidth(Side.RIGHT, width);
-        double sources = sourceHeight(height);
         PhraseFlow title = result.title();
         card(Side.LEFT).resizeRelocate(0, 0, left, sources);
         card(Side.RIGHT).resizeRelocate(width - right, 0, right, sources);
         lanes.resizeRelocate(left, 0, width - left - right, sources);
-        title.resizeRelocate(0, sources + 9, width, TITLE - 9);
-        double top = sources + TITLE;
+        title.resizeRelocate(0, sources + 6, width, TITLE - 6);
         result.card(Side.LEFT).resizeRelocate(0, top, left, height - top);
         between.resizeRelocate(left, top, width - left - right, height - top);
         result.card(Side.RIGHT).resizeRelocate(width - right, top, right, height - top);
@@ -98,19 +109,37 @@ final class JoinStage extends Pane {
     /** The gap between the tables is narrower where they need the room, and where one needs little the other has more. */
     private double cardWidth(Side side, double width) {
         double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
-        double half = Math.floor((width - LEAST_GAP) / 2);
         double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
         double other = Math.max(roomy, Math.ceil(cards.widths(side.opposite()).wanted()));
         if (wanted + other <= width - LEAST_GAP) return wanted;
-        return wanted <= half ? Math.min(wanted, Math.ceil(cards.widths(side).wanted())) : Math.max(half, width - LEAST_GAP - Math.min(half, cards.widths(side.opposite()).wanted()));
+        double room = width - LEAST_GAP;
+        double least = Math.ceil(cards.widths(side).least());
+        double otherLeast = Math.ceil(cards.widths(side.opposite()).least());
+        if (least + otherLeast <= room) return least + Math.floor((room - least - otherLeast) / 2);
+        double half = Math.floor(room / 2);
+        return least <= half ? least : Math.max(half, room - Math.min(half, otherLeast));
+    }
+
+    /** Whether rows of so many must be scrolled to. */
+    private static boolean scrolls(long rows, double row, double height) {
+        return rows * row > height - FRAME - GridTable.HEADER_HEIGHT;
+    }
+
+    private int sourceRows() {
+        return Math.max(card(Side.LEFT).grid().getItems().size(), card(Side.RIGHT).grid().getItems().size());
+    }
+
+    /** The height at which the longer table and a result as long as it can be seen whole, or one at which long tables are easy to read. */
+    private double rowHeight(double height) {
+        double room = (height - TITLE - HEAD - 2 * FRAME - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
+        return room < LOWEST_ROW ? LOW_ROW : Math.min(GridTable.ROW_HEIGHT, Math.floor(room * 2) / 2);
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */
-    private double sourceHeight(double height) {
-        int rows = Math.max(card(Side.LEFT).grid().getItems().size(), card(Side.RIGHT).grid().getItems().size());
-        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + (rows + 0.5) * GridTable.ROW_HEIGHT;
-        double most = (height - TITLE) * 0.52;
-        double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * GridTable.ROW_HEIGHT);
+    private double sourceHeight(double height, double row) {
+        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + (sourceRows() + 0.1) * row + (row < GridTable.ROW_HEIGHT ? 0 : row * 0.4);
+        double most = (height - TITLE) * 0.54;
+        double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * row);
         return Math.round(Math.clamp(wanted, least, most));
     }
 }

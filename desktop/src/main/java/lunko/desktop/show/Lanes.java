@@ -79,6 +79,8 @@ final class Lanes extends Pane {
             drawMet(now, lanes);
             drawEnds(now, Side.LEFT, left.get(), lanes);
             drawEnds(now, Side.RIGHT, right.get(), lanes);
+            drawMarks(now, Side.LEFT, left.get(), lanes);
+            drawMarks(now, Side.RIGHT, right.get(), lanes);
         });
         met.show(lanes);
         boolean compares = frame.filter(this::drawNow).isPresent();
@@ -127,6 +129,13 @@ final class Lanes extends Pane {
             RowState state = states.get(row);
             if (!grid.isInView(row) || state != RowState.KEPT && state != RowState.LEFT_OUT) continue;
             lanes.add(new Drawn.End(side, y(grid, row), getWidth(), state == RowState.KEPT));
+        }
+    }
+
+    private void drawMarks(MatchFrame frame, Side side, GridTable<?> grid, List<Drawn> lanes) {
+        List<String> marks = frame.marks().of(side);
+        for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), marks.size()); row++) {
+            if (grid.isInView(row) && !marks.get(row).isEmpty()) lanes.add(new Drawn.Mark(side, y(grid, row), getWidth(), marks.get(row)));
         }
     }
 

@@ -8,6 +8,8 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -100,7 +102,11 @@ final class QueryLine extends VBox {
         line.getChildren().add(write());
         List<KeyProposal> proposals = lesson.query().asks() ? lesson.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
         if (proposals.isEmpty()) return;
-        line.getChildren().add(note(lesson.on().isEmpty() ? "these columns may belong together:" : "or match too:"));
+        if (!lesson.on().isEmpty()) {
+            line.getChildren().add(more(lesson, text, proposals));
+            return;
+        }
+        line.getChildren().add(note("these columns may belong together:"));
         proposals.forEach(proposal -> line.getChildren().add(proposed(lesson, text, proposal)));
     }
 
@@ -125,13 +131,32 @@ final class QueryLine extends VBox {
         return chip;
     }
 
+    /** Where columns are matched already, those that may be matched too wait behind a sign, so that the line stays one line. */
+    private MenuButton more(Lesson lesson, QueryText text, List<KeyProposal> proposals) {
+        MenuButton more = new MenuButton("", new FontIcon(Feather.PLUS));
+        more.getStyleClass().add("query-button");
+        more.setTooltip(new Tooltip("Match other columns too"));
+        more.setAccessibleText("match other columns too");
+        for (KeyProposal proposal : proposals) {
+            MenuItem item = new MenuItem(text.equality(proposal.pair()).text() + "  –  " + proposal.reason().title());
+            item.setMnemonicParsing(false);
+            item.setOnAction(_ -> match(lesson, proposal.pair()));
+            more.getItems().add(item);
+        }
+        return more;
+    }
+
+    private void match(Lesson lesson, KeyPair pair) {
+        model.lesson().edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), pair));
+    }
+
     private Node proposed(Lesson lesson, QueryText text, KeyProposal proposal) {
         KeyPair pair = proposal.pair();
         Button add = new Button("", sql(text.equality(pair)));
         add.getStyleClass().add("proposed");
         add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
         add.setAccessibleText("match " + pair.left() + " with " + pair.right());
-        add.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), pair)));
+        add.setOnAction(_ -> match(lesson, pair));
         return add;
     }
 

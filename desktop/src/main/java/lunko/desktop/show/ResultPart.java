@@ -63,7 +63,7 @@ final class ResultPart extends GridTable<ResultRow> {
     }
 
     private TableColumn<ResultRow, ResultCell> column(Outcome outcome, ResultColumn column) {
-        return new ValueColumn(outcome.qualifiedName(column), outcome.type(column), outcome.keys(side).contains(column.index()), column.index())
+        return new ValueColumn(outcome.qualifiedName(column), outcome.name(column), outcome.type(column), outcome.keys(side).contains(column.index()), column.index())
                 .in(widths, row -> outcome.cell(row, column));
     }
 }

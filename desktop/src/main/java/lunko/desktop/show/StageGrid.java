@@ -42,7 +42,7 @@ final class StageGrid extends GridTable<Integer> {
         all.add(numbers);
         for (int i = 0; i < names.size(); i++) {
             int column = i;
-            all.add(new ValueColumn(names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> cell(stage, row, column)));
+            all.add(new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> cell(stage, row, column)));
         }
         // Many columns would push what is said of a row out of sight.
         all.addAll(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), more);

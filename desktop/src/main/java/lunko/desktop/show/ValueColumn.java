@@ -13,16 +13,24 @@ import lunko.engine.ResultCell;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** A column of values that are looked at and not edited: stored ones, and the hatched NULLs of an outer join. */
-record ValueColumn(String heading, Type type, boolean key, int index) {
+/**
+ * A column of values that are looked at and not edited: stored ones, and the hatched NULLs of an outer join.
+ *
+ * @param shorter what stands over it where there is no room for its whole heading
+ */
+record ValueColumn(String heading, String shorter, Type type, boolean key, int index) {
+
+    private static final double PADDING = 16;
 
     /** It for a table view, as wide as its place among some widths. */
     <R> TableColumn<R, ResultCell> in(ColumnWidths widths, Function<R, ResultCell> cell) {
         TableColumn<R, ResultCell> column = GridTable.column();
-        Label label = new Label(heading);
+        Label label = new Label();
+        double whole = ColumnWidths.heading(heading);
+        label.textProperty().bind(widths.of(index).map(width -> width.doubleValue() - PADDING >= whole ? heading : shorter));
         label.getStyleClass().add("result-heading");
         label.setAlignment(ValueLabel.alignment(type));
-        label.prefWidthProperty().bind(widths.of(index).subtract(20));
+        label.prefWidthProperty().bind(widths.of(index).subtract(PADDING));
         column.setGraphic(label);
         column.prefWidthProperty().bind(widths.of(index));
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(cell.apply(row.getValue())));

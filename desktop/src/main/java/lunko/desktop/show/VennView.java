@@ -72,9 +72,9 @@ final class VennView extends Pane {
     private void draw(Regions regions, Join join) {
         boolean multiplies = regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
         double below = FOOT + (multiplies ? MORE_FOOT : 0);
-        double radius = Math.min((getWidth() - 40) / 2.95, (getHeight() - 8 - below) / 2);
+        double radius = Math.min((getWidth() - 32) / 2.82, (getHeight() - 8 - below) / 2);
         double middle = getWidth() / 2;
-        double apart = radius * 0.95;
+        double apart = radius * 0.82;
         double y = 4 + (getHeight() - 4 - below) / 2;
         Circle left = new Circle(middle - apart / 2, y, radius);
         Circle right = new Circle(middle + apart / 2, y, radius);
@@ -104,7 +104,7 @@ final class VennView extends Pane {
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
             place(content(regions.alone(side).size(), lines, side.title(), kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
-                    side.of(leftAt, rightAt), y, lune * 0.86);
+                    side.of(leftAt, rightAt), y, lune * 0.98);
         }
         place(kind.only().map(side -> content(regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
                 .orElseGet(() -> content(regions.pairCount(), lines, "both", met, n -> {
