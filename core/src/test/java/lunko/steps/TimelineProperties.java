@@ -101,7 +101,7 @@ class TimelineProperties {
 
     private static MatchFrame withWhy(MatchFrame walked, MatchFrame other) {
         return new MatchFrame(walked.number(), walked.step(), other.why(), walked.comparisons(), walked.landed(), walked.pending(),
-                walked.left(), walked.right(), walked.lanes());
+                walked.left(), walked.right(), other.marks(), walked.lanes());
     }
 
     /** Does the join as one does it on paper, and notes what is visible after each step. */
@@ -208,7 +208,7 @@ class TimelineProperties {
 
         private void see(Step step, Optional<ResultRow> pending) {
             frames.add(new MatchFrame(frames.size(), step, Phrase.write().done(), comparisons, List.copyOf(landed), pending,
-                    List.copyOf(left), List.copyOf(right), lanes.stream().map(List::copyOf).toList()));
+                    List.copyOf(left), List.copyOf(right), new MatchFrame.Marks(List.of(), List.of()), lanes.stream().map(List::copyOf).toList()));
         }
     }
 }

@@ -21,6 +21,7 @@ import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.show.CardActions;
 import lunko.desktop.show.KindActions;
 import lunko.desktop.show.Player;
+import lunko.desktop.show.ResultActions;
 import lunko.desktop.show.ShowModel;
 import lunko.desktop.show.Showing;
 import lunko.desktop.show.StepActions;
@@ -29,6 +30,7 @@ import lunko.desktop.show.StepActions;
 final class ScreenActions {
     private final StepActions steps;
     private final KindActions kinds;
+    private final ResultActions results;
     private final TableActions tables;
     private final FileActions files;
     private final BenchActions bench;
@@ -51,7 +53,8 @@ final class ScreenActions {
         tables = new TableActions(lesson, hand, sources);
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
-        cards = new CardActions(hand, tables, files, sources);
+        results = new ResultActions(model);
+        cards = new CardActions(hand, results, tables, files, sources);
         note = Action.of("Note for the speaker", Group.LESSON, () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))), new KeyCodeCombination(KeyCode.F4));
         switchMode = new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS, () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
@@ -76,7 +79,7 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), kinds.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+        return Stream.of(steps.all(), results.all(), kinds.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     StepActions steps() {

@@ -4,7 +4,6 @@ import java.util.List;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
-import lunko.desktop.look.PhraseFlow;
 import lunko.engine.Outcome;
 import lunko.query.Side;
 
@@ -32,10 +31,10 @@ final class JoinStage extends Pane {
         StageCard left = card(Side.LEFT);
         StageCard right = card(Side.RIGHT);
         flights = new Flights(motions);
-        result = new ResultGrid(model, cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
+        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();
-        getChildren().addAll(left, right, result.title(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
+        getChildren().addAll(left, right, result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);
         for (Side side : Side.values()) {
             card(side).onMoved(lanes::place);
@@ -54,7 +53,7 @@ final class JoinStage extends Pane {
                 @Override
                 public int landed() {
                     // A row that is taken back flies from where it was.
-                    return result.landed() + (Motion.between(before, now) == Motion.BACK ? 1 : 0);
+                    return result.last() + 1 + (Motion.between(before, now) == Motion.BACK ? 1 : 0);
                 }
 
                 @Override
@@ -84,11 +83,10 @@ final class JoinStage extends Pane {
         cards.widths(Side.RIGHT).scrolling(scrolls(card(Side.RIGHT).grid().getItems().size(), row, sources - HEAD) || scrolls(resultRows, row, height - top));
         double left = cardWidth(Side.LEFT, width);
         double right = cardWidth(Side.RIGHT, width);
-        PhraseFlow title = result.title();
         card(Side.LEFT).resizeRelocate(0, 0, left, sources);
         card(Side.RIGHT).resizeRelocate(width - right, 0, right, sources);
         lanes.resizeRelocate(left, 0, width - left - right, sources);
-        title.resizeRelocate(0, sources + 6, width, TITLE - 6);
+        result.head().resizeRelocate(0, sources + 6, width, TITLE - 6);
         result.card(Side.LEFT).resizeRelocate(0, top, left, height - top);
         between.resizeRelocate(left, top, width - left - right, height - top);
         result.card(Side.RIGHT).resizeRelocate(width - right, top, right, height - top);

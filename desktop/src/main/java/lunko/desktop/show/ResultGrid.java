@@ -3,6 +3,10 @@ package lunko.desktop.show;
 import java.util.Optional;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
+import javafx.geometry.Pos;
+import javafx.scene.control.MenuButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
@@ -19,12 +23,20 @@ final class ResultGrid {
     private final ResultPart left;
     private final ResultPart right;
     private final ResultLinks links;
+    private final ShowModel model;
     private final PhraseFlow title = new PhraseFlow("result-title");
+    private final HBox head;
     private final StackPane leftCard;
     private final StackPane rightCard;
 
-    ResultGrid(ShowModel model, ColumnWidths leftWidths, ColumnWidths rightWidths,
+    ResultGrid(ShowModel model, ResultActions actions, ColumnWidths leftWidths, ColumnWidths rightWidths,
                ObservableDoubleValue arrival) {
+        this.model = model;
+        MenuButton menu = actions.menu();
+        HBox.setHgrow(title, Priority.ALWAYS);
+        head = new HBox(title, menu);
+        head.getStyleClass().add("result-head");
+        head.setAlignment(Pos.CENTER_LEFT);
         left = new ResultPart(model, Side.LEFT, leftWidths, rows, arrival);
         right = new ResultPart(model, Side.RIGHT, rightWidths, rows, arrival);
         links = new ResultLinks(model, rows, arrival);
@@ -33,6 +45,10 @@ final class ResultGrid {
         left.scrollAlongWith(right, Orientation.VERTICAL);
         links.scrollAlongWith(right, Orientation.VERTICAL);
         model.showing().subscribe((before, now) -> show(before, now));
+        model.arrangement().subscribe((_, _) -> {
+            rows.show(model.showing().get(), model.arrangement().get(), false);
+            title.show(title(model.showing().get()));
+        });
         show(model.showing().get(), model.showing().get());
     }
 
@@ -51,14 +67,14 @@ final class ResultGrid {
         return links;
     }
 
-    /** How many rows are listed that have landed. */
-    int landed() {
-        return rows.landed();
+    /** Where the row that came last is listed. */
+    int last() {
+        return rows.last();
     }
 
     /** The line over the result. */
-    PhraseFlow title() {
-        return title;
+    HBox head() {
+        return head;
     }
 
     private static StackPane card(ResultPart part) {
@@ -69,7 +85,7 @@ final class ResultGrid {
 
     private void show(Showing before, Showing now) {
         boolean kin = before.isOfSameJoin(now) && before != now;
-        rows.show(now.match(), kin);
+        rows.show(now, model.arrangement().get(), kin);
         title.show(title(now));
         Optional<MatchFrame> frame = now.match().filter(f -> !rows.isEmpty() && f.number() > 0);
         frame.ifPresent(_ -> {
@@ -77,7 +93,7 @@ final class ResultGrid {
             // What scrolls along must have the rows to scroll to.
             left.layout();
             links.layout();
-            if (!jump || kin) right.reveal(rows.size() - 1, jump ? Duration.ZERO : Speed.DOUBLE.motion());
+            if (!jump || kin) right.reveal(Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0), jump ? Duration.ZERO : Speed.DOUBLE.motion());
         });
     }
 
@@ -88,6 +104,9 @@ final class ResultGrid {
         Phrase.Writer title = Phrase.write().strong("Result");
         if (frame.landed().size() == all) title.plain("  " + Words.rows(all));
         else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
+        showing.changes().ifPresent(changes -> title.plain(" · ").strong(changes.said()));
+        if (model.arrangement().get().sorting().isPresent()) title.plain(" · sorted to be looked at, not by the join");
+        if (!model.arrangement().get().hidden().isEmpty()) title.plain(" · " + Words.counted(model.arrangement().get().hidden().size(), "column") + " hidden");
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
         Join join = showing.outcome().orElseThrow().join();
         return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())

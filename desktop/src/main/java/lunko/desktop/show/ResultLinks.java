@@ -11,10 +11,11 @@ import javafx.scene.control.TableColumn;
 import javafx.scene.layout.HBox;
 import lunko.desktop.grid.GridTable;
 import lunko.engine.ResultRow;
+import lunko.insight.Changes;
 import lunko.query.Side;
 
 /** Between the two parts of the result: which source rows each of its rows comes from, by number. */
-final class ResultLinks extends GridTable<ResultRow> {
+final class ResultLinks extends GridTable<ListedRow> {
 
     ResultLinks(ShowModel model, ResultRows rows,
                 ObservableDoubleValue arrival) {
@@ -23,21 +24,19 @@ final class ResultLinks extends GridTable<ResultRow> {
         setFocusTraversable(false);
         setMouseTransparent(true);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
-        TableColumn<ResultRow, ResultRow> column = GridTable.column();
+        TableColumn<ListedRow, ListedRow> column = GridTable.column();
         column.prefWidthProperty().bind(widthProperty().subtract(2));
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(row.getValue()));
-        column.setCellFactory(_ -> new Cell(rows));
+        column.setCellFactory(_ -> new Cell());
         getColumns().setAll(List.of(column));
     }
 
-    private static final class Cell extends TableCell<ResultRow, ResultRow> {
-        private final ResultRows rows;
+    private static final class Cell extends TableCell<ListedRow, ListedRow> {
         private final Label numbers = new Label();
         private final Label word = new Label();
         private final HBox both = new HBox(numbers, word);
 
-        Cell(ResultRows rows) {
-            this.rows = rows;
+        Cell() {
             numbers.getStyleClass().add("link-numbers");
             word.getStyleClass().add("link-word");
             both.getStyleClass().add("link");
@@ -45,21 +44,36 @@ final class ResultLinks extends GridTable<ResultRow> {
         }
 
         @Override
-        protected void updateItem(ResultRow row, boolean empty) {
+        protected void updateItem(ListedRow row, boolean empty) {
             super.updateItem(row, empty);
             setGraphic(empty || row == null ? null : both);
             if (empty || row == null) return;
-            boolean comes = getIndex() < rows.landed();
-            switch (row) {
-                case ResultRow.Met(int left, int right) -> show(left + 1 + " – " + (right + 1), "pair");
-                case ResultRow.Kept _ -> show(number(row.source(Side.LEFT)) + " – " + number(row.source(Side.RIGHT)), comes ? "kept" : "if alone");
-                case ResultRow.Taken(Side _, int taken) -> show(String.valueOf(taken + 1), comes ? "taken" : "if alone");
-            }
+            numbers.setText(switch (row.row()) {
+                case ResultRow.Met(int left, int right) -> left + 1 + " – " + (right + 1);
+                case ResultRow.Kept kept -> number(kept.source(Side.LEFT)) + " – " + number(kept.source(Side.RIGHT));
+                case ResultRow.Taken(Side _, int taken) -> String.valueOf(taken + 1);
+            });
+            word.setText(switch (row.fate()) {
+                case PENDING -> "if alone";
+                case WENT -> "went";
+                case LANDED -> row.status().map(Cell::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
+            });
         }
 
-        private void show(String from, String what) {
-            numbers.setText(from);
-            word.setText(what);
+        private static String said(Changes.Status status) {
+            return switch (status) {
+                case SAME -> "";
+                case CAME -> "new";
+                case CHANGED -> "changed";
+            };
+        }
+
+        private static String kind(ListedRow row) {
+            return switch (row.row()) {
+                case ResultRow.Met _ -> row.repeats() ? "again" : "pair";
+                case ResultRow.Kept _ -> "kept";
+                case ResultRow.Taken _ -> "taken";
+            };
         }
 
         private static String number(OptionalInt row) {

@@ -4,28 +4,30 @@ import static lunko.phrase.Words.capital;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.function.UnaryOperator;
 import javafx.beans.value.ObservableDoubleValue;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TableColumn;
+import javafx.scene.input.MouseButton;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.engine.Outcome;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
-import lunko.engine.ResultRow;
+import lunko.insight.Arrangement;
 import lunko.query.Side;
 
 /** The columns of the result that come from one side, under that side's table. */
-final class ResultPart extends GridTable<ResultRow> {
+final class ResultPart extends GridTable<ListedRow> {
     private final ShowModel model;
     private final Side side;
     private final ColumnWidths widths;
     private final ResultRows rows;
-    private List<ResultColumn> columns = List.of();
     private final Label placeholder = new Label();
-    private Showing shown;
 
     ResultPart(ShowModel model, Side side, ColumnWidths widths, ResultRows rows,
                 ObservableDoubleValue arrival) {
@@ -41,29 +43,52 @@ final class ResultPart extends GridTable<ResultRow> {
         placeholder.getStyleClass().add("no-columns");
         placeholder.setWrapText(true);
         setPlaceholder(placeholder);
-        model.showing().subscribe(this::show);
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show(now);
+        });
+        model.arrangement().subscribe((_, _) -> show(model.showing().get()));
+        show(model.showing().get());
     }
 
     private void show(Showing showing) {
-        Showing before = shown;
-        shown = showing;
-        if (before != null && before.isOfSameJoin(showing)) return;
-        columns = showing.outcome().map(outcome -> outcome.columns(side)).orElse(List.of());
-        List<TableColumn<ResultRow, ?>> all = new ArrayList<>();
-        TableColumn<ResultRow, Integer> numbers = GridTable.column();
+        List<TableColumn<ListedRow, ?>> all = new ArrayList<>();
+        TableColumn<ListedRow, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
         all.add(numbers);
-        showing.outcome().ifPresent(outcome ->
-                IntStream.range(0, columns.size()).forEach(i -> all.add(column(outcome, columns.get(i)))));
-        boolean givesNone = columns.isEmpty() && showing.outcome().isPresent();
+        showing.outcome().ifPresent(outcome -> model.arrangement().get().columns(outcome, side).forEach(column -> all.add(column(outcome, column))));
+        boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         if (givesNone) all.clear();
         getColumns().setAll(all);
         placeholder.setText(givesNone ? capital(showing.outcome().get().kind().withArticle()) + " gives no columns of " + showing.outcome().get().join().on(side).title() + "." : "");
     }
 
-    private TableColumn<ResultRow, ResultCell> column(Outcome outcome, ResultColumn column) {
-        return new ValueColumn(outcome.qualifiedName(column), outcome.name(column), outcome.type(column), outcome.keys(side).contains(column.index()), column.index())
-                .in(widths, row -> outcome.cell(row, column));
+    private TableColumn<ListedRow, ResultCell> column(Outcome outcome, ResultColumn column) {
+        String sign = model.arrangement().get().sorting().filter(sorting -> sorting.by().equals(column)).map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
+        TableColumn<ListedRow, ResultCell> shown = new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
+                outcome.keys(side).contains(column.index()), column.index()).in(widths, row -> row.of().cell(row.row(), column));
+        Node heading = shown.getGraphic();
+        heading.setOnMouseClicked(event -> {
+            if (event.getButton() == MouseButton.PRIMARY) arrange(now -> now.sortingBy(column));
+        });
+        ContextMenu menu = new ContextMenu(item("Sort by " + outcome.name(column) + ", to look at", now -> now.sortingBy(column)),
+                item("Hide " + outcome.name(column), now -> now.hiding(column)), item("Move to the left", now -> now.moving(outcome, column, true)),
+                item("Move to the right", now -> now.moving(outcome, column, false)), item("As the join gives it", _ -> Arrangement.PLAIN));
+        heading.setOnContextMenuRequested(event -> {
+            menu.show(heading, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
+        return shown;
+    }
+
+    private MenuItem item(String does, UnaryOperator<Arrangement> change) {
+        MenuItem item = new MenuItem(does);
+        item.setMnemonicParsing(false);
+        item.setOnAction(_ -> arrange(change));
+        return item;
+    }
+
+    private void arrange(UnaryOperator<Arrangement> change) {
+        model.arrangement().set(change.apply(model.arrangement().get()));
     }
 }

@@ -3,39 +3,62 @@ package lunko.desktop.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import javafx.collections.ObservableListBase;
+import lunko.desktop.show.ListedRow.Fate;
+import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
+import lunko.insight.Arrangement;
+import lunko.insight.Changes;
+import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
 /**
  * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the
  * frame for them, and tells of no more changes than there are. Of very many rows it lists the last ones, since a
- * table view keeps something for each row that it scrolls past.
+ * table view keeps something for each row that it scrolls past. When all have landed, those follow that the last change took away.
  */
-final class ResultRows extends ObservableListBase<ResultRow> {
+final class ResultRows extends ObservableListBase<ListedRow> {
     /** Rows are left out of the list in blocks of this many, so that it seldom starts elsewhere. */
     private static final int BLOCK = 50_000;
+    /** So many rows that went are listed at most. */
+    private static final int MOST_GONE = 200;
+    /** Longer results are not put into another order. */
+    static final int MOST_ORDERED = 20_000;
 
     private List<ResultRow> landed = List.of();
     private Optional<ResultRow> pending = Optional.empty();
+    private List<ResultRow> gone = List.of();
+    private Optional<Outcome> outcome = Optional.empty();
+    private Optional<Changes> changes = Optional.empty();
+    private Optional<int[]> order = Optional.empty();
     private int before;
 
-    /** Shows the rows of another frame, or none; {@code kin} says that it belongs to the timeline of the last one. */
-    void show(Optional<MatchFrame> frame, boolean kin) {
+    /** Shows the rows of what is shown now, in that arrangement; {@code kin} says that it is of the same join and arrangement as the last. */
+    void show(Showing now, Arrangement arrangement, boolean kin) {
+        Optional<MatchFrame> frame = now.match();
         List<ResultRow> all = frame.map(MatchFrame::landed).orElse(List.of());
         int beforeNow = Math.max(0, all.size() / BLOCK - 1) * BLOCK;
         List<ResultRow> listed = all.subList(beforeNow, all.size());
         Optional<ResultRow> pendingNow = frame.flatMap(MatchFrame::pending);
-        boolean prefix = kin && beforeNow == before;
-        if (prefix && listed.size() == landed.size() && pendingNow.equals(pending)) return;
+        boolean complete = now.outcome().filter(of -> of.size() == all.size()).isPresent();
+        List<ResultRow> goneNow = complete ? now.changes().map(Changes::went).orElse(List.of()) : List.of();
+        goneNow = goneNow.subList(0, Math.min(MOST_GONE, goneNow.size()));
+        boolean reorders = arrangement.reorders() && all.size() <= MOST_ORDERED;
+        boolean prefix = kin && beforeNow == before && !reorders;
+        if (prefix && listed.size() == landed.size() && pendingNow.equals(pending) && goneNow.equals(gone)) return;
         int same = prefix ? Math.min(landed.size(), listed.size()) : 0;
-        List<ResultRow> gone = new ArrayList<>(landed.subList(same, landed.size()));
-        pending.ifPresent(gone::add);
+        List<ListedRow> removed = new ArrayList<>(subList(same, size()));
         beginChange();
         landed = listed;
         pending = pendingNow;
+        gone = goneNow;
         before = beforeNow;
-        nextRemove(same, gone);
+        outcome = now.outcome();
+        changes = now.changes();
+        order = reorders ? now.outcome().map(of -> arrangement.order(of, listed)) : Optional.empty();
+        nextRemove(same, removed);
         nextAdd(same, size());
         endChange();
     }
@@ -50,13 +73,36 @@ final class ResultRows extends ObservableListBase<ResultRow> {
         return landed.size();
     }
 
+    /** Where the row that came last is listed; the place before the first, if none has come. */
+    int last() {
+        return order.map(places -> IntStream.range(0, places.length).filter(n -> places[n] == landed.size() - 1).findFirst().orElse(-1))
+                .orElse(landed.size() - 1);
+    }
+
+    /** Whether a row is listed that comes if the row at hand finds no partner. */
+    boolean isPending() {
+        return pending.isPresent();
+    }
+
+    private ResultRow landed(int index) {
+        return landed.get(order.map(places -> places[index]).orElse(index));
+    }
+
     @Override
-    public ResultRow get(int index) {
-        return index < landed.size() ? landed.get(index) : pending.orElseThrow();
+    public ListedRow get(int index) {
+        if (index < landed.size()) {
+            ResultRow row = landed(index);
+            OptionalInt left = row.source(Side.LEFT);
+            boolean repeats = index > 0 && left.isPresent() && landed(index - 1).source(Side.LEFT).equals(left);
+            return new ListedRow(row, outcome.orElseThrow(), Fate.LANDED, changes.map(made -> made.of(row)), repeats);
+        }
+        int next = index - landed.size();
+        if (pending.isPresent() && next == 0) return new ListedRow(pending.get(), outcome.orElseThrow(), Fate.PENDING, Optional.empty(), false);
+        return new ListedRow(gone.get(next - (pending.isPresent() ? 1 : 0)), changes.orElseThrow().before(), Fate.WENT, Optional.empty(), false);
     }
 
     @Override
     public int size() {
-        return landed.size() + (pending.isPresent() ? 1 : 0);
+        return landed.size() + (pending.isPresent() ? 1 : 0) + gone.size();
     }
 }

@@ -6,16 +6,22 @@ import javafx.beans.WeakInvalidationListener;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
-import lunko.engine.ResultRow;
+import lunko.desktop.show.ListedRow.Fate;
+import lunko.insight.Changes;
 import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
 /** A row of the result: landed before, landing now, or pending; hatched where a side had nothing to give. */
-final class ResultTableRow extends TableRow<ResultRow> {
+final class ResultTableRow extends TableRow<ListedRow> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
+    private static final PseudoClass WENT = PseudoClass.getPseudoClass("went");
+    private static final PseudoClass CAME = PseudoClass.getPseudoClass("came");
+    private static final PseudoClass CHANGED = PseudoClass.getPseudoClass("changed");
+    private static final PseudoClass REPEATED = PseudoClass.getPseudoClass("repeated");
+    private static final PseudoClass GROUPED = PseudoClass.getPseudoClass("grouped");
     private static final PseudoClass LEFT_MISSING = PseudoClass.getPseudoClass("left-missing");
     private static final PseudoClass RIGHT_MISSING = PseudoClass.getPseudoClass("right-missing");
 
@@ -40,20 +46,26 @@ final class ResultTableRow extends TableRow<ResultRow> {
     }
 
     private Optional<Pointed> pointed() {
-        return isEmpty() || getItem() == null ? Optional.empty() : Optional.of(new Pointed.Result(getItem()));
+        return isEmpty() || getItem() == null || getItem().fate() == Fate.WENT ? Optional.empty() : Optional.of(new Pointed.Result(getItem().row()));
     }
 
     private void dress() {
         MatchFrame frame = model.showing().get().match().orElse(null);
-        boolean shown = frame != null && !isEmpty() && getItem() != null;
-        boolean landing = shown && frame.step().lands() && getIndex() == rows.landed() - 1;
+        ListedRow item = isEmpty() ? null : getItem();
+        boolean shown = frame != null && item != null;
+        boolean landing = shown && frame.step().lands() && getIndex() == rows.last();
         opacityProperty().unbind();
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
-        pseudoClassStateChanged(LIT, shown && model.lineage().get().filter(lineage -> lineage.lights(getItem())).isPresent());
-        pseudoClassStateChanged(PENDING, shown && getIndex() >= rows.landed());
-        pseudoClassStateChanged(LEFT_MISSING, shown && getItem().source(Side.LEFT).isEmpty());
-        pseudoClassStateChanged(RIGHT_MISSING, shown && getItem().source(Side.RIGHT).isEmpty());
+        pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT && model.lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
+        pseudoClassStateChanged(PENDING, shown && item.fate() == Fate.PENDING);
+        pseudoClassStateChanged(WENT, shown && item.fate() == Fate.WENT);
+        pseudoClassStateChanged(CAME, shown && item.status().filter(Changes.Status.CAME::equals).isPresent());
+        pseudoClassStateChanged(CHANGED, shown && item.status().filter(Changes.Status.CHANGED::equals).isPresent());
+        pseudoClassStateChanged(REPEATED, shown && item.repeats());
+        pseudoClassStateChanged(GROUPED, model.arrangement().get().grouped());
+        pseudoClassStateChanged(LEFT_MISSING, shown && item.row().source(Side.LEFT).isEmpty());
+        pseudoClassStateChanged(RIGHT_MISSING, shown && item.row().source(Side.RIGHT).isEmpty());
     }
 }

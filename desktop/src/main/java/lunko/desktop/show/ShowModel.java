@@ -1,6 +1,7 @@
 package lunko.desktop.show;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -12,6 +13,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.engine.ResultRow;
+import lunko.insight.Arrangement;
 import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
 import lunko.lesson.History;
@@ -31,8 +33,11 @@ public final class ShowModel {
     private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
+    private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
     private Optional<Pointed> chosen = Optional.empty();
+    /** The columns that the arrangement is made for. */
+    private List<Object> arrangedFor = List.of();
     /** The kinds that can be chosen, and for which showing that was found out. */
     private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
     private Optional<Showing> choicesFor = Optional.empty();
@@ -44,6 +49,7 @@ public final class ShowModel {
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         way.subscribe(this::goOtherWay);
+        arrangedFor = sides(showing.get());
     }
 
     /** The lesson, and what can be done to it. */
@@ -59,6 +65,11 @@ public final class ShowModel {
     /** The picture that is shown beside the stage. */
     public ObjectProperty<Picture> picture() {
         return picture;
+    }
+
+    /** How the result of the join at hand is looked at. */
+    public ObjectProperty<Arrangement> arrangement() {
+        return arrangement;
     }
 
     /** How partners are found, where the join can be done so. */
@@ -168,6 +179,19 @@ public final class ShowModel {
 
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
     private void follow() {
+        showChange();
+        if (!sides(showing.get()).equals(arrangedFor)) {
+            arrangedFor = sides(showing.get());
+            arrangement.set(Arrangement.PLAIN);
+        }
+    }
+
+    /** The names and columns of the two sides of the join at hand. */
+    private static List<Object> sides(Showing of) {
+        return of.outcome().<List<Object>>map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings())).orElse(List.of());
+    }
+
+    private void showChange() {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW || before.lesson() == now) return;
@@ -177,7 +201,7 @@ public final class ShowModel {
             showing.set(Showing.opened(now, way.get()));
         } else {
             Showing changed = Showing.of(now, way.get());
-            showing.set(before.isAtEnd() ? changed : changed.at(before.number()));
+            showing.set((before.isAtEnd() ? changed : changed.at(before.number())).after(before));
         }
     }
 }

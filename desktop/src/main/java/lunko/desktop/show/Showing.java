@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Outcome;
+import lunko.insight.Changes;
 import lunko.insight.KindCount;
 import lunko.insight.Regions;
 import lunko.lesson.Lesson;
@@ -21,9 +22,11 @@ import lunko.steps.Way;
  * run there is no frame, and the run is the problem.
  *
  * @param joining the join at hand; where it is the turn of another stage, the last join before it
+ * @param changes what the last change to the lesson has done to the result of the join at hand, where that can be told
  * @param match   what is to be seen of that join: in the step at hand, or after it, at its end
  */
-public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining, Optional<MatchFrame> match) {
+public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining, Optional<MatchFrame> match,
+                      Optional<Changes> changes) {
 
     /** A query that can run: its steps, and the joins among them. */
     public record Run(Timeline timeline, List<Joining> joinings) {}
@@ -40,14 +43,14 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     /** A lesson with all its steps done, its rows matched in that way. */
     public static Showing of(Lesson lesson, Way way) {
         Checked<Run> run = lesson.timeline(way).map(timeline -> new Run(timeline, joinings(lesson, timeline)));
-        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())));
+        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())), Optional.empty());
     }
 
-    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame) {
+    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Changes> changes) {
         Optional<Joining> joining = frame.flatMap(now -> joining(run.expect().joinings(), now.part()));
         Optional<MatchFrame> match = joining.map(at -> frame.get().shown() instanceof MatchFrame shown ? shown
                 : at.timeline().at(at.part() < frame.get().part() ? at.timeline().last() : 0));
-        return new Showing(lesson, way, run, frame, joining, match);
+        return new Showing(lesson, way, run, frame, joining, match, changes);
     }
 
     private static Optional<Joining> joining(List<Joining> all, int part) {
@@ -72,7 +75,13 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
     public Showing at(long number) {
-        return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))));
+        return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), changes);
+    }
+
+    /** The same, compared with what was shown before a change to the lesson. */
+    Showing after(Showing before) {
+        Optional<Changes> made = outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
+        return new Showing(lesson, way, run, frame, joining, match, made);
     }
 
     /** All steps, where the query can run. */

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import lunko.engine.ResultRow;
+import lunko.insight.Arrangement;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.steps.MatchFrame;
-import lunko.steps.MatchTimeline;
+import lunko.steps.Way;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -30,34 +30,33 @@ class ResultRowsProperties {
     @Property(tries = 300)
     void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 999) Integer> jumps) {
         ResultRows rows = new ResultRows();
-        List<ResultRow> mirror = mirror(rows);
-        List<MatchTimeline> timelines = Stream.of(JoinKind.values())
-                .map(kind -> MatchTimeline.of(DemoLesson.lesson().of(kind).plan().expect())).toList();
-        MatchTimeline last = null;
+        List<ListedRow> mirror = mirror(rows);
+        List<Showing> joins = Stream.of(JoinKind.values()).map(kind -> Showing.of(DemoLesson.lesson().of(kind), Way.ROWS)).toList();
+        Showing last = joins.getFirst();
         for (int jump : jumps) {
-            MatchTimeline timeline = timelines.get(jump / 100);
-            MatchFrame frame = timeline.at(timeline.last() * (jump % 100) / 99);
-            rows.show(Optional.of(frame), timeline == last);
+            Showing join = joins.get(jump / 100);
+            Showing now = join.at(join.last() * (jump % 100) / 99);
+            MatchFrame frame = now.match().orElseThrow();
+            rows.show(now, Arrangement.PLAIN, now.isOfSameJoin(last));
             List<ResultRow> expected = new ArrayList<>(frame.landed());
             frame.pending().ifPresent(expected::add);
-            assertThat(mirror).isEqualTo(expected).isEqualTo(rows);
-            last = timeline;
+            assertThat(mirror).isEqualTo(rows);
+            assertThat(mirror).extracting(ListedRow::row).isEqualTo(expected);
+            last = now;
         }
-        rows.show(Optional.empty(), false);
-        assertThat(mirror).isEmpty();
     }
 
     @Example
     void ofVeryManyRowsTheLastAreListed() {
         Table left = many("a");
         Table right = many("b");
-        MatchTimeline timeline = MatchTimeline.of(Lesson.on(left, JoinKind.CROSS, right).plan().expect());
+        Showing join = Showing.of(Lesson.on(left, JoinKind.CROSS, right), Way.ROWS);
         ResultRows rows = new ResultRows();
-        rows.show(Optional.of(timeline.at(timeline.last())), false);
+        rows.show(join, Arrangement.PLAIN, false);
         assertThat(rows.before()).isEqualTo(100_000);
         assertThat(rows.before() + rows.landed()).isEqualTo(160_000);
-        assertThat(rows.get(rows.landed() - 1)).isEqualTo(new ResultRow.Met(399, 399));
-        rows.show(Optional.of(timeline.at(10)), true);
+        assertThat(rows.get(rows.landed() - 1).row()).isEqualTo(new ResultRow.Met(399, 399));
+        rows.show(join.at(10), Arrangement.PLAIN, true);
         assertThat(rows.before()).isZero();
         assertThat(rows).hasSize(10);
     }
@@ -69,9 +68,9 @@ class ResultRowsProperties {
         return table;
     }
 
-    private static List<ResultRow> mirror(ResultRows rows) {
-        List<ResultRow> mirror = new ArrayList<>();
-        rows.addListener((ListChangeListener<ResultRow>) change -> {
+    private static List<ListedRow> mirror(ResultRows rows) {
+        List<ListedRow> mirror = new ArrayList<>();
+        rows.addListener((ListChangeListener<ListedRow>) change -> {
             while (change.next()) {
                 assertThat(mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()))
                         .isEqualTo(change.getRemoved());

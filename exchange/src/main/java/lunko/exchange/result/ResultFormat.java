@@ -1,7 +1,10 @@
 package lunko.exchange.result;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import lunko.engine.sql.ResultTable;
+import lunko.exchange.TableText;
 import lunko.problem.Problem;
 
 /** The ways in which a result is written as text. */
@@ -25,6 +28,16 @@ public enum ResultFormat {
         @Override
         public String write(ResultTable result, Optional<Steps> steps, int line) {
             return steps.map(all -> all.text("", "  ")).orElse("") + CsvTable.text(result);
+        }
+    },
+    /** Fields divided by tabs, as spreadsheets take them from the clipboard. */
+    TSV {
+        @Override
+        public String write(ResultTable result, Optional<Steps> steps, int line) {
+            List<List<String>> lines = new ArrayList<>();
+            lines.add(result.columns().stream().map(ResultTable.Column::name).toList());
+            result.rows().forEach(row -> lines.add(row.stream().map(value -> value.isNull() ? "" : value.shown()).toList()));
+            return steps.map(all -> all.text("", "  ")).orElse("") + TableText.tabbed(lines);
         }
     },
     /** One JSON object in a line (RFC 8259): numbers as numbers, NULL as null. */
