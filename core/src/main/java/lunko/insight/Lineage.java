@@ -17,6 +17,9 @@ public record Lineage(Outcome outcome, Pointed pointed) {
 
         /** A row of the result. */
         record Result(ResultRow row) implements Pointed {}
+
+        /** A left and a right row, counted from 0, be they partners or not. */
+        record Pair(int left, int right) implements Pointed {}
     }
 
     /** Whether a source row, counted from 0, belongs to it. */
@@ -25,6 +28,7 @@ public record Lineage(Outcome outcome, Pointed pointed) {
             case Pointed.Source(Side of, int one) when of == side -> one == row;
             case Pointed.Source(Side _, int one) -> arePartners(side.of(row, one), side.of(one, row));
             case Pointed.Result(ResultRow result) -> result.source(side).equals(OptionalInt.of(row));
+            case Pointed.Pair(int left, int right) -> side.of(left, right) == row;
         };
     }
 
@@ -33,6 +37,7 @@ public record Lineage(Outcome outcome, Pointed pointed) {
         return switch (pointed) {
             case Pointed.Source(Side side, int one) -> row.source(side).equals(OptionalInt.of(one));
             case Pointed.Result(ResultRow result) -> result.equals(row);
+            case Pointed.Pair(int left, int right) -> row.equals(new ResultRow.Met(left, right));
         };
     }
 

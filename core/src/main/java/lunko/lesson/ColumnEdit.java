@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.problem.Checked;
+import lunko.query.sql.Renaming;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -39,8 +40,8 @@ public sealed interface ColumnEdit extends Edit {
             case Add(_, int at, Column column) -> named(before, -1, column).map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
             case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
-                return lesson.change(table(), table -> table.withColumn(at, named))
-                        .changingLinks(link -> link.changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
+                return lesson.with(lesson.scene().rewording(sql -> old.equals(named.name()) ? sql : Renaming.column(sql, table(), old, named.name())))
+                        .change(table(), table -> table.withColumn(at, named)).changingLinks(link -> link.changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
             });
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));

@@ -13,6 +13,7 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
 import lunko.query.QueryText;
+import lunko.query.sql.Renaming;
 import lunko.query.Side;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
@@ -204,7 +205,8 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     /** The same lesson with a table under another name, which no other has. */
     Lesson renaming(String name, String to) {
         return new Lesson(title, tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
-                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to), scene.of(scene.pairing().renaming(name, to))).titledAs(this);
+                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to), scene.of(scene.pairing().renaming(name, to))
+                .rewording(sql -> Renaming.table(sql, name, to))).titledAs(this);
     }
 
     /**

@@ -2,6 +2,7 @@ package lunko.lesson;
 
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.UnaryOperator;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
@@ -48,6 +49,11 @@ public record Scene(Pairing pairing, Optional<String> written, String note, Opti
     /** The same scene with a query that was written, or with none. */
     public Scene writing(Optional<String> sql) {
         return new Scene(pairing, sql, note, step);
+    }
+
+    /** The same scene with the text changed that was written, if one was. */
+    Scene rewording(UnaryOperator<String> change) {
+        return writing(written.map(change));
     }
 
     /** The same scene with another note. */

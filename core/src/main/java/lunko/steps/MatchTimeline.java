@@ -195,6 +195,17 @@ public final class MatchTimeline implements Part {
         };
     }
 
+    /** The number of the step in which a left and a right row are compared, or, without a condition, meet; {@link #last()} if they never are. */
+    public long decided(int left, int right) {
+        int outer = kind.outer().of(left, right);
+        int inner = kind.outer().of(right, left);
+        int turn = course.turnOf(outer);
+        long first = 1 + course.preparations() + before[turn] + lookUps;
+        if (!kind.compares()) return first + matching.partnersBefore(outer, inner);
+        OptionalInt n = IntStream.range(0, course.compared(outer)).filter(at -> course.innerAt(outer, at) == inner).findFirst();
+        return n.isEmpty() ? last() : first + n.getAsInt() + (lands.bringsPairs() ? seenAt(outer, n.getAsInt()) : 0);
+    }
+
     /** The number of the first step after another in which a row comes into the result; {@link #last()} if none does any more. */
     @Override
     public long nextLanding(long number) {

@@ -21,7 +21,7 @@ public final class ColumnWidths {
     public static final double NUMBER_COLUMN = 34;
     private static final double PADDING = 18;
     private static final double KEY_SIGN = 18;
-    private static final double NARROWEST = 48;
+    private static final double NARROWEST = 54;
     private static final double WIDEST = 240;
     private static final double SCROLL_BAR = 14;
     private static final double NO_BAR = 8;

@@ -1,5 +1,6 @@
 package lunko.desktop.show;
 
+import java.util.Optional;
 import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -8,6 +9,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.SVGPath;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.look.Typeface;
+import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 
 /** One thing drawn in the gap between two grids. A thing that has not changed from one frame to the next is not drawn again. */
@@ -16,12 +18,13 @@ sealed interface Drawn {
     /** The node for it. */
     Node node();
 
-    /** A lane between two rows that have met. */
-    record Lane(double from, double to, double width, boolean landing, boolean lit) implements Drawn {
+    /** A lane between two rows that have met, which can be pointed at. */
+    record Lane(double from, double to, double width, boolean landing, boolean lit, Optional<Pointed> of) implements Drawn {
         @Override
         public Node node() {
             CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
             stretch(lane, from, to, width);
+            lane.setUserData(of.orElse(null));
             return lane;
         }
     }

@@ -14,7 +14,9 @@ import javafx.animation.Timeline;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
@@ -26,6 +28,7 @@ import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Typeface;
 import lunko.insight.Lineage;
+import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
@@ -63,7 +66,11 @@ final class Lanes extends Pane {
         verdict.getStyleClass().add("verdict");
         verdict.setManaged(false);
         getChildren().addAll(met, now, verdict, dragged);
-        setMouseTransparent(true);
+        setPickOnBounds(false);
+        for (Node unseen : List.of(now, verdict, dragged)) unseen.setMouseTransparent(true);
+        met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.point(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
+                ? Optional.of(of) : Optional.empty()));
+        met.addEventHandler(MouseEvent.MOUSE_EXITED_TARGET, _ -> model.point(Optional.empty()));
         model.showing().addListener((_, before, after) -> show(Motion.between(before, after)));
         model.lineage().subscribe((_, _) -> place());
         drags.drag().subscribe(this::showDrag);
@@ -117,7 +124,7 @@ final class Lanes extends Pane {
                 if (!right.isInView(partner)) continue;
                 boolean landing = frame.step().equals(new Step.Pair(row, partner));
                 boolean lit = lineage.isPresent() && lineage.get().lights(Side.LEFT, row) && lineage.get().lights(Side.RIGHT, partner);
-                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit));
+                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit, Optional.of(new Pointed.Pair(row, partner))));
             }
         }
     }

@@ -10,6 +10,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import lunko.engine.Join;
 import lunko.insight.Lineage;
+import lunko.insight.Lineage.Pointed;
 import lunko.insight.PairGrid;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -92,6 +93,11 @@ final class PairGridView extends Pane {
                 }, "pair-cell", verdict.title());
                 cell.setTooltip(new Tooltip(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
                 place(cell, x + right * size + 1, y + left * size + 1, size - 2, size - 2, Pos.CENTER);
+                Pointed pair = new Pointed.Pair(left, right);
+                cell.setOnMouseEntered(_ -> model.point(Optional.of(pair)));
+                cell.setOnMouseExited(_ -> model.point(Optional.empty()));
+                cell.setOnMouseClicked(_ -> model.choose(Optional.of(pair)));
+                cell.setAccessibleText(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
                 cells.add(new Cell(left, right, cell));
             }
             place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * size + 5, y + left * size, TOTALS, size, Pos.CENTER_LEFT);

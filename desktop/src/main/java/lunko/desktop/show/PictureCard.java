@@ -25,12 +25,24 @@ final class PictureCard extends VBox {
             });
             model.picture().subscribe(now -> button.setSelected(now == picture));
             Node shown = switch (picture) {
-                case VENN -> new VennView(model);
+                case VENN -> venn(model);
                 case PAIRS -> new PairGridView(model);
             };
             shown.visibleProperty().bind(button.selectedProperty());
             head.getChildren().add(button);
             body.getChildren().add(shown);
         }
+    }
+
+    /** Two circles, or three where a chain has put three tables together. */
+    private static Node venn(ShowModel model) {
+        VennView two = new VennView(model);
+        ThreeVennView three = new ThreeVennView(model);
+        model.showing().subscribe(now -> {
+            boolean chain = now.joining().flatMap(Showing.Joining::circles).isPresent();
+            two.setVisible(!chain);
+            three.setVisible(chain);
+        });
+        return new StackPane(two, three);
     }
 }

@@ -20,11 +20,8 @@ public final class Player {
     public Player(ShowModel model) {
         this.model = model;
         pause.setOnFinished(_ -> next());
-        speed.subscribe(chosen -> {
-            boolean waiting = playing.get();
-            pause.stop();
-            pause.setDuration(chosen.pause());
-            if (waiting) pause.playFromStart();
+        speed.subscribe(_ -> {
+            if (playing.get()) await();
         });
     }
 
@@ -50,7 +47,7 @@ public final class Player {
         } else if (model.showing().get().last() > 0) {
             if (model.showing().get().isAtEnd()) model.goTo(0);
             playing.set(true);
-            pause.playFromStart();
+            await();
         }
     }
 
@@ -71,10 +68,17 @@ public final class Player {
         model.goTo(number);
     }
 
+    /** Waits for the next step. */
+    private void await() {
+        pause.stop();
+        pause.setDuration(speed.get().pause(model.showing().get().last()));
+        pause.playFromStart();
+    }
+
     private void next() {
         Showing now = model.showing().get();
         model.goTo(onlyPairs.get() ? model.nextLanding() : now.number() + speed.get().stride(now.last()));
         if (model.showing().get().isAtEnd()) pause();
-        else pause.playFromStart();
+        else await();
     }
 }

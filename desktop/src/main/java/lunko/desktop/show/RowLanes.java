@@ -51,7 +51,7 @@ final class RowLanes extends Pane {
                 int number = hand.offset(origin.input()) + origin.row();
                 boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
                 boolean lit = stages.lights(true, number) && stages.lights(false, row);
-                lanes.add(new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit));
+                lanes.add(new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit, Optional.empty()));
             }
         }
         for (int i = 0; i < before.size(); i++) {

@@ -115,6 +115,7 @@ public final class ShowModel {
         return OptionalLong.of(showing.get().start() + switch (of.pointed()) {
             case Pointed.Source(Side side, int row) -> runs.decided(side, row);
             case Pointed.Result(ResultRow row) -> runs.decided(row);
+            case Pointed.Pair(int left, int right) -> runs.decided(left, right);
         });
     }
 

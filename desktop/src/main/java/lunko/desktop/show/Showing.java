@@ -7,6 +7,7 @@ import lunko.engine.Outcome;
 import lunko.insight.Changes;
 import lunko.insight.KindCount;
 import lunko.insight.Regions;
+import lunko.insight.ThreeCircles;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -32,7 +33,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     public record Run(Timeline timeline, List<Joining> joinings) {}
 
     /** A join: the part of the timeline that it is, its steps, and what is to be seen of it as a whole. */
-    public record Joining(int part, MatchTimeline timeline, Regions regions, List<KindCount> counts) {
+    public record Joining(int part, MatchTimeline timeline, Regions regions, Optional<ThreeCircles> circles, List<KindCount> counts) {
 
         /** What the join gives. */
         public Outcome outcome() {
@@ -61,7 +62,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         List<Joining> joinings = new ArrayList<>();
         for (int part = 0; part < timeline.parts().size(); part++) {
             if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
-            joinings.add(new Joining(part, match, Regions.of(match.outcome()),
+            joinings.add(new Joining(part, match, Regions.of(match.outcome()), ThreeCircles.of(match.join()),
                     lesson.scene().written().isPresent() ? KindCount.all(match.outcome()) : KindCount.all(lesson.query(), lesson.tables())));
         }
         return joinings;

@@ -29,12 +29,12 @@ public enum Speed {
         this.pause = Duration.millis(millis);
     }
 
-    /** The time from one picture to the next. */
-    public Duration pause() {
-        return pause;
+    /** The time from one picture to the next, of a timeline of so many steps. */
+    public Duration pause(long steps) {
+        return this == WHOLE ? Duration.millis(Math.max(pause.toMillis(), WHOLE_MILLIS / Math.max(1, steps))) : pause;
     }
 
-    /** The number of steps from one picture to the next, of so many in all. */
+    /** How many steps to go from one picture to the next, of so many in all. */
     public long stride(long steps) {
         return this == WHOLE ? Math.max(1, Math.round(steps * pause.toMillis() / WHOLE_MILLIS)) : 1;
     }

@@ -46,6 +46,7 @@ final class StageCard extends VBox {
     private final HBox buttons = new HBox();
     private final TableGrid source;
     private final StageGrid derived;
+    private final StackPane grids = new StackPane();
 
     StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions) {
         this.model = model;
@@ -61,7 +62,6 @@ final class StageCard extends VBox {
         derived = new StageGrid(widths);
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
         derived.setRowFactory(_ -> new StageRow<>(model, side));
-        StackPane grids = new StackPane(source, derived);
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");
@@ -80,7 +80,7 @@ final class StageCard extends VBox {
 
     /** The rows that are to be seen. */
     GridTable<?> grid() {
-        return derived.isVisible() ? derived : source;
+        return grids.getChildren().contains(derived) ? derived : source;
     }
 
     /** The grid of the source table, which is not to be seen while something else is joined. */
@@ -122,14 +122,14 @@ final class StageCard extends VBox {
     private void show(Showing showing) {
         Lesson lesson = showing.lesson();
         Optional<Stage> made = stage(showing, side).filter(_ -> source(showing, side).isEmpty());
-        for (Region ofSource : List.of(name, buttons, source)) {
+        for (Region ofSource : List.of(name, buttons)) {
             ofSource.setVisible(made.isEmpty());
             ofSource.setManaged(made.isEmpty());
         }
-        for (Region ofStage : List.of(title, derived)) {
-            ofStage.setVisible(made.isPresent());
-            ofStage.setManaged(made.isPresent());
-        }
+        title.setVisible(made.isPresent());
+        title.setManaged(made.isPresent());
+        GridTable<?> shown = made.isPresent() ? derived : source;
+        if (!grids.getChildren().contains(shown)) grids.getChildren().setAll(shown);
         Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares()).map(outcome -> outcome.keys(side)).orElse(Set.of());
         made.ifPresentOrElse(stage -> {
             title.setText(stage.title());

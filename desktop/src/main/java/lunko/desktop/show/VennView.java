@@ -103,11 +103,11 @@ final class VennView extends Pane {
         double rightAt = middle + apart / 2 + radius - lune * 0.52;
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
-            place(content(regions.alone(side).size(), lines, side.title(), kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
+            place(content(side.of(leftOnly, rightOnly), regions.alone(side).size(), lines, side.title(), kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
                     side.of(leftAt, rightAt), y, lune * 0.98);
         }
-        place(kind.only().map(side -> content(regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
-                .orElseGet(() -> content(regions.pairCount(), lines, "both", met, n -> {
+        place(kind.only().map(side -> content(both, regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
+                .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
                     var pair = regions.pairs().get(n);
                     Label row = label(join.left().name(pair.left()) + " · " + join.right().name(pair.right()), "venn-row");
                     row.setUserData(pair);
@@ -148,16 +148,31 @@ final class VennView extends Pane {
         return label;
     }
 
+    /** Lets a row be pointed at; a click is one on its region. */
+    private Label pointing(Label row, Shape region) {
+        Pointed pointed = switch (row.getUserData()) {
+            case ResultRow.Met(int left, int right) -> new Pointed.Pair(left, right);
+            case Pointed source -> source;
+            default -> throw new IllegalStateException("a row of the diagram that is none of the join");
+        };
+        row.setOnMouseEntered(_ -> model.point(Optional.of(pointed)));
+        row.setOnMouseExited(_ -> model.point(Optional.empty()));
+        row.setOnMouseClicked(region.getOnMouseClicked());
+        return row;
+    }
+
     /** A region's count and, as far as they fit, its rows. */
-    private static VBox content(long count, int lines, String side, boolean kept, IntFunction<Label> row) {
+    private VBox content(Shape region, long count, int lines, String side, boolean kept, IntFunction<Label> row) {
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
-        box.setMouseTransparent(true);
+        box.setPickOnBounds(false);
         box.getStyleClass().addAll("venn-content", side);
         box.pseudoClassStateChanged(KEPT, kept);
-        box.getChildren().add(label(Words.number(count), "venn-count"));
+        Label number = label(Words.number(count), "venn-count");
+        number.setMouseTransparent(true);
+        box.getChildren().add(number);
         long fits = count <= lines ? count : lines - 1;
-        for (int n = 0; n < fits; n++) box.getChildren().add(row.apply(n));
+        for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
         if (count > fits) box.getChildren().add(label("+ " + Words.number(count - fits) + " more", "venn-more"));
         return box;
     }

@@ -136,7 +136,7 @@ class ShowViewTest {
 
     @Test
     void playingGoesFromTheStartToTheEndAndPausesThere(FxRobot robot) throws Exception {
-        robot.interact(() -> player.speed().set(Speed.TEN));
+        robot.interact(() -> player.speed().set(Speed.WHOLE));
         robot.push(KeyCode.SPACE);
         assertThat(player.playing().get()).isTrue();
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !player.playing().get());

@@ -96,9 +96,9 @@ class LessonFileTest {
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 2", "\"version\" : 3");
-        assertThat(problem(file)).contains("saved by a newer Lunko (version 3 of the file, and this Lunko reads 2)");
-        change(file, "\"version\" : 3", "\"version\" : 2");
+        change(file, "\"version\" : 3", "\"version\" : 4");
+        assertThat(problem(file)).contains("saved by a newer Lunko (version 4 of the file, and this Lunko reads 3)");
+        change(file, "\"version\" : 4", "\"version\" : 3");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(problem(file)).contains("the first scene names a table or a kind of join that there is not");
         change(file, "\"sideways\"", "\"inner\"");

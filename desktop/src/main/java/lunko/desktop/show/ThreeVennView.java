@@ -1,0 +1,116 @@
+package lunko.desktop.show;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Point2D;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Shape;
+import lunko.insight.ThreeCircles;
+import lunko.insight.ThreeCircles.Content;
+import lunko.insight.ThreeCircles.Region;
+import lunko.phrase.Words;
+
+/** The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions. */
+final class ThreeVennView extends Pane {
+    private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
+    private static final List<String> COLOURS = List.of("left", "right", "third");
+    private static final double FOOT = 22;
+    private static final int MOST_NAMED = 2;
+
+    private Optional<ThreeCircles> circles = Optional.empty();
+
+    ThreeVennView(ShowModel model) {
+        getStyleClass().add("venn");
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show(now);
+        });
+        show(model.showing().get());
+        widthProperty().subscribe((_, _) -> draw());
+        heightProperty().subscribe((_, _) -> draw());
+    }
+
+    private void show(Showing now) {
+        circles = now.joining().flatMap(Showing.Joining::circles);
+        draw();
+    }
+
+    private void draw() {
+        getChildren().clear();
+        if (getWidth() < 100 || getHeight() < 100 || circles.isEmpty()) return;
+        double radius = Math.min((getWidth() - 24) / 3.1, (getHeight() - 2 * FOOT - 8) / 2.95);
+        Point2D middle = new Point2D(getWidth() / 2, FOOT + radius * 1.42);
+        double apart = radius * 0.62;
+        List<Point2D> centres = List.of(at(middle, apart, 210), at(middle, apart, 330), at(middle, apart, 90));
+        List<Circle> rings = centres.stream().map(centre -> new Circle(centre.getX(), centre.getY(), radius)).toList();
+        Map<Region, Point2D> places = new EnumMap<>(Region.class);
+        for (Region region : Region.values()) {
+            List<Integer> in = List.of(0, 1, 2).stream().filter(region::isIn).toList();
+            Shape shape = in.stream().map(i -> (Shape) rings.get(i)).reduce(Shape::intersect).orElseThrow();
+            for (int other = 0; other < rings.size(); other++) if (!region.isIn(other)) shape = Shape.subtract(shape, rings.get(other));
+            Content content = circles.get().regions().get(region);
+            shape.getStyleClass().addAll("venn-region", in.size() == 1 ? "venn-" + COLOURS.get(in.getFirst()) : "venn-both");
+            shape.pseudoClassStateChanged(KEPT, content.kept());
+            if (!content.rows().isEmpty()) Tooltip.install(shape, new Tooltip(String.join("\n", content.rows().subList(0, Math.min(20, content.rows().size())))));
+            getChildren().add(shape);
+            double x = in.stream().mapToDouble(i -> centres.get(i).getX()).average().orElse(0);
+            double y = in.stream().mapToDouble(i -> centres.get(i).getY()).average().orElse(0);
+            // Away from the circles that it is not in.
+            Point2D away = new Point2D(x, y).subtract(middle);
+            places.put(region, middle.add(away.multiply(in.size() == 1 ? 1.62 : in.size() == 2 ? 2.0 : 0)));
+        }
+        for (int i = 0; i < rings.size(); i++) {
+            rings.get(i).getStyleClass().addAll("venn-circle", COLOURS.get(i));
+            rings.get(i).setMouseTransparent(true);
+            getChildren().add(rings.get(i));
+        }
+        places.forEach((region, place) -> content(circles.get().regions().get(region), place, region == Region.ABC ? radius * 0.72 : radius * 0.66));
+        double side = getWidth() / 2;
+        caption(0, 4, 0, side, Pos.CENTER_LEFT);
+        caption(1, 4, side, side, Pos.CENTER_RIGHT);
+        caption(2, centres.get(2).getY() + radius + 2, 0, getWidth(), Pos.CENTER);
+    }
+
+    private static Point2D at(Point2D middle, double distance, double degrees) {
+        return middle.add(distance * Math.cos(Math.toRadians(degrees)), distance * Math.sin(Math.toRadians(degrees)));
+    }
+
+    private void content(Content content, Point2D place, double width) {
+        VBox box = new VBox();
+        box.setAlignment(Pos.CENTER);
+        box.setMouseTransparent(true);
+        box.setManaged(false);
+        box.getStyleClass().addAll("venn-content", "both");
+        box.pseudoClassStateChanged(KEPT, content.kept());
+        box.getChildren().add(label(Words.number(content.rows().size()), "venn-count"));
+        if (content.rows().size() <= MOST_NAMED) content.rows().forEach(row -> box.getChildren().add(label(row, "venn-row")));
+        getChildren().add(box);
+        box.applyCss();
+        double height = box.prefHeight(width);
+        box.resizeRelocate(place.getX() - width / 2, place.getY() - height / 2, width, height);
+    }
+
+    private void caption(int table, double y, double x, double width, Pos alignment) {
+        Label name = label(circles.orElseThrow().names().get(table), "venn-table");
+        VBox box = new VBox(name);
+        box.setAlignment(alignment);
+        box.setManaged(false);
+        box.getStyleClass().addAll("venn-caption", COLOURS.get(table));
+        getChildren().add(box);
+        box.resizeRelocate(x + 8, y, width - 16, FOOT - 2);
+    }
+
+    private static Label label(String text, String... styleClasses) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(Arrays.asList(styleClasses));
+        return label;
+    }
+}
