@@ -87,7 +87,10 @@ class RealDatabasesProperties {
             else assertThat(ours).as(theirText.get()).isEqualTo(theirs);
         }
         if (!steps) return;
-        for (Way way : Way.values()) walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
+        for (Way way : Way.values()) {
+            walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
+            walk(Timeline.keepingInTurn(answer.stages().orElseThrow(), way), result.rows().size(), text);
+        }
     }
 
     /** Nothing, where the database says that it cannot do such a thing, as PostgreSQL does of some full joins. */

@@ -197,7 +197,7 @@ class ShowViewTest {
         assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.FULL_ANTI);
         assertThat(result(robot, 0)).containsExactly("3", "Linden", "NULL", "1", "NULL", "NULL", "NULL");
         robot.push(KeyCode.DIGIT1);
-        assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("pairs of", "3 hives, 2 keepers");
+        assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("3 pairs of 3 hives and 2 keepers");
         robot.push(KeyCode.DIGIT6);
         assertThat(result(robot, 2)).containsExactly("4", "Bramble", "11", "2");
         assertThat(texts(robot, ".no-columns")).contains("A left semi join gives no columns of keepers.");
@@ -315,8 +315,9 @@ class ShowViewTest {
                 assertThat(states(row)).as("step %d, %s row %d", frame.number(), side, row.getIndex())
                         .matches(s -> s.contains("now") == now && s.contains("left-out") == out);
             }
-            assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().size())
-                    .isEqualTo(frame.landed().size() + (frame.pending().isPresent() ? 1 : 0));
+            assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().stream()
+                    .filter(row -> row instanceof ListedRow listed && listed.fate() != ListedRow.Fate.WENT))
+                    .hasSize(frame.landed().size() + (frame.pending().isPresent() ? 1 : 0));
         }
         long lanes = frame.lanes().stream().mapToLong(List::size).sum();
         assertThat(robot.lookup(node -> node instanceof CubicCurve c && c.getParent().getStyleClass().contains("met"))

@@ -1,0 +1,80 @@
+package lunko.insight;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import lunko.Tables;
+import lunko.engine.Outcome;
+import lunko.engine.Plan;
+import lunko.engine.ResultCell;
+import lunko.engine.ResultColumn;
+import lunko.engine.ResultRow;
+import lunko.engine.ValueOrder;
+import lunko.insight.Changes.Status;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Block;
+import lunko.table.Entry;
+import lunko.table.Table;
+import lunko.table.Value;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.domains.Domain;
+import net.jqwik.api.domains.DomainContext;
+
+/** What a change has done to a result, and how a result is looked at. */
+@Domain(Tables.class)
+@Domain(DomainContext.Global.class)
+class ChangesProperties {
+
+    @Property
+    void whatCameAndWentAndStayedIsTheResultNow(@ForAll Plan plan, @ForAll JoinKind other, @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
+        Outcome before = Outcome.of(plan);
+        boolean edits = row < plan.left().rows().size();
+        Table left = edits ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
+        Plan changed = Plan.bind(edits ? plan.query() : plan.query().of(other), List.of(left, plan.right())).expect();
+        Outcome now = Outcome.of(changed);
+        Changes changes = Changes.between(before, now).orElseThrow();
+        assertThat(before.size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.size());
+        List<List<Value>> stayed = new ArrayList<>();
+        before.rows().stream().filter(old -> !changes.went().contains(old)).forEach(old -> stayed.add(values(before, old)));
+        if (before.columns().equals(now.columns())) {
+            List<ResultRow> same = now.rows().stream().filter(one -> changes.of(one) == Status.SAME).toList();
+            same.forEach(one -> assertThat(stayed.remove(values(now, one))).isTrue());
+            assertThat(stayed).hasSize((int) changes.count(Status.CHANGED));
+        }
+        assertThat(Changes.between(now, now).orElseThrow().isEmpty()).isTrue();
+    }
+
+    @Property
+    void lookingOtherwiseLosesNoRowAndNoColumn(@ForAll Plan plan, @ForAll @IntRange(max = 5) int by, @ForAll boolean descending, @ForAll boolean grouped) {
+        Outcome outcome = Outcome.of(plan);
+        ResultColumn column = outcome.columns().get(by % outcome.columns().size());
+        Arrangement once = Arrangement.PLAIN.sortingBy(column).grouping(grouped);
+        Arrangement arrangement = descending ? once.sortingBy(column) : once;
+        int[] order = arrangement.order(outcome, outcome.rows());
+        assertThat(IntStream.of(order).sorted().toArray()).isEqualTo(IntStream.range(0, order.length).toArray());
+        for (int i = 1; i < order.length; i++) {
+            ResultRow one = outcome.row(order[i - 1]);
+            ResultRow next = outcome.row(order[i]);
+            int lefts = Integer.compare(one.source(Side.LEFT).orElse(Integer.MAX_VALUE), next.source(Side.LEFT).orElse(Integer.MAX_VALUE));
+            if (grouped) assertThat(lefts).isNotPositive();
+            if (grouped && lefts != 0) continue;
+            Value upper = outcome.cell(one, column).value();
+            Value lower = outcome.cell(next, column).value();
+            if (upper.isNull()) assertThat(lower.isNull()).isTrue();
+            else if (!lower.isNull()) assertThat(ValueOrder.VALUES.compare(upper, lower) * (descending ? -1 : 1)).isNotPositive();
+        }
+        Arrangement moved = arrangement.moving(outcome, column, false).moving(outcome, column, true).hiding(column);
+        assertThat(moved.listed(outcome).columns()).hasSize(outcome.columns().size() - 1);
+        assertThat(moved.listed(outcome).rows()).hasSize(order.length);
+        assertThat(arrangement.sortingBy(column).sortingBy(column).sortingBy(column)).isEqualTo(arrangement);
+    }
+
+    private static List<Value> values(Outcome outcome, ResultRow row) {
+        return outcome.columns().stream().map(column -> outcome.cell(row, column)).map(ResultCell::value).toList();
+    }
+}

@@ -1,0 +1,148 @@
+package lunko.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lunko.engine.Outcome;
+import lunko.engine.Stage;
+import lunko.insight.Glance;
+import lunko.insight.NaturalLook;
+import lunko.insight.SelfLook;
+import lunko.insight.ThreeCircles;
+import lunko.insight.ThreeCircles.Region;
+import lunko.phrase.Phrase;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Query;
+import lunko.query.sql.Renaming;
+import lunko.steps.MatchTimeline;
+import lunko.steps.StageKind;
+import lunko.steps.Timeline;
+import lunko.steps.Way;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+
+/** Scenes that show a query somebody has written, and natural and self joins. */
+class WrittenQueryTest {
+    private static final Lesson DEMO = DemoLesson.lesson();
+    private static final String CHAIN = """
+            SELECT h.hive, r.kg -- what each gave
+            FROM hives h
+              LEFT JOIN keepers k ON h.keeper_id = k.keeper_id
+              INNER JOIN harvests r ON r.hive_no = h.hive_no
+            WHERE r.kg > 4""";
+
+    @Test
+    void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {
+        WrittenQuery query = new WrittenQuery(CHAIN);
+        assertThat(query.joining(0, JoinKind.FULL_OUTER)).contains(CHAIN.replace("hives h\n  LEFT JOIN ", "hives h FULL JOIN "));
+        assertThat(query.joining(1, JoinKind.CROSS).orElseThrow()).contains("CROSS JOIN harvests r\nWHERE");
+        assertThat(query.joining(1, JoinKind.LEFT_SEMI)).isEmpty();
+        assertThat(query.joining(2, JoinKind.INNER)).isEmpty();
+        assertThat(new WrittenQuery("SELECT * FROM hives NATURAL JOIN keepers").joining(0, JoinKind.RIGHT_OUTER)).contains("SELECT * FROM hives NATURAL RIGHT JOIN keepers");
+    }
+
+    @Test
+    void whatCannotBeShownIsExplained() {
+        assertThat(problem("SELECT * FROM hive")).contains("hive");
+        assertThat(problem("SELECT 1; SELECT 2")).startsWith("A scene shows one query");
+        assertThat(problem("DROP TABLE hives")).startsWith("Only a query has steps to be shown");
+    }
+
+    @Test
+    void renamedTablesAndColumnsGoOnInTheTextUnderTheirNewNames() {
+        Lesson written = apply(DEMO, new SceneEdit.Write(Optional.of(CHAIN)));
+        Lesson renamed = apply(written, new TableEdit.Rename("harvests", "honey"), new TableEdit.Rename("hives", "my hives"));
+        Column kg = renamed.table("honey").columns().get(2);
+        renamed = apply(renamed, new ColumnEdit.Change("honey", 2, new Column("weight", kg.type())), new ColumnEdit.Change("my hives", 0, new Column("no", kg.type())));
+        assertThat(renamed.scene().written()).contains(CHAIN.replace("harvests", "honey").replace("hives h", "\"my hives\" h").replace("r.kg", "r.weight").replace("= h.hive_no", "= h.no"));
+        assertThat(apply(written, new SceneEdit.LookAt("visits", "hives")).scene().written()).isEmpty();
+        assertThat(new WrittenQuery("SELECT kg AS kg FROM hives, harvests WHERE harvests.kg > 2 AND day IS NULL").sql()).satisfies(sql -> assertThat(
+                Renaming.column(Renaming.table(sql, "harvests", "h2"), "h2", "kg", "w")).isEqualTo(
+                "SELECT w AS kg FROM hives, h2 WHERE h2.w > 2 AND day IS NULL"));
+    }
+
+    @Test
+    void theStagesOfAQueryAtAGlance() {
+        Timeline timeline = apply(DEMO, new SceneEdit.Write(Optional.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY"))).timeline(Way.ROWS).expect();
+        List<Glance> glances = Glance.all(timeline);
+        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.MATCH, StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
+        assertThat(glances).extracting(Glance::rows).containsExactly(5L, 8L, 4L, 4L, 4L, 2L, 2L);
+        assertThat(glances).extracting(Glance::sum).containsExactly("3 pairs + 2 kept", "8 pairs", "of 8", "", "", "of 4", "");
+        assertThat(glances.get(0).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL, Glance.Mark.LEFT);
+        assertThat(glances.get(2).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true, false, false);
+        assertThat(timeline.nextEnd(0)).isEqualTo(timeline.end(0));
+        assertThat(timeline.nextEnd(timeline.end(0))).isEqualTo(timeline.end(1));
+        long filter = timeline.start(2);
+        // The third and fourth row are struck out, and bring nothing.
+        assertThat(Stream.iterate(filter, timeline::nextLanding).limit(5).toList()).containsExactly(filter, filter + 1, filter + 2, filter + 5, filter + 6);
+        assertThat(timeline.nextLanding(timeline.last())).isEqualTo(timeline.last());
+    }
+
+    @Test
+    void threeTablesAreThreeCircles() {
+        Stage chain = new WrittenQuery("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no").on(DEMO.tables()).expect();
+        MatchTimeline second = (MatchTimeline) Timeline.keepingInTurn(chain, Way.ROWS).parts().get(1);
+        ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
+        assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
+        assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().asString().startsWith("Clover · Oda");
+        assertThat(circles.regions().get(Region.A)).isEqualTo(new ThreeCircles.Content(List.of("Linden"), true));
+        assertThat(circles.regions().get(Region.B)).isEqualTo(new ThreeCircles.Content(List.of("Bert", "Yara"), false));
+        assertThat(circles.regions().get(Region.AC).rows()).hasSize(2);
+        assertThat(circles.regions().get(Region.C).kept()).isFalse();
+    }
+
+    @Test
+    void aNaturalJoinIsWhatTheLanguageMakesOfIt() {
+        Table apiaries = Table.of("apiaries", DEMO.table("keepers").columns(), DEMO.table("keepers").rows().stream().map(row -> row.values()).toList());
+        for (String right : List.of("keepers", "harvests", "visits", "meadows")) {
+            for (JoinKind kind : Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).toList()) {
+                Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right), new SceneEdit.JoinNaturally(Optional.of(kind)));
+                Outcome outcome = Outcome.of(natural.plan().expect());
+                Stage stage = new WrittenQuery(natural.sql()).on(natural.tables()).expect();
+                assertThat(rows(outcome)).as(natural.sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
+            }
+        }
+        assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)), new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
+        assertThat(Query.common(apiaries, DEMO.table("keepers"))).hasSize(3);
+    }
+
+    @Test
+    void naturalAndSelfJoinsAreExplainedBeforeTheyAct() {
+        NaturalLook right = NaturalLook.of(DEMO.left(), DEMO.right(), DEMO.on());
+        assertThat(right.isRight()).isTrue();
+        assertThat(right.rows(JoinKind.FULL_OUTER)).contains(7L);
+        NaturalLook chance = NaturalLook.of(DEMO.table("harvests"), DEMO.table("visits"), List.of(new KeyPair("hive_no", "hive_no")));
+        assertThat(chance.isRight()).isFalse();
+        assertThat(texts(chance.said())).contains("day is in both. But the tables are not linked by it, and a natural join asks for it to be equal all the same.");
+        NaturalLook none = NaturalLook.of(DEMO.table("hives"), DEMO.table("meadows"), List.of());
+        assertThat(none.rows(JoinKind.INNER)).contains(15L);
+        assertThat(texts(none.said()).getFirst()).endsWith("every row meets every row.");
+        SelfLook self = new SelfLook(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
+        assertThat(texts(self.said())).containsExactly("hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two names; nothing is copied, and"
+                + " what is changed on one side changes on the other.", "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
+    }
+
+    private static List<List<Value>> rows(Outcome outcome) {
+        return outcome.rows().stream().map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList()).toList();
+    }
+
+    private static List<String> texts(List<Phrase> said) {
+        return said.stream().map(Phrase::text).toList();
+    }
+
+    private static String problem(String sql) {
+        return new WrittenQuery(sql).on(DEMO.tables()).either(_ -> "", Problem::sentence);
+    }
+
+    private static Lesson apply(Lesson lesson, Edit... edits) {
+        Lesson after = lesson;
+        for (Edit edit : edits) after = edit.applyTo(after).expect();
+        return after;
+    }
+}
