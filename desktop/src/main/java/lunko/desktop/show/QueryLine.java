@@ -38,9 +38,13 @@ final class QueryLine extends VBox {
     private final HBox written = new HBox();
     private final QueryEditor editor;
 
-    QueryLine(ShowModel model) {
+    /** The line for a model; {@code then} takes the keyboard when the query has been written. */
+    QueryLine(ShowModel model, Runnable then) {
         this.model = model;
-        editor = new QueryEditor(model, () -> editing(false));
+        editor = new QueryEditor(model, () -> {
+            editing(false);
+            then.run();
+        });
         line.getStyleClass().add("query-line");
         line.setRowValignment(VPos.CENTER);
         line.setAlignment(Pos.CENTER_LEFT);

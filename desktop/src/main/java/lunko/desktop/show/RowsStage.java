@@ -143,19 +143,21 @@ final class RowsStage extends Pane {
         TableColumn<Integer, String> column = GridTable.column();
         column.setPrefWidth(Math.min(REASON, wanted + 26));
         column.setCellValueFactory(row -> new ReadOnlyStringWrapper(timeline.reason(offset + row.getValue()).orElse("")));
-        column.setCellFactory(_ -> new ReasonCell(model, offset));
+        column.setCellFactory(_ -> new ReasonCell(model, timeline, offset));
         return List.of(column);
     }
 
     /** The reason of a row; before the row has had its step, nothing. */
     private static final class ReasonCell extends TableCell<Integer, String> {
         private final ShowModel model;
+        private final RowTimeline timeline;
         private final int offset;
         // A field, so that it lives as long as the cell does: the model holds it weakly.
         private final InvalidationListener change = _ -> showReason();
 
-        ReasonCell(ShowModel model, int offset) {
+        ReasonCell(ShowModel model, RowTimeline timeline, int offset) {
             this.model = model;
+            this.timeline = timeline;
             this.offset = offset;
             getStyleClass().add("reason-cell");
             model.showing().addListener(new WeakInvalidationListener(change));
@@ -169,7 +171,7 @@ final class RowsStage extends Pane {
 
         private void showReason() {
             boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null
-                    && RowStages.in(model.showing().get()).filter(hand -> hand.timeline().decided(offset + getTableRow().getItem()) <= hand.frame().number()).isPresent();
+                    && RowStages.in(model.showing().get()).filter(hand -> hand.timeline() == timeline && timeline.decided(offset + getTableRow().getItem()) <= hand.frame().number()).isPresent();
             setText(said ? getItem() : "");
         }
     }

@@ -30,7 +30,7 @@ public final class ShowPage extends VBox {
         steps = new StepBar(model, player, actions);
         RowsStage rows = new RowsStage(model);
         StackPane stages = new StackPane(stage, rows);
-        VBox left = new VBox(new QueryLine(model), new StageStrip(model), stages);
+        VBox left = new VBox(new QueryLine(model, this::takeFocus), new StageStrip(model), stages);
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
         VBox.setVgrow(stages, Priority.ALWAYS);

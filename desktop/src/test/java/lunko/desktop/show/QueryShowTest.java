@@ -1,0 +1,230 @@
+package lunko.desktop.show;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.shape.CubicCurve;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
+import lunko.desktop.screen.Screen;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.SceneEdit;
+import lunko.query.Side;
+import lunko.steps.RowFrame;
+import lunko.steps.StageKind;
+import lunko.steps.Way;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Queries of many stages, natural and self joins, ways of matching, and the result looked at otherwise, as a person drives them. */
+@ExtendWith(ApplicationExtension.class)
+class QueryShowTest {
+    private static final String QUERY = "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
+            + "JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
+
+    @TempDir
+    private Path folder;
+    private ShowModel model;
+    private Player player;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.model();
+        player = screen.player();
+        stage.setScene(screen.view().inScene(1280, 800));
+        stage.show();
+    }
+
+    @Test
+    void aWrittenQueryIsShownStageByStage(FxRobot robot) {
+        write(robot, QUERY);
+        List<Node> tiles = robot.lookup(".stage-tile").queryAll().stream().sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
+        assertThat(tiles).extracting(tile -> ((Button) tile).getAccessibleText()).first().isEqualTo("Match hives with keepers: left outer join, row by row: 5 rows, 3 pairs + 2 kept");
+        for (Node tile : tiles) {
+            robot.interact(((Button) tile)::fire);
+            assertThat(states(tile)).contains("at-hand");
+            assertShown(robot);
+        }
+        for (long step = 0; step <= model.showing().get().last(); step += 3) {
+            long number = step;
+            robot.interact(() -> model.goTo(number));
+            assertShown(robot);
+        }
+        // The result of the first join is the left side of the second.
+        robot.interact(((Button) tiles.get(1))::fire);
+        assertThat(texts(robot, "#left-table .table-name")).contains("hives + keepers");
+        assertThat(robot.lookup(".venn-circle.third").queryAll()).hasSize(1);
+        robot.push(KeyCode.DIGIT2);
+        assertThat(model.showing().get().lesson().scene().written()).contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));
+        assertThat(robot.lookup("#kind-left-semi").query().isDisabled()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.HOME).push(KeyCode.B);
+        assertThat(model.showing().get().number()).isEqualTo(model.showing().get().timeline().orElseThrow().end(0));
+    }
+
+    @Test
+    void whatIsWrongWithAQueryIsSaidAndTheStageStays(FxRobot robot) {
+        robot.clickOn("#write-query");
+        assertThat(robot.lookup("#query-text").<TextArea>query().getText()).isEqualTo("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id");
+        robot.interact(() -> robot.lookup("#query-text").<TextArea>query().setText("SELECT * FROM hives h JOIN wardens w ON h.keeper_id = w.keeper_id"));
+        robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+        assertThat(texts(robot, ".query-problem").getFirst()).contains("wardens");
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#query-text").query().getParent().isVisible()).isFalse();
+    }
+
+    @Test
+    void aRowBeforeAStageSaysWhatBecameOfIt(FxRobot robot) {
+        write(robot, QUERY);
+        robot.interact(() -> model.goTo(model.showing().get().timeline().orElseThrow().end(2)));
+        WaitForAsyncUtils.waitForFxEvents();
+        Node struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out") && isSeen(node) && !((TableRow<?>) node).isEmpty()).query();
+        robot.moveTo(struck.lookup(".reason-cell"));
+        assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is struck out.");
+        assertThat(states(struck)).contains("lit");
+        assertThat(texts(robot, ".reason-cell")).contains("2.5 > 4 is false", "4.5 > 4 is true");
+    }
+
+    @Test
+    void naturalAndSelfJoinsAreExplainedAndThenDone(FxRobot robot) {
+        robot.push(KeyCode.A);
+        assertThat(texts(robot, ".explained-right")).containsExactly("These are the right columns.");
+        robot.clickOn("#natural-full-outer");
+        assertThat(headings(robot, Side.LEFT)).containsExactly("keeper_id", "h.hive_no", "h.hive", "h.mother_no");
+        assertThat(headings(robot, Side.RIGHT)).containsExactly("k.keeper", "k.village");
+        assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
+        robot.push(KeyCode.S).clickOn("#join-self");
+        assertThat(model.showing().get().lesson().sql()).isEqualTo("SELECT * FROM hives l FULL JOIN hives r ON l.mother_no = r.hive_no");
+    }
+
+    @Test
+    void rowsAreMatchedByBucketsAndBySortedListsToo(FxRobot robot) {
+        robot.interact(() -> {
+            model.way().set(Way.BUCKETS);
+            model.goTo(2);
+        });
+        assertThat(robot.lookup("#way").<ChoiceBox<Way>>query().getValue()).isEqualTo(Way.BUCKETS);
+        assertThat(texts(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
+        robot.interact(() -> {
+            model.way().set(Way.MERGE);
+            model.goTo(3);
+        });
+        assertThat(texts(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");
+        robot.push(KeyCode.END);
+        assertThat(model.showing().get().match().orElseThrow().landed()).hasSize(5);
+    }
+
+    @Test
+    void onlyThePairsArePlayed(FxRobot robot) throws Exception {
+        robot.push(KeyCode.HOME).push(KeyCode.P);
+        robot.interact(() -> player.speed().set(Speed.TEN));
+        robot.push(KeyCode.SPACE);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> model.showing().get().number() > 0);
+        robot.interact(player::pause);
+        assertThat(model.showing().get().match().orElseThrow().step().lands()).isTrue();
+    }
+
+    @Test
+    void theResultSaysWhatAnotherKindDidToIt(FxRobot robot) {
+        robot.push(KeyCode.DIGIT1);
+        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "4 – 1 pair", "3 – · went", "5 – · went");
+        robot.push(KeyCode.DIGIT4);
+        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "3 – · new", "4 – 1 pair", "5 – · new", "· – 3 new", "· – 4 new");
+        assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("4 came");
+    }
+
+    @Test
+    void theResultIsSortedHiddenGroupedAndCopiedWithoutBeingChanged(FxRobot robot) {
+        robot.interact(() -> model.lesson().edit(new SceneEdit.LookAt("hives", "harvests")));
+        assertThat(links(robot)).startsWith("1 – 1 pair", "1 – 2 again", "1 – 3 again", "2 – 4 pair");
+        Label kg = robot.lookup("#right-result .result-heading").<Label>queryAll().stream().filter(label -> label.getText().contains("kg")).findFirst().orElseThrow();
+        robot.clickOn(kg);
+        assertThat(links(robot).getFirst()).isEqualTo("5 – 7 pair");
+        robot.rightClickOn("#right-result .result-heading").clickOn("Hide r.hive_no");
+        assertThat(headings(robot, Side.RIGHT)).hasSize(2);
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString()).lines().toList();
+        assertThat(lines.getFirst()).isEqualTo("l.hive_no\thive\tkeeper_id\tmother_no\tday\tkg");
+        assertThat(lines.get(1)).isEqualTo("5\tSainfoin\t15\t\t2026-07-15\t1.5");
+        assertThat(lines).hasSize(10);
+        robot.push(KeyCode.G);
+        assertThat(links(robot)).startsWith("1 – 3 pair", "1 – 1 again", "1 – 2 again");
+        assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(9);
+    }
+
+    private void write(FxRobot robot, String sql) {
+        robot.clickOn("#write-query");
+        robot.interact(() -> robot.lookup("#query-text").<TextArea>query().setText(sql));
+        robot.clickOn("#show-query");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(model.showing().get().lesson().scene().written()).contains(sql);
+    }
+
+    /** The stage shows what the frame says, whichever stage it is of. */
+    private void assertShown(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        Showing now = model.showing().get();
+        assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(now.frame().orElseThrow().shown().why().text());
+        if (!(now.frame().orElseThrow().shown() instanceof RowFrame frame) || frame.kind() == StageKind.RESULT) return;
+        List<TableView<?>> grids = robot.lookup(".stage-card .grid-table").<TableView<?>>queryAll().stream().sorted(Comparator.comparingDouble(grid -> grid.localToScene(0, 0).getX())).toList();
+        assertThat(grids.getLast().getItems()).hasSize(frame.landed());
+        List<Node> struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out")).queryAll().stream().toList();
+        assertThat(struck).hasSize((int) frame.fates().stream().filter(RowFrame.Fate.STRUCK_OUT::equals).count());
+        long lanes = IntStream.range(0, frame.landed()).count();
+        assertThat(robot.lookup(node -> node instanceof CubicCurve lane && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);
+    }
+
+    private static boolean isSeen(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
+        return true;
+    }
+
+    private static List<String> headings(FxRobot robot, Side side) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup("#" + side.title() + "-result .result-heading").<Label>queryAll().stream()
+                .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText).toList();
+    }
+
+    /** What stands between the two parts of the result. */
+    private static List<String> links(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(".result-links .table-row-cell").queryAll().stream().map(node -> (TableRow<?>) node).filter(row -> !row.isEmpty() && row.isVisible())
+                .sorted(Comparator.comparingInt(TableRow::getIndex))
+                .map(row -> String.join(" ", Stream.of(".link-numbers", ".link-word").map(part -> ((Label) row.lookup(part)).getText()).toList())).toList();
+    }
+
+    private static List<String> texts(FxRobot robot, String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).<Node>queryAll().stream().filter(QueryShowTest::isSeen).filter(node -> node instanceof Labeled).map(node -> ((Labeled) node).getText()).toList();
+    }
+
+    private static List<String> states(Node node) {
+        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
+    }
+}
