@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import javafx.application.Platform;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -22,7 +23,10 @@ public final class Benchmarks {
     public static void main(String[] arguments) throws RunnerException, IOException {
         Collection<RunResult> joins = run(JoinBenchmark.class);
         Collection<RunResult> check = run(KeyCheckBenchmark.class);
-        List<EditBenchmark.Times> editing = EditBenchmark.run();
+        WindowTimes.startToolkit();
+        List<WindowTimes.Times> editing = EditBenchmark.run();
+        ShowBenchmark.Measured show = ShowBenchmark.run();
+        Platform.exit();
         Collection<RunResult> history = run(HistoryBenchmark.class);
         Collection<RunResult> language = run(LanguageBenchmark.class);
         Collection<RunResult> steps = run(TimelineBenchmark.class);
@@ -68,14 +72,21 @@ public final class Benchmarks {
                 "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with its layout, in milliseconds. A picture"
                         + " at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
-        for (EditBenchmark.Times times : editing) {
-            lines.add(String.format(Locale.ROOT, "| %s | %.1f | %.1f | %.1f |", times.of(), times.percentile(50), times.percentile(95), times.percentile(99)));
-        }
+        editing.forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("", "Undo itself, after so many changes; nanoseconds.", "", "| changes | |", "|---:|---:|"));
         for (RunResult result : history) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"), result.getPrimaryResult().getScore()));
         }
+        lines.addAll(List.of("", "## The show", "", "A left join of 50 × 50 rows, " + show.steps() + " steps; the work in the window's thread with its layout, in"
+                        + " milliseconds, pictures made by the processor. A picture at 30 a second has 33.",
+                "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
+        show.times().forEach(times -> lines.add(line(times)));
+        lines.addAll(List.of("", String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.", show.heapBefore(), show.heapAfter())));
         Files.write(Path.of(arguments[0]), lines);
+    }
+
+    private static String line(WindowTimes.Times times) {
+        return String.format(Locale.ROOT, "| %s | %.1f | %.1f | %.1f |", times.of(), times.percentile(50), times.percentile(95), times.percentile(99));
     }
 
     private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {

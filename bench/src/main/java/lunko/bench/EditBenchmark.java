@@ -1,15 +1,9 @@
 package lunko.bench;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.concurrent.ArrayBlockingQueue;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
 import javafx.scene.control.TableView;
@@ -32,28 +26,14 @@ import lunko.table.Value;
  * The work in the window's thread for an edit, an undo and a scroll on a bench with two tables of 10,000 rows and 20 columns: what
  * is done at once, and the styles and the layout of the next picture. It is measured in the window itself, picture by picture.
  */
-public final class EditBenchmark {
+final class EditBenchmark {
     private static final int ROWS = 10_000;
     private static final int COLUMNS = 20;
-    private static final int WARM_UP = 150;
-    private static final int MEASURED = 300;
 
     private final Random random = new Random(7);
     private final Screen screen;
     private final TableView<?> grid;
-    private final BlockingQueue<Long> pictures = new ArrayBlockingQueue<>(1);
-    private long atOnce;
-    private long began;
-    private boolean waiting;
-
-    /** Times in milliseconds, from the shortest to the longest. */
-    public record Times(String of, List<Double> sorted) {
-
-        /** The time that so many of a hundred are under. */
-        public double percentile(int percent) {
-            return sorted.get(Math.min(sorted.size() - 1, sorted.size() * percent / 100));
-        }
-    }
+    private final Scene scene;
 
     private EditBenchmark() {
         Look.install();
@@ -61,49 +41,18 @@ public final class EditBenchmark {
         Stage stage = new Stage();
         screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         screen.lesson().mode().set(Mode.TABLES);
-        Scene scene = screen.view().inScene(1280, 800);
+        scene = screen.view().inScene(1280, 800);
         stage.setScene(scene);
         stage.show();
         grid = (TableView<?>) scene.lookup("#card-stands .grid-table");
-        scene.addPreLayoutPulseListener(() -> began = System.nanoTime());
-        scene.addPostLayoutPulseListener(() -> {
-            if (waiting) pictures.add(atOnce + System.nanoTime() - began);
-            waiting = false;
-        });
     }
 
-    /** Opens a window and measures. */
-    public static List<Times> run() {
-        System.setProperty("glass.platform", "Headless");
-        System.setProperty("prism.order", "sw");
-        FutureTask<EditBenchmark> opening = new FutureTask<>(EditBenchmark::new);
-        Platform.startup(opening);
-        try {
-            EditBenchmark opened = opening.get();
-            List<Times> times = List.of(opened.measure("a key is typed", opened::edit), opened.measure("it is taken back", opened::undo),
-                    opened.measure("scrolling to any row", opened::scroll));
-            Platform.exit();
-            return times;
-        } catch (InterruptedException | ExecutionException failed) {
-            throw new IllegalStateException(failed);
-        }
-    }
-
-    private Times measure(String what, Runnable work) throws InterruptedException {
-        List<Double> times = new ArrayList<>();
-        for (int i = 0; i < WARM_UP + MEASURED; i++) {
-            Platform.runLater(() -> {
-                long start = System.nanoTime();
-                work.run();
-                atOnce = System.nanoTime() - start;
-                waiting = true;
-                Platform.requestNextPulse();
-            });
-            double millis = pictures.take() / 1e6;
-            if (i >= WARM_UP) times.add(millis);
-        }
-        times.sort(Double::compare);
-        return new Times(what, times);
+    /** Opens a window and measures; the toolkit must be there. */
+    static List<WindowTimes.Times> run() {
+        EditBenchmark opened = WindowTimes.inWindow(EditBenchmark::new);
+        WindowTimes clock = WindowTimes.inWindow(() -> new WindowTimes(opened.scene));
+        return List.of(clock.measure("a key is typed", opened::edit), clock.measure("it is taken back", opened::undo),
+                clock.measure("scrolling to any row", opened::scroll));
     }
 
     private void edit() {

@@ -39,6 +39,12 @@ public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combine
     /** Whether the NULL in a cell is one that an outer join made, rather than one that a table stores or that was calculated. */
     boolean pads(int row, int column);
 
+    /** What a row is called where it is plain which rows are meant: {@code Clover}, {@code row 5}. */
+    default String label(int row) {
+        String name = name(row);
+        return name.startsWith(title() + " row ") ? name.substring(title().length() + 1) : name;
+    }
+
     /** The queries within this stage that were run once for it. */
     default List<Stage> asides() {
         return List.of();

@@ -101,8 +101,8 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
         List<String> names = new ArrayList<>();
         for (Stage.Origin origin : joined.origins(row)) {
             Stage side = joined.inputs().get(origin.input());
-            if (origin.input() == Side.RIGHT.ordinal()) names.add(side.name(origin.row()));
-            else side.origins(origin.row()).forEach(inner -> names.add(side.inputs().get(inner.input()).name(inner.row())));
+            if (origin.input() == Side.RIGHT.ordinal()) names.add(side.label(origin.row()));
+            else side.origins(origin.row()).forEach(inner -> names.add(side.inputs().get(inner.input()).label(inner.row())));
         }
         return String.join(" · ", names);
     }

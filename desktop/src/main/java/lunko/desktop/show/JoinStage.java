@@ -42,7 +42,9 @@ final class JoinStage extends Pane {
             result.part(side).scrollAlongWith(card(side).derived(), Orientation.HORIZONTAL);
         }
         cards.takeDropsWithin(this);
+        MovingOver over = new MovingOver(motions);
         model.showing().addListener((_, before, now) -> {
+            if (MovingOver.leads(before, now) && now.isMatching()) over.from(result.card(Side.LEFT).getLayoutY(), card(Side.LEFT));
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) requestLayout();
             flights.show(before, now, new Flights.Tables() {
                 @Override

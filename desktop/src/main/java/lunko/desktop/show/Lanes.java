@@ -45,6 +45,7 @@ final class Lanes extends Pane {
     private final Supplier<GridTable<?>> right;
     private final ObservableValue<Duration> motionTime;
     private final DrawnLanes met = new DrawnLanes();
+    private final DrawnLanes marks = new DrawnLanes();
     private final CubicCurve now = Drawn.curve("lane", "lane-now");
     private final Rectangle reach = new Rectangle();
     private final Label verdict = new Label();
@@ -65,7 +66,7 @@ final class Lanes extends Pane {
         dragged.getStyleClass().add("lane-dragged");
         verdict.getStyleClass().add("verdict");
         verdict.setManaged(false);
-        getChildren().addAll(met, now, verdict, dragged);
+        getChildren().addAll(met, now, marks, verdict, dragged);
         setPickOnBounds(false);
         for (Node unseen : List.of(now, verdict, dragged)) unseen.setMouseTransparent(true);
         met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.point(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
@@ -82,14 +83,16 @@ final class Lanes extends Pane {
         running.stop();
         Optional<MatchFrame> frame = model.showing().get().match();
         List<Drawn> lanes = new ArrayList<>();
+        List<Drawn> beside = new ArrayList<>();
         frame.ifPresent(now -> {
             drawMet(now, lanes);
             drawEnds(now, Side.LEFT, left.get(), lanes);
             drawEnds(now, Side.RIGHT, right.get(), lanes);
-            drawMarks(now, Side.LEFT, left.get(), lanes);
-            drawMarks(now, Side.RIGHT, right.get(), lanes);
+            drawMarks(now, Side.LEFT, left.get(), beside);
+            drawMarks(now, Side.RIGHT, right.get(), beside);
         });
         met.show(lanes);
+        marks.show(beside);
         boolean compares = frame.filter(this::drawNow).isPresent();
         now.setVisible(compares);
         verdict.setVisible(compares);

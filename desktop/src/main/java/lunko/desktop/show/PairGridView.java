@@ -29,7 +29,8 @@ final class PairGridView extends Pane {
     private static final double FOOT = 34;
     private static final double NAMES = 84;
     private static final double TOTALS = 44;
-    private static final double LARGEST = 44;
+    private static final double LARGEST = 36;
+    private static final double WIDEST = 64;
 
     /** A cell of the grid, on its two rows. */
     private record Cell(int left, int right, Label label) {}
@@ -74,16 +75,16 @@ final class PairGridView extends Pane {
 
     private void make(PairGrid pairs) {
         Join join = pairs.outcome().join();
-        double size = Math.min(LARGEST, Math.min((getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()),
-                (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts())));
+        double wide = Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()));
+        double size = Math.min(LARGEST, (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts()));
         double x = NAMES + 14;
         double y = HEAD + 20;
         for (int right = 0; right < pairs.rights(); right++) {
-            Label name = label(join.right().name(right), "pair-name", "right");
-            place(name, x + right * size - 6, y - 20, size + 12, 18, Pos.CENTER);
+            Label name = label(join.right().label(right), "pair-name", "right");
+            place(name, x + right * wide, y - 20, wide - 2, 18, Pos.CENTER);
         }
         for (int left = 0; left < pairs.lefts(); left++) {
-            place(label(join.left().name(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size, Pos.CENTER_RIGHT);
+            place(label(join.left().label(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size, Pos.CENTER_RIGHT);
             for (int right = 0; right < pairs.rights(); right++) {
                 Truth verdict = pairs.verdict(left, right);
                 Label cell = label(switch (verdict) {
@@ -92,7 +93,7 @@ final class PairGridView extends Pane {
                     case UNKNOWN -> "?";
                 }, "pair-cell", verdict.title());
                 cell.setTooltip(new Tooltip(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
-                place(cell, x + right * size + 1, y + left * size + 1, size - 2, size - 2, Pos.CENTER);
+                place(cell, x + right * wide + 1, y + left * size + 1, wide - 2, size - 2, Pos.CENTER);
                 Pointed pair = new Pointed.Pair(left, right);
                 cell.setOnMouseEntered(_ -> model.point(Optional.of(pair)));
                 cell.setOnMouseExited(_ -> model.point(Optional.empty()));
@@ -100,11 +101,11 @@ final class PairGridView extends Pane {
                 cell.setAccessibleText(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
                 cells.add(new Cell(left, right, cell));
             }
-            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * size + 5, y + left * size, TOTALS, size, Pos.CENTER_LEFT);
+            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * wide + 5, y + left * size, TOTALS, size, Pos.CENTER_LEFT);
         }
         double foot = y + pairs.lefts() * size + 2;
         for (int right = 0; right < pairs.rights(); right++) {
-            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * size - 4, foot, size + 8, 18, Pos.CENTER);
+            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18, Pos.CENTER);
         }
         Label sum = label(pairs.sum(), "pair-sum");
         place(sum, 12, foot + 20, getWidth() - 24, 20, Pos.CENTER_LEFT);

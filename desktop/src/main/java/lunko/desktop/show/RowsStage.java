@@ -81,7 +81,7 @@ final class RowsStage extends Pane {
         }
     }
 
-    RowsStage(ShowModel model) {
+    RowsStage(ShowModel model, Motions motions) {
         this.model = model;
         this.stages = new RowStages(model);
         this.after = new Card(OptionalInt.empty());
@@ -91,6 +91,7 @@ final class RowsStage extends Pane {
         model.showing().subscribe((earlier, now) -> {
             if (earlier.run() != now.run() || !earlier.part().equals(now.part())) make(now);
             follow(now, Motion.between(earlier, now));
+            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(after) : before).forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
         });
         make(model.showing().get());
         follow(model.showing().get(), Motion.JUMP);

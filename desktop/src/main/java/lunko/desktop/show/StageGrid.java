@@ -12,7 +12,6 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.engine.ResultCell;
 import lunko.engine.Stage;
-import lunko.query.SqlName;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Type;
@@ -57,7 +56,6 @@ final class StageGrid extends GridTable<Integer> {
     }
 
     private static String name(Stage.Heading heading) {
-        String name = new SqlName(heading.name()).text();
-        return heading.table().map(table -> new SqlName(table).text() + "." + name).orElse(name);
+        return heading.table().map(table -> table + "." + heading.name()).orElse(heading.name());
     }
 }

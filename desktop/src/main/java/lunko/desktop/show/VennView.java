@@ -109,7 +109,7 @@ final class VennView extends Pane {
         place(kind.only().map(side -> content(both, regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
                 .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
                     var pair = regions.pairs().get(n);
-                    Label row = label(join.left().name(pair.left()) + " · " + join.right().name(pair.right()), "venn-row");
+                    Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()), "venn-row");
                     row.setUserData(pair);
                     return row;
                 })), middle, y, lens * 0.95);
@@ -143,7 +143,7 @@ final class VennView extends Pane {
     }
 
     private static Label row(Join join, Side side, int row) {
-        Label label = label(join.on(side).name(row), "venn-row");
+        Label label = label(join.on(side).label(row), "venn-row");
         label.setUserData(new Pointed.Source(side, row));
         return label;
     }
