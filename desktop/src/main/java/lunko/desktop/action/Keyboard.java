@@ -1,6 +1,7 @@
 package lunko.desktop.action;
 
 import java.util.List;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -10,8 +11,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.action.Action.Group;
 
-/** Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself. */
-public record Keyboard(List<Action> actions) {
+/**
+ * Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself.
+ *
+ * @param presenting whether the stage is presented: then a table does not need the keys of the steps, which a remote sends
+ */
+public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) {
 
     /** Listens in a scene. */
     public void attachTo(Scene scene) {
@@ -19,12 +24,16 @@ public record Keyboard(List<Action> actions) {
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
                     .findFirst()
-                    .filter(action -> !isNeededBy(scene.getFocusOwner(), event, action.group()))
+                    .filter(action -> isForSteps(scene.getFocusOwner(), action) || !isNeededBy(scene.getFocusOwner(), event, action.group()))
                     .ifPresent(action -> {
                         action.run();
                         event.consume();
                     });
         });
+    }
+
+    private boolean isForSteps(Node focused, Action action) {
+        return presenting.get() && focused instanceof TableView && action.group() == Group.STEPS;
     }
 
     private static boolean isNeededBy(Node focused, KeyEvent event, Group group) {

@@ -16,6 +16,7 @@ import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Type;
+import lunko.table.Value;
 
 /** A cell of a table that is built, edited in place. What does not fit its column is kept and marked. */
 final class EntryCell extends TableCell<RowSlot, Entry> {
@@ -59,6 +60,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
             setGraphic(isEditing() ? field : null);
         } else {
             label.show(entry);
+            setAccessibleText(column.name() + " " + (entry.value().equals(Value.of("")) ? "empty text" : entry.shown()));
             setGraphic(isEditing() ? field : label);
             entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(column.misfit(typed))));
         }

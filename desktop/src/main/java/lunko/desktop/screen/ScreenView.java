@@ -121,7 +121,7 @@ public final class ScreenView extends StackPane {
         Scene scene = new Scene(frame, width, height);
         Look.dress(frame);
         appearance.dress(frame);
-        new Keyboard(actions.all()).attachTo(scene);
+        new Keyboard(actions.all(), presenting).attachTo(scene);
         actions.cards().hand().follow(scene);
         show.takeFocus();
         return scene;

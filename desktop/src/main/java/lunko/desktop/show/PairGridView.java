@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
@@ -42,6 +43,7 @@ final class PairGridView extends Pane {
     PairGridView(ShowModel model) {
         this.model = model;
         getStyleClass().add("pair-grid");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) make();
             fill();
@@ -55,6 +57,7 @@ final class PairGridView extends Pane {
         getChildren().clear();
         cells.clear();
         grid = model.showing().get().outcome().map(PairGrid::of);
+        setAccessibleText("Pair grid: " + grid.map(PairGrid::sum).orElse("nothing is joined"));
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
             say(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.");

@@ -41,8 +41,7 @@ public final class ResultActions {
                 List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement().set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
         plain = new Action(Action.constant("The result as the join gives it"), Group.STEPS, List.of(),
                 Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN), model.arrangement()), () -> model.arrangement().set(Arrangement.PLAIN));
-        copies = List.of(copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV,
-                        new KeyCodeCombination(KeyCode.C, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)),
+        copies = List.of(copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
                 copy("Copy the result as Markdown", ResultFormat.MARKDOWN), copy("Copy the result as CSV", ResultFormat.CSV));
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
@@ -30,6 +31,7 @@ final class ThreeVennView extends Pane {
 
     ThreeVennView(ShowModel model) {
         getStyleClass().add("venn");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) show(now);
         });
@@ -40,6 +42,7 @@ final class ThreeVennView extends Pane {
 
     private void show(Showing now) {
         circles = now.joining().flatMap(Showing.Joining::circles);
+        setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": " + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
         draw();
     }
 

@@ -55,10 +55,14 @@ record ValueColumn(String heading, String shorter, Type type, boolean key, int i
             getStyleClass().remove(PADDED);
             switch (empty ? null : cell) {
                 case null -> setGraphic(null);
-                case ResultCell.Stored(Value value) -> show(value);
+                case ResultCell.Stored(Value value) -> {
+                    show(value);
+                    setAccessibleText(value.equals(Value.of("")) ? "empty text" : value.shown());
+                }
                 case ResultCell.Padded _ -> {
                     getStyleClass().add(PADDED);
                     show(Value.NULL);
+                    setAccessibleText("NULL made by the join");
                 }
             }
         }

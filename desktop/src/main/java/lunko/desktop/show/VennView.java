@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -37,6 +38,7 @@ final class VennView extends Pane {
     VennView(ShowModel model) {
         this.model = model;
         getStyleClass().add("venn");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
@@ -62,11 +64,17 @@ final class VennView extends Pane {
     private void draw() {
         getChildren().clear();
         if (getWidth() < 100 || getHeight() < 100) return;
+        setAccessibleText("Venn diagram: " + shown.regions().map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
             Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.", "about");
             missing.relocate(15, 8);
             getChildren().add(missing);
         });
+    }
+
+    private static String told(Regions regions, Join join) {
+        return regions.leftAlone().size() + " of " + join.left().title() + " without a partner, " + Words.counted(regions.pairCount(), "pair") + ", "
+                + regions.rightAlone().size() + " of " + join.right().title() + " without a partner";
     }
 
     private void draw(Regions regions, Join join) {
