@@ -12,8 +12,8 @@ import javafx.scene.Scene;
 
 /** The work in the window's thread, measured in the window itself, picture by picture: what is done at once, and the styles and layout after it. */
 final class WindowTimes {
-    private static final int WARM_UP = 150;
-    private static final int MEASURED = 300;
+    private static final int WARM_UP = 600;
+    private static final int MEASURED = 600;
 
     private final BlockingQueue<Long> pictures = new ArrayBlockingQueue<>(1);
     private long atOnce;

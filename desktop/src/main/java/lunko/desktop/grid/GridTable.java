@@ -105,12 +105,18 @@ public class GridTable<R> extends TableView<R> {
         return Math.min(getItems().size(), (int) Math.ceil((scrolled() + viewHeight()) / rowHeight()));
     }
 
+    /** Whether all of a row can be seen. */
+    public boolean isWhollyInView(int row) {
+        double top = row * rowHeight();
+        double now = scrolled();
+        return top >= now && top + rowHeight() <= now + viewHeight();
+    }
+
     /** Scrolls, if need be, until a row is in view with some others around it. */
     public void reveal(int row, Duration time) {
         double hidden = getItems().size() * rowHeight() - viewHeight();
         double top = row * rowHeight();
-        double now = scrolled();
-        if (hidden <= 0 || top >= now && top + rowHeight() <= now + viewHeight()) return;
+        if (hidden <= 0 || isWhollyInView(row)) return;
         double wanted = Math.clamp((top - viewHeight() / 2 + rowHeight()) / hidden, 0, 1);
         scrolling.stop();
         // Rows that have just come must be there before they can be scrolled to.

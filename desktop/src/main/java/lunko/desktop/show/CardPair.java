@@ -18,10 +18,10 @@ final class CardPair {
     private final StageCard left;
     private final StageCard right;
 
-    CardPair(ShowModel model, CardActions actions) {
+    CardPair(ShowModel model, CardActions actions, Motions motions) {
         this.model = model;
-        left = new StageCard(model, Side.LEFT, leftWidths, drags, actions);
-        right = new StageCard(model, Side.RIGHT, rightWidths, drags, actions);
+        left = new StageCard(model, Side.LEFT, leftWidths, drags, actions, motions);
+        right = new StageCard(model, Side.RIGHT, rightWidths, drags, actions, motions);
     }
 
     StageCard card(Side side) {

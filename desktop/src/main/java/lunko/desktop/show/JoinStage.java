@@ -27,15 +27,17 @@ final class JoinStage extends Pane {
 
     JoinStage(ShowModel model, CardActions actions, Motions motions) {
         this.model = model;
-        cards = new CardPair(model, actions);
+        cards = new CardPair(model, actions, motions);
         StageCard left = card(Side.LEFT);
         StageCard right = card(Side.RIGHT);
         flights = new Flights(motions);
-        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival());
+        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival(), motions);
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();
         getChildren().addAll(left, right, result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights);
+        // What happens inside one of them is no reason to lay out the others: where each has its place is known here.
+        getChildren().forEach(child -> child.setManaged(false));
         for (Side side : Side.values()) {
             card(side).onMoved(lanes::place);
             result.part(side).scrollAlongWith(card(side).source(), Orientation.HORIZONTAL);

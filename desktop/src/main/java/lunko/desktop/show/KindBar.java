@@ -51,7 +51,10 @@ final class KindBar extends HBox {
             self.setSelected(drawn && showing.lesson().left() == showing.lesson().right());
         };
         extras = () -> show.accept(model.showing().get());
-        model.showing().subscribe(show);
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show.accept(now);
+        });
+        show.accept(model.showing().get());
     }
 
     /** A way of joining beside the kinds, which is explained before it is chosen. */

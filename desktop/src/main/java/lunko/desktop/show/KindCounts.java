@@ -14,6 +14,13 @@ final class KindCounts extends VBox {
         title.getStyleClass().add("card-title");
         KindTiles tiles = new KindTiles(model::choose);
         getChildren().addAll(title, tiles);
-        model.showing().subscribe(now -> tiles.show(now.counts(), now.outcome().map(Outcome::kind).orElse(now.lesson().kind())));
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show(tiles, now);
+        });
+        show(tiles, model.showing().get());
+    }
+
+    private static void show(KindTiles tiles, Showing now) {
+        tiles.show(now.counts(), now.outcome().map(Outcome::kind).orElse(now.lesson().kind()));
     }
 }

@@ -21,6 +21,8 @@ record ListedRow(ResultRow row, Outcome of, Fate fate, Optional<Changes.Status> 
         LANDED,
         /** It comes if the row at hand finds no partner. */
         PENDING,
+        /** It is to come, and not to be seen yet. */
+        TO_COME,
         /** It was in the result before the last change. */
         WENT
     }

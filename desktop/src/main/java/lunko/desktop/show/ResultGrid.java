@@ -1,6 +1,5 @@
 package lunko.desktop.show;
 
-import java.util.Optional;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
@@ -24,13 +23,15 @@ final class ResultGrid {
     private final ResultPart right;
     private final ResultLinks links;
     private final ShowModel model;
+    private final Motions motions;
     private final PhraseFlow title = new PhraseFlow("result-title");
     private final HBox head;
     private final StackPane leftCard;
     private final StackPane rightCard;
 
     ResultGrid(ShowModel model, ResultActions actions, ColumnWidths leftWidths, ColumnWidths rightWidths,
-               ObservableDoubleValue arrival) {
+               ObservableDoubleValue arrival, Motions motions) {
+        this.motions = motions;
         this.model = model;
         MenuButton menu = actions.menu();
         HBox.setHgrow(title, Priority.ALWAYS);
@@ -85,16 +86,18 @@ final class ResultGrid {
 
     private void show(Showing before, Showing now) {
         boolean kin = before.isOfSameJoin(now) && before != now;
-        rows.show(now, model.arrangement().get(), kin);
+        int places = rows.size();
+        boolean changed = rows.show(now, model.arrangement().get(), kin);
         title.show(title(now));
-        Optional<MatchFrame> frame = now.match().filter(f -> !rows.isEmpty() && f.number() > 0);
-        frame.ifPresent(_ -> {
-            boolean jump = Motion.between(before, now) == Motion.JUMP;
+        boolean jump = Motion.between(before, now) == Motion.JUMP;
+        int wanted = Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0);
+        if (!changed || rows.isEmpty() || jump && !kin || right.isWhollyInView(wanted)) return;
+        if (rows.size() != places) {
             // What scrolls along must have the rows to scroll to.
             left.layout();
             links.layout();
-            if (!jump || kin) right.reveal(Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0), jump ? Duration.ZERO : Speed.DOUBLE.motion());
-        });
+        }
+        right.reveal(wanted, jump ? Duration.ZERO : motions.time().getValue());
     }
 
     private Phrase title(Showing showing) {

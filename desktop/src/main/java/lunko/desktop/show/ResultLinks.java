@@ -21,6 +21,7 @@ final class ResultLinks extends GridTable<ListedRow> {
                 ObservableDoubleValue arrival) {
         getStyleClass().add("result-links");
         setItems(rows);
+        setAccessibleText("which rows each row of the result comes from");
         setFocusTraversable(false);
         setMouseTransparent(true);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
@@ -41,13 +42,14 @@ final class ResultLinks extends GridTable<ListedRow> {
             word.getStyleClass().add("link-word");
             both.getStyleClass().add("link");
             both.setAlignment(Pos.CENTER);
+            setGraphic(both);
         }
 
         @Override
         protected void updateItem(ListedRow row, boolean empty) {
             super.updateItem(row, empty);
-            setGraphic(empty || row == null ? null : both);
-            if (empty || row == null) return;
+            both.setVisible(!empty && row != null && row.fate() != ListedRow.Fate.TO_COME);
+            if (!both.isVisible()) return;
             numbers.setText(switch (row.row()) {
                 case ResultRow.Met(int left, int right) -> left + 1 + " – " + (right + 1);
                 case ResultRow.Kept kept -> number(kept.source(Side.LEFT)) + " – " + number(kept.source(Side.RIGHT));
@@ -56,8 +58,10 @@ final class ResultLinks extends GridTable<ListedRow> {
             word.setText(switch (row.fate()) {
                 case PENDING -> "if alone";
                 case WENT -> "went";
+                case TO_COME -> "";
                 case LANDED -> row.status().map(Cell::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
             });
+            setAccessibleText(numbers.getText() + " " + word.getText());
         }
 
         private static String said(Changes.Status status) {

@@ -66,7 +66,7 @@ final class ResultPart extends GridTable<ListedRow> {
     private TableColumn<ListedRow, ResultCell> column(Outcome outcome, ResultColumn column) {
         String sign = model.arrangement().get().sorting().filter(sorting -> sorting.by().equals(column)).map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
         TableColumn<ListedRow, ResultCell> shown = new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
-                outcome.keys(side).contains(column.index()), column.index()).in(widths, row -> row.of().cell(row.row(), column));
+                outcome.keys(side).contains(column.index()), column.index()).in(widths, row -> row.fate() == ListedRow.Fate.TO_COME ? null : row.of().cell(row.row(), column));
         Node heading = shown.getGraphic();
         heading.setOnMouseClicked(event -> {
             if (event.getButton() == MouseButton.PRIMARY) arrange(now -> now.sortingBy(column));

@@ -16,8 +16,9 @@ import lunko.steps.MatchFrame;
 
 /**
  * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the
- * frame for them, and tells of no more changes than there are. Of very many rows it lists the last ones, since a
- * table view keeps something for each row that it scrolls past. When all have landed, those follow that the last change took away.
+ * frame for them, and tells of no more changes than there are. There are places for the rows to come too, since a table view makes
+ * all its cells anew when a list gets longer. Of very many rows it lists the last ones, since it keeps something for each row that
+ * it scrolls past. When all have landed, those follow that the last change took away.
  */
 final class ResultRows extends ObservableListBase<ListedRow> {
     /** Rows are left out of the list in blocks of this many, so that it seldom starts elsewhere. */
@@ -33,10 +34,12 @@ final class ResultRows extends ObservableListBase<ListedRow> {
     private Optional<Outcome> outcome = Optional.empty();
     private Optional<Changes> changes = Optional.empty();
     private Optional<int[]> order = Optional.empty();
+    /** How many places there are for rows that have landed, may land or are to come. */
+    private int whole;
     private int before;
 
-    /** Shows the rows of what is shown now, in that arrangement; {@code kin} says that it is of the same join and arrangement as the last. */
-    void show(Showing now, Arrangement arrangement, boolean kin) {
+    /** Shows the rows of what is shown now, in that arrangement; {@code kin} says that it is of the same join and arrangement as the last. Tells whether anything has changed. */
+    boolean show(Showing now, Arrangement arrangement, boolean kin) {
         Optional<MatchFrame> frame = now.match();
         List<ResultRow> all = frame.map(MatchFrame::landed).orElse(List.of());
         int beforeNow = Math.max(0, all.size() / BLOCK - 1) * BLOCK;
@@ -46,21 +49,28 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         List<ResultRow> goneNow = complete ? now.changes().map(Changes::went).orElse(List.of()) : List.of();
         goneNow = goneNow.subList(0, Math.min(MOST_GONE, goneNow.size()));
         boolean reorders = arrangement.reorders() && all.size() <= MOST_ORDERED;
-        boolean prefix = kin && beforeNow == before && !reorders;
-        if (prefix && listed.size() == landed.size() && pendingNow.equals(pending) && goneNow.equals(gone)) return;
-        int same = prefix ? Math.min(landed.size(), listed.size()) : 0;
-        List<ListedRow> removed = new ArrayList<>(subList(same, size()));
+        int wholeNow = (int) Math.max(now.outcome().map(Outcome::size).filter(size -> size <= BLOCK).orElse(0L), listed.size() + (pendingNow.isPresent() ? 1 : 0));
+        boolean prefix = kin && beforeNow == before && !reorders && wholeNow == whole && goneNow.equals(gone);
+        if (prefix && listed.size() == landed.size() && pendingNow.equals(pending)) return false;
+        int first = prefix ? Math.min(landed.size(), listed.size()) : 0;
+        int end = prefix ? Math.max(landed.size() + (pending.isPresent() ? 1 : 0), listed.size() + (pendingNow.isPresent() ? 1 : 0)) : size();
+        List<ListedRow> replaced = new ArrayList<>(subList(first, end));
         beginChange();
         landed = listed;
         pending = pendingNow;
         gone = goneNow;
+        whole = wholeNow;
         before = beforeNow;
         outcome = now.outcome();
         changes = now.changes();
         order = reorders ? now.outcome().map(of -> arrangement.order(of, listed)) : Optional.empty();
-        nextRemove(same, removed);
-        nextAdd(same, size());
+        int newEnd = prefix ? end : size();
+        int both = Math.min(end, newEnd);
+        for (int place = first; place < both; place++) nextUpdate(place);
+        if (end > both) nextRemove(both, replaced.subList(both - first, replaced.size()));
+        if (newEnd > both) nextAdd(both, newEnd);
         endChange();
+        return true;
     }
 
     /** How many rows of the result come before those that are listed. */
@@ -96,13 +106,13 @@ final class ResultRows extends ObservableListBase<ListedRow> {
             boolean repeats = index > 0 && left.isPresent() && landed(index - 1).source(Side.LEFT).equals(left);
             return new ListedRow(row, outcome.orElseThrow(), Fate.LANDED, changes.map(made -> made.of(row)), repeats);
         }
-        int next = index - landed.size();
-        if (pending.isPresent() && next == 0) return new ListedRow(pending.get(), outcome.orElseThrow(), Fate.PENDING, Optional.empty(), false);
-        return new ListedRow(gone.get(next - (pending.isPresent() ? 1 : 0)), changes.orElseThrow().before(), Fate.WENT, Optional.empty(), false);
+        if (pending.isPresent() && index == landed.size()) return new ListedRow(pending.get(), outcome.orElseThrow(), Fate.PENDING, Optional.empty(), false);
+        if (index < whole) return new ListedRow(outcome.orElseThrow().row(index), outcome.orElseThrow(), Fate.TO_COME, Optional.empty(), false);
+        return new ListedRow(gone.get(index - whole), changes.orElseThrow().before(), Fate.WENT, Optional.empty(), false);
     }
 
     @Override
     public int size() {
-        return landed.size() + (pending.isPresent() ? 1 : 0) + gone.size();
+        return whole + gone.size();
     }
 }

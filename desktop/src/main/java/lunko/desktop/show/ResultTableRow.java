@@ -17,6 +17,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
+    private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
     private static final PseudoClass WENT = PseudoClass.getPseudoClass("went");
     private static final PseudoClass CAME = PseudoClass.getPseudoClass("came");
     private static final PseudoClass CHANGED = PseudoClass.getPseudoClass("changed");
@@ -46,12 +47,13 @@ final class ResultTableRow extends TableRow<ListedRow> {
     }
 
     private Optional<Pointed> pointed() {
-        return isEmpty() || getItem() == null || getItem().fate() == Fate.WENT ? Optional.empty() : Optional.of(new Pointed.Result(getItem().row()));
+        return isEmpty() || getItem() == null || getItem().fate() == Fate.WENT || getItem().fate() == Fate.TO_COME ? Optional.empty() : Optional.of(new Pointed.Result(getItem().row()));
     }
 
     private void dress() {
         MatchFrame frame = model.showing().get().match().orElse(null);
-        ListedRow item = isEmpty() ? null : getItem();
+        ListedRow item = isEmpty() || getItem() == null || getItem().fate() == Fate.TO_COME ? null : getItem();
+        pseudoClassStateChanged(TO_COME, item == null);
         boolean shown = frame != null && item != null;
         boolean landing = shown && frame.step().lands() && getIndex() == rows.last();
         opacityProperty().unbind();

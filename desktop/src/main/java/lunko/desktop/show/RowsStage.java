@@ -42,6 +42,7 @@ final class RowsStage extends Pane {
     private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 12.5);
 
     private final ShowModel model;
+    private final Motions motions;
     private final RowStages stages;
     private final List<Card> before = new ArrayList<>();
     private final Card after;
@@ -83,6 +84,7 @@ final class RowsStage extends Pane {
 
     RowsStage(ShowModel model, Motions motions) {
         this.model = model;
+        this.motions = motions;
         this.stages = new RowStages(model);
         this.after = new Card(OptionalInt.empty());
         this.lanes = new RowLanes(model, stages);
@@ -178,7 +180,7 @@ final class RowsStage extends Pane {
     }
 
     private void follow(Showing now, Motion motion) {
-        Duration time = motion == Motion.JUMP ? Duration.ZERO : Speed.DOUBLE.motion();
+        Duration time = motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue();
         Optional<RowStages.AtHand> hand = RowStages.in(now);
         hand.ifPresent(at -> {
             int landed = at.frame().landed();

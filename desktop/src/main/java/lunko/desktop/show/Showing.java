@@ -95,6 +95,17 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return frame.map(now -> timeline().orElseThrow().parts().get(now.part()));
     }
 
+    /** One showing is another only if it is the same: to compare all that they show would take longer than to show it. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other;
+    }
+
+    @Override
+    public int hashCode() {
+        return System.identityHashCode(this);
+    }
+
     /** Whether the step at hand is one of a join. */
     public boolean isMatching() {
         return frame.filter(now -> now.shown() instanceof MatchFrame).isPresent();

@@ -40,6 +40,7 @@ final class StageCard extends VBox {
 
     private final ShowModel model;
     private final Side side;
+    private final Motions motions;
     private final TableName name;
     private final Label title = new Label();
     private final Label about = new Label();
@@ -48,8 +49,9 @@ final class StageCard extends VBox {
     private final StageGrid derived;
     private final StackPane grids = new StackPane();
 
-    StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions) {
+    StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions, Motions motions) {
         this.model = model;
+        this.motions = motions;
         this.side = side;
         setId(side.title() + "-table");
         getStyleClass().addAll("card", "table-card", side.title());
@@ -148,7 +150,7 @@ final class StageCard extends VBox {
     private void follow(Showing now, Motion motion) {
         pseudoClassStateChanged(STEPPING, now.match().filter(frame -> frame.now(side).isPresent()).isPresent());
         now.match().ifPresent(frame -> frame.now(side).ifPresent(row ->
-                grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : Speed.DOUBLE.motion())));
+                grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue())));
     }
 
     /** Does something whenever the rows may have moved on the screen. */

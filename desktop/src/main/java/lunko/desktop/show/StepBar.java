@@ -14,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.util.StringConverter;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
@@ -56,7 +55,7 @@ final class StepBar extends HBox {
         marks.setMouseTransparent(true);
         marks.getStyleClass().add("marks");
         marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
-        StackPane bar = new StackPane(slider, marks);
+        Track bar = new Track();
         HBox.setHgrow(bar, Priority.ALWAYS);
         ToggleButton onlyPairs = new ToggleButton("only pairs");
         onlyPairs.setId("only-pairs");
@@ -134,6 +133,27 @@ final class StepBar extends HBox {
                 mark.setRotate(pair ? 0 : 45);
             }
             marks.getChildren().add(mark);
+        }
+    }
+
+    /** The bar with its marks. It is laid out by itself: a step does not move anything around it. */
+    private final class Track extends Pane {
+
+        Track() {
+            getChildren().addAll(slider, marks);
+            getChildren().forEach(child -> child.setManaged(false));
+        }
+
+        @Override
+        protected void layoutChildren() {
+            double height = slider.prefHeight(-1);
+            slider.resizeRelocate(0, Math.round((getHeight() - height) / 2), getWidth(), height);
+            marks.resizeRelocate(0, 0, getWidth(), getHeight());
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return slider.prefHeight(width);
         }
     }
 

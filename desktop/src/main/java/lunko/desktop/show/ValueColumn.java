@@ -2,6 +2,7 @@ package lunko.desktop.show;
 
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.css.PseudoClass;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
@@ -39,37 +40,35 @@ record ValueColumn(String heading, String shorter, Type type, boolean key, int i
     }
 
     private static final class Cell<R> extends TableCell<R, ResultCell> {
-        private static final String PADDED = "padded";
+        private static final PseudoClass PADDED = PseudoClass.getPseudoClass("padded");
         private final ValueLabel label = new ValueLabel();
 
         Cell(Type type, boolean key) {
             setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
             setAlignment(ValueLabel.alignment(type));
-            getStyleClass().add(type == Type.TEXT ? "text-cell" : "code-cell");
+            getStyleClass().addAll("value-cell", type == Type.TEXT ? "text-cell" : "code-cell");
             if (key) getStyleClass().add("key-cell");
+            // It stays where it is, also in rows that are empty for a while: what is taken away and put back is styled anew.
+            setGraphic(label);
         }
 
         @Override
         protected void updateItem(ResultCell cell, boolean empty) {
             super.updateItem(cell, empty);
-            getStyleClass().remove(PADDED);
-            switch (empty ? null : cell) {
-                case null -> setGraphic(null);
+            boolean shown = !empty && cell != null;
+            label.setVisible(shown);
+            pseudoClassStateChanged(PADDED, shown && cell instanceof ResultCell.Padded);
+            switch (shown ? cell : null) {
+                case null -> setAccessibleText("");
                 case ResultCell.Stored(Value value) -> {
-                    show(value);
+                    label.show(value);
                     setAccessibleText(value.equals(Value.of("")) ? "empty text" : value.shown());
                 }
                 case ResultCell.Padded _ -> {
-                    getStyleClass().add(PADDED);
-                    show(Value.NULL);
+                    label.show(Value.NULL);
                     setAccessibleText("NULL made by the join");
                 }
             }
-        }
-
-        private void show(Value value) {
-            label.show(value);
-            setGraphic(label);
         }
     }
 }

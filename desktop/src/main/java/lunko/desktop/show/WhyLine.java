@@ -7,6 +7,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.look.PhraseFlow;
@@ -16,14 +17,19 @@ import lunko.phrase.Words;
 import lunko.problem.Problem;
 
 /** The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about it. */
-final class WhyLine extends HBox {
+final class WhyLine extends Pane {
+    /** It is laid out by itself: another sentence moves nothing around it. */
+    private final HBox line = new HBox();
     private static final Typeface NUMBER = Typeface.code(FontWeight.BOLD, 12.5);
 
     private static final PseudoClass POINTED = PseudoClass.getPseudoClass("pointed");
 
     WhyLine(ShowModel model) {
         getStyleClass().addAll("card", "why-line");
-        setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("why-content");
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.setManaged(false);
+        getChildren().add(line);
         setId("why");
         setAccessibleRole(AccessibleRole.TEXT);
         Label number = new Label();
@@ -35,7 +41,7 @@ final class WhyLine extends HBox {
         middle.setFillHeight(false);
         HBox.setHgrow(why, Priority.ALWAYS);
         HBox.setHgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(number, middle);
+        line.getChildren().addAll(number, middle);
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty().bind(model.showing().map(Showing::last).map(last ->
                 NUMBER.width("step " + last + " of " + last)));
@@ -43,11 +49,16 @@ final class WhyLine extends HBox {
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
         there.setOnAction(_ -> model.decided().get().ifPresent(model::goTo));
-        getChildren().add(there);
+        line.getChildren().add(there);
         Runnable show = () -> show(model, number, why, there);
         model.showing().subscribe((_, _) -> show.run());
         model.decided().subscribe((_, _) -> show.run());
         show.run();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        line.resizeRelocate(0, 0, getWidth(), getHeight());
     }
 
     /** The why of the row that is pointed at, and the step where it was decided; or else of the step at hand. */

@@ -41,7 +41,7 @@ class ResultRowsProperties {
             List<ResultRow> expected = new ArrayList<>(frame.landed());
             frame.pending().ifPresent(expected::add);
             assertThat(mirror).isEqualTo(rows);
-            assertThat(mirror).extracting(ListedRow::row).isEqualTo(expected);
+            assertThat(mirror.stream().filter(row -> row.fate() != ListedRow.Fate.TO_COME)).extracting(ListedRow::row).isEqualTo(expected);
             last = now;
         }
     }
@@ -58,7 +58,7 @@ class ResultRowsProperties {
         assertThat(rows.get(rows.landed() - 1).row()).isEqualTo(new ResultRow.Met(399, 399));
         rows.show(join.at(10), Arrangement.PLAIN, true);
         assertThat(rows.before()).isZero();
-        assertThat(rows).hasSize(10);
+        assertThat(rows.landed()).isEqualTo(10);
     }
 
     private static Table many(String name) {
@@ -72,6 +72,8 @@ class ResultRowsProperties {
         List<ListedRow> mirror = new ArrayList<>();
         rows.addListener((ListChangeListener<ListedRow>) change -> {
             while (change.next()) {
+                for (int at = change.getFrom(); change.wasUpdated() && at < change.getTo(); at++) mirror.set(at, rows.get(at));
+                if (change.wasUpdated()) continue;
                 assertThat(mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()))
                         .isEqualTo(change.getRemoved());
                 mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()).clear();
