@@ -1,5 +1,11 @@
 package lunko.insight;
 
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.Outcome;
@@ -7,9 +13,12 @@ import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
+import lunko.table.Value;
 
 /** Left rows by right rows, with the verdict on each two of them. Rows are counted from 0. */
 public record PairGrid(Outcome outcome) {
+
+    private static final int MOST_KEYS = 6;
 
     /** The grid of a result. */
     public static PairGrid of(Outcome outcome) {
@@ -41,6 +50,28 @@ public record PairGrid(Outcome outcome) {
     /** Whether a row that is in no pair comes into the result all the same. */
     public boolean keeps(Side side, int row) {
         return outcome.kind().takesAlone(side) && pairs(side, row) == 0;
+    }
+
+    /**
+     * How the pairs come about key by key, those of the most pairs first: {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing,
+     * where rows do not meet by equal keys alone.
+     */
+    public Optional<String> sumByKeys() {
+        Join join = outcome.join();
+        if (!join.kind().compares() || !join.on().isEquality()) return Optional.empty();
+        Map<List<Value>, long[]> keys = new LinkedHashMap<>();
+        for (Side side : Side.values()) {
+            for (List<Value> row : join.on(side).rows()) {
+                List<Value> key = join.on().equal().stream().map(equality -> row.get(equality.on(side))).toList();
+                if (key.stream().noneMatch(Value::isNull)) keys.computeIfAbsent(key, _ -> new long[2])[side.ordinal()]++;
+            }
+        }
+        List<Map.Entry<List<Value>, long[]>> meeting = keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
+                .sorted(Comparator.comparingLong((Map.Entry<List<Value>, long[]> key) -> -key.getValue()[0] * key.getValue()[1])).toList();
+        String terms = meeting.stream().limit(MOST_KEYS).map(key -> key.getKey().stream().map(Value::shown).collect(Collectors.joining(", ")) + " gives "
+                + key.getValue()[0] + " × " + key.getValue()[1]).collect(Collectors.joining(", "));
+        String rest = meeting.size() > MOST_KEYS ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
+        return Optional.of(Words.counted(outcome.matching().tally().pairs(), "pair") + (terms.isEmpty() ? "" : ": " + terms + rest));
     }
 
     /** How the number of rows of the result follows from the grid, in a sentence. */

@@ -3,6 +3,7 @@ package lunko.desktop.grid;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.animation.Interpolator;
 import javafx.animation.KeyFrame;
 import javafx.animation.KeyValue;
@@ -82,6 +83,13 @@ public class GridTable<R> extends TableView<R> {
     private void whenLaidOut(Runnable then) {
         if (getSkin() != null) then.run();
         else skinProperty().addListener(_ -> then.run());
+    }
+
+    /** Does something whenever the keyboard comes to another row of this table, counted from 0. */
+    public void onFocusedRow(IntConsumer then) {
+        getFocusModel().focusedCellProperty().subscribe((_, now) -> {
+            if (isFocused() && now.getRow() >= 0) then.accept(now.getRow());
+        });
     }
 
     /** Where the middle of a row is, from this table's top, whether it can be seen there or not. */

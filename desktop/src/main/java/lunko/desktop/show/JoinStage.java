@@ -16,6 +16,8 @@ final class JoinStage extends Pane {
     private static final double FRAME = 2;
     /** Rows of a few more tables are made lower than usual, down to this, if that shows all of them. */
     private static final double LOWEST_ROW = 24;
+    /** Where there are few, each may be a little higher. */
+    private static final double TALLEST_ROW = 34;
     private static final double LOW_ROW = 28;
 
     private final ShowModel model;
@@ -134,7 +136,7 @@ final class JoinStage extends Pane {
     /** The height at which the longer table and a result as long as it can be seen whole, or one at which long tables are easy to read. */
     private double rowHeight(double height) {
         double room = (height - TITLE - HEAD - 2 * FRAME - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
-        return room < LOWEST_ROW ? LOW_ROW : Math.min(GridTable.ROW_HEIGHT, Math.floor(room * 2) / 2);
+        return room < LOWEST_ROW ? LOW_ROW : Math.min(TALLEST_ROW, Math.floor(room * 2) / 2);
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */

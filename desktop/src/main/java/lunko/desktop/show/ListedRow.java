@@ -4,6 +4,7 @@ import java.util.Optional;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.insight.Changes;
+import lunko.insight.Lineage.Pointed;
 
 /**
  * A row of the result as it is listed.
@@ -14,6 +15,14 @@ import lunko.insight.Changes;
  * @param repeats whether the row listed above it comes from the same left row
  */
 record ListedRow(ResultRow row, Outcome of, Fate fate, Optional<Changes.Status> status, boolean repeats) {
+
+    /** It as something that can be pointed at; what has gone or is to come cannot. */
+    Optional<Pointed> pointed() {
+        return switch (fate) {
+            case LANDED, PENDING -> Optional.of(new Pointed.Result(row));
+            case TO_COME, WENT -> Optional.empty();
+        };
+    }
 
     /** What has become of a row. */
     enum Fate {

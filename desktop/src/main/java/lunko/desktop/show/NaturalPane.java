@@ -8,7 +8,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.RowGlyph;
 import lunko.insight.NaturalLook;
 import lunko.lesson.Lesson;
@@ -29,12 +28,7 @@ final class NaturalPane extends VBox {
         Label title = new Label("A natural join matches all columns of the same name");
         title.getStyleClass().add("key-check-title");
         getChildren().add(title);
-        look.said().forEach(sentence -> {
-            PhraseFlow flow = new PhraseFlow("explained");
-            flow.show(sentence);
-            flow.setPrefWidth(620);
-            getChildren().add(flow);
-        });
+        getChildren().addAll(Explained.lines(look.said()));
         Label verdict = new Label(look.isRight() ? "These are the right columns." : "These are not the columns that the tables are linked by.");
         verdict.getStyleClass().add(look.isRight() ? "explained-right" : "explained-wrong");
         getChildren().add(verdict);

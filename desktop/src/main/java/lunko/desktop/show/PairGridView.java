@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import lunko.engine.Join;
@@ -30,6 +31,7 @@ final class PairGridView extends Pane {
     private static final double FOOT = 34;
     private static final double NAMES = 84;
     private static final double TOTALS = 44;
+    private static final double WHY = 54;
     private static final double LARGEST = 36;
     private static final double WIDEST = 64;
 
@@ -38,6 +40,8 @@ final class PairGridView extends Pane {
 
     private final ShowModel model;
     private final List<Cell> cells = new ArrayList<>();
+    /** Whether the sum is to be told key by key. */
+    private boolean asked;
     private Optional<PairGrid> grid = Optional.empty();
 
     PairGridView(ShowModel model) {
@@ -110,8 +114,22 @@ final class PairGridView extends Pane {
         for (int right = 0; right < pairs.rights(); right++) {
             place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18, Pos.CENTER);
         }
-        Label sum = label(pairs.sum(), "pair-sum");
-        place(sum, 12, foot + 20, getWidth() - 24, 20, Pos.CENTER_LEFT);
+        Label sum = label(asked ? pairs.sumByKeys().orElse(pairs.sum()) : pairs.sum(), "pair-sum");
+        sum.setWrapText(true);
+        place(sum, 12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22), Pos.TOP_LEFT);
+        if (pairs.sumByKeys().isEmpty()) return;
+        ToggleButton why = new ToggleButton("why?");
+        why.setId("pairs-by-key");
+        why.getStyleClass().add("pair-why");
+        why.setSelected(asked);
+        why.setTooltip(new Tooltip("How the pairs come about, key by key"));
+        why.setOnAction(_ -> {
+            asked = why.isSelected();
+            make();
+        });
+        why.setManaged(false);
+        getChildren().add(why);
+        why.resizeRelocate(getWidth() - WHY - 6, foot + 17, WHY, 24);
     }
 
     /** How many pairs a row is in, and +1 where it is kept for having none. */

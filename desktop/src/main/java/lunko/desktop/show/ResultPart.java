@@ -40,6 +40,9 @@ final class ResultPart extends GridTable<ListedRow> {
         setItems(rows);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
         setAccessibleText("result columns from the " + side.title() + " table");
+        onFocusedRow(row -> {
+            if (row < rows.size()) model.choose(rows.get(row).pointed());
+        });
         placeholder.getStyleClass().add("no-columns");
         placeholder.setWrapText(true);
         setPlaceholder(placeholder);

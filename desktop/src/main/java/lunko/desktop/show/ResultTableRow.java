@@ -47,7 +47,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
     }
 
     private Optional<Pointed> pointed() {
-        return isEmpty() || getItem() == null || getItem().fate() == Fate.WENT || getItem().fate() == Fate.TO_COME ? Optional.empty() : Optional.of(new Pointed.Result(getItem().row()));
+        return isEmpty() || getItem() == null ? Optional.empty() : getItem().pointed();
     }
 
     private void dress() {

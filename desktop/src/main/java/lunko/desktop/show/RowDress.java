@@ -36,8 +36,7 @@ final class RowDress extends TableRow<Integer> {
 
     /** The number of the row, among those of all inputs or of what the stage gives. */
     private int number() {
-        int own = getItem() == null ? getIndex() : getItem();
-        return input.isPresent() ? stages.atHand().map(hand -> hand.offset(input.getAsInt())).orElse(0) + own : own;
+        return stages.number(input, getItem() == null ? getIndex() : getItem());
     }
 
     private void dress() {

@@ -47,6 +47,11 @@ final class RowStages {
         return in(model.showing().get());
     }
 
+    /** The number of a row of an input, counted from 0, among those of all inputs; where there is no input, its number in the result. */
+    int number(OptionalInt input, int row) {
+        return input.isPresent() ? atHand().map(hand -> hand.offset(input.getAsInt())).orElse(0) + row : row;
+    }
+
     ReadOnlyObjectProperty<Optional<Pointed>> pointed() {
         return pointed.getReadOnlyProperty();
     }

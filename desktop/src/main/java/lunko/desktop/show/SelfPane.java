@@ -7,7 +7,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import lunko.desktop.look.PhraseFlow;
 import lunko.insight.SelfLook;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
@@ -54,11 +53,6 @@ final class SelfPane extends VBox {
 
     private static void explain(Lesson lesson, String table, VBox said) {
         List<KeyPair> link = lesson.link(table, table).map(Link::pairs).orElse(List.of());
-        said.getChildren().setAll(new SelfLook(lesson.table(table), link).said().stream().map(sentence -> {
-            PhraseFlow flow = new PhraseFlow("explained");
-            flow.show(sentence);
-            flow.setPrefWidth(620);
-            return flow;
-        }).toList());
+        said.getChildren().setAll(Explained.lines(new SelfLook(lesson.table(table), link).said()));
     }
 }

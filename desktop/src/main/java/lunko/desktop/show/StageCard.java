@@ -63,6 +63,7 @@ final class StageCard extends VBox {
         source.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
         derived = new StageGrid(widths);
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
+        derived.onFocusedRow(row -> model.choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
@@ -136,7 +137,7 @@ final class StageCard extends VBox {
         made.ifPresentOrElse(stage -> {
             title.setText(stage.title());
             about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
-            derived.show(stage, keys, List.of());
+            derived.show(stage, keys, Optional.empty());
         }, () -> {
             Table table = lesson.table(table());
             String alias = source(showing, side).map(Source::alias).orElseGet(() -> lesson.query().on(side).alias());

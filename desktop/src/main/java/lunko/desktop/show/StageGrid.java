@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
@@ -30,8 +31,8 @@ final class StageGrid extends GridTable<Integer> {
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
     }
 
-    /** Shows a stage; some of its columns, counted from 0, are keys. More columns may stand beside its own. */
-    void show(Stage stage, Set<Integer> keys, List<TableColumn<Integer, ?>> more) {
+    /** Shows a stage; some of its columns, counted from 0, are keys. One more column may stand beside its own. */
+    void show(Stage stage, Set<Integer> keys, Optional<TableColumn<Integer, String>> more) {
         List<String> names = stage.headings().stream().map(StageGrid::name).toList();
         List<Column> columns = stage.headings().stream().map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
         List<TableColumn<Integer, ?>> all = new ArrayList<>();
@@ -44,7 +45,7 @@ final class StageGrid extends GridTable<Integer> {
             all.add(new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> cell(stage, row, column)));
         }
         // Many columns would push what is said of a row out of sight.
-        all.addAll(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), more);
+        more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
         getColumns().setAll(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();

@@ -31,6 +31,8 @@ import javafx.util.Duration;
 import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.engine.ResultRow;
+import lunko.insight.Lineage;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.Side;
@@ -181,6 +183,26 @@ class QueryShowTest {
         robot.push(KeyCode.G);
         assertThat(links(robot)).startsWith("1 – 3 pair", "1 – 1 again", "1 – 2 again");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(9);
+    }
+
+    @Test
+    void thePairGridSaysKeyByKeyWhyThereAreSoManyAndPointsAtPairs(FxRobot robot) {
+        robot.interact(() -> model.picture().set(Picture.PAIRS));
+        assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
+        robot.clickOn("#pairs-by-key");
+        assertThat(texts(robot, ".pair-sum")).containsExactly("3 pairs: 11 gives 2 × 1, 12 gives 1 × 1");
+        // Linden and Tam: they have been compared, and are no partners.
+        robot.moveTo(robot.lookup(".pair-cell").match(cell -> "Linden and Tam: unknown".equals(cell.getAccessibleText())).<Node>query());
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no keeper_id.");
+        assertThat(robot.lookup("#left-table .table-row-cell").match(row -> states(row).contains("lit")).queryAll()).hasSize(1);
+    }
+
+    @Test
+    void theResultIsWalkedThroughByTheKeyboard(FxRobot robot) {
+        robot.clickOn(robot.lookup("#left-result .value-cell").<Node>query()).moveTo("#why").push(KeyCode.DOWN);
+        assertThat(model.lineage().get().orElseThrow().pointed()).isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
+        robot.push(KeyCode.DOWN);
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
     }
 
     @Test
