@@ -35,11 +35,11 @@ public final class ColumnWidths {
     private record Need(double whole, double values) {}
 
     /** What the widths were made for. */
-    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<Integer> keys) {}
+    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter, List<Integer> keys) {}
 
     private final List<DoubleProperty> widths = new ArrayList<>();
     private List<Need> needs = List.of();
-    private Measured measured = new Measured(List.of(), List.of(), List.of(), List.of());
+    private Measured measured = new Measured(List.of(), List.of(), List.of(), List.of(), List.of());
     private double available;
     private double bar = SCROLL_BAR;
 
@@ -49,9 +49,13 @@ public final class ColumnWidths {
         return widths.get(column);
     }
 
-    /** Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names. */
-    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> below, List<Integer> keys) {
-        Measured now = new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, keys);
+    /**
+     * Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names.
+     *
+     * @param shorter what stands over a column where there is no room for its whole heading
+     */
+    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter, List<String> below, List<Integer> keys) {
+        Measured now = new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, shorter, keys);
         if (now.equals(measured)) return;
         measured = now;
         needs = IntStream.range(0, columns.size()).mapToObj(i -> {
@@ -60,7 +64,7 @@ public final class ColumnWidths {
             double heading = Math.max(heading(headings.get(i)),
                     heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
-            double name = heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0);
+            double name = Math.max(heading(shorter.get(i)), heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             return new Need(width(Math.max(values, Math.max(heading, second))), width(Math.max(values, name)));
         }).toList();
         share();

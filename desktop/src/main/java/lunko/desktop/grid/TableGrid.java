@@ -49,6 +49,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     private Optional<Boolean> pointsRight = Optional.empty();
     private List<Column> columns = List.of();
     private List<Integer> linked = List.of();
+    private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
     /** A grid for the show: headings of one line, and no row to add rows in. */
@@ -118,8 +119,14 @@ public final class TableGrid extends GridTable<RowSlot> {
      * @param asHeadings    what stands over the columns where there is room for it
      */
     public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings) {
+        show(table, linkedColumns, asHeadings, table.columns().stream().map(Column::name).toList());
+    }
+
+    /** The same, and what stands over the columns of the result where there is no room for their whole headings. */
+    public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings, List<String> shorter) {
         boolean sameLooks = table.columns().equals(columns) && linkedColumns.equals(linked);
-        if (sameLooks && table.rows() == current) return;
+        if (sameLooks && table.rows() == current && shorter.equals(shorterHeadings)) return;
+        shorterHeadings = shorter;
         if (!table.columns().equals(columns) || !linkedColumns.equals(linked)) {
             columns = table.columns();
             linked = linkedColumns;
@@ -128,7 +135,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
-        widths.fit(columns, table.rows(), asHeadings, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
+        widths.fit(columns, table.rows(), asHeadings, shorter, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
     }
 
     private void showColumns() {

@@ -14,8 +14,10 @@ final class JoinStage extends Pane {
     private static final double TITLE = 29;
     private static final double HEAD = 33;
     private static final double FRAME = 2;
+    /** Room under the rows for a scroll bar: where one has once come, it would itself be the reason for the other to stay. */
+    private static final double SPARE = 9;
     /** Rows of a few more tables are made lower than usual, down to this, if that shows all of them. */
-    private static final double LOWEST_ROW = 24;
+    private static final double LOWEST_ROW = 23.5;
     /** Where there are few, each may be a little higher. */
     private static final double TALLEST_ROW = 34;
     private static final double LOW_ROW = 28;
@@ -135,13 +137,13 @@ final class JoinStage extends Pane {
 
     /** The height at which the longer table and a result as long as it can be seen whole, or one at which long tables are easy to read. */
     private double rowHeight(double height) {
-        double room = (height - TITLE - HEAD - 2 * FRAME - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
+        double room = (height - TITLE - HEAD - 2 * FRAME - SPARE - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
         return room < LOWEST_ROW ? LOW_ROW : Math.min(TALLEST_ROW, Math.floor(room * 2) / 2);
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */
     private double sourceHeight(double height, double row) {
-        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + (sourceRows() + 0.1) * row + (row < GridTable.ROW_HEIGHT ? 0 : row * 0.4);
+        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + sourceRows() * row + Math.max(SPARE, row < GridTable.ROW_HEIGHT ? 0 : row * 0.4);
         double most = (height - TITLE) * 0.54;
         double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * row);
         return Math.round(Math.clamp(wanted, least, most));

@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.beans.Observable;
 import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
@@ -21,6 +22,7 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
+import lunko.engine.ResultColumn;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.insight.Lineage.Pointed;
@@ -144,7 +146,9 @@ final class StageCard extends VBox {
             name.show();
             about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
             source.show(table, keys.stream().sorted().toList(),
-                    table.columns().stream().map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text()).toList());
+                    table.columns().stream().map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text()).toList(),
+                    IntStream.range(0, table.columns().size()).mapToObj(i -> showing.outcome().filter(outcome -> outcome.kind().shows(side))
+                            .map(outcome -> outcome.name(new ResultColumn(side, i))).orElse(table.columns().get(i).name())).toList());
         });
     }
 

@@ -49,7 +49,7 @@ final class StageGrid extends GridTable<Integer> {
         getColumns().setAll(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
-        widths.fit(columns, first, names, List.of(), List.copyOf(keys));
+        widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
     }
 
     private static ResultCell cell(Stage stage, int row, int column) {

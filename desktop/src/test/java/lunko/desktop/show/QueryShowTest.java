@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -26,6 +27,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.shape.CubicCurve;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.look.Look;
@@ -34,11 +36,18 @@ import lunko.desktop.screen.Screen;
 import lunko.engine.ResultRow;
 import lunko.insight.Lineage;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.steps.RowFrame;
 import lunko.steps.StageKind;
 import lunko.steps.Way;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -55,11 +64,13 @@ class QueryShowTest {
 
     @TempDir
     private Path folder;
+    private Stage stage;
     private ShowModel model;
     private Player player;
 
     @Start
-    void open(Stage stage) {
+    void open(Stage opened) {
+        stage = opened;
         Look.install();
         Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
@@ -203,6 +214,20 @@ class QueryShowTest {
         assertThat(model.lineage().get().orElseThrow().pointed()).isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
         robot.push(KeyCode.DOWN);
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
+    }
+
+    @Test
+    void eightRowsOfFourColumnsNeedNoScrollBarAndNothingIsCut(FxRobot robot) {
+        Table swarms = Table.of("swarms", List.of(new Column("swarm_no", Type.INTEGER), new Column("swarm", Type.TEXT), new Column("keeper_no", Type.INTEGER), new Column("caught", Type.DATE)),
+                IntStream.range(1, 9).mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Old Orchard"), i == 4 ? Value.NULL : Value.of(i), new Value.DateValue(LocalDate.of(2026, 5, i)))).toList());
+        Table wardens = Table.of("wardens", List.of(new Column("keeper_no", Type.INTEGER), new Column("warden", Type.TEXT), new Column("village", Type.TEXT), new Column("since", Type.INTEGER)),
+                IntStream.range(1, 9).mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Marek"), Value.of("Reedmere"), Value.of(2000 + i))).toList());
+        Lesson eight = Lesson.of("eight", swarms, JoinKind.LEFT_OUTER, wardens, List.of(new KeyPair("keeper_no", "keeper_no")));
+        robot.interact(() -> stage.setScene(Screen.of(eight, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO)).view().inScene(1280, 800)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".grid-table .scroll-bar").<Node>queryAll()).isNotEmpty().noneMatch(bar -> isSeen(bar) && bar.getOpacity() > 0);
+        assertThat(Stream.of(".grid-table .value", ".grid-table .result-heading", ".column-heading .label").flatMap(all -> robot.lookup(all).<Label>queryAll().stream())
+                .filter(label -> isSeen(label) && !label.getText().isEmpty())).hasSizeGreaterThan(100).allSatisfy(label -> assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(label.getText()));
     }
 
     @Test
