@@ -71,11 +71,11 @@ class WrittenQueryTest {
     void theStagesOfAQueryAtAGlance() {
         Timeline timeline = apply(DEMO, new SceneEdit.Write(Optional.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY"))).timeline(Way.ROWS).expect();
         List<Glance> glances = Glance.all(timeline);
-        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.MATCH, StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
-        assertThat(glances).extracting(Glance::rows).containsExactly(5L, 8L, 4L, 4L, 4L, 2L, 2L);
-        assertThat(glances).extracting(Glance::sum).containsExactly("3 pairs + 2 kept", "8 pairs", "of 8", "", "", "of 4", "");
-        assertThat(glances.get(0).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL, Glance.Mark.LEFT);
-        assertThat(glances.get(2).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true, false, false);
+        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH, StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
+        assertThat(glances).extracting(Glance::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
+        assertThat(glances).extracting(Glance::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs", "of 8", "", "", "of 4", "");
+        assertThat(glances.get(1).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL, Glance.Mark.LEFT);
+        assertThat(glances.get(3).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true, false, false);
         assertThat(timeline.nextEnd(0)).isEqualTo(timeline.end(0));
         assertThat(timeline.nextEnd(timeline.end(0))).isEqualTo(timeline.end(1));
         long filter = timeline.start(2);

@@ -40,6 +40,7 @@ import lunko.table.Truth;
 /** The gap between the two tables: lanes between rows that have met, and the verdict on the two rows at hand. */
 final class Lanes extends Pane {
     private static final double VERDICT_HEIGHT = 25;
+    private static final double MARK = 78;
     private static final Typeface VERDICT = Typeface.text(FontWeight.BOLD, 13.5);
 
     private final ShowModel model;
@@ -169,7 +170,9 @@ final class Lanes extends Pane {
             now.pseudoClassStateChanged(said, possible == truth);
         }
         verdict.resize(VERDICT.width(truth.title()) + 24, VERDICT_HEIGHT);
-        verdict.relocate(Math.round((getWidth() - verdict.getWidth()) / 2),
+        // Beside what stands at the right row, where that leaves room; between marks on both sides there is just the middle.
+        double marked = frame.marks().left().get(l).isEmpty() && !frame.marks().right().get(r).isEmpty() ? MARK : 0;
+        verdict.relocate(Math.round((getWidth() - marked - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));
         return true;
     }

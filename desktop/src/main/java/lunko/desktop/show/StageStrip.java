@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.insight.Glance;
 import lunko.phrase.Words;
+import lunko.steps.StageKind;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -48,11 +49,12 @@ final class StageStrip extends ScrollPane {
     private void make(Showing now) {
         tiles.getChildren().clear();
         List<Glance> all = now.timeline().map(Glance::all).orElse(List.of());
-        setVisible(all.size() > 1);
-        setManaged(all.size() > 1);
-        if (all.size() < 2) return;
+        boolean stages = now.timeline().filter(timeline -> timeline.parts().size() > 1).isPresent();
+        setVisible(stages);
+        setManaged(stages);
+        if (!stages) return;
         for (Glance glance : all) {
-            if (glance.part() > 0) {
+            if (!tiles.getChildren().isEmpty()) {
                 FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
                 on.getStyleClass().add("stage-arrow");
                 tiles.getChildren().add(on);
@@ -76,11 +78,11 @@ final class StageStrip extends ScrollPane {
         Button tile = new Button();
         tile.setGraphic(both);
         tile.getStyleClass().add("stage-tile");
-        tile.setUserData(glance.part());
+        tile.setUserData(glance);
         String said = glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
         tile.setTooltip(new Tooltip(said));
         tile.setAccessibleText(said);
-        tile.setOnAction(_ -> model.showing().get().timeline().ifPresent(timeline -> model.goTo(timeline.end(glance.part()))));
+        tile.setOnAction(_ -> model.goTo(glance.step()));
         return tile;
     }
 
@@ -105,11 +107,19 @@ final class StageStrip extends ScrollPane {
     private void mark(Showing now) {
         int part = now.frame().map(frame -> frame.part()).orElse(0);
         tiles.getChildren().stream().filter(node -> node instanceof Button).forEach(node -> {
-            int own = (Integer) node.getUserData();
-            node.pseudoClassStateChanged(AT_HAND, own == part);
-            node.pseudoClassStateChanged(TO_COME, own > part);
-            if (own == part) reveal(node.getBoundsInParent().getMinX(), node.getBoundsInParent().getMaxX());
+            Glance own = (Glance) node.getUserData();
+            boolean atHand = own == now(now, part);
+            node.pseudoClassStateChanged(AT_HAND, atHand);
+            node.pseudoClassStateChanged(TO_COME, own.part() > part || own.part() == part && own.step() > now.number() && !atHand);
+            if (atHand) reveal(node.getBoundsInParent().getMinX(), node.getBoundsInParent().getMaxX());
         });
+    }
+
+    /** The glance of the step at hand: where an outer join matches and keeps in turn, that of what it does in this step. */
+    private Glance now(Showing now, int part) {
+        List<Glance> own = tiles.getChildren().stream().filter(node -> node instanceof Button).map(node -> (Glance) node.getUserData()).filter(glance -> glance.part() == part).toList();
+        boolean keeps = now.number() == own.getLast().step() || now.frame().filter(frame -> frame.shown().kind() == StageKind.KEEP).isPresent();
+        return keeps ? own.getLast() : own.getFirst();
     }
 
     private void reveal(double from, double to) {
