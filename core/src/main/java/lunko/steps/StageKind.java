@@ -29,6 +29,11 @@ public enum StageKind {
         this.title = title;
     }
 
+    /** The stage where there is little room: {@code keep}. */
+    public String brief() {
+        return this == KEEP ? "keep" : title;
+    }
+
     /** The stage in a sentence: {@code choose columns}. */
     public String title() {
         return title;

@@ -64,7 +64,7 @@ final class StageStrip extends ScrollPane {
     }
 
     private Button tile(Glance glance) {
-        Label kind = new Label(glance.kind().title());
+        Label kind = new Label(glance.kind().brief());
         kind.getStyleClass().add("stage-kind");
         Label rows = new Label(Words.rows(glance.rows()));
         rows.getStyleClass().add("stage-rows");
