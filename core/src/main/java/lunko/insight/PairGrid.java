@@ -1,6 +1,7 @@
 package lunko.insight;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.Outcome;
+import lunko.engine.ValueOrder;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -59,16 +61,20 @@ public record PairGrid(Outcome outcome) {
     public Optional<String> sumByKeys() {
         Join join = outcome.join();
         if (!join.kind().compares() || !join.on().isEquality()) return Optional.empty();
-        Map<List<Value>, long[]> keys = new LinkedHashMap<>();
+        Map<List<Object>, long[]> keys = new LinkedHashMap<>();
+        Map<List<Object>, List<Value>> shown = new HashMap<>();
         for (Side side : Side.values()) {
             for (List<Value> row : join.on(side).rows()) {
                 List<Value> key = join.on().equal().stream().map(equality -> row.get(equality.on(side))).toList();
-                if (key.stream().noneMatch(Value::isNull)) keys.computeIfAbsent(key, _ -> new long[2])[side.ordinal()]++;
+                if (key.stream().anyMatch(Value::isNull)) continue;
+                List<Object> identity = ValueOrder.identity(key);
+                keys.computeIfAbsent(identity, _ -> new long[2])[side.ordinal()]++;
+                shown.putIfAbsent(identity, key);
             }
         }
-        List<Map.Entry<List<Value>, long[]>> meeting = keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
-                .sorted(Comparator.comparingLong((Map.Entry<List<Value>, long[]> key) -> -key.getValue()[0] * key.getValue()[1])).toList();
-        String terms = meeting.stream().limit(MOST_KEYS).map(key -> key.getKey().stream().map(Value::shown).collect(Collectors.joining(", ")) + " gives "
+        List<Map.Entry<List<Object>, long[]>> meeting = keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
+                .sorted(Comparator.comparingLong((Map.Entry<List<Object>, long[]> key) -> -key.getValue()[0] * key.getValue()[1])).toList();
+        String terms = meeting.stream().limit(MOST_KEYS).map(key -> shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", ")) + " gives "
                 + key.getValue()[0] + " × " + key.getValue()[1]).collect(Collectors.joining(", "));
         String rest = meeting.size() > MOST_KEYS ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
         return Optional.of(Words.counted(outcome.matching().tally().pairs(), "pair") + (terms.isEmpty() ? "" : ": " + terms + rest));

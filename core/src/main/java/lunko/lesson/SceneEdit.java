@@ -59,6 +59,8 @@ public sealed interface SceneEdit extends Edit {
         return switch (this) {
             case LookAt(String left, String right) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
             case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
+            case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural()).isPresent() -> Checked.invalid(
+                    Words.capital(kind.get().withArticle()) + " cannot be natural: choose an inner, a left, right or full outer join.");
             case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())
                     .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
             case Write(Optional<String> sql) -> Checked.valid(lesson.with(lesson.scene().writing(sql.map(String::strip).filter(text -> !text.isEmpty()))));

@@ -49,15 +49,16 @@ public record WrittenQuery(String sql) {
     }
 
     /**
-     * The text with one of its joins, counted from 0 in the order in which they are done, made one of another kind, all other words as
-     * they are; nothing, if there is no such join or no words for it.
+     * The text with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of another kind, all
+     * other words as they are; nothing, if there are no words for the kind, or if some of so many joins are said otherwise than by JOIN in
+     * the FROM of the query itself, so that it could be another.
      */
-    public Optional<String> joining(int number, JoinKind kind) {
+    public Optional<String> joining(int number, int joinsInAll, JoinKind kind) {
         return script().either(script -> {
             if (kind.words().isEmpty() || script.statements().size() != 1) return Optional.empty();
             Statement statement = script.statements().getFirst();
             List<FromItem.Joined> joins = joins(statement);
-            if (number >= joins.size()) return Optional.empty();
+            if (joins.size() != joinsInAll) return Optional.empty();
             FromItem.Joined join = joins.get(number);
             boolean natural = join.specification() instanceof JoinSpecification.Natural && kind.canBeNatural();
             Fix fix = script.fix(statement).between(join.left(), join.right(), " " + (natural ? "NATURAL " : "") + kind.words().get() + " ");

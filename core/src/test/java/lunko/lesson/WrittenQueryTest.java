@@ -40,11 +40,11 @@ class WrittenQueryTest {
     @Test
     void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {
         WrittenQuery query = new WrittenQuery(CHAIN);
-        assertThat(query.joining(0, JoinKind.FULL_OUTER)).contains(CHAIN.replace("hives h\n  LEFT JOIN ", "hives h FULL JOIN "));
-        assertThat(query.joining(1, JoinKind.CROSS).orElseThrow()).contains("CROSS JOIN harvests r\nWHERE");
-        assertThat(query.joining(1, JoinKind.LEFT_SEMI)).isEmpty();
-        assertThat(query.joining(2, JoinKind.INNER)).isEmpty();
-        assertThat(new WrittenQuery("SELECT * FROM hives NATURAL JOIN keepers").joining(0, JoinKind.RIGHT_OUTER)).contains("SELECT * FROM hives NATURAL RIGHT JOIN keepers");
+        assertThat(query.joining(0, 2, JoinKind.FULL_OUTER)).contains(CHAIN.replace("hives h\n  LEFT JOIN ", "hives h FULL JOIN "));
+        assertThat(query.joining(1, 2, JoinKind.CROSS).orElseThrow()).contains("CROSS JOIN harvests r\nWHERE");
+        assertThat(query.joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
+        assertThat(query.joining(0, 3, JoinKind.INNER)).isEmpty();
+        assertThat(new WrittenQuery("SELECT * FROM hives NATURAL JOIN keepers").joining(0, 1, JoinKind.RIGHT_OUTER)).contains("SELECT * FROM hives NATURAL RIGHT JOIN keepers");
     }
 
     @Test
@@ -109,6 +109,7 @@ class WrittenQueryTest {
             }
         }
         assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)), new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
+        assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "", Problem::sentence)).startsWith("A cross join cannot be natural");
         assertThat(Query.common(apiaries, DEMO.table("keepers"))).hasSize(3);
     }
 

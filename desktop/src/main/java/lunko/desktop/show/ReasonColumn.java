@@ -54,7 +54,7 @@ final class ReasonColumn {
         }
 
         private void showReason() {
-            boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null && RowStages.in(model.showing().get())
+            boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null && RowsModel.in(model.showing().get())
                     .filter(hand -> hand.timeline() == timeline && timeline.decided(offset + getTableRow().getItem()) <= hand.frame().number()).isPresent();
             setText(said ? getItem() : "");
         }

@@ -11,7 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.grid.ColumnWidths;
-import lunko.desktop.show.RowStages.Pointed;
+import lunko.desktop.show.RowsModel.Pointed;
 import lunko.engine.Stage;
 
 /** The rows before or after a stage other than a join, under a title. */
@@ -27,14 +27,14 @@ final class RowsCard extends VBox {
      *
      * @param moved what is to be done when its rows have been scrolled
      */
-    RowsCard(ShowModel model, RowStages stages, OptionalInt input, Runnable moved) {
+    RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
         getStyleClass().addAll("card", "table-card", "stage-card");
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");
         HBox head = new HBox(title, about);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
-        grid.setRowFactory(_ -> new RowDress(model, stages, input));
+        grid.setRowFactory(_ -> new RowsTableRow(model, stages, input));
         grid.onFocusedRow(row -> stages.point(Optional.of(new Pointed(input.isPresent(), stages.number(input, row)))));
         grid.onScroll(Orientation.VERTICAL, moved);
         VBox.setVgrow(grid, Priority.ALWAYS);

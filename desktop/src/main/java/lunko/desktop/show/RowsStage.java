@@ -25,17 +25,17 @@ final class RowsStage extends Pane {
 
     private final ShowModel model;
     private final Motions motions;
-    private final RowStages stages;
+    private final RowsModel stages;
     private final List<RowsCard> before = new ArrayList<>();
     private final RowsCard after;
-    private final RowLanes lanes;
+    private final RowsLanes lanes;
 
     RowsStage(ShowModel model, Motions motions) {
         this.model = model;
         this.motions = motions;
-        this.stages = new RowStages(model);
+        this.stages = new RowsModel(model);
         this.after = new RowsCard(model, stages, OptionalInt.empty(), this::placeLanes);
-        this.lanes = new RowLanes(model, stages);
+        this.lanes = new RowsLanes(model, stages);
         getStyleClass().add("rows-stage");
         getChildren().addAll(lanes, after);
         model.showing().subscribe((earlier, now) -> {
@@ -50,7 +50,7 @@ final class RowsStage extends Pane {
     private void make(Showing now) {
         getChildren().removeAll(before);
         before.clear();
-        RowStages.in(now).ifPresentOrElse(hand -> {
+        RowsModel.in(now).ifPresentOrElse(hand -> {
             Stage stage = hand.timeline().stage();
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
@@ -89,7 +89,7 @@ final class RowsStage extends Pane {
 
     private void follow(Showing now, Motion motion) {
         Duration time = motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue();
-        Optional<RowStages.AtHand> hand = RowStages.in(now);
+        Optional<RowsModel.AtHand> hand = RowsModel.in(now);
         hand.ifPresent(at -> {
             int landed = at.frame().landed();
             list(after.grid(), landed);

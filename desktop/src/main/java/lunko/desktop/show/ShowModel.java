@@ -165,11 +165,11 @@ public final class ShowModel {
     private Optional<SceneEdit> choosing(JoinKind kind) {
         Showing now = showing.get();
         return now.lesson().scene().written().map(sql -> now.joining()
-                .flatMap(joining -> new WrittenQuery(sql).joining(now.run().expect().joinings().indexOf(joining), kind))
+                .flatMap(joining -> new WrittenQuery(sql).joining(now.run().expect().joinings().indexOf(joining), now.run().expect().joinings().size(), kind))
                 .<SceneEdit>map(text -> new SceneEdit.Write(Optional.of(text)))).orElseGet(() -> Optional.of(new SceneEdit.ChooseKind(kind)));
     }
 
-    /** Another way gives other steps; what has come into the result by then is the measure of where to go on. */
+    /** Another way gives other steps: it begins at the start, but the end stays the end. */
     private void goOtherWay(Way other) {
         Showing before = showing.get();
         if (before.way() == other) return;

@@ -48,12 +48,11 @@ final class StageStrip extends ScrollPane {
     /** A join alone has no strip: its one stage is the whole picture already. */
     private void make(Showing now) {
         tiles.getChildren().clear();
-        List<Glance> all = now.timeline().map(Glance::all).orElse(List.of());
         boolean stages = now.timeline().filter(timeline -> timeline.parts().size() > 1).isPresent();
         setVisible(stages);
         setManaged(stages);
         if (!stages) return;
-        for (Glance glance : all) {
+        for (Glance glance : Glance.all(now.timeline().get())) {
             if (!tiles.getChildren().isEmpty()) {
                 FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
                 on.getStyleClass().add("stage-arrow");

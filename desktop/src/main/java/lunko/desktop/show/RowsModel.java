@@ -9,7 +9,7 @@ import lunko.steps.RowFrame;
 import lunko.steps.RowTimeline;
 
 /** The stage other than a join that is at hand, where its rows are among those before it, and which of them is pointed at. */
-final class RowStages {
+final class RowsModel {
 
     /** A stage with its steps: at which step they start, and what is to be seen after the one at hand. */
     record AtHand(RowTimeline timeline, long start, RowFrame frame) {
@@ -31,7 +31,7 @@ final class RowStages {
     private final ShowModel model;
     private final ReadOnlyObjectWrapper<Optional<Pointed>> pointed = new ReadOnlyObjectWrapper<>(Optional.empty());
 
-    RowStages(ShowModel model) {
+    RowsModel(ShowModel model) {
         this.model = model;
         model.showing().subscribe(_ -> pointed.set(Optional.empty()));
     }

@@ -10,14 +10,14 @@ import lunko.query.Side;
 import lunko.steps.RowFrame.Fate;
 
 /** The lanes from the rows that a stage takes to the rows that it makes of them; struck-out rows have one that ends in a cross. */
-final class RowLanes extends Pane {
+final class RowsLanes extends Pane {
     private final ShowModel model;
-    private final RowStages stages;
+    private final RowsModel stages;
     private final DrawnLanes drawn = new DrawnLanes();
     private List<? extends GridTable<?>> before = List.of();
     private Optional<GridTable<?>> after = Optional.empty();
 
-    RowLanes(ShowModel model, RowStages stages) {
+    RowsLanes(ShowModel model, RowsModel stages) {
         this.model = model;
         this.stages = stages;
         getStyleClass().add("lanes");
@@ -36,12 +36,12 @@ final class RowLanes extends Pane {
     /** Draws what has changed, where the rows are now. */
     void place() {
         List<Drawn> lanes = new ArrayList<>();
-        RowStages.in(model.showing().get()).filter(hand -> hand.timeline().stage().inputs().size() == before.size())
+        RowsModel.in(model.showing().get()).filter(hand -> hand.timeline().stage().inputs().size() == before.size())
                 .ifPresent(hand -> after.ifPresent(result -> draw(hand, result, lanes)));
         drawn.show(lanes);
     }
 
-    private void draw(RowStages.AtHand hand, GridTable<?> result, List<Drawn> lanes) {
+    private void draw(RowsModel.AtHand hand, GridTable<?> result, List<Drawn> lanes) {
         int landed = hand.frame().landed();
         for (int row = result.firstInView(); row < Math.min(result.endOfView(), landed); row++) {
             if (!result.isInView(row)) continue;

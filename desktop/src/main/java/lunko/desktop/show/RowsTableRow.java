@@ -6,23 +6,23 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
-import lunko.desktop.show.RowStages.Pointed;
+import lunko.desktop.show.RowsModel.Pointed;
 import lunko.steps.RowFrame.Fate;
 
 /** A row before or after a stage other than a join, in the dress of what has become of it: at hand now, taken on, struck out. */
-final class RowDress extends TableRow<Integer> {
+final class RowsTableRow extends TableRow<Integer> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
 
     private final ShowModel model;
-    private final RowStages stages;
+    private final RowsModel stages;
     private final OptionalInt input;
     // A field, so that it lives as long as the row does: the model holds it weakly.
     private final InvalidationListener dress = _ -> dress();
 
     /** A row of an input of the stage, counted from 0, or, where that is empty, of what it gives. */
-    RowDress(ShowModel model, RowStages stages, OptionalInt input) {
+    RowsTableRow(ShowModel model, RowsModel stages, OptionalInt input) {
         this.model = model;
         this.stages = stages;
         this.input = input;
@@ -40,7 +40,7 @@ final class RowDress extends TableRow<Integer> {
     }
 
     private void dress() {
-        Optional<RowStages.AtHand> hand = RowStages.in(model.showing().get()).filter(_ -> !isEmpty() && getItem() != null);
+        Optional<RowsModel.AtHand> hand = RowsModel.in(model.showing().get()).filter(_ -> !isEmpty() && getItem() != null);
         boolean now = hand.isPresent() && (input.isPresent() ? hand.get().frame().now().stream().anyMatch(row -> row == number())
                 : hand.get().frame().now().isPresent() && number() == hand.get().frame().landed() - 1
                 && hand.get().goesInto(hand.get().frame().now().getAsInt(), number()));
