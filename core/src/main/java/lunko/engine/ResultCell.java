@@ -14,6 +14,11 @@ public sealed interface ResultCell {
         PADDED
     }
 
+    /** A cell of a stage of a query, rows and columns counted from 0. */
+    static ResultCell of(Stage stage, int row, int column) {
+        return stage.pads(row, column) ? Padded.PADDED : new Stored(stage.rows().get(row).get(column));
+    }
+
     /** The value, which for a padded cell is NULL. */
     default Value value() {
         return switch (this) {

@@ -8,11 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.engine.Outcome;
 import lunko.engine.ResultColumn;
-import lunko.engine.ResultRow;
 import lunko.engine.ValueOrder;
 import lunko.engine.sql.ResultTable;
+import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.table.Value;
 
@@ -25,7 +24,7 @@ import lunko.table.Value;
  */
 public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Optional<Sorting> sorting, boolean grouped) {
 
-    /** The result as the join gives it. */
+    /** The result as the join or the query gives it. */
     public static final Arrangement PLAIN = new Arrangement(Set.of(), List.of(), Optional.empty(), false);
 
     /** By what rows are sorted to be looked at; NULL comes last. */
@@ -38,12 +37,12 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
     }
 
     /** The columns of a side to be shown, in their order. */
-    public List<ResultColumn> columns(Outcome outcome, Side side) {
-        return ordered(outcome, side).stream().filter(column -> !hidden.contains(column)).toList();
+    public List<ResultColumn> columns(Listing of, Side side) {
+        return ordered(of, side).stream().filter(column -> !hidden.contains(column)).toList();
     }
 
-    private List<ResultColumn> ordered(Outcome outcome, Side side) {
-        List<ResultColumn> all = outcome.columns(side);
+    private List<ResultColumn> ordered(Listing of, Side side) {
+        List<ResultColumn> all = of.columns(side);
         List<ResultColumn> ordered = new ArrayList<>(moved.stream().filter(all::contains).toList());
         all.stream().filter(column -> !ordered.contains(column)).forEach(ordered::add);
         return ordered;
@@ -57,12 +56,12 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
     }
 
     /** The same with a column moved past the one that is shown before or after it; at the edge of its side it stays. */
-    public Arrangement moving(Outcome outcome, ResultColumn column, boolean back) {
-        List<ResultColumn> shown = columns(outcome, column.side());
+    public Arrangement moving(Listing of, ResultColumn column, boolean back) {
+        List<ResultColumn> shown = columns(of, column.side());
         int at = shown.indexOf(column);
         int to = at + (back ? -1 : 1);
         if (at < 0 || to < 0 || to >= shown.size()) return this;
-        List<ResultColumn> order = new ArrayList<>(ordered(outcome, column.side()));
+        List<ResultColumn> order = new ArrayList<>(ordered(of, column.side()));
         int there = order.indexOf(shown.get(to));
         order.remove(column);
         order.add(there, column);
@@ -87,25 +86,30 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
         return grouped || sorting.isPresent();
     }
 
-    /** The places of some rows of a result in the order they are looked at in. */
-    public int[] order(Outcome outcome, List<ResultRow> rows) {
+    /** The places of the rows in the order they are looked at in. */
+    public int[] order(Listing of) {
         Comparator<Integer> order = (_, _) -> 0;
-        if (grouped) order = order.thenComparing(n -> rows.get(n).source(Side.LEFT).orElse(Integer.MAX_VALUE));
-        if (sorting.filter(wanted -> outcome.columns().contains(wanted.by())).isPresent()) {
+        if (grouped) order = order.thenComparing(n -> of.left(n).orElse(Integer.MAX_VALUE));
+        if (sorting.filter(wanted -> of.columns(wanted.by().side()).contains(wanted.by())).isPresent()) {
             ResultColumn by = sorting.get().by();
             Comparator<Value> values = sorting.get().descending() ? ValueOrder.VALUES.reversed() : ValueOrder.VALUES;
-            order = order.thenComparing(n -> outcome.cell(rows.get(n), by).value(), nullsLast(values));
+            order = order.thenComparing(n -> of.value(n, by), nullsLast(values));
         }
-        return IntStream.range(0, rows.size()).boxed().sorted(order).mapToInt(n -> n).toArray();
+        return IntStream.range(0, of.size()).boxed().sorted(order).mapToInt(n -> n).toArray();
     }
 
     /** The result as it is looked at: the columns that are shown, the left ones first, and the rows in their order. */
-    public ResultTable listed(Outcome outcome) {
-        List<ResultColumn> shown = Stream.of(Side.values()).flatMap(side -> columns(outcome, side).stream()).toList();
-        List<ResultRow> rows = outcome.rows();
-        IntStream places = reorders() ? IntStream.of(order(outcome, rows)) : IntStream.range(0, rows.size());
-        return new ResultTable(shown.stream().map(column -> new ResultTable.Column(outcome.name(column), Optional.of(outcome.type(column)))).toList(),
-                places.mapToObj(place -> shown.stream().map(column -> outcome.cell(rows.get(place), column).value()).toList()).toList());
+    public ResultTable listed(Listing of) {
+        List<ResultColumn> shown = Stream.of(Side.values()).flatMap(side -> columns(of, side).stream()).toList();
+        IntStream places = reorders() ? IntStream.of(order(of)) : IntStream.range(0, of.size());
+        return new ResultTable(shown.stream().map(column -> new ResultTable.Column(of.name(column), Optional.of(of.type(column)))).toList(),
+                places.mapToObj(place -> shown.stream().map(column -> of.value(place, column)).toList()).toList());
+    }
+
+    /** What is otherwise than in the result itself, in a few words, each after a dot; nothing of a result as {@code by} gives it. */
+    public String said(String by) {
+        return (sorting.isPresent() ? " · sorted to be looked at, not by " + by : "")
+                + (hidden.isEmpty() ? "" : " · " + Words.counted(hidden.size(), "column") + " hidden");
     }
 
     private static Comparator<Value> nullsLast(Comparator<Value> values) {

@@ -1,6 +1,8 @@
 package lunko.insight;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,81 +11,131 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.engine.Chosen;
+import lunko.engine.Combined;
+import lunko.engine.Cut;
+import lunko.engine.Filtered;
+import lunko.engine.Grouped;
+import lunko.engine.Joined;
+import lunko.engine.Named;
 import lunko.engine.Outcome;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultRow;
+import lunko.engine.Sorted;
 import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.engine.Unrepeated;
 import lunko.query.Side;
 
 /**
- * What a change to the tables or to the kind of join has done to a result. Rows are the same that come from the same rows of
+ * What a change to the tables or to the query has done to a result. Rows are the same that come from the same rows of
  * the tables, wherever these stand now.
  *
+ * @param <S>      what the result is one of: a join, or a stage of a query
+ * @param <R>      what its rows are
  * @param before   the result before
  * @param statuses what each row of the result now is, compared with before
  * @param went     the rows of the result before that have gone
  */
-public record Changes(Outcome before, Map<ResultRow, Status> statuses, List<ResultRow> went) {
+public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     /** Longer results are not compared. */
     private static final long MOST_ROWS = 20_000;
 
     /** What a row is, compared with before. */
     public enum Status {
         /** It was there before, with the same values. */
-        SAME,
+        SAME(""),
         /** It was not there before. */
-        CAME,
+        CAME("new"),
         /** It was there before, with other values. */
-        CHANGED
+        CHANGED("changed");
+
+        private final String said;
+
+        Status(String said) {
+            this.said = said;
+        }
+
+        /** It in a word; nothing of what is the same. */
+        public String said() {
+            return said;
+        }
     }
 
-    /** The rows of the tables that a row of a result comes from, by their ids. */
-    private record Id(List<Long> left, List<Long> right) {}
+    /** What tells a row from others, and what stands in it. */
+    private record Told<R>(R row, Object id, List<ResultCell> cells) {}
 
     /** What has changed from one result to another of the same tables; nothing, if they are of other tables or are too long to be compared. */
-    public static Optional<Changes> between(Outcome before, Outcome now) {
+    public static Optional<Changes<Outcome, ResultRow>> between(Outcome before, Outcome now) {
         if (before.size() > MOST_ROWS || now.size() > MOST_ROWS || !comparable(before, now)) return Optional.empty();
-        Map<Id, ResultRow> old = new LinkedHashMap<>();
-        for (ResultRow row : before.rows()) old.put(id(before, row), row);
-        Map<ResultRow, Status> statuses = new HashMap<>();
-        for (ResultRow row : now.rows()) {
-            ResultRow was = old.remove(id(now, row));
-            if (was == null) statuses.put(row, Status.CAME);
-            else if (!values(before, was).equals(values(now, row))) statuses.put(row, Status.CHANGED);
+        return Optional.of(between(before, rows(before), rows(now)));
+    }
+
+    /**
+     * What has changed from the rows of one stage to those of another, rows counted from 0; nothing, if they have other columns or are too
+     * long to be compared. A group stays the same as long as it has the same values to group by.
+     */
+    public static Optional<Changes<Stage, Integer>> between(Stage before, Stage now) {
+        if (before.rows().size() > MOST_ROWS || now.rows().size() > MOST_ROWS || !names(before).equals(names(now))) return Optional.empty();
+        return Optional.of(between(before, rows(before), rows(now)));
+    }
+
+    private static <S, R> Changes<S, R> between(S before, List<Told<R>> were, List<Told<R>> are) {
+        Map<Object, Deque<Told<R>>> old = new LinkedHashMap<>();
+        for (Told<R> row : were) old.computeIfAbsent(row.id(), _ -> new ArrayDeque<>()).add(row);
+        Map<R, Status> statuses = new HashMap<>();
+        for (Told<R> row : are) {
+            Told<R> was = old.getOrDefault(row.id(), new ArrayDeque<>()).poll();
+            if (was == null) statuses.put(row.row(), Status.CAME);
+            else if (!was.cells().equals(row.cells())) statuses.put(row.row(), Status.CHANGED);
         }
-        return Optional.of(new Changes(before, Map.copyOf(statuses), List.copyOf(old.values())));
+        return new Changes<>(before, Map.copyOf(statuses), old.values().stream().flatMap(Deque::stream).map(Told::row).toList());
+    }
+
+    private static List<Told<ResultRow>> rows(Outcome outcome) {
+        return outcome.rows().stream().map(row -> new Told<>(row, List.of(ids(outcome, row, Side.LEFT), ids(outcome, row, Side.RIGHT)),
+                outcome.columns().stream().map(column -> outcome.cell(row, column)).toList())).toList();
+    }
+
+    private static List<Told<Integer>> rows(Stage stage) {
+        return IntStream.range(0, stage.rows().size()).mapToObj(row -> {
+            List<Object> ids = new ArrayList<>();
+            addIds(stage, row, ids);
+            return new Told<>(row, ids, IntStream.range(0, stage.headings().size()).mapToObj(column -> ResultCell.of(stage, row, column)).toList());
+        }).toList();
+    }
+
+    private static List<String> names(Stage stage) {
+        return stage.headings().stream().map(Stage.Heading::name).toList();
     }
 
     private static boolean comparable(Outcome before, Outcome now) {
         return Stream.of(Side.values()).allMatch(side -> before.join().on(side).title().equals(now.join().on(side).title()));
     }
 
-    private static Id id(Outcome outcome, ResultRow row) {
-        return new Id(ids(outcome, row, Side.LEFT), ids(outcome, row, Side.RIGHT));
-    }
-
-    private static List<Long> ids(Outcome outcome, ResultRow row, Side side) {
+    private static List<Object> ids(Outcome outcome, ResultRow row, Side side) {
         OptionalInt source = row.source(side);
-        List<Long> ids = new ArrayList<>();
+        List<Object> ids = new ArrayList<>();
         if (source.isPresent()) addIds(outcome.join().on(side), source.getAsInt(), ids);
         return ids;
     }
 
-    private static void addIds(Stage stage, int row, List<Long> ids) {
-        if (stage instanceof Source source) ids.add(source.table().rows().get(row).id());
-        for (Stage.Origin origin : stage.origins(row)) {
-            ids.add((long) -1 - origin.input());
-            addIds(stage.inputs().get(origin.input()), origin.row(), ids);
+    /** The ids of the rows of the tables that a row of a stage comes from, each after the number of its input. */
+    private static void addIds(Stage stage, int row, List<Object> ids) {
+        switch (stage) {
+            case Source source -> ids.add(source.table().rows().get(row).id());
+            case Grouped grouped -> ids.add(grouped.rows().get(row).subList(0, grouped.keys()));
+            case Named _, Joined _, Combined _, Filtered _, Chosen _, Unrepeated _, Sorted _, Cut _ -> {
+                for (Stage.Origin origin : stage.origins(row)) {
+                    ids.add(origin.input());
+                    addIds(stage.inputs().get(origin.input()), origin.row(), ids);
+                }
+            }
         }
     }
 
-    private static List<ResultCell> values(Outcome outcome, ResultRow row) {
-        return outcome.columns().stream().map(column -> outcome.cell(row, column)).toList();
-    }
-
     /** What a row of the result now is, compared with before. */
-    public Status of(ResultRow row) {
+    public Status of(R row) {
         return statuses.getOrDefault(row, Status.SAME);
     }
 

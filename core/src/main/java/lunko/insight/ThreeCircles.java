@@ -2,15 +2,18 @@ package lunko.insight;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import lunko.engine.Join;
 import lunko.engine.Joined;
 import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.insight.Lineage.Pointed;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
@@ -23,6 +26,7 @@ import lunko.query.Side;
  */
 public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
     private static final long MOST_ROWS = 10_000;
+    private static final List<JoinKind> CHOICES = List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER);
 
     /** A region, by the tables whose circles it lies in. */
     public enum Region {
@@ -58,8 +62,14 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
         }
     }
 
-    /** What is in a region: the rows that came together, by their names, and whether they come into the result. */
-    public record Content(List<String> rows, boolean kept) {}
+    /** What is in a region: the rows that came together, and whether they come into the result. */
+    public record Content(List<Member> rows, boolean kept) {}
+
+    /** Rows that came together: what they are called, and what to point at in the second join for them, where it meets them. */
+    public record Member(String name, Optional<Pointed> at) {}
+
+    /** The kinds of the first and of the second join. */
+    public record Kinds(JoinKind first, JoinKind second) {}
 
     /** The diagram of a join whose left side is a join, of three tables; nothing, if it is none or is too long. */
     public static Optional<ThreeCircles> of(Join second) {
@@ -67,10 +77,39 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
         List<Stage> tables = List.of(first.join().left(), first.join().right(), second.right());
         if (!tables.stream().allMatch(table -> table instanceof Source)) return Optional.empty();
         // All that could come together: what the two joins would give if they kept everybody.
-        Join firstFull = new Join(JoinKind.FULL_OUTER, tables.get(0), tables.get(1), first.join().on());
-        return Joined.of(firstFull, first.once(), MOST_ROWS, List::of).flatMap(both ->
-                Joined.of(new Join(JoinKind.FULL_OUTER, both, second.right(), second.on()), List.of(), MOST_ROWS, List::of).flatMap(all ->
-                        Joined.of(second, List.of(), MOST_ROWS, List::of).map(actual -> new ThreeCircles(tables.stream().map(Stage::title).toList(), regions(all, actual)))));
+        return done(first, second, new Kinds(JoinKind.FULL_OUTER, JoinKind.FULL_OUTER)).flatMap(all -> done(first, second, new Kinds(first.join().kind(), second.kind()))
+                .map(actual -> new ThreeCircles(tables.stream().map(Stage::title).toList(), regions(all, actual))));
+    }
+
+    /** The two joins done by other kinds. */
+    private static Optional<Joined> done(Joined first, Join second, Kinds kinds) {
+        return Joined.of(new Join(kinds.first(), first.join().left(), first.join().right(), first.join().on()), first.once(), MOST_ROWS, List::of)
+                .flatMap(both -> Joined.of(new Join(kinds.second(), both, second.right(), second.on()), List.of(), MOST_ROWS, List::of));
+    }
+
+    /**
+     * The kinds of the two joins of a diagram that take a region in which is left out, or leave it out, and change as little as can be
+     * about the other regions that have rows and then about the kinds; nothing, if no kinds do.
+     */
+    public Optional<Kinds> toggling(Join second, Region region) {
+        if (!(second.left() instanceof Joined first)) return Optional.empty();
+        Kinds now = new Kinds(first.join().kind(), second.kind());
+        Optional<Kinds> best = Optional.empty();
+        int least = Integer.MAX_VALUE;
+        for (JoinKind one : CHOICES) {
+            for (JoinKind other : CHOICES) {
+                Kinds kinds = new Kinds(one, other);
+                Optional<Set<Region>> kept = done(first, second, kinds).map(ThreeCircles::kept);
+                if (kept.isEmpty() || kept.get().contains(region) == regions.get(region).kept()) continue;
+                long differ = regions.entrySet().stream().filter(entry -> entry.getKey() != region && !entry.getValue().rows().isEmpty()
+                        && entry.getValue().kept() != kept.get().contains(entry.getKey())).count();
+                int cost = (int) differ * CHOICES.size() + (one == now.first() ? 0 : 1) + (other == now.second() ? 0 : 1);
+                if (cost >= least) continue;
+                least = cost;
+                best = Optional.of(kinds);
+            }
+        }
+        return best;
     }
 
     private static boolean bringsBoth(Join join) {
@@ -78,14 +117,38 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
     }
 
     private static Map<Region, Content> regions(Joined all, Joined actual) {
-        Map<Region, List<String>> rows = new EnumMap<>(Region.class);
+        Map<List<OptionalInt>, Integer> lefts = new HashMap<>();
+        Stage left = actual.join().left();
+        for (int row = 0; row < left.rows().size(); row++) lefts.put(parts(left, row), row);
+        Map<Region, List<Member>> rows = new EnumMap<>(Region.class);
         for (Region region : Region.values()) rows.put(region, new ArrayList<>());
-        for (int row = 0; row < all.rows().size(); row++) rows.get(region(all, row)).add(name(all, row));
+        for (int row = 0; row < all.rows().size(); row++) {
+            OptionalInt right = origin(all, row, Side.RIGHT);
+            OptionalInt of = origin(all, row, Side.LEFT);
+            Optional<Integer> met = of.isPresent() ? Optional.ofNullable(lefts.get(parts(all.join().left(), of.getAsInt()))) : Optional.empty();
+            Optional<Pointed> at = met.<Pointed>map(one -> right.isPresent() ? new Pointed.Pair(one, right.getAsInt()) : new Pointed.Source(Side.LEFT, one))
+                    .or(() -> right.isPresent() ? Optional.of(new Pointed.Source(Side.RIGHT, right.getAsInt())) : Optional.empty());
+            rows.get(region(all, row)).add(new Member(name(all, row), at));
+        }
+        Set<Region> kept = kept(actual);
+        Map<Region, Content> regions = new EnumMap<>(Region.class);
+        rows.forEach((region, members) -> regions.put(region, new Content(List.copyOf(members), kept.contains(region))));
+        return Map.copyOf(regions);
+    }
+
+    private static Set<Region> kept(Joined actual) {
         Set<Region> kept = new TreeSet<>();
         for (int row = 0; row < actual.rows().size(); row++) kept.add(region(actual, row));
-        Map<Region, Content> regions = new EnumMap<>(Region.class);
-        rows.forEach((region, names) -> regions.put(region, new Content(List.copyOf(names), kept.contains(region))));
-        return Map.copyOf(regions);
+        return kept;
+    }
+
+    /** The rows of the first two tables that a row of their join comes from. */
+    private static List<OptionalInt> parts(Stage joined, int row) {
+        return List.of(origin(joined, row, Side.LEFT), origin(joined, row, Side.RIGHT));
+    }
+
+    private static OptionalInt origin(Stage joined, int row, Side side) {
+        return joined.origins(row).stream().filter(origin -> origin.input() == side.ordinal()).mapToInt(Stage.Origin::row).findFirst();
     }
 
     private static Region region(Joined joined, int row) {

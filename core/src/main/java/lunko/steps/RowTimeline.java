@@ -144,6 +144,14 @@ public final class RowTimeline implements Part {
         return stepOf[row] + 1L;
     }
 
+    /** The step in which a row came into the result; the start for one that was there before. */
+    long landed(int row) {
+        if (groups > 0) return order.length + 1L + row;
+        int step = 0;
+        while (step < order.length && landed[step] <= row) step++;
+        return step;
+    }
+
     @Override
     public long nextLanding(long number) {
         long next = Math.min(number + 1, last());

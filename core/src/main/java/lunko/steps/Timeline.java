@@ -3,6 +3,7 @@ package lunko.steps;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.OptionalLong;
 import lunko.engine.Combined;
 import lunko.engine.Joined;
 import lunko.engine.Named;
@@ -128,6 +129,16 @@ public final class Timeline {
     public long nextEnd(long number) {
         int part = partAt(number);
         return number < end(part) || part == sections.size() - 1 ? end(part) : end(part + 1);
+    }
+
+    /** The number of the step in which a row came into the result, counted from 0; nothing, if nothing was done to come to it. */
+    public OptionalLong decided(int row) {
+        int part = sections.size() - 2;
+        return part < 0 ? OptionalLong.empty() : switch (sections.get(part).part()) {
+            case MatchTimeline match -> OptionalLong.of(before[part] + match.decided(match.outcome().row(row)));
+            case RowTimeline rows -> OptionalLong.of(before[part] + rows.landed(row));
+            case ResultPart _ -> OptionalLong.empty();
+        };
     }
 
     private interface Next {

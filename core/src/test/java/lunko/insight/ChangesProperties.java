@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.Tables;
 import lunko.engine.Outcome;
@@ -11,10 +13,13 @@ import lunko.engine.Plan;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
+import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.insight.Changes.Status;
+import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.SqlName;
 import lunko.table.Block;
 import lunko.table.Entry;
 import lunko.table.Table;
@@ -37,7 +42,7 @@ class ChangesProperties {
         Table left = edits ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
         Plan changed = Plan.bind(edits ? plan.query() : plan.query().of(other), List.of(left, plan.right())).expect();
         Outcome now = Outcome.of(changed);
-        Changes changes = Changes.between(before, now).orElseThrow();
+        Changes<Outcome, ResultRow> changes = Changes.between(before, now).orElseThrow();
         assertThat(before.size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.size());
         List<List<Value>> stayed = new ArrayList<>();
         before.rows().stream().filter(old -> !changes.went().contains(old)).forEach(old -> stayed.add(values(before, old)));
@@ -55,7 +60,7 @@ class ChangesProperties {
         ResultColumn column = outcome.columns().get(by % outcome.columns().size());
         Arrangement once = Arrangement.PLAIN.sortingBy(column).grouping(grouped);
         Arrangement arrangement = descending ? once.sortingBy(column) : once;
-        int[] order = arrangement.order(outcome, outcome.rows());
+        int[] order = arrangement.order(Listing.OfJoin.all(outcome));
         assertThat(IntStream.of(order).sorted().toArray()).isEqualTo(IntStream.range(0, order.length).toArray());
         for (int i = 1; i < order.length; i++) {
             ResultRow one = outcome.row(order[i - 1]);
@@ -68,13 +73,30 @@ class ChangesProperties {
             if (upper.isNull()) assertThat(lower.isNull()).isTrue();
             else if (!lower.isNull()) assertThat(ValueOrder.VALUES.compare(upper, lower) * (descending ? -1 : 1)).isNotPositive();
         }
-        Arrangement moved = arrangement.moving(outcome, column, false).moving(outcome, column, true).hiding(column);
-        assertThat(moved.listed(outcome).columns()).hasSize(outcome.columns().size() - 1);
-        assertThat(moved.listed(outcome).rows()).hasSize(order.length);
+        Arrangement moved = arrangement.moving(Listing.OfJoin.all(outcome), column, false).moving(Listing.OfJoin.all(outcome), column, true).hiding(column);
+        assertThat(moved.listed(Listing.OfJoin.all(outcome)).columns()).hasSize(outcome.columns().size() - 1);
+        assertThat(moved.listed(Listing.OfJoin.all(outcome)).rows()).hasSize(order.length);
         assertThat(arrangement.sortingBy(column).sortingBy(column).sortingBy(column)).isEqualTo(arrangement);
     }
 
     private static List<Value> values(Outcome outcome, ResultRow row) {
         return outcome.columns().stream().map(column -> outcome.cell(row, column)).map(ResultCell::value).toList();
+    }
+
+    @Property
+    void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll Plan plan, @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
+        String left = new SqlName(plan.left().columns().getFirst().name()).text();
+        String sql = "SELECT " + left + ", COUNT(*) AS n FROM " + plan.left().name() + " GROUP BY " + left;
+        Stage before = new WrittenQuery(sql).on(List.of(plan.left())).expect();
+        Table edited = row < plan.left().rows().size() ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
+        Stage now = new WrittenQuery(sql).on(List.of(edited)).expect();
+        Changes<Stage, Integer> changes = Changes.between(before, now).orElseThrow();
+        // Of a query grouped by its first column, what came and went are groups, and what changed are their counts.
+        Set<Value> were = before.rows().stream().map(List::getFirst).collect(Collectors.toSet());
+        for (int i = 0; i < now.rows().size(); i++) {
+            List<Value> is = now.rows().get(i);
+            assertThat(changes.of(i)).isEqualTo(!were.contains(is.getFirst()) ? Status.CAME : before.rows().contains(is) ? Status.SAME : Status.CHANGED);
+        }
+        assertThat(before.rows().size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.rows().size());
     }
 }

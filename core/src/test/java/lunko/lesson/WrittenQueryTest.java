@@ -8,15 +8,18 @@ import java.util.stream.Stream;
 import lunko.engine.Outcome;
 import lunko.engine.Stage;
 import lunko.insight.Glance;
+import lunko.insight.Lineage.Pointed;
 import lunko.insight.NaturalLook;
 import lunko.insight.SelfLook;
 import lunko.insight.ThreeCircles;
+import lunko.insight.ThreeCircles.Kinds;
 import lunko.insight.ThreeCircles.Region;
 import lunko.phrase.Phrase;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
+import lunko.query.Side;
 import lunko.query.sql.Renaming;
 import lunko.steps.MatchTimeline;
 import lunko.steps.StageKind;
@@ -90,11 +93,15 @@ class WrittenQueryTest {
         MatchTimeline second = (MatchTimeline) Timeline.keepingInTurn(chain, Way.ROWS).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
         assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
-        assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().asString().startsWith("Clover · Oda");
-        assertThat(circles.regions().get(Region.A)).isEqualTo(new ThreeCircles.Content(List.of("Linden"), true));
-        assertThat(circles.regions().get(Region.B)).isEqualTo(new ThreeCircles.Content(List.of("Bert", "Yara"), false));
+        assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name).asString().startsWith("Clover · Oda");
+        assertThat(circles.regions().get(Region.A).rows()).containsExactly(new ThreeCircles.Member("Linden", Optional.of(new Pointed.Source(Side.LEFT, 2))));
+        assertThat(circles.regions().get(Region.B).rows()).extracting(ThreeCircles.Member::name).containsExactly("Bert", "Yara");
         assertThat(circles.regions().get(Region.AC).rows()).hasSize(2);
-        assertThat(circles.regions().get(Region.C).kept()).isFalse();
+        assertThat(Stream.of(Region.values()).filter(region -> circles.regions().get(region).kept())).containsExactly(Region.A, Region.AC, Region.ABC);
+        assertThat(circles.toggling(second.join(), Region.A)).contains(new Kinds(JoinKind.LEFT_OUTER, JoinKind.INNER));
+        assertThat(circles.toggling(second.join(), Region.B)).contains(new Kinds(JoinKind.FULL_OUTER, JoinKind.LEFT_OUTER));
+        assertThat(circles.toggling(second.join(), Region.C)).contains(new Kinds(JoinKind.LEFT_OUTER, JoinKind.FULL_OUTER));
+        assertThat(circles.toggling(second.join(), Region.ABC)).isEmpty();
     }
 
     @Test

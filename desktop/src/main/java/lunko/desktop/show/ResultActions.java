@@ -14,9 +14,11 @@ import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
 import lunko.desktop.lesson.Notice;
+import lunko.engine.Stage;
 import lunko.engine.sql.ResultTable;
 import lunko.exchange.result.ResultFormat;
 import lunko.insight.Arrangement;
+import lunko.insight.Listing;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.steps.MatchTimeline;
@@ -75,9 +77,9 @@ public final class ResultActions {
 
     private ResultTable result(Part part) {
         return switch (part) {
-            case MatchTimeline match -> model.arrangement().get().listed(match.outcome());
+            case MatchTimeline match -> model.arrangement().get().listed(Listing.OfJoin.all(match.outcome()));
             case RowTimeline rows -> ResultTable.of(rows.stage());
-            case lunko.steps.ResultPart all -> ResultTable.of(all.result());
+            case lunko.steps.ResultPart(Stage all) -> model.arrangement().get().listed(new Listing.OfQuery(all));
         };
     }
 

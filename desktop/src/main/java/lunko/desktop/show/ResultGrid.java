@@ -108,8 +108,7 @@ final class ResultGrid {
         if (frame.landed().size() == all) title.plain("  " + Words.rows(all));
         else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
         showing.changes().ifPresent(changes -> title.plain(" · ").strong(changes.said()));
-        if (model.arrangement().get().sorting().isPresent()) title.plain(" · sorted to be looked at, not by the join");
-        if (!model.arrangement().get().hidden().isEmpty()) title.plain(" · " + Words.counted(model.arrangement().get().hidden().size(), "column") + " hidden");
+        title.plain(model.arrangement().get().said("the join"));
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
         Join join = showing.outcome().orElseThrow().join();
         return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())

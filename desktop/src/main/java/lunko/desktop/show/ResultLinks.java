@@ -59,17 +59,9 @@ final class ResultLinks extends GridTable<ListedRow> {
                 case PENDING -> "if alone";
                 case WENT -> "went";
                 case TO_COME -> "";
-                case LANDED -> row.status().map(Cell::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
+                case LANDED -> row.status().map(Changes.Status::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
             });
             setAccessibleText(numbers.getText() + " " + word.getText());
-        }
-
-        private static String said(Changes.Status status) {
-            return switch (status) {
-                case SAME -> "";
-                case CAME -> "new";
-                case CHANGED -> "changed";
-            };
         }
 
         private static String kind(ListedRow row) {

@@ -4,21 +4,16 @@ import static lunko.phrase.Words.capital;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import javafx.beans.value.ObservableDoubleValue;
-import javafx.scene.Node;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.TableColumn;
-import javafx.scene.input.MouseButton;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.engine.Outcome;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
-import lunko.insight.Arrangement;
+import lunko.insight.Listing;
 import lunko.query.Side;
 
 /** The columns of the result that come from one side, under that side's table. */
@@ -59,7 +54,7 @@ final class ResultPart extends GridTable<ListedRow> {
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
         all.add(numbers);
-        showing.outcome().ifPresent(outcome -> model.arrangement().get().columns(outcome, side).forEach(column -> all.add(column(outcome, column))));
+        showing.outcome().ifPresent(outcome -> model.arrangement().get().columns(Listing.OfJoin.all(outcome), side).forEach(column -> all.add(column(outcome, column))));
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         if (givesNone) all.clear();
         getColumns().setAll(all);
@@ -67,31 +62,9 @@ final class ResultPart extends GridTable<ListedRow> {
     }
 
     private TableColumn<ListedRow, ResultCell> column(Outcome outcome, ResultColumn column) {
-        String sign = model.arrangement().get().sorting().filter(sorting -> sorting.by().equals(column)).map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
-        TableColumn<ListedRow, ResultCell> shown = new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
-                outcome.keys(side).contains(column.index()), column.index()).in(widths, row -> row.fate() == ListedRow.Fate.TO_COME ? null : row.of().cell(row.row(), column));
-        Node heading = shown.getGraphic();
-        heading.setOnMouseClicked(event -> {
-            if (event.getButton() == MouseButton.PRIMARY) arrange(now -> now.sortingBy(column));
-        });
-        ContextMenu menu = new ContextMenu(item("Sort by " + outcome.name(column) + ", to look at", now -> now.sortingBy(column)),
-                item("Hide " + outcome.name(column), now -> now.hiding(column)), item("Move to the left", now -> now.moving(outcome, column, true)),
-                item("Move to the right", now -> now.moving(outcome, column, false)), item("As the join gives it", _ -> Arrangement.PLAIN));
-        heading.setOnContextMenuRequested(event -> {
-            menu.show(heading, event.getScreenX(), event.getScreenY());
-            event.consume();
-        });
-        return shown;
-    }
-
-    private MenuItem item(String does, UnaryOperator<Arrangement> change) {
-        MenuItem item = new MenuItem(does);
-        item.setMnemonicParsing(false);
-        item.setOnAction(_ -> arrange(change));
-        return item;
-    }
-
-    private void arrange(UnaryOperator<Arrangement> change) {
-        model.arrangement().set(change.apply(model.arrangement().get()));
+        String sign = ArrangedHeading.sign(model.arrangement().get(), column);
+        return ArrangedHeading.on(new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
+                outcome.keys(side).contains(column.index()), column.index()).in(widths, (ListedRow row) -> row.fate() == ListedRow.Fate.TO_COME ? null : row.of().cell(row.row(), column)),
+                model, Listing.OfJoin.all(outcome), column, "join");
     }
 }

@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import javafx.beans.binding.When;
 import javafx.collections.ObservableListBase;
 import lunko.desktop.show.ListedRow.Fate;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.insight.Arrangement;
 import lunko.insight.Changes;
+import lunko.insight.Listing;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
@@ -32,7 +34,7 @@ final class ResultRows extends ObservableListBase<ListedRow> {
     private Optional<ResultRow> pending = Optional.empty();
     private List<ResultRow> gone = List.of();
     private Optional<Outcome> outcome = Optional.empty();
-    private Optional<Changes> changes = Optional.empty();
+    private Optional<Changes<Outcome, ResultRow>> changes = Optional.empty();
     private Optional<int[]> order = Optional.empty();
     /** How many places there are for rows that have landed, may land or are to come. */
     private int whole;
@@ -63,7 +65,7 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         before = beforeNow;
         outcome = now.outcome();
         changes = now.changes();
-        order = reorders ? now.outcome().map(of -> arrangement.order(of, listed)) : Optional.empty();
+        order = reorders ? now.outcome().map(of -> arrangement.order(new Listing.OfJoin(of, listed))) : Optional.empty();
         int newEnd = prefix ? end : size();
         int both = Math.min(end, newEnd);
         for (int place = first; place < both; place++) nextUpdate(place);

@@ -7,7 +7,6 @@ import javafx.beans.value.ObservableDoubleValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.desktop.show.ListedRow.Fate;
-import lunko.insight.Changes;
 import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
@@ -18,11 +17,6 @@ final class ResultTableRow extends TableRow<ListedRow> {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
     private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
-    private static final PseudoClass WENT = PseudoClass.getPseudoClass("went");
-    private static final PseudoClass CAME = PseudoClass.getPseudoClass("came");
-    private static final PseudoClass CHANGED = PseudoClass.getPseudoClass("changed");
-    private static final PseudoClass REPEATED = PseudoClass.getPseudoClass("repeated");
-    private static final PseudoClass GROUPED = PseudoClass.getPseudoClass("grouped");
     private static final PseudoClass LEFT_MISSING = PseudoClass.getPseudoClass("left-missing");
     private static final PseudoClass RIGHT_MISSING = PseudoClass.getPseudoClass("right-missing");
 
@@ -62,11 +56,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
         pseudoClassStateChanged(NOW, landing);
         pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT && model.lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
         pseudoClassStateChanged(PENDING, shown && item.fate() == Fate.PENDING);
-        pseudoClassStateChanged(WENT, shown && item.fate() == Fate.WENT);
-        pseudoClassStateChanged(CAME, shown && item.status().filter(Changes.Status.CAME::equals).isPresent());
-        pseudoClassStateChanged(CHANGED, shown && item.status().filter(Changes.Status.CHANGED::equals).isPresent());
-        pseudoClassStateChanged(REPEATED, shown && item.repeats());
-        pseudoClassStateChanged(GROUPED, model.arrangement().get().grouped());
+        new ResultDress(shown && item.fate() == Fate.WENT, shown ? item.status() : Optional.empty(), shown && item.repeats(), model.arrangement().get().grouped()).on(this);
         pseudoClassStateChanged(LEFT_MISSING, shown && item.row().source(Side.LEFT).isEmpty());
         pseudoClassStateChanged(RIGHT_MISSING, shown && item.row().source(Side.RIGHT).isEmpty());
     }

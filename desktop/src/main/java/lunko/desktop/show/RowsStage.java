@@ -28,20 +28,22 @@ final class RowsStage extends Pane {
     private final RowsModel stages;
     private final List<RowsCard> before = new ArrayList<>();
     private final RowsCard after;
+    private final QueryResult whole;
     private final RowsLanes lanes;
 
-    RowsStage(ShowModel model, Motions motions) {
+    RowsStage(ShowModel model, ResultActions actions, Motions motions) {
         this.model = model;
         this.motions = motions;
         this.stages = new RowsModel(model);
         this.after = new RowsCard(model, stages, OptionalInt.empty(), this::placeLanes);
+        this.whole = new QueryResult(model, actions);
         this.lanes = new RowsLanes(model, stages);
         getStyleClass().add("rows-stage");
-        getChildren().addAll(lanes, after);
+        getChildren().addAll(lanes, after, whole);
         model.showing().subscribe((earlier, now) -> {
             if (earlier.run() != now.run() || !earlier.part().equals(now.part())) make(now);
             follow(now, Motion.between(earlier, now));
-            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(after) : before).forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
+            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(whole) : before).forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
         });
         make(model.showing().get());
         follow(model.showing().get(), Motion.JUMP);
@@ -50,7 +52,7 @@ final class RowsStage extends Pane {
     private void make(Showing now) {
         getChildren().removeAll(before);
         before.clear();
-        RowsModel.in(now).ifPresentOrElse(hand -> {
+        RowsModel.in(now).ifPresent(hand -> {
             Stage stage = hand.timeline().stage();
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
@@ -61,9 +63,9 @@ final class RowsStage extends Pane {
             }
             getChildren().addAll(before);
             after.show(done(hand.timeline().kind()), "", stage, Set.of(), Optional.empty());
-        }, () -> now.part().ifPresent(part -> {
-            if (part instanceof lunko.steps.ResultPart(Stage result)) after.show("Result", Words.rows(result.rows().size()), result, Set.of(), Optional.empty());
-        }));
+        });
+        whole.setVisible(now.wholeAtHand().isPresent());
+        after.setVisible(!whole.isVisible());
         lanes.between(before.stream().map(RowsCard::grid).toList(), after.grid());
         requestLayout();
     }
@@ -123,8 +125,8 @@ final class RowsStage extends Pane {
         double width = getWidth();
         double height = getHeight();
         if (before.isEmpty()) {
-            double wanted = Math.min(width, Math.max(width * 0.5, after.wanted()));
-            after.resizeRelocate(Math.round((width - wanted) / 2), 0, Math.round(wanted), height);
+            double wanted = Math.min(width, Math.max(width * 0.5, whole.wanted()));
+            whole.resizeRelocate(Math.round((width - wanted) / 2), 0, Math.round(wanted), height);
             lanes.resizeRelocate(0, 0, 0, 0);
             return;
         }

@@ -1,7 +1,9 @@
 package lunko.desktop.show;
 
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -12,14 +14,18 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.show.Showing.Joining;
 import lunko.engine.ResultRow;
 import lunko.insight.Arrangement;
 import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
+import lunko.insight.ThreeCircles.Kinds;
+import lunko.insight.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.steps.MatchTimeline;
@@ -36,8 +42,8 @@ public final class ShowModel {
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
     private Optional<Pointed> chosen = Optional.empty();
-    /** The columns that the arrangement is made for. */
-    private List<Object> arrangedFor = List.of();
+    /** How other results are looked at, by their columns. */
+    private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
     /** The kinds that can be chosen, and for which showing that was found out. */
     private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
     private Optional<Showing> choicesFor = Optional.empty();
@@ -49,7 +55,6 @@ public final class ShowModel {
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         way.subscribe(this::goOtherWay);
-        arrangedFor = sides(showing.get());
     }
 
     /** The lesson, and what can be done to it. */
@@ -67,7 +72,7 @@ public final class ShowModel {
         return picture;
     }
 
-    /** How the result of the join at hand is looked at. */
+    /** How the result at hand is looked at: that of the join or, at the end, that of the query. */
     public ObjectProperty<Arrangement> arrangement() {
         return arrangement;
     }
@@ -119,12 +124,29 @@ public final class ShowModel {
         });
     }
 
+    /** Shows something else, its result as it was looked at before. */
+    private void show(Showing now) {
+        List<Object> was = arranged(showing.get());
+        List<Object> is = arranged(now);
+        if (!was.equals(is)) {
+            arrangements.put(was, arrangement.get());
+            arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
+        }
+        showing.set(now);
+    }
+
+    /** The names and columns of the result at hand. */
+    private static List<Object> arranged(Showing of) {
+        return of.wholeAtHand().<List<Object>>map(result -> List.of(result.headings())).or(() -> of.outcome()
+                .map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings()))).orElse(List.of());
+    }
+
     /** Goes to a step; beyond the first or the last means that step. */
     public void goTo(long number) {
         choose(Optional.empty());
         pointStep(OptionalLong.empty());
         if (Math.clamp(number, 0, showing.get().last()) != showing.get().number()) {
-            showing.set(showing.get().at(number));
+            show(showing.get().at(number));
         }
     }
 
@@ -162,6 +184,21 @@ public final class ShowModel {
         choosing(kind).ifPresent(lesson::edit);
     }
 
+    /** Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins. */
+    void toggle(Region region) {
+        Showing now = showing.get();
+        now.joining().ifPresent(joining -> joining.circles().flatMap(circles -> circles.toggling(joining.outcome().join(), region))
+                .flatMap(kinds -> rekinding(joining, kinds)).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
+                        "No kinds of these two joins make that difference: what is in that region comes or goes with the pairs. Use a condition in WHERE instead."))));
+    }
+
+    private Optional<SceneEdit> rekinding(Joining second, Kinds kinds) {
+        int joins = showing.get().run().expect().joinings().size();
+        int at = showing.get().run().expect().joinings().indexOf(second);
+        return showing.get().lesson().scene().written().flatMap(sql -> new WrittenQuery(sql).joining(at - 1, joins, kinds.first()))
+                .flatMap(sql -> new WrittenQuery(sql).joining(at, joins, kinds.second())).map(text -> new SceneEdit.Write(Optional.of(text)));
+    }
+
     private Optional<SceneEdit> choosing(JoinKind kind) {
         Showing now = showing.get();
         return now.lesson().scene().written().map(sql -> now.joining()
@@ -175,34 +212,21 @@ public final class ShowModel {
         if (before.way() == other) return;
         choose(Optional.empty());
         Showing changed = Showing.of(before.lesson(), other);
-        showing.set(before.isAtEnd() ? changed : changed.at(0));
+        show(before.isAtEnd() ? changed : changed.at(0));
     }
 
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
     private void follow() {
-        showChange();
-        if (!sides(showing.get()).equals(arrangedFor)) {
-            arrangedFor = sides(showing.get());
-            arrangement.set(Arrangement.PLAIN);
-        }
-    }
-
-    /** The names and columns of the two sides of the join at hand. */
-    private static List<Object> sides(Showing of) {
-        return of.outcome().<List<Object>>map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings())).orElse(List.of());
-    }
-
-    private void showChange() {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW || before.lesson() == now) return;
         choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
-            showing.set(Showing.opened(now, way.get()));
+            show(Showing.opened(now, way.get()));
         } else {
             Showing changed = Showing.of(now, way.get());
-            showing.set((before.isAtEnd() ? changed : changed.at(before.number())).after(before));
+            show((before.isAtEnd() ? changed : changed.at(before.number())).after(before));
         }
     }
 }

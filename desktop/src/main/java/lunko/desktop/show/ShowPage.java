@@ -28,7 +28,7 @@ public final class ShowPage extends VBox {
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
-        RowsStage rows = new RowsStage(model, motions);
+        RowsStage rows = new RowsStage(model, cards.results(), motions);
         StackPane stages = new StackPane(stage, rows);
         VBox left = new VBox(new QueryLine(model, this::takeFocus), new StageStrip(model), stages);
         left.getStyleClass().add("left-half");

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Outcome;
+import lunko.engine.ResultRow;
+import lunko.engine.Stage;
 import lunko.insight.Changes;
 import lunko.insight.KindCount;
 import lunko.insight.Regions;
@@ -15,6 +17,7 @@ import lunko.steps.Frame;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
+import lunko.steps.ResultPart;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -24,10 +27,11 @@ import lunko.steps.Way;
  *
  * @param joining the join at hand; where it is the turn of another stage, the last join before it
  * @param changes what the last change to the lesson has done to the result of the join at hand, where that can be told
+ * @param resultChanges what it has done to the result of the query as a whole
  * @param match   what is to be seen of that join: in the step at hand, or after it, at its end
  */
 public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining, Optional<MatchFrame> match,
-                      Optional<Changes> changes) {
+                      Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
 
     /** A query that can run: its steps, and the joins among them. */
     public record Run(Timeline timeline, List<Joining> joinings) {}
@@ -44,14 +48,14 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     /** A lesson with all its steps done, its rows matched in that way. */
     public static Showing of(Lesson lesson, Way way) {
         Checked<Run> run = lesson.timeline(way).map(timeline -> new Run(timeline, joinings(lesson, timeline)));
-        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())), Optional.empty());
+        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())), Optional.empty(), Optional.empty());
     }
 
-    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Changes> changes) {
+    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
         Optional<Joining> joining = frame.flatMap(now -> joining(run.expect().joinings(), now.part()));
         Optional<MatchFrame> match = joining.map(at -> frame.get().shown() instanceof MatchFrame shown ? shown
                 : at.timeline().at(at.part() < frame.get().part() ? at.timeline().last() : 0));
-        return new Showing(lesson, way, run, frame, joining, match, changes);
+        return new Showing(lesson, way, run, frame, joining, match, changes, resultChanges);
     }
 
     private static Optional<Joining> joining(List<Joining> all, int part) {
@@ -76,18 +80,29 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
     public Showing at(long number) {
-        return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), changes);
+        return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), changes, resultChanges);
     }
 
     /** The same, compared with what was shown before a change to the lesson. */
     Showing after(Showing before) {
-        Optional<Changes> made = outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
-        return new Showing(lesson, way, run, frame, joining, match, made);
+        Optional<Changes<Outcome, ResultRow>> made = outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
+        Optional<Changes<Stage, Integer>> madeOfResult = whole().flatMap(now -> before.whole().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
+        return new Showing(lesson, way, run, frame, joining, match, made, madeOfResult);
     }
 
     /** All steps, where the query can run. */
     public Optional<Timeline> timeline() {
         return present(run).map(Run::timeline);
+    }
+
+    /** What the query gives as a whole, where it is more than a join alone. */
+    private Optional<Stage> whole() {
+        return timeline().flatMap(timeline -> timeline.parts().getLast() instanceof ResultPart(Stage result) ? Optional.of(result) : Optional.empty());
+    }
+
+    /** What the query gives as a whole, where that is at hand. */
+    public Optional<Stage> wholeAtHand() {
+        return part().filter(part -> part instanceof ResultPart).flatMap(_ -> whole());
     }
 
     /** The part of the steps that the one at hand belongs to. */

@@ -42,7 +42,7 @@ final class StageGrid extends GridTable<Integer> {
         all.add(numbers);
         for (int i = 0; i < names.size(); i++) {
             int column = i;
-            all.add(new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> cell(stage, row, column)));
+            all.add(new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> ResultCell.of(stage, row, column)));
         }
         // Many columns would push what is said of a row out of sight.
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
@@ -50,10 +50,6 @@ final class StageGrid extends GridTable<Integer> {
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
         widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
-    }
-
-    private static ResultCell cell(Stage stage, int row, int column) {
-        return stage.pads(row, column) ? ResultCell.Padded.PADDED : new ResultCell.Stored(stage.rows().get(row).get(column));
     }
 
     private static String name(Stage.Heading heading) {

@@ -41,6 +41,10 @@ final class StageStrip extends ScrollPane {
             if (before.run() != now.run()) make(now);
             mark(now);
         });
+        // Where a tile is, is known once all have been laid out.
+        tiles.needsLayoutProperty().subscribe(needs -> {
+            if (!needs) mark(model.showing().get());
+        });
         make(model.showing().get());
         mark(model.showing().get());
     }

@@ -9,16 +9,21 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
+import lunko.insight.Lineage;
+import lunko.insight.Lineage.Pointed;
 import lunko.insight.ThreeCircles;
 import lunko.insight.ThreeCircles.Content;
+import lunko.insight.ThreeCircles.Member;
 import lunko.insight.ThreeCircles.Region;
 import lunko.phrase.Words;
+import lunko.query.Side;
 
 /** The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions. */
 final class ThreeVennView extends Pane {
@@ -26,16 +31,22 @@ final class ThreeVennView extends Pane {
     private static final List<String> COLOURS = List.of("left", "right", "third");
     private static final double FOOT = 22;
     private static final int MOST_NAMED = 2;
+    private static final int MOST_TOLD = 20;
 
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+
+    private final ShowModel model;
     private Optional<ThreeCircles> circles = Optional.empty();
 
     ThreeVennView(ShowModel model) {
+        this.model = model;
         getStyleClass().add("venn");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) show(now);
         });
         show(model.showing().get());
+        model.lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
         heightProperty().subscribe((_, _) -> draw());
     }
@@ -44,6 +55,18 @@ final class ThreeVennView extends Pane {
         circles = now.joining().flatMap(Showing.Joining::circles);
         setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": " + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
         draw();
+    }
+
+    /** Lights up the rows that belong to the one that is pointed at. */
+    private void light(Optional<Lineage> lineage) {
+        for (Node node : lookupAll(".venn-row")) {
+            node.pseudoClassStateChanged(LIT, lineage.isPresent() && node.getUserData() instanceof Member(String _, Optional<Pointed> at)
+                    && at.filter(one -> switch (one) {
+                        case Pointed.Pair(int left, int right) -> lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
+                        case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
+                        case Pointed.Result(var row) -> lineage.get().lights(row);
+                    }).isPresent());
+        }
     }
 
     private void draw() {
@@ -62,7 +85,9 @@ final class ThreeVennView extends Pane {
             Content content = circles.get().regions().get(region);
             shape.getStyleClass().addAll("venn-region", in.size() == 1 ? "venn-" + COLOURS.get(in.getFirst()) : "venn-both");
             shape.pseudoClassStateChanged(KEPT, content.kept());
-            if (!content.rows().isEmpty()) Tooltip.install(shape, new Tooltip(String.join("\n", content.rows().subList(0, Math.min(20, content.rows().size())))));
+            shape.getStyleClass().add("venn-choice");
+            shape.setOnMouseClicked(_ -> model.toggle(region));
+            Tooltip.install(shape, new Tooltip(told(content)));
             getChildren().add(shape);
             double x = in.stream().mapToDouble(i -> centres.get(i).getX()).average().orElse(0);
             double y = in.stream().mapToDouble(i -> centres.get(i).getY()).average().orElse(0);
@@ -75,7 +100,7 @@ final class ThreeVennView extends Pane {
             rings.get(i).setMouseTransparent(true);
             getChildren().add(rings.get(i));
         }
-        places.forEach((region, place) -> content(circles.get().regions().get(region), place, region == Region.ABC ? radius * 0.72 : radius * 0.66));
+        places.forEach((region, place) -> content(region, place, region == Region.ABC ? radius * 0.72 : radius * 0.66));
         double side = getWidth() / 2;
         caption(0, 4, 0, side, Pos.CENTER_LEFT);
         caption(1, 4, side, side, Pos.CENTER_RIGHT);
@@ -86,19 +111,38 @@ final class ThreeVennView extends Pane {
         return middle.add(distance * Math.cos(Math.toRadians(degrees)), distance * Math.sin(Math.toRadians(degrees)));
     }
 
-    private void content(Content content, Point2D place, double width) {
+    /** What is in a region, and what a click on it does. */
+    private static String told(Content content) {
+        String rows = String.join("\n", content.rows().stream().limit(MOST_TOLD).map(Member::name).toList());
+        return (content.kept() ? "Leave out, by other kinds of join" : "Take in, by other kinds of join") + (rows.isEmpty() ? "" : "\n" + rows);
+    }
+
+    private void content(Region region, Point2D place, double width) {
+        Content content = circles.orElseThrow().regions().get(region);
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
-        box.setMouseTransparent(true);
+        box.setPickOnBounds(false);
         box.setManaged(false);
         box.getStyleClass().addAll("venn-content", "both");
         box.pseudoClassStateChanged(KEPT, content.kept());
-        box.getChildren().add(label(Words.number(content.rows().size()), "venn-count"));
-        if (content.rows().size() <= MOST_NAMED) content.rows().forEach(row -> box.getChildren().add(label(row, "venn-row")));
+        Label count = label(Words.number(content.rows().size()), "venn-count");
+        count.setMouseTransparent(true);
+        box.getChildren().add(count);
+        if (content.rows().size() <= MOST_NAMED) content.rows().forEach(row -> box.getChildren().add(pointing(row, region)));
         getChildren().add(box);
         box.applyCss();
         double height = box.prefHeight(width);
         box.resizeRelocate(place.getX() - width / 2, place.getY() - height / 2, width, height);
+    }
+
+    /** Lets rows be pointed at; a click is one on their region. */
+    private Label pointing(Member member, Region region) {
+        Label row = label(member.name(), "venn-row");
+        row.setUserData(member);
+        row.setOnMouseEntered(_ -> model.point(member.at()));
+        row.setOnMouseExited(_ -> model.point(Optional.empty()));
+        row.setOnMouseClicked(_ -> model.toggle(region));
+        return row;
     }
 
     private void caption(int table, double y, double x, double width, Pos alignment) {

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -197,6 +198,35 @@ class QueryShowTest {
     }
 
     @Test
+    void theResultOfAQueryIsLookedAtOtherwiseAndSaysWhatChanged(FxRobot robot) {
+        write(robot, QUERY);
+        assertThat(listed(robot)).containsExactly("4.5", "5.0", "6.0", "7.5");
+        robot.clickOn("#query-result .result-heading");
+        assertThat(listed(robot)).containsExactly("5.0", "4.5", "6.0", "7.5");
+        robot.push(KeyCode.G).rightClickOn("#query-result .result-heading").clickOn("Hide hive").push(KeyCode.C);
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString()).lines().toList();
+        assertThat(lines).hasSize(5).startsWith("keeper\tkg");
+        robot.interact(() -> model.lesson().edit(new SceneEdit.Write(Optional.of(QUERY.replace("> 4", "> 5.5")))));
+        assertThat(listed(robot)).hasSize(4);
+        assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("went"))).hasSize(2);
+        assertThat(texts(robot, ".stage-card .about")).anyMatch(said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
+        robot.moveTo(robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
+        assertThat(robot.lookup("#why").query().getAccessibleText()).contains("harvests row 2 is row");
+        assertThat(model.decided().get()).isPresent();
+    }
+
+    @Test
+    void threeCirclesChooseKindsAndArePointedAt(FxRobot robot) {
+        String chain = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no";
+        write(robot, chain);
+        Label linden = robot.lookup(".venn-row").<Label>queryAll().stream().filter(row -> isSeen(row) && row.getText().equals("Linden")).findFirst().orElseThrow();
+        robot.moveTo(linden);
+        assertThat(states(linden)).contains("lit");
+        robot.clickOn(linden);
+        assertThat(model.showing().get().lesson().scene().written()).contains(chain.replace("LEFT JOIN harvests", "INNER JOIN harvests"));
+    }
+
+    @Test
     void thePairGridSaysKeyByKeyWhyThereAreSoManyAndPointsAtPairs(FxRobot robot) {
         robot.interact(() -> model.picture().set(Picture.PAIRS));
         assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
@@ -273,6 +303,13 @@ class QueryShowTest {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup("#" + side.title() + "-result .result-heading").<Label>queryAll().stream()
                 .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText).toList();
+    }
+
+    /** What stands in the last column of the query's result, from top to bottom. */
+    private static List<String> listed(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(".query-row").queryAll().stream().map(node -> (TableRow<?>) node).filter(row -> !row.isEmpty() && row.isVisible()).sorted(Comparator.comparingInt(TableRow::getIndex))
+                .map(row -> row.lookupAll(".value").stream().max(Comparator.comparingDouble(value -> value.localToScene(0, 0).getX())).map(value -> ((Label) value).getText()).orElseThrow()).toList();
     }
 
     /** What stands between the two parts of the result. */

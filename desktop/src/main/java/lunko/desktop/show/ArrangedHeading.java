@@ -1,0 +1,62 @@
+package lunko.desktop.show;
+
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TableColumn;
+import javafx.scene.input.MouseButton;
+import lunko.engine.ResultColumn;
+import lunko.insight.Arrangement;
+import lunko.insight.Listing;
+import lunko.phrase.Words;
+
+/** What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be looked at. */
+final class ArrangedHeading {
+    private final ShowModel model;
+    private final Listing of;
+    private final ResultColumn column;
+
+    private ArrangedHeading(ShowModel model, Listing of, ResultColumn column) {
+        this.model = model;
+        this.of = of;
+        this.column = column;
+    }
+
+    /** The sign that stands behind the name of a column that the rows are sorted by. */
+    static String sign(Arrangement arrangement, ResultColumn column) {
+        return arrangement.sorting().filter(sorting -> sorting.by().equals(column)).map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
+    }
+
+    /** Lets that be done at a column's heading; {@code by} is what has made the result, the join or the query. */
+    static <T, C> TableColumn<T, C> on(TableColumn<T, C> shown, ShowModel model, Listing of, ResultColumn column, String by) {
+        ArrangedHeading arranged = new ArrangedHeading(model, of, column);
+        Node heading = shown.getGraphic();
+        heading.setOnMouseClicked(event -> {
+            if (event.getButton() == MouseButton.PRIMARY) arranged.arrange(now -> now.sortingBy(column));
+        });
+        ContextMenu menu = arranged.menu(by);
+        heading.setOnContextMenuRequested(event -> {
+            menu.show(heading, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
+        return shown;
+    }
+
+    private ContextMenu menu(String by) {
+        return new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
+                item("Hide " + of.name(column), now -> now.hiding(column)), item("Move to the left", now -> now.moving(of, column, true)),
+                item("Move to the right", now -> now.moving(of, column, false)), item(Words.capital("as the " + by + " gives it"), _ -> Arrangement.PLAIN));
+    }
+
+    private MenuItem item(String does, UnaryOperator<Arrangement> change) {
+        MenuItem item = new MenuItem(does);
+        item.setMnemonicParsing(false);
+        item.setOnAction(_ -> arrange(change));
+        return item;
+    }
+
+    private void arrange(UnaryOperator<Arrangement> change) {
+        model.arrangement().set(change.apply(model.arrangement().get()));
+    }
+}
