@@ -1,8 +1,6 @@
 package lunko.query.sql;
 
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import lunko.problem.Place;
 
@@ -13,18 +11,18 @@ import lunko.problem.Place;
 public final class Script {
     private final String text;
     private final List<Statement> statements;
-    private final Map<Object, Span> spans;
+    private final Spans spans;
 
-    Script(String text, List<Statement> statements, Map<Object, Span> spans) {
+    Script(String text, List<Statement> statements, Spans spans) {
         this.text = text;
         this.statements = List.copyOf(statements);
-        this.spans = new IdentityHashMap<>(spans);
+        this.spans = spans;
     }
 
     /** The statements of several scripts of one text, one after the other. */
     static Script of(String text, List<Script> scripts) {
-        Map<Object, Span> spans = new IdentityHashMap<>();
-        scripts.forEach(script -> spans.putAll(script.spans));
+        Spans spans = new Spans();
+        scripts.forEach(script -> spans.addAll(script.spans));
         return new Script(text, scripts.stream().flatMap(script -> script.statements.stream()).toList(), spans);
     }
 
@@ -35,15 +33,36 @@ public final class Script {
 
     /** Where a statement, expression, name or other part of this script stands; nowhere, if it is of another. */
     public Optional<Place> place(Object part) {
-        return span(part).map(Span::place);
+        return spans.of(part).map(Span::place);
     }
 
-    private Optional<Span> span(Object part) {
-        return Optional.ofNullable(spans.get(part));
+    /** Where a clause of a query, or of a join, stands, from its first word to its end; nowhere, if it has none. */
+    public Optional<Stretch> stretch(Object owner, Clause clause) {
+        return spans.of(owner, clause).map(found -> stretch(found.whole()));
     }
+
+    /** Where the words stand that a clause of a query, or of a join, begins with. */
+    public Optional<Stretch> words(Object owner, Clause clause) {
+        return spans.of(owner, clause).map(found -> stretch(found.words()));
+    }
+
+    /** Where a part stands. */
+    public Optional<Stretch> stretch(Object part) {
+        return spans.of(part).map(this::stretch);
+    }
+
+    private Stretch stretch(Span span) {
+        return new Stretch(text.offsetByCodePoints(0, span.start()), text.offsetByCodePoints(0, span.end()));
+    }
+
+    /** The text. */
+    public String text() {
+        return text;
+    }
+
 
     /** A statement of this script, its text to be changed. */
     public Fix fix(Statement statement) {
-        return Fix.of(text, spans.get(statement), this::span);
+        return Fix.of(text, spans.of(statement).orElseThrow(), spans::of);
     }
 }

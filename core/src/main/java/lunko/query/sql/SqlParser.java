@@ -1,9 +1,7 @@
 package lunko.query.sql;
 
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -70,7 +68,7 @@ public record SqlParser(String source) {
         parser.addErrorListener(problems);
         ScriptContext tree = parser.script();
         if (problems.first().isPresent()) return Checked.invalid(problems.first().get());
-        Map<Object, Span> spans = new IdentityHashMap<>();
+        Spans spans = new Spans();
         SqlReader reader = new SqlReader(source, spans);
         List<Statement> statements = tree.statement().stream().map(reader::statement).toList();
         return reader.problem().<Checked<Script>>map(Checked::invalid)

@@ -5,7 +5,6 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.problem.Problem;
@@ -25,10 +24,10 @@ import org.antlr.v4.runtime.Token;
 /** Makes statements of the parse tree, and notes where each part of them stands. */
 final class SqlReader {
     private final String source;
-    private final Map<Object, Span> spans;
+    private final Spans spans;
     private Optional<Problem> problem = Optional.empty();
 
-    SqlReader(String source, Map<Object, Span> spans) {
+    SqlReader(String source, Spans spans) {
         this.source = source;
         this.spans = spans;
     }
@@ -59,7 +58,11 @@ final class SqlReader {
         OptionalLong offset = tree.offset() == null ? OptionalLong.empty() : count(tree.offset().INTEGER().getSymbol());
         OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
                 : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
-        return at(tree, new QueryExpression(body(tree.queryBody()), keys, offset, limit));
+        QueryExpression query = at(tree, new QueryExpression(body(tree.queryBody()), keys, offset, limit));
+        if (tree.orderBy() != null) clause(query, Clause.ORDER_BY, tree.orderBy().getStart(), tree.orderBy().BY().getSymbol(), tree.orderBy());
+        if (tree.offset() != null) clause(query, Clause.OFFSET, tree.offset().getStart(), tree.offset().getStart(), tree.offset());
+        if (tree.limit() != null) clause(query, Clause.LIMIT, tree.limit().getStart(), tree.limit().getStart(), tree.limit());
+        return query;
     }
 
     private SortKey sortKey(SortKeyContext tree) {
@@ -83,10 +86,17 @@ final class SqlReader {
     }
 
     private QueryBody.Select select(SelectContext tree) {
-        return at(tree, new QueryBody.Select(distinct(tree.quantifier()),
+        QueryBody.Select select = at(tree, new QueryBody.Select(distinct(tree.quantifier()),
                 tree.selectItem().stream().map(this::selectItem).toList(),
                 tree.tableReference().stream().map(this::from).toList(),
                 optional(tree.where), tree.groupBy.stream().map(this::expression).toList(), optional(tree.having)));
+        Token selectWord = tree.quantifier() == null ? tree.getStart() : tree.quantifier().getStop();
+        clause(select, Clause.SELECT, tree.getStart(), selectWord, tree.selectItem().getLast());
+        if (tree.FROM() != null) clause(select, Clause.FROM, tree.FROM().getSymbol(), tree.FROM().getSymbol(), tree.tableReference().getLast());
+        if (tree.where != null) clause(select, Clause.WHERE, tree.WHERE().getSymbol(), tree.WHERE().getSymbol(), tree.where);
+        if (tree.GROUP() != null) clause(select, Clause.GROUP_BY, tree.GROUP().getSymbol(), tree.BY().getSymbol(), tree.groupBy.getLast());
+        if (tree.having != null) clause(select, Clause.HAVING, tree.HAVING().getSymbol(), tree.HAVING().getSymbol(), tree.having);
+        return select;
     }
 
     private SelectItem selectItem(SelectItemContext tree) {
@@ -101,14 +111,21 @@ final class SqlReader {
     private FromItem from(TableReferenceContext tree) {
         return at(tree, switch (tree) {
             case PrimaryReferenceContext t -> primary(t.tablePrimary());
-            case CrossJoinContext t -> new FromItem.Joined(from(t.tableReference()), JoinKind.CROSS,
-                    primary(t.tablePrimary()), new JoinSpecification.Nothing());
-            case NaturalJoinContext t -> new FromItem.Joined(from(t.tableReference()), kind(t.joinType()),
-                    primary(t.tablePrimary()), new JoinSpecification.Natural());
-            case QualifiedJoinContext t -> new FromItem.Joined(from(t.tableReference(0)), kind(t.joinType()),
-                    from(t.tableReference(1)), specification(t.joinSpecification()));
+            case CrossJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), JoinKind.CROSS,
+                    primary(t.tablePrimary()), new JoinSpecification.Nothing()), t.CROSS().getSymbol(), t.JOIN().getSymbol(), null);
+            case NaturalJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), kind(t.joinType()),
+                    primary(t.tablePrimary()), new JoinSpecification.Natural()), t.NATURAL().getSymbol(), t.JOIN().getSymbol(), null);
+            case QualifiedJoinContext t -> joined(new FromItem.Joined(from(t.tableReference(0)), kind(t.joinType()),
+                    from(t.tableReference(1)), specification(t.joinSpecification())),
+                    t.joinType() == null ? t.JOIN().getSymbol() : t.joinType().getStart(), t.JOIN().getSymbol(), t.joinSpecification());
             default -> throw unknown(tree);
         });
+    }
+
+    private FromItem.Joined joined(FromItem.Joined join, Token first, Token word, JoinSpecificationContext specification) {
+        spans.note(join, Clause.JOIN, source, first, word, word);
+        if (specification != null) clause(join, Clause.SPECIFICATION, specification.getStart(), specification.getStart(), specification);
+        return join;
     }
 
     private FromItem primary(TablePrimaryContext tree) {
@@ -321,9 +338,13 @@ final class SqlReader {
         if (problem.isEmpty()) problem = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence));
     }
 
+    private void clause(Object owner, Clause clause, Token first, Token lastWord, ParserRuleContext end) {
+        spans.note(owner, clause, source, first, lastWord, end.getStop());
+    }
+
     /** Notes where something stands; what its innermost part has noted before stays. */
     private <T> T at(ParserRuleContext tree, T part) {
-        spans.putIfAbsent(part, Span.of(source, tree.getStart(), tree.getStop()));
+        spans.note(part, Span.of(source, tree.getStart(), tree.getStop()));
         return part;
     }
 

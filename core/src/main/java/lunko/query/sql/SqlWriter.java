@@ -3,6 +3,7 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryExpression.SortKey;
@@ -14,8 +15,25 @@ public final class SqlWriter {
     /** How tightly the parts of an expression hold together, from the loosest. */
     private enum Tightness { OR, AND, NOT, TEST, PREDICATE, CONCATENATION, SUM, PRODUCT, SIGN, PRIMARY }
 
+    /** The words that parts already have; without parentheses around them. */
+    private final Function<Object, Optional<String>> known;
+
+    /** A writer that writes everything its own way. */
+    public SqlWriter() {
+        this(_ -> Optional.empty());
+    }
+
+    /** A writer that takes over the words that parts already have. */
+    SqlWriter(Function<Object, Optional<String>> known) {
+        this.known = known;
+    }
+
     /** A query as SQL text. */
     public String query(QueryExpression query) {
+        return known.apply(query).orElseGet(() -> written(query));
+    }
+
+    private String written(QueryExpression query) {
         StringBuilder text = new StringBuilder(body(query.body()));
         if (!query.orderBy().isEmpty()) {
             text.append(" ORDER BY ").append(query.orderBy().stream().map(this::sortKey).collect(Collectors.joining(", ")));
@@ -27,11 +45,19 @@ public final class SqlWriter {
 
     /** What rows are sorted by as SQL text: {@code name DESC NULLS LAST}. */
     public String sortKey(SortKey key) {
+        return known.apply(key).orElseGet(() -> written(key));
+    }
+
+    private String written(SortKey key) {
         return expression(key.by()) + (key.descending() ? " DESC" : "")
                 + key.nulls().map(nulls -> " NULLS " + nulls.name()).orElse("");
     }
 
-    private String body(QueryBody body) {
+    String body(QueryBody body) {
+        return known.apply(body).orElseGet(() -> written(body));
+    }
+
+    private String written(QueryBody body) {
         return switch (body) {
             case QueryBody.Select select -> select(select);
             case QueryBody.Nested(QueryExpression query) -> "(" + query(query) + ")";
@@ -53,7 +79,12 @@ public final class SqlWriter {
         return text.toString();
     }
 
-    private String item(SelectItem item) {
+    /** An item of a SELECT list as SQL text. */
+    public String item(SelectItem item) {
+        return known.apply(item).orElseGet(() -> written(item));
+    }
+
+    private String written(SelectItem item) {
         return switch (item) {
             case SelectItem.Everything _ -> "*";
             case SelectItem.EverythingOf(Name table) -> table.sql() + ".*";
@@ -67,7 +98,14 @@ public final class SqlWriter {
         return from(item, false);
     }
 
-    private String from(FromItem item, boolean right) {
+    /** A table of FROM; a join on the right side of another needs parentheses. */
+    String from(FromItem item, boolean right) {
+        Optional<String> own = known.apply(item);
+        if (own.isEmpty()) return written(item, right);
+        return right && item instanceof FromItem.Joined ? "(" + own.get() + ")" : own.get();
+    }
+
+    private String written(FromItem item, boolean right) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
                     table.sql() + alias.map(name -> " AS " + name.sql()).orElse("");
@@ -80,11 +118,16 @@ public final class SqlWriter {
     private String joined(FromItem.Joined joined) {
         boolean natural = joined.specification() instanceof JoinSpecification.Natural;
         return from(joined.left(), false) + (natural ? " NATURAL " : " ") + joined.kind().words().orElseThrow() + " "
-                + from(joined.right(), true) + switch (joined.specification()) {
-                    case JoinSpecification.Nothing _, JoinSpecification.Natural _ -> "";
-                    case JoinSpecification.On(Expression condition) -> " ON " + expression(condition);
-                    case JoinSpecification.Using(List<Name> columns) -> " USING " + names(columns);
-                };
+                + from(joined.right(), true) + specification(joined.specification());
+    }
+
+    /** Which rows are partners, with a blank before it. */
+    String specification(JoinSpecification specification) {
+        return switch (specification) {
+            case JoinSpecification.Nothing _, JoinSpecification.Natural _ -> "";
+            case JoinSpecification.On(Expression condition) -> " ON " + expression(condition);
+            case JoinSpecification.Using(List<Name> columns) -> " USING " + names(columns);
+        };
     }
 
     private static String names(List<Name> names) {
@@ -100,9 +143,14 @@ public final class SqlWriter {
         return expressions.stream().map(this::expression).collect(Collectors.joining(", "));
     }
 
+    /** A condition that others stand beside, with AND between them. */
+    String conjunct(Expression condition) {
+        return expression(condition, Tightness.NOT);
+    }
+
     /** An expression where one is needed that holds together at least so tightly. */
     private String expression(Expression expression, Tightness needed) {
-        String text = bare(expression);
+        String text = known.apply(expression).orElseGet(() -> bare(expression));
         return tightness(expression).compareTo(needed) < 0 ? "(" + text + ")" : text;
     }
 

@@ -1,0 +1,49 @@
+package lunko.query.change;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+
+/** The conditions of a query, each where it stands. */
+public final class Conditions {
+
+    /** One of several conditions that must all hold there, counted from 0. */
+    public record Seated(Seat seat, int number, Expression condition) {}
+
+    private Conditions() {}
+
+    /** All conditions of a query that is one SELECT: those of its joins, in the order in which they are done, then those of WHERE. */
+    public static List<Seated> of(QueryExpression query) {
+        List<Seated> all = new ArrayList<>();
+        if (!(query.body() instanceof QueryBody.Select select)) return all;
+        for (int join = 0; join < Joins.of(query).size(); join++) add(select, new Seat.On(join), all);
+        add(select, new Seat.Where(), all);
+        return all;
+    }
+
+    private static void add(QueryBody.Select select, Seat seat, List<Seated> all) {
+        List<Expression> there = at(select, seat).orElse(List.of());
+        for (int i = 0; i < there.size(); i++) all.add(new Seated(seat, i, there.get(i)));
+    }
+
+    /** The conditions at a place; nothing, where there is no ON in which one could stand. */
+    static Optional<List<Expression>> at(QueryBody.Select select, Seat seat) {
+        return switch (seat) {
+            case Seat.Where _ -> Optional.of(select.where().map(Expression::conjuncts).orElse(List.of()));
+            case Seat.On(int number) -> {
+                List<FromItem.Joined> joins = Joins.of(QueryExpression.of(select));
+                if (number < 0 || number >= joins.size()) yield Optional.empty();
+                yield switch (joins.get(number).specification()) {
+                    case JoinSpecification.On(Expression condition) -> Optional.of(condition.conjuncts());
+                    case JoinSpecification.Nothing _ when joins.get(number).kind().compares() -> Optional.of(List.of());
+                    case JoinSpecification.Nothing _, JoinSpecification.Using _, JoinSpecification.Natural _ -> Optional.empty();
+                };
+            }
+        };
+    }
+}

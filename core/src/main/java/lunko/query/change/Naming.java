@@ -1,0 +1,110 @@
+package lunko.query.change;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import lunko.problem.Checked;
+import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.SelectItem;
+
+/** A table of a query under another alias, wherever its columns are named by it, in the queries within too. */
+record Naming(Name from, Name to) {
+
+    /** The query with a table, counted from the left, called otherwise. */
+    static Checked<QueryExpression> calling(QueryExpression query, QueryBody.Select select, int table, Name alias) {
+        List<FromItem> tables = Joins.tables(select);
+        if (table < 0 || table >= tables.size()) return Checked.invalid("There is no such table in FROM any more.");
+        FromItem item = tables.get(table);
+        if (tables.stream().anyMatch(other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
+            return Checked.invalid("Another table is called " + alias.text() + ": choose a name that no other has.");
+        }
+        Optional<Name> before = called(item);
+        QueryBody.Select called = new QueryBody.Select(select.distinct(), select.items(), Joins.changed(select.from(), item, one -> named(one, alias)),
+                select.where(), select.groupBy(), select.having());
+        QueryExpression changed = new QueryExpression(called, query.orderBy(), query.offset(), query.limit());
+        return Checked.valid(before.map(name -> new Naming(name, alias).in(changed)).orElse(changed));
+    }
+
+    /** What a table is called in the rest of the query. */
+    static Optional<Name> called(FromItem item) {
+        return switch (item) {
+            case FromItem.NamedTable(Name table, Optional<Name> alias) -> Optional.of(alias.orElse(table));
+            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias;
+            case FromItem.Joined _ -> Optional.empty();
+        };
+    }
+
+    private static FromItem named(FromItem item, Name alias) {
+        return switch (item) {
+            case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));
+            case FromItem.DerivedTable(QueryExpression query, var _) -> new FromItem.DerivedTable(query, Optional.of(alias));
+            case FromItem.Joined joined -> joined;
+        };
+    }
+
+    private QueryExpression in(QueryExpression query) {
+        return new QueryExpression(in(query.body()), kept(query.orderBy(), key -> new SortKey(in(key.by()), key.descending(), key.nulls())), query.offset(), query.limit());
+    }
+
+    private QueryBody in(QueryBody body) {
+        return switch (body) {
+            case QueryBody.Nested(QueryExpression query) -> new QueryBody.Nested(in(query));
+            case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) -> new QueryBody.SetOperation(operator, all, in(left), in(right));
+            case QueryBody.Select select -> new QueryBody.Select(select.distinct(), kept(select.items(), this::in), kept(select.from(), this::in),
+                    select.where().map(this::in), kept(select.groupBy(), this::in), select.having().map(this::in));
+        };
+    }
+
+    private SelectItem in(SelectItem item) {
+        return switch (item) {
+            case SelectItem.Everything _ -> item;
+            case SelectItem.EverythingOf(Name table) -> means(table) ? new SelectItem.EverythingOf(to) : item;
+            case SelectItem.Item(Expression expression, Optional<Name> name) -> new SelectItem.Item(in(expression), name);
+        };
+    }
+
+    private FromItem in(FromItem item) {
+        return switch (item) {
+            case FromItem.NamedTable _, FromItem.DerivedTable _ -> item;
+            case FromItem.Joined(FromItem left, var kind, FromItem right, JoinSpecification specification) -> new FromItem.Joined(in(left), kind, in(right), switch (specification) {
+                case JoinSpecification.On(Expression condition) -> new JoinSpecification.On(in(condition));
+                case JoinSpecification.Nothing _, JoinSpecification.Natural _, JoinSpecification.Using _ -> specification;
+            });
+        };
+    }
+
+    /** An expression under the new name; one that does not name the table stays the object it was. */
+    private Expression in(Expression expression) {
+        Expression changed = switch (expression) {
+            case Expression.ColumnName(Optional<Name> table, Name column) when table.filter(this::means).isPresent() -> new Expression.ColumnName(Optional.of(to), column);
+            case Expression.Exists(QueryExpression query) -> new Expression.Exists(within(query));
+            case Expression.ScalarQuery(QueryExpression query) -> new Expression.ScalarQuery(within(query));
+            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) -> new Expression.InQuery(in(of), within(query), negated);
+            default -> expression.with(this::in);
+        };
+        return changed.equals(expression) ? expression : changed;
+    }
+
+    /** A query within: where it has a table of that name itself, the name means that one. */
+    private QueryExpression within(QueryExpression query) {
+        boolean hides = query.body() instanceof QueryBody.Select select && Joins.tables(select).stream().anyMatch(item -> called(item).filter(this::means).isPresent());
+        return hides ? query : in(query);
+    }
+
+    private boolean means(Name name) {
+        return from.means(name.text());
+    }
+
+    private static <T> List<T> kept(List<T> all, UnaryOperator<T> change) {
+        return all.stream().map(one -> {
+            T changed = change.apply(one);
+            return changed.equals(one) ? one : changed;
+        }).toList();
+    }
+}

@@ -1,0 +1,154 @@
+package lunko.query.change;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.SelectItem;
+
+/** Something done to a query without typing. What it does not touch are the same objects afterwards, so that they keep their words. */
+public sealed interface QueryChange {
+
+    /** A join, counted from 0 in the order in which they are done, made one of another kind; {@code otherwise} is its condition if it has none and needs one. */
+    record OfKind(int join, JoinKind kind, JoinSpecification otherwise) implements QueryChange {}
+
+    /** One more condition. */
+    record AddCondition(Seat seat, Expression condition) implements QueryChange {}
+
+    /** A condition less, counted from 0 among those that must all hold. */
+    record DropCondition(Seat seat, int number) implements QueryChange {}
+
+    /** Another condition in the place of one. */
+    record ChangeCondition(Seat seat, int number, Expression condition) implements QueryChange {}
+
+    /** A condition sent from one place to another. */
+    record SendCondition(Seat from, int number, Seat to) implements QueryChange {}
+
+    /** Other columns to show; equal rows once or as often as they come. */
+    record Show(boolean distinct, List<SelectItem> items) implements QueryChange {}
+
+    /** Another order. */
+    record SortBy(List<SortKey> keys) implements QueryChange {}
+
+    /** The first so many rows only, or all. */
+    record First(OptionalLong rows) implements QueryChange {}
+
+    /** A further table, joined to all that are there. */
+    record AddTable(JoinKind kind, FromItem table, JoinSpecification on) implements QueryChange {}
+
+    /** The right side of a join gone, and what is done with it. */
+    record DropTable(int join) implements QueryChange {}
+
+    /** The two sides of a join in each other's place, by the kind that then takes the same rows. */
+    record Swap(int join) implements QueryChange {}
+
+    /** Another alias for a table, counted from 0 from the left, wherever it is named. */
+    record Call(int table, Name alias) implements QueryChange {}
+
+    /** The query after it; a problem where it cannot be done. */
+    default Checked<QueryExpression> applyTo(QueryExpression query) {
+        if (this instanceof SortBy(List<SortKey> keys)) return Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
+        if (this instanceof First(OptionalLong rows)) return Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
+        if (!(query.body() instanceof QueryBody.Select select)) {
+            return Checked.invalid("Here two queries are put together: change the text of the one that is meant.");
+        }
+        return switch (this) {
+            case SortBy _, First _ -> throw new IllegalStateException("done already");
+            case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, select, join, joined -> ofKind(joined, kind, otherwise));
+            case AddCondition(Seat seat, Expression condition) -> conditions(query, select, seat, all -> {
+                all.add(condition);
+                return all;
+            });
+            case DropCondition(Seat seat, int number) -> conditions(query, select, seat, all -> without(all, number));
+            case ChangeCondition(Seat seat, int number, Expression condition) -> conditions(query, select, seat, all -> {
+                all.set(number, condition);
+                return all;
+            });
+            case SendCondition(Seat from, int number, Seat to) -> Conditions.at(select, from).filter(all -> number < all.size())
+                    .<Checked<QueryExpression>>map(all -> new DropCondition(from, number).applyTo(query).then(new AddCondition(to, all.get(number))::applyTo))
+                    .orElseGet(() -> Checked.invalid("There is no such condition there any more."));
+            case Show(boolean distinct, List<SelectItem> items) -> Checked.valid(with(query, new QueryBody.Select(distinct, items, select.from(), select.where(), select.groupBy(), select.having())));
+            case AddTable(JoinKind kind, FromItem table, JoinSpecification on) -> Checked.valid(with(query, with(select, joining(select.from(), kind, table, on))));
+            case DropTable(int join) -> join(query, select, join, FromItem.Joined::left);
+            case Swap(int join) -> join(query, select, join, joined -> new FromItem.Joined(joined.right(), joined.kind().mirrored(), joined.left(), joined.specification()));
+            case Call(int table, Name alias) -> Naming.calling(query, select, table, alias);
+        };
+    }
+
+    /** It in a few words, as a person would say what was done. */
+    default String said() {
+        return switch (this) {
+            case OfKind(int _, JoinKind kind, var _) -> "choose " + kind.withArticle();
+            case AddCondition _ -> "add a condition";
+            case DropCondition _ -> "take out a condition";
+            case ChangeCondition _ -> "change a condition";
+            case SendCondition(Seat _, int _, Seat to) -> "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
+            case Show _ -> "choose columns";
+            case SortBy _ -> "sort";
+            case First _ -> "take the first rows";
+            case AddTable _ -> "join a further table";
+            case DropTable _ -> "take out a table";
+            case Swap _ -> "swap the sides";
+            case Call(int _, Name alias) -> "call a table " + alias.text();
+        };
+    }
+
+    private static FromItem ofKind(FromItem.Joined joined, JoinKind kind, JoinSpecification otherwise) {
+        JoinSpecification now = joined.specification();
+        boolean natural = now instanceof JoinSpecification.Natural;
+        JoinSpecification specification = !kind.compares() ? new JoinSpecification.Nothing()
+                : now instanceof JoinSpecification.Nothing || natural && !kind.canBeNatural() ? otherwise : now;
+        return new FromItem.Joined(joined.left(), kind, joined.right(), specification);
+    }
+
+    private static List<FromItem> joining(List<FromItem> from, JoinKind kind, FromItem table, JoinSpecification on) {
+        List<FromItem> all = new ArrayList<>(from);
+        if (all.isEmpty()) all.add(table);
+        else all.set(all.size() - 1, new FromItem.Joined(all.getLast(), kind, table, on));
+        return all;
+    }
+
+    private static List<Expression> without(List<Expression> all, int number) {
+        all.remove(number);
+        return all;
+    }
+
+    private static Checked<QueryExpression> join(QueryExpression query, QueryBody.Select select, int number, Function<FromItem.Joined, FromItem> change) {
+        List<FromItem.Joined> joins = Joins.of(query);
+        if (number < 0 || number >= joins.size()) return Checked.invalid("There is no such join in the query any more.");
+        FromItem.Joined join = joins.get(number);
+        return Checked.valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
+    }
+
+    private static Checked<QueryExpression> conditions(QueryExpression query, QueryBody.Select select, Seat seat, UnaryOperator<List<Expression>> change) {
+        Optional<List<Expression>> there = Conditions.at(select, seat);
+        if (there.isEmpty()) return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
+        List<Expression> changed = change.apply(new ArrayList<>(there.get()));
+        return switch (seat) {
+            case Seat.Where _ -> Checked.valid(with(query, new QueryBody.Select(select.distinct(), select.items(), select.from(),
+                    changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)), select.groupBy(), select.having())));
+            case Seat.On _ when changed.isEmpty() -> Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
+            case Seat.On(int join) -> join(query, select, join, joined ->
+                    new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.all(changed))));
+        };
+    }
+
+    private static QueryExpression with(QueryExpression query, QueryBody body) {
+        return new QueryExpression(body, query.orderBy(), query.offset(), query.limit());
+    }
+
+    private static QueryBody.Select with(QueryBody.Select select, List<FromItem> from) {
+        return new QueryBody.Select(select.distinct(), select.items(), from, select.where(), select.groupBy(), select.having());
+    }
+}
