@@ -13,8 +13,11 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
 import lunko.query.QueryText;
-import lunko.query.sql.Renaming;
 import lunko.query.Side;
+import lunko.query.change.Joins;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Renaming;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
@@ -22,7 +25,7 @@ import lunko.table.Table;
 
 /**
  * The document an instructor works on: tables, of which there is always one, no two of the same name; the links between them;
- * how they lie on the bench; and the scene that joins two of them by their link.
+ * how they lie on the bench; and the scene that joins two of them by their link, or shows a query that was written.
  */
 public record Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scene scene) {
 
@@ -94,9 +97,23 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return links.stream().flatMap(link -> link.between(left, right).stream()).findFirst();
     }
 
-    /** The join of the scene's two tables. */
+    /** The join of the scene's two tables; where somebody has written it in words of their own, under the aliases they chose. */
     public Query query() {
+        return writtenJoin().orElseGet(this::pairedQuery);
+    }
+
+    private Query pairedQuery() {
         return scene.pairing().natural() ? Query.natural(left(), kind(), right()) : Query.of(left(), kind(), right(), on());
+    }
+
+    /** The plain join of two tables that was written, if the query is one. */
+    private Optional<Query> writtenJoin() {
+        return scene.written().flatMap(query -> query.join(tables, scene.right()));
+    }
+
+    /** Whether the scene shows the plain join of its two tables, drawn or written. */
+    public boolean isPlain() {
+        return scene.written().isEmpty() || writtenJoin().isPresent();
     }
 
     /** The query, bound to the tables. */
@@ -106,13 +123,62 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
 
     /** The steps of what the scene shows, rows matched in that way wherever it fits; a problem where it cannot run. */
     public Checked<Timeline> timeline(Way way) {
-        return scene.written().map(sql -> new WrittenQuery(sql).on(tables).map(result -> Timeline.keepingInTurn(result, way)))
+        return scene.written().filter(_ -> !isPlain()).map(query -> query.on(tables).map(result -> Timeline.keepingInTurn(result, way)))
                 .orElseGet(() -> plan().map(plan -> Timeline.of(MatchTimeline.of(Outcome.of(plan), way))));
     }
 
     /** What the scene shows as SQL. */
+    public WrittenQuery text() {
+        return scene.written().orElseGet(() -> WrittenQuery.of(new QueryText(pairedQuery()).whole().text()));
+    }
+
+    /** The text of what the scene shows. */
     public String sql() {
-        return scene.written().orElseGet(() -> new QueryText(query()).whole().text());
+        return text().sql();
+    }
+
+    /** The same lesson showing what somebody has written. If that is the plain join of two tables, their link and the kind are as it says. */
+    Lesson writing(WrittenQuery query) {
+        Lesson written = with(scene.writing(Optional.of(query)));
+        return query.join(tables, scene.right()).map(written::paired).orElse(written);
+    }
+
+    private Lesson paired(Query join) {
+        Lesson paired = with(scene.of(new Pairing(join.left().table(), join.kind(), join.right().table(), join.natural()))).titledAs(this);
+        return join.natural() || !join.kind().compares() ? paired : paired.linking(new Link(join.left().table(), join.right().table(), join.on()));
+    }
+
+    /** The same lesson with a text that says what its link does, where it shows the plain join of two tables in somebody's words. */
+    Lesson sayingLink() {
+        Optional<Query> join = writtenJoin().filter(query -> query.kind().compares() && !query.natural());
+        if (join.isEmpty()) return this;
+        List<KeyPair> on = link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
+        if (join.get().on().equals(on)) return this;
+        return with(scene.writing(on.isEmpty() ? Optional.empty() : Optional.of(scene.written().orElseThrow().matching(join.get(), on))));
+    }
+
+    /** The same lesson with another kind of join, its text changed as little as can be; the scene shows the plain join of two tables. */
+    Lesson choosing(JoinKind kind) {
+        Lesson chosen = of(kind);
+        return writtenJoin().map(join -> {
+            WrittenQuery query = scene.written().orElseThrow();
+            Query other = chosen.on().isEmpty() || join.natural() ? join.of(kind) : new Query(join.left(), kind, join.right(), chosen.on(), false);
+            WrittenQuery said = join.kind().words().isPresent() ? query.joining(0, 1, kind, otherwise(0)).orElseGet(() -> query.saying(other)) : query.saying(other);
+            return chosen.with(chosen.scene.writing(Optional.of(said)));
+        }).orElse(chosen);
+    }
+
+    /** The query that was written with one of its joins made one of another kind; nothing, where that has no words. */
+    public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind) {
+        return text().joining(join, joinsInAll, kind, otherwise(join));
+    }
+
+    /** The condition that a join of the text gets if it has none, by the links of the lesson. */
+    private JoinSpecification otherwise(int join) {
+        return text().read().either(read -> {
+            List<FromItem.Joined> joins = Joins.of(read.query().query());
+            return join < joins.size() ? LinkCondition.of(this, joins.get(join).left(), joins.get(join).right()) : new JoinSpecification.Nothing();
+        }, _ -> new JoinSpecification.Nothing());
     }
 
     /** The tables and their links, without what is Lunko's own. */

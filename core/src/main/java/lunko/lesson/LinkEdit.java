@@ -19,7 +19,7 @@ public sealed interface LinkEdit extends Edit {
 
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
-        return Checked.valid(switch (this) {
+        Lesson changed = switch (this) {
             case Match(String left, String right, KeyPair pair) -> {
                 List<KeyPair> more = new ArrayList<>(pairs(lesson, left, right));
                 if (!more.contains(pair)) more.add(pair);
@@ -28,7 +28,8 @@ public sealed interface LinkEdit extends Edit {
             case Unmatch(String left, String right, KeyPair pair) ->
                     lesson.linking(new Link(left, right, pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));
             case Drop(String left, String right) -> lesson.linking(new Link(left, right, List.of()));
-        });
+        };
+        return Checked.valid(changed.sayingLink());
     }
 
     @Override

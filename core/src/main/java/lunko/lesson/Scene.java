@@ -10,11 +10,11 @@ import lunko.query.Side;
  * What a lesson shows: two of its tables joined, or a query that somebody has written.
  *
  * @param pairing the two tables at hand
- * @param written the query as SQL, where the scene shows one that was written and not the two tables alone
+ * @param written the query as SQL, where somebody has written one
  * @param note    what the speaker wants to be reminded of
  * @param step    the number of the step to open at; at the end where there is none
  */
-public record Scene(Pairing pairing, Optional<String> written, String note, OptionalLong step) {
+public record Scene(Pairing pairing, Optional<WrittenQuery> written, String note, OptionalLong step) {
 
     /** Two tables, without a note, all steps done. */
     public static Scene of(String left, JoinKind kind, String right) {
@@ -47,13 +47,13 @@ public record Scene(Pairing pairing, Optional<String> written, String note, Opti
     }
 
     /** The same scene with a query that was written, or with none. */
-    public Scene writing(Optional<String> sql) {
-        return new Scene(pairing, sql, note, step);
+    public Scene writing(Optional<WrittenQuery> query) {
+        return new Scene(pairing, query, note, step);
     }
 
     /** The same scene with the text changed that was written, if one was. */
     Scene rewording(UnaryOperator<String> change) {
-        return writing(written.map(change));
+        return writing(written.map(query -> query.rewording(change)));
     }
 
     /** The same scene with another note. */

@@ -8,6 +8,7 @@ import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.change.QueryChange;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -27,7 +28,16 @@ public sealed interface SceneEdit extends Edit {
     record JoinNaturally(Optional<JoinKind> kind) implements SceneEdit {}
 
     /** Another query as SQL; none means the two tables, joined by their link. */
-    record Write(Optional<String> sql) implements SceneEdit {}
+    record Write(Optional<WrittenQuery> query) implements SceneEdit {
+
+        /** The first query of a text. */
+        public static Write of(String sql) {
+            return new Write(Optional.of(WrittenQuery.of(sql)));
+        }
+    }
+
+    /** The query changed without typing: its text follows. */
+    record Reword(QueryChange change) implements SceneEdit {}
 
     /** Keys made to meet that nearly do. */
     record Mend(Repair repair) implements SceneEdit {}
@@ -58,12 +68,14 @@ public sealed interface SceneEdit extends Edit {
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
             case LookAt(String left, String right) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
-            case ChooseKind(JoinKind kind) -> Checked.valid(lesson.of(kind));
+            case ChooseKind(JoinKind kind) -> Checked.valid(lesson.choosing(kind));
             case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural()).isPresent() -> Checked.invalid(
                     Words.capital(kind.get().withArticle()) + " cannot be natural: choose an inner, a left, right or full outer join.");
             case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())
                     .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
-            case Write(Optional<String> sql) -> Checked.valid(lesson.with(lesson.scene().writing(sql.map(String::strip).filter(text -> !text.isEmpty()))));
+            case Write(Optional<WrittenQuery> query) -> Checked.valid(query.filter(written -> !written.sql().isBlank()).map(lesson::writing)
+                    .orElseGet(() -> lesson.with(lesson.scene().writing(Optional.empty()))));
+            case Reword(QueryChange change) -> lesson.text().changed(change).map(lesson::writing);
             case Mend(Repair repair) -> Checked.valid(switch (repair) {
                 case Repair.Respell(NearMiss miss) -> respell(lesson, miss);
                 case Repair.Retype(Side side, String column, Type type) -> lesson.change(side, table -> retype(table, column, type));
@@ -84,6 +96,7 @@ public sealed interface SceneEdit extends Edit {
             case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
             case JoinNaturally(Optional<JoinKind> kind) -> kind.map(natural -> "choose a natural " + natural.title() + " join").orElse("join by the link");
             case Write _ -> "change the query";
+            case Reword(QueryChange change) -> change.said();
             case Mend(Repair.Respell(NearMiss miss)) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
             case Mend(Repair.Retype(Side side, String column, Type type)) -> "make " + column + " of " + before.table(side).name() + " " + type.title();
             case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;

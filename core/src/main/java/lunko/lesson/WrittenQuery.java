@@ -1,75 +1,121 @@
 package lunko.lesson;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
-import lunko.query.sql.Fix;
-import lunko.query.sql.FromItem;
+import lunko.query.KeyPair;
+import lunko.query.Query;
+import lunko.query.QueryText;
+import lunko.query.change.Joins;
+import lunko.query.change.PlainJoin;
+import lunko.query.change.QueryChange;
+import lunko.query.change.Seat;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.QueryBody;
+import lunko.query.sql.Name;
+import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Table;
 
-/** A query as somebody has written it. */
-public record WrittenQuery(String sql) {
+/**
+ * A query as somebody has written it, by itself or as one of several.
+ *
+ * @param sql    the text, with semicolons between the queries
+ * @param number which of them is shown, counted from 0
+ */
+public record WrittenQuery(String sql, int number) {
+    private static final SqlParser PARSER = new SqlParser("query");
+
+    /** The first query of a text. */
+    public static WrittenQuery of(String sql) {
+        return new WrittenQuery(sql, 0);
+    }
+
+    /** The same of another text. */
+    WrittenQuery rewording(UnaryOperator<String> change) {
+        return new WrittenQuery(change.apply(sql), number);
+    }
 
     /** What it comes to on tables; a problem where it is none that can run there. */
     public Checked<Stage> on(List<Table> tables) {
-        return script().then(script -> script.statements().size() != 1
-                ? Checked.invalid("A scene shows one query: write one here, and others in scenes of their own.")
-                : Database.of(tables).run(script.statements().getFirst(), script).then(answer -> answer.stages()
-                        .<Checked<Stage>>map(Checked::valid).orElseGet(() -> Checked.invalid(
-                                "Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself."))));
+        List<Checked<Script>> all = PARSER.statements(sql);
+        if (all.isEmpty()) return Checked.invalid("There is no query yet: write one that begins with SELECT.");
+        return all.get(Math.clamp(number, 0, all.size() - 1)).then(script -> stage(script, tables));
     }
 
-    /** The joins in the FROM of a query, those within others first: the order in which they are done. */
-    private static List<FromItem.Joined> joins(Statement statement) {
-        List<FromItem.Joined> joins = new ArrayList<>();
-        if (statement instanceof Statement.Query query && query.query().body() instanceof QueryBody.Select select) {
-            select.from().forEach(item -> collect(item, joins));
-        }
-        return joins;
+    /** What each query of the text comes to. */
+    public List<Checked<Stage>> all(List<Table> tables) {
+        return PARSER.statements(sql).stream().map(script -> script.then(read -> stage(read, tables))).toList();
     }
 
-    private static void collect(FromItem item, List<FromItem.Joined> joins) {
-        switch (item) {
-            case FromItem.NamedTable _, FromItem.DerivedTable _ -> { }
-            case FromItem.Joined joined -> {
-                collect(joined.left(), joins);
-                collect(joined.right(), joins);
-                joins.add(joined);
-            }
+    private static Checked<Stage> stage(Script script, List<Table> tables) {
+        return Database.of(tables).run(script.statements().getFirst(), script).then(answer -> answer.stages().<Checked<Stage>>map(Checked::valid)
+                .orElseGet(() -> Checked.invalid("Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself.")));
+    }
+
+    /** The query as data, with its text; a problem where the text cannot be read. */
+    public Checked<Read> read() {
+        return PARSER.parse(sql).then(script -> {
+            if (script.statements().isEmpty()) return Checked.invalid("There is no query yet: write one that begins with SELECT.");
+            Statement statement = script.statements().get(Math.clamp(number, 0, script.statements().size() - 1));
+            return statement instanceof Statement.Query query ? Checked.valid(new Read(script, query)) : Checked.invalid("This is no query: write one that begins with SELECT.");
+        });
+    }
+
+    /** A query as data, and the script that it is part of. */
+    public record Read(Script script, Statement.Query query) {}
+
+    /** The plain join of two of these tables that it is, if it is one; the other side is {@code right} where the text does not say. */
+    public Optional<Query> join(List<Table> tables, String right) {
+        return read().either(read -> PlainJoin.of(read.query().query(), tables, right), _ -> Optional.empty());
+    }
+
+    /** It with something done to it: all words stay that need not change. */
+    public Checked<WrittenQuery> changed(QueryChange change) {
+        return read().then(read -> change.applyTo(read.query().query()).map(after -> new WrittenQuery(Rewording.of(read.script(), read.query(), after), number)));
+    }
+
+    /** It, if it is the plain join of two tables, with other columns matched. */
+    WrittenQuery matching(Query join, List<KeyPair> on) {
+        Query other = new Query(join.left(), join.kind(), join.right(), on, false);
+        if (join.kind().words().isEmpty()) return saying(other);
+        // Those that stay keep their words: what is new is put in before what has gone is taken out, so that the join always has a condition.
+        Checked<WrittenQuery> changed = Checked.valid(this);
+        for (KeyPair pair : on) {
+            if (!join.on().contains(pair)) changed = changed.then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), equality(other, pair))));
         }
+        for (int i = join.on().size() - 1; i >= 0; i--) {
+            int number = i;
+            if (!on.contains(join.on().get(i))) changed = changed.then(query -> query.changed(new QueryChange.DropCondition(new Seat.On(0), number)));
+        }
+        return changed.either(query -> query, _ -> saying(other));
+    }
+
+    private static Expression equality(Query join, KeyPair pair) {
+        return new Expression.Comparison(Expression.Comparator.EQUAL, new Expression.ColumnName(Optional.of(Name.of(join.left().alias())), Name.of(pair.left())),
+                new Expression.ColumnName(Optional.of(Name.of(join.right().alias())), Name.of(pair.right())));
+    }
+
+    /** Another plain join in its place, in Lunko's words. */
+    WrittenQuery saying(Query other) {
+        return read().either(read -> new WrittenQuery(Rewording.of(read.script(), read.query(), of(new QueryText(other).whole().text()).read().expect().query().query()), number),
+                _ -> of(new QueryText(other).whole().text()));
     }
 
     /**
-     * The text with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of another kind, all
-     * other words as they are; nothing, if there are no words for the kind, or if some of so many joins are said otherwise than by JOIN in
-     * the FROM of the query itself, so that it could be another.
+     * It with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of another kind; nothing, if there
+     * are no words for the kind, or if some of so many joins are said otherwise than by JOIN in the FROM of the query itself, so that it could be
+     * another. {@code otherwise} is the condition of a join that has none and needs one.
      */
-    public Optional<String> joining(int number, int joinsInAll, JoinKind kind) {
-        return script().either(script -> {
-            if (kind.words().isEmpty() || script.statements().size() != 1) return Optional.empty();
-            Statement statement = script.statements().getFirst();
-            List<FromItem.Joined> joins = joins(statement);
-            if (joins.size() != joinsInAll) return Optional.empty();
-            FromItem.Joined join = joins.get(number);
-            boolean natural = join.specification() instanceof JoinSpecification.Natural && kind.canBeNatural();
-            Fix fix = script.fix(statement).between(join.left(), join.right(), " " + (natural ? "NATURAL " : "") + kind.words().get() + " ");
-            if (!kind.compares() && !(join.specification() instanceof JoinSpecification.Natural || join.specification() instanceof JoinSpecification.Nothing)) {
-                fix = fix.without(join.right(), join.specification());
-            }
-            return fix.text();
-        }, _ -> Optional.empty());
-    }
-
-    private Checked<Script> script() {
-        return new SqlParser("query").parse(sql);
+    public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind, JoinSpecification otherwise) {
+        if (kind.words().isEmpty()) return Optional.empty();
+        return read().either(read -> Joins.of(read.query().query()).size() == joinsInAll
+                ? changed(new QueryChange.OfKind(join, kind, otherwise)).either(Optional::of, _ -> Optional.empty()) : Optional.empty(), _ -> Optional.empty());
     }
 }

@@ -87,9 +87,9 @@ class ChangesProperties {
     void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll Plan plan, @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
         String left = new SqlName(plan.left().columns().getFirst().name()).text();
         String sql = "SELECT " + left + ", COUNT(*) AS n FROM " + plan.left().name() + " GROUP BY " + left;
-        Stage before = new WrittenQuery(sql).on(List.of(plan.left())).expect();
+        Stage before = WrittenQuery.of(sql).on(List.of(plan.left())).expect();
         Table edited = row < plan.left().rows().size() ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
-        Stage now = new WrittenQuery(sql).on(List.of(edited)).expect();
+        Stage now = WrittenQuery.of(sql).on(List.of(edited)).expect();
         Changes<Stage, Integer> changes = Changes.between(before, now).orElseThrow();
         // Of a query grouped by its first column, what came and went are groups, and what changed are their counts.
         Set<Value> were = before.rows().stream().map(List::getFirst).collect(Collectors.toSet());

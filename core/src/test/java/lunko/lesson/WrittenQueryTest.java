@@ -42,37 +42,70 @@ class WrittenQueryTest {
 
     @Test
     void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {
-        WrittenQuery query = new WrittenQuery(CHAIN);
-        assertThat(query.joining(0, 2, JoinKind.FULL_OUTER)).contains(CHAIN.replace("hives h\n  LEFT JOIN ", "hives h FULL JOIN "));
-        assertThat(query.joining(1, 2, JoinKind.CROSS).orElseThrow()).contains("CROSS JOIN harvests r\nWHERE");
-        assertThat(query.joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
-        assertThat(query.joining(0, 3, JoinKind.INNER)).isEmpty();
-        assertThat(new WrittenQuery("SELECT * FROM hives NATURAL JOIN keepers").joining(0, 1, JoinKind.RIGHT_OUTER)).contains("SELECT * FROM hives NATURAL RIGHT JOIN keepers");
+        Lesson chain = apply(DEMO, SceneEdit.Write.of(CHAIN));
+        assertThat(chain.joining(0, 2, JoinKind.FULL_OUTER).map(WrittenQuery::sql)).contains(CHAIN.replace("LEFT JOIN", "FULL JOIN"));
+        WrittenQuery crossed = chain.joining(1, 2, JoinKind.CROSS).orElseThrow();
+        assertThat(crossed.sql()).isEqualTo(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "CROSS JOIN harvests r"));
+        // The condition is gone: that of the link takes its place.
+        assertThat(apply(DEMO, SceneEdit.Write.of(crossed.sql())).joining(1, 2, JoinKind.LEFT_OUTER).map(WrittenQuery::sql))
+                .contains(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "LEFT JOIN harvests r ON h.hive_no = r.hive_no"));
+        assertThat(chain.joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
+        assertThat(chain.joining(0, 3, JoinKind.INNER)).isEmpty();
+        assertThat(apply(DEMO, SceneEdit.Write.of("SELECT * FROM harvests NATURAL JOIN hives NATURAL JOIN keepers")).joining(1, 2, JoinKind.RIGHT_OUTER).map(WrittenQuery::sql))
+                .contains("SELECT * FROM harvests NATURAL JOIN hives NATURAL RIGHT JOIN keepers");
+    }
+
+    /** Text, kind, links and picture are one thing: whichever is changed, the others say the same. */
+    @Test
+    void aPlainJoinInAnyWordsIsThePlainJoinOfTheTwoTables() {
+        String own = """
+                -- who keeps what
+                SELECT *
+                FROM hives hv
+                  JOIN keepers AS kp ON kp.keeper_id = hv.keeper_id""";
+        Lesson written = apply(DEMO, SceneEdit.Write.of(own));
+        assertThat(written.isPlain()).isTrue();
+        assertThat(written.kind()).isEqualTo(JoinKind.INNER);
+        assertThat(apply(written, new SceneEdit.ChooseKind(JoinKind.LEFT_OUTER)).sql()).isEqualTo(own.replace("JOIN", "LEFT JOIN"));
+        Lesson more = apply(written, new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "village")));
+        assertThat(more.sql()).isEqualTo(own + " AND hv.hive = kp.village");
+        assertThat(apply(more, new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))).sql()).isEqualTo(own.replace("kp.keeper_id = hv.keeper_id", "hv.hive = kp.village"));
+        assertThat(apply(DEMO, SceneEdit.Write.of(more.sql())).link("hives", "keepers").orElseThrow().pairs()).containsExactly(new KeyPair("keeper_id", "keeper_id"), new KeyPair("hive", "village"));
+        assertThat(apply(DEMO, SceneEdit.Write.of(own + " WHERE kp.village = 'Ashholt'")).isPlain()).isFalse();
+        for (JoinKind kind : JoinKind.values()) {
+            Lesson chosen = apply(written, new SceneEdit.ChooseKind(kind));
+            assertThat(chosen.isPlain()).as(chosen.sql()).isTrue();
+            assertThat(chosen.kind()).isEqualTo(kind);
+            assertThat(chosen.query().left().alias()).isEqualTo("hv");
+            assertThat(chosen.timeline(Way.ROWS).expect().parts()).hasSize(1);
+            Lesson typed = apply(DEMO, SceneEdit.Write.of(chosen.sql()));
+            assertThat(typed.query()).as(chosen.sql()).isEqualTo(chosen.query());
+        }
     }
 
     @Test
     void whatCannotBeShownIsExplained() {
         assertThat(problem("SELECT * FROM hive")).contains("hive");
-        assertThat(problem("SELECT 1; SELECT 2")).startsWith("A scene shows one query");
+        assertThat(problem(" -- nothing yet")).startsWith("There is no query yet");
         assertThat(problem("DROP TABLE hives")).startsWith("Only a query has steps to be shown");
     }
 
     @Test
     void renamedTablesAndColumnsGoOnInTheTextUnderTheirNewNames() {
-        Lesson written = apply(DEMO, new SceneEdit.Write(Optional.of(CHAIN)));
+        Lesson written = apply(DEMO, SceneEdit.Write.of(CHAIN));
         Lesson renamed = apply(written, new TableEdit.Rename("harvests", "honey"), new TableEdit.Rename("hives", "my hives"));
         Column kg = renamed.table("honey").columns().get(2);
         renamed = apply(renamed, new ColumnEdit.Change("honey", 2, new Column("weight", kg.type())), new ColumnEdit.Change("my hives", 0, new Column("no", kg.type())));
-        assertThat(renamed.scene().written()).contains(CHAIN.replace("harvests", "honey").replace("hives h", "\"my hives\" h").replace("r.kg", "r.weight").replace("= h.hive_no", "= h.no"));
+        assertThat(renamed.scene().written().map(WrittenQuery::sql)).contains(CHAIN.replace("harvests", "honey").replace("hives h", "\"my hives\" h").replace("r.kg", "r.weight").replace("= h.hive_no", "= h.no"));
         assertThat(apply(written, new SceneEdit.LookAt("visits", "hives")).scene().written()).isEmpty();
-        assertThat(new WrittenQuery("SELECT kg AS kg FROM hives, harvests WHERE harvests.kg > 2 AND day IS NULL").sql()).satisfies(sql -> assertThat(
+        assertThat(WrittenQuery.of("SELECT kg AS kg FROM hives, harvests WHERE harvests.kg > 2 AND day IS NULL").sql()).satisfies(sql -> assertThat(
                 Renaming.column(Renaming.table(sql, "harvests", "h2"), "h2", "kg", "w")).isEqualTo(
                 "SELECT w AS kg FROM hives, h2 WHERE h2.w > 2 AND day IS NULL"));
     }
 
     @Test
     void theStagesOfAQueryAtAGlance() {
-        Timeline timeline = apply(DEMO, new SceneEdit.Write(Optional.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY"))).timeline(Way.ROWS).expect();
+        Timeline timeline = apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY")).timeline(Way.ROWS).expect();
         List<Glance> glances = Glance.all(timeline);
         assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH, StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
         assertThat(glances).extracting(Glance::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
@@ -89,7 +122,7 @@ class WrittenQueryTest {
 
     @Test
     void threeTablesAreThreeCircles() {
-        Stage chain = new WrittenQuery("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no").on(DEMO.tables()).expect();
+        Stage chain = WrittenQuery.of("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no").on(DEMO.tables()).expect();
         MatchTimeline second = (MatchTimeline) Timeline.keepingInTurn(chain, Way.ROWS).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
         assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
@@ -111,7 +144,7 @@ class WrittenQueryTest {
             for (JoinKind kind : Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).toList()) {
                 Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right), new SceneEdit.JoinNaturally(Optional.of(kind)));
                 Outcome outcome = Outcome.of(natural.plan().expect());
-                Stage stage = new WrittenQuery(natural.sql()).on(natural.tables()).expect();
+                Stage stage = WrittenQuery.of(natural.sql()).on(natural.tables()).expect();
                 assertThat(rows(outcome)).as(natural.sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
             }
         }
@@ -145,7 +178,7 @@ class WrittenQueryTest {
     }
 
     private static String problem(String sql) {
-        return new WrittenQuery(sql).on(DEMO.tables()).either(_ -> "", Problem::sentence);
+        return WrittenQuery.of(sql).on(DEMO.tables()).either(_ -> "", Problem::sentence);
     }
 
     private static Lesson apply(Lesson lesson, Edit... edits) {

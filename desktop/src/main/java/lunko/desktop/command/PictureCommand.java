@@ -92,8 +92,8 @@ final class PictureCommand implements Callable<Integer> {
         kind.map(SceneEdit.ChooseKind::new).ifPresent(edits::add);
         if (natural) edits.add(new SceneEdit.JoinNaturally(Optional.of(kind.orElse(lesson.kind()))));
         if (query.isPresent()) {
-            if (new WrittenQuery(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem)) return Checked.invalid(problem);
-            edits.add(new SceneEdit.Write(query));
+            if (WrittenQuery.of(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem)) return Checked.invalid(problem);
+            edits.add(SceneEdit.Write.of(query.get()));
         }
         if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
         for (KeyPair pair : on) {

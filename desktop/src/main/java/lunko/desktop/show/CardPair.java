@@ -41,7 +41,7 @@ final class CardPair {
         drags.takeDropsWithin(both, (dragged, grid, column) -> {
             if (dragged.grid() == grid) return;
             Scene scene = model.lesson().lesson().get().scene();
-            if (scene.written().isPresent()) {
+            if (!model.lesson().lesson().get().isPlain()) {
                 model.lesson().say(Problem.of("The columns of a written query are matched in its text: change what stands behind ON there."));
                 return;
             }

@@ -46,7 +46,7 @@ final class KindBar extends HBox {
         getChildren().setAll(buttons);
         Consumer<Showing> show = showing -> {
             select(group, showing);
-            boolean drawn = showing.lesson().scene().written().isEmpty();
+            boolean drawn = showing.lesson().isPlain();
             natural.setSelected(drawn && showing.lesson().scene().pairing().natural());
             self.setSelected(drawn && showing.lesson().left() == showing.lesson().right());
         };

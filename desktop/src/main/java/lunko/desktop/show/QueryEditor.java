@@ -1,6 +1,5 @@
 package lunko.desktop.show;
 
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -65,8 +64,8 @@ final class QueryEditor extends VBox {
 
     private void show() {
         String sql = text.getText();
-        new WrittenQuery(sql).on(model.lesson().lesson().get().tables()).handle(_ -> {
-            model.lesson().edit(new SceneEdit.Write(Optional.of(sql)));
+        WrittenQuery.of(sql).on(model.lesson().lesson().get().tables()).handle(_ -> {
+            model.lesson().edit(SceneEdit.Write.of(sql));
             done.run();
         }, found -> {
             problem.setText(found.inWords());

@@ -19,6 +19,7 @@ import lunko.insight.KeyProposal;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
 import lunko.query.KeyPair;
 import lunko.query.QueryText;
@@ -71,7 +72,7 @@ final class QueryLine extends VBox {
     private void show(Lesson lesson) {
         editing(false);
         line.getChildren().clear();
-        lesson.scene().written().ifPresentOrElse(this::showWritten, () -> showJoin(lesson));
+        lesson.scene().written().map(WrittenQuery::sql).ifPresentOrElse(this::showWritten, () -> showJoin(lesson));
     }
 
     private void showWritten(String sql) {

@@ -24,10 +24,10 @@ import lunko.insight.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
-import lunko.lesson.WrittenQuery;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
@@ -195,15 +195,16 @@ public final class ShowModel {
     private Optional<SceneEdit> rekinding(Joining second, Kinds kinds) {
         int joins = showing.get().run().expect().joinings().size();
         int at = showing.get().run().expect().joinings().indexOf(second);
-        return showing.get().lesson().scene().written().flatMap(sql -> new WrittenQuery(sql).joining(at - 1, joins, kinds.first()))
-                .flatMap(sql -> new WrittenQuery(sql).joining(at, joins, kinds.second())).map(text -> new SceneEdit.Write(Optional.of(text)));
+        Lesson now = showing.get().lesson();
+        return now.joining(at - 1, joins, kinds.first()).flatMap(query -> query.joining(at, joins, kinds.second(), new JoinSpecification.Nothing()))
+                .map(query -> new SceneEdit.Write(Optional.of(query)));
     }
 
     private Optional<SceneEdit> choosing(JoinKind kind) {
         Showing now = showing.get();
-        return now.lesson().scene().written().map(sql -> now.joining()
-                .flatMap(joining -> new WrittenQuery(sql).joining(now.run().expect().joinings().indexOf(joining), now.run().expect().joinings().size(), kind))
-                .<SceneEdit>map(text -> new SceneEdit.Write(Optional.of(text)))).orElseGet(() -> Optional.of(new SceneEdit.ChooseKind(kind)));
+        if (now.lesson().isPlain()) return Optional.of(new SceneEdit.ChooseKind(kind));
+        return now.joining().flatMap(joining -> now.lesson().joining(now.run().expect().joinings().indexOf(joining), now.run().expect().joinings().size(), kind))
+                .map(query -> new SceneEdit.Write(Optional.of(query)));
     }
 
     /** Another way gives other steps: it begins at the start, but the end stays the end. */

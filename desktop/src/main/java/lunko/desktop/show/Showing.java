@@ -67,7 +67,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         for (int part = 0; part < timeline.parts().size(); part++) {
             if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
             joinings.add(new Joining(part, match, Regions.of(match.outcome()), ThreeCircles.of(match.join()),
-                    lesson.scene().written().isPresent() ? KindCount.all(match.outcome()) : KindCount.all(lesson.query(), lesson.tables())));
+                    lesson.isPlain() ? KindCount.all(lesson.query(), lesson.tables()) : KindCount.all(match.outcome())));
         }
         return joinings;
     }
@@ -153,8 +153,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** How many rows each kind of join would give in the place of the one at hand. */
     public List<KindCount> counts() {
-        return joining().map(Joining::counts).orElseGet(() -> lesson.scene().written().isPresent() ? List.of()
-                : KindCount.all(lesson.query(), lesson.tables()));
+        return joining().map(Joining::counts).orElseGet(() -> lesson.isPlain() ? KindCount.all(lesson.query(), lesson.tables()) : List.of());
     }
 
     /** Why the query cannot run, where it cannot. */

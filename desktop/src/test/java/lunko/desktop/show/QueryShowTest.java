@@ -100,7 +100,7 @@ class QueryShowTest {
         assertThat(texts(robot, "#left-table .table-name")).contains("hives + keepers");
         assertThat(robot.lookup(".venn-circle.third").queryAll()).hasSize(1);
         robot.push(KeyCode.DIGIT2);
-        assertThat(model.showing().get().lesson().scene().written()).contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));
         assertThat(robot.lookup("#kind-left-semi").query().isDisabled()).isTrue();
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.HOME).push(KeyCode.B);
         assertThat(model.showing().get().number()).isEqualTo(model.showing().get().timeline().orElseThrow().end(0));
@@ -206,7 +206,7 @@ class QueryShowTest {
         robot.push(KeyCode.G).rightClickOn("#query-result .result-heading").clickOn("Hide hive").push(KeyCode.C);
         List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString()).lines().toList();
         assertThat(lines).hasSize(5).startsWith("keeper\tkg");
-        robot.interact(() -> model.lesson().edit(new SceneEdit.Write(Optional.of(QUERY.replace("> 4", "> 5.5")))));
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(QUERY.replace("> 4", "> 5.5"))));
         assertThat(listed(robot)).hasSize(4);
         assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("went"))).hasSize(2);
         assertThat(texts(robot, ".stage-card .about")).anyMatch(said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
@@ -223,7 +223,7 @@ class QueryShowTest {
         robot.moveTo(linden);
         assertThat(states(linden)).contains("lit");
         robot.clickOn(linden);
-        assertThat(model.showing().get().lesson().scene().written()).contains(chain.replace("LEFT JOIN harvests", "INNER JOIN harvests"));
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(chain.replace("LEFT JOIN harvests", "INNER JOIN harvests"));
     }
 
     @Test
@@ -277,7 +277,7 @@ class QueryShowTest {
         robot.interact(() -> robot.lookup("#query-text").<TextArea>query().setText(sql));
         robot.clickOn("#show-query");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(model.showing().get().lesson().scene().written()).contains(sql);
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(sql);
     }
 
     /** The stage shows what the frame says, whichever stage it is of. */

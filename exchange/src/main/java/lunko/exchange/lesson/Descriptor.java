@@ -20,6 +20,7 @@ import lunko.lesson.Link;
 import lunko.lesson.Pairing;
 import lunko.lesson.Scene;
 import lunko.lesson.Spot;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -46,7 +47,10 @@ record Descriptor(String source, JsonNode root) {
         Scene scene = lesson.scene();
         ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
         if (scene.pairing().natural()) shown.put("natural", true);
-        scene.written().ifPresent(sql -> shown.put("query", sql));
+        scene.written().ifPresent(query -> {
+            shown.put("query", query.sql());
+            if (query.number() > 0) shown.put("shown", query.number() + 1);
+        });
         if (!scene.note().isEmpty()) shown.put("note", scene.note());
         scene.step().ifPresent(step -> shown.put("step", step));
         return root;
@@ -83,7 +87,7 @@ record Descriptor(String source, JsonNode root) {
             if (!names.add(table.name().toLowerCase(Locale.ROOT))) return problem("two tables are called " + table.name());
         }
         Scene scene = new Scene(new Pairing(left.get().name(), kind.get(), right.get().name(), shown.path("natural").asBoolean() && kind.get().canBeNatural()),
-                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank()), shown.path("note").asText(""),
+                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank()).map(sql -> new WrittenQuery(sql, Math.max(0, shown.path("shown").asInt(1) - 1))), shown.path("note").asText(""),
                 shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong()) : OptionalLong.empty());
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();

@@ -1,0 +1,35 @@
+package lunko.lesson;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.query.change.Joins;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem.NamedTable;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+
+/** The condition that the links of a lesson propose for a table that is joined to others. */
+final class LinkCondition {
+    private LinkCondition() {}
+
+    /** What is to be written for a join: the equalities of the first link between the table on its right and one on its left; nothing, if there is no such link. */
+    static JoinSpecification of(Lesson lesson, FromItem left, FromItem right) {
+        if (!(right instanceof NamedTable added)) return new JoinSpecification.Nothing();
+        QueryBody.Select select = new QueryBody.Select(false, List.of(), List.of(left), Optional.empty(), List.of(), Optional.empty());
+        return Joins.tables(select).stream().filter(NamedTable.class::isInstance).map(NamedTable.class::cast)
+                .flatMap(one -> link(lesson, one, added).stream()).findFirst().<JoinSpecification>map(JoinSpecification.On::new).orElseGet(JoinSpecification.Nothing::new);
+    }
+
+    private static Optional<Expression> link(Lesson lesson, NamedTable left, NamedTable right) {
+        return lesson.find(left.table().text()).flatMap(one -> lesson.find(right.table().text()).flatMap(other -> lesson.link(one.name(), other.name())))
+                .map(link -> Expression.all(link.pairs().stream().<Expression>map(pair ->
+                        new Expression.Comparison(Expression.Comparator.EQUAL, column(left, pair.left()), column(right, pair.right()))).toList()));
+    }
+
+    private static ColumnName column(NamedTable table, String column) {
+        return new ColumnName(Optional.of(table.alias().orElse(table.table())), Name.of(column));
+    }
+}
