@@ -54,7 +54,7 @@ public final class PlainJoin {
         return switch (select.from().getFirst()) {
             case FromItem.Joined joined when select.where().isEmpty() -> of.joined(joined);
             case FromItem.Joined joined -> of.joined(joined).filter(whole -> isWithoutPairs(whole, select.where().get())).map(whole -> whole.of(JoinKind.FULL_ANTI));
-            case NamedTable table -> select.where().flatMap(where -> of.partnered(table, where, right));
+            case NamedTable table -> select.where().flatMap(where -> of.partnered(table, where, right).or(() -> of.member(table, where, right)));
             case FromItem.DerivedTable _ -> Optional.empty();
         };
     }
@@ -90,12 +90,25 @@ public final class PlainJoin {
         if (!((where instanceof Expression.Not(Expression of) ? of : where) instanceof Expression.Exists(QueryExpression within))
                 || !(within.body() instanceof Select select) || !within.equals(QueryExpression.of(select)) || !isBare(select)
                 || select.where().isEmpty() || select.from().size() != 1 || !(select.from().getFirst() instanceof NamedTable other)) return Optional.empty();
+        return oneSided(asked, other, select.where().get(), not ? JoinKind.LEFT_ANTI : JoinKind.LEFT_SEMI, right);
+    }
+
+    /** IN of a column of another table. NOT IN is no anti join: a NULL there makes it unknown for all. */
+    private Optional<Query> member(NamedTable asked, Expression where, String right) {
+        if (!(where instanceof Expression.InQuery(ColumnName column, QueryExpression within, boolean not)) || not
+                || !(within.body() instanceof Select select) || select.items().size() != 1
+                || !(select.items().getFirst() instanceof SelectItem.Item(ColumnName member, var _)) || select.from().size() != 1
+                || !(select.from().getFirst() instanceof NamedTable other)
+                || !within.equals(QueryExpression.of(new Select(false, select.items(), select.from(), Optional.empty(), List.of(), Optional.empty())))) return Optional.empty();
+        return oneSided(asked, other, new Expression.Comparison(Expression.Comparator.EQUAL, column, member), JoinKind.LEFT_SEMI, right);
+    }
+
+    private Optional<Query> oneSided(NamedTable asked, NamedTable other, Expression condition, JoinKind kind, String right) {
         return named(asked).flatMap(outer -> named(other).filter(inner -> !inner.alias().equalsIgnoreCase(outer.alias())).flatMap(inner -> {
             boolean fromRight = outer.table().name().equals(right) && !inner.table().name().equals(right);
-            Named left = fromRight ? inner : outer;
-            Named asking = fromRight ? outer : inner;
-            JoinKind kind = not ? JoinKind.LEFT_ANTI : JoinKind.LEFT_SEMI;
-            return pairs(select.where().get(), left, asking).map(pairs -> new Query(left.ref(), fromRight ? kind.mirrored() : kind, asking.ref(), pairs, false));
+            Named one = fromRight ? inner : outer;
+            Named two = fromRight ? outer : inner;
+            return pairs(condition, one, two).map(pairs -> new Query(one.ref(), fromRight ? kind.mirrored() : kind, two.ref(), pairs, false));
         }));
     }
 

@@ -1,0 +1,249 @@
+package lunko.query.change;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.Query;
+import lunko.query.QueryText;
+import lunko.query.Side;
+import lunko.query.SqlName;
+import lunko.query.TableRef;
+import lunko.query.sql.Clause;
+import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryBody.Select;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.Rewording;
+import lunko.query.sql.Script;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Statement;
+import lunko.query.sql.Stretch;
+import lunko.table.Table;
+
+/** All ways in which a query of a text can be said; those that it is said in already are left out. */
+public final class Sayings {
+    private final Script script;
+    private final Statement.Query statement;
+    private final QueryExpression query;
+    private final List<Table> tables;
+    private final int join;
+    private final Optional<Query> plain;
+
+    private Sayings(Script script, Statement.Query statement, List<Table> tables, int join, String right) {
+        this.script = script;
+        this.statement = statement;
+        this.query = statement.query();
+        this.tables = tables;
+        this.join = join;
+        this.plain = PlainJoin.of(query, tables, right);
+    }
+
+    /** The ways to say a query over tables; of a chain, those that speak of one join mean this one, counted from 0. {@code right} is the right table where the text does not say. */
+    public static List<Said> of(Script script, Statement.Query statement, List<Table> tables, int join, String right) {
+        Sayings sayings = new Sayings(script, statement, tables, join, right);
+        return List.of(Saying.values()).stream().flatMap(saying -> sayings.say(saying).stream())
+                .filter(said -> said.text().filter(text -> text.equals(script.text())).isEmpty()).toList();
+    }
+
+    private Optional<Said> say(Saying saying) {
+        return switch (saying) {
+            case SHORT_WORDS -> words(saying, Sayings::shortened);
+            case LONG_WORDS -> words(saying, Sayings::lengthened);
+            case SWAPPED -> Joins.of(query).isEmpty() ? Optional.empty() : new QueryChange.Swap(join).applyTo(query).either(after -> said(saying, after), _ -> Optional.empty());
+            case USING -> using();
+            case NATURAL -> natural();
+            case COMMA -> comma();
+            case CROSS_WHERE -> inner().flatMap(on -> said(saying, replaced(new FromItem.Joined(on.left(), JoinKind.CROSS, on.right(), new JoinSpecification.Nothing()), condition(on))));
+            case EXISTS -> oneSided().map(of -> plain(saying, new QueryText(of).whole().text()));
+            case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered()).map(of -> plain(saying, member(of, " IN ")));
+            case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered()).map(of -> plain(saying, member(of, " NOT IN ")));
+            case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered()).map(of -> plain(saying, "SELECT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " LEFT JOIN "
+                    + named(of, outer(of).opposite()) + " ON " + equalities(of) + " WHERE " + key(of, outer(of).opposite()) + " IS NULL"));
+            case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered()).map(of -> plain(saying, "SELECT DISTINCT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " INNER JOIN "
+                    + named(of, outer(of).opposite()) + " ON " + equalities(of)));
+            case UNION -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION " + joined(of, "RIGHT JOIN")));
+            case UNION_ALL -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION ALL " + joined(of, "RIGHT JOIN") + " WHERE " + key(of, Side.LEFT) + " IS NULL"));
+        };
+    }
+
+    private Optional<Said> said(Saying saying, QueryExpression after) {
+        return Optional.of(Said.of(saying, Rewording.of(script, statement, after)));
+    }
+
+    /** A whole query in its words. */
+    private Said plain(Saying saying, String text) {
+        return Said.of(saying, Rewording.of(script, statement, parsed(text)));
+    }
+
+    private static QueryExpression parsed(String text) {
+        return new SqlParser("").parse(text).expect().statements().getFirst() instanceof Statement.Query(QueryExpression read) ? read
+                : Optional.<QueryExpression>empty().orElseThrow();
+    }
+
+    /** The words of all joins changed, from the last to the first. */
+    private Optional<Said> words(Saying saying, UnaryOperator<String> change) {
+        List<FromItem.Joined> joins = Joins.of(query);
+        if (joins.isEmpty()) return Optional.empty();
+        StringBuilder text = new StringBuilder(script.text());
+        joins.stream().flatMap(joined -> script.words(joined, Clause.JOIN).stream()).sorted((one, other) -> Integer.compare(other.start(), one.start()))
+                .forEach(there -> text.replace(there.start(), there.end(), change.apply(there.of(script.text()))));
+        return Optional.of(Said.of(saying, text.toString()));
+    }
+
+    private static String shortened(String words) {
+        return words.replaceAll("(?i)\\b(INNER|OUTER)\\s+", "");
+    }
+
+    private static String lengthened(String words) {
+        String brief = shortened(words);
+        if (brief.matches("(?is).*\\b(LEFT|RIGHT|FULL)\\s+JOIN")) return brief.replaceAll("(?i)JOIN$", "OUTER JOIN");
+        return brief.matches("(?is).*CROSS\\s+JOIN") ? words : brief.replaceAll("(?i)JOIN$", "INNER JOIN");
+    }
+
+    private Optional<FromItem.Joined> atHand() {
+        List<FromItem.Joined> joins = Joins.of(query);
+        return join >= 0 && join < joins.size() ? Optional.of(joins.get(join)) : Optional.empty();
+    }
+
+    /** The names of the columns that the join at hand wants to be equal, where they are the same on both sides and nothing else is wanted. */
+    private Optional<List<Name>> common(FromItem.Joined joined) {
+        if (!(joined.specification() instanceof JoinSpecification.On(Expression condition))) return Optional.empty();
+        List<Name> names = new ArrayList<>();
+        for (Expression one : condition.conjuncts()) {
+            if (!(one instanceof Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b)) || comparator != Expression.Comparator.EQUAL
+                    || a.table().isEmpty() || b.table().isEmpty() || a.table().equals(b.table()) || !a.column().means(b.column().text())) return Optional.empty();
+            names.add(a.column());
+        }
+        return Optional.of(names);
+    }
+
+    private Optional<Said> using() {
+        return atHand().flatMap(joined -> isTwoTables(joined) ? common(joined).flatMap(names -> said(Saying.USING,
+                replacing(joined, new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.Using(names))))) : Optional.empty());
+    }
+
+    private static boolean isTwoTables(FromItem.Joined joined) {
+        return joined.left() instanceof FromItem.NamedTable && joined.right() instanceof FromItem.NamedTable;
+    }
+
+    private Optional<Said> natural() {
+        Optional<FromItem.Joined> joined = atHand().filter(Sayings::isTwoTables);
+        if (joined.isEmpty() || !joined.get().kind().canBeNatural()) return Optional.empty();
+        Optional<List<Name>> names = common(joined.get());
+        if (names.isEmpty()) return Optional.empty();
+        List<String> shared = table(joined.get().left()).flatMap(left -> table(joined.get().right()).map(right -> Query.common(left, right).stream().map(KeyPair::left).toList())).orElse(List.of());
+        QueryExpression after = replacing(joined.get(), new FromItem.Joined(joined.get().left(), joined.get().kind(), joined.get().right(), new JoinSpecification.Natural()));
+        List<String> more = shared.stream().filter(name -> names.get().stream().noneMatch(wanted -> wanted.means(name))).toList();
+        String about = more.isEmpty() ? Saying.NATURAL.about() : "Here it wants more than is meant: " + String.join(" and ", more) + " must be equal too. " + Saying.NATURAL.about();
+        return Optional.of(new Said(Saying.NATURAL, Optional.of(Rewording.of(script, statement, after)), about));
+    }
+
+    private Optional<Table> table(FromItem item) {
+        return item instanceof FromItem.NamedTable(Name name, var _) ? tables.stream().filter(table -> name.means(table.name())).findFirst() : Optional.empty();
+    }
+
+    /** The comma form: of inner and cross joins; of outer ones, why there is none. */
+    private Optional<Said> comma() {
+        List<FromItem.Joined> joins = Joins.of(query);
+        if (joins.isEmpty() || !(query.body() instanceof Select select)) return Optional.empty();
+        Optional<FromItem.Joined> outer = joins.stream().filter(joined -> joined.kind() != JoinKind.INNER && joined.kind() != JoinKind.CROSS).findFirst();
+        if (outer.isPresent()) {
+            return Optional.of(Said.impossible(Saying.COMMA, "It cannot be said: a comma makes all pairs, and WHERE only takes rows away. A row without a partner is in no pair, so nothing could keep it, as "
+                    + outer.get().kind().withArticle() + " does."));
+        }
+        if (!joins.stream().allMatch(joined -> joined.specification() instanceof JoinSpecification.On || joined.specification() instanceof JoinSpecification.Nothing)) return Optional.empty();
+        List<Expression> conditions = new ArrayList<>();
+        joins.forEach(joined -> conditions.addAll(condition(joined)));
+        select.where().ifPresent(where -> conditions.addAll(where.conjuncts()));
+        return said(Saying.COMMA, with(new Select(select.distinct(), select.items(), Joins.tables(select), all(conditions), select.groupBy(), select.having())));
+    }
+
+    /** The join at hand, if it is an inner one with a condition. */
+    private Optional<FromItem.Joined> inner() {
+        return atHand().filter(joined -> joined.kind() == JoinKind.INNER && joined.specification() instanceof JoinSpecification.On && Joins.of(query).getLast() == joined);
+    }
+
+    private static List<Expression> condition(FromItem.Joined joined) {
+        return joined.specification() instanceof JoinSpecification.On(Expression condition) ? condition.conjuncts() : List.of();
+    }
+
+    private static Optional<Expression> all(List<Expression> conditions) {
+        return conditions.isEmpty() ? Optional.empty() : Optional.of(Expression.all(conditions));
+    }
+
+    private QueryExpression replacing(FromItem.Joined joined, FromItem other) {
+        Select select = (Select) query.body();
+        return with(new Select(select.distinct(), select.items(), Joins.changed(select.from(), joined, _ -> other), select.where(), select.groupBy(), select.having()));
+    }
+
+    /** The query with another join at hand, and more conditions in WHERE. */
+    private QueryExpression replaced(FromItem other, List<Expression> more) {
+        Select select = (Select) replacing(atHand().orElseThrow(), other).body();
+        List<Expression> conditions = new ArrayList<>(more);
+        select.where().ifPresent(where -> conditions.addAll(where.conjuncts()));
+        return with(new Select(select.distinct(), select.items(), select.from(), all(conditions), select.groupBy(), select.having()));
+    }
+
+    private QueryExpression with(QueryBody body) {
+        return new QueryExpression(body, query.orderBy(), query.offset(), query.limit());
+    }
+
+    /** The semi or anti join that the query is, in any of its ways. */
+    private Optional<Query> oneSided() {
+        return plain.filter(of -> of.kind().only().isPresent() && !of.on().isEmpty()).or(this::outerAndNull);
+    }
+
+    /** An anti join said by a left join, of which those rows are taken whose partner's key is NULL. */
+    private Optional<Query> outerAndNull() {
+        if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select) || select.where().isEmpty() || select.items().size() != 1
+                || !(select.items().getFirst() instanceof lunko.query.sql.SelectItem.EverythingOf(Name taken)) || select.from().size() != 1) return Optional.empty();
+        QueryExpression bare = QueryExpression.of(new Select(false, List.of(new lunko.query.sql.SelectItem.Everything()), select.from(), Optional.empty(), List.of(), Optional.empty()));
+        return PlainJoin.of(bare, tables, "").filter(of -> of.kind() == JoinKind.LEFT_OUTER && !of.on().isEmpty() && taken.means(of.left().alias()) && of.on().stream().anyMatch(pair ->
+                select.where().get().equals(parsedCondition(of.qualified(Side.RIGHT, pair.right()) + " IS NULL")))).map(of -> of.of(JoinKind.LEFT_ANTI));
+    }
+
+    private static Expression parsedCondition(String text) {
+        return ((Select) parsed("SELECT 1 WHERE " + text).body()).where().orElseThrow();
+    }
+
+    private Optional<Query> full() {
+        return plain.filter(of -> of.kind() == JoinKind.FULL_OUTER && !of.natural() && !of.on().isEmpty());
+    }
+
+    private static Side outer(Query of) {
+        return of.kind().outer();
+    }
+
+    private static String member(Query of, String in) {
+        Side asked = outer(of);
+        return "SELECT * FROM " + named(of, asked) + " WHERE " + key(of, asked) + in + "(SELECT " + key(of, asked.opposite()) + " FROM " + named(of, asked.opposite()) + ")";
+    }
+
+    private static String joined(Query of, String words) {
+        return "SELECT * FROM " + named(of, Side.LEFT) + " " + words + " " + named(of, Side.RIGHT) + " ON " + equalities(of);
+    }
+
+    private static String equalities(Query of) {
+        return of.on().stream().map(pair -> of.qualified(Side.LEFT, pair.left()) + " = " + of.qualified(Side.RIGHT, pair.right())).collect(Collectors.joining(" AND "));
+    }
+
+    private static String key(Query of, Side side) {
+        return of.qualified(side, of.on().getFirst().on(side));
+    }
+
+    private static String alias(Query of, Side side) {
+        return new SqlName(of.on(side).alias()).text();
+    }
+
+    private static String named(Query of, Side side) {
+        TableRef ref = of.on(side);
+        return new SqlName(ref.table()).text() + (ref.alias().equals(ref.table()) ? "" : " " + new SqlName(ref.alias()).text());
+    }
+}
