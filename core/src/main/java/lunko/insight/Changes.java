@@ -98,11 +98,8 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     }
 
     private static List<Told<Integer>> rows(Stage stage) {
-        return IntStream.range(0, stage.rows().size()).mapToObj(row -> {
-            List<Object> ids = new ArrayList<>();
-            addIds(stage, row, ids);
-            return new Told<>(row, ids, IntStream.range(0, stage.headings().size()).mapToObj(column -> ResultCell.of(stage, row, column)).toList());
-        }).toList();
+        return IntStream.range(0, stage.rows().size()).mapToObj(row -> new Told<>(row, Sources.of(stage, row),
+                IntStream.range(0, stage.headings().size()).mapToObj(column -> ResultCell.of(stage, row, column)).toList())).toList();
     }
 
     private static List<String> names(Stage stage) {
@@ -115,23 +112,7 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
 
     private static List<Object> ids(Outcome outcome, ResultRow row, Side side) {
         OptionalInt source = row.source(side);
-        List<Object> ids = new ArrayList<>();
-        if (source.isPresent()) addIds(outcome.join().on(side), source.getAsInt(), ids);
-        return ids;
-    }
-
-    /** The ids of the rows of the tables that a row of a stage comes from, each after the number of its input. */
-    private static void addIds(Stage stage, int row, List<Object> ids) {
-        switch (stage) {
-            case Source source -> ids.add(source.table().rows().get(row).id());
-            case Grouped grouped -> ids.add(grouped.rows().get(row).subList(0, grouped.keys()));
-            case Named _, Joined _, Combined _, Filtered _, Chosen _, Unrepeated _, Sorted _, Cut _ -> {
-                for (Stage.Origin origin : stage.origins(row)) {
-                    ids.add(origin.input());
-                    addIds(stage.inputs().get(origin.input()), origin.row(), ids);
-                }
-            }
-        }
+        return source.isPresent() ? Sources.of(outcome.join().on(side), source.getAsInt()) : List.of();
     }
 
     /** What a row of the result now is, compared with before. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
+import lunko.insight.EqualForm;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -13,6 +14,7 @@ import lunko.query.QueryText;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
 import lunko.query.change.QueryChange;
+import lunko.query.change.Sayings;
 import lunko.query.change.Seat;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
@@ -117,5 +119,11 @@ public record WrittenQuery(String sql, int number) {
         if (kind.words().isEmpty()) return Optional.empty();
         return read().either(read -> Joins.of(read.query().query()).size() == joinsInAll
                 ? changed(new QueryChange.OfKind(join, kind, otherwise)).either(Optional::of, _ -> Optional.empty()) : Optional.empty(), _ -> Optional.empty());
+    }
+
+    /** The other ways to say it, each tried on the tables; of a chain, those that speak of one join mean this one, counted from 0. */
+    public Checked<List<EqualForm>> otherWays(List<Table> tables, int join, String right) {
+        return read().map(read -> Sayings.of(read.script(), read.query(), tables, join, right).stream()
+                .map(said -> EqualForm.of(said, tables, this::on, said.text().map(text -> new WrittenQuery(text, number)::on))).toList());
     }
 }

@@ -22,9 +22,9 @@ import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
+import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
-import lunko.query.sql.Stretch;
 import lunko.table.Table;
 
 /** All ways in which a query of a text can be said; those that it is said in already are left out. */
@@ -203,8 +203,8 @@ public final class Sayings {
     /** An anti join said by a left join, of which those rows are taken whose partner's key is NULL. */
     private Optional<Query> outerAndNull() {
         if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select) || select.where().isEmpty() || select.items().size() != 1
-                || !(select.items().getFirst() instanceof lunko.query.sql.SelectItem.EverythingOf(Name taken)) || select.from().size() != 1) return Optional.empty();
-        QueryExpression bare = QueryExpression.of(new Select(false, List.of(new lunko.query.sql.SelectItem.Everything()), select.from(), Optional.empty(), List.of(), Optional.empty()));
+                || !(select.items().getFirst() instanceof SelectItem.EverythingOf(Name taken)) || select.from().size() != 1) return Optional.empty();
+        QueryExpression bare = QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()), select.from(), Optional.empty(), List.of(), Optional.empty()));
         return PlainJoin.of(bare, tables, "").filter(of -> of.kind() == JoinKind.LEFT_OUTER && !of.on().isEmpty() && taken.means(of.left().alias()) && of.on().stream().anyMatch(pair ->
                 select.where().get().equals(parsedCondition(of.qualified(Side.RIGHT, pair.right()) + " IS NULL")))).map(of -> of.of(JoinKind.LEFT_ANTI));
     }
