@@ -1,0 +1,237 @@
+package lunko.query.sql;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.phrase.Words;
+import lunko.query.SqlName;
+import lunko.query.sql.grammar.SqlLexer;
+import lunko.table.Column;
+import lunko.table.Table;
+import org.antlr.v4.runtime.BaseErrorListener;
+import org.antlr.v4.runtime.CommonToken;
+import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.ListTokenSource;
+import org.antlr.v4.runtime.RecognitionException;
+import org.antlr.v4.runtime.Recognizer;
+import org.antlr.v4.runtime.Token;
+
+/**
+ * What can be written at a place of a text.
+ *
+ * @param from      where the word begins that is being written; the place itself, if there is none
+ * @param proposals what it can become, the likeliest first
+ */
+public record Completion(int from, List<Proposal> proposals) {
+
+    /** Something that can be written: what is inserted, what it is, and what is to be known of it. */
+    public record Proposal(String text, Kind kind, String about) {}
+
+    /** What a proposal is. */
+    public enum Kind {
+        /** A column of a table. */
+        COLUMN,
+        /** A table of the query, to be followed by one of its columns. */
+        ALIAS,
+        /** A table of the lesson. */
+        TABLE,
+        /** A word of SQL. */
+        WORD
+    }
+
+    /** What can be written at a place in a text, counted from 0, by somebody who has these tables. */
+    public static Completion at(String text, int caret, List<Table> tables) {
+        return new Place(text, caret, tables).completion();
+    }
+
+    /** Words that mean something in one place only, and are names everywhere else. */
+    private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST, SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
+            SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF);
+
+    /** The place: the words before it in its statement, and the tables of that statement. */
+    private static final class Place {
+        private final String text;
+        private final List<Table> tables;
+        private final List<Token> before = new ArrayList<>();
+        private final Map<String, Table> named = new LinkedHashMap<>();
+        private final String prefix;
+        private final int from;
+        private final boolean small;
+        private final boolean silent;
+
+        Place(String text, int caret, List<Table> tables) {
+            this.text = text;
+            this.tables = tables;
+            List<Token> statement = new ArrayList<>();
+            boolean passed = false;
+            String begun = "";
+            int start = caret;
+            for (Token token : Lexeme.tokens(text)) {
+                int first = text.offsetByCodePoints(0, token.getStartIndex());
+                int end = text.offsetByCodePoints(0, token.getStopIndex() + 1);
+                if (token.getType() == SqlLexer.SEMICOLON) {
+                    if (first >= caret) break;
+                    statement.clear();
+                    before.clear();
+                    continue;
+                }
+                statement.add(token);
+                if (passed || first >= caret) {
+                    passed = true;
+                } else if (end >= caret && isWord(token)) {
+                    passed = true;
+                    start = first;
+                    begun = text.substring(first, caret);
+                } else {
+                    before.add(token);
+                }
+            }
+            this.prefix = begun;
+            this.from = start;
+            List<String> keywords = statement.stream().filter(Place::isKeyword).map(Token::getText).toList();
+            this.small = !keywords.isEmpty() && keywords.stream().noneMatch(word -> word.equals(word.toUpperCase(Locale.ROOT)));
+            this.silent = isInComment(text, caret) || statement.stream().anyMatch(token -> token.getType() == SqlLexer.STRING && within(token, caret));
+            note(statement);
+        }
+
+        private boolean within(Token token, int caret) {
+            return text.offsetByCodePoints(0, token.getStartIndex()) < caret && caret < text.offsetByCodePoints(0, token.getStopIndex() + 1);
+        }
+
+        private static boolean isInComment(String text, int caret) {
+            return Lexeme.of(text).stream().anyMatch(lexeme -> (lexeme.kind() == Lexeme.Kind.COMMENT || lexeme.kind() == Lexeme.Kind.STRANGE) && lexeme.at().start() < caret && lexeme.at().holds(caret));
+        }
+
+        private static boolean isWord(Token token) {
+            return Character.isLetter(token.getText().codePointAt(0));
+        }
+
+        private static boolean isKeyword(Token token) {
+            return isWord(token) && token.getType() != SqlLexer.IDENTIFIER;
+        }
+
+        private static boolean isName(Token token) {
+            return token.getType() == SqlLexer.IDENTIFIER || token.getType() == SqlLexer.QUOTED_IDENTIFIER;
+        }
+
+        /** Notes which tables the statement has, by the names that their columns can have before them. */
+        private void note(List<Token> statement) {
+            for (int i = 1; i < statement.size(); i++) {
+                if (!isName(statement.get(i)) || !opensTable(statement, i)) continue;
+                Optional<Table> table = table(name(statement.get(i)));
+                int next = i + 1 < statement.size() && statement.get(i + 1).getType() == SqlLexer.AS ? i + 2 : i + 1;
+                String alias = next < statement.size() && isName(statement.get(next)) && statement.get(next - 1) != statement.get(i - 1) ? name(statement.get(next)) : name(statement.get(i));
+                table.ifPresent(found -> named.put(alias, found));
+            }
+        }
+
+        /** Whether a name stands where a table is named. */
+        private static boolean opensTable(List<Token> words, int at) {
+            int type = words.get(at - 1).getType();
+            if (type == SqlLexer.FROM || type == SqlLexer.JOIN) return true;
+            if (type != SqlLexer.COMMA) return false;
+            for (int i = at - 1; i >= 0; i--) {
+                int clause = words.get(i).getType();
+                if (clause == SqlLexer.FROM) return true;
+                if (clause == SqlLexer.SELECT || clause == SqlLexer.WHERE || clause == SqlLexer.ON || clause == SqlLexer.BY || clause == SqlLexer.LEFT_PAREN) return false;
+            }
+            return false;
+        }
+
+        private static String name(Token token) {
+            String word = token.getText();
+            return word.startsWith("\"") ? word.substring(1, word.length() - 1).replace("\"\"", "\"") : word;
+        }
+
+        private Optional<Table> table(String name) {
+            return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
+        }
+
+        Completion completion() {
+            if (silent) return new Completion(from, List.of());
+            Stream<Proposal> all;
+            if (!before.isEmpty() && before.getLast().getType() == SqlLexer.DOT) {
+                all = before.size() > 1 ? ofTable(name(before.get(before.size() - 2))) : Stream.empty();
+            } else {
+                all = Stream.concat(names(), words());
+            }
+            return new Completion(from, all.filter(proposal -> !proposal.text().equalsIgnoreCase(prefix)
+                    && (begins(proposal.text()) || begins(proposal.text().substring(proposal.text().indexOf('.') + 1)) && !prefix.isEmpty())).distinct().toList());
+        }
+
+        private boolean begins(String word) {
+            int first = word.startsWith("\"") && !prefix.startsWith("\"") ? 1 : 0;
+            return word.regionMatches(true, first, prefix, 0, prefix.length());
+        }
+
+        private Stream<Proposal> ofTable(String owner) {
+            return named.entrySet().stream().filter(entry -> entry.getKey().equalsIgnoreCase(owner)).findFirst().map(Map.Entry::getValue).or(() -> table(owner)).stream()
+                    .flatMap(table -> table.columns().stream().map(column -> column(column, table, "")));
+        }
+
+        private static Proposal column(Column column, Table table, String owner) {
+            return new Proposal(owner + new SqlName(column.name()).text(), Kind.COLUMN, column.type().title() + " of " + table.name());
+        }
+
+        private Stream<Proposal> names() {
+            if (!fits(SqlLexer.IDENTIFIER, "x") || before.isEmpty()) return Stream.empty();
+            Token last = before.getLast();
+            if (isName(last) || last.getType() == SqlLexer.RIGHT_PAREN || last.getType() == SqlLexer.AS) return Stream.empty();
+            List<Token> here = new ArrayList<>(before);
+            here.add(last);
+            if (opensTable(here, here.size() - 1)) {
+                return tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE, Words.rows(table.rows().size())));
+            }
+            return Stream.concat(columns(), named.entrySet().stream().map(entry -> new Proposal(new SqlName(entry.getKey()).text() + ".", Kind.ALIAS, "a column of " + entry.getValue().name())));
+        }
+
+        /** The columns of all tables of the statement; where two tables have one of a name, both with the table before it. */
+        private Stream<Proposal> columns() {
+            return named.entrySet().stream().flatMap(entry -> entry.getValue().columns().stream().map(column -> {
+                boolean common = named.values().stream().filter(other -> other.column(column.name()).isPresent()).count() > 1;
+                return column(column, entry.getValue(), common ? new SqlName(entry.getKey()).text() + "." : "");
+            }));
+        }
+
+        /** The words of SQL that can stand here; those that would be nothing but names are left out. */
+        private Stream<Proposal> words() {
+            boolean nameFits = fits(SqlLexer.IDENTIFIER, "x");
+            return IntStream.rangeClosed(1, SqlLexer.VOCABULARY.getMaxTokenType()).boxed().flatMap(type -> Optional.ofNullable(SqlLexer.VOCABULARY.getLiteralName(type))
+                    .map(name -> name.replace("'", "")).filter(word -> Character.isLetter(word.charAt(0)) && begins(word) && !(nameFits && FREE.contains(type)) && fits(type, word)).stream())
+                    .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
+        }
+
+        /** Whether a word can stand behind those before the place. */
+        private boolean fits(int type, String word) {
+            List<Token> all = new ArrayList<>(before);
+            CommonToken added = new CommonToken(Lexeme.tokens(word).getFirst());
+            added.setType(type);
+            CommonToken end = new CommonToken(added);
+            end.setType(Token.EOF);
+            all.add(added);
+            all.add(end);
+            var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
+            parser.removeErrorListeners();
+            FirstError error = new FirstError();
+            parser.addErrorListener(error);
+            parser.script();
+            return error.at.isEmpty() || error.at.get().getType() == Token.EOF;
+        }
+    }
+
+    /** Notes the first word that cannot stand where it does. */
+    private static final class FirstError extends BaseErrorListener {
+        private Optional<Token> at = Optional.empty();
+
+        @Override
+        public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message, RecognitionException cause) {
+            if (at.isEmpty() && symbol instanceof Token token) at = Optional.of(token);
+        }
+    }
+}
