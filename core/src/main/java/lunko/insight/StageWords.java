@@ -192,13 +192,17 @@ public final class StageWords {
         };
     }
 
-    /** The words of a part that decide in a step: of a join the condition, or the one that is not true; and what it is called where a row is kept. */
+    /** The words of a part that decide in a step: of a join the condition, or the one that is not true; and what it is called where a row is kept. At its start and its end none does. */
     public List<Stretch> at(Part part, PartFrame frame) {
         if (!(part instanceof MatchTimeline match) || !(frame instanceof MatchFrame shown)) return of(part);
         OfJoin words = joins.get(match.join());
         if (words == null) return List.of();
         if (shown.kind() == StageKind.KEEP) return words.words();
-        return shown.step() instanceof Step.Compare(int left, int right, Truth verdict) ? deciding(match.join(), words, left, right, verdict) : of(part);
+        return switch (shown.step()) {
+            case Step.Start _, Step.Finish _ -> List.of();
+            case Step.Compare(int left, int right, Truth verdict) -> deciding(match.join(), words, left, right, verdict);
+            case Step.Pair _, Step.Keep _, Step.Take _, Step.Place _, Step.Sort _, Step.Look _ -> of(part);
+        };
     }
 
     private List<Stretch> deciding(Join join, OfJoin words, int left, int right, Truth verdict) {

@@ -20,6 +20,11 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
                 Optional.of(new Done(edit.name(lesson), lesson, past)), Optional.empty()));
     }
 
+    /** The history with one more edit as part of the last one, so that both are undone together. */
+    public Checked<History> continuedBy(Edit edit) {
+        return past.isEmpty() ? after(edit) : edit.applyTo(lesson).map(changed -> changed.equals(lesson) ? this : new History(changed, past, Optional.empty()));
+    }
+
     /** The history with its last edit undone; the same history if there is none. */
     public History undo() {
         return past.map(done -> new History(done.lesson, done.beyond,

@@ -17,8 +17,10 @@ import lunko.query.change.QueryChange;
 import lunko.query.change.Sayings;
 import lunko.query.change.Seat;
 import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
@@ -49,6 +51,19 @@ public record WrittenQuery(String sql, int number) {
         List<Checked<Script>> all = PARSER.statements(sql);
         if (all.isEmpty()) return Checked.invalid("There is no query yet: write one that begins with SELECT.");
         return all.get(Math.clamp(number, 0, all.size() - 1)).then(script -> stage(script, tables));
+    }
+
+    /** It with every join that lacks its condition made a cross join, where that can run: all pairs there are; nothing, if no condition is missing. */
+    public Optional<WrittenQuery> unconditioned() {
+        return read().either(read -> {
+            QueryExpression query = read.query().query();
+            for (int join = 0; join < Joins.of(query).size(); join++) {
+                FromItem.Joined joined = Joins.of(query).get(join);
+                if (!joined.kind().compares() || !(joined.specification() instanceof JoinSpecification.Nothing)) continue;
+                query = new QueryChange.OfKind(join, JoinKind.CROSS, new JoinSpecification.Nothing()).applyTo(query).expect();
+            }
+            return query == read.query().query() ? Optional.empty() : Optional.of(new WrittenQuery(Rewording.of(read.script(), read.query(), query), number));
+        }, _ -> Optional.empty());
     }
 
     /** What each query of the text comes to. */

@@ -3,7 +3,6 @@ package lunko.insight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.stream.Stream;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -45,7 +44,8 @@ class StageWordsTest {
     void aPlainJoinOfAnyKindHasWords() {
         for (JoinKind kind : JoinKind.values()) {
             Lesson lesson = new SceneEdit.ChooseKind(kind).applyTo(DemoLesson.lesson()).expect();
-            assertThat(Stream.of(0L, 1L, lesson.timeline(Way.ROWS).expect().last()).allMatch(step -> !lit(lesson, step).isEmpty())).as(lesson.sql()).isTrue();
+            assertThat(lit(lesson, 1)).as(lesson.sql()).isNotEmpty();
+            assertThat(lit(lesson, lesson.timeline(Way.ROWS).expect().last())).isEmpty();
         }
     }
 

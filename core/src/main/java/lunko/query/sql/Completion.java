@@ -1,6 +1,7 @@
 package lunko.query.sql;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -53,6 +54,15 @@ public record Completion(int from, List<Proposal> proposals) {
     /** Words that mean something in one place only, and are names everywhere else. */
     private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST, SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
             SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF);
+
+    /** Words of SQL as often as they are meant, the most frequent first; all others come after them. */
+    private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT", "INNER", "IS", "NULL", "NOT", "ORDER", "GROUP", "BY", "AS", "RIGHT",
+            "FULL", "CROSS", "USING", "NATURAL", "EXISTS", "IN", "BETWEEN", "OR", "DISTINCT", "UNION", "HAVING", "FETCH", "LIKE");
+
+    private static int rank(String word) {
+        int at = FREQUENT.indexOf(word);
+        return at < 0 ? FREQUENT.size() : at;
+    }
 
     /** The place: the words before it in its statement, and the tables of that statement. */
     private static final class Place {
@@ -204,7 +214,7 @@ public record Completion(int from, List<Proposal> proposals) {
             boolean nameFits = fits(SqlLexer.IDENTIFIER, "x");
             return IntStream.rangeClosed(1, SqlLexer.VOCABULARY.getMaxTokenType()).boxed().flatMap(type -> Optional.ofNullable(SqlLexer.VOCABULARY.getLiteralName(type))
                     .map(name -> name.replace("'", "")).filter(word -> Character.isLetter(word.charAt(0)) && begins(word) && !(nameFits && FREE.contains(type)) && fits(type, word)).stream())
-                    .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
+                    .sorted(Comparator.comparingInt(Completion::rank)).map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
         }
 
         /** Whether a word can stand behind those before the place. */

@@ -54,6 +54,24 @@ public record SqlParser(String source) {
         }
     }
 
+    /** Where the statements of a text stand that {@link #statements} gives, each from its first word to its last. */
+    public static List<Stretch> stretches(String text) {
+        List<Stretch> stretches = new ArrayList<>();
+        Optional<Stretch> open = Optional.empty();
+        for (Token token : Lexeme.tokens(text)) {
+            if (token.getType() == SqlLexer.SEMICOLON) {
+                open.ifPresent(stretches::add);
+                open = Optional.empty();
+            } else {
+                int start = text.offsetByCodePoints(0, token.getStartIndex());
+                int end = text.offsetByCodePoints(0, token.getStopIndex() + 1);
+                open = Optional.of(new Stretch(open.map(Stretch::start).orElse(start), end));
+            }
+        }
+        open.ifPresent(stretches::add);
+        return stretches;
+    }
+
     /** One statement; {@code end} is the semicolon behind it, or the end of the text. */
     private Checked<Script> statement(String text, List<Token> words, Token end) {
         Optional<Problem> tooMuch = limits(words);

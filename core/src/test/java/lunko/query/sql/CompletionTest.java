@@ -38,7 +38,7 @@ class CompletionTest {
     @Test
     void wordsAreThoseThatCanStandThereInTheWritersCase() {
         assertThat(texts("SELECT * FROM hives L|", Kind.WORD)).containsExactly("LEFT", "LIMIT");
-        assertThat(texts("select * from hives h left join keepers k o|", Kind.WORD)).contains("on", "order", "offset");
+        assertThat(texts("select * from hives h left join keepers k o|", Kind.WORD)).containsExactly("on", "order", "offset");
         assertThat(texts("|", Kind.WORD)).contains("SELECT").doesNotContain("FROM", "JOIN");
         assertThat(texts("SELECT * FROM hives |", Kind.COLUMN)).isEmpty();
         assertThat(Completion.at("SELECT * FROM hives WHERE hive = 'Cl|'".replace("|", ""), 35, TABLES).proposals()).isEmpty();

@@ -35,6 +35,8 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
         STEPS("Steps"),
         /** Choosing a kind of join. */
         KINDS("Kinds of join"),
+        /** What can be done with the query. */
+        QUERY("The query"),
         /** Changing the tables. */
         TABLES("Tables"),
         /** Files, undo, help. */

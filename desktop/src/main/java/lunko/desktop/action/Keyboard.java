@@ -1,12 +1,15 @@
 package lunko.desktop.action;
 
 import java.util.List;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
+import org.fxmisc.richtext.StyledTextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.action.Action.Group;
@@ -20,7 +23,9 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
 
     /** Listens in a scene. */
     public void attachTo(Scene scene) {
+        BooleanProperty done = new SimpleBooleanProperty(false);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            done.set(false);
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
                     .findFirst()
@@ -28,7 +33,12 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
                     .ifPresent(action -> {
                         action.run();
                         event.consume();
+                        done.set(true);
                     });
+        });
+        // The letter of a key that has done something is not written as well, into the field that has the keyboard by now.
+        scene.addEventFilter(KeyEvent.KEY_TYPED, event -> {
+            if (done.get()) event.consume();
         });
     }
 
@@ -41,7 +51,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
         boolean command = event.isShortcutDown() || event.getCode().isFunctionKey();
         return switch (focused) {
             // What is done to cells is not done while one of them is being typed in.
-            case TextInputControl _ -> ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
+            case TextInputControl _, StyledTextArea<?, ?> _ -> ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
             case ButtonBase _ -> event.getCode() == KeyCode.SPACE || event.getCode() == KeyCode.ENTER;
             case TableView<?> table when table.isEditable() -> !ofTables && !command && event.getCode() != KeyCode.SPACE;
             // A result is walked through; what is done to cells would be done elsewhere.

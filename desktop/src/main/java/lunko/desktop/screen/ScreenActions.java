@@ -18,6 +18,7 @@ import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
+import lunko.desktop.query.QueryActions;
 import lunko.desktop.show.CardActions;
 import lunko.desktop.show.KindActions;
 import lunko.desktop.show.Player;
@@ -31,6 +32,7 @@ final class ScreenActions {
     private final StepActions steps;
     private final KindActions kinds;
     private final ResultActions results;
+    private final QueryActions query;
     private final TableActions tables;
     private final FileActions files;
     private final BenchActions bench;
@@ -54,6 +56,7 @@ final class ScreenActions {
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
         results = new ResultActions(model);
+        query = new QueryActions(model);
         cards = new CardActions(hand, results, tables, files, sources);
         note = Action.of("Note for the speaker", Group.LESSON, () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))), new KeyCodeCombination(KeyCode.F4));
         switchMode = new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
@@ -79,7 +82,11 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), results.all(), kinds.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+        return Stream.of(steps.all(), results.all(), kinds.all(), query.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+    }
+
+    QueryActions query() {
+        return query;
     }
 
     StepActions steps() {

@@ -35,6 +35,7 @@ import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
+import lunko.desktop.query.QueryPane;
 import lunko.desktop.show.Motions;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ShowModel;
@@ -81,7 +82,7 @@ public final class ScreenView extends StackPane {
         });
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
-        show = new ShowPage(model, player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
+        show = new ShowPage(model, new QueryPane(model, actions.query(), this::takeFocus), player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));

@@ -3,9 +3,6 @@ package lunko.desktop.show;
 import javafx.scene.Node;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
-import lunko.lesson.LinkEdit;
-import lunko.lesson.Scene;
-import lunko.problem.Problem;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 
@@ -40,14 +37,8 @@ final class CardPair {
     void takeDropsWithin(Node both) {
         drags.takeDropsWithin(both, (dragged, grid, column) -> {
             if (dragged.grid() == grid) return;
-            Scene scene = model.lesson().lesson().get().scene();
-            if (!model.lesson().lesson().get().isPlain()) {
-                model.lesson().say(Problem.of("The columns of a written query are matched in its text: change what stands behind ON there."));
-                return;
-            }
             boolean fromLeft = dragged.grid() == left.source();
-            KeyPair pair = fromLeft ? new KeyPair(dragged.column(), column) : new KeyPair(column, dragged.column());
-            model.lesson().edit(new LinkEdit.Match(scene.left(), scene.right(), pair));
+            model.match(fromLeft ? new KeyPair(dragged.column(), column) : new KeyPair(column, dragged.column()));
         });
     }
 }

@@ -5,17 +5,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.ToLongBiFunction;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.Showing.Joining;
 import lunko.engine.ResultRow;
+import lunko.engine.Stage;
 import lunko.insight.Arrangement;
 import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
@@ -23,11 +27,17 @@ import lunko.insight.ThreeCircles.Kinds;
 import lunko.insight.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
+import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.query.change.QueryChange;
+import lunko.query.change.Seat;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
@@ -41,7 +51,11 @@ public final class ShowModel {
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
+    private final BooleanProperty stale = new SimpleBooleanProperty(false);
+    private final ObjectProperty<OptionalInt> pointedPart = new SimpleObjectProperty<>(OptionalInt.empty());
     private Optional<Pointed> chosen = Optional.empty();
+    /** What the lesson that comes next shows, where that has been found out already. */
+    private Optional<Showing> ready = Optional.empty();
     /** How other results are looked at, by their columns. */
     private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
     /** The kinds that can be chosen, and for which showing that was found out. */
@@ -80,6 +94,34 @@ public final class ShowModel {
     /** How partners are found, where the join can be done so. */
     public ObjectProperty<Way> way() {
         return way;
+    }
+
+    /** Whether the query at hand cannot be shown, so that what is to be seen is the last one that could. */
+    public BooleanProperty stale() {
+        return stale;
+    }
+
+    /** The part of the steps that is pointed at in the words of the query, counted from 0. */
+    public ObjectProperty<OptionalInt> pointedPart() {
+        return pointedPart;
+    }
+
+    /** Goes on with a history whose lesson is known to show that. */
+    public void take(History changed, Showing shows) {
+        ready = Optional.of(shows);
+        lesson.take(changed);
+        ready = Optional.empty();
+    }
+
+    /** Shows something that the lesson does not, until it changes. */
+    public void preview(Showing shows) {
+        choose(Optional.empty());
+        show(shows);
+    }
+
+    /** Shows the lesson again, if something else was shown. */
+    public void endPreview() {
+        if (showing.get().lesson() != lesson.lesson().get()) show(Showing.of(lesson.lesson().get(), way.get()));
     }
 
     /** What belongs to the row that is pointed at, if one is. */
@@ -184,6 +226,19 @@ public final class ShowModel {
         choosing(kind).ifPresent(lesson::edit);
     }
 
+    /** Matches two columns of the tables of the join at hand. */
+    void match(KeyPair pair) {
+        Lesson now = lesson.lesson().get();
+        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), pair));
+        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(showing.get().run().expect().joinings().indexOf(joining)),
+                new Expression.Comparison(Expression.Comparator.EQUAL, named(joining, Side.LEFT, pair.left()), named(joining, Side.RIGHT, pair.right()))))));
+    }
+
+    private static Expression named(Joining joining, Side side, String column) {
+        return new Expression.ColumnName(joining.outcome().join().on(side).headings().stream().filter(heading -> heading.name().equals(column)).findFirst()
+                .flatMap(Stage.Heading::table).map(Name::of), Name.of(column));
+    }
+
     /** Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins. */
     void toggle(Region region) {
         Showing now = showing.get();
@@ -226,7 +281,7 @@ public final class ShowModel {
         if (history.past().isEmpty() && history.future().isEmpty()) {
             show(Showing.opened(now, way.get()));
         } else {
-            Showing changed = Showing.of(now, way.get());
+            Showing changed = ready.filter(known -> known.lesson() == now && known.way() == way.get()).orElseGet(() -> Showing.of(now, way.get()));
             show((before.isAtEnd() ? changed : changed.at(before.number())).after(before));
         }
     }

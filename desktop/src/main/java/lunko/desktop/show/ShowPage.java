@@ -14,6 +14,8 @@ import javafx.scene.layout.VBox;
 public final class ShowPage extends VBox {
     private static final PseudoClass PRESENTED = PseudoClass.getPseudoClass("presented");
 
+    private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
+
     private final StepBar steps;
     private final KindBar kinds;
     private final VBox right;
@@ -21,19 +23,22 @@ public final class ShowPage extends VBox {
     /**
      * The page for a model.
      *
+     * @param query      what stands above the stage
      * @param motions    how things move
      * @param sideWidth  how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
+    public ShowPage(ShowModel model, Region query, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
         RowsStage rows = new RowsStage(model, cards.results(), motions);
         StackPane stages = new StackPane(stage, rows);
-        VBox left = new VBox(new QueryLine(model, this::takeFocus), new StageStrip(model), stages);
+        VBox left = new VBox(query, new StageStrip(model), stages);
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
         VBox.setVgrow(stages, Priority.ALWAYS);
+        model.stale().subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
+        stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
             boolean matches = now.frame().isEmpty() || now.isMatching();
             stage.setVisible(matches);

@@ -21,6 +21,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class StageStrip extends ScrollPane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass STRUCK = PseudoClass.getPseudoClass("struck");
 
     private final ShowModel model;
@@ -45,6 +46,8 @@ final class StageStrip extends ScrollPane {
         tiles.needsLayoutProperty().subscribe(needs -> {
             if (!needs) mark(model.showing().get());
         });
+        model.pointedPart().subscribe(part -> tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
+                .forEach(node -> node.pseudoClassStateChanged(LIT, part.isPresent() && ((Glance) node.getUserData()).part() == part.getAsInt())));
         make(model.showing().get());
         mark(model.showing().get());
     }

@@ -40,15 +40,17 @@ class HouseTest {
     static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("command").definedBy("lunko.desktop.command..")
             .layer("screen").definedBy("lunko.desktop.screen..")
+            .layer("query").definedBy("lunko.desktop.query..")
             .layer("show").definedBy("lunko.desktop.show..")
             .layer("bench").definedBy("lunko.desktop.bench..")
             .layer("grid").definedBy("lunko.desktop.grid..")
             .layer("lesson").definedBy("lunko.desktop.lesson..")
             .whereLayer("screen").mayOnlyBeAccessedByLayers("command")
-            .whereLayer("show").mayOnlyBeAccessedByLayers("screen", "command")
+            .whereLayer("query").mayOnlyBeAccessedByLayers("screen", "command")
+            .whereLayer("show").mayOnlyBeAccessedByLayers("query", "screen", "command")
             .whereLayer("bench").mayOnlyBeAccessedByLayers("screen")
-            .whereLayer("grid").mayOnlyBeAccessedByLayers("bench", "show", "screen")
-            .whereLayer("lesson").mayOnlyBeAccessedByLayers("grid", "bench", "show", "screen", "command");
+            .whereLayer("grid").mayOnlyBeAccessedByLayers("bench", "show", "query", "screen")
+            .whereLayer("lesson").mayOnlyBeAccessedByLayers("grid", "bench", "show", "query", "screen", "command");
 
     @ArchTest
     static final ArchRule LOWEST_FLOORS_STAND_ALONE = noClasses()

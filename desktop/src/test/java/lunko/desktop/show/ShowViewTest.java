@@ -21,7 +21,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
@@ -37,6 +36,7 @@ import lunko.desktop.look.Theme;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.LinkEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -167,7 +167,7 @@ class ShowViewTest {
 
     @Test
     void withoutAPairOfColumnsTheScreenSaysWhatToDo(FxRobot robot) {
-        robot.clickOn(".matched .button");
+        robot.interact(() -> model.lesson().edit(new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))));
         assertThat(robot.lookup("#why").query().lookup(".text")).isNotNull();
         assertThat(model.showing().get().obstacle().orElseThrow().sentence()).startsWith("No columns are matched yet");
         assertThat(robot.lookup("#left-result .table-row-cell .value").queryAll()).isEmpty();

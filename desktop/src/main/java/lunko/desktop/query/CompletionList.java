@@ -1,0 +1,115 @@
+package lunko.desktop.query;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.transform.Scale;
+import javafx.stage.Popup;
+import lunko.desktop.look.Look;
+import lunko.query.sql.Completion;
+import lunko.query.sql.Completion.Proposal;
+
+/** What can be written at the caret, as a list under it. The text keeps the keyboard. */
+final class CompletionList {
+    private static final double ROW = 27;
+    private static final int MOST_ROWS = 8;
+    private static final double WIDTH = 330;
+
+    private final Popup popup = new Popup();
+    private final ListView<Proposal> list = new ListView<>();
+
+    /** A list of which a click takes one. */
+    CompletionList(Node dressedAs, Consumer<Proposal> take) {
+        list.getStyleClass().add("completion-list");
+        list.setId("completion");
+        list.setFixedCellSize(ROW);
+        list.setPrefWidth(WIDTH);
+        list.setFocusTraversable(false);
+        list.setAccessibleText("what can be written here");
+        list.setCellFactory(_ -> new Cell());
+        list.setOnMouseClicked(_ -> chosen().ifPresent(take));
+        popup.setAutoHide(true);
+        StackPane all = new StackPane(list);
+        Look.dress(all);
+        popup.getContent().add(all);
+        // A popup is a window of its own: it takes over how the one looks that it belongs to, and how large.
+        popup.setOnShowing(_ -> {
+            all.getStyleClass().setAll("show");
+            dressedAs.getScene().getRoot().getStyleClass().stream().filter(name -> name.startsWith("theme-")).forEach(all.getStyleClass()::add);
+            double zoom = dressedAs.getLocalToSceneTransform().getMxx();
+            all.getTransforms().setAll(new Scale(zoom, zoom));
+        });
+    }
+
+    /** Shows what can be written below a place on the screen; hides if there is nothing. */
+    void show(Node owner, Completion completion, Bounds caret) {
+        list.getItems().setAll(completion.proposals());
+        if (list.getItems().isEmpty()) {
+            hide();
+            return;
+        }
+        list.getSelectionModel().selectFirst();
+        list.scrollTo(0);
+        list.setPrefHeight(Math.min(MOST_ROWS, list.getItems().size()) * ROW + 8);
+        popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
+    }
+
+    void hide() {
+        popup.hide();
+    }
+
+    boolean isShown() {
+        return popup.isShowing();
+    }
+
+    /** Goes so many lines down, or up. */
+    void move(int lines) {
+        int size = list.getItems().size();
+        int next = Math.floorMod(list.getSelectionModel().getSelectedIndex() + lines, size);
+        list.getSelectionModel().select(next);
+        list.scrollTo(Math.max(0, next - MOST_ROWS + 1));
+    }
+
+    /** The one that is chosen. */
+    Optional<Proposal> chosen() {
+        return Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+    }
+
+    private static final class Cell extends ListCell<Proposal> {
+        private final Label text = new Label();
+        private final Label about = new Label();
+        private final HBox line;
+
+        Cell() {
+            text.getStyleClass().add("completion-text");
+            text.setMinWidth(Region.USE_PREF_SIZE);
+            about.getStyleClass().add("about");
+            Region gap = new Region();
+            HBox.setHgrow(gap, Priority.ALWAYS);
+            line = new HBox(text, gap, about);
+            line.setMaxWidth(WIDTH - 30);
+        }
+
+        @Override
+        protected void updateItem(Proposal proposal, boolean empty) {
+            super.updateItem(proposal, empty);
+            if (empty || proposal == null) {
+                setGraphic(null);
+                return;
+            }
+            text.setText(proposal.text());
+            about.setText(proposal.kind() == Completion.Kind.WORD ? "" : proposal.about());
+            setAccessibleText(proposal.text() + ", " + (proposal.about().isEmpty() ? proposal.kind().name().toLowerCase(Locale.ROOT) : proposal.about()));
+            setGraphic(line);
+        }
+    }
+}

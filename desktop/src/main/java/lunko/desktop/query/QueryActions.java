@@ -1,0 +1,52 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.SceneEdit;
+
+/** What can be done with the query. */
+public final class QueryActions {
+    private final Action write;
+    private final Action nextTrouble;
+    private final Action back;
+    private Optional<QueryPane> pane = Optional.empty();
+
+    /** The actions on a model. */
+    public QueryActions(ShowModel model) {
+        write = action("Write the query", QueryPane::edit, KeyCode.Q);
+        nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F7);
+        back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
+                Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(), model.lesson().lesson()),
+                () -> model.lesson().edit(new SceneEdit.Write(Optional.empty())));
+    }
+
+    private Action action(String name, Consumer<QueryPane> does, KeyCode key) {
+        return Action.of(name, Group.QUERY, () -> pane.ifPresent(does), new KeyCodeCombination(key));
+    }
+
+    /** Tells the actions on which pane things are asked; before that, those that ask do nothing. */
+    void attach(QueryPane query) {
+        pane = Optional.of(query);
+    }
+
+    /** All of them, in the order of the list of keys. */
+    public List<Action> all() {
+        List<Action> all = new ArrayList<>();
+        menu().forEach(all::addAll);
+        all.remove(back);
+        return all;
+    }
+
+    /** All of them in the parts of a menu. */
+    List<List<Action>> menu() {
+        return List.of(List.of(write, nextTrouble), List.of(back));
+    }
+}

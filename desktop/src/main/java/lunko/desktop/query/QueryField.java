@@ -1,0 +1,318 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.StackPane;
+import javafx.util.Duration;
+import lunko.desktop.query.TextStyles.Marked;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.Showing;
+import lunko.desktop.work.Latest;
+import lunko.engine.Stage;
+import lunko.insight.StageWords;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.lesson.Trouble;
+import lunko.lesson.WrittenQuery;
+import lunko.query.Side;
+import lunko.query.sql.Completion;
+import lunko.query.sql.Lexeme;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Stretch;
+import lunko.steps.Timeline;
+import org.fxmisc.richtext.StyleClassedTextArea;
+
+/**
+ * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is underlined and the
+ * stage keeps the last picture. The words that decide in the step at hand are lit.
+ */
+public final class QueryField extends StackPane {
+    private static final Duration PAUSE = Duration.millis(140);
+    private static final Duration PATIENCE = Duration.millis(600);
+    private static final double LEAST_HEIGHT = 30;
+    private static final double MOST_HEIGHT = 172;
+    private static final double PADDING = 8;
+
+    private final ShowModel model;
+    private final Troubles troubles;
+    private final StyleClassedTextArea area = new StyleClassedTextArea();
+    private final CompletionList completion;
+    private final PauseTransition pause = new PauseTransition(PAUSE);
+    /** In the middle of a word nobody wants to hear what is wrong with it. */
+    private final PauseTransition patience = new PauseTransition(PATIENCE);
+    private final Latest<Followed.Typed, Followed> latest = new Latest<>("query", Followed::of, this::follow);
+    /** The text that the lesson was last known to have. */
+    private String told = "";
+    private boolean loading;
+    /** The lesson that typing has made last, so that more typing is part of the same change. */
+    private Optional<Lesson> typed = Optional.empty();
+    private Optional<Timeline> wordsFor = Optional.empty();
+    private Optional<StageWords> words = Optional.empty();
+    private List<Stretch> lit = List.of();
+    private Set<String> leftNames = Set.of();
+    private Set<String> rightNames = Set.of();
+
+    /** The field for a model; {@code leave} takes the keyboard when somebody is done with the text. */
+    QueryField(ShowModel model, Troubles troubles, Runnable leave) {
+        this.model = model;
+        this.troubles = troubles;
+        getStyleClass().add("query-field");
+        area.getStyleClass().add("query-text");
+        area.setId("query-text");
+        area.setWrapText(true);
+        area.setAccessibleRole(AccessibleRole.TEXT_AREA);
+        area.setAccessibleText("the query as SQL");
+        completion = new CompletionList(this, this::write);
+        area.totalHeightEstimateProperty().addListener((_, _, _) -> requestLayout());
+        area.textProperty().addListener((_, _, _) -> changed());
+        area.caretPositionProperty().addListener((_, _, _) -> caretMoved());
+        area.focusedProperty().addListener((_, _, focused) -> {
+            if (focused) return;
+            completion.hide();
+            typed = Optional.empty();
+            area.getUndoManager().preventMerge();
+        });
+        area.addEventFilter(KeyEvent.KEY_PRESSED, event -> press(event, leave));
+        area.addEventHandler(KeyEvent.KEY_TYPED, this::typing);
+        area.addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
+        area.addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.pointedPart().set(OptionalInt.empty()));
+        pause.setOnFinished(_ -> ask());
+        troubles.told().subscribe(_ -> dress());
+        getChildren().add(area);
+        model.showing().subscribe(this::show);
+        show(model.showing().get());
+    }
+
+    /** Gives the field the keyboard, the caret behind the last word. */
+    void edit() {
+        area.requestFocus();
+        area.moveTo(area.getLength());
+    }
+
+    /** Puts the caret where something is wrong. */
+    void goTo(Stretch at) {
+        area.requestFocus();
+        area.selectRange(at.start(), Math.min(area.getLength(), at.end()));
+        area.requestFollowCaret();
+    }
+
+    /** Writes another text in the place of the whole, as if it had been typed. */
+    void write(String text) {
+        int caret = area.getCaretPosition();
+        area.replaceText(text);
+        area.moveTo(Math.min(caret, area.getLength()));
+        ask();
+    }
+
+    /** The text, as it is typed. */
+    String text() {
+        return area.getText();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        double text = area.totalHeightEstimateProperty().getOrElse(0.0);
+        return Math.clamp(text + PADDING, LEAST_HEIGHT, MOST_HEIGHT);
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
+    /** The text of the lesson takes the place of the one that is there only if it has changed: what somebody is typing stays. */
+    private void show(Showing now) {
+        Lesson lesson = model.lesson().lesson().get();
+        if (now.lesson() == lesson) {
+            String text = lesson.sql();
+            if (!text.equals(told)) {
+                told = text;
+                if (!area.getText().equals(text)) load(text);
+                troubles.set(List.of());
+                model.stale().set(false);
+            }
+        }
+        boolean other = !now.timeline().equals(wordsFor);
+        if (other) learn(now);
+        List<Stretch> before = lit;
+        lit = lit(now);
+        if (other || !lit.equals(before)) dress();
+    }
+
+    private void load(String text) {
+        loading = true;
+        area.replaceText(text);
+        area.getUndoManager().forgetHistory();
+        area.moveTo(0);
+        loading = false;
+    }
+
+    /** Notes which words belong to which stage, and which names mean the left and the right side. */
+    private void learn(Showing now) {
+        wordsFor = now.timeline();
+        words = now.timeline().flatMap(timeline -> now.lesson().text().read().either(read -> Optional.of(StageWords.of(read.script(), read.query(), timeline)), _ -> Optional.empty()));
+        leftNames = names(now, Side.LEFT);
+        rightNames = names(now, Side.RIGHT);
+    }
+
+    private static Set<String> names(Showing now, Side side) {
+        return now.outcome().map(outcome -> outcome.join().on(side).all().stream().flatMap(stage -> names(stage).stream()).collect(Collectors.toSet())).orElse(Set.of());
+    }
+
+    private static List<String> names(Stage stage) {
+        List<String> names = new ArrayList<>(stage.headings().stream().flatMap(heading -> heading.table().stream()).map(QueryField::small).toList());
+        names.add(small(stage.title()));
+        return names;
+    }
+
+    private static String small(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private List<Stretch> lit(Showing now) {
+        return words.filter(_ -> now.lesson().sql().equals(area.getText())).flatMap(known -> now.part().map(part -> known.at(part, now.frame().orElseThrow().shown()))).orElse(List.of());
+    }
+
+    private void changed() {
+        dress();
+        if (loading) return;
+        patience.stop();
+        pause.playFromStart();
+    }
+
+    /** Finds out what the text comes to. */
+    private void ask() {
+        pause.stop();
+        String text = area.getText();
+        History history = model.lesson().history().get();
+        latest.ask(new Followed.Typed(new WrittenQuery(text, number(text)), history, model.way().get(), typed.filter(last -> last == history.lesson()).isPresent()));
+    }
+
+    /** The query that the caret stands in, counted from 0; between two, the first of them. */
+    private int number(String text) {
+        List<Stretch> all = SqlParser.stretches(text);
+        int number = 0;
+        for (int i = 0; i < all.size(); i++) if (area.getCaretPosition() >= all.get(i).start()) number = i;
+        return number;
+    }
+
+    private void follow(Followed found) {
+        if (!found.typed().query().sql().equals(area.getText())) {
+            // More has been typed meanwhile: that is asked for by now.
+            return;
+        }
+        if (found.typed().history() != model.lesson().history().get()) {
+            ask();
+            return;
+        }
+        patience.setOnFinished(_ -> troubles.set(found.troubles()));
+        if (area.isFocused() && troubles.told().get().all().isEmpty()) patience.playFromStart();
+        else troubles.set(found.troubles());
+        found.after().ifPresentOrElse(after -> {
+            told = after.history().lesson().sql();
+            model.stale().set(false);
+            if (after.history() == model.lesson().history().get()) model.endPreview();
+            else model.take(after.history(), after.showing());
+            typed = Optional.of(model.lesson().lesson().get());
+        }, () -> {
+            model.stale().set(true);
+            found.preview().ifPresentOrElse(model::preview, model::endPreview);
+        });
+    }
+
+    private void dress() {
+        String text = area.getText();
+        List<Marked> marks = new ArrayList<>();
+        lit.forEach(at -> marks.add(new Marked(at, "at-work")));
+        for (Trouble trouble : troubles.told().get().all()) marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
+        if (area.isFocused()) {
+            List<Stretch> both = Lexeme.parentheses(text, area.getCaretPosition());
+            both.forEach(at -> marks.add(new Marked(at, both.size() == 2 ? "parenthesis" : "wrong")));
+        }
+        if (!text.isEmpty()) area.setStyleSpans(0, TextStyles.of(text, this::side, marks));
+    }
+
+    private String side(String name) {
+        String bare = small(name.startsWith("\"") ? name.substring(1, name.length() - 1) : name);
+        boolean left = leftNames.contains(bare);
+        boolean right = rightNames.contains(bare);
+        return left == right ? "" : left ? "of-left" : "of-right";
+    }
+
+    private void caretMoved() {
+        if (loading) return;
+        if (area.isFocused()) dress();
+        // Another query of the text is shown when the caret comes to it.
+        boolean several = area.getText().indexOf(';') >= 0;
+        if (several && area.isFocused() && number(area.getText()) != model.lesson().lesson().get().text().number()) pause.playFromStart();
+    }
+
+    private void press(KeyEvent event, Runnable leave) {
+        boolean taken = true;
+        if (completion.isShown() && event.getCode() == KeyCode.DOWN) completion.move(1);
+        else if (completion.isShown() && event.getCode() == KeyCode.UP) completion.move(-1);
+        else if (completion.isShown() && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) && !event.isShortcutDown()) completion.chosen().ifPresent(this::write);
+        else if (completion.isShown() && event.getCode() == KeyCode.ESCAPE) completion.hide();
+        else if (event.getCode() == KeyCode.SPACE && event.isControlDown()) complete();
+        else if (event.getCode() == KeyCode.ESCAPE) leave.run();
+        else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+            ask();
+            leave.run();
+        } else taken = false;
+        if (taken) event.consume();
+        else if (event.getCode().isNavigationKey()) completion.hide();
+    }
+
+    /** A letter or a dot may be the beginning of something that is known. */
+    private void typing(KeyEvent event) {
+        String sign = event.getCharacter();
+        if (sign.isEmpty() || event.isShortcutDown()) return;
+        if (Character.isLetterOrDigit(sign.codePointAt(0)) || sign.equals(".") || sign.equals("_")) complete();
+        else completion.hide();
+    }
+
+    private void complete() {
+        Completion found = Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
+        area.getCaretBounds().ifPresent(caret -> completion.show(area, found, caret));
+    }
+
+    private void write(Completion.Proposal proposal) {
+        completion.hide();
+        Completion now = Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
+        area.replaceText(now.from(), area.getCaretPosition(), proposal.text());
+        if (proposal.kind() == Completion.Kind.ALIAS) complete();
+    }
+
+    /** Points at the stage that the words under the mouse belong to. */
+    private void point(MouseEvent event) {
+        Point2D there = new Point2D(event.getX(), event.getY());
+        OptionalInt at = area.hit(there.getX(), there.getY()).getCharacterIndex();
+        Showing now = model.showing().get();
+        if (at.isEmpty() || words.isEmpty() || !now.lesson().sql().equals(area.getText())) {
+            model.pointedPart().set(OptionalInt.empty());
+            return;
+        }
+        int best = -1;
+        int least = Integer.MAX_VALUE;
+        Timeline timeline = now.timeline().orElseThrow();
+        for (int part = 0; part < timeline.parts().size(); part++) {
+            for (Stretch stretch : words.get().of(timeline.parts().get(part))) {
+                if (stretch.start() > at.getAsInt() || at.getAsInt() >= stretch.end() || stretch.end() - stretch.start() >= least) continue;
+                best = part;
+                least = stretch.end() - stretch.start();
+            }
+        }
+        model.pointedPart().set(best < 0 ? OptionalInt.empty() : OptionalInt.of(best));
+    }
+}

@@ -1,0 +1,97 @@
+package lunko.desktop.query;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Action;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.Showing;
+import lunko.insight.KeyProposal;
+import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.query.QueryText;
+import lunko.query.Side;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The query above the stage: its text, what can be done with it, and what is wrong with it. */
+public final class QueryPane extends VBox {
+    private static final int MOST_PROPOSED = 3;
+
+    private final ShowModel model;
+    private final Troubles troubles = new Troubles();
+    private final QueryField field;
+    private final FlowPane proposals = new FlowPane();
+
+    /** The pane for a model; {@code leave} takes the keyboard when somebody is done with the text. */
+    public QueryPane(ShowModel model, QueryActions actions, Runnable leave) {
+        this.model = model;
+        getStyleClass().add("query-pane");
+        field = new QueryField(model, troubles, leave);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        HBox line = new HBox(field, menu(actions));
+        line.getStyleClass().add("query-line");
+        line.setAlignment(Pos.TOP_LEFT);
+        proposals.getStyleClass().add("query-proposals");
+        getChildren().addAll(line, proposals, new TroubleLine(troubles, field, this::nextTrouble));
+        actions.attach(this);
+        model.showing().map(Showing::lesson).subscribe(this::propose);
+    }
+
+    /** Gives the text the keyboard. */
+    public void edit() {
+        field.edit();
+    }
+
+    /** Goes to the next thing that is wrong. */
+    void nextTrouble() {
+        troubles.next();
+        troubles.told().get().explained().ifPresent(trouble -> field.goTo(trouble.at()));
+    }
+
+    private static MenuButton menu(QueryActions actions) {
+        MenuButton menu = new MenuButton("Query");
+        menu.setId("query-menu");
+        menu.setTooltip(new Tooltip("What can be done with the query"));
+        for (List<Action> part : actions.menu()) {
+            if (!menu.getItems().isEmpty()) menu.getItems().add(new SeparatorMenuItem());
+            part.forEach(action -> menu.getItems().add(action.menuItem()));
+        }
+        menu.setMinWidth(USE_PREF_SIZE);
+        return menu;
+    }
+
+    /** While no columns of the two tables are matched, those that may belong together can be matched with a click. */
+    private void propose(Lesson lesson) {
+        proposals.getChildren().clear();
+        boolean wanted = lesson.scene().written().isEmpty() && lesson.query().asks() && lesson.on().isEmpty();
+        List<KeyProposal> some = wanted ? lesson.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
+        proposals.setVisible(!some.isEmpty());
+        proposals.setManaged(!some.isEmpty());
+        if (some.isEmpty()) return;
+        Label note = new Label("these columns may belong together:");
+        note.getStyleClass().add("about");
+        proposals.getChildren().add(note);
+        some.forEach(proposal -> proposals.getChildren().add(proposed(lesson, proposal)));
+    }
+
+    private Node proposed(Lesson lesson, KeyProposal proposal) {
+        String text = new QueryText(lesson.query()).equality(proposal.pair()).text();
+        Button add = new Button(text, new FontIcon(Feather.PLUS));
+        add.setMnemonicParsing(false);
+        add.getStyleClass().add("proposed");
+        add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
+        add.setAccessibleText("match " + proposal.pair().on(Side.LEFT) + " with " + proposal.pair().on(Side.RIGHT));
+        add.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), proposal.pair())));
+        return add;
+    }
+}

@@ -1,0 +1,188 @@
+package lunko.desktop.query;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
+import lunko.desktop.screen.Screen;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.DemoLesson;
+import lunko.query.JoinKind;
+import lunko.query.sql.Completion.Proposal;
+import org.fxmisc.richtext.StyleClassedTextArea;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The text of the query as a person types it. */
+@ExtendWith(ApplicationExtension.class)
+class QueryFieldTest {
+    private static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
+
+    @TempDir
+    private Path folder;
+    private ShowModel model;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.model();
+        stage.setScene(screen.view().inScene(1280, 800));
+        stage.show();
+    }
+
+    @Test
+    void theStageFollowsWhatIsTypedAndTheTextWhatIsChosen(FxRobot robot) throws Exception {
+        assertThat(area(robot).getText()).isEqualTo(PLAIN);
+        robot.push(KeyCode.Q);
+        assertThat(area(robot).isFocused()).isTrue();
+        robot.interact(() -> area(robot).selectRange(22, 26));
+        robot.write("FULL");
+        until(() -> model.showing().get().lesson().kind() == JoinKind.FULL_OUTER);
+        assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
+        assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("2 came");
+        // The plain join is still the one of the two tables: its kind can be chosen, and a key in the field is a letter.
+        robot.push(KeyCode.ESCAPE).push(KeyCode.DIGIT1);
+        assertThat(area(robot).getText()).isEqualTo(PLAIN.replace("LEFT JOIN", "INNER JOIN"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
+    }
+
+    @Test
+    void typingIsUndoneInTheFieldByItselfAndAsOneChangeOfTheLesson(FxRobot robot) throws Exception {
+        robot.push(KeyCode.Q).write(" WHERE h.hive_no < 3");
+        until(() -> model.showing().get().wholeAtHand().isPresent());
+        until(() -> model.showing().get().lesson().sql().endsWith("< 3"));
+        assertThat(model.lesson().history().get().past().orElseThrow().beyond()).isEmpty();
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(area(robot).getText()).isNotEqualTo(PLAIN + " WHERE h.hive_no < 3").startsWith(PLAIN);
+        robot.push(KeyCode.ESCAPE).push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> area(robot).getText().equals(PLAIN));
+    }
+
+    @Test
+    void whatIsWrongIsUnderlinedAndMendedWithAClickWhileTheLastPictureStays(FxRobot robot) throws Exception {
+        type(robot, PLAIN.replace("keepers", "keeper"));
+        until(() -> !styled(robot, "wrong").isEmpty());
+        assertThat(styled(robot, "wrong")).isEqualTo("keeper");
+        assertThat(robot.lookup(".query-problem").<Label>query().getText()).isEqualTo("There is no table keeper: is keepers meant?");
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
+        assertThat(robot.lookup(".stages").query().getPseudoClassStates()).contains(PseudoClass.getPseudoClass("stale"));
+        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().equals("Write keepers")).findFirst().orElseThrow());
+        until(() -> styled(robot, "wrong").isEmpty() && area(robot).getText().equals(PLAIN));
+        until(() -> !model.stale().get());
+    }
+
+    @Test
+    void aForgottenOnShowsTheRectangleItWouldMake(FxRobot robot) throws Exception {
+        type(robot, "SELECT * FROM hives h JOIN keepers k");
+        until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
+        assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("5 × 4 = 20 rows");
+        assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
+        assertThat(model.lesson().lesson().get()).isEqualTo(DemoLesson.lesson());
+        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().contains("ON")).findFirst().orElseThrow());
+        until(() -> model.showing().get().outcome().orElseThrow().size() == 3);
+    }
+
+    @Test
+    void aKeyGoesFromOneProblemToTheNext(FxRobot robot) throws Exception {
+        type(robot, "SELECT * FROM hive; SELECT * FROM keepers WHERE keeper_id = NULL; SELECT village FROM keepers ORDER village");
+        until(() -> robot.lookup("#next-trouble").tryQuery().isPresent());
+        assertThat(area(robot).getSelectedText()).isEmpty();
+        robot.push(KeyCode.F7);
+        assertThat(area(robot).getSelectedText()).startsWith("keeper_id");
+        robot.push(KeyCode.F7);
+        assertThat(area(robot).getSelectedText()).isEqualTo("village");
+        robot.push(KeyCode.F7);
+        assertThat(area(robot).getSelectedText()).isEqualTo("hive");
+    }
+
+    @Test
+    void whatIsKnownCompletesAWord(FxRobot robot) throws Exception {
+        robot.push(KeyCode.Q).write(" JOIN ha");
+        assertThat(proposed(robot)).containsExactly("harvests");
+        robot.push(KeyCode.TAB).write(" r ON r.");
+        assertThat(proposed(robot)).containsExactly("hive_no", "day", "kg");
+        robot.push(KeyCode.DOWN).push(KeyCode.UP).push(KeyCode.ENTER).write(" = h.hive_no");
+        robot.push(KeyCode.ESCAPE);
+        until(() -> model.showing().get().lesson().sql().equals(PLAIN + " JOIN harvests r ON r.hive_no = h.hive_no"));
+        assertThat(robot.lookup(".stage-tile").queryAll()).isNotEmpty();
+    }
+
+    @Test
+    void theWordsAtWorkAreLitAndAClauseUnderTheMouseLightsItsStage(FxRobot robot) throws Exception {
+        robot.interact(() -> model.goTo(1));
+        assertThat(styled(robot, "at-work")).isEqualTo("ON h.keeper_id = k.keeper_id");
+        type(robot, PLAIN + " WHERE k.village = 'Ashholt'");
+        until(() -> model.showing().get().lesson().sql().endsWith("'Ashholt'"));
+        robot.interact(() -> model.goTo(model.showing().get().last() - 1));
+        assertThat(styled(robot, "at-work")).isEqualTo("WHERE k.village = 'Ashholt'");
+        robot.interact(() -> area(robot).getCharacterBoundsOnScreen(75, 76).ifPresent(at -> robot.moveTo(at.getMinX() + 2, at.getMinY() + 4)));
+        robot.moveBy(1, 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query().getAccessibleText()).startsWith("Filter");
+        // Names say whose they are, and the parenthesis at the caret its partner.
+        assertThat(styled(robot, "of-left")).isEqualTo("hiveshh");
+    }
+
+    private void type(FxRobot robot, String text) {
+        robot.push(KeyCode.Q).interact(() -> area(robot).replaceText(text));
+        robot.interact(() -> area(robot).moveTo(0));
+    }
+
+    private static StyleClassedTextArea area(FxRobot robot) {
+        return robot.lookup("#query-text").query();
+    }
+
+    private static List<String> proposed(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup("#completion").<ListView<Proposal>>query().getItems().stream().map(Proposal::text).toList();
+    }
+
+    /** The characters that have a style. */
+    private static String styled(FxRobot robot, String style) {
+        WaitForAsyncUtils.waitForFxEvents();
+        StyleClassedTextArea area = area(robot);
+        StringBuilder styled = new StringBuilder();
+        int at = 0;
+        for (var span : area.getStyleSpans(0, area.getLength())) {
+            Collection<String> styles = span.getStyle();
+            if (styles.contains(style)) styled.append(area.getText(at, at + span.getLength()));
+            at += span.getLength();
+        }
+        return styled.toString();
+    }
+
+    private static List<String> states(Node node) {
+        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
+    }
+
+    private void until(Callable<Boolean> condition) throws Exception {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException late) {
+            throw new AssertionError("still: " + new FxRobot().lookup("#query-text").<StyleClassedTextArea>query().getText() + " / " + model.showing().get().lesson().sql() + " at " + model.showing().get().number() + ", stale " + model.stale().get(), late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
