@@ -7,6 +7,7 @@ import lunko.engine.sql.Database;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.query.sql.Lexeme;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
@@ -21,6 +22,8 @@ import lunko.table.Table;
  * @param note    whether the text can be run all the same
  */
 public record Trouble(Problem problem, Stretch at, List<String> mended, boolean note) {
+    /** So many words are told of what a new word of SQL is about. */
+    private static final int MOST_TOLD = 5;
 
     /** All that is wrong with a text on these tables, from its first character on: of each statement the first problem, or what is surely not meant. */
     public static List<Trouble> in(String text, List<Table> tables) {
@@ -69,8 +72,17 @@ public record Trouble(Problem problem, Stretch at, List<String> mended, boolean 
         // Whole words, so that what is offered can be read.
         while (start > 0 && isWord(mended.charAt(start - 1)) && (start < mended.length() - end && isWord(mended.charAt(start)) || start < text.length() - end && isWord(text.charAt(start)))) start--;
         while (end > 0 && isWord(mended.charAt(mended.length() - end)) && mended.length() - end > start && isWord(mended.charAt(mended.length() - end - 1))) end--;
-        String written = mended.substring(start, mended.length() - end).strip();
+        int last = mended.length() - end;
+        if (last > start) last = Math.max(last, told(mended, start, last));
+        String written = mended.substring(start, last).strip();
         return written.isEmpty() ? "take out " + text.substring(start, text.length() - end).strip() : "write " + written;
+    }
+
+    /** The end of what is to be told: where nothing but words of SQL is new, what they are about is told too. */
+    private static int told(String mended, int start, int end) {
+        List<Lexeme> all = Lexeme.of(mended);
+        if (all.stream().anyMatch(lexeme -> lexeme.at().start() >= start && lexeme.at().end() <= end && lexeme.kind() != Lexeme.Kind.WORD)) return end;
+        return all.stream().filter(lexeme -> lexeme.at().start() >= end).limit(MOST_TOLD).reduce((_, later) -> later).map(lexeme -> lexeme.at().end()).orElse(end);
     }
 
     private static boolean isWord(char sign) {

@@ -1,6 +1,9 @@
 package lunko.desktop.query;
 
 import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -11,6 +14,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.show.ShowModel;
@@ -31,11 +35,15 @@ public final class QueryPane extends VBox {
     private final Troubles troubles = new Troubles();
     private final QueryField field;
     private final FlowPane proposals = new FlowPane();
+    private final ReadOnlyObjectWrapper<Optional<Sheet>> sheet = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Runnable leave;
 
     /** The pane for a model; {@code leave} takes the keyboard when somebody is done with the text. */
     public QueryPane(ShowModel model, QueryActions actions, Runnable leave) {
         this.model = model;
+        this.leave = leave;
         getStyleClass().add("query-pane");
+        setMinHeight(USE_PREF_SIZE);
         field = new QueryField(model, troubles, leave);
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox line = new HBox(field, menu(actions));
@@ -50,6 +58,27 @@ public final class QueryPane extends VBox {
     /** Gives the text the keyboard. */
     public void edit() {
         field.edit();
+    }
+
+    /** What takes the place of the stage for a while. */
+    public ObservableValue<Optional<Region>> sheet() {
+        return sheet.map(open -> open.map(shown -> shown));
+    }
+
+    /** Opens a sheet in the place of the stage; the one that is open already is closed. */
+    void toggle(Sheet wanted) {
+        Optional<Sheet> before = sheet.get();
+        close();
+        if (before.filter(open -> open == wanted).isPresent()) return;
+        sheet.set(Optional.of(wanted));
+        wanted.open();
+    }
+
+    /** Puts the stage back. */
+    void close() {
+        sheet.get().ifPresent(Sheet::close);
+        sheet.set(Optional.empty());
+        leave.run();
     }
 
     /** Goes to the next thing that is wrong. */

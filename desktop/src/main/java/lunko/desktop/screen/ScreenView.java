@@ -82,7 +82,8 @@ public final class ScreenView extends StackPane {
         });
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
-        show = new ShowPage(model, new QueryPane(model, actions.query(), this::takeFocus), player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
+        QueryPane query = new QueryPane(model, actions.query(), this::takeFocus);
+        show = new ShowPage(model, query, query.sheet(), player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));

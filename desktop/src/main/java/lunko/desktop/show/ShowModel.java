@@ -230,7 +230,7 @@ public final class ShowModel {
     void match(KeyPair pair) {
         Lesson now = lesson.lesson().get();
         if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), pair));
-        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(showing.get().run().expect().joinings().indexOf(joining)),
+        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(joinAtHand()),
                 new Expression.Comparison(Expression.Comparator.EQUAL, named(joining, Side.LEFT, pair.left()), named(joining, Side.RIGHT, pair.right()))))));
     }
 
@@ -243,13 +243,19 @@ public final class ShowModel {
     void toggle(Region region) {
         Showing now = showing.get();
         now.joining().ifPresent(joining -> joining.circles().flatMap(circles -> circles.toggling(joining.outcome().join(), region))
-                .flatMap(kinds -> rekinding(joining, kinds)).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
+                .flatMap(kinds -> rekinding(kinds)).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
                         "No kinds of these two joins make that difference: what is in that region comes or goes with the pairs. Use a condition in WHERE instead."))));
     }
 
-    private Optional<SceneEdit> rekinding(Joining second, Kinds kinds) {
+    /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
+    public int joinAtHand() {
+        Showing now = showing.get();
+        return now.joining().map(joining -> Math.max(0, now.run().expect().joinings().indexOf(joining))).orElse(0);
+    }
+
+    private Optional<SceneEdit> rekinding(Kinds kinds) {
         int joins = showing.get().run().expect().joinings().size();
-        int at = showing.get().run().expect().joinings().indexOf(second);
+        int at = joinAtHand();
         Lesson now = showing.get().lesson();
         return now.joining(at - 1, joins, kinds.first()).flatMap(query -> query.joining(at, joins, kinds.second(), new JoinSpecification.Nothing()))
                 .map(query -> new SceneEdit.Write(Optional.of(query)));
@@ -258,7 +264,7 @@ public final class ShowModel {
     private Optional<SceneEdit> choosing(JoinKind kind) {
         Showing now = showing.get();
         if (now.lesson().isPlain()) return Optional.of(new SceneEdit.ChooseKind(kind));
-        return now.joining().flatMap(joining -> now.lesson().joining(now.run().expect().joinings().indexOf(joining), now.run().expect().joinings().size(), kind))
+        return now.joining().flatMap(joining -> now.lesson().joining(joinAtHand(), now.run().expect().joinings().size(), kind))
                 .map(query -> new SceneEdit.Write(Optional.of(query)));
     }
 

@@ -1,7 +1,9 @@
 package lunko.desktop.show;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.value.ObservableDoubleValue;
+import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
@@ -19,24 +21,28 @@ public final class ShowPage extends VBox {
     private final StepBar steps;
     private final KindBar kinds;
     private final VBox right;
+    private boolean presented;
+    private boolean sheeted;
 
     /**
      * The page for a model.
      *
      * @param query      what stands above the stage
+     * @param sheet      what takes the place of the stage for a while
      * @param motions    how things move
      * @param sideWidth  how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Region query, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
+    public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
         RowsStage rows = new RowsStage(model, cards.results(), motions);
         StackPane stages = new StackPane(stage, rows);
-        VBox left = new VBox(query, new StageStrip(model), stages);
+        StackPane place = new StackPane(stages);
+        VBox left = new VBox(query, new StageStrip(model), place);
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
-        VBox.setVgrow(stages, Priority.ALWAYS);
+        VBox.setVgrow(place, Priority.ALWAYS);
         model.stale().subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
         stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
@@ -56,14 +62,27 @@ public final class ShowPage extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         kinds = new KindBar(model, kindActions);
         getChildren().addAll(kinds, middle, new WhyLine(model), steps);
+        sheet.subscribe(over -> {
+            stages.setVisible(over.isEmpty());
+            stages.setManaged(over.isEmpty());
+            sheeted = over.isPresent();
+            arrange();
+            place.getChildren().setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
+        });
     }
 
     /** Shows nothing but the stage and the why, for a class to look at; or everything again. */
     public void present(boolean stageAlone) {
         pseudoClassStateChanged(PRESENTED, stageAlone);
+        presented = stageAlone;
+        arrange();
+    }
+
+    /** While something stands in the place of the stage, it has the room of the pictures as well. */
+    private void arrange() {
         for (Node other : List.of(kinds, right, steps)) {
-            other.setVisible(!stageAlone);
-            other.setManaged(!stageAlone);
+            other.setVisible(!presented && !(other == right && sheeted));
+            other.setManaged(other.isVisible());
         }
     }
 

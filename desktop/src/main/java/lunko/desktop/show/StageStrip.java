@@ -37,6 +37,7 @@ final class StageStrip extends ScrollPane {
         setFitToHeight(true);
         setMinWidth(0);
         setPrefWidth(0);
+        setMinHeight(USE_PREF_SIZE);
         setVbarPolicy(ScrollBarPolicy.NEVER);
         model.showing().subscribe((before, now) -> {
             if (before.run() != now.run()) make(now);

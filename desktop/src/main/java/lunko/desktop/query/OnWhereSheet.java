@@ -1,0 +1,148 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Sending;
+import lunko.lesson.WrittenQuery;
+import lunko.phrase.Phrase;
+import lunko.phrase.Words;
+import lunko.problem.Problem;
+import lunko.query.change.Conditions;
+import lunko.query.change.Conditions.Seated;
+import lunko.query.change.Joins;
+import lunko.query.change.Seat;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SqlWriter;
+
+/** Each condition of the query where it stands, and sent to the other place: the two results side by side. */
+final class OnWhereSheet extends Sheet {
+    private static final int MOST_ROWS = 9;
+
+    /** A condition, and where it could be sent. */
+    private record Choice(Seated condition, Seat to) {}
+
+    private Optional<Choice> chosen = Optional.empty();
+
+    OnWhereSheet(ShowModel model, Runnable close) {
+        super(model, "on-where", "ON or WHERE", close);
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        say("a condition in ON decides who are partners, one in WHERE which rows stay");
+        lesson.text().read().handle(read -> show(lesson, read.query().query()), (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
+    }
+
+    private void show(Lesson lesson, QueryExpression query) {
+        List<Choice> choices = choices(query);
+        if (choices.isEmpty()) {
+            put(List.of(label("This query has no condition that could be sent: it needs a join with ON. Write a condition into ON or WHERE first.", "about")));
+            return;
+        }
+        Choice now = chosen.filter(choices::contains).orElse(choices.getLast());
+        chosen = Optional.of(now);
+        FlowPane buttons = new FlowPane();
+        buttons.getStyleClass().add("choices");
+        for (Choice choice : choices) {
+            ToggleButton button = new ToggleButton(text(choice.condition()) + "   " + place(choice.condition().seat()) + " → " + place(choice.to()));
+            button.setMnemonicParsing(false);
+            button.setSelected(choice.equals(now));
+            button.setOnAction(_ -> {
+                chosen = Optional.of(choice);
+                show(lesson);
+            });
+            buttons.getChildren().add(button);
+        }
+        List<Node> parts = new ArrayList<>(List.of(buttons));
+        Sending.of(lesson.text(), lesson.tables(), now.condition(), now.to()).handle(sending -> parts.addAll(compared(lesson.text(), now, sending)),
+                (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
+        put(parts);
+    }
+
+    /** A condition of WHERE can go to the last join that has an ON; one of ON to WHERE, unless it is the only one there. */
+    private static List<Choice> choices(QueryExpression query) {
+        List<Seated> all = Conditions.of(query);
+        int joins = Joins.of(query).size();
+        List<Choice> choices = new ArrayList<>();
+        for (Seated condition : all) {
+            boolean alone = all.stream().filter(other -> other.seat().equals(condition.seat())).count() == 1;
+            switch (condition.seat()) {
+                case Seat.On _ when alone -> { }
+                case Seat.On _ -> choices.add(new Choice(condition, new Seat.Where()));
+                case Seat.Where _ -> {
+                    if (joins > 0) choices.add(new Choice(condition, new Seat.On(joins - 1)));
+                }
+            }
+        }
+        return choices;
+    }
+
+    private static String text(Seated condition) {
+        return new SqlWriter().expression(condition.condition());
+    }
+
+    private static String place(Seat seat) {
+        return switch (seat) {
+            case Seat.On(int join) -> "ON" + (join > 0 ? " of join " + (join + 1) : "");
+            case Seat.Where _ -> "WHERE";
+        };
+    }
+
+    private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
+        HBox both = new HBox(side("In " + place(choice.condition().seat()) + ", as it is", now.sql(), sending.here(), Optional.empty()),
+                side("In " + place(choice.to()), sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
+        both.getStyleClass().add("side-by-side");
+        List<Node> parts = new ArrayList<>(List.of(both));
+        if (sending.isSame()) parts.add(label("The same rows, wherever the condition stands: no row is kept for want of a partner that it would have taken away.", "way-about"));
+        for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
+        return parts;
+    }
+
+    private VBox side(String title, String sql, Sending.Result result, Optional<WrittenQuery> use) {
+        HBox head = new HBox(label(title + ": " + Words.rows(result.stage().rows().size()), "way-title"));
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("way-head");
+        use.ifPresent(query -> {
+            Button send = new Button("Send it there");
+            send.getStyleClass().add("use");
+            send.setId("send");
+            send.setMinWidth(Region.USE_PREF_SIZE);
+            send.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(query))));
+            head.getChildren().add(send);
+        });
+        VBox side = new VBox(head, new SqlFlow(sql), SmallTable.of(result.stage(), MOST_ROWS, result.differing()));
+        side.getStyleClass().add("side");
+        side.setPrefWidth(100);
+        HBox.setHgrow(side, Priority.ALWAYS);
+        return side;
+    }
+
+    private static Node why(Choice choice, Sending.Why why) {
+        String in = place(why.after() ? choice.to() : choice.condition().seat());
+        String other = place(why.after() ? choice.condition().seat() : choice.to());
+        VBox both = new VBox(flow(Phrase.write().strong("With it in " + in + ": ").phrase(why.why()).done()));
+        why.whyNot().ifPresent(not -> both.getChildren().add(flow(Phrase.write().strong("With it in " + other + ": ").phrase(not).done())));
+        both.getStyleClass().add("why-both");
+        return both;
+    }
+
+    private static PhraseFlow flow(Phrase phrase) {
+        PhraseFlow flow = new PhraseFlow("why-small");
+        flow.show(phrase);
+        return flow;
+    }
+}

@@ -1,0 +1,72 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.work.Latest;
+import lunko.engine.Stage;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
+import lunko.phrase.Words;
+import lunko.problem.Checked;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Stretch;
+
+/** The results of all queries of the text, one under the other, with how many rows each gives. */
+final class ResultsSheet extends Sheet {
+    private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
+    private static final int MOST_ROWS = 6;
+
+    private record Found(Lesson lesson, List<Checked<Stage>> results) {}
+
+    private final Latest<Lesson, Found> latest = new Latest<>("all results", lesson -> new Found(lesson, lesson.text().all(lesson.tables())), this::show);
+
+    ResultsSheet(ShowModel model, Runnable close) {
+        super(model, "results", "All queries, run", close);
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        latest.ask(lesson);
+    }
+
+    private void show(Found found) {
+        if (found.lesson() != model().lesson().lesson().get()) return;
+        List<Stretch> queries = SqlParser.stretches(found.lesson().sql());
+        say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two" : queries.size() + " queries");
+        List<Node> parts = new ArrayList<>();
+        for (int i = 0; i < found.results().size(); i++) parts.add(result(found.lesson().text(), i, queries.get(i), found.results().get(i)));
+        put(parts);
+    }
+
+    private Node result(WrittenQuery text, int number, Stretch query, Checked<Stage> result) {
+        SqlFlow sql = new SqlFlow(query.of(text.sql()));
+        HBox.setHgrow(sql, Priority.ALWAYS);
+        HBox line = new HBox(label(result.either(stage -> Words.rows(stage.rows().size()), _ -> "no result"), "result-count"), sql);
+        line.getStyleClass().add("way-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        if (number == text.number()) {
+            line.getChildren().add(label("on the stage", "about"));
+        } else if (result instanceof Checked.Valid<Stage>) {
+            Button show = new Button("Show this one");
+            show.getStyleClass().add("use");
+            show.setMinWidth(Region.USE_PREF_SIZE);
+            show.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text.sql(), number)))));
+            line.getChildren().add(show);
+        }
+        VBox all = new VBox(line, result.either(stage -> SmallTable.of(stage, MOST_ROWS), problem -> label(problem.sentence(), "query-problem")));
+        all.getStyleClass().add("way");
+        all.pseudoClassStateChanged(AT_HAND, number == text.number());
+        return all;
+    }
+}

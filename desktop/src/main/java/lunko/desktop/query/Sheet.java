@@ -1,0 +1,93 @@
+package lunko.desktop.query;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.Lesson;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open. */
+abstract class Sheet extends VBox {
+    private final ShowModel model;
+    private final Label about = new Label();
+    private final VBox body = new VBox();
+    private boolean open;
+
+    /** A sheet under a title; {@code close} puts the stage back. */
+    Sheet(ShowModel model, String id, String title, Runnable close) {
+        this.model = model;
+        getStyleClass().addAll("card", "sheet");
+        setId(id);
+        Label name = new Label(title);
+        name.getStyleClass().add("sheet-title");
+        name.setMinWidth(USE_PREF_SIZE);
+        about.getStyleClass().add("about");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button shut = new Button("", new FontIcon(Feather.X));
+        shut.getStyleClass().add("query-button");
+        shut.setTooltip(new Tooltip("Back to the stage"));
+        shut.setAccessibleText("back to the stage");
+        shut.setOnAction(_ -> close.run());
+        HBox head = new HBox(name, about, gap, shut);
+        head.getStyleClass().add("sheet-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        body.getStyleClass().add("sheet-body");
+        ScrollPane scroll = new ScrollPane(body);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        scroll.setMinHeight(0);
+        setMinHeight(0);
+        getChildren().addAll(head, scroll);
+        model.lesson().lesson().subscribe(now -> {
+            if (open) show(now);
+        });
+    }
+
+    /** Shows what is to be said of the lesson at hand, and follows it. */
+    void open() {
+        open = true;
+        show(model.lesson().lesson().get());
+    }
+
+    /** Follows no more. */
+    void close() {
+        open = false;
+    }
+
+    ShowModel model() {
+        return model;
+    }
+
+    /** Says something beside the title. */
+    void say(String said) {
+        about.setText(said);
+    }
+
+    /** Puts these things on the sheet, one under the other. */
+    void put(List<? extends Node> parts) {
+        body.getChildren().setAll(parts);
+    }
+
+    /** Shows what is to be said of a lesson. */
+    abstract void show(Lesson lesson);
+
+    static Label label(String text, String styleClass) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+}

@@ -1,0 +1,34 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import lunko.query.sql.Lexeme;
+
+/** SQL to be read, its words told apart as in the field. */
+final class SqlFlow extends TextFlow {
+
+    SqlFlow(String sql) {
+        getStyleClass().add("sql-flow");
+        setAccessibleRole(AccessibleRole.TEXT);
+        setAccessibleText(sql);
+        List<Node> parts = new ArrayList<>();
+        int end = 0;
+        for (Lexeme lexeme : Lexeme.of(sql)) {
+            if (lexeme.at().start() > end) parts.add(text(sql.substring(end, lexeme.at().start()), "white"));
+            parts.add(text(lexeme.at().of(sql), lexeme.kind().name().toLowerCase(Locale.ROOT)));
+            end = lexeme.at().end();
+        }
+        getChildren().setAll(parts);
+    }
+
+    private static Text text(String part, String kind) {
+        Text text = new Text(part);
+        text.getStyleClass().addAll("sql-part", "sql-" + kind);
+        return text;
+    }
+}

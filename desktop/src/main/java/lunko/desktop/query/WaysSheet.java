@@ -1,0 +1,126 @@
+package lunko.desktop.query;
+
+import static lunko.phrase.Words.capital;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.ShowModel;
+import lunko.desktop.work.Latest;
+import lunko.insight.Counterexample;
+import lunko.insight.EqualForm;
+import lunko.insight.Sameness;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
+import lunko.phrase.Words;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The other ways to say the query: each with its text, whether it gives the same rows here, and where it does not. */
+final class WaysSheet extends Sheet {
+    private static final int MOST_ROWS = 4;
+
+    /** A lesson, and of its joins the one that is at hand. */
+    private record Asked(Lesson lesson, int join) {}
+
+    private record Found(Asked asked, Checked<List<EqualForm>> ways) {}
+
+    private final Latest<Asked, Found> latest = new Latest<>("other ways", WaysSheet::find, this::show);
+
+    WaysSheet(ShowModel model, Runnable close) {
+        super(model, "ways", "Other ways to say it", close);
+    }
+
+    private static Found find(Asked asked) {
+        WrittenQuery text = asked.lesson().text();
+        return new Found(asked, text.otherWays(asked.lesson().tables(), asked.join(), asked.lesson().scene().right()));
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        say("each one is tried on your tables…");
+        latest.ask(new Asked(lesson, model().joinAtHand()));
+    }
+
+    private void show(Found found) {
+        if (found.asked().lesson() != model().lesson().lesson().get()) return;
+        found.ways().handle(ways -> {
+            say(Words.counted(ways.size(), "way") + ", tried on your tables");
+            put(ways.isEmpty() ? List.of(label("Lunko knows no other way to say this query.", "about")) : ways.stream().map(this::way).toList());
+        }, (Problem problem) -> {
+            say("");
+            put(List.of(label(problem.sentence(), "query-problem")));
+        });
+    }
+
+    private Node way(EqualForm form) {
+        Label title = label(capital(form.said().saying().title()), "way-title");
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        HBox head = new HBox(title);
+        head.getStyleClass().add("way-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        form.here().ifPresent(here -> head.getChildren().add(verdict(here)));
+        VBox all = new VBox(head);
+        all.getStyleClass().add("way");
+        form.said().text().ifPresent(text -> {
+            SqlFlow sql = new SqlFlow(text);
+            HBox.setHgrow(sql, Priority.ALWAYS);
+            HBox line = new HBox(sql);
+            line.getStyleClass().add("way-line");
+            if (form.canBeChosen()) line.getChildren().add(use(text));
+            all.getChildren().add(line);
+        });
+        all.getChildren().add(label(form.said().about(), "way-about"));
+        form.counterexample().ifPresent(example -> all.getChildren().addAll(counterexample(example)));
+        return all;
+    }
+
+    private static Label verdict(Sameness here) {
+        Label verdict = new Label(here.said(), new FontIcon(here.isSame() ? Feather.CHECK : Feather.X));
+        verdict.getStyleClass().addAll("verdict", here.isSame() ? "same" : "other");
+        return verdict;
+    }
+
+    private Button use(String text) {
+        Button use = new Button("Say it so");
+        use.getStyleClass().add("use");
+        use.setMinWidth(Region.USE_PREF_SIZE);
+        use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text, model().lesson().lesson().get().text().number())))));
+        return use;
+    }
+
+    /** A button, and behind it the small tables on which the two differ. */
+    private static List<Node> counterexample(Counterexample example) {
+        FlowPane shown = new FlowPane();
+        shown.getStyleClass().add("counterexample");
+        List<Node> parts = new ArrayList<>();
+        example.tables().forEach(table -> parts.add(titled(table.name(), SmallTable.of(table, MOST_ROWS))));
+        parts.add(titled("as it is said now: " + Words.rows(example.one().rows().size()), SmallTable.of(example.one(), MOST_ROWS)));
+        parts.add(titled("so: " + Words.rows(example.other().rows().size()), SmallTable.of(example.other(), MOST_ROWS)));
+        shown.getChildren().setAll(parts);
+        ToggleButton button = new ToggleButton("Not always the same: on which tables?");
+        button.getStyleClass().add("counter-button");
+        shown.visibleProperty().bind(button.selectedProperty());
+        shown.managedProperty().bind(button.selectedProperty());
+        return List.of(button, shown);
+    }
+
+    static VBox titled(String title, Node table) {
+        VBox both = new VBox(label(title, "small-title"), table);
+        both.getStyleClass().add("titled");
+        return both;
+    }
+}
