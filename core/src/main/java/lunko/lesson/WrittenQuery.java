@@ -11,11 +11,13 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
 import lunko.query.QueryText;
+import lunko.query.change.Adapted;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
 import lunko.query.change.QueryChange;
 import lunko.query.change.Sayings;
 import lunko.query.change.Seat;
+import lunko.query.change.Target;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
@@ -140,5 +142,10 @@ public record WrittenQuery(String sql, int number) {
     public Checked<List<EqualForm>> otherWays(List<Table> tables, int join, String right) {
         return read().map(read -> Sayings.of(read.script(), read.query(), tables, join, right).stream()
                 .map(said -> EqualForm.of(said, tables, this::on, said.text().map(text -> new WrittenQuery(text, number)::on))).toList());
+    }
+
+    /** It in the words of a database that has these tables; a problem where it has none that Lunko knows. */
+    public Checked<String> writtenFor(Target target, List<Table> tables) {
+        return read().then(read -> Adapted.of(target, read.script(), read.query(), tables));
     }
 }

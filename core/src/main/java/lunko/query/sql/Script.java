@@ -55,6 +55,11 @@ public final class Script {
         return new Stretch(text.offsetByCodePoints(0, span.start()), text.offsetByCodePoints(0, span.end()));
     }
 
+    /** All parts of the statements that are of a kind, those of queries within included. */
+    public <T> List<T> parts(Class<T> kind) {
+        return spans.parts(kind);
+    }
+
     /** The text. */
     public String text() {
         return text;

@@ -2,6 +2,7 @@ package lunko.query.sql;
 
 import java.util.EnumMap;
 import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antlr.v4.runtime.Token;
@@ -32,6 +33,10 @@ final class Spans {
 
     Optional<Span> of(Object part) {
         return Optional.ofNullable(parts.get(part));
+    }
+
+    <T> List<T> parts(Class<T> kind) {
+        return parts.keySet().stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
     Optional<OfClause> of(Object owner, Clause clause) {

@@ -22,6 +22,7 @@ public final class QueryActions {
     private final Action ways;
     private final Action onWhere;
     private final Action results;
+    private final Action writeFor;
     private final Action back;
     private Optional<QueryPane> pane = Optional.empty();
 
@@ -31,6 +32,7 @@ public final class QueryActions {
         ways = sheet("Other ways to say it", model, WaysSheet::new, KeyCode.W);
         onWhere = sheet("ON or WHERE: a condition sent from one to the other", model, OnWhereSheet::new, KeyCode.O);
         results = sheet("Run all queries of the text", model, ResultsSheet::new, KeyCode.R);
+        writeFor = sheet("Write it for a database", model, WriteForSheet::new, KeyCode.D);
         nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F7);
         back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
                 Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(), model.lesson().lesson()),
@@ -62,6 +64,6 @@ public final class QueryActions {
 
     /** All of them in the parts of a menu. */
     List<List<Action>> menu() {
-        return List.of(List.of(write, nextTrouble), List.of(ways, onWhere, results), List.of(back));
+        return List.of(List.of(write, nextTrouble), List.of(ways, onWhere, results, writeFor), List.of(back));
     }
 }

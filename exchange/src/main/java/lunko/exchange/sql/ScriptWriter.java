@@ -1,6 +1,7 @@
 package lunko.exchange.sql;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -10,10 +11,10 @@ import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
 import lunko.query.KeyPair;
+import lunko.query.change.Target;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /**
@@ -25,6 +26,11 @@ public final class ScriptWriter {
 
     /** Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that refer to them. */
     public static void write(TableSet set, Appendable out) throws IOException {
+        write(set, Target.STANDARD, out);
+    }
+
+    /** The same in the words of a database. */
+    public static void write(TableSet set, Target target, Appendable out) throws IOException {
         ForeignKeys keys = ForeignKeys.of(set);
         for (Link link : keys.broken()) {
             out.append("-- ").append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left)) + ") belongs to " + link.right() + " ("
@@ -36,7 +42,7 @@ public final class ScriptWriter {
                 out.append("-- ").append(comment("some rows of " + table.name() + " have no key of their own, so that no key is declared")).append("\n");
             }
             for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
-            out.append("CREATE TABLE ").append(name(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
+            out.append("CREATE TABLE ").append(name(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys, target))).append("\n);\n");
             if (!table.rows().isEmpty()) {
                 out.append("INSERT INTO ").append(name(table.name())).append(" VALUES\n    ").append(table.rows().stream()
                         .map(ScriptWriter::row).collect(Collectors.joining(",\n    "))).append(";\n");
@@ -52,11 +58,11 @@ public final class ScriptWriter {
         }
     }
 
-    private static List<String> parts(Table table, KeyFaults faults, ForeignKeys keys) {
-        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(column, faults)).toList());
+    private static List<String> parts(Table table, KeyFaults faults, ForeignKeys keys, Target target) {
+        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(table, column, faults, target)).toList());
         List<Integer> key = table.key();
         if (!key.isEmpty() && faults.isNone()) parts.add("PRIMARY KEY (" + columns(key.stream().map(i -> table.columns().get(i).name())) + ")");
-        keys.holding().stream().filter(link -> link.left().equals(table.name())).forEach(link -> parts.add("FOREIGN KEY ("
+        keys.holding().stream().filter(link -> link.left().equals(table.name()) && (target.refersWithinAnInsert() || !link.right().equals(table.name()))).forEach(link -> parts.add("FOREIGN KEY ("
                 + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name(link.right()) + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
         return parts;
     }
@@ -65,10 +71,10 @@ public final class ScriptWriter {
         return names.map(ScriptWriter::name).collect(Collectors.joining(", "));
     }
 
-    private static String column(Column column, KeyFaults faults) {
-        // Lunko's whole numbers have 64 bits, and INTEGER elsewhere 32.
-        return name(column.name()) + " " + (column.type() == Type.INTEGER ? "BIGINT" : column.type().name())
-                + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
+    private static String column(Table table, Column column, KeyFaults faults, Target target) {
+        int at = table.columns().indexOf(column);
+        int digits = table.rows().stream().map(row -> row.value(at)).mapToInt(value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0).max().orElse(0);
+        return name(column.name()) + " " + target.type(column.type(), digits) + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
     }
 
     private static String row(Row row) {

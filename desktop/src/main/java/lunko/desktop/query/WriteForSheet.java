@@ -1,0 +1,83 @@
+package lunko.desktop.query;
+
+import static lunko.phrase.Words.capital;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.show.ShowModel;
+import lunko.exchange.sql.ScriptWriter;
+import lunko.lesson.Lesson;
+import lunko.problem.Problem;
+import lunko.query.change.Target;
+
+/** The query in the words of a database, to be copied alone, or with its tables as a script that runs there. */
+final class WriteForSheet extends Sheet {
+    private Target target = Target.STANDARD;
+
+    WriteForSheet(ShowModel model, Runnable close) {
+        super(model, "write-for", "Write it for a database", close);
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        say("the same rows there, in its words");
+        FlowPane targets = new FlowPane();
+        targets.getStyleClass().add("choices");
+        for (Target each : Target.all()) {
+            ToggleButton button = new ToggleButton(capital(each.title()));
+            button.setSelected(each == target);
+            button.setOnAction(_ -> {
+                target = each;
+                show(lesson);
+            });
+            targets.getChildren().add(button);
+        }
+        put(List.of(targets, lesson.text().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql), (Problem problem) -> label(problem.sentence(), "query-problem"))));
+    }
+
+    private Node written(Lesson lesson, String sql) {
+        SqlFlow flow = new SqlFlow(sql);
+        HBox line = new HBox(flow);
+        line.getStyleClass().add("way-line");
+        String script = script(lesson, sql);
+        HBox buttons = new HBox(copy("copy-query", "Copy the query", sql, "The query is copied."),
+                copy("copy-script", "Copy a script with its tables", script, "The script is copied: it makes the tables and runs the query."));
+        buttons.getStyleClass().add("way-head");
+        VBox all = new VBox(line, buttons, label(sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.", "way-about"), new SqlFlow(script));
+        all.getStyleClass().add("way");
+        return all;
+    }
+
+    private Button copy(String id, String name, String text, String said) {
+        Button copy = new Button(name);
+        copy.setId(id);
+        copy.getStyleClass().add("use");
+        copy.setOnAction(_ -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(text);
+            Clipboard.getSystemClipboard().setContent(content);
+            model().lesson().say(new Notice.Success(said));
+        });
+        return copy;
+    }
+
+    private String script(Lesson lesson, String sql) {
+        StringBuilder script = new StringBuilder();
+        try {
+            ScriptWriter.write(lesson.set(), target, script);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return script + sql + ";\n";
+    }
+}
