@@ -25,6 +25,7 @@ public final class Benchmarks {
         Collection<RunResult> check = run(KeyCheckBenchmark.class);
         WindowTimes.startToolkit();
         List<WindowTimes.Times> editing = EditBenchmark.run();
+        List<WindowTimes.Times> typing = TypingBenchmark.run();
         ShowBenchmark.Measured show = ShowBenchmark.run();
         Platform.exit();
         Collection<RunResult> history = run(HistoryBenchmark.class);
@@ -77,6 +78,10 @@ public final class Benchmarks {
         for (RunResult result : history) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"), result.getPrimaryResult().getScore()));
         }
+        lines.addAll(List.of("", "## The query", "", "A chain of ten tables; the work in the window's thread with its layout, in milliseconds, pictures made by the processor."
+                        + " A picture at 60 a second has 16.",
+                "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
+        typing.forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("", "## The show", "", "A left join of 50 × 50 rows, " + show.steps() + " steps; the work in the window's thread with its layout, in"
                         + " milliseconds, pictures made by the processor. A picture at 30 a second has 33.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));

@@ -59,9 +59,15 @@ final class WindowTimes {
 
     /** How long something takes that is done again and again, a picture after each. */
     Times measure(String what, Runnable work) {
+        return measure(what, () -> { }, work);
+    }
+
+    /** The same of something that is got ready before, which is not counted. */
+    Times measure(String what, Runnable ready, Runnable work) {
         List<Double> times = new ArrayList<>();
         for (int i = 0; i < WARM_UP + MEASURED; i++) {
             Platform.runLater(() -> {
+                ready.run();
                 long start = System.nanoTime();
                 work.run();
                 atOnce = System.nanoTime() - start;

@@ -16,23 +16,24 @@ import lunko.table.Value;
  * @param join     what was joined, and how
  * @param matching which rows are partners, in the orientation of {@link Join#outerFirst()}
  * @param once     the columns that USING or NATURAL has made one of two: they come first, with the value of the side that has one
+ * @param headings its columns: those that come once, then those of both sides
  * @param within   the queries in its condition
  */
-public record Joined(Join join, Matching matching, JoinRows lineage, List<Equality> once, List<List<Value>> rows,
+public record Joined(Join join, Matching matching, JoinRows lineage, List<Equality> once, List<Heading> headings, List<List<Value>> rows,
                      Supplier<List<Stage>> within) implements Stage {
 
     /** Joins; nothing, if the result has more rows than that. */
     public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
         // A kind that takes rows of one side gives no more than there are, however many partners they have.
         return Matching.of(join.outerFirst(), join.kind().stopsAtFirst() ? Long.MAX_VALUE : mostRows)
-                .map(matching -> new Joined(join, matching, JoinRows.of(join.kind(), matching), once, List.of(), within))
+                .map(matching -> new Joined(join, matching, JoinRows.of(join.kind(), matching), once, headings(join, once), List.of(), within))
                 .filter(joined -> joined.lineage.size() <= mostRows).map(Joined::withRows);
     }
 
     private Joined withRows() {
         List<List<Value>> made = new ArrayList<>((int) lineage.size());
         for (long row = 0; row < lineage.size(); row++) made.add(row(lineage.row(row)));
-        return new Joined(join, matching, lineage, once, Collections.unmodifiableList(made), within);
+        return new Joined(join, matching, lineage, once, headings, Collections.unmodifiableList(made), within);
     }
 
     private List<Value> row(ResultRow row) {
@@ -55,8 +56,7 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
                 : Collections.nCopies(join.on(side).headings().size(), Value.NULL);
     }
 
-    @Override
-    public List<Heading> headings() {
+    private static List<Heading> headings(Join join, List<Equality> once) {
         List<Heading> headings = new ArrayList<>();
         for (Equality equality : once) {
             Heading left = join.left().headings().get(equality.left());
@@ -65,7 +65,7 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
         for (Side side : Side.values()) {
             if (join.kind().shows(side)) headings.addAll(join.on(side).headings());
         }
-        return headings;
+        return List.copyOf(headings);
     }
 
     /** Whether partnerless rows of a side come into the result. */

@@ -15,8 +15,12 @@ import lunko.query.Query;
 import lunko.query.QueryText;
 import lunko.query.Side;
 import lunko.query.change.Joins;
+import lunko.query.change.QueryChange;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Renaming;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
@@ -171,6 +175,13 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     /** The query that was written with one of its joins made one of another kind; nothing, where that has no words. */
     public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind) {
         return text().joining(join, joinsInAll, kind, otherwise(join));
+    }
+
+    /** What joins a further table to those of a query: by the link that it has with one of them, or, if it has none, every row with every row. */
+    public QueryChange.AddTable furtherTable(QueryExpression query, String table, Name alias) {
+        FromItem added = new FromItem.NamedTable(Name.of(table), Optional.of(alias));
+        JoinSpecification on = query.body() instanceof QueryBody.Select select && !select.from().isEmpty() ? LinkCondition.of(this, select.from().getLast(), added) : new JoinSpecification.Nothing();
+        return new QueryChange.AddTable(on instanceof JoinSpecification.Nothing ? JoinKind.CROSS : JoinKind.INNER, added, on);
     }
 
     /** The condition that a join of the text gets if it has none, by the links of the lesson. */

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
 import lunko.insight.EqualForm;
+import lunko.insight.Sameness;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -133,15 +134,24 @@ public record WrittenQuery(String sql, int number) {
      * another. {@code otherwise} is the condition of a join that has none and needs one.
      */
     public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind, JoinSpecification otherwise) {
-        if (kind.words().isEmpty()) return Optional.empty();
-        return read().either(read -> Joins.of(read.query().query()).size() == joinsInAll
-                ? changed(new QueryChange.OfKind(join, kind, otherwise)).either(Optional::of, _ -> Optional.empty()) : Optional.empty(), _ -> Optional.empty());
+        if (kind.words().isEmpty() || !hasJoins(joinsInAll)) return Optional.empty();
+        return changed(new QueryChange.OfKind(join, kind, otherwise)).either(Optional::of, _ -> Optional.empty());
+    }
+
+    /** Whether all of so many joins are said by JOIN in the FROM of the query itself. */
+    public boolean hasJoins(int all) {
+        return read().either(read -> Joins.of(read.query().query()).size() == all, _ -> false);
     }
 
     /** The other ways to say it, each tried on the tables; of a chain, those that speak of one join mean this one, counted from 0. */
     public Checked<List<EqualForm>> otherWays(List<Table> tables, int join, String right) {
         return read().map(read -> Sayings.of(read.script(), read.query(), tables, join, right).stream()
                 .map(said -> EqualForm.of(said, tables, this::on, said.text().map(text -> new WrittenQuery(text, number)::on))).toList());
+    }
+
+    /** How alike its result is to that of another on the same tables, where both can run. */
+    public Optional<Sameness> sameAs(WrittenQuery other, List<Table> tables) {
+        return other.on(tables).then(was -> on(tables).map(is -> Sameness.of(was, is))).either(Optional::of, _ -> Optional.empty());
     }
 
     /** It in the words of a database that has these tables; a problem where it has none that Lunko knows. */

@@ -22,6 +22,7 @@ import org.antlr.v4.runtime.ListTokenSource;
 import org.antlr.v4.runtime.RecognitionException;
 import org.antlr.v4.runtime.Recognizer;
 import org.antlr.v4.runtime.Token;
+import org.antlr.v4.runtime.atn.PredictionMode;
 
 /**
  * What can be written at a place of a text.
@@ -228,6 +229,8 @@ public record Completion(int from, List<Proposal> proposals) {
             all.add(end);
             var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
             parser.removeErrorListeners();
+            // What can stand here is a matter of the words before it alone.
+            parser.getInterpreter().setPredictionMode(PredictionMode.SLL);
             FirstError error = new FirstError();
             parser.addErrorListener(error);
             parser.script();

@@ -68,11 +68,11 @@ public record Lexeme(Stretch at, Kind kind) {
         };
     }
 
-    /** The two parentheses that belong together, where the caret stands at one of them; one alone, if it has no other. */
-    public static List<Stretch> parentheses(String text, int caret) {
+    /** Of a text and all of its lexemes, the two parentheses that belong together, where the caret stands at one of them; one alone, if it has no other. */
+    public static List<Stretch> parentheses(String text, List<Lexeme> lexemes, int caret) {
         Deque<Stretch> open = new ArrayDeque<>();
         Optional<Stretch> alone = Optional.empty();
-        for (Lexeme lexeme : of(text)) {
+        for (Lexeme lexeme : lexemes) {
             if (lexeme.kind() != Kind.SIGN) continue;
             String sign = lexeme.at().of(text);
             if (sign.equals("(")) open.push(lexeme.at());

@@ -51,10 +51,14 @@ class CompletionTest {
         String text = "SELECT 'a' -- so\nFROM hives, (1.5 \"";
         assertThat(Lexeme.of(text)).extracting(lexeme -> lexeme.kind() + " " + lexeme.at().of(text)).containsExactly(
                 "WORD SELECT", "TEXT 'a'", "COMMENT -- so", "WORD FROM", "NAME hives", "SIGN ,", "SIGN (", "NUMBER 1.5", "STRANGE \"");
-        assertThat(Lexeme.parentheses("f(a, (b))", 2)).extracting(Stretch::start).containsExactly(1, 8);
-        assertThat(Lexeme.parentheses("f(a, (b))", 8)).extracting(Stretch::start).containsExactly(5, 7);
-        assertThat(Lexeme.parentheses("f(a", 1)).hasSize(1);
-        assertThat(Lexeme.parentheses("f(a)", 0)).isEmpty();
+        assertThat(parentheses("f(a, (b))", 2)).extracting(Stretch::start).containsExactly(1, 8);
+        assertThat(parentheses("f(a, (b))", 8)).extracting(Stretch::start).containsExactly(5, 7);
+        assertThat(parentheses("f(a", 1)).hasSize(1);
+        assertThat(parentheses("f(a)", 0)).isEmpty();
+    }
+
+    private static List<Stretch> parentheses(String text, int caret) {
+        return Lexeme.parentheses(text, Lexeme.of(text), caret);
     }
 
     private static List<String> texts(String text, Kind kind) {

@@ -26,6 +26,7 @@ final class CompletionList {
 
     private final Popup popup = new Popup();
     private final ListView<Proposal> list = new ListView<>();
+    private int from;
 
     /** A list of which a click takes one. */
     CompletionList(Node dressedAs, Consumer<Proposal> take) {
@@ -40,10 +41,11 @@ final class CompletionList {
         popup.setAutoHide(true);
         StackPane all = new StackPane(list);
         Look.dress(all);
+        all.getStyleClass().add("show");
         popup.getContent().add(all);
         // A popup is a window of its own: it takes over how the one looks that it belongs to, and how large.
         popup.setOnShowing(_ -> {
-            all.getStyleClass().setAll("show");
+            all.getStyleClass().removeIf(name -> name.startsWith("theme-"));
             dressedAs.getScene().getRoot().getStyleClass().stream().filter(name -> name.startsWith("theme-")).forEach(all.getStyleClass()::add);
             double zoom = dressedAs.getLocalToSceneTransform().getMxx();
             all.getTransforms().setAll(new Scale(zoom, zoom));
@@ -60,7 +62,9 @@ final class CompletionList {
         list.getSelectionModel().selectFirst();
         list.scrollTo(0);
         list.setPrefHeight(Math.min(MOST_ROWS, list.getItems().size()) * ROW + 8);
-        popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
+        // It stays where the word begins while more of it is typed.
+        if (!popup.isShowing() || completion.from() != from) popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
+        from = completion.from();
     }
 
     void hide() {

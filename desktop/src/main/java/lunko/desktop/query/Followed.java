@@ -3,6 +3,7 @@ package lunko.desktop.query;
 import java.util.List;
 import java.util.Optional;
 import lunko.desktop.show.Showing;
+import lunko.insight.StageWords;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -24,8 +25,17 @@ record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Opti
     /** A text that has been typed; {@code more} says that the last change of the history was typing too. */
     record Typed(WrittenQuery query, History history, Way way, boolean more) {}
 
-    /** A history and what its lesson shows. */
-    record After(History history, Showing showing) {}
+    /** A history, what its lesson shows, and which words of the text that comes from. */
+    record After(History history, Showing showing, Optional<StageWords> words) {}
+
+    private static After after(History history, Showing showing) {
+        return new After(history, showing, words(showing));
+    }
+
+    /** The words of the text that the stages of a showing come from; nothing, where there are no stages. */
+    static Optional<StageWords> words(Showing showing) {
+        return showing.timeline().flatMap(timeline -> showing.lesson().text().read().either(read -> Optional.of(StageWords.of(read.script(), read.query(), timeline)), _ -> Optional.empty()));
+    }
 
     /** Finds out. */
     static Followed of(Typed typed) {
@@ -34,7 +44,7 @@ record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Opti
         SceneEdit.Write write = new SceneEdit.Write(Optional.of(typed.query()));
         Checked<History> history = typed.more() ? typed.history().continuedBy(write) : typed.history().after(write);
         Optional<After> after = typed.query().sql().isBlank() ? Optional.empty() : history.either(Optional::of, _ -> Optional.<History>empty())
-                .map(changed -> new After(changed, Showing.of(changed.lesson(), typed.way()))).filter(shown -> shown.showing().obstacle().isEmpty());
+                .map(changed -> after(changed, Showing.of(changed.lesson(), typed.way()))).filter(shown -> shown.showing().obstacle().isEmpty());
         Optional<Showing> preview = after.isPresent() ? Optional.empty() : typed.query().unconditioned()
                 .flatMap(all -> new SceneEdit.Write(Optional.of(all)).applyTo(lesson).either(Optional::of, _ -> Optional.<Lesson>empty()))
                 .map(changed -> Showing.of(changed, typed.way())).filter(shown -> shown.obstacle().isEmpty());

@@ -33,7 +33,16 @@ final class OnWhereSheet extends Sheet {
     private static final int MOST_ROWS = 9;
 
     /** A condition, and where it could be sent. */
-    private record Choice(Seated condition, Seat to) {}
+    private record Choice(Seated condition, Seat to, int joins) {
+
+        private String from() {
+            return SeatNames.of(condition.seat(), joins);
+        }
+
+        private String there() {
+            return SeatNames.of(to, joins);
+        }
+    }
 
     private Optional<Choice> chosen = Optional.empty();
 
@@ -58,7 +67,7 @@ final class OnWhereSheet extends Sheet {
         FlowPane buttons = new FlowPane();
         buttons.getStyleClass().add("choices");
         for (Choice choice : choices) {
-            ToggleButton button = new ToggleButton(text(choice.condition()) + "   " + place(choice.condition().seat()) + " → " + place(choice.to()));
+            ToggleButton button = new ToggleButton(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
             button.setMnemonicParsing(false);
             button.setSelected(choice.equals(now));
             button.setOnAction(_ -> {
@@ -82,9 +91,9 @@ final class OnWhereSheet extends Sheet {
             boolean alone = all.stream().filter(other -> other.seat().equals(condition.seat())).count() == 1;
             switch (condition.seat()) {
                 case Seat.On _ when alone -> { }
-                case Seat.On _ -> choices.add(new Choice(condition, new Seat.Where()));
+                case Seat.On _ -> choices.add(new Choice(condition, new Seat.Where(), joins));
                 case Seat.Where _ -> {
-                    if (joins > 0) choices.add(new Choice(condition, new Seat.On(joins - 1)));
+                    if (joins > 0) choices.add(new Choice(condition, new Seat.On(joins - 1), joins));
                 }
             }
         }
@@ -95,16 +104,9 @@ final class OnWhereSheet extends Sheet {
         return new SqlWriter().expression(condition.condition());
     }
 
-    private static String place(Seat seat) {
-        return switch (seat) {
-            case Seat.On(int join) -> "ON" + (join > 0 ? " of join " + (join + 1) : "");
-            case Seat.Where _ -> "WHERE";
-        };
-    }
-
     private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
-        HBox both = new HBox(side("In " + place(choice.condition().seat()) + ", as it is", now.sql(), sending.here(), Optional.empty()),
-                side("In " + place(choice.to()), sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
+        HBox both = new HBox(side("In " + choice.from() + ", as it is", now.sql(), sending.here(), Optional.empty()),
+                side("In " + choice.there(), sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
         both.getStyleClass().add("side-by-side");
         List<Node> parts = new ArrayList<>(List.of(both));
         if (sending.isSame()) parts.add(label("The same rows, wherever the condition stands: no row is kept for want of a partner that it would have taken away.", "way-about"));
@@ -132,8 +134,8 @@ final class OnWhereSheet extends Sheet {
     }
 
     private static Node why(Choice choice, Sending.Why why) {
-        String in = place(why.after() ? choice.to() : choice.condition().seat());
-        String other = place(why.after() ? choice.condition().seat() : choice.to());
+        String in = why.after() ? choice.there() : choice.from();
+        String other = why.after() ? choice.from() : choice.there();
         VBox both = new VBox(flow(Phrase.write().strong("With it in " + in + ": ").phrase(why.why()).done()));
         why.whyNot().ifPresent(not -> both.getChildren().add(flow(Phrase.write().strong("With it in " + other + ": ").phrase(not).done())));
         both.getStyleClass().add("why-both");

@@ -22,6 +22,7 @@ public final class QueryActions {
     private final Action ways;
     private final Action onWhere;
     private final Action results;
+    private final Action build;
     private final Action writeFor;
     private final Action back;
     private Optional<QueryPane> pane = Optional.empty();
@@ -33,6 +34,7 @@ public final class QueryActions {
         onWhere = sheet("ON or WHERE: a condition sent from one to the other", model, OnWhereSheet::new, KeyCode.O);
         results = sheet("Run all queries of the text", model, ResultsSheet::new, KeyCode.R);
         writeFor = sheet("Write it for a database", model, WriteForSheet::new, KeyCode.D);
+        build = sheet("Build the query without typing", model, BuildSheet::new, KeyCode.U);
         nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F7);
         back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
                 Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(), model.lesson().lesson()),
@@ -64,6 +66,6 @@ public final class QueryActions {
 
     /** All of them in the parts of a menu. */
     List<List<Action>> menu() {
-        return List.of(List.of(write, nextTrouble), List.of(ways, onWhere, results, writeFor), List.of(back));
+        return List.of(List.of(write, build, nextTrouble), List.of(ways, onWhere, results, writeFor), List.of(back));
     }
 }

@@ -1,12 +1,15 @@
 package lunko.desktop.query;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
@@ -32,6 +35,8 @@ import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
 import lunko.steps.Timeline;
 import org.fxmisc.richtext.StyleClassedTextArea;
+import org.fxmisc.richtext.model.StyleSpan;
+import org.fxmisc.richtext.model.StyleSpans;
 
 /**
  * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is underlined and the
@@ -55,11 +60,16 @@ public final class QueryField extends StackPane {
     /** The text that the lesson was last known to have. */
     private String told = "";
     private boolean loading;
+    /** What a text comes to that is about to be shown. */
+    private Optional<Followed.After> ready = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
     private Optional<Lesson> typed = Optional.empty();
     private Optional<Timeline> wordsFor = Optional.empty();
     private Optional<StageWords> words = Optional.empty();
     private List<Stretch> lit = List.of();
+    private List<Stretch> parentheses = List.of();
+    private String lexedText = "";
+    private List<Lexeme> lexed = List.of();
     private Set<String> leftNames = Set.of();
     private Set<String> rightNames = Set.of();
 
@@ -141,6 +151,8 @@ public final class QueryField extends StackPane {
                 if (!area.getText().equals(text)) load(text);
                 troubles.set(List.of());
                 model.stale().set(false);
+                // A text that was changed without typing can be wrong as well.
+                if (now.obstacle().isPresent() && lesson.scene().written().isPresent()) ask();
             }
         }
         boolean other = !now.timeline().equals(wordsFor);
@@ -161,7 +173,7 @@ public final class QueryField extends StackPane {
     /** Notes which words belong to which stage, and which names mean the left and the right side. */
     private void learn(Showing now) {
         wordsFor = now.timeline();
-        words = now.timeline().flatMap(timeline -> now.lesson().text().read().either(read -> Optional.of(StageWords.of(read.script(), read.query(), timeline)), _ -> Optional.empty()));
+        words = ready.filter(known -> known.showing().timeline().equals(now.timeline())).map(Followed.After::words).orElseGet(() -> Followed.words(now));
         leftNames = names(now, Side.LEFT);
         rightNames = names(now, Side.RIGHT);
     }
@@ -222,13 +234,23 @@ public final class QueryField extends StackPane {
         found.after().ifPresentOrElse(after -> {
             told = after.history().lesson().sql();
             model.stale().set(false);
+            ready = Optional.of(after);
             if (after.history() == model.lesson().history().get()) model.endPreview();
             else model.take(after.history(), after.showing());
+            ready = Optional.empty();
             typed = Optional.of(model.lesson().lesson().get());
         }, () -> {
             model.stale().set(true);
             found.preview().ifPresentOrElse(model::preview, model::endPreview);
         });
+    }
+
+    /** The words of the text, found once for each text. */
+    private List<Lexeme> lexemes() {
+        String text = area.getText();
+        if (!text.equals(lexedText)) lexed = Lexeme.of(text);
+        lexedText = text;
+        return lexed;
     }
 
     private void dress() {
@@ -237,10 +259,51 @@ public final class QueryField extends StackPane {
         lit.forEach(at -> marks.add(new Marked(at, "at-work")));
         for (Trouble trouble : troubles.told().get().all()) marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
         if (area.isFocused()) {
-            List<Stretch> both = Lexeme.parentheses(text, area.getCaretPosition());
-            both.forEach(at -> marks.add(new Marked(at, both.size() == 2 ? "parenthesis" : "wrong")));
+            parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());
+            parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));
         }
-        if (!text.isEmpty()) area.setStyleSpans(0, TextStyles.of(text, this::side, marks));
+        if (!text.isEmpty()) style(TextStyles.of(text, lexemes(), this::side, marks));
+    }
+
+    /** Styles no more than has changed: each line that is styled is laid out again. */
+    private void style(StyleSpans<Collection<String>> wanted) {
+        StyleSpans<Collection<String>> now = area.getStyleSpans(0, area.getLength());
+        if (now.equals(wanted)) return;
+        int same = same(now.iterator(), wanted.iterator());
+        int end = area.getLength() - same(backwards(now), backwards(wanted));
+        if (same < end) area.setStyleSpans(same, wanted.subView(same, end));
+    }
+
+    /** So many characters have the same style from the beginning on. */
+    private static int same(Iterator<StyleSpan<Collection<String>>> one, Iterator<StyleSpan<Collection<String>>> other) {
+        int same = 0;
+        int ofOne = 0;
+        int ofOther = 0;
+        Collection<String> first = List.of();
+        Collection<String> second = List.of();
+        while (true) {
+            if (ofOne == 0) {
+                if (!one.hasNext()) return same;
+                StyleSpan<Collection<String>> span = one.next();
+                ofOne = span.getLength();
+                first = span.getStyle();
+            }
+            if (ofOther == 0) {
+                if (!other.hasNext()) return same;
+                StyleSpan<Collection<String>> span = other.next();
+                ofOther = span.getLength();
+                second = span.getStyle();
+            }
+            if (!List.copyOf(first).equals(List.copyOf(second))) return same;
+            int both = Math.min(ofOne, ofOther);
+            same += both;
+            ofOne -= both;
+            ofOther -= both;
+        }
+    }
+
+    private static Iterator<StyleSpan<Collection<String>>> backwards(StyleSpans<Collection<String>> spans) {
+        return IntStream.range(0, spans.getSpanCount()).mapToObj(i -> spans.getStyleSpan(spans.getSpanCount() - 1 - i)).iterator();
     }
 
     private String side(String name) {
@@ -252,7 +315,7 @@ public final class QueryField extends StackPane {
 
     private void caretMoved() {
         if (loading) return;
-        if (area.isFocused()) dress();
+        if (area.isFocused() && !Lexeme.parentheses(area.getText(), lexemes(), area.getCaretPosition()).equals(parentheses)) dress();
         // Another query of the text is shown when the caret comes to it.
         boolean several = area.getText().indexOf(';') >= 0;
         if (several && area.isFocused() && number(area.getText()) != model.lesson().lesson().get().text().number()) pause.playFromStart();

@@ -2,6 +2,7 @@ package lunko.desktop.query;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.TreeSet;
@@ -20,9 +21,9 @@ final class TextStyles {
     private TextStyles() {}
 
     /** The styles of a text; {@code ofName} is that of a name, or nothing, and the marks are laid over it. */
-    static StyleSpans<Collection<String>> of(String text, Function<String, String> ofName, List<Marked> marks) {
+    static StyleSpans<Collection<String>> of(String text, List<Lexeme> lexemes, Function<String, String> ofName, List<Marked> marks) {
         List<Marked> all = new ArrayList<>();
-        for (Lexeme lexeme : Lexeme.of(text)) {
+        for (Lexeme lexeme : lexemes) {
             all.add(new Marked(lexeme.at(), "sql-" + lexeme.kind().name().toLowerCase(Locale.ROOT)));
             String side = lexeme.kind() == Lexeme.Kind.NAME ? ofName.apply(lexeme.at().of(text)) : "";
             if (!side.isEmpty()) all.add(new Marked(lexeme.at(), side));
@@ -36,10 +37,14 @@ final class TextStyles {
         StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
         List<Integer> places = List.copyOf(borders);
         if (places.size() < 2) return spans.add(List.of(), 0).create();
+        all.sort(Comparator.comparingInt(mark -> mark.at().start()));
+        List<Marked> open = new ArrayList<>();
+        int next = 0;
         for (int i = 1; i < places.size(); i++) {
             int start = places.get(i - 1);
-            int end = places.get(i);
-            spans.add(all.stream().filter(mark -> mark.at().start() <= start && end <= mark.at().end()).map(Marked::style).toList(), end - start);
+            while (next < all.size() && all.get(next).at().start() <= start) open.add(all.get(next++));
+            open.removeIf(mark -> mark.at().end() <= start);
+            spans.add(open.stream().map(Marked::style).toList(), places.get(i) - start);
         }
         return spans.create();
     }

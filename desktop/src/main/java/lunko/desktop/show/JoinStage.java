@@ -49,7 +49,7 @@ final class JoinStage extends Pane {
         }
         cards.takeDropsWithin(this);
         MovingOver over = new MovingOver(motions);
-        model.showing().addListener((_, before, now) -> {
+        model.staged().addListener((_, before, now) -> {
             if (MovingOver.leads(before, now) && now.isMatching()) over.from(result.card(Side.LEFT).getLayoutY(), card(Side.LEFT));
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) requestLayout();
             flights.show(before, now, new Flights.Tables() {
@@ -85,7 +85,7 @@ final class JoinStage extends Pane {
         for (GridTable<?> grid : List.of(card(Side.LEFT).source(), card(Side.LEFT).derived(), card(Side.RIGHT).source(), card(Side.RIGHT).derived(),
                 result.part(Side.LEFT), result.part(Side.RIGHT), between)) grid.setFixedCellSize(row);
         double sources = sourceHeight(height, row);
-        long resultRows = model.showing().get().outcome().map(Outcome::size).orElse(0L);
+        long resultRows = model.staged().get().outcome().map(Outcome::size).orElse(0L);
         double top = sources + TITLE;
         cards.widths(Side.LEFT).scrolling(scrolls(card(Side.LEFT).grid().getItems().size(), row, sources - HEAD));
         cards.widths(Side.RIGHT).scrolling(scrolls(card(Side.RIGHT).grid().getItems().size(), row, sources - HEAD) || scrolls(resultRows, row, height - top));

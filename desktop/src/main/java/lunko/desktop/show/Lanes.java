@@ -76,7 +76,7 @@ final class Lanes extends Pane {
         met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.point(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
                 ? Optional.of(of) : Optional.empty()));
         met.addEventHandler(MouseEvent.MOUSE_EXITED_TARGET, _ -> model.point(Optional.empty()));
-        model.showing().addListener((_, before, after) -> show(Motion.between(before, after)));
+        model.staged().addListener((_, before, after) -> show(Motion.between(before, after)));
         model.lineage().subscribe((_, _) -> place());
         drags.drag().subscribe(this::showDrag);
         widthProperty().subscribe(this::place);
@@ -85,7 +85,7 @@ final class Lanes extends Pane {
     /** Draws what has changed, where the rows are now. */
     void place() {
         running.stop();
-        Optional<MatchFrame> frame = model.showing().get().match();
+        Optional<MatchFrame> frame = model.staged().get().match();
         List<Drawn> lanes = new ArrayList<>();
         List<Drawn> beside = new ArrayList<>();
         frame.ifPresent(now -> {

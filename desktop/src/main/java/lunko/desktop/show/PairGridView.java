@@ -49,10 +49,15 @@ final class PairGridView extends Pane {
         getStyleClass().add("pair-grid");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
+            if (!isVisible()) return;
             if (!before.isOfSameJoin(now)) make();
             fill();
         });
         model.lineage().subscribe((_, _) -> fill());
+        // While it is not to be seen it is not made; then it catches up.
+        visibleProperty().subscribe(seen -> {
+            if (seen) make();
+        });
         widthProperty().subscribe((_, _) -> make());
         heightProperty().subscribe((_, _) -> make());
     }

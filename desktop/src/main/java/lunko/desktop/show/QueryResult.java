@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
@@ -39,6 +38,8 @@ final class QueryResult extends VBox {
     private final GridTable<QueryRow> grid = new GridTable<>();
     private final Label about = new Label();
     private boolean marks;
+    /** What the columns have been made for. */
+    private List<Object> made = List.of();
 
     QueryResult(ShowModel model, ResultActions actions) {
         this.model = model;
@@ -88,8 +89,11 @@ final class QueryResult extends VBox {
         }
         changes.ifPresent(made -> made.went().forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
         marks = changes.isPresent();
-        columns(listing, arrangement);
-        grid.setItems(FXCollections.observableArrayList(rows));
+        // Columns that stay keep their cells.
+        List<Object> wanted = List.of(result.headings(), arrangement, marks);
+        if (!wanted.equals(made)) columns(listing, arrangement);
+        made = wanted;
+        grid.getItems().setAll(rows);
         String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("") + arrangement.said("the query");
         about.setText(said);
         grid.setAccessibleText("result, " + said);

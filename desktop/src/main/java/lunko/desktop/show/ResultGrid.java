@@ -45,12 +45,12 @@ final class ResultGrid {
         rightCard = card(right);
         left.scrollAlongWith(right, Orientation.VERTICAL);
         links.scrollAlongWith(right, Orientation.VERTICAL);
-        model.showing().subscribe((before, now) -> show(before, now));
+        model.staged().subscribe((before, now) -> show(before, now));
         model.arrangement().subscribe((_, _) -> {
-            rows.show(model.showing().get(), model.arrangement().get(), false);
-            title.show(title(model.showing().get()));
+            rows.show(model.staged().get(), model.arrangement().get(), false);
+            title.show(title(model.staged().get()));
         });
-        show(model.showing().get(), model.showing().get());
+        show(model.staged().get(), model.staged().get());
     }
 
     /** The part under a side's table, as a card. */

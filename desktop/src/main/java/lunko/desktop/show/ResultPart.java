@@ -41,11 +41,11 @@ final class ResultPart extends GridTable<ListedRow> {
         placeholder.getStyleClass().add("no-columns");
         placeholder.setWrapText(true);
         setPlaceholder(placeholder);
-        model.showing().subscribe((before, now) -> {
+        model.staged().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) show(now);
         });
-        model.arrangement().subscribe((_, _) -> show(model.showing().get()));
-        show(model.showing().get());
+        model.arrangement().subscribe((_, _) -> show(model.staged().get()));
+        show(model.staged().get());
     }
 
     private void show(Showing showing) {

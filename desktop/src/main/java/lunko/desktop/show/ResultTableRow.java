@@ -31,7 +31,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
         this.rows = rows;
         this.arrival = arrival;
         getStyleClass().add("result-row");
-        model.showing().addListener(new WeakInvalidationListener(dress));
+        model.staged().addListener(new WeakInvalidationListener(dress));
         model.lineage().addListener(new WeakInvalidationListener(dress));
         setOnMouseEntered(_ -> model.point(pointed()));
         setOnMouseExited(_ -> model.point(Optional.empty()));
@@ -45,7 +45,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
     }
 
     private void dress() {
-        MatchFrame frame = model.showing().get().match().orElse(null);
+        MatchFrame frame = model.staged().get().match().orElse(null);
         ListedRow item = isEmpty() || getItem() == null || getItem().fate() == Fate.TO_COME ? null : getItem();
         pseudoClassStateChanged(TO_COME, item == null);
         boolean shown = frame != null && item != null;

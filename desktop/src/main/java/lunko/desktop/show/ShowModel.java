@@ -46,6 +46,7 @@ import lunko.steps.Way;
 public final class ShowModel {
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
+    private final ReadOnlyObjectWrapper<Showing> staged;
     private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
@@ -66,6 +67,7 @@ public final class ShowModel {
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
         showing = new ReadOnlyObjectWrapper<>(Showing.opened(lesson.lesson().get(), Way.ROWS));
+        staged = new ReadOnlyObjectWrapper<>(showing.get());
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         way.subscribe(this::goOtherWay);
@@ -79,6 +81,11 @@ public final class ShowModel {
     /** What is shown. */
     public ReadOnlyObjectProperty<Showing> showing() {
         return showing.getReadOnlyProperty();
+    }
+
+    /** What the stage of the joins shows: while another stage is at hand, nobody sees it, and it stays as it was. */
+    ReadOnlyObjectProperty<Showing> staged() {
+        return staged.getReadOnlyProperty();
     }
 
     /** The picture that is shown beside the stage. */
@@ -174,6 +181,7 @@ public final class ShowModel {
             arrangements.put(was, arrangement.get());
             arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
         }
+        if (now.isOnJoinStage()) staged.set(now);
         showing.set(now);
     }
 
@@ -216,7 +224,11 @@ public final class ShowModel {
         if (choicesFor.isEmpty() || choicesFor.get().lesson() != showing.get().lesson() || !choicesFor.get().isOfSameJoin(showing.get())) {
             choicesFor = Optional.of(showing.get());
             choices.clear();
-            for (JoinKind each : JoinKind.values()) if (choosing(each).isPresent()) choices.add(each);
+            Showing now = showing.get();
+            int joins = now.run().either(run -> run.joinings().size(), _ -> 0);
+            boolean plain = now.lesson().isPlain();
+            boolean said = !plain && joins > 0 && now.lesson().text().hasJoins(joins);
+            for (JoinKind each : JoinKind.values()) if (plain || said && each.words().isPresent()) choices.add(each);
         }
         return choices.contains(kind);
     }

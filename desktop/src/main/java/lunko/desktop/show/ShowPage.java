@@ -46,7 +46,7 @@ public final class ShowPage extends VBox {
         model.stale().subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
         stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
-            boolean matches = now.frame().isEmpty() || now.isMatching();
+            boolean matches = now.isOnJoinStage();
             stage.setVisible(matches);
             rows.setVisible(!matches);
         });

@@ -126,6 +126,11 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return frame.filter(now -> now.shown() instanceof MatchFrame).isPresent();
     }
 
+    /** Whether the stage of the joins is the one to be seen. */
+    boolean isOnJoinStage() {
+        return frame.isEmpty() || isMatching();
+    }
+
     /** Whether the join at hand is that of another showing. */
     boolean isOfSameJoin(Showing other) {
         return run == other.run && joining.equals(other.joining);

@@ -76,8 +76,8 @@ final class StageCard extends VBox {
         buttons.getStyleClass().add("card-buttons");
         getChildren().addAll(head(), grids);
         FileDrop.on(this, file -> actions.open(file, Optional.of(table())));
-        show(model.showing().get());
-        model.showing().subscribe((before, now) -> {
+        show(model.staged().get());
+        model.staged().subscribe((before, now) -> {
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) show(now);
             follow(now, Motion.between(before, now));
         });
@@ -109,7 +109,7 @@ final class StageCard extends VBox {
     }
 
     private String table() {
-        return source(model.showing().get(), side).map(of -> of.table().name()).filter(name -> model.lesson().lesson().get().find(name).isPresent())
+        return source(model.staged().get(), side).map(of -> of.table().name()).filter(name -> model.lesson().lesson().get().find(name).isPresent())
                 .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
     }
 

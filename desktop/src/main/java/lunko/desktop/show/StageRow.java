@@ -26,7 +26,7 @@ final class StageRow<R> extends TableRow<R> {
     StageRow(ShowModel model, Side side) {
         this.model = model;
         this.side = side;
-        model.showing().addListener(new WeakInvalidationListener(dress));
+        model.staged().addListener(new WeakInvalidationListener(dress));
         model.lineage().addListener(new WeakInvalidationListener(dress));
         setOnMouseEntered(_ -> model.point(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.point(Optional.empty()));
@@ -36,7 +36,7 @@ final class StageRow<R> extends TableRow<R> {
 
     private void dress() {
         int row = getIndex();
-        MatchFrame frame = model.showing().get().match().orElse(null);
+        MatchFrame frame = model.staged().get().match().orElse(null);
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));

@@ -1,9 +1,14 @@
 package lunko.desktop.show;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -26,6 +31,7 @@ final class StageStrip extends ScrollPane {
 
     private final ShowModel model;
     private final HBox tiles = new HBox();
+    private final List<FontIcon> arrows = new ArrayList<>();
 
     StageStrip(ShowModel model) {
         this.model = model;
@@ -55,19 +61,31 @@ final class StageStrip extends ScrollPane {
 
     /** A join alone has no strip: its one stage is the whole picture already. */
     private void make(Showing now) {
-        tiles.getChildren().clear();
         boolean stages = now.timeline().filter(timeline -> timeline.parts().size() > 1).isPresent();
         setVisible(stages);
         setManaged(stages);
-        if (!stages) return;
-        for (Glance glance : Glance.all(now.timeline().get())) {
-            if (!tiles.getChildren().isEmpty()) {
-                FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
-                on.getStyleClass().add("stage-arrow");
-                tiles.getChildren().add(on);
-            }
-            tiles.getChildren().add(tile(glance));
+        if (!stages) {
+            tiles.getChildren().clear();
+            return;
         }
+        // Stages that look as before keep their tiles: most of them do while somebody types.
+        Map<Glance, Node> before = new HashMap<>();
+        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance).forEach(node -> before.put((Glance) node.getUserData(), node));
+        List<Node> after = new ArrayList<>();
+        for (Glance glance : Glance.all(now.timeline().get())) {
+            if (!after.isEmpty()) after.add(arrow(after.size() / 2));
+            after.add(Optional.ofNullable(before.remove(glance)).orElseGet(() -> tile(glance)));
+        }
+        if (!after.equals(tiles.getChildren())) tiles.getChildren().setAll(after);
+    }
+
+    private FontIcon arrow(int number) {
+        while (arrows.size() <= number) {
+            FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
+            on.getStyleClass().add("stage-arrow");
+            arrows.add(on);
+        }
+        return arrows.get(number);
     }
 
     private Button tile(Glance glance) {

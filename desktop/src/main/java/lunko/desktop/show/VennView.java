@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
@@ -29,11 +31,15 @@ final class VennView extends Pane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
+    private static final int MOST_LINES = 30;
     private static final double FOOT = 46;
     private static final double MORE_FOOT = 20;
 
     private final ShowModel model;
     private Showing shown;
+    /** What the picture tells. */
+    private List<Object> drawn = List.of();
+    private Optional<Lunes> lunes = Optional.empty();
 
     VennView(ShowModel model) {
         this.model = model;
@@ -42,7 +48,11 @@ final class VennView extends Pane {
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
-            if (!before.isOfSameJoin(now)) draw();
+            if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) draw();
+        });
+        // While it is not to be seen it is not drawn; then it catches up.
+        visibleProperty().subscribe(seen -> {
+            if (seen) draw();
         });
         model.lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
@@ -61,7 +71,24 @@ final class VennView extends Pane {
         }
     }
 
+    /** All that the picture tells of a showing; of long regions, as many rows as have room at most. */
+    private List<Object> told(Showing now) {
+        return now.regions().<List<Object>>map(regions -> {
+            Join join = now.outcome().orElseThrow().join();
+            List<Object> told = new ArrayList<>(List.of(getWidth(), getHeight(), regions.kind(), regions.tally(), join.left().title(), join.right().title()));
+            // A click on a region chooses a kind, where it can be chosen.
+            for (JoinKind kind : JoinKind.values()) told.add(model.canChoose(kind));
+            for (Side side : Side.values()) {
+                regions.alone(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+                regions.partnered(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+            }
+            regions.pairs().stream().limit(MOST_LINES).forEach(pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
+            return told;
+        }).orElse(List.of());
+    }
+
     private void draw() {
+        drawn = told(shown);
         getChildren().clear();
         if (getWidth() < 100 || getHeight() < 100) return;
         setAccessibleText("Venn diagram: " + shown.regions().map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
@@ -91,9 +118,11 @@ final class VennView extends Pane {
         boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
         boolean leftAlone = kind.takesAlone(Side.LEFT);
         boolean rightAlone = kind.takesAlone(Side.RIGHT);
-        Shape leftOnly = region(Shape.subtract(left, right), "venn-left", leftAlone);
-        Shape rightOnly = region(Shape.subtract(right, left), "venn-right", rightAlone);
-        Shape both = region(Shape.intersect(left, right), kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
+        Lunes cut = lunes.filter(known -> known.are(middle, y, radius)).orElseGet(() -> Lunes.of(middle, y, radius, apart));
+        lunes = Optional.of(cut);
+        Shape leftOnly = region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone);
+        Shape rightOnly = region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone);
+        Shape both = region(Lunes.shape(cut.both()), kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
         if (!pairsOnly) {
             choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner", leftAlone);
             choosing(both, leftAlone, !met, rightAlone, "pairs", met);

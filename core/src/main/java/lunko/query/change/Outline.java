@@ -1,0 +1,83 @@
+package lunko.query.change;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lunko.problem.Checked;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SelectItem;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Statement;
+import lunko.table.Column;
+import lunko.table.Table;
+
+/**
+ * What a query that is one SELECT is put together of, to be changed piece by piece.
+ *
+ * @param tables the tables of its FROM, from left to right
+ * @param items  the columns it shows; all of the tables, where it says *
+ */
+public record Outline(List<Named> tables, List<SelectItem.Item> items) {
+
+    /** A table of FROM: its own name and what it is called in the query, and its columns as they are named there. */
+    public record Named(String table, Name called, List<ColumnName> columns) {}
+
+    /** The outline of a query over tables; nothing, if it puts several together. */
+    public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
+        if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
+        List<Named> named = Joins.tables(select).stream().flatMap(item -> named(item, tables).stream()).toList();
+        return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named)).toList()));
+    }
+
+    private static Optional<Named> named(FromItem item, List<Table> tables) {
+        if (!(item instanceof FromItem.NamedTable(Name own, Optional<Name> alias))) return Optional.empty();
+        Name called = alias.orElse(own);
+        return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(), called,
+                table.columns().stream().map(Column::name).map(column -> new ColumnName(Optional.of(called), Name.of(column))).toList()));
+    }
+
+    private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables) {
+        return switch (item) {
+            case SelectItem.Everything _ -> tables.stream().flatMap(table -> table.columns().stream()).map(Outline::item);
+            case SelectItem.EverythingOf(Name wanted) -> tables.stream().filter(table -> wanted.means(table.called().text())).flatMap(table -> table.columns().stream()).map(Outline::item);
+            case SelectItem.Item one -> Stream.of(one);
+        };
+    }
+
+    /** A column as an item of SELECT. */
+    public static SelectItem.Item item(ColumnName column) {
+        return new SelectItem.Item(column, Optional.empty());
+    }
+
+    /** All columns of all tables. */
+    public List<ColumnName> columns() {
+        return tables.stream().flatMap(table -> table.columns().stream()).toList();
+    }
+
+    /** The columns that are not shown as they are. */
+    public List<ColumnName> hidden() {
+        return columns().stream().filter(column -> items.stream().noneMatch(item -> item.expression().equals(column))).toList();
+    }
+
+    /** A name for one more table that no other has: its first letter, or that with a number. */
+    public Name free(String table) {
+        String initial = table.substring(0, table.offsetByCodePoints(0, 1)).toLowerCase(Locale.ROOT);
+        String stem = Character.isLetter(initial.codePointAt(0)) ? initial : "t";
+        return Stream.iterate(1, number -> number + 1).map(number -> Name.of(number == 1 ? stem : stem + number))
+                .filter(name -> tables.stream().noneMatch(other -> other.called().means(name.text()))).findFirst().orElseThrow();
+    }
+
+    /** The condition that a text is; a problem where it is none. */
+    public static Checked<Expression> condition(String text) {
+        return new SqlParser("condition").parse("SELECT 1 WHERE " + text).then(script -> script.statements().size() == 1
+                && script.statements().getFirst() instanceof Statement.Query(QueryExpression query) && query.body() instanceof QueryBody.Select select && select.where().isPresent()
+                && query.equals(QueryExpression.of(select)) && select.groupBy().isEmpty() && select.having().isEmpty()
+                ? Checked.valid(select.where().get()) : Checked.invalid("This is no condition: write one such as kg > 4."));
+    }
+}

@@ -1,0 +1,262 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.phrase.Words;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.change.Conditions;
+import lunko.query.change.Conditions.Seated;
+import lunko.query.change.Joins;
+import lunko.query.change.Outline;
+import lunko.query.change.QueryChange;
+import lunko.query.change.Seat;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody.Select;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.SelectItem;
+import lunko.query.sql.SqlWriter;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
+final class BuildSheet extends Sheet {
+    private static final SqlWriter SQL = new SqlWriter();
+
+    BuildSheet(ShowModel model, Runnable close) {
+        super(model, "build", "Build the query", close);
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        say(lesson.text().on(lesson.tables()).either(stage -> "gives " + Words.rows(stage.rows().size()), _ -> "cannot be shown yet") + " · the text follows, and keeps its layout and comments");
+        lesson.text().read().handle(read -> {
+            QueryExpression query = read.query().query();
+            Optional<Outline> outline = Outline.of(query, lesson.tables());
+            put(outline.isEmpty() ? List.of(label("Here two queries are put together: change the text of the one that is meant.", "about"))
+                    : List.of(part("Tables", tables(lesson, query, outline.get())), part("Columns", columns(query, outline.get())), part("Conditions", conditions(query, outline.get())),
+                            part("Order", order(query, outline.get())), part("First rows", first(query))));
+        }, (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
+    }
+
+    private void change(QueryChange change) {
+        if (!model().lesson().edit(new SceneEdit.Reword(change))) show(model().lesson().lesson().get());
+    }
+
+    private static Node part(String title, Node content) {
+        Label name = label(title, "build-title");
+        HBox.setHgrow(content, Priority.ALWAYS);
+        HBox line = new HBox(name, content);
+        line.getStyleClass().add("build-part");
+        return line;
+    }
+
+    private static HBox line(Node... parts) {
+        HBox line = new HBox(parts);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().add("build-line");
+        return line;
+    }
+
+    private static Button small(Feather icon, String does, Runnable action) {
+        Button button = new Button("", new FontIcon(icon));
+        button.getStyleClass().add("query-button");
+        button.setTooltip(new Tooltip(does));
+        button.setAccessibleText(does);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private static MenuItem item(String name, Runnable action) {
+        MenuItem item = new MenuItem(name);
+        item.setMnemonicParsing(false);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    private Node tables(Lesson lesson, QueryExpression query, Outline outline) {
+        FlowPane all = new FlowPane();
+        all.getStyleClass().add("build-flow");
+        List<FromItem.Joined> joins = Joins.of(query);
+        for (int i = 0; i < outline.tables().size(); i++) {
+            int number = i;
+            Outline.Named table = outline.tables().get(i);
+            TextField alias = new TextField(table.called().text());
+            alias.getStyleClass().add("alias-field");
+            alias.setId("alias-" + i);
+            alias.setAccessibleText("what " + table.table() + " is called");
+            alias.setOnAction(_ -> {
+                if (!alias.getText().isBlank()) change(new QueryChange.Call(number, Name.of(alias.getText().strip())));
+            });
+            all.getChildren().add(line(label(table.table(), "build-name"), alias));
+            if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1) all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
+        }
+        MenuButton add = new MenuButton("Join a further table");
+        add.setId("add-table");
+        lesson.tables().forEach(table -> add.getItems().add(item(table.name(), () -> change(lesson.furtherTable(query, table.name(), outline.free(table.name()))))));
+        all.getChildren().add(add);
+        return all;
+    }
+
+    /** What stands between two tables: the kind of their join, which can be chosen, swapped or taken out. */
+    private Node join(Lesson lesson, List<FromItem.Joined> joins, int number) {
+        FromItem.Joined joined = joins.get(number);
+        MenuButton kind = new MenuButton(joined.kind().words().orElseThrow());
+        kind.setId("join-" + number);
+        for (JoinKind other : JoinKind.values()) {
+            other.words().ifPresent(words -> kind.getItems().add(item(words, () -> lesson.joining(number, joins.size(), other)
+                    .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
+        }
+        HBox line = line(kind, small(Feather.REPEAT, "Swap the sides of this join: left becomes right", () -> swap(number)));
+        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, "Take out the right table of this join", () -> change(new QueryChange.DropTable(number))));
+        return line;
+    }
+
+    /** Swaps, and says what became of the rows. */
+    private void swap(int number) {
+        Lesson before = model().lesson().lesson().get();
+        change(new QueryChange.Swap(number));
+        Lesson after = model().lesson().lesson().get();
+        after.text().sameAs(before.text(), after.tables()).ifPresent(sameness -> model().lesson().say(new Notice.Success("Swapped: " + sameness.said() + ".")));
+    }
+
+    private Node columns(QueryExpression query, Outline outline) {
+        Select select = (Select) query.body();
+        FlowPane all = new FlowPane();
+        all.getStyleClass().add("build-flow");
+        List<SelectItem.Item> items = outline.items();
+        for (int i = 0; i < items.size(); i++) {
+            int number = i;
+            SelectItem.Item item = items.get(i);
+            TextField name = new TextField(item.name().map(Name::text).orElse(""));
+            name.getStyleClass().add("alias-field");
+            name.setPromptText("name");
+            name.setAccessibleText("another name for " + SQL.expression(item.expression()));
+            name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(), Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
+            HBox chip = line(label(SQL.expression(item.expression()), "build-name"), name,
+                    small(Feather.CHEVRON_LEFT, "Further to the left", () -> show(select.distinct(), swapped(items, number, number - 1))),
+                    small(Feather.CHEVRON_RIGHT, "Further to the right", () -> show(select.distinct(), swapped(items, number, number + 1))),
+                    small(Feather.X, "Do not show " + SQL.expression(item.expression()), () -> show(select.distinct(), without(items, number))));
+            chip.getStyleClass().add("chip");
+            all.getChildren().add(chip);
+        }
+        MenuButton add = new MenuButton("Show a column");
+        add.setId("add-column");
+        for (ColumnName column : outline.hidden()) add.getItems().add(item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
+        add.getItems().add(item("all columns (*)", () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
+        CheckBox once = new CheckBox("equal rows once (DISTINCT)");
+        once.setSelected(select.distinct());
+        once.setOnAction(_ -> change(new QueryChange.Show(once.isSelected(), select.items())));
+        all.getChildren().addAll(add, once);
+        return all;
+    }
+
+    private void show(boolean distinct, List<SelectItem.Item> items) {
+        if (!items.isEmpty()) change(new QueryChange.Show(distinct, List.copyOf(items)));
+    }
+
+    private static <T> List<T> replaced(List<T> all, int at, T with) {
+        List<T> changed = new ArrayList<>(all);
+        changed.set(at, with);
+        return changed;
+    }
+
+    private static <T> List<T> swapped(List<T> all, int one, int other) {
+        List<T> changed = new ArrayList<>(all);
+        if (other >= 0 && other < all.size()) Collections.swap(changed, one, other);
+        return changed;
+    }
+
+    private static <T> List<T> without(List<T> all, int at) {
+        List<T> changed = new ArrayList<>(all);
+        changed.remove(at);
+        return changed;
+    }
+
+    private static <T> List<T> with(List<T> all, T more) {
+        List<T> changed = new ArrayList<>(all);
+        changed.add(more);
+        return changed;
+    }
+
+    private Node conditions(QueryExpression query, Outline outline) {
+        VBox all = new VBox();
+        all.getStyleClass().add("build-lines");
+        int joins = Joins.of(query).size();
+        for (Seated condition : Conditions.of(query)) {
+            boolean inWhere = condition.seat() instanceof Seat.Where;
+            HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), label(SQL.expression(condition.condition()), "build-name"));
+            if (inWhere && joins > 0) line.getChildren().add(send(condition, new Seat.On(joins - 1), "to ON"));
+            if (!inWhere) line.getChildren().add(send(condition, new Seat.Where(), "to WHERE"));
+            line.getChildren().add(small(Feather.X, "Take out this condition", () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
+            all.getChildren().add(line);
+        }
+        if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, joins, (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
+        return all;
+    }
+
+    private Button send(Seated condition, Seat to, String name) {
+        Button send = new Button(name);
+        send.getStyleClass().add("use");
+        send.setOnAction(_ -> change(new QueryChange.SendCondition(condition.seat(), condition.number(), to)));
+        return send;
+    }
+
+    private Node order(QueryExpression query, Outline outline) {
+        FlowPane all = new FlowPane();
+        all.getStyleClass().add("build-flow");
+        List<SortKey> keys = query.orderBy();
+        for (int i = 0; i < keys.size(); i++) {
+            int number = i;
+            SortKey key = keys.get(i);
+            HBox chip = line(label(SQL.sortKey(key), "build-name"), small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, "The other way round",
+                    () -> change(new QueryChange.SortBy(replaced(keys, number, new SortKey(key.by(), !key.descending(), key.nulls()))))),
+                    small(Feather.X, "Do not sort by this", () -> change(new QueryChange.SortBy(without(keys, number)))));
+            chip.getStyleClass().add("chip");
+            all.getChildren().add(chip);
+        }
+        MenuButton add = new MenuButton("Sort by");
+        add.setId("add-sort");
+        for (ColumnName column : outline.columns()) add.getItems().add(item(SQL.expression(column), () -> change(new QueryChange.SortBy(with(keys, new SortKey(column, false, Optional.empty()))))));
+        all.getChildren().add(add);
+        return all;
+    }
+
+    private Node first(QueryExpression query) {
+        TextField rows = new TextField(query.limit().isPresent() ? String.valueOf(query.limit().getAsLong()) : "");
+        rows.setId("first-rows");
+        rows.getStyleClass().add("alias-field");
+        rows.setPromptText("all");
+        rows.setAccessibleText("how many rows at most");
+        rows.setOnAction(_ -> {
+            String typed = rows.getText().strip();
+            if (typed.isEmpty()) change(new QueryChange.First(OptionalLong.empty()));
+            else if (typed.matches("\\d{1,9}")) change(new QueryChange.First(OptionalLong.of(Long.parseLong(typed))));
+            else model().lesson().say(Problem.of("The first rows are counted: type a number, or nothing for all."));
+        });
+        return line(rows, label("rows at most", "about"));
+    }
+}

@@ -1,0 +1,201 @@
+package lunko.desktop.query;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.look.Look;
+import lunko.desktop.screen.Habits;
+import lunko.desktop.screen.Screen;
+import lunko.desktop.show.ShowModel;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.SceneEdit;
+import lunko.query.JoinKind;
+import lunko.query.change.Seat;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** What stands in the place of the stage for a while, as a person uses it. */
+@ExtendWith(ApplicationExtension.class)
+class SheetsTest {
+    private static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
+
+    @TempDir
+    private Path folder;
+    private ShowModel model;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.model();
+        stage.setScene(screen.view().inScene(1280, 800));
+        stage.show();
+    }
+
+    @Test
+    void everyWayToSayEveryKindCanBeChosen(FxRobot robot) throws Exception {
+        robot.push(KeyCode.W);
+        List<String> chosen = new ArrayList<>();
+        for (JoinKind kind : List.of(JoinKind.INNER, JoinKind.FULL_OUTER, JoinKind.LEFT_SEMI, JoinKind.RIGHT_ANTI)) {
+            robot.interact(() -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+            until(() -> robot.lookup(".sheet .about").<Label>queryAll().stream().anyMatch(label -> label.getText().endsWith("tried on your tables")));
+            int ways = robot.lookup(".use").queryAll().size();
+            for (int way = 0; way < ways; way++) {
+                int number = way;
+                List<Button> buttons = List.copyOf(robot.lookup(".use").queryAllAs(Button.class));
+                String text = ((SqlFlow) buttons.get(number).getParent().lookup(".sql-flow")).getAccessibleText();
+                robot.interact(buttons.get(number)::fire);
+                assertThat(model.lesson().lesson().get().sql()).isEqualTo(text);
+                assertThat(model.showing().get().obstacle()).isEmpty();
+                chosen.add(text);
+                robot.interact(() -> model.lesson().undo());
+                until(() -> robot.lookup(".use").queryAll().size() == ways && robot.lookup(".sheet .about").<Label>queryAll().stream().anyMatch(label -> label.getText().endsWith("tried on your tables")));
+            }
+        }
+        assertThat(chosen).hasSizeGreaterThan(14).anyMatch(text -> text.contains(" IN (")).anyMatch(text -> text.contains("UNION ALL")).anyMatch(text -> text.contains("USING"))
+                .anyMatch(text -> text.contains("IS NULL")).anyMatch(text -> text.contains("hives h, keepers k"));
+        robot.push(KeyCode.W);
+        assertThat(robot.lookup("#ways").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void aWayThatIsNotAlwaysTheSameShowsOnWhichTables(FxRobot robot) throws Exception {
+        robot.interact(() -> model.lesson().edit(new SceneEdit.ChooseKind(JoinKind.LEFT_ANTI)));
+        robot.push(KeyCode.W);
+        until(() -> robot.lookup(".counter-button").tryQuery().isPresent());
+        robot.clickOn(".counter-button");
+        assertThat(robot.lookup(".small-title").<Label>queryAll().stream().filter(SheetsTest::isSeen).map(Label::getText)).contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
+    }
+
+    @Test
+    void aConditionIsSentFromWhereToOn(FxRobot robot) throws Exception {
+        String where = PLAIN + " WHERE k.village = 'Ashholt'";
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(where)));
+        robot.push(KeyCode.O);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText)).containsExactly("In WHERE, as it is: 2 rows", "In ON: 5 rows");
+        assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll()).hasSize(3 * 7);
+        assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);
+        robot.clickOn("#send");
+        assertThat(model.lesson().lesson().get().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
+        robot.clickOn("#send");
+        assertThat(model.lesson().lesson().get().sql()).isEqualTo(where);
+    }
+
+    @Test
+    void severalQueriesAreRunTogetherAndShownOneByOne(FxRobot robot) throws Exception {
+        String kinds = String.join(";\n", List.of("INNER", "LEFT", "RIGHT", "FULL").stream().map(kind -> PLAIN.replace("LEFT", kind)).toList()) + ";\nSELECT * FROM hives h CROSS JOIN keepers k";
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(kinds)));
+        robot.push(KeyCode.R);
+        until(() -> robot.lookup(".result-count").queryAll().size() == 5);
+        assertThat(robot.lookup(".result-count").<Label>queryAll().stream().map(Label::getText)).containsExactly("3 rows", "5 rows", "5 rows", "7 rows", "20 rows");
+        robot.interact(robot.lookup(".use").queryAllAs(Button.class).stream().reduce((_, last) -> last).orElseThrow()::fire);
+        assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
+        // A kind is chosen for the one that is shown, and the others stay.
+        robot.push(KeyCode.DIGIT2);
+        assertThat(model.lesson().lesson().get().sql()).startsWith(kinds.substring(0, kinds.lastIndexOf(';'))).endsWith(PLAIN);
+    }
+
+    @Test
+    void theQueryIsCopiedInTheWordsOfADatabase(FxRobot robot) throws Exception {
+        robot.interact(() -> model.lesson().edit(new SceneEdit.ChooseKind(JoinKind.FULL_OUTER)));
+        robot.push(KeyCode.D);
+        robot.clickOn(robot.lookup(".choices .toggle-button").queryAllAs(ToggleButton.class).stream().filter(button -> button.getText().equals("H2")).findFirst().orElseThrow());
+        robot.clickOn("#copy-query");
+        assertThat(clipboard()).contains("UNION ALL").contains("\"hives\" h");
+        robot.clickOn("#copy-script");
+        assertThat(clipboard()).startsWith("-- ").contains("CREATE TABLE \"hives\"").contains("VARCHAR").endsWith(";\n");
+    }
+
+    @Test
+    void aQueryIsBuiltWithoutTyping(FxRobot robot) throws Exception {
+        robot.push(KeyCode.U);
+        choose(robot, "#add-table", "harvests");
+        assertText(PLAIN + " INNER JOIN harvests AS h2 ON h.hive_no = h2.hive_no");
+        field(robot, "#alias-2", "r");
+        String chain = PLAIN + " INNER JOIN harvests AS r ON h.hive_no = r.hive_no";
+        assertText(chain);
+        robot.interact(() -> {
+            robot.lookup("#condition-left").<ChoiceBox<String>>query().setValue("r.kg");
+            robot.lookup("#condition-comparison").<ChoiceBox<String>>query().setValue(">");
+            robot.lookup("#condition-right").<ComboBox<String>>query().getEditor().setText("4");
+            robot.lookup("#condition-seat").<ChoiceBox<Seat>>query().setValue(new Seat.Where());
+            robot.lookup("#add-condition").<Button>query().fire();
+        });
+        assertText(chain + " WHERE r.kg > 4");
+        choose(robot, "#add-sort", "r.kg");
+        field(robot, "#first-rows", "2");
+        assertText(chain + " WHERE r.kg > 4 ORDER BY r.kg FETCH FIRST 2 ROWS ONLY");
+        assertThat(robot.lookup("#build .about").<Label>queryAll().stream().map(Label::getText)).anyMatch(said -> said.startsWith("gives 2 rows"));
+        choose(robot, "#join-1", "LEFT JOIN");
+        assertThat(model.lesson().lesson().get().sql()).contains("LEFT JOIN harvests AS r");
+        // Columns: one goes, and what is left is named.
+        for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village", "r.hive_no", "r.day")) {
+            robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+        }
+        assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT h.hive, r.kg FROM");
+        robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> "Swap the sides of this join: left becomes right".equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+        assertThat(model.lesson().lesson().get().sql()).contains("FROM keepers k RIGHT JOIN hives h ON");
+        assertThat(model.showing().get().obstacle()).isEmpty();
+    }
+
+    private void assertText(String sql) {
+        assertThat(model.lesson().lesson().get().sql()).isEqualTo(sql);
+        assertThat(model.showing().get().obstacle()).isEmpty();
+    }
+
+    private static void choose(FxRobot robot, String menu, String item) {
+        robot.interact(() -> robot.lookup(menu).<MenuButton>query().getItems().stream().filter(each -> each.getText().equals(item)).findFirst().orElseThrow().fire());
+    }
+
+    private static void field(FxRobot robot, String id, String text) {
+        robot.interact(() -> {
+            TextField field = robot.lookup(id).query();
+            field.setText(text);
+            field.fireEvent(new ActionEvent());
+        });
+    }
+
+    private static String clipboard() {
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString());
+    }
+
+    private static boolean isSeen(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
+        return true;
+    }
+
+    private static List<String> states(Node node) {
+        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
+    }
+
+    private static void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
