@@ -58,6 +58,11 @@ public final class Outcome {
         return matching.get();
     }
 
+    /** Whether a row of a side, counted from 0, has a partner. */
+    public boolean hasPartner(Side side, int row) {
+        return side == Side.LEFT ? matching().partners(row) > 0 : matching().firstPartner(row).isPresent();
+    }
+
     /** Which rows are partners, in the orientation of {@link Join#outerFirst()}. */
     public Matching driving() {
         return driving;

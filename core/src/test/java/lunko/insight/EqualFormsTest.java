@@ -67,6 +67,17 @@ class EqualFormsTest {
         assertThat(counterexample("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", Saying.NATURAL).other().rows()).isEmpty();
     }
 
+    @Example
+    void inAChainItMattersWhatIsJoinedFirst() {
+        String chain = "SELECT * FROM hives h LEFT JOIN keepers k" + ON + " JOIN visits v ON v.keeper_id = k.keeper_id";
+        EqualForm nested = form(chain, Saying.NESTED);
+        assertThat(nested.said().text()).contains("SELECT * FROM hives h LEFT JOIN (keepers k INNER JOIN visits v ON v.keeper_id = k.keeper_id)" + ON);
+        assertThat(nested.here().orElseThrow().isSame()).isFalse();
+        assertThat(nested.counterexample()).isPresent();
+        assertThat(ways(chain)).extracting(way -> way.said().saying()).doesNotContain(Saying.REORDERED);
+        assertThat(form("SELECT * FROM hives h LEFT JOIN keepers k" + ON + " LEFT JOIN harvests r ON r.hive_no = h.hive_no", Saying.REORDERED).here().orElseThrow().isSame()).isTrue();
+    }
+
     private static void assertWays(String sql, Saying... wanted) {
         Set<Saying> found = EnumSet.noneOf(Saying.class);
         ways(sql).forEach(form -> found.add(form.said().saying()));

@@ -29,9 +29,6 @@ public sealed interface QueryChange {
     /** A condition less, counted from 0 among those that must all hold. */
     record DropCondition(Seat seat, int number) implements QueryChange {}
 
-    /** Another condition in the place of one. */
-    record ChangeCondition(Seat seat, int number, Expression condition) implements QueryChange {}
-
     /** A condition sent from one place to another. */
     record SendCondition(Seat from, int number, Seat to) implements QueryChange {}
 
@@ -71,10 +68,6 @@ public sealed interface QueryChange {
                 return all;
             });
             case DropCondition(Seat seat, int number) -> conditions(query, select, seat, all -> without(all, number));
-            case ChangeCondition(Seat seat, int number, Expression condition) -> conditions(query, select, seat, all -> {
-                all.set(number, condition);
-                return all;
-            });
             case SendCondition(Seat from, int number, Seat to) -> Conditions.at(select, from).filter(all -> number < all.size())
                     .<Checked<QueryExpression>>map(all -> new DropCondition(from, number).applyTo(query).then(new AddCondition(to, all.get(number))::applyTo))
                     .orElseGet(() -> Checked.invalid("There is no such condition there any more."));
@@ -92,7 +85,6 @@ public sealed interface QueryChange {
             case OfKind(int _, JoinKind kind, var _) -> "choose " + kind.withArticle();
             case AddCondition _ -> "add a condition";
             case DropCondition _ -> "take out a condition";
-            case ChangeCondition _ -> "change a condition";
             case SendCondition(Seat _, int _, Seat to) -> "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
             case Show _ -> "choose columns";
             case SortBy _ -> "sort";

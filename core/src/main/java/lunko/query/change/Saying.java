@@ -8,6 +8,10 @@ public enum Saying {
     LONG_WORDS("with the words INNER and OUTER", true, "The same joins with all their words."),
     /** The sides in each other's place. */
     SWAPPED("the sides swapped", true, "Left becomes right: the same rows, the columns of the other table first, and in another order."),
+    /** The last two tables of a chain joined first. */
+    NESTED("the last two tables joined first", false, "With outer joins it matters what is joined first: a row that the first join would have kept may be gone before it, or kept where it was not."),
+    /** The last two joins of a chain in each other's place. */
+    REORDERED("the last two joins in the other order", false, "The last table before the one before it. Where one of the joins is an outer one, that need not be the same."),
     /** USING in the place of ON. */
     USING("USING", true, "The columns that must be equal have the same names, so they can be named once; in the result they come once, and first."),
     /** NATURAL JOIN. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Query;
@@ -57,6 +58,10 @@ public final class Sayings {
             case SHORT_WORDS -> words(saying, Sayings::shortened);
             case LONG_WORDS -> words(saying, Sayings::lengthened);
             case SWAPPED -> Joins.of(query).isEmpty() ? Optional.empty() : new QueryChange.Swap(join).applyTo(query).either(after -> said(saying, after), _ -> Optional.empty());
+            case NESTED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().left()) ? said(saying, replacingLast(new FromItem.Joined(of.first().left(), of.first().kind(),
+                    new FromItem.Joined(of.first().right(), of.last().kind(), of.last().right(), of.last().specification()), of.first().specification()))) : Optional.empty());
+            case REORDERED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().right()) ? said(saying, replacingLast(new FromItem.Joined(
+                    new FromItem.Joined(of.first().left(), of.last().kind(), of.last().right(), of.last().specification()), of.first().kind(), of.first().right(), of.first().specification()))) : Optional.empty());
             case USING -> using();
             case NATURAL -> natural();
             case COMMA -> comma();
@@ -110,6 +115,30 @@ public final class Sayings {
     private Optional<FromItem.Joined> atHand() {
         List<FromItem.Joined> joins = Joins.of(query);
         return join >= 0 && join < joins.size() ? Optional.of(joins.get(join)) : Optional.empty();
+    }
+
+    /** Two joins, the first on the left side of the last, both by ON. */
+    private record Chain(FromItem.Joined first, FromItem.Joined last) {}
+
+    private Optional<Chain> chain() {
+        List<FromItem.Joined> joins = Joins.of(query);
+        return joins.size() >= 2 && query.body() instanceof Select select && select.from().size() == 1 && select.from().getFirst() == joins.getLast()
+                && joins.getLast().left() instanceof FromItem.Joined first && first.specification() instanceof JoinSpecification.On
+                && joins.getLast().specification() instanceof JoinSpecification.On ? Optional.of(new Chain(first, joins.getLast())) : Optional.empty();
+    }
+
+    private QueryExpression replacingLast(FromItem.Joined other) {
+        return replacing(Joins.of(query).getLast(), other);
+    }
+
+    /** Whether the condition of a join names columns by their tables, and none of some tables. */
+    private static boolean namesNothingOf(FromItem.Joined join, FromItem tables) {
+        List<Name> called = Joins.tables(new Select(false, List.of(), List.of(tables), Optional.empty(), List.of(), Optional.empty())).stream().flatMap(item -> Naming.called(item).stream()).toList();
+        return condition(join).stream().flatMap(Sayings::columns).allMatch(column -> column.table().isPresent() && called.stream().noneMatch(name -> name.means(column.table().get().text())));
+    }
+
+    private static Stream<Expression.ColumnName> columns(Expression expression) {
+        return expression instanceof Expression.ColumnName column ? Stream.of(column) : expression.parts().stream().flatMap(Sayings::columns);
     }
 
     /** The names of the columns that the join at hand wants to be equal, where they are the same on both sides and nothing else is wanted. */

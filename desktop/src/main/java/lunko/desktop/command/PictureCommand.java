@@ -11,10 +11,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
+import lunko.desktop.query.SheetKind;
 import lunko.desktop.show.Picture;
 import lunko.engine.Equality;
-import lunko.engine.Stage;
 import lunko.engine.Plan;
+import lunko.engine.Stage;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
@@ -73,6 +74,9 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of two tables.")
     private Optional<String> query = Optional.empty();
 
+    @Option(names = "--sheet", paramLabel = "SHEET", description = "What to show in the place of the stage: ${COMPLETION-CANDIDATES}.")
+    private Optional<SheetKind> sheet = Optional.empty();
+
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
     private Path output;
 
@@ -113,6 +117,7 @@ final class PictureCommand implements Callable<Integer> {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
                     + (query.isPresent() ? "this query" : lesson.kind().withArticle()) + " on these tables go from 0 to " + last + "."));
         }
+        sheet.ifPresent(snapshot::open);
         return snapshot.write(step.orElse(last), output);
     }
 

@@ -12,6 +12,8 @@ import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Theme;
 import lunko.desktop.machine.AppFolders;
+import lunko.desktop.query.QueryPane;
+import lunko.desktop.query.SheetKind;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.Picture;
@@ -23,12 +25,17 @@ import lunko.steps.Way;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
+    /** So long a sheet is waited for, in nanoseconds. */
+    private static final long PATIENCE = 20_000_000_000L;
+
     private final ShowModel model;
     private final Scene scene;
+    private final QueryPane query;
 
-    private Snapshot(ShowModel model, Scene scene) {
+    private Snapshot(ShowModel model, Scene scene, QueryPane query) {
         this.model = model;
         this.scene = scene;
+        this.query = query;
     }
 
     /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
@@ -40,11 +47,21 @@ final class Snapshot {
             screen.lesson().mode().set(mode);
             screen.model().picture().set(picture);
             screen.model().way().set(way);
-            Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height));
+            Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height), screen.view().query());
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();
             return snapshot;
         });
+    }
+
+    /** Opens a sheet in the place of the stage, and waits until it says something. */
+    void open(SheetKind sheet) {
+        Toolkit.call(() -> {
+            query.toggle(sheet);
+            return sheet;
+        });
+        long end = System.nanoTime() + PATIENCE;
+        while (!Toolkit.call(query::isReady) && System.nanoTime() < end) Thread.onSpinWait();
     }
 
     /** Writes the window after a step as a PNG file; a problem if the file cannot be written. */

@@ -44,6 +44,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
 final class BuildSheet extends Sheet {
+    private static final double WRAPPED_AT = 1_040;
     private static final SqlWriter SQL = new SqlWriter();
 
     BuildSheet(ShowModel model, Runnable close) {
@@ -74,6 +75,14 @@ final class BuildSheet extends Sheet {
         return line;
     }
 
+    private static FlowPane flow() {
+        FlowPane flow = new FlowPane();
+        flow.getStyleClass().add("build-flow");
+        // As high as it is when it has the width of the sheet.
+        flow.setPrefWrapLength(WRAPPED_AT);
+        return flow;
+    }
+
     private static HBox line(Node... parts) {
         HBox line = new HBox(parts);
         line.setAlignment(Pos.CENTER_LEFT);
@@ -98,8 +107,7 @@ final class BuildSheet extends Sheet {
     }
 
     private Node tables(Lesson lesson, QueryExpression query, Outline outline) {
-        FlowPane all = new FlowPane();
-        all.getStyleClass().add("build-flow");
+        FlowPane all = flow();
         List<FromItem.Joined> joins = Joins.of(query);
         for (int i = 0; i < outline.tables().size(); i++) {
             int number = i;
@@ -145,8 +153,7 @@ final class BuildSheet extends Sheet {
 
     private Node columns(QueryExpression query, Outline outline) {
         Select select = (Select) query.body();
-        FlowPane all = new FlowPane();
-        all.getStyleClass().add("build-flow");
+        FlowPane all = flow();
         List<SelectItem.Item> items = outline.items();
         for (int i = 0; i < items.size(); i++) {
             int number = i;
@@ -226,8 +233,7 @@ final class BuildSheet extends Sheet {
     }
 
     private Node order(QueryExpression query, Outline outline) {
-        FlowPane all = new FlowPane();
-        all.getStyleClass().add("build-flow");
+        FlowPane all = flow();
         List<SortKey> keys = query.orderBy();
         for (int i = 0; i < keys.size(); i++) {
             int number = i;

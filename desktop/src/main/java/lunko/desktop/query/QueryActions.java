@@ -1,11 +1,10 @@
 package lunko.desktop.query;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.scene.input.KeyCode;
@@ -19,22 +18,14 @@ import lunko.lesson.SceneEdit;
 public final class QueryActions {
     private final Action write;
     private final Action nextTrouble;
-    private final Action ways;
-    private final Action onWhere;
-    private final Action results;
-    private final Action build;
-    private final Action writeFor;
     private final Action back;
+    private final Map<SheetKind, Action> sheets = new EnumMap<>(SheetKind.class);
     private Optional<QueryPane> pane = Optional.empty();
 
     /** The actions on a model. */
     public QueryActions(ShowModel model) {
         write = action("Write the query", QueryPane::edit, KeyCode.Q);
-        ways = sheet("Other ways to say it", model, WaysSheet::new, KeyCode.W);
-        onWhere = sheet("ON or WHERE: a condition sent from one to the other", model, OnWhereSheet::new, KeyCode.O);
-        results = sheet("Run all queries of the text", model, ResultsSheet::new, KeyCode.R);
-        writeFor = sheet("Write it for a database", model, WriteForSheet::new, KeyCode.D);
-        build = sheet("Build the query without typing", model, BuildSheet::new, KeyCode.U);
+        for (SheetKind kind : SheetKind.values()) sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
         nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F7);
         back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
                 Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(), model.lesson().lesson()),
@@ -43,12 +34,6 @@ public final class QueryActions {
 
     private Action action(String name, Consumer<QueryPane> does, KeyCode key) {
         return Action.of(name, Group.QUERY, () -> pane.ifPresent(does), new KeyCodeCombination(key));
-    }
-
-    /** Opens a sheet, which is made when it is opened first, and closes it again. */
-    private Action sheet(String name, ShowModel model, BiFunction<ShowModel, Runnable, Sheet> make, KeyCode key) {
-        Map<QueryPane, Sheet> made = new HashMap<>();
-        return action(name, on -> on.toggle(made.computeIfAbsent(on, _ -> make.apply(model, on::close))), key);
     }
 
     /** Tells the actions on which pane things are asked; before that, those that ask do nothing. */
@@ -66,6 +51,6 @@ public final class QueryActions {
 
     /** All of them in the parts of a menu. */
     List<List<Action>> menu() {
-        return List.of(List.of(write, build, nextTrouble), List.of(ways, onWhere, results, writeFor), List.of(back));
+        return List.of(List.of(write, nextTrouble), List.copyOf(sheets.values()), List.of(back));
     }
 }

@@ -1,6 +1,8 @@
 package lunko.desktop.query;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
@@ -37,6 +39,7 @@ public final class QueryPane extends VBox {
     private final FlowPane proposals = new FlowPane();
     private final ReadOnlyObjectWrapper<Optional<Sheet>> sheet = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Runnable leave;
+    private final Map<SheetKind, Sheet> sheets = new EnumMap<>(SheetKind.class);
 
     /** The pane for a model; {@code leave} takes the keyboard when somebody is done with the text. */
     public QueryPane(ShowModel model, QueryActions actions, Runnable leave) {
@@ -66,12 +69,18 @@ public final class QueryPane extends VBox {
     }
 
     /** Opens a sheet in the place of the stage; the one that is open already is closed. */
-    void toggle(Sheet wanted) {
+    public void toggle(SheetKind kind) {
+        Sheet wanted = sheets.computeIfAbsent(kind, made -> made.of(model, this::close));
         Optional<Sheet> before = sheet.get();
         close();
         if (before.filter(open -> open == wanted).isPresent()) return;
         sheet.set(Optional.of(wanted));
         wanted.open();
+    }
+
+    /** Whether the sheet that is open, if one is, has found out all that it says. */
+    public boolean isReady() {
+        return sheet.get().map(Sheet::isReady).orElse(true);
     }
 
     /** Puts the stage back. */

@@ -66,6 +66,11 @@ abstract class Sheet extends VBox {
         open = false;
     }
 
+    /** Whether there is anything to be seen on it yet. */
+    boolean isReady() {
+        return !body.getChildren().isEmpty();
+    }
+
     ShowModel model() {
         return model;
     }

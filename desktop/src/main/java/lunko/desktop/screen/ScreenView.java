@@ -57,6 +57,7 @@ public final class ScreenView extends StackPane {
     private final LessonModel lesson;
     private final ScreenActions actions;
     private final ShowPage show;
+    private final QueryPane query;
     private final Appearance appearance;
     private final ZoomFrame frame = new ZoomFrame(this);
     private final BooleanProperty presenting = new SimpleBooleanProperty(false);
@@ -82,7 +83,7 @@ public final class ScreenView extends StackPane {
         });
         actions.attach(this);
         DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
-        QueryPane query = new QueryPane(model, actions.query(), this::takeFocus);
+        query = new QueryPane(model, actions.query(), this::takeFocus);
         show = new ShowPage(model, query, query.sheet(), player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
@@ -111,6 +112,11 @@ public final class ScreenView extends StackPane {
     /** Whether nothing but the stage is shown, for a class to look at. */
     public BooleanProperty presenting() {
         return presenting;
+    }
+
+    /** The query above the stage. */
+    public QueryPane query() {
+        return query;
     }
 
     /** Makes everything larger or smaller than the window's size asks for. */

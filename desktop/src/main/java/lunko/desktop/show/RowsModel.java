@@ -71,6 +71,8 @@ final class RowsModel {
     /** Whether a row belongs to the one that is pointed at. */
     boolean lights(boolean before, int row) {
         Optional<AtHand> hand = atHand();
+        // Whoever points at the words of the stage sees the rows that they strike out.
+        if (hand.isPresent() && before && model.pointsAtPartAtHand() && hand.get().timeline().strikesOut(row)) return true;
         if (hand.isEmpty() || pointed.get().isEmpty()) return false;
         Pointed at = pointed.get().get();
         if (at.before() == before) return at.row() == row;

@@ -113,6 +113,11 @@ public final class ShowModel {
         return pointedPart;
     }
 
+    /** Whether the words that are pointed at belong to the part of the steps at hand. */
+    boolean pointsAtPartAtHand() {
+        return pointedPart.get().isPresent() && showing.get().frame().filter(frame -> frame.part() == pointedPart.get().getAsInt()).isPresent();
+    }
+
     /** Goes on with a history whose lesson is known to show that. */
     public void take(History changed, Showing shows) {
         ready = Optional.of(shows);

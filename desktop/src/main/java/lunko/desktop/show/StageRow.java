@@ -28,6 +28,7 @@ final class StageRow<R> extends TableRow<R> {
         this.side = side;
         model.staged().addListener(new WeakInvalidationListener(dress));
         model.lineage().addListener(new WeakInvalidationListener(dress));
+        model.pointedPart().addListener(new WeakInvalidationListener(dress));
         setOnMouseEntered(_ -> model.point(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.point(Optional.empty()));
         indexProperty().addListener(dress);
@@ -40,7 +41,9 @@ final class StageRow<R> extends TableRow<R> {
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));
-        pseudoClassStateChanged(LIT, shown && model.lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
+        // Whoever points at the words of the join sees the rows that they bring together.
+        boolean decided = shown && model.pointsAtPartAtHand() && model.staged().get().outcome().filter(outcome -> outcome.hasPartner(side, row)).isPresent();
+        pseudoClassStateChanged(LIT, decided || shown && model.lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);
         pseudoClassStateChanged(LEFT_OUT, state == RowState.LEFT_OUT);
