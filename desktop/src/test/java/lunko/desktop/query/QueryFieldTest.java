@@ -2,53 +2,29 @@ package lunko.desktop.query;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.Collection;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javafx.util.Duration;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
-import lunko.desktop.show.ShowModel;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.sql.Completion.Proposal;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The text of the query as a person types it. */
-@ExtendWith(ApplicationExtension.class)
-class QueryFieldTest {
-    private static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
-
-    @TempDir
-    private Path folder;
-    private ShowModel model;
+class QueryFieldTest extends OpenWindow {
 
     @Start
-    void open(Stage stage) {
-        Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
-        stage.setScene(screen.view().inScene(1280, 800));
-        stage.show();
+    void start(Stage stage) {
+        open(stage);
     }
 
     @Test
@@ -150,10 +126,6 @@ class QueryFieldTest {
         robot.interact(() -> area(robot).moveTo(0));
     }
 
-    private static StyleClassedTextArea area(FxRobot robot) {
-        return robot.lookup("#query-text").query();
-    }
-
     private static List<String> proposed(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup("#completion").<ListView<Proposal>>query().getItems().stream().map(Proposal::text).toList();
@@ -171,18 +143,5 @@ class QueryFieldTest {
             at += span.getLength();
         }
         return styled.toString();
-    }
-
-    private static List<String> states(Node node) {
-        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
-    }
-
-    private void until(Callable<Boolean> condition) throws Exception {
-        try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-        } catch (TimeoutException late) {
-            throw new AssertionError("still: " + new FxRobot().lookup("#query-text").<StyleClassedTextArea>query().getText() + " / " + model.showing().get().lesson().sql() + " at " + model.showing().get().number() + ", stale " + model.stale().get(), late);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
     }
 }

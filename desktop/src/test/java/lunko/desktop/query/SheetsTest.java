@@ -2,13 +2,8 @@ package lunko.desktop.query;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import javafx.beans.property.SimpleObjectProperty;
-import javafx.css.PseudoClass;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -22,39 +17,20 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javafx.util.Duration;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
-import lunko.desktop.show.ShowModel;
-import lunko.lesson.DemoLesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.change.Seat;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** What stands in the place of the stage for a while, as a person uses it. */
-@ExtendWith(ApplicationExtension.class)
-class SheetsTest {
-    private static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
-
-    @TempDir
-    private Path folder;
-    private ShowModel model;
+class SheetsTest extends OpenWindow {
 
     @Start
-    void open(Stage stage) {
-        Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
-        stage.setScene(screen.view().inScene(1280, 800));
-        stage.show();
+    void start(Stage stage) {
+        open(stage);
     }
 
     @Test
@@ -188,14 +164,5 @@ class SheetsTest {
     private static boolean isSeen(Node node) {
         for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
         return true;
-    }
-
-    private static List<String> states(Node node) {
-        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
-    }
-
-    private static void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 }
