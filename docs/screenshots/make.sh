@@ -20,3 +20,6 @@ picture --query "SELECT h.hive, r.kg FROM hives h JOIN harvests r ON r.hive_no =
 picture --natural --kind full -o "$here/natural.png"
 picture --way buckets --step 9 -o "$here/buckets.png"
 picture --query "SELECT * FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg" --beside pairs --step 20 -o "$here/range.png"
+picture --kind "left anti" --sheet ways -o "$here/ways.png"
+picture --query "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt'" --sheet on-where -o "$here/on-where.png"
+picture --query "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg" --sheet build -o "$here/build.png"
