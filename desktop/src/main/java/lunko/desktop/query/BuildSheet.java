@@ -53,7 +53,8 @@ final class BuildSheet extends Sheet {
 
     @Override
     void show(Lesson lesson) {
-        say(lesson.text().on(lesson.tables()).either(stage -> "gives " + Words.rows(stage.rows().size()), _ -> "cannot be shown yet") + " · the text follows, and keeps its layout and comments");
+        OptionalLong rows = model().showing().get().rows();
+        say((rows.isPresent() ? "gives " + Words.rows(rows.getAsLong()) : "cannot be shown yet") + " · the text follows, and keeps its layout and comments");
         lesson.text().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());

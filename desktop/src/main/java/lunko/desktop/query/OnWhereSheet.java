@@ -14,12 +14,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.show.ShowModel;
+import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Sending;
 import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
+import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.change.Conditions;
 import lunko.query.change.Conditions.Seated;
@@ -44,6 +46,13 @@ final class OnWhereSheet extends Sheet {
         }
     }
 
+    /** A choice that has been made of a lesson's conditions, among those that there are. */
+    private record Asked(Lesson lesson, Choice choice, Node buttons) {}
+
+    private record Found(Asked asked, Checked<Sending> sending) {}
+
+    private final Latest<Asked, Found> latest = new Latest<>("ON or WHERE", asked -> new Found(asked, Sending.of(asked.lesson().text(), asked.lesson().tables(), asked.choice().condition(),
+            asked.choice().to())), this::show);
     private Optional<Choice> chosen = Optional.empty();
 
     OnWhereSheet(ShowModel model, Runnable close) {
@@ -76,9 +85,14 @@ final class OnWhereSheet extends Sheet {
             });
             buttons.getChildren().add(button);
         }
-        List<Node> parts = new ArrayList<>(List.of(buttons));
-        Sending.of(lesson.text(), lesson.tables(), now.condition(), now.to()).handle(sending -> parts.addAll(compared(lesson.text(), now, sending)),
-                (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
+        latest.ask(new Asked(lesson, now, buttons));
+    }
+
+    private void show(Found found) {
+        Asked asked = found.asked();
+        if (asked.lesson() != model().lesson().lesson().get()) return;
+        List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
+        found.sending().handle(sending -> parts.addAll(compared(asked.lesson().text(), asked.choice(), sending)), (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
         put(parts);
     }
 

@@ -60,6 +60,8 @@ public final class QueryField extends StackPane {
     /** The text that the lesson was last known to have. */
     private String told = "";
     private boolean loading;
+    /** The lesson that was shown last. */
+    private Optional<Lesson> shown = Optional.empty();
     /** What a text comes to that is about to be shown. */
     private Optional<Followed.After> ready = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
@@ -146,9 +148,14 @@ public final class QueryField extends StackPane {
         Lesson lesson = model.lesson().lesson().get();
         if (now.lesson() == lesson) {
             String text = lesson.sql();
-            if (!text.equals(told)) {
+            History history = model.lesson().history().get();
+            boolean opened = history.past().isEmpty() && history.future().isEmpty() && shown.filter(last -> last == lesson).isEmpty();
+            shown = Optional.of(lesson);
+            if (opened || !text.equals(told)) {
+                // What was typed and could not be shown can be had back by undo in the field.
+                boolean saved = opened || area.getText().equals(told);
                 told = text;
-                if (!area.getText().equals(text)) load(text);
+                if (!area.getText().equals(text)) load(text, saved);
                 troubles.set(List.of());
                 model.stale().set(false);
                 // A text that was changed without typing can be wrong as well.
@@ -162,10 +169,10 @@ public final class QueryField extends StackPane {
         if (other || !lit.equals(before)) dress();
     }
 
-    private void load(String text) {
+    private void load(String text, boolean forget) {
         loading = true;
         area.replaceText(text);
-        area.getUndoManager().forgetHistory();
+        if (forget) area.getUndoManager().forgetHistory();
         area.moveTo(0);
         loading = false;
     }

@@ -17,11 +17,14 @@ import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.ShowModel;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.Lesson;
+import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.query.change.Target;
 
 /** The query in the words of a database, to be copied alone, or with its tables as a script that runs there. */
 final class WriteForSheet extends Sheet {
+    private static final int MOST_LINES = 150;
+
     private Target target = Target.STANDARD;
 
     WriteForSheet(ShowModel model, Runnable close) {
@@ -53,9 +56,15 @@ final class WriteForSheet extends Sheet {
         HBox buttons = new HBox(copy("copy-query", "Copy the query", sql, "The query is copied."),
                 copy("copy-script", "Copy a script with its tables", script, "The script is copied: it makes the tables and runs the query."));
         buttons.getStyleClass().add("way-head");
-        VBox all = new VBox(line, buttons, label(sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.", "way-about"), new SqlFlow(script));
+        VBox all = new VBox(line, buttons, label(sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.", "way-about"), new SqlFlow(beginning(script)));
         all.getStyleClass().add("way");
         return all;
+    }
+
+    /** As much of a script as anybody reads here; all of it is copied. */
+    private static String beginning(String script) {
+        List<String> lines = script.lines().toList();
+        return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- and " + Words.number(lines.size() - MOST_LINES) + " more lines, which are copied too";
     }
 
     private Button copy(String id, String name, String text, String said) {

@@ -3,6 +3,7 @@ package lunko.desktop.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
@@ -18,6 +19,7 @@ import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
+import lunko.steps.RowTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -124,6 +126,15 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     /** Whether the step at hand is one of a join. */
     public boolean isMatching() {
         return frame.filter(now -> now.shown() instanceof MatchFrame).isPresent();
+    }
+
+    /** How many rows the query gives, where it can run. */
+    public OptionalLong rows() {
+        return timeline().map(timeline -> switch (timeline.parts().getLast()) {
+            case ResultPart(Stage result) -> OptionalLong.of(result.rows().size());
+            case MatchTimeline match -> OptionalLong.of(match.outcome().size());
+            case RowTimeline rows -> OptionalLong.of(rows.stage().rows().size());
+        }).orElse(OptionalLong.empty());
     }
 
     /** Whether the stage of the joins is the one to be seen. */

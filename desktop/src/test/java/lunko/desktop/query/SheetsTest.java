@@ -73,11 +73,12 @@ class SheetsTest extends OpenWindow {
         String where = PLAIN + " WHERE k.village = 'Ashholt'";
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(where)));
         robot.push(KeyCode.O);
-        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> robot.lookup("#send").tryQuery().isPresent());
         assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText)).containsExactly("In WHERE, as it is: 2 rows", "In ON: 5 rows");
         assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll()).hasSize(3 * 7);
         assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);
         robot.clickOn("#send");
+        until(() -> robot.lookup(".side .way-title").<Label>queryAll().stream().anyMatch(title -> title.getText().startsWith("In WHERE: ")));
         assertThat(model.lesson().lesson().get().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
         robot.clickOn("#send");
         assertThat(model.lesson().lesson().get().sql()).isEqualTo(where);

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
 import lunko.exchange.TableFormat;
@@ -26,6 +27,7 @@ import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -60,7 +62,7 @@ class LessonFileTest {
         for (Edit edit : List.of(new LinkEdit.Match("hive stands", "hive stands", new KeyPair("no", "no")), new CellEdit.Type("hive stands", 1, 0, "one,\n"),
                 new ColumnEdit.Change("hive stands", 0, odd.columns().getFirst().asKey()), new ColumnEdit.Change("hive stands", 1, odd.columns().get(1).nullable(false)),
                 new ColumnEdit.Add("Hive-Stands", 0, Column.open("new")), new TableEdit.Place("Hive-Stands", new Spot(12.5, 3)),
-                new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"), new SceneEdit.OpenAt(OptionalLong.of(3)))) {
+                new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"), new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT 1;\nSELECT 2 -- two", 1))), new SceneEdit.OpenAt(OptionalLong.of(3)))) {
             lesson = edit.applyTo(lesson).expect();
         }
         return lesson;
@@ -96,9 +98,9 @@ class LessonFileTest {
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 3", "\"version\" : 4");
-        assertThat(problem(file)).contains("saved by a newer Lunko (version 4 of the file, and this Lunko reads 3)");
-        change(file, "\"version\" : 4", "\"version\" : 3");
+        change(file, "\"version\" : 4", "\"version\" : 5");
+        assertThat(problem(file)).contains("saved by a newer Lunko (version 5 of the file, and this Lunko reads 4)");
+        change(file, "\"version\" : 5", "\"version\" : 4");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(problem(file)).contains("the first scene names a table or a kind of join that there is not");
         change(file, "\"sideways\"", "\"inner\"");
