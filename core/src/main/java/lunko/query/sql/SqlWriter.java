@@ -108,9 +108,9 @@ public final class SqlWriter {
     private String written(FromItem item, boolean right) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
-                    table.sql() + alias.map(name -> " AS " + name.sql()).orElse("");
+                    table.sql() + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias) ->
-                    "(" + query(query) + ")" + alias.map(name -> " AS " + name.sql()).orElse("");
+                    "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.Joined joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }

@@ -83,7 +83,7 @@ class DatabaseTest {
         "SELECT * FROM hive → SELECT * FROM hives",
         "SELECT hiev FROM hives → SELECT hive FROM hives",
         "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id | SELECT k.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
-        "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = k.keeper_id | SELECT * FROM hives CROSS JOIN keepers AS k",
+        "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = k.keeper_id | SELECT * FROM hives CROSS JOIN keepers k",
         "SELECT * FROM hives h JOIN keepers k ON h.hive_no = v.hive_no JOIN harvests v ON h.keeper_id = k.keeper_id → SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests v ON h.hive_no = v.hive_no",
         "SELECT * FROM hives WHERE hive = 3 → SELECT * FROM hives WHERE hive = CAST(3 AS TEXT)",
         "SELECT * FROM hives WHERE '3' < hive_no → SELECT * FROM hives WHERE '3' < CAST(hive_no AS TEXT) | SELECT * FROM hives WHERE CAST('3' AS INTEGER) < hive_no",
@@ -103,7 +103,7 @@ class DatabaseTest {
         "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'Ashholt'",
         "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE hive_no > 1 AND k.village = 'A' ORDER BY 1 → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'A' WHERE hive_no > 1 ORDER BY 1",
         "SELECT * FROM keepers NATURAL JOIN harvests → SELECT * FROM keepers CROSS JOIN harvests",
-        "SELECT * FROM hives a NATURAL JOIN (SELECT hive_no, hive FROM hives) b → SELECT * FROM hives AS a INNER JOIN (SELECT hive_no, hive FROM hives) AS b USING (hive_no) | SELECT * FROM hives AS a INNER JOIN (SELECT hive_no, hive FROM hives) AS b USING (hive)",
+        "SELECT * FROM hives a NATURAL JOIN (SELECT hive_no, hive FROM hives) b → SELECT * FROM hives a INNER JOIN (SELECT hive_no, hive FROM hives) b USING (hive_no) | SELECT * FROM hives a INNER JOIN (SELECT hive_no, hive FROM hives) b USING (hive)",
     })
     void fixesAreTheWholeTextMended(String query, String fixes) {
         List<String> offered = answer(DEMO + query).either(answer -> answer.notes(), List::of).stream()

@@ -65,7 +65,7 @@ class RewordingProperties {
         assertChanged(new QueryChange.Call(1, Name.of("w")), "keepers k ", "keepers w ", "k.", "w.");
         assertChanged(new QueryChange.Show(true, List.of(item("h.hive"))), "SELECT", "SELECT DISTINCT", "h.hive,      -- second\n       k.keeper\n", "h.hive\n");
         assertChanged(new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of("harvests"), Optional.of(Name.of("r"))), new JoinSpecification.On(condition("r.hive_no = h.hive_no"))),
-                "-- fifth\n", "-- fifth\n  INNER JOIN harvests AS r ON r.hive_no = h.hive_no\n");
+                "-- fifth\n", "-- fifth\n  INNER JOIN harvests r ON r.hive_no = h.hive_no\n");
         assertChanged(new QueryChange.Swap(0), "hives AS h     --", "keepers k     --", "LEFT OUTER JOIN keepers k", "RIGHT JOIN hives AS h");
         assertChanged(new QueryChange.SortBy(List.of(new SortKey(condition("h.hive"), false, Optional.empty()), new SortKey(condition("k.keeper"), true, Optional.empty()))),
                 "ORDER BY h.hive", "ORDER BY h.hive, k.keeper DESC");

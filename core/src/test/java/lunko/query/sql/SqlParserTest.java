@@ -12,7 +12,7 @@ class SqlParserTest {
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
-        "select * from hives h left join keepers k on h.id = k.id → SELECT * FROM hives AS h LEFT JOIN keepers AS k ON h.id = k.id",
+        "select * from hives h left join keepers k on h.id = k.id → SELECT * FROM hives h LEFT JOIN keepers k ON h.id = k.id",
         "SELECT a b, \"Q\".c /* x */ FROM t -- end → SELECT a AS b, \"Q\".c FROM t",
         "SELECT 1 WHERE NOT a = 1 AND b = 2 OR c → SELECT 1 WHERE NOT a = 1 AND b = 2 OR c",
         "SELECT 1 WHERE a = 1 AND (b = 2 OR NOT (c AND d)) → SELECT 1 WHERE a = 1 AND (b = 2 OR NOT (c AND d))",

@@ -113,9 +113,9 @@ class SheetsTest extends OpenWindow {
     void aQueryIsBuiltWithoutTyping(FxRobot robot) throws Exception {
         robot.push(KeyCode.U);
         choose(robot, "#add-table", "harvests");
-        assertText(PLAIN + " INNER JOIN harvests AS h2 ON h.hive_no = h2.hive_no");
+        assertText(PLAIN + " INNER JOIN harvests h2 ON h.hive_no = h2.hive_no");
         field(robot, "#alias-2", "r");
-        String chain = PLAIN + " INNER JOIN harvests AS r ON h.hive_no = r.hive_no";
+        String chain = PLAIN + " INNER JOIN harvests r ON h.hive_no = r.hive_no";
         assertText(chain);
         robot.interact(() -> {
             robot.lookup("#condition-left").<ChoiceBox<String>>query().setValue("r.kg");
@@ -130,7 +130,7 @@ class SheetsTest extends OpenWindow {
         assertText(chain + " WHERE r.kg > 4 ORDER BY r.kg FETCH FIRST 2 ROWS ONLY");
         assertThat(robot.lookup("#build .about").<Label>queryAll().stream().map(Label::getText)).anyMatch(said -> said.startsWith("gives 2 rows"));
         choose(robot, "#join-1", "LEFT JOIN");
-        assertThat(model.lesson().lesson().get().sql()).contains("LEFT JOIN harvests AS r");
+        assertThat(model.lesson().lesson().get().sql()).contains("LEFT JOIN harvests r");
         // Columns: one goes, and what is left is named.
         for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village", "r.hive_no", "r.day")) {
             robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
