@@ -1,17 +1,10 @@
 package lunko.desktop.query;
 
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.animation.PauseTransition;
-import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -22,21 +15,15 @@ import lunko.desktop.query.TextStyles.Marked;
 import lunko.desktop.show.ShowModel;
 import lunko.desktop.show.Showing;
 import lunko.desktop.work.Latest;
-import lunko.engine.Stage;
-import lunko.insight.StageWords;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.Trouble;
 import lunko.lesson.WrittenQuery;
-import lunko.query.Side;
 import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
-import lunko.steps.Timeline;
 import org.fxmisc.richtext.StyleClassedTextArea;
-import org.fxmisc.richtext.model.StyleSpan;
-import org.fxmisc.richtext.model.StyleSpans;
 
 /**
  * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is underlined and the
@@ -66,19 +53,17 @@ public final class QueryField extends StackPane {
     private Optional<Followed.After> ready = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
     private Optional<Lesson> typed = Optional.empty();
-    private Optional<Timeline> wordsFor = Optional.empty();
-    private Optional<StageWords> words = Optional.empty();
+    private WordsAtWork words;
     private List<Stretch> lit = List.of();
     private List<Stretch> parentheses = List.of();
     private String lexedText = "";
     private List<Lexeme> lexed = List.of();
-    private Set<String> leftNames = Set.of();
-    private Set<String> rightNames = Set.of();
 
     /** The field for a model; {@code leave} takes the keyboard when somebody is done with the text. */
     QueryField(ShowModel model, Troubles troubles, Runnable leave) {
         this.model = model;
         this.troubles = troubles;
+        words = WordsAtWork.of(model.showing().get(), Followed.words(model.showing().get()));
         getStyleClass().add("query-field");
         area.getStyleClass().add("query-text");
         area.setId("query-text");
@@ -162,45 +147,23 @@ public final class QueryField extends StackPane {
                 if (now.obstacle().isPresent() && lesson.scene().written().isPresent()) ask();
             }
         }
-        boolean other = !now.timeline().equals(wordsFor);
-        if (other) learn(now);
+        boolean other = !words.areOf(now);
+        if (other) words = WordsAtWork.of(now, ready.filter(known -> known.showing().timeline().equals(now.timeline())).map(Followed.After::words).orElseGet(() -> Followed.words(now)));
         List<Stretch> before = lit;
-        lit = lit(now);
+        lit = words.lit(now, area.getText());
         if (other || !lit.equals(before)) dress();
     }
 
     private void load(String text, boolean forget) {
         loading = true;
+        // What was typed into the text before is not asked for any more.
+        pause.stop();
+        patience.stop();
+        latest.forget();
         area.replaceText(text);
         if (forget) area.getUndoManager().forgetHistory();
         area.moveTo(0);
         loading = false;
-    }
-
-    /** Notes which words belong to which stage, and which names mean the left and the right side. */
-    private void learn(Showing now) {
-        wordsFor = now.timeline();
-        words = ready.filter(known -> known.showing().timeline().equals(now.timeline())).map(Followed.After::words).orElseGet(() -> Followed.words(now));
-        leftNames = names(now, Side.LEFT);
-        rightNames = names(now, Side.RIGHT);
-    }
-
-    private static Set<String> names(Showing now, Side side) {
-        return now.outcome().map(outcome -> outcome.join().on(side).all().stream().flatMap(stage -> names(stage).stream()).collect(Collectors.toSet())).orElse(Set.of());
-    }
-
-    private static List<String> names(Stage stage) {
-        List<String> names = new ArrayList<>(stage.headings().stream().flatMap(heading -> heading.table().stream()).map(QueryField::small).toList());
-        names.add(small(stage.title()));
-        return names;
-    }
-
-    private static String small(String name) {
-        return name.toLowerCase(Locale.ROOT);
-    }
-
-    private List<Stretch> lit(Showing now) {
-        return words.filter(_ -> now.lesson().sql().equals(area.getText())).flatMap(known -> now.part().map(part -> known.at(part, now.frame().orElseThrow().shown()))).orElse(List.of());
     }
 
     private void changed() {
@@ -269,55 +232,7 @@ public final class QueryField extends StackPane {
             parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());
             parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));
         }
-        if (!text.isEmpty()) style(TextStyles.of(text, lexemes(), this::side, marks));
-    }
-
-    /** Styles no more than has changed: each line that is styled is laid out again. */
-    private void style(StyleSpans<Collection<String>> wanted) {
-        StyleSpans<Collection<String>> now = area.getStyleSpans(0, area.getLength());
-        if (now.equals(wanted)) return;
-        int same = same(now.iterator(), wanted.iterator());
-        int end = area.getLength() - same(backwards(now), backwards(wanted));
-        if (same < end) area.setStyleSpans(same, wanted.subView(same, end));
-    }
-
-    /** So many characters have the same style from the beginning on. */
-    private static int same(Iterator<StyleSpan<Collection<String>>> one, Iterator<StyleSpan<Collection<String>>> other) {
-        int same = 0;
-        int ofOne = 0;
-        int ofOther = 0;
-        Collection<String> first = List.of();
-        Collection<String> second = List.of();
-        while (true) {
-            if (ofOne == 0) {
-                if (!one.hasNext()) return same;
-                StyleSpan<Collection<String>> span = one.next();
-                ofOne = span.getLength();
-                first = span.getStyle();
-            }
-            if (ofOther == 0) {
-                if (!other.hasNext()) return same;
-                StyleSpan<Collection<String>> span = other.next();
-                ofOther = span.getLength();
-                second = span.getStyle();
-            }
-            if (!List.copyOf(first).equals(List.copyOf(second))) return same;
-            int both = Math.min(ofOne, ofOther);
-            same += both;
-            ofOne -= both;
-            ofOther -= both;
-        }
-    }
-
-    private static Iterator<StyleSpan<Collection<String>>> backwards(StyleSpans<Collection<String>> spans) {
-        return IntStream.range(0, spans.getSpanCount()).mapToObj(i -> spans.getStyleSpan(spans.getSpanCount() - 1 - i)).iterator();
-    }
-
-    private String side(String name) {
-        String bare = small(name.startsWith("\"") ? name.substring(1, name.length() - 1) : name);
-        boolean left = leftNames.contains(bare);
-        boolean right = rightNames.contains(bare);
-        return left == right ? "" : left ? "of-left" : "of-right";
+        if (!text.isEmpty()) TextStyles.apply(area, TextStyles.of(text, lexemes(), words::side, marks));
     }
 
     private void caretMoved() {
@@ -348,41 +263,34 @@ public final class QueryField extends StackPane {
     private void typing(KeyEvent event) {
         String sign = event.getCharacter();
         if (sign.isEmpty() || event.isShortcutDown()) return;
-        if (Character.isLetterOrDigit(sign.codePointAt(0)) || sign.equals(".") || sign.equals("_")) complete();
+        Completion found = found();
+        // A digit that begins no name, and a blank, are followed by anything.
+        if (sign.equals(".") || found.from() < area.getCaretPosition()) show(found);
         else completion.hide();
     }
 
     private void complete() {
-        Completion found = Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
+        show(found());
+    }
+
+    private Completion found() {
+        return Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
+    }
+
+    private void show(Completion found) {
         area.getCaretBounds().ifPresent(caret -> completion.show(area, found, caret));
     }
 
     private void write(Completion.Proposal proposal) {
         completion.hide();
-        Completion now = Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
+        Completion now = found();
         area.replaceText(now.from(), area.getCaretPosition(), proposal.text());
         if (proposal.kind() == Completion.Kind.ALIAS) complete();
     }
 
     /** Points at the stage that the words under the mouse belong to. */
     private void point(MouseEvent event) {
-        Point2D there = new Point2D(event.getX(), event.getY());
-        OptionalInt at = area.hit(there.getX(), there.getY()).getCharacterIndex();
-        Showing now = model.showing().get();
-        if (at.isEmpty() || words.isEmpty() || !now.lesson().sql().equals(area.getText())) {
-            model.pointedPart().set(OptionalInt.empty());
-            return;
-        }
-        int best = -1;
-        int least = Integer.MAX_VALUE;
-        Timeline timeline = now.timeline().orElseThrow();
-        for (int part = 0; part < timeline.parts().size(); part++) {
-            for (Stretch stretch : words.get().of(timeline.parts().get(part))) {
-                if (stretch.start() > at.getAsInt() || at.getAsInt() >= stretch.end() || stretch.end() - stretch.start() >= least) continue;
-                best = part;
-                least = stretch.end() - stretch.start();
-            }
-        }
-        model.pointedPart().set(best < 0 ? OptionalInt.empty() : OptionalInt.of(best));
+        OptionalInt at = area.hit(event.getX(), event.getY()).getCharacterIndex();
+        model.pointedPart().set(at.isPresent() ? words.part(area.getText(), at.getAsInt()) : OptionalInt.empty());
     }
 }

@@ -3,12 +3,16 @@ package lunko.desktop.query;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.Stretch;
+import org.fxmisc.richtext.StyleClassedTextArea;
+import org.fxmisc.richtext.model.StyleSpan;
 import org.fxmisc.richtext.model.StyleSpans;
 import org.fxmisc.richtext.model.StyleSpansBuilder;
 
@@ -47,5 +51,46 @@ final class TextStyles {
             spans.add(open.stream().map(Marked::style).toList(), places.get(i) - start);
         }
         return spans.create();
+    }
+
+    /** Styles no more than has changed: each line that is styled is laid out again. */
+    static void apply(StyleClassedTextArea area, StyleSpans<Collection<String>> wanted) {
+        StyleSpans<Collection<String>> now = area.getStyleSpans(0, area.getLength());
+        if (now.equals(wanted)) return;
+        int same = same(now.iterator(), wanted.iterator());
+        int end = area.getLength() - same(backwards(now), backwards(wanted));
+        if (same < end) area.setStyleSpans(same, wanted.subView(same, end));
+    }
+
+    /** So many characters have the same style from the beginning on. */
+    private static int same(Iterator<StyleSpan<Collection<String>>> one, Iterator<StyleSpan<Collection<String>>> other) {
+        int same = 0;
+        int ofOne = 0;
+        int ofOther = 0;
+        Collection<String> first = List.of();
+        Collection<String> second = List.of();
+        while (true) {
+            if (ofOne == 0) {
+                if (!one.hasNext()) return same;
+                StyleSpan<Collection<String>> span = one.next();
+                ofOne = span.getLength();
+                first = span.getStyle();
+            }
+            if (ofOther == 0) {
+                if (!other.hasNext()) return same;
+                StyleSpan<Collection<String>> span = other.next();
+                ofOther = span.getLength();
+                second = span.getStyle();
+            }
+            if (!List.copyOf(first).equals(List.copyOf(second))) return same;
+            int both = Math.min(ofOne, ofOther);
+            same += both;
+            ofOne -= both;
+            ofOther -= both;
+        }
+    }
+
+    private static Iterator<StyleSpan<Collection<String>>> backwards(StyleSpans<Collection<String>> spans) {
+        return IntStream.range(0, spans.getSpanCount()).mapToObj(i -> spans.getStyleSpan(spans.getSpanCount() - 1 - i)).iterator();
     }
 }

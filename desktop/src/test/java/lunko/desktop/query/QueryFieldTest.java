@@ -52,7 +52,10 @@ class QueryFieldTest extends OpenWindow {
         assertThat(model.lesson().history().get().past().orElseThrow().beyond()).isEmpty();
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(area(robot).getText()).isNotEqualTo(PLAIN + " WHERE h.hive_no < 3").startsWith(PLAIN);
-        robot.push(KeyCode.ESCAPE).push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.ESCAPE);
+        assertThat(area(robot).isFocused()).isFalse();
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
         until(() -> area(robot).getText().equals(PLAIN));
     }
 
