@@ -29,7 +29,7 @@ import org.fxmisc.richtext.StyleClassedTextArea;
  * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is underlined and the
  * stage keeps the last picture. The words that decide in the step at hand are lit.
  */
-public final class QueryField extends StackPane {
+final class QueryField extends StackPane {
     private static final Duration PAUSE = Duration.millis(140);
     private static final Duration PATIENCE = Duration.millis(600);
     private static final double LEAST_HEIGHT = 30;
@@ -263,8 +263,13 @@ public final class QueryField extends StackPane {
     private void typing(KeyEvent event) {
         String sign = event.getCharacter();
         if (sign.isEmpty() || event.isShortcutDown()) return;
+        int first = sign.codePointAt(0);
+        if (!Character.isLetterOrDigit(first) && first != '.' && first != '_') {
+            completion.hide();
+            return;
+        }
         Completion found = found();
-        // A digit that begins no name, and a blank, are followed by anything.
+        // A digit that begins no name is followed by anything.
         if (sign.equals(".") || found.from() < area.getCaretPosition()) show(found);
         else completion.hide();
     }
