@@ -1,17 +1,11 @@
 package lunko.bench;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
 import javafx.scene.control.TableView;
-import javafx.stage.Stage;
-import javafx.util.Duration;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.CellEdit;
 import lunko.lesson.Lesson;
@@ -36,14 +30,11 @@ final class EditBenchmark {
     private final Scene scene;
 
     private EditBenchmark() {
-        Look.install();
         Lesson lesson = Lesson.of("long", table("stands"), JoinKind.INNER, table("keepers"), List.of(new KeyPair("column_0", "column_0")));
-        Stage stage = new Stage();
-        screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        OpenWindow window = OpenWindow.of(lesson);
+        screen = window.screen();
         screen.lesson().mode().set(Mode.TABLES);
-        scene = screen.view().inScene(1280, 800);
-        stage.setScene(scene);
-        stage.show();
+        scene = window.scene();
         grid = (TableView<?>) scene.lookup("#card-stands .grid-table");
     }
 

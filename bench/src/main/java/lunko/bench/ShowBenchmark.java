@@ -1,16 +1,10 @@
 package lunko.bench;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.IntStream;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
-import javafx.stage.Stage;
-import javafx.util.Duration;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
 import lunko.desktop.show.ShowModel;
+import lunko.exchange.result.Steps;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -33,14 +27,10 @@ final class ShowBenchmark {
     record Measured(List<WindowTimes.Times> times, long steps, double heapBefore, double heapAfter) {}
 
     private ShowBenchmark() {
-        Look.install();
         Lesson lesson = Lesson.of("fifty", table("hives"), JoinKind.LEFT_OUTER, table("keepers"), List.of(new KeyPair("column_0", "column_0")));
-        Stage stage = new Stage();
-        Screen screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
-        scene = screen.view().inScene(1280, 800);
-        stage.setScene(scene);
-        stage.show();
+        OpenWindow window = OpenWindow.of(lesson);
+        model = window.screen().model();
+        scene = window.scene();
     }
 
     /** Opens a window and measures; the toolkit must be there. */

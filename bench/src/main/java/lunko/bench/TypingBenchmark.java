@@ -1,18 +1,11 @@
 package lunko.bench;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.stage.Stage;
-import javafx.util.Duration;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
 import lunko.desktop.show.ShowModel;
 import lunko.desktop.show.Showing;
 import lunko.lesson.History;
@@ -42,19 +35,15 @@ final class TypingBenchmark {
     private Showing found;
 
     private TypingBenchmark() {
-        Look.install();
         List<Table> tables = IntStream.range(0, TABLES).mapToObj(TypingBenchmark::table).toList();
         Lesson first = Lesson.of("ten", tables.get(0), JoinKind.INNER, tables.get(1), List.of(new KeyPair("key_0", "key_1")), tables.subList(2, TABLES).toArray(Table[]::new));
         StringBuilder text = new StringBuilder("SELECT t0.name_0, t9.name_9\nFROM stock_0 t0");
         for (int i = 1; i < TABLES; i++) text.append("\n  LEFT JOIN stock_").append(i).append(" t").append(i).append(" ON t").append(i).append(".key_").append(i).append(" = t").append(i - 1).append(".key_").append(i - 1);
         chain = text + "\nWHERE t0.key_0 > 0";
         Lesson lesson = SceneEdit.Write.of(chain).applyTo(first).expect();
-        Stage stage = new Stage();
-        Screen screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
-        scene = screen.view().inScene(1280, 800);
-        stage.setScene(scene);
-        stage.show();
+        OpenWindow window = OpenWindow.of(lesson);
+        model = window.screen().model();
+        scene = window.scene();
         area = (StyleClassedTextArea) scene.lookup("#query-text");
         area.requestFocus();
         area.moveTo(area.getLength());

@@ -217,6 +217,6 @@ public final class StageWords {
     }
 
     private static boolean isEquality(Expression condition) {
-        return condition instanceof Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName _, Expression.ColumnName _) && comparator == Expression.Comparator.EQUAL;
+        return condition.equalColumns().isPresent();
     }
 }

@@ -8,7 +8,6 @@ import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem.NamedTable;
-import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 
 /** The condition that the links of a lesson propose for a table that is joined to others. */
@@ -26,10 +25,10 @@ final class LinkCondition {
     private static Optional<Expression> link(Lesson lesson, NamedTable left, NamedTable right) {
         return lesson.find(left.table().text()).flatMap(one -> lesson.find(right.table().text()).flatMap(other -> lesson.link(one.name(), other.name())))
                 .map(link -> Expression.all(link.pairs().stream().<Expression>map(pair ->
-                        new Expression.Comparison(Expression.Comparator.EQUAL, column(left, pair.left()), column(right, pair.right()))).toList()));
+                        Expression.Comparison.equal(column(left, pair.left()), column(right, pair.right()))).toList()));
     }
 
     private static ColumnName column(NamedTable table, String column) {
-        return new ColumnName(Optional.of(table.alias().orElse(table.table())), Name.of(column));
+        return ColumnName.of(table.alias().orElse(table.table()), column);
     }
 }

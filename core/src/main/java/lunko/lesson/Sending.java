@@ -35,8 +35,8 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     /** A result, and which of its rows, counted from 0, the other one has not. */
     public record Result(Stage stage, Set<Integer> differing) {}
 
-    /** A row that is in one result only: whether that is the one after sending, its name, why it is there, and why it is not in the other. */
-    public record Why(boolean after, String row, Phrase why, Optional<Phrase> whyNot) {}
+    /** A row that is in one result only: whether that is the one after sending, why it is there, and why it is not in the other. */
+    public record Why(boolean after, Phrase why, Optional<Phrase> whyNot) {}
 
     /** Sends a condition of a query to another place, on tables. */
     public static Checked<Sending> of(WrittenQuery query, List<Table> tables, Conditions.Seated condition, Seat to) {
@@ -70,8 +70,7 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
         for (int row : result.differing().stream().limit(MOST_WHYS).toList()) {
             OptionalInt left = new Listing.OfQuery(result.stage()).left(row);
             Optional<Phrase> whyNot = left.isPresent() ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();
-            String name = result.stage().label(row);
-            own.why(row).ifPresent(why -> whys.add(new Why(after, name, why, whyNot)));
+            own.why(row).ifPresent(why -> whys.add(new Why(after, why, whyNot)));
         }
     }
 

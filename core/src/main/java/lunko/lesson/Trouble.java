@@ -3,7 +3,6 @@ package lunko.lesson;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import lunko.engine.sql.Database;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -32,13 +31,8 @@ public record Trouble(Problem problem, Stretch at, List<String> mended, boolean 
         List<Checked<Script>> scripts = new SqlParser("query").statements(text);
         for (int i = 0; i < scripts.size(); i++) {
             Stretch statement = stretches.get(i);
-            switch (scripts.get(i).then(script -> Database.of(tables).run(script.statements().getFirst(), script))) {
-                case Checked.Invalid<Database.Answer>(Problem problem) -> all.add(of(problem, text, statement, false));
-                case Checked.Valid<Database.Answer>(Database.Answer answer) -> {
-                    if (answer.stages().isEmpty()) all.add(of(Problem.of("Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself."), text, statement, false));
-                    answer.notes().forEach(note -> all.add(of(note, text, statement, true)));
-                }
-            }
+            scripts.get(i).then(script -> WrittenQuery.answer(script, tables)).handle(answer -> answer.notes().forEach(note -> all.add(of(note, text, statement, true))),
+                    problem -> all.add(of(problem, text, statement, false)));
         }
         return all;
     }

@@ -37,6 +37,7 @@ import lunko.table.Table;
  * @param number which of them is shown, counted from 0
  */
 public record WrittenQuery(String sql, int number) {
+    private static final String NOTHING_YET = "There is no query yet: write one that begins with SELECT.";
     private static final SqlParser PARSER = new SqlParser("query");
 
     /** The first query of a text. */
@@ -52,7 +53,7 @@ public record WrittenQuery(String sql, int number) {
     /** What it comes to on tables; a problem where it is none that can run there. */
     public Checked<Stage> on(List<Table> tables) {
         List<Checked<Script>> all = PARSER.statements(sql);
-        if (all.isEmpty()) return Checked.invalid("There is no query yet: write one that begins with SELECT.");
+        if (all.isEmpty()) return Checked.invalid(NOTHING_YET);
         return all.get(Math.clamp(number, 0, all.size() - 1)).then(script -> stage(script, tables));
     }
 
@@ -75,14 +76,19 @@ public record WrittenQuery(String sql, int number) {
     }
 
     private static Checked<Stage> stage(Script script, List<Table> tables) {
-        return Database.of(tables).run(script.statements().getFirst(), script).then(answer -> answer.stages().<Checked<Stage>>map(Checked::valid)
-                .orElseGet(() -> Checked.invalid("Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself.")));
+        return answer(script, tables).map(answer -> answer.stages().orElseThrow());
+    }
+
+    /** What a statement comes to; a problem if it is none that has steps. */
+    static Checked<Database.Answer> answer(Script script, List<Table> tables) {
+        return Database.of(tables).run(script.statements().getFirst(), script).then(answer -> answer.stages().isPresent() ? Checked.valid(answer)
+                : Checked.invalid("Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself."));
     }
 
     /** The query as data, with its text; a problem where the text cannot be read. */
     public Checked<Read> read() {
         return PARSER.parse(sql).then(script -> {
-            if (script.statements().isEmpty()) return Checked.invalid("There is no query yet: write one that begins with SELECT.");
+            if (script.statements().isEmpty()) return Checked.invalid(NOTHING_YET);
             Statement statement = script.statements().get(Math.clamp(number, 0, script.statements().size() - 1));
             return statement instanceof Statement.Query query ? Checked.valid(new Read(script, query)) : Checked.invalid("This is no query: write one that begins with SELECT.");
         });
@@ -118,8 +124,7 @@ public record WrittenQuery(String sql, int number) {
     }
 
     private static Expression equality(Query join, KeyPair pair) {
-        return new Expression.Comparison(Expression.Comparator.EQUAL, new Expression.ColumnName(Optional.of(Name.of(join.left().alias())), Name.of(pair.left())),
-                new Expression.ColumnName(Optional.of(Name.of(join.right().alias())), Name.of(pair.right())));
+        return Expression.Comparison.equal(Expression.ColumnName.of(Name.of(join.left().alias()), pair.left()), Expression.ColumnName.of(Name.of(join.right().alias()), pair.right()));
     }
 
     /** Another plain join in its place, in Lunko's words. */

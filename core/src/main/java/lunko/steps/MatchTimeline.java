@@ -129,6 +129,11 @@ public final class MatchTimeline implements Part {
     }
 
     @Override
+    public long rows() {
+        return outcome.size();
+    }
+
+    @Override
     public long last() {
         return course.preparations() + before[matching.leftRows()] + landing.size() - landing.before(matching.leftRows()) + 1;
     }

@@ -23,6 +23,9 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     /** What it does with what, as a heading: {@code Match hives with keepers: left outer join, row by row}. */
     String title();
 
+    /** How many rows its stage gives. */
+    long rows();
+
     /** The number of the last step. */
     long last();
 

@@ -25,6 +25,11 @@ public record ResultPart(Stage result) implements Part {
     }
 
     @Override
+    public long rows() {
+        return result.rows().size();
+    }
+
+    @Override
     public long last() {
         return 0;
     }

@@ -160,6 +160,11 @@ public final class RowTimeline implements Part {
     }
 
     @Override
+    public long rows() {
+        return stage().rows().size();
+    }
+
+    @Override
     public long last() {
         return 1L + order.length + groups;
     }

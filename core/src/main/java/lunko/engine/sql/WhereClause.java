@@ -143,9 +143,7 @@ final class WhereClause {
 
     /** The equality of a column around and a column within that a condition is. */
     private static Optional<Equality> equality(Expression condition, Scope around, Scope within) {
-        if (!(condition instanceof Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b))
-                || comparator != Expression.Comparator.EQUAL) return Optional.empty();
-        return equality(a, b, around, within).or(() -> equality(b, a, around, within));
+        return condition.equalColumns().flatMap(equal -> equality(equal.left(), equal.right(), around, within).or(() -> equality(equal.right(), equal.left(), around, within)));
     }
 
     private static Optional<Equality> equality(Expression.ColumnName around, Expression.ColumnName within, Scope outer, Scope inner) {

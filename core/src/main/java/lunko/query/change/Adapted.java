@@ -93,8 +93,7 @@ public final class Adapted {
     }
 
     private static Optional<Expression> leftKey(Expression condition, Name left) {
-        if (!(condition instanceof Expression.Comparison(Expression.Comparator comparator, ColumnName a, ColumnName b)) || comparator != Expression.Comparator.EQUAL) return Optional.empty();
-        return Stream.of(a, b).filter(name -> name.table().filter(table -> left.means(table.text())).isPresent()).<Expression>map(name -> name).findFirst();
+        return condition.equalColumns().stream().flatMap(columns -> Stream.of(columns.left(), columns.right())).filter(name -> name.table().filter(table -> left.means(table.text())).isPresent()).<Expression>map(name -> name).findFirst();
     }
 
     /** NATURAL and USING by ON, with the columns that come once named. */
@@ -114,10 +113,10 @@ public final class Adapted {
         Name l = Naming.called(joined.left()).orElseThrow();
         Name r = Naming.called(joined.right()).orElseThrow();
         List<SelectItem> items = new ArrayList<>();
-        pairs.forEach(pair -> items.add(once(joined.kind(), column(l, pair.left()), column(r, pair.right()), pair.left())));
-        left.get().columns().stream().filter(column -> pairs.stream().noneMatch(pair -> pair.left().equals(column.name()))).forEach(column -> items.add(new SelectItem.Item(column(l, column.name()), Optional.empty())));
-        right.get().columns().stream().filter(column -> pairs.stream().noneMatch(pair -> pair.right().equals(column.name()))).forEach(column -> items.add(new SelectItem.Item(column(r, column.name()), Optional.empty())));
-        List<Expression> equalities = pairs.stream().<Expression>map(pair -> new Expression.Comparison(Expression.Comparator.EQUAL, column(l, pair.left()), column(r, pair.right()))).toList();
+        pairs.forEach(pair -> items.add(once(joined.kind(), ColumnName.of(l, pair.left()), ColumnName.of(r, pair.right()), pair.left())));
+        left.get().columns().stream().filter(column -> pairs.stream().noneMatch(pair -> pair.left().equals(column.name()))).forEach(column -> items.add(Outline.item(ColumnName.of(l, column.name()))));
+        right.get().columns().stream().filter(column -> pairs.stream().noneMatch(pair -> pair.right().equals(column.name()))).forEach(column -> items.add(Outline.item(ColumnName.of(r, column.name()))));
+        List<Expression> equalities = pairs.stream().<Expression>map(pair -> Expression.Comparison.equal(ColumnName.of(l, pair.left()), ColumnName.of(r, pair.right()))).toList();
         FromItem.Joined said = equalities.isEmpty() ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())
                 : new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.all(equalities)));
         return Checked.valid(new QueryExpression(new Select(false, items, List.of(said), Optional.empty(), List.of(), Optional.empty()), List.of(), query.offset(), query.limit()));
@@ -125,14 +124,10 @@ public final class Adapted {
 
     private static SelectItem once(JoinKind kind, ColumnName left, ColumnName right, String name) {
         return switch (kind) {
-            case RIGHT_OUTER -> new SelectItem.Item(right, Optional.empty());
+            case RIGHT_OUTER -> Outline.item(right);
             case FULL_OUTER -> new SelectItem.Item(new Expression.Call(Name.of("COALESCE"), false, List.of(left, right)), Optional.of(Name.of(name)));
-            case INNER, LEFT_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI, FULL_ANTI -> new SelectItem.Item(left, Optional.empty());
+            case INNER, LEFT_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI, FULL_ANTI -> Outline.item(left);
         };
-    }
-
-    private static ColumnName column(Name table, String column) {
-        return new ColumnName(Optional.of(table), Name.of(column));
     }
 
     private Optional<Table> table(FromItem item) {

@@ -39,7 +39,7 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
         if (!(item instanceof FromItem.NamedTable(Name own, Optional<Name> alias))) return Optional.empty();
         Name called = alias.orElse(own);
         return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(), called,
-                table.columns().stream().map(Column::name).map(column -> new ColumnName(Optional.of(called), Name.of(column))).toList()));
+                table.columns().stream().map(Column::name).map(column -> ColumnName.of(called, column)).toList()));
     }
 
     private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables) {

@@ -81,7 +81,7 @@ public final class PlainJoin {
     }
 
     private static Expression isNull(TableRef table, String column) {
-        return new Expression.IsNull(new ColumnName(Optional.of(Name.of(table.alias())), Name.of(column)), false);
+        return new Expression.IsNull(ColumnName.of(Name.of(table.alias()), column), false);
     }
 
     /** EXISTS or NOT EXISTS of rows of another table. */
@@ -100,7 +100,7 @@ public final class PlainJoin {
                 || !(select.items().getFirst() instanceof SelectItem.Item(ColumnName member, var _)) || select.from().size() != 1
                 || !(select.from().getFirst() instanceof NamedTable other)
                 || !within.equals(QueryExpression.of(new Select(false, select.items(), select.from(), Optional.empty(), List.of(), Optional.empty())))) return Optional.empty();
-        return oneSided(asked, other, new Expression.Comparison(Expression.Comparator.EQUAL, column, member), JoinKind.LEFT_SEMI, right);
+        return oneSided(asked, other, Expression.Comparison.equal(column, member), JoinKind.LEFT_SEMI, right);
     }
 
     private Optional<Query> oneSided(NamedTable asked, NamedTable other, Expression condition, JoinKind kind, String right) {
@@ -120,8 +120,7 @@ public final class PlainJoin {
     private static Optional<List<KeyPair>> pairs(Expression condition, Named left, Named right) {
         List<KeyPair> pairs = new ArrayList<>();
         for (Expression one : condition.conjuncts()) {
-            if (!(one instanceof Expression.Comparison(Expression.Comparator comparator, ColumnName a, ColumnName b)) || comparator != Expression.Comparator.EQUAL) return Optional.empty();
-            Optional<KeyPair> pair = pair(a, b, left, right).or(() -> pair(b, a, left, right));
+            Optional<KeyPair> pair = one.equalColumns().flatMap(equal -> pair(equal.left(), equal.right(), left, right).or(() -> pair(equal.right(), equal.left(), left, right)));
             if (pair.isEmpty()) return Optional.empty();
             pairs.add(pair.get());
         }

@@ -55,27 +55,27 @@ public sealed interface QueryChange {
 
     /** The query after it; a problem where it cannot be done. */
     default Checked<QueryExpression> applyTo(QueryExpression query) {
-        if (this instanceof SortBy(List<SortKey> keys)) return Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
-        if (this instanceof First(OptionalLong rows)) return Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
-        if (!(query.body() instanceof QueryBody.Select select)) {
-            return Checked.invalid("Here two queries are put together: change the text of the one that is meant.");
-        }
         return switch (this) {
-            case SortBy _, First _ -> throw new IllegalStateException("done already");
-            case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, select, join, joined -> ofKind(joined, kind, otherwise));
-            case AddCondition(Seat seat, Expression condition) -> conditions(query, select, seat, all -> {
+            case SortBy(List<SortKey> keys) -> Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
+            case First(OptionalLong rows) -> Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
+            case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, join, joined -> ofKind(joined, kind, otherwise));
+            case AddCondition(Seat seat, Expression condition) -> conditions(query, seat, all -> {
                 all.add(condition);
                 return all;
             });
-            case DropCondition(Seat seat, int number) -> conditions(query, select, seat, all -> without(all, number));
-            case SendCondition(Seat from, int number, Seat to) -> Conditions.at(select, from).filter(all -> number < all.size())
+            case DropCondition(Seat seat, int number) -> conditions(query, seat, all -> {
+                all.remove(number);
+                return all;
+            });
+            case SendCondition(Seat from, int number, Seat to) -> select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
                     .<Checked<QueryExpression>>map(all -> new DropCondition(from, number).applyTo(query).then(new AddCondition(to, all.get(number))::applyTo))
-                    .orElseGet(() -> Checked.invalid("There is no such condition there any more."));
-            case Show(boolean distinct, List<SelectItem> items) -> Checked.valid(with(query, new QueryBody.Select(distinct, items, select.from(), select.where(), select.groupBy(), select.having())));
-            case AddTable(JoinKind kind, FromItem table, JoinSpecification on) -> Checked.valid(with(query, with(select, joining(select.from(), kind, table, on))));
-            case DropTable(int join) -> join(query, select, join, FromItem.Joined::left);
-            case Swap(int join) -> join(query, select, join, joined -> new FromItem.Joined(joined.right(), joined.kind().mirrored(), joined.left(), joined.specification()));
-            case Call(int table, Name alias) -> Naming.calling(query, select, table, alias);
+                    .orElseGet(() -> Checked.invalid("There is no such condition there any more.")));
+            case Show(boolean distinct, List<SelectItem> items) -> select(query).map(select ->
+                    with(query, new QueryBody.Select(distinct, items, select.from(), select.where(), select.groupBy(), select.having())));
+            case AddTable(JoinKind kind, FromItem table, JoinSpecification on) -> select(query).map(select -> with(query, with(select, joining(select.from(), kind, table, on))));
+            case DropTable(int join) -> join(query, join, FromItem.Joined::left);
+            case Swap(int join) -> join(query, join, joined -> new FromItem.Joined(joined.right(), joined.kind().mirrored(), joined.left(), joined.specification()));
+            case Call(int table, Name alias) -> select(query).then(select -> Naming.calling(query, select, table, alias));
         };
     }
 
@@ -111,29 +111,34 @@ public sealed interface QueryChange {
         return all;
     }
 
-    private static List<Expression> without(List<Expression> all, int number) {
-        all.remove(number);
-        return all;
+    /** The SELECT that a query is; a problem if it puts several together. */
+    private static Checked<QueryBody.Select> select(QueryExpression query) {
+        return query.body() instanceof QueryBody.Select select ? Checked.valid(select)
+                : Checked.invalid("Here two queries are put together: change the text of the one that is meant.");
     }
 
-    private static Checked<QueryExpression> join(QueryExpression query, QueryBody.Select select, int number, Function<FromItem.Joined, FromItem> change) {
-        List<FromItem.Joined> joins = Joins.of(query);
-        if (number < 0 || number >= joins.size()) return Checked.invalid("There is no such join in the query any more.");
-        FromItem.Joined join = joins.get(number);
-        return Checked.valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
+    private static Checked<QueryExpression> join(QueryExpression query, int number, Function<FromItem.Joined, FromItem> change) {
+        return select(query).then(select -> {
+            List<FromItem.Joined> joins = Joins.of(query);
+            if (number < 0 || number >= joins.size()) return Checked.invalid("There is no such join in the query any more.");
+            FromItem.Joined join = joins.get(number);
+            return Checked.valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
+        });
     }
 
-    private static Checked<QueryExpression> conditions(QueryExpression query, QueryBody.Select select, Seat seat, UnaryOperator<List<Expression>> change) {
-        Optional<List<Expression>> there = Conditions.at(select, seat);
-        if (there.isEmpty()) return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
-        List<Expression> changed = change.apply(new ArrayList<>(there.get()));
-        return switch (seat) {
-            case Seat.Where _ -> Checked.valid(with(query, new QueryBody.Select(select.distinct(), select.items(), select.from(),
-                    changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)), select.groupBy(), select.having())));
-            case Seat.On _ when changed.isEmpty() -> Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
-            case Seat.On(int join) -> join(query, select, join, joined ->
-                    new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.all(changed))));
-        };
+    private static Checked<QueryExpression> conditions(QueryExpression query, Seat seat, UnaryOperator<List<Expression>> change) {
+        return select(query).then(select -> {
+            Optional<List<Expression>> there = Conditions.at(select, seat);
+            if (there.isEmpty()) return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
+            List<Expression> changed = change.apply(new ArrayList<>(there.get()));
+            return switch (seat) {
+                case Seat.Where _ -> Checked.valid(with(query, new QueryBody.Select(select.distinct(), select.items(), select.from(),
+                        changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)), select.groupBy(), select.having())));
+                case Seat.On _ when changed.isEmpty() -> Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
+                case Seat.On(int join) -> join(query, join, joined ->
+                        new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.all(changed))));
+            };
+        });
     }
 
     private static QueryExpression with(QueryExpression query, QueryBody body) {

@@ -146,8 +146,11 @@ public final class Sayings {
         if (!(joined.specification() instanceof JoinSpecification.On(Expression condition))) return Optional.empty();
         List<Name> names = new ArrayList<>();
         for (Expression one : condition.conjuncts()) {
-            if (!(one instanceof Expression.Comparison(Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b)) || comparator != Expression.Comparator.EQUAL
-                    || a.table().isEmpty() || b.table().isEmpty() || a.table().equals(b.table()) || !a.column().means(b.column().text())) return Optional.empty();
+            Optional<Expression.Columns> equal = one.equalColumns();
+            if (equal.isEmpty()) return Optional.empty();
+            Expression.ColumnName a = equal.get().left();
+            Expression.ColumnName b = equal.get().right();
+            if (a.table().isEmpty() || b.table().isEmpty() || a.table().equals(b.table()) || !a.column().means(b.column().text())) return Optional.empty();
             names.add(a.column());
         }
         return Optional.of(names);

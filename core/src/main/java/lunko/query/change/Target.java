@@ -1,6 +1,5 @@
 package lunko.query.change;
 
-import java.util.List;
 import lunko.table.Type;
 
 /** What a query is written for: the standard, or a database that says some things otherwise (docs/databases.md). */
@@ -90,10 +89,5 @@ public enum Target {
             case TEXT -> this == H2 ? "VARCHAR" : "TEXT";
             case BOOLEAN, DATE -> type.name();
         };
-    }
-
-    /** All of them. */
-    public static List<Target> all() {
-        return List.of(values());
     }
 }

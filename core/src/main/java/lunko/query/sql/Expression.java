@@ -16,7 +16,16 @@ public sealed interface Expression {
     record Literal(Value value) implements Expression {}
 
     /** A column, with or without the name of its table before it. */
-    record ColumnName(Optional<Name> table, Name column) implements Expression {}
+    record ColumnName(Optional<Name> table, Name column) implements Expression {
+
+        /** A column of a table. */
+        public static ColumnName of(Name table, String column) {
+            return new ColumnName(Optional.of(table), Name.of(column));
+        }
+    }
+
+    /** Two columns. */
+    record Columns(ColumnName left, ColumnName right) {}
 
     /** A number with a sign before it. */
     record Signed(boolean negative, Expression of) implements Expression {}
@@ -25,7 +34,13 @@ public sealed interface Expression {
     record Calculation(Operator operator, Expression left, Expression right) implements Expression {}
 
     /** Two values compared. */
-    record Comparison(Comparator comparator, Expression left, Expression right) implements Expression {}
+    record Comparison(Comparator comparator, Expression left, Expression right) implements Expression {
+
+        /** Two values that must be equal. */
+        public static Comparison equal(Expression left, Expression right) {
+            return new Comparison(Comparator.EQUAL, left, right);
+        }
+    }
 
     /** Both. */
     record And(Expression left, Expression right) implements Expression {}
@@ -171,6 +186,12 @@ public sealed interface Expression {
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
                     new Call(function, distinct, arguments.stream().map(change).toList());
         };
+    }
+
+    /** The two columns that this condition wants to be equal, if that is all that it wants. */
+    default Optional<Columns> equalColumns() {
+        return this instanceof Comparison(Comparator comparator, ColumnName left, ColumnName right) && comparator == Comparator.EQUAL
+                ? Optional.of(new Columns(left, right)) : Optional.empty();
     }
 
     /** The conditions that must all hold for this one to, from left to right. */

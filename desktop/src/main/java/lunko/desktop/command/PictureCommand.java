@@ -117,8 +117,9 @@ final class PictureCommand implements Callable<Integer> {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
                     + (query.isPresent() ? "this query" : lesson.kind().withArticle()) + " on these tables go from 0 to " + last + "."));
         }
-        sheet.ifPresent(snapshot::open);
-        return snapshot.write(step.orElse(last), output);
+        Checked<Path> written = Checked.valid(output);
+        if (sheet.isPresent()) written = snapshot.open(sheet.get()).map(_ -> output);
+        return written.then(_ -> snapshot.write(step.orElse(last), output));
     }
 
     /** A size in pixels, each side from 400 to 8000. */

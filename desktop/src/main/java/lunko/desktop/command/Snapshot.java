@@ -2,6 +2,7 @@ package lunko.desktop.command;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
+import java.util.concurrent.locks.LockSupport;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
@@ -27,6 +28,7 @@ import lunko.steps.Way;
 final class Snapshot {
     /** So long a sheet is waited for, in nanoseconds. */
     private static final long PATIENCE = 20_000_000_000L;
+    private static final long BREATH = 20_000_000L;
 
     private final ShowModel model;
     private final Scene scene;
@@ -54,14 +56,18 @@ final class Snapshot {
         });
     }
 
-    /** Opens a sheet in the place of the stage, and waits until it says something. */
-    void open(SheetKind sheet) {
+    /** Opens a sheet in the place of the stage, and waits until it says something; a problem, if it says nothing in time. */
+    Checked<SheetKind> open(SheetKind sheet) {
         Toolkit.call(() -> {
             query.toggle(sheet);
             return sheet;
         });
         long end = System.nanoTime() + PATIENCE;
-        while (!Toolkit.call(query::isReady) && System.nanoTime() < end) Thread.onSpinWait();
+        while (!Toolkit.call(query::isReady)) {
+            if (System.nanoTime() > end) return Checked.invalid("What stands in the place of the stage is not found out in time: choose shorter tables.");
+            LockSupport.parkNanos(BREATH);
+        }
+        return Checked.valid(sheet);
     }
 
     /** Writes the window after a step as a PNG file; a problem if the file cannot be written. */

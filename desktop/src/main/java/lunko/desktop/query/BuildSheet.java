@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -40,7 +39,6 @@ import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
 final class BuildSheet extends Sheet {
@@ -89,15 +87,6 @@ final class BuildSheet extends Sheet {
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("build-line");
         return line;
-    }
-
-    private static Button small(Feather icon, String does, Runnable action) {
-        Button button = new Button("", new FontIcon(icon));
-        button.getStyleClass().add("query-button");
-        button.setTooltip(new Tooltip(does));
-        button.setAccessibleText(does);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     private static MenuItem item(String name, Runnable action) {

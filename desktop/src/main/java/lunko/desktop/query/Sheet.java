@@ -34,12 +34,7 @@ abstract class Sheet extends VBox {
         about.getStyleClass().add("about");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Button shut = new Button("", new FontIcon(Feather.X));
-        shut.getStyleClass().add("query-button");
-        shut.setTooltip(new Tooltip("Back to the stage"));
-        shut.setAccessibleText("back to the stage");
-        shut.setOnAction(_ -> close.run());
-        HBox head = new HBox(name, about, gap, shut);
+        HBox head = new HBox(name, about, gap, small(Feather.X, "Back to the stage", close));
         head.getStyleClass().add("sheet-head");
         head.setAlignment(Pos.CENTER_LEFT);
         body.getStyleClass().add("sheet-body");
@@ -87,6 +82,16 @@ abstract class Sheet extends VBox {
 
     /** Shows what is to be said of a lesson. */
     abstract void show(Lesson lesson);
+
+    /** A button that shows a sign, and says what it does. */
+    static Button small(Feather sign, String does, Runnable action) {
+        Button button = new Button("", new FontIcon(sign));
+        button.getStyleClass().add("query-button");
+        button.setTooltip(new Tooltip(does));
+        button.setAccessibleText(does);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
 
     static Label label(String text, String styleClass) {
         Label label = new Label(text);

@@ -36,7 +36,7 @@ final class WriteForSheet extends Sheet {
         say("the same rows there, in its words");
         FlowPane targets = new FlowPane();
         targets.getStyleClass().add("choices");
-        for (Target each : Target.all()) {
+        for (Target each : Target.values()) {
             ToggleButton button = new ToggleButton(capital(each.title()));
             button.setSelected(each == target);
             button.setOnAction(_ -> {

@@ -54,7 +54,7 @@ public final class ResultActions {
 
     private void copy(ResultFormat format) {
         model.showing().get().part().ifPresent(part -> {
-            long rows = rows(part);
+            long rows = part.rows();
             if (rows > MOST_COPIED) {
                 model.lesson().say(Problem.of("The result has " + Words.rows(rows) + ", more than can be copied: up to " + Words.number(MOST_COPIED)
                         + " go to the clipboard. Save it as a file instead."));
@@ -65,14 +65,6 @@ public final class ResultActions {
             Clipboard.getSystemClipboard().setContent(content);
             model.lesson().say(new Notice.Success("Copied " + Words.rows(rows) + "."));
         });
-    }
-
-    private static long rows(Part part) {
-        return switch (part) {
-            case MatchTimeline match -> match.outcome().size();
-            case RowTimeline rows -> rows.stage().rows().size();
-            case lunko.steps.ResultPart all -> all.result().rows().size();
-        };
     }
 
     private ResultTable result(Part part) {

@@ -248,7 +248,7 @@ public final class ShowModel {
         Lesson now = lesson.lesson().get();
         if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), pair));
         else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(joinAtHand()),
-                new Expression.Comparison(Expression.Comparator.EQUAL, named(joining, Side.LEFT, pair.left()), named(joining, Side.RIGHT, pair.right()))))));
+                Expression.Comparison.equal(named(joining, Side.LEFT, pair.left()), named(joining, Side.RIGHT, pair.right()))))));
     }
 
     private static Expression named(Joining joining, Side side, String column) {

@@ -19,7 +19,6 @@ import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
-import lunko.steps.RowTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -66,10 +65,11 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     private static List<Joining> joinings(Lesson lesson, Timeline timeline) {
         List<Joining> joinings = new ArrayList<>();
+        boolean plain = lesson.isPlain();
         for (int part = 0; part < timeline.parts().size(); part++) {
             if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
             joinings.add(new Joining(part, match, Regions.of(match.outcome()), ThreeCircles.of(match.join()),
-                    lesson.isPlain() ? KindCount.all(lesson.query(), lesson.tables()) : KindCount.all(match.outcome())));
+                    plain ? KindCount.all(lesson.query(), lesson.tables()) : KindCount.all(match.outcome())));
         }
         return joinings;
     }
@@ -130,11 +130,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** How many rows the query gives, where it can run. */
     public OptionalLong rows() {
-        return timeline().map(timeline -> switch (timeline.parts().getLast()) {
-            case ResultPart(Stage result) -> OptionalLong.of(result.rows().size());
-            case MatchTimeline match -> OptionalLong.of(match.outcome().size());
-            case RowTimeline rows -> OptionalLong.of(rows.stage().rows().size());
-        }).orElse(OptionalLong.empty());
+        return timeline().map(timeline -> OptionalLong.of(timeline.parts().getLast().rows())).orElse(OptionalLong.empty());
     }
 
     /** Whether the stage of the joins is the one to be seen. */
