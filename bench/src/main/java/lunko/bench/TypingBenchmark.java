@@ -24,6 +24,8 @@ final class TypingBenchmark {
     private static final int TABLES = 10;
     private static final String TYPED = " AND t3.name_3 = 'Ashholt' AND t7.key_7 > 1";
 
+    private static final String MORE = " AND t9.key_9 > 0";
+
     private final Scene scene;
     private final ShowModel model;
     private final StyleClassedTextArea area;
@@ -74,10 +76,12 @@ final class TypingBenchmark {
         }
     }
 
-    /** Finds out what another text shows, as is done beside the window's thread. */
+    /** Types another text, and finds out what it shows, as is done beside the window's thread. */
     private void find() {
         other = !other;
-        history = model.lesson().history().get().continuedBy(SceneEdit.Write.of(other ? chain + " AND t9.key_9 > 0" : chain)).expect();
+        area.deleteText(chain.length(), area.getLength());
+        if (other) area.appendText(MORE);
+        history = model.lesson().history().get().continuedBy(SceneEdit.Write.of(area.getText())).expect();
         found = Showing.of(history.lesson(), model.way().get());
     }
 

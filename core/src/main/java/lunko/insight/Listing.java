@@ -1,12 +1,23 @@
 package lunko.insight;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import lunko.engine.Chosen;
+import lunko.engine.Combined;
+import lunko.engine.Cut;
+import lunko.engine.Filtered;
+import lunko.engine.Grouped;
+import lunko.engine.Joined;
+import lunko.engine.Named;
 import lunko.engine.Outcome;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
+import lunko.engine.Sorted;
+import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.engine.Unrepeated;
 import lunko.query.Side;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -19,6 +30,9 @@ public sealed interface Listing {
 
     /** What a column is called. */
     String name(ResultColumn column);
+
+    /** The column of a table that a column is as it stands, under the alias that the table has; nothing, where it is made otherwise. */
+    Optional<Stage.Heading> source(ResultColumn column);
 
     /** The type of a column; text, where it holds bare NULLs. */
     Type type(ResultColumn column);
@@ -48,6 +62,11 @@ public sealed interface Listing {
         @Override
         public String name(ResultColumn column) {
             return outcome.name(column);
+        }
+
+        @Override
+        public Optional<Stage.Heading> source(ResultColumn column) {
+            return OfQuery.source(outcome.join().on(column.side()), column.index());
         }
 
         @Override
@@ -83,6 +102,20 @@ public sealed interface Listing {
         public String name(ResultColumn column) {
             Stage.Heading heading = stage.headings().get(column.index());
             return heading.table().map(table -> table + "." + heading.name()).orElse(heading.name());
+        }
+
+        @Override
+        public Optional<Stage.Heading> source(ResultColumn column) {
+            return source(stage, column.index());
+        }
+
+        private static Optional<Stage.Heading> source(Stage stage, int column) {
+            return switch (stage) {
+                case Chosen chosen -> chosen.from().get(column).isPresent() ? source(chosen.input(), chosen.from().get(column).getAsInt()) : Optional.empty();
+                case Filtered _, Unrepeated _, Sorted _, Cut _ -> source(stage.inputs().getFirst(), column);
+                case Source _, Joined _ -> Optional.of(stage.headings().get(column)).filter(heading -> heading.table().isPresent());
+                case Named _, Grouped _, Combined _ -> Optional.empty();
+            };
         }
 
         @Override

@@ -8,7 +8,6 @@ import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem.NamedTable;
-import lunko.query.sql.QueryBody;
 
 /** The condition that the links of a lesson propose for a table that is joined to others. */
 final class LinkCondition {
@@ -17,8 +16,7 @@ final class LinkCondition {
     /** What is to be written for a join: the equalities of the first link between the table on its right and one on its left; nothing, if there is no such link. */
     static JoinSpecification of(Lesson lesson, FromItem left, FromItem right) {
         if (!(right instanceof NamedTable added)) return new JoinSpecification.Nothing();
-        QueryBody.Select select = new QueryBody.Select(false, List.of(), List.of(left), Optional.empty(), List.of(), Optional.empty());
-        return Joins.tables(select).stream().filter(NamedTable.class::isInstance).map(NamedTable.class::cast)
+        return Joins.tables(List.of(left)).stream().filter(NamedTable.class::isInstance).map(NamedTable.class::cast)
                 .flatMap(one -> link(lesson, one, added).stream()).findFirst().<JoinSpecification>map(JoinSpecification.On::new).orElseGet(JoinSpecification.Nothing::new);
     }
 

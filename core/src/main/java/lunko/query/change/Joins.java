@@ -30,9 +30,9 @@ public final class Joins {
     }
 
     /** The tables of a FROM, from left to right, those that are no joins. */
-    public static List<FromItem> tables(QueryBody.Select select) {
+    public static List<FromItem> tables(List<FromItem> from) {
         List<FromItem> tables = new ArrayList<>();
-        select.from().forEach(item -> addTables(item, tables));
+        from.forEach(item -> addTables(item, tables));
         return tables;
     }
 

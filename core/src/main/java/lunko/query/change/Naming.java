@@ -18,7 +18,7 @@ record Naming(Name from, Name to) {
 
     /** The query with a table, counted from the left, called otherwise. */
     static Checked<QueryExpression> calling(QueryExpression query, QueryBody.Select select, int table, Name alias) {
-        List<FromItem> tables = Joins.tables(select);
+        List<FromItem> tables = Joins.tables(select.from());
         if (table < 0 || table >= tables.size()) return Checked.invalid("There is no such table in FROM any more.");
         FromItem item = tables.get(table);
         if (tables.stream().anyMatch(other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
@@ -93,7 +93,7 @@ record Naming(Name from, Name to) {
 
     /** A query within: where it has a table of that name itself, the name means that one. */
     private QueryExpression within(QueryExpression query) {
-        boolean hides = query.body() instanceof QueryBody.Select select && Joins.tables(select).stream().anyMatch(item -> called(item).filter(this::means).isPresent());
+        boolean hides = query.body() instanceof QueryBody.Select select && Joins.tables(select.from()).stream().anyMatch(item -> called(item).filter(this::means).isPresent());
         return hides ? query : in(query);
     }
 

@@ -31,7 +31,7 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
     /** The outline of a query over tables; nothing, if it puts several together. */
     public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
         if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
-        List<Named> named = Joins.tables(select).stream().flatMap(item -> named(item, tables).stream()).toList();
+        List<Named> named = Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
         return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named)).toList()));
     }
 
@@ -62,7 +62,14 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
 
     /** The columns that are not shown as they are. */
     public List<ColumnName> hidden() {
-        return columns().stream().filter(column -> items.stream().noneMatch(item -> item.expression().equals(column))).toList();
+        return columns().stream().filter(column -> items.stream().noneMatch(item -> means(item.expression(), column))).toList();
+    }
+
+    /** Whether an expression is a column, in whatever case, and by its own name alone where no other table has one of that name. */
+    boolean means(Expression expression, ColumnName column) {
+        return expression instanceof ColumnName(Optional<Name> table, Name own) && own.means(column.column().text())
+                && table.map(name -> column.table().filter(of -> name.means(of.text())).isPresent())
+                .orElseGet(() -> columns().stream().filter(other -> own.means(other.column().text())).count() == 1);
     }
 
     /** A name for one more table that no other has: its first letter, or that with a number. */

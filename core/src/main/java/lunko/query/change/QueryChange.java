@@ -26,6 +26,9 @@ public sealed interface QueryChange {
     /** One more condition. */
     record AddCondition(Seat seat, Expression condition) implements QueryChange {}
 
+    /** Another condition in the place of one, counted from 0 among those that must all hold. */
+    record ChangeCondition(Seat seat, int number, Expression condition) implements QueryChange {}
+
     /** A condition less, counted from 0 among those that must all hold. */
     record DropCondition(Seat seat, int number) implements QueryChange {}
 
@@ -63,6 +66,10 @@ public sealed interface QueryChange {
                 all.add(condition);
                 return all;
             });
+            case ChangeCondition(Seat seat, int number, Expression condition) -> conditions(query, seat, all -> {
+                all.set(number, condition);
+                return all;
+            });
             case DropCondition(Seat seat, int number) -> conditions(query, seat, all -> {
                 all.remove(number);
                 return all;
@@ -84,6 +91,7 @@ public sealed interface QueryChange {
         return switch (this) {
             case OfKind(int _, JoinKind kind, var _) -> "choose " + kind.withArticle();
             case AddCondition _ -> "add a condition";
+            case ChangeCondition _ -> "change a condition";
             case DropCondition _ -> "take out a condition";
             case SendCondition(Seat _, int _, Seat to) -> "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
             case Show _ -> "choose columns";

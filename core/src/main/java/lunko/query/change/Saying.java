@@ -45,6 +45,11 @@ public enum Saying {
         this.about = about;
     }
 
+    /** Whether it does the same joins in another order. */
+    public boolean isOrder() {
+        return this == NESTED || this == REORDERED;
+    }
+
     /** It as a heading: {@code the comma form}. */
     public String title() {
         return title;

@@ -133,7 +133,7 @@ public final class Sayings {
 
     /** Whether the condition of a join names columns by their tables, and none of some tables. */
     private static boolean namesNothingOf(FromItem.Joined join, FromItem tables) {
-        List<Name> called = Joins.tables(new Select(false, List.of(), List.of(tables), Optional.empty(), List.of(), Optional.empty())).stream().flatMap(item -> Naming.called(item).stream()).toList();
+        List<Name> called = Joins.tables(List.of(tables)).stream().flatMap(item -> Naming.called(item).stream()).toList();
         return condition(join).stream().flatMap(Sayings::columns).allMatch(column -> column.table().isPresent() && called.stream().noneMatch(name -> name.means(column.table().get().text())));
     }
 
@@ -194,7 +194,7 @@ public final class Sayings {
         List<Expression> conditions = new ArrayList<>();
         joins.forEach(joined -> conditions.addAll(condition(joined)));
         select.where().ifPresent(where -> conditions.addAll(where.conjuncts()));
-        return said(Saying.COMMA, with(new Select(select.distinct(), select.items(), Joins.tables(select), all(conditions), select.groupBy(), select.having())));
+        return said(Saying.COMMA, with(new Select(select.distinct(), select.items(), Joins.tables(select.from()), all(conditions), select.groupBy(), select.having())));
     }
 
     /** The join at hand, if it is an inner one with a condition. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -15,6 +16,8 @@ import javafx.collections.ObservableList;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -42,6 +45,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final ColumnWidths widths;
     private final DragBoard drags;
     private final boolean forBuilding;
+    private final IntFunction<List<MenuItem>> inQuery;
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
     private final List<ColumnHeading> headings = new ArrayList<>();
     private final GridCursor cursor;
@@ -52,25 +56,26 @@ public final class TableGrid extends GridTable<RowSlot> {
     private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
-    /** A grid for the show: headings of one line, and no row to add rows in. */
-    public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean pointsRight) {
-        TableGrid grid = new TableGrid(model, name, widths, drags, false);
+    /** A grid for the show: headings of one line, and no row to add rows in. {@code inQuery} are the items of a column's menu that speak of the query. */
+    public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean pointsRight, IntFunction<List<MenuItem>> inQuery) {
+        TableGrid grid = new TableGrid(model, name, widths, drags, false, inQuery);
         grid.pointsRight = Optional.of(pointsRight);
         return grid;
     }
 
     /** A grid for the bench: headings with types, and a row at the end to add rows in. */
     public static TableGrid forBuilding(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags) {
-        return new TableGrid(model, name, widths, drags, true);
+        return new TableGrid(model, name, widths, drags, true, _ -> List.of());
     }
 
-    private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean forBuilding) {
+    private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean forBuilding, IntFunction<List<MenuItem>> inQuery) {
         super(forBuilding ? TALL_HEADER : HEADER_HEIGHT);
         this.model = model;
         this.name = name;
         this.widths = widths;
         this.drags = drags;
         this.forBuilding = forBuilding;
+        this.inQuery = inQuery;
         if (forBuilding) getStyleClass().add("building");
         if (forBuilding) rows.add(RowSlot.ghost());
         setItems(rows);
@@ -284,7 +289,11 @@ public final class TableGrid extends GridTable<RowSlot> {
     }
 
     ContextMenu menu(int column) {
-        return new ColumnMenu(model, this, column).menu();
+        ContextMenu menu = new ColumnMenu(model, this, column).menu();
+        List<MenuItem> first = inQuery.apply(column);
+        if (!first.isEmpty()) menu.getItems().addFirst(new SeparatorMenuItem());
+        menu.getItems().addAll(0, first);
+        return menu;
     }
 
     // What is dragged.

@@ -13,14 +13,18 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.ShowModel;
+import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.Swapping;
+import lunko.lesson.WrittenQuery;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -43,7 +47,17 @@ import org.kordamp.ikonli.feather.Feather;
 /** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
 final class BuildSheet extends Sheet {
     private static final double WRAPPED_AT = 1_040;
+    private static final int LEAST_CONDITION = 18;
+    private static final int MOST_CONDITION = 60;
     private static final SqlWriter SQL = new SqlWriter();
+
+    /** What has been swapped, and the lesson after it. */
+    private record Swapped(WrittenQuery before, Lesson after) {}
+
+    private record Found(Swapped asked, Optional<Swapping> swapping) {}
+
+    private final Latest<Swapped, Found> swapped = new Latest<>("swapped sides", asked -> new Found(asked, Swapping.of(asked.before(), asked.after().text(), asked.after().tables())),
+            found -> say(found.asked(), found.swapping()));
 
     BuildSheet(ShowModel model, Runnable close) {
         super(model, "build", "Build the query", close);
@@ -137,8 +151,11 @@ final class BuildSheet extends Sheet {
     private void swap(int number) {
         Lesson before = model().lesson().lesson().get();
         change(new QueryChange.Swap(number));
-        Lesson after = model().lesson().lesson().get();
-        after.text().sameAs(before.text(), after.tables()).ifPresent(sameness -> model().lesson().say(new Notice.Success("Swapped: " + sameness.said() + ".")));
+        swapped.ask(new Swapped(before.text(), model().lesson().lesson().get()));
+    }
+
+    private void say(Swapped asked, Optional<Swapping> found) {
+        if (asked.after() == model().lesson().lesson().get()) found.ifPresent(swapping -> model().lesson().say(new Notice.Success(swapping.said())));
     }
 
     private Node columns(QueryExpression query, Outline outline) {
@@ -205,7 +222,7 @@ final class BuildSheet extends Sheet {
         int joins = Joins.of(query).size();
         for (Seated condition : Conditions.of(query)) {
             boolean inWhere = condition.seat() instanceof Seat.Where;
-            HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), label(SQL.expression(condition.condition()), "build-name"));
+            HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), field(condition));
             if (inWhere && joins > 0) line.getChildren().add(send(condition, new Seat.On(joins - 1), "to ON"));
             if (!inWhere) line.getChildren().add(send(condition, new Seat.Where(), "to WHERE"));
             line.getChildren().add(small(Feather.X, "Take out this condition", () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
@@ -213,6 +230,18 @@ final class BuildSheet extends Sheet {
         }
         if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, joins, (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
         return all;
+    }
+
+    /** The words of a condition, to be changed in their place. */
+    private TextField field(Seated condition) {
+        String text = SQL.expression(condition.condition());
+        TextField field = new TextField(text);
+        field.getStyleClass().add("condition-field");
+        field.setTooltip(new Tooltip("Type another condition over it, and press Enter"));
+        field.setPrefColumnCount(Math.clamp(text.length(), LEAST_CONDITION, MOST_CONDITION));
+        field.setAccessibleText("the condition " + text);
+        field.setOnAction(_ -> Outline.condition(field.getText()).handle(other -> change(new QueryChange.ChangeCondition(condition.seat(), condition.number(), other)), model().lesson()::say));
+        return field;
     }
 
     private Button send(Seated condition, Seat to, String name) {

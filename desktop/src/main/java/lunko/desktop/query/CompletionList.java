@@ -101,15 +101,14 @@ final class CompletionList {
             HBox.setHgrow(gap, Priority.ALWAYS);
             line = new HBox(text, gap, about);
             line.setMaxWidth(WIDTH - 30);
+            // It stays where it is, also in lines that are empty for a while: what is taken away and put back is styled anew.
         }
 
         @Override
         protected void updateItem(Proposal proposal, boolean empty) {
             super.updateItem(proposal, empty);
-            if (empty || proposal == null) {
-                setGraphic(null);
-                return;
-            }
+            line.setVisible(!empty && proposal != null);
+            if (!line.isVisible()) return;
             text.setText(proposal.text());
             about.setText(proposal.kind() == Completion.Kind.WORD ? "" : proposal.about());
             setAccessibleText(proposal.text() + ", " + (proposal.about().isEmpty() ? proposal.kind().name().toLowerCase(Locale.ROOT) : proposal.about()));

@@ -140,11 +140,11 @@ final class QueryField extends StackPane {
                 // What was typed and could not be shown can be had back by undo in the field.
                 boolean saved = opened || area.getText().equals(told);
                 told = text;
-                if (!area.getText().equals(text)) load(text, saved);
+                if (!area.getText().equals(text)) load(lesson.text(), saved);
                 troubles.set(List.of());
                 model.stale().set(false);
-                // A text that was changed without typing can be wrong as well.
-                if (now.obstacle().isPresent() && lesson.scene().written().isPresent()) ask();
+                // A text that was changed without typing can be wrong as well, or surely not meant.
+                lesson.scene().written().ifPresent(this::ask);
             }
         }
         boolean other = !words.areOf(now);
@@ -154,15 +154,16 @@ final class QueryField extends StackPane {
         if (other || !lit.equals(before)) dress();
     }
 
-    private void load(String text, boolean forget) {
+    private void load(WrittenQuery text, boolean forget) {
         loading = true;
         // What was typed into the text before is not asked for any more.
         pause.stop();
         patience.stop();
         latest.forget();
-        area.replaceText(text);
+        area.replaceText(text.sql());
         if (forget) area.getUndoManager().forgetHistory();
-        area.moveTo(0);
+        List<Stretch> queries = SqlParser.stretches(text.sql());
+        area.moveTo(queries.isEmpty() ? 0 : queries.get(Math.clamp(text.number(), 0, queries.size() - 1)).start());
         loading = false;
     }
 
@@ -173,12 +174,16 @@ final class QueryField extends StackPane {
         pause.playFromStart();
     }
 
-    /** Finds out what the text comes to. */
+    /** Finds out what the text comes to, of several queries the one that the caret stands in. */
     private void ask() {
         pause.stop();
         String text = area.getText();
+        ask(new WrittenQuery(text, number(text)));
+    }
+
+    private void ask(WrittenQuery query) {
         History history = model.lesson().history().get();
-        latest.ask(new Followed.Typed(new WrittenQuery(text, number(text)), history, model.way().get(), typed.filter(last -> last == history.lesson()).isPresent()));
+        latest.ask(new Followed.Typed(query, history, model.way().get(), typed.filter(last -> last == history.lesson()).isPresent()));
     }
 
     /** The query that the caret stands in, counted from 0; between two, the first of them. */
@@ -202,17 +207,21 @@ final class QueryField extends StackPane {
         if (area.isFocused() && troubles.told().get().all().isEmpty()) patience.playFromStart();
         else troubles.set(found.troubles());
         found.after().ifPresentOrElse(after -> {
-            told = after.history().lesson().sql();
             model.stale().set(false);
-            ready = Optional.of(after);
-            if (after.history() == model.lesson().history().get()) model.endPreview();
-            else model.take(after.history(), after.showing());
-            ready = Optional.empty();
-            typed = Optional.of(model.lesson().lesson().get());
+            if (found.typed().query().equals(model.lesson().lesson().get().text())) model.endPreview();
+            else take(after);
         }, () -> {
             model.stale().set(true);
             found.preview().ifPresentOrElse(model::preview, model::endPreview);
         });
+    }
+
+    private void take(Followed.After after) {
+        told = after.history().lesson().sql();
+        ready = Optional.of(after);
+        model.take(after.history(), after.showing());
+        ready = Optional.empty();
+        typed = Optional.of(model.lesson().lesson().get());
     }
 
     /** The words of the text, found once for each text. */

@@ -1,8 +1,10 @@
 package lunko.desktop.query;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -75,9 +77,28 @@ abstract class Sheet extends VBox {
         about.setText(said);
     }
 
-    /** Puts these things on the sheet, one under the other. */
+    /** Puts these things on the sheet, one under the other. The keyboard stays where it was on it, as far as that is still there. */
     void put(List<? extends Node> parts) {
+        int held = stops().indexOf(getScene() == null ? null : getScene().getFocusOwner());
         body.getChildren().setAll(parts);
+        if (held < 0) return;
+        List<Node> stops = stops();
+        Node next = stops.isEmpty() ? this : stops.get(Math.min(held, stops.size() - 1));
+        next.requestFocus();
+    }
+
+    /** Everything on it that the keyboard can be at, in order. */
+    private List<Node> stops() {
+        List<Node> stops = new ArrayList<>();
+        addStops(body, stops);
+        return stops;
+    }
+
+    private static void addStops(Parent in, List<Node> stops) {
+        for (Node child : in.getChildrenUnmodifiable()) {
+            if (child.isFocusTraversable()) stops.add(child);
+            if (child instanceof Parent more) addStops(more, stops);
+        }
     }
 
     /** Shows what is to be said of a lesson. */

@@ -1,9 +1,11 @@
 package lunko.desktop.show;
 
+import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.input.MouseButton;
 import lunko.engine.ResultColumn;
@@ -11,7 +13,7 @@ import lunko.insight.Arrangement;
 import lunko.insight.Listing;
 import lunko.phrase.Words;
 
-/** What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be looked at. */
+/** What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be looked at; and what the query does with it. */
 final class ArrangedHeading {
     private final ShowModel model;
     private final Listing of;
@@ -35,18 +37,21 @@ final class ArrangedHeading {
         heading.setOnMouseClicked(event -> {
             if (event.getButton() == MouseButton.PRIMARY) arranged.arrange(now -> now.sortingBy(column));
         });
-        ContextMenu menu = arranged.menu(by);
         heading.setOnContextMenuRequested(event -> {
-            menu.show(heading, event.getScreenX(), event.getScreenY());
+            arranged.menu(by).show(heading, event.getScreenX(), event.getScreenY());
             event.consume();
         });
         return shown;
     }
 
     private ContextMenu menu(String by) {
-        return new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
+        ContextMenu menu = new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
                 item("Hide " + of.name(column), now -> now.hiding(column)), item("Move to the left", now -> now.moving(of, column, true)),
                 item("Move to the right", now -> now.moving(of, column, false)), item(Words.capital("as the " + by + " gives it"), _ -> Arrangement.PLAIN));
+        List<MenuItem> inQuery = of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());
+        if (!inQuery.isEmpty()) menu.getItems().add(new SeparatorMenuItem());
+        menu.getItems().addAll(inQuery);
+        return menu;
     }
 
     private MenuItem item(String does, UnaryOperator<Arrangement> change) {

@@ -17,7 +17,7 @@ import lunko.engine.Stage;
 /** The rows before or after a stage other than a join, under a title. */
 final class RowsCard extends VBox {
     private final ColumnWidths widths = new ColumnWidths();
-    private final StageGrid grid = new StageGrid(widths);
+    private final StageGrid grid;
     private final Label title = new Label();
     private final Label about = new Label();
     private double reasons;
@@ -28,6 +28,7 @@ final class RowsCard extends VBox {
      * @param moved what is to be done when its rows have been scrolled
      */
     RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
+        grid = new StageGrid(widths, heading -> ColumnInQuery.items(model, heading));
         getStyleClass().addAll("card", "table-card", "stage-card");
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");

@@ -4,12 +4,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.beans.Observable;
 import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -57,13 +61,16 @@ final class StageCard extends VBox {
         this.side = side;
         setId(side.title() + "-table");
         getStyleClass().addAll("card", "table-card", side.title());
-        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT);
+        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT, this::inQuery);
         source.setAccessibleText(side.title() + " table");
-        source.setContextMenu(actions.tables().menu());
+        ContextMenu ofCells = actions.tables().menu();
+        List<MenuItem> always = List.copyOf(ofCells.getItems());
+        ofCells.setOnShowing(_ -> ofCells.getItems().setAll(Stream.concat(ofSelected().stream(), always.stream()).toList()));
+        source.setContextMenu(ofCells);
         source.setRowFactory(_ -> new StageRow<>(model, side));
         actions.hand().watch(source);
         source.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
-        derived = new StageGrid(widths);
+        derived = new StageGrid(widths, heading -> ColumnInQuery.items(model, heading));
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
         derived.onFocusedRow(row -> model.choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
@@ -111,6 +118,18 @@ final class StageCard extends VBox {
     private String table() {
         return source(model.staged().get(), side).map(of -> of.table().name()).filter(name -> model.lesson().lesson().get().find(name).isPresent())
                 .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
+    }
+
+    private List<MenuItem> inQuery(int column) {
+        return stage(model.staged().get(), side).map(stage -> ColumnInQuery.items(model, stage.headings().get(column))).orElse(List.of());
+    }
+
+    /** What the query can do with the value of the selected cell. */
+    private List<MenuItem> ofSelected() {
+        Table table = model.lesson().lesson().get().table(table());
+        List<MenuItem> items = source.block().filter(block -> block.size() == 1 && block.firstRow() < table.rows().size()).flatMap(cell -> stage(model.staged().get(), side)
+                .map(stage -> ColumnInQuery.items(model, stage.headings().get(cell.firstColumn()), table.rows().get(cell.firstRow()).value(cell.firstColumn())))).orElse(List.of());
+        return items.isEmpty() ? items : Stream.concat(items.stream(), Stream.of(new SeparatorMenuItem())).toList();
     }
 
     private HBox head() {

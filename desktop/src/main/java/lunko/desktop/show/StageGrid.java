@@ -5,9 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TableColumn;
+import javafx.scene.input.ContextMenuEvent;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
@@ -23,10 +27,13 @@ final class StageGrid extends GridTable<Integer> {
     private static final int MOST_BEFORE_MORE = 5;
 
     private final ColumnWidths widths;
+    private final Function<Stage.Heading, List<MenuItem>> menu;
 
+    /** A grid whose headings have a menu. */
     @SuppressWarnings("this-escape") // Only what the toolkit itself defines is called.
-    StageGrid(ColumnWidths widths) {
+    StageGrid(ColumnWidths widths, Function<Stage.Heading, List<MenuItem>> menu) {
         this.widths = widths;
+        this.menu = menu;
         getStyleClass().add("stage-grid");
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
     }
@@ -42,7 +49,9 @@ final class StageGrid extends GridTable<Integer> {
         all.add(numbers);
         for (int i = 0; i < names.size(); i++) {
             int column = i;
-            all.add(new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> ResultCell.of(stage, row, column)));
+            TableColumn<Integer, ResultCell> shown = new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> ResultCell.of(stage, row, column));
+            shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
+            all.add(shown);
         }
         // Many columns would push what is said of a row out of sight.
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
@@ -50,6 +59,12 @@ final class StageGrid extends GridTable<Integer> {
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
         widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
+    }
+
+    private void open(Stage.Heading heading, ContextMenuEvent event) {
+        List<MenuItem> items = menu.apply(heading);
+        if (!items.isEmpty()) new ContextMenu(items.toArray(MenuItem[]::new)).show(this, event.getScreenX(), event.getScreenY());
+        event.consume();
     }
 
     private static String name(Stage.Heading heading) {

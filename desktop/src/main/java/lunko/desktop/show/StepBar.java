@@ -1,9 +1,12 @@
 package lunko.desktop.show;
 
 import atlantafx.base.controls.ProgressSliderSkin;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -103,37 +106,47 @@ final class StepBar extends HBox {
 
     /** A dot where a pair lands and a diamond where a row is kept; of too many, some at even distances. */
     private void mark(Showing showing) {
-        marks.getChildren().clear();
-        showing.run().handle(run -> run.joinings().forEach(joining -> mark(joining, run.timeline())), _ -> { });
+        List<Mark> wanted = showing.run().either(run -> run.joinings().stream().flatMap(joining -> marks(joining, run.timeline()).stream()).toList(), _ -> List.of());
+        // Those that are there are moved: most look as before while somebody types, and what is new is styled anew.
+        List<Node> there = marks.getChildren();
+        if (there.size() > wanted.size()) there.subList(wanted.size(), there.size()).clear();
+        List<Node> more = Stream.generate(Region::new).<Node>map(mark -> mark).limit(wanted.size() - there.size()).toList();
+        there.addAll(more);
+        for (int i = 0; i < wanted.size(); i++) wanted.get(i).show((Region) there.get(i));
     }
 
-    private void mark(Showing.Joining joining, Timeline timeline) {
+    /** A mark on the bar: what it looks like and where it is. */
+    private record Mark(String style, double x, double y, double width, double height, double turned) {
+
+        void show(Region mark) {
+            mark.setManaged(false);
+            if (!mark.getStyleClass().contains(style)) mark.getStyleClass().setAll("mark", style);
+            mark.resizeRelocate(x, y, width, height);
+            mark.setRotate(turned);
+        }
+    }
+
+    private List<Mark> marks(Showing.Joining joining, Timeline timeline) {
+        List<Mark> all = new ArrayList<>();
         Outcome outcome = joining.outcome();
         long start = timeline.start(joining.part());
         double track = marks.getWidth() - THUMB;
         List<Long> rows = marked(outcome.size());
         boolean crowded = rows.size() * CLOSEST > track * (joining.timeline().last() + 1) / (timeline.last() + 1);
         for (long row : rows) {
-            Region mark = new Region();
             ResultRow lands = outcome.row(row);
             boolean pair = lands instanceof ResultRow.Met;
-            mark.getStyleClass().addAll("mark", switch (lands) {
+            String style = switch (lands) {
                 case ResultRow.Met _ -> "mark-pair";
                 case ResultRow.Kept(Side side, int _) -> side.of("mark-left", "mark-right");
                 case ResultRow.Taken(Side side, int _) -> side.of("mark-left", "mark-right");
-            });
-            mark.setManaged(false);
+            };
             double x = THUMB / 2 + track * (start + joining.timeline().landing(row)) / timeline.last();
             double y = marks.getHeight() / 2;
-            if (crowded) {
-                // Lines under the bar, where they do not hide the thumb.
-                mark.resizeRelocate(Math.round(x), y + 6, 1, 7);
-            } else {
-                mark.resizeRelocate(x - 4.5, y - 4.5, 9, 9);
-                mark.setRotate(pair ? 0 : 45);
-            }
-            marks.getChildren().add(mark);
+            // Where they are many, lines under the bar, where they do not hide the thumb.
+            all.add(crowded ? new Mark(style, Math.round(x), y + 6, 1, 7, 0) : new Mark(style, x - 4.5, y - 4.5, 9, 9, pair ? 0 : 45));
         }
+        return all;
     }
 
     /** The bar with its marks. It is laid out by itself: a step does not move anything around it. */

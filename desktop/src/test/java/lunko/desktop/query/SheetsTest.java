@@ -114,7 +114,10 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.U);
         choose(robot, "#add-table", "harvests");
         assertText(PLAIN + " INNER JOIN harvests h2 ON h.hive_no = h2.hive_no");
+        robot.interact(() -> robot.lookup("#alias-2").query().requestFocus());
         field(robot, "#alias-2", "r");
+        // All of it is made anew, and the keyboard is where it was.
+        assertThat(robot.lookup("#alias-2").query().isFocused()).isTrue();
         String chain = PLAIN + " INNER JOIN harvests r ON h.hive_no = r.hive_no";
         assertText(chain);
         robot.interact(() -> {
@@ -125,6 +128,12 @@ class SheetsTest extends OpenWindow {
             robot.lookup("#add-condition").<Button>query().fire();
         });
         assertText(chain + " WHERE r.kg > 4");
+        // A condition is changed in its place; what is none is said, and costs nothing.
+        condition(robot, "r.kg > 4", "r.kg >");
+        assertThat(model.lesson().notice().get().orElseThrow().toString()).contains("condition");
+        condition(robot, "r.kg >", "r.kg BETWEEN 4 AND 20");
+        assertText(chain + " WHERE r.kg BETWEEN 4 AND 20");
+        condition(robot, "r.kg BETWEEN 4 AND 20", "r.kg > 4");
         choose(robot, "#add-sort", "r.kg");
         field(robot, "#first-rows", "2");
         assertText(chain + " WHERE r.kg > 4 ORDER BY r.kg FETCH FIRST 2 ROWS ONLY");
@@ -136,9 +145,36 @@ class SheetsTest extends OpenWindow {
             robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
         }
         assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT h.hive, r.kg FROM");
-        robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> "Swap the sides of this join: left becomes right".equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+        swap(robot);
         assertThat(model.lesson().lesson().get().sql()).contains("FROM keepers k RIGHT JOIN hives h ON");
         assertThat(model.showing().get().obstacle()).isEmpty();
+    }
+
+    @Test
+    void whatSwappingDoesIsSaid(FxRobot robot) throws Exception {
+        robot.push(KeyCode.U);
+        swap(robot);
+        until(() -> said().contains("Swapped: the same 5 rows, in another order."));
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")));
+        swap(robot);
+        until(() -> said().contains("But joins cannot change places so freely: the last two tables joined first: "));
+        assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT * FROM keepers k RIGHT JOIN hives h");
+    }
+
+    private String said() {
+        return model.lesson().notice().get().map(Object::toString).orElse("");
+    }
+
+    private static void swap(FxRobot robot) {
+        robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> "Swap the sides of this join: left becomes right".equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+    }
+
+    private static void condition(FxRobot robot, String is, String becomes) {
+        robot.interact(() -> {
+            TextField field = robot.lookup(".condition-field").<TextField>queryAll().stream().filter(each -> each.getText().equals(is)).findFirst().orElseThrow();
+            field.setText(becomes);
+            field.fireEvent(new ActionEvent());
+        });
     }
 
     private void assertText(String sql) {

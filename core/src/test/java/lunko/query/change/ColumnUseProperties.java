@@ -1,0 +1,107 @@
+package lunko.query.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lunko.Tables;
+import lunko.engine.Plan;
+import lunko.engine.Stage;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.WrittenQuery;
+import lunko.problem.Checked;
+import lunko.query.QueryText;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Name;
+import lunko.table.Table;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.domains.Domain;
+import net.jqwik.api.domains.DomainContext;
+
+/** What is done with a column of a query, by the text that it makes and the rows that this gives. */
+@Domain(Tables.class)
+@Domain(DomainContext.Global.class)
+class ColumnUseProperties {
+    private static final List<Table> DEMO = DemoLesson.lesson().tables();
+
+    @Property(tries = 60)
+    void everyRowHasOneOfTheValuesThatAreOffered(@ForAll Plan plan) {
+        List<Table> tables = List.of(plan.left(), plan.right());
+        WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
+        int rows = query.on(tables).expect().rows().size();
+        for (ColumnUse use : uses(query, tables)) {
+            List<Integer> each = new ArrayList<>();
+            for (Expression condition : use.conditions(tables, Integer.MAX_VALUE)) each.add(rows(query, ColumnUse.keeping(condition), tables));
+            int notNull = each.removeLast();
+            assertThat(each.stream().mapToInt(Integer::intValue).sum()).isEqualTo(rows);
+            assertThat(notNull).isEqualTo(rows - each.getLast());
+        }
+    }
+
+    @Property(tries = 30)
+    void whatIsDoneWithAColumnCanBeUndone(@ForAll Plan plan) {
+        List<Table> tables = List.of(plan.left(), plan.right());
+        WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
+        List<String> names = names(query, tables);
+        for (ColumnUse use : uses(query, tables)) {
+            WrittenQuery without = query.changed(use.toggled().orElseThrow()).expect();
+            ColumnUse hidden = use(without, tables, use.column());
+            assertThat(hidden.isShown()).isFalse();
+            assertThat(names(without, tables)).hasSize(names.size() - 1);
+            assertThat(names(without.changed(hidden.toggled().orElseThrow()).expect(), tables)).isEqualTo(names);
+            WrittenQuery sorted = query.changed(use.sorted(Optional.of(true))).expect();
+            assertThat(sorted.sql()).endsWith(" DESC");
+            assertThat(sorted.changed(use(sorted, tables, use.column()).sorted(Optional.empty())).expect()).isEqualTo(query);
+        }
+    }
+
+    @Example
+    void aColumnIsKnownHoweverItIsNamed() {
+        String sql = "SELECT HIVE, k.keeper AS of FROM hives H JOIN keepers k ON H.keeper_id = k.keeper_id ORDER BY hive";
+        assertThat(use(sql, "h", "hive").isShown()).isTrue();
+        assertThat(use(sql, "k", "keeper").isShown()).isTrue();
+        assertThat(use(sql, "h", "keeper_id").isShown()).isFalse();
+        assertThat(changed(sql, use(sql, "h", "hive").sorted(Optional.of(true)))).endsWith("ORDER BY hive DESC");
+        assertThat(changed(sql, use(sql, "k", "keeper_id").toggled().orElseThrow())).startsWith("SELECT HIVE, k.keeper_id, k.keeper AS of FROM");
+        assertThat(use("SELECT hive FROM hives h", "h", "hive").toggled()).isEmpty();
+    }
+
+    @Example
+    void aFurtherTableIsJoinedWhereItsConditionCanNameTheColumn() {
+        String comma = "SELECT * FROM hives h, keepers k";
+        assertThat(use(comma, "h", "keeper_id").joining("visits", "keeper_id")).isEmpty();
+        assertThat(changed(comma, use(comma, "k", "keeper_id").joining("visits", "keeper_id").orElseThrow())).isEqualTo(comma + " INNER JOIN visits v ON k.keeper_id = v.keeper_id");
+        String semi = "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)";
+        assertThat(ColumnUse.of(WrittenQuery.of(semi).read().expect().query().query(), DEMO, ColumnName.of(Name.of("k"), "keeper"))).isEmpty();
+    }
+
+    private static List<ColumnUse> uses(WrittenQuery query, List<Table> tables) {
+        return Outline.of(query.read().expect().query().query(), tables).orElseThrow().columns().stream().map(column -> use(query, tables, column)).toList();
+    }
+
+    private static ColumnUse use(WrittenQuery query, List<Table> tables, ColumnName column) {
+        return ColumnUse.of(query.read().expect().query().query(), tables, column).orElseThrow();
+    }
+
+    private static ColumnUse use(String sql, String alias, String column) {
+        return use(WrittenQuery.of(sql), DEMO, ColumnName.of(Name.of(alias), column));
+    }
+
+    private static String changed(String sql, QueryChange change) {
+        WrittenQuery changed = WrittenQuery.of(sql).changed(change).expect();
+        assertThat(changed.on(DEMO)).isInstanceOf(Checked.Valid.class);
+        return changed.sql();
+    }
+
+    private static int rows(WrittenQuery query, QueryChange change, List<Table> tables) {
+        return query.changed(change).then(changed -> changed.on(tables)).expect().rows().size();
+    }
+
+    private static List<String> names(WrittenQuery query, List<Table> tables) {
+        return query.on(tables).expect().headings().stream().map(Stage.Heading::name).toList();
+    }
+}
