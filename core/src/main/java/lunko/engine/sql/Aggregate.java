@@ -89,13 +89,6 @@ sealed interface Aggregate {
         };
     }
 
-    /** Whether an expression has an aggregate of this query in it, not counting those of queries within it. */
-    static boolean isIn(Expression expression) {
-        boolean isOne = expression instanceof Expression.CountRows
-                || expression instanceof Expression.Call call && kind(call).isPresent();
-        return isOne || expression.parts().stream().anyMatch(Aggregate::isIn);
-    }
-
     private static Optional<Kind> kind(Expression.Call call) {
         String name = call.function().text().toUpperCase(Locale.ROOT);
         return Stream.of(Kind.values()).filter(kind -> kind.name().equals(name)).findFirst();

@@ -3,6 +3,7 @@ package lunko.engine.sql;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import lunko.query.sql.Expression;
 import lunko.table.Truth;
 import lunko.table.Type;
@@ -10,8 +11,7 @@ import lunko.table.Value;
 
 /** The functions of values; those of groups are aggregates. */
 final class Functions {
-    private static final List<String> NAMES = List.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF",
-            "COUNT", "SUM", "AVG", "MIN", "MAX");
+    private static final List<String> NAMES = Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"), Expression.Call.AGGREGATES.stream()).toList();
 
     private Functions() {}
 

@@ -121,7 +121,7 @@ final class Groups extends ExpressionBinder {
     static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy) {
         return !select.groupBy().isEmpty() || select.having().isPresent()
                 || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
-                && Aggregate.isIn(e))
-                || orderBy.stream().anyMatch(key -> Aggregate.isIn(key.by()));
+                && e.isOfGroup())
+                || orderBy.stream().anyMatch(key -> key.by().isOfGroup());
     }
 }

@@ -13,8 +13,13 @@ public final class Joins {
 
     /** All of them. */
     public static List<FromItem.Joined> of(QueryExpression query) {
+        return query.body() instanceof QueryBody.Select select ? in(select.from()) : List.of();
+    }
+
+    /** All of those in a FROM. */
+    static List<FromItem.Joined> in(List<FromItem> from) {
         List<FromItem.Joined> joins = new ArrayList<>();
-        if (query.body() instanceof QueryBody.Select select) select.from().forEach(item -> collect(item, joins));
+        from.forEach(item -> collect(item, joins));
         return joins;
     }
 

@@ -89,7 +89,15 @@ public sealed interface Expression {
     record Cast(Expression of, Type type) implements Expression {}
 
     /** A function of arguments; of an aggregate function, of those of a group, each once if it is DISTINCT. */
-    record Call(Name function, boolean distinct, List<Expression> arguments) implements Expression {}
+    record Call(Name function, boolean distinct, List<Expression> arguments) implements Expression {
+
+        /** The names of the functions of the rows of a group. */
+        public static final List<String> AGGREGATES = List.of("COUNT", "SUM", "AVG", "MIN", "MAX");
+
+        boolean isAggregate() {
+            return AGGREGATES.stream().anyMatch(function::means);
+        }
+    }
 
     /** The number of rows of a group. */
     record CountRows() implements Expression {}
@@ -186,6 +194,11 @@ public sealed interface Expression {
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
                     new Call(function, distinct, arguments.stream().map(change).toList());
         };
+    }
+
+    /** Whether there is an aggregate function of this query in it, not counting those of queries within it. */
+    default boolean isOfGroup() {
+        return this instanceof CountRows || this instanceof Call call && call.isAggregate() || parts().stream().anyMatch(Expression::isOfGroup);
     }
 
     /** The two columns that this condition wants to be equal, if that is all that it wants. */

@@ -19,8 +19,6 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
-import lunko.problem.Checked;
-import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.change.Target;
 import lunko.table.Value;
@@ -38,6 +36,10 @@ class AdaptedQueriesTest {
             "SELECT hive, keeper FROM hives h FULL JOIN keepers k ON k.keeper_id = h.keeper_id WHERE hive IS NULL OR CHAR_LENGTH(hive) > 5 ORDER BY hive, keeper FETCH FIRST 4 ROWS ONLY",
             "SELECT day, SUM(kg) AS kg FROM harvests WHERE day > DATE '2026-06-02' AND (kg > 3) IS NOT UNKNOWN GROUP BY day HAVING COUNT(*) > 0 ORDER BY day -- by day",
             "SELECT hive FROM hives WHERE keeper_id IN (SELECT keeper_id FROM keepers ORDER BY keeper_id LIMIT 1) UNION ALL SELECT keeper FROM keepers ORDER BY 1 OFFSET 2 ROWS",
+            "SELECT keeper, day FROM hives NATURAL JOIN keepers NATURAL LEFT JOIN visits WHERE keeper_id > 10 ORDER BY keeper_id, day",
+            "SELECT h.hive, k.keeper, r.kg FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no ORDER BY k.keeper DESC, hive, r.kg LIMIT 6 OFFSET 1",
+            "SELECT * FROM harvests r LEFT JOIN (hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id) ON r.hive_no = h.hive_no",
+            "SELECT DISTINCT k.village FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id FULL JOIN visits v ON v.keeper_id = k.keeper_id",
             "SELECT g.grade, r.kg FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg ORDER BY kg, grade");
 
     @ParameterizedTest
@@ -55,19 +57,12 @@ class AdaptedQueriesTest {
             try (Statement statement = connection.createStatement()) {
                 for (String one : script.toString().split(";\n")) if (!one.isBlank()) statement.execute(one);
             }
-            int said = 0;
             for (String sql : queries()) {
                 Stage own = WrittenQuery.of(sql).on(DEMO.tables()).expect();
-                switch (WrittenQuery.of(sql).writtenFor(target, DEMO.tables())) {
-                    case Checked.Valid<String>(String adapted) -> {
-                        said++;
-                        assertThat(rows(connection, adapted, own)).as(adapted).isEqualTo(own.rows().stream().map(row -> row.stream().map(AdaptedQueriesTest::spelt).toList())
-                                .sorted(sql.contains("ORDER BY") ? (_, _) -> 0 : Comparator.comparing(Object::toString)).toList());
-                    }
-                    case Checked.Invalid<String>(Problem problem) -> assertThat(problem.sentence()).contains("too much for Lunko");
-                }
+                String adapted = WrittenQuery.of(sql).writtenFor(target, DEMO.tables()).expect();
+                assertThat(rows(connection, adapted, own)).as(adapted).isEqualTo(own.rows().stream().map(row -> row.stream().map(AdaptedQueriesTest::spelt).toList())
+                        .sorted(sql.contains("ORDER BY") ? (_, _) -> 0 : Comparator.comparing(Object::toString)).toList());
             }
-            assertThat(said).isGreaterThanOrEqualTo(target == Target.PLAINEST ? 12 : 17);
         }
     }
 

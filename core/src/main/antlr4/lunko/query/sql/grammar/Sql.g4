@@ -19,7 +19,7 @@ statement
 // Queries
 
 query
-    : queryBody orderBy? offset? limit?
+    : queryBody orderBy? (offset limit? | limit offset?)?
     ;
 
 queryBody
