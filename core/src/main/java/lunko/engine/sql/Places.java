@@ -12,6 +12,8 @@ import lunko.query.sql.Statement;
 
 /** Where the parts of the statement at hand stand in its text, and what is to be said about them. */
 final class Places {
+    private static final int MOST_OFFERED = 3;
+
     private final Script script;
     private final Statement statement;
     private final List<Problem> notes = new ArrayList<>();
@@ -33,9 +35,18 @@ final class Places {
 
     /** The problem that something of a name is not there: with the nearest that is, or else with what there is. */
     Refusal notThere(Name name, String sentence, List<String> there, String otherwise) {
+        return notThere(name, sentence, there, there, otherwise);
+    }
+
+    /** The same where some of those that are there may rather be meant: those are offered if they are few. */
+    Refusal notThere(Name name, String sentence, List<String> there, List<String> likely, String otherwise) {
         return Nearest.to(name.text(), there)
-                .map(near -> refusal(name, sentence + ": is " + near + " meant?", fix().instead(name, new SqlName(near).text())))
-                .orElseGet(() -> refusal(name, sentence + otherwise));
+                .map(near -> refusal(name, sentence + ": is " + near + " meant?", instead(name, near)))
+                .orElseGet(() -> refusal(name, sentence + otherwise, likely.size() > MOST_OFFERED ? new Fix[0] : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
+    }
+
+    private Fix instead(Name name, String other) {
+        return fix().instead(name, new SqlName(other).text());
     }
 
     /** Notes what is allowed and yet surely not meant. */

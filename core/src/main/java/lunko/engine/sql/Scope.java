@@ -89,7 +89,8 @@ final class Scope {
             Name table = name.table().get();
             List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
             if (tables.stream().noneMatch(table::means)) {
-                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables,
+                List<String> owners = around.stream().filter(slot -> name.column().means(slot.name())).flatMap(slot -> slot.table().stream()).distinct().toList();
+                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables, owners.isEmpty() ? tables : owners,
                         "; it has " + String.join(", ", tables) + ".");
             }
         }

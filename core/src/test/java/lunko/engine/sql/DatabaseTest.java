@@ -82,6 +82,7 @@ class DatabaseTest {
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
         "SELECT * FROM hive → SELECT * FROM hives",
         "SELECT hiev FROM hives → SELECT hive FROM hives",
+        "SELECT x.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
         "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id | SELECT k.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
         "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = k.keeper_id | SELECT * FROM hives CROSS JOIN keepers k",
         "SELECT * FROM hives h JOIN keepers k ON h.hive_no = v.hive_no JOIN harvests v ON h.keeper_id = k.keeper_id → SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests v ON h.hive_no = v.hive_no",

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -100,6 +101,7 @@ final class CompletionList {
             Region gap = new Region();
             HBox.setHgrow(gap, Priority.ALWAYS);
             line = new HBox(text, gap, about);
+            line.setAlignment(Pos.BASELINE_LEFT);
             line.setMaxWidth(WIDTH - 30);
             // It stays where it is, also in lines that are empty for a while: what is taken away and put back is styled anew.
         }
