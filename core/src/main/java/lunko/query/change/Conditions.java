@@ -3,9 +3,11 @@ package lunko.query.change;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 
@@ -26,6 +28,25 @@ public final class Conditions {
         return all;
     }
 
+    /** The places that a condition could be sent to: from ON to WHERE, and from WHERE to the joins that see all that it names, the first of them first. */
+    public static List<Seat> others(QueryExpression query, Seated condition) {
+        if (!(query.body() instanceof QueryBody.Select select)) return List.of();
+        return switch (condition.seat()) {
+            case Seat.On _ -> List.of(new Seat.Where());
+            case Seat.Where _ -> {
+                List<FromItem.Joined> joins = Joins.of(query);
+                yield IntStream.range(0, joins.size()).filter(join -> at(select, new Seat.On(join)).isPresent() && sees(joins.get(join), condition.condition())).<Seat>mapToObj(Seat.On::new).toList();
+            }
+        };
+    }
+
+    /** Whether the ON of a join can name all columns of a condition, as far as it says of which tables they are. */
+    private static boolean sees(FromItem.Joined join, Expression condition) {
+        List<Name> called = Joins.tables(List.of(join)).stream().flatMap(item -> Naming.called(item).stream()).toList();
+        return condition instanceof Expression.ColumnName column ? column.table().stream().allMatch(table -> called.stream().anyMatch(name -> name.means(table.text())))
+                : condition.parts().stream().allMatch(part -> sees(join, part));
+    }
+
     private static void add(QueryBody.Select select, Seat seat, List<Seated> all) {
         List<Expression> there = at(select, seat).orElse(List.of());
         for (int i = 0; i < there.size(); i++) all.add(new Seated(seat, i, there.get(i)));
@@ -40,8 +61,8 @@ public final class Conditions {
                 if (number < 0 || number >= joins.size()) yield Optional.empty();
                 yield switch (joins.get(number).specification()) {
                     case JoinSpecification.On(Expression condition) -> Optional.of(condition.conjuncts());
-                    case JoinSpecification.Nothing _ when joins.get(number).kind().compares() -> Optional.of(List.of());
-                    case JoinSpecification.Nothing _, JoinSpecification.Using _, JoinSpecification.Natural _ -> Optional.empty();
+                    case JoinSpecification.Nothing _ -> Optional.of(List.of());
+                    case JoinSpecification.Using _, JoinSpecification.Natural _ -> Optional.empty();
                 };
             }
         };

@@ -16,9 +16,12 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
+import lunko.table.Value;
 
 /** Something done to a query without typing. What it does not touch are the same objects afterwards, so that they keep their words. */
 public sealed interface QueryChange {
+    /** The condition of a join that takes every pair and yet is no cross join. */
+    Expression ALWAYS = new Expression.Literal(new Value.BooleanValue(true));
 
     /** A join, counted from 0 in the order in which they are done, made one of another kind; {@code otherwise} is its condition if it has none and needs one. */
     record OfKind(int join, JoinKind kind, JoinSpecification otherwise) implements QueryChange {}
@@ -63,6 +66,7 @@ public sealed interface QueryChange {
             case First(OptionalLong rows) -> Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
             case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, join, joined -> ofKind(joined, kind, otherwise));
             case AddCondition(Seat seat, Expression condition) -> conditions(query, seat, all -> {
+                if (all.equals(List.of(ALWAYS))) all.clear();
                 all.add(condition);
                 return all;
             });
@@ -75,7 +79,7 @@ public sealed interface QueryChange {
                 return all;
             });
             case SendCondition(Seat from, int number, Seat to) -> select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
-                    .<Checked<QueryExpression>>map(all -> new DropCondition(from, number).applyTo(query).then(new AddCondition(to, all.get(number))::applyTo))
+                    .map(all -> taken(query, from, number, all.size()).then(new AddCondition(to, all.get(number))::applyTo))
                     .orElseGet(() -> Checked.invalid("There is no such condition there any more.")));
             case Show(boolean distinct, List<SelectItem> items) -> select(query).map(select ->
                     with(query, new QueryBody.Select(distinct, items, select.from(), select.where(), select.groupBy(), select.having())));
@@ -84,6 +88,13 @@ public sealed interface QueryChange {
             case Swap(int join) -> join(query, join, joined -> new FromItem.Joined(joined.right(), joined.kind().mirrored(), joined.left(), joined.specification()));
             case Call(int table, Name alias) -> select(query).then(select -> Naming.calling(query, select, table, alias));
         };
+    }
+
+    /** The query without a condition that goes elsewhere. If it is the only one of a join, every pair is there: an inner join becomes a cross join, and any other has what is always true. */
+    private static Checked<QueryExpression> taken(QueryExpression query, Seat from, int number, int all) {
+        if (!(from instanceof Seat.On(int join)) || all > 1) return new DropCondition(from, number).applyTo(query);
+        return join(query, join, joined -> joined.kind() == JoinKind.INNER ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())
+                : new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(ALWAYS)));
     }
 
     /** It in a few words, as a person would say what was done. */
@@ -143,8 +154,8 @@ public sealed interface QueryChange {
                 case Seat.Where _ -> Checked.valid(with(query, new QueryBody.Select(select.distinct(), select.items(), select.from(),
                         changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)), select.groupBy(), select.having())));
                 case Seat.On _ when changed.isEmpty() -> Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
-                case Seat.On(int join) -> join(query, join, joined ->
-                        new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.all(changed))));
+                case Seat.On(int join) -> join(query, join, joined -> new FromItem.Joined(joined.left(), joined.kind().compares() ? joined.kind() : JoinKind.INNER, joined.right(),
+                        new JoinSpecification.On(Expression.all(changed))));
             };
         });
     }

@@ -221,10 +221,8 @@ final class BuildSheet extends Sheet {
         all.getStyleClass().add("build-lines");
         int joins = Joins.of(query).size();
         for (Seated condition : Conditions.of(query)) {
-            boolean inWhere = condition.seat() instanceof Seat.Where;
             HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), field(condition));
-            if (inWhere && joins > 0) line.getChildren().add(send(condition, new Seat.On(joins - 1), "to ON"));
-            if (!inWhere) line.getChildren().add(send(condition, new Seat.Where(), "to WHERE"));
+            Conditions.others(query, condition).forEach(to -> line.getChildren().add(send(condition, to, "to " + SeatNames.of(to, joins))));
             line.getChildren().add(small(Feather.X, "Take out this condition", () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
         }

@@ -96,22 +96,9 @@ final class OnWhereSheet extends Sheet {
         put(parts);
     }
 
-    /** A condition of WHERE can go to the last join that has an ON; one of ON to WHERE, unless it is the only one there. */
     private static List<Choice> choices(QueryExpression query) {
-        List<Seated> all = Conditions.of(query);
         int joins = Joins.of(query).size();
-        List<Choice> choices = new ArrayList<>();
-        for (Seated condition : all) {
-            boolean alone = all.stream().filter(other -> other.seat().equals(condition.seat())).count() == 1;
-            switch (condition.seat()) {
-                case Seat.On _ when alone -> { }
-                case Seat.On _ -> choices.add(new Choice(condition, new Seat.Where(), joins));
-                case Seat.Where _ -> {
-                    if (joins > 0) choices.add(new Choice(condition, new Seat.On(joins - 1), joins));
-                }
-            }
-        }
-        return choices;
+        return Conditions.of(query).stream().flatMap(condition -> Conditions.others(query, condition).stream().map(to -> new Choice(condition, to, joins))).toList();
     }
 
     private static String text(Seated condition) {
