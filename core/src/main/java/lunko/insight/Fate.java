@@ -2,7 +2,19 @@ package lunko.insight;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.OptionalLong;
+import lunko.engine.Chosen;
+import lunko.engine.Combined;
+import lunko.engine.Cut;
+import lunko.engine.Filtered;
+import lunko.engine.Grouped;
+import lunko.engine.Joined;
+import lunko.engine.Named;
+import lunko.engine.ResultRow;
+import lunko.engine.Sorted;
+import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.engine.Unrepeated;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
 import lunko.steps.MatchTimeline;
@@ -10,13 +22,43 @@ import lunko.steps.Part;
 import lunko.steps.ResultPart;
 import lunko.steps.RowTimeline;
 import lunko.steps.Timeline;
+import lunko.steps.Way;
 
-/** Why a query gives a row, and why it does not give one. */
-public record Fate(Timeline timeline) {
+/**
+ * Why a query gives a row, and why it does not give one.
+ *
+ * @param timeline the steps of the query, in which outer joins keep rows in their turn
+ */
+public record Fate(Stage result, Timeline timeline) {
 
-    /** Why a row of the result is there, counted from 0. */
+    /** The fates of the rows of a query. */
+    public static Fate of(Stage result) {
+        return new Fate(result, Timeline.keepingInTurn(result, Way.ROWS));
+    }
+
+    /** Why a row of the result is there, counted from 0: an outer join has kept it, or else what took it on last. */
     public Optional<Phrase> why(int row) {
-        return timeline.decided(row).stream().mapToObj(this::said).findFirst();
+        OptionalLong kept = kept(result, row);
+        OptionalLong step = kept.isPresent() ? kept : taken(result, row);
+        return step.stream().mapToObj(this::said).findFirst();
+    }
+
+    /** The step in which the last outer join kept what a row was made of. */
+    private OptionalLong kept(Stage stage, int row) {
+        if (stage instanceof Joined joined && joined.lineage().row(row) instanceof ResultRow.Kept) return timeline.decided(joined, row);
+        return stage.origins(row).stream().map(origin -> kept(stage.inputs().get(origin.input()), origin.row())).filter(OptionalLong::isPresent).findFirst().orElse(OptionalLong.empty());
+    }
+
+    /** The step in which a row was taken on by the last stage that could have left it out. */
+    private OptionalLong taken(Stage stage, int row) {
+        return switch (stage) {
+            case Chosen _, Sorted _, Cut _, Named _ -> {
+                Stage.Origin origin = stage.origins(row).getFirst();
+                OptionalLong before = taken(stage.inputs().get(origin.input()), origin.row());
+                yield before.isPresent() ? before : timeline.decided(stage, row);
+            }
+            case Source _, Joined _, Filtered _, Grouped _, Unrepeated _, Combined _ -> timeline.decided(stage, row);
+        };
     }
 
     /** Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or dropped for want of a partner. */

@@ -16,8 +16,6 @@ import lunko.problem.Checked;
 import lunko.query.change.Conditions;
 import lunko.query.change.QueryChange;
 import lunko.query.change.Seat;
-import lunko.steps.Timeline;
-import lunko.steps.Way;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -65,8 +63,8 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     }
 
     private static void add(boolean after, Result result, Stage other, List<Why> whys) {
-        Fate own = new Fate(Timeline.keepingInTurn(result.stage(), Way.ROWS));
-        Fate others = new Fate(Timeline.keepingInTurn(other, Way.ROWS));
+        Fate own = Fate.of(result.stage());
+        Fate others = Fate.of(other);
         for (int row : result.differing().stream().limit(MOST_WHYS).toList()) {
             OptionalInt left = new Listing.OfQuery(result.stage()).left(row);
             Optional<Phrase> whyNot = left.isPresent() ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();

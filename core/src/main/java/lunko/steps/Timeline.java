@@ -134,7 +134,27 @@ public final class Timeline {
     /** The number of the step in which a row came into the result, counted from 0; nothing, if nothing was done to come to it. */
     public OptionalLong decided(int row) {
         int part = sections.size() - 2;
-        return part < 0 ? OptionalLong.empty() : switch (sections.get(part).part()) {
+        return part < 0 ? OptionalLong.empty() : decided(part, row);
+    }
+
+    /** The number of the step in which a row, counted from 0, came into what a stage gives; nothing, if the stage has no steps. */
+    public OptionalLong decided(Stage stage, int row) {
+        for (int part = 0; part < sections.size(); part++) {
+            if (isOf(sections.get(part).part(), stage)) return decided(part, row);
+        }
+        return OptionalLong.empty();
+    }
+
+    private static boolean isOf(Part part, Stage stage) {
+        return switch (part) {
+            case MatchTimeline match -> stage instanceof Joined joined && match.join() == joined.join();
+            case RowTimeline rows -> rows.stage() == stage;
+            case ResultPart _ -> false;
+        };
+    }
+
+    private OptionalLong decided(int part, int row) {
+        return switch (sections.get(part).part()) {
             case MatchTimeline match -> OptionalLong.of(before[part] + match.decided(match.outcome().row(row)));
             case RowTimeline rows -> OptionalLong.of(before[part] + rows.landed(row));
             case ResultPart _ -> OptionalLong.empty();

@@ -55,6 +55,16 @@ class SendingProperties {
     }
 
     @Example
+    void theReasonOfARowIsThatOfTheJoinThatKeptItWhateverIsDoneAfterIt() {
+        WrittenQuery query = WrittenQuery.of("SELECT h.hive, k.village FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' ORDER BY h.hive");
+        Seated village = Conditions.of(query.read().expect().query().query()).getLast();
+        Sending sending = Sending.of(query, DemoLesson.lesson().tables(), village, new Seat.On(0)).expect();
+        assertThat(sending.there().differing()).hasSize(3);
+        assertThat(sending.whys()).extracting(why -> why.why().text()).first().asString().startsWith("Heather has no partner among the 4 rows of keepers. A left outer join keeps it all the same");
+        assertThat(sending.whys()).extracting(why -> why.whyNot().orElseThrow().text()).first().asString().contains("'Reedmere' = 'Ashholt' is false");
+    }
+
+    @Example
     void theOnlyConditionOfAJoinLeavesEveryPair() {
         WrittenQuery left = WrittenQuery.of("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id");
         WrittenQuery sent = left.changed(new QueryChange.SendCondition(new Seat.On(0), 0, new Seat.Where())).expect();

@@ -7,9 +7,10 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.PhraseFlow;
@@ -106,13 +107,21 @@ final class OnWhereSheet extends Sheet {
     }
 
     private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
-        HBox both = new HBox(side("In " + choice.from() + ", as it is", now.sql(), sending.here(), Optional.empty()),
+        GridPane both = new GridPane();
+        both.addRow(0, side("In " + choice.from() + ", as it is", now.sql(), sending.here(), Optional.empty()),
                 side("In " + choice.there(), sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
+        both.getColumnConstraints().setAll(half(), half());
         both.getStyleClass().add("side-by-side");
         List<Node> parts = new ArrayList<>(List.of(both));
         if (sending.isSame()) parts.add(label("The same rows, wherever the condition stands: no row is kept for want of a partner that it would have taken away.", "way-about"));
         for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
         return parts;
+    }
+
+    private static ColumnConstraints half() {
+        ColumnConstraints half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        return half;
     }
 
     private VBox side(String title, String sql, Sending.Result result, Optional<WrittenQuery> use) {
@@ -129,8 +138,6 @@ final class OnWhereSheet extends Sheet {
         });
         VBox side = new VBox(head, new SqlFlow(sql), SmallTable.of(result.stage(), MOST_ROWS, result.differing()));
         side.getStyleClass().add("side");
-        side.setPrefWidth(100);
-        HBox.setHgrow(side, Priority.ALWAYS);
         return side;
     }
 
