@@ -88,6 +88,7 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
 
     /** The places of the rows in the order they are looked at in. */
     public int[] order(Listing of) {
+        if (!reorders()) return IntStream.range(0, of.size()).toArray();
         Comparator<Integer> order = (_, _) -> 0;
         if (grouped) order = order.thenComparing(n -> of.left(n).orElse(Integer.MAX_VALUE));
         if (sorting.filter(wanted -> of.columns(wanted.by().side()).contains(wanted.by())).isPresent()) {
@@ -101,7 +102,7 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
     /** The result as it is looked at: the columns that are shown, the left ones first, and the rows in their order. */
     public ResultTable listed(Listing of) {
         List<ResultColumn> shown = Stream.of(Side.values()).flatMap(side -> columns(of, side).stream()).toList();
-        IntStream places = reorders() ? IntStream.of(order(of)) : IntStream.range(0, of.size());
+        IntStream places = IntStream.of(order(of));
         return new ResultTable(shown.stream().map(column -> new ResultTable.Column(of.name(column), Optional.of(of.type(column)))).toList(),
                 places.mapToObj(place -> shown.stream().map(column -> of.value(place, column)).toList()).toList());
     }

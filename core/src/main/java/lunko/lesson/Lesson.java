@@ -32,6 +32,7 @@ import lunko.table.Table;
  * how they lie on the bench; and the scene that joins two of them by their link, or shows a query that was written.
  */
 public record Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scene scene) {
+    private static final double MANY_PAIRS = 50_000;
 
     /** Keeps its tables and links as they are. */
     public Lesson {
@@ -129,6 +130,11 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     public Checked<Timeline> timeline(Way way) {
         return scene.written().filter(_ -> !isPlain()).map(query -> query.on(tables).map(result -> Timeline.keepingInTurn(result, way)))
                 .orElseGet(() -> plan().map(plan -> Timeline.of(MatchTimeline.of(Outcome.of(plan), way))));
+    }
+
+    /** Whether finding out what the scene shows may take longer than a person would wait without noticing: two tables alone are joined step by step, a query is run. */
+    public boolean mayTakeLong() {
+        return scene.written().filter(query -> !isPlain() && query.pairs(tables) > MANY_PAIRS).isPresent();
     }
 
     /** What the scene shows as SQL. */

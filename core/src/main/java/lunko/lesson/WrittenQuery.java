@@ -70,6 +70,12 @@ public record WrittenQuery(String sql, int number) {
         }, _ -> Optional.empty());
     }
 
+    /** How many rows it would look at if every row of its tables met every row; 0, if it cannot be read. */
+    double pairs(List<Table> tables) {
+        return read().either(read -> read.script().parts(FromItem.NamedTable.class).stream().flatMap(named -> tables.stream().filter(table -> named.table().means(table.name())))
+                .mapToDouble(table -> Math.max(1, table.rows().size())).reduce(1, (one, more) -> one * more), _ -> 0.0);
+    }
+
     /** What each query of the text comes to. */
     public List<Checked<Stage>> all(List<Table> tables) {
         return PARSER.statements(sql).stream().map(script -> script.then(read -> stage(read, tables))).toList();

@@ -20,6 +20,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.Showing;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -65,8 +66,9 @@ final class BuildSheet extends Sheet {
 
     @Override
     void show(Lesson lesson) {
-        OptionalLong rows = model().showing().get().rows();
-        say((rows.isPresent() ? "gives " + Words.rows(rows.getAsLong()) : "cannot be shown yet") + " · the text follows, and keeps its layout and comments");
+        Showing now = model().showing().get();
+        String gives = now.lesson() != lesson ? "" : (now.rows().isPresent() ? "gives " + Words.rows(now.rows().getAsLong()) : "cannot be shown yet") + " · ";
+        say(gives + "the text follows, and keeps its layout and comments");
         lesson.text().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());

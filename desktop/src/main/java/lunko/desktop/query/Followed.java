@@ -22,8 +22,13 @@ import lunko.steps.Way;
  */
 record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Optional<Showing> preview) {
 
-    /** A text that has been typed; {@code more} says that the last change of the history was typing too. */
-    record Typed(WrittenQuery query, History history, Way way, boolean more) {}
+    /** A text that has been typed, and what is shown meanwhile; {@code more} says that the last change of the history was typing too. */
+    record Typed(WrittenQuery query, History history, Showing before, boolean more) {
+
+        private Way way() {
+            return before.way();
+        }
+    }
 
     /** A history, what its lesson shows, and which words of the text that comes from. */
     record After(History history, Showing showing, Optional<StageWords> words) {}
@@ -44,7 +49,7 @@ record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Opti
         SceneEdit.Write write = new SceneEdit.Write(Optional.of(typed.query()));
         Checked<History> history = typed.more() ? typed.history().continuedBy(write) : typed.history().after(write);
         Optional<After> after = typed.query().sql().isBlank() ? Optional.empty() : history.either(Optional::of, _ -> Optional.<History>empty())
-                .map(changed -> after(changed, Showing.of(changed.lesson(), typed.way()))).filter(shown -> shown.showing().obstacle().isEmpty());
+                .map(changed -> after(changed, Showing.of(changed.lesson(), typed.way()).following(typed.before()))).filter(shown -> shown.showing().obstacle().isEmpty());
         Optional<Showing> preview = after.isPresent() ? Optional.empty() : typed.query().unconditioned()
                 .flatMap(all -> new SceneEdit.Write(Optional.of(all)).applyTo(lesson).either(Optional::of, _ -> Optional.<Lesson>empty()))
                 .map(changed -> Showing.of(changed, typed.way())).filter(shown -> shown.obstacle().isEmpty());

@@ -183,7 +183,7 @@ final class QueryField extends StackPane {
 
     private void ask(WrittenQuery query) {
         History history = model.lesson().history().get();
-        latest.ask(new Followed.Typed(query, history, model.way().get(), typed.filter(last -> last == history.lesson()).isPresent()));
+        latest.ask(new Followed.Typed(query, history, model.showing().get(), typed.filter(last -> last == history.lesson()).isPresent()));
     }
 
     /** The query that the caret stands in, counted from 0; between two, the first of them. */

@@ -50,6 +50,9 @@ abstract class Sheet extends VBox {
         model.lesson().lesson().subscribe(now -> {
             if (open) show(now);
         });
+        model.waiting().subscribe((_, waiting) -> {
+            if (open && !waiting) show(model.lesson().lesson().get());
+        });
     }
 
     /** Shows what is to be said of the lesson at hand, and follows it. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
@@ -83,8 +82,7 @@ final class QueryResult extends VBox {
         List<QueryRow> rows = new ArrayList<>();
         for (int i = 0; i < order.length; i++) {
             int row = order[i];
-            OptionalInt left = listing.left(row);
-            boolean repeats = arrangement.grouped() && i > 0 && left.isPresent() && listing.left(order[i - 1]).equals(left);
+            boolean repeats = arrangement.grouped() && i > 0 && listing.left(row).isPresent() && listing.left(order[i - 1]).equals(listing.left(row));
             rows.add(new QueryRow(result, row, false, changes.map(made -> made.of(row)), repeats));
         }
         changes.ifPresent(made -> made.went().forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));

@@ -11,13 +11,17 @@ import java.util.Set;
 import java.util.function.ToLongBiFunction;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.Showing.Joining;
+import lunko.desktop.work.Latest;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.insight.Arrangement;
@@ -44,6 +48,9 @@ import lunko.steps.Way;
 
 /** What the show shows of the lesson. It follows the lesson while it is to be seen, and catches up when it is again. */
 public final class ShowModel {
+    /** So long the window waits for what a change comes to; after that, it shows it when it is there. */
+    private static final Duration PATIENCE = Duration.millis(100);
+
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Showing> staged;
@@ -54,6 +61,8 @@ public final class ShowModel {
     private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
     private final BooleanProperty stale = new SimpleBooleanProperty(false);
     private final ObjectProperty<OptionalInt> pointedPart = new SimpleObjectProperty<>(OptionalInt.empty());
+    private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
+    private final Latest<Asked, Showing> latest = new Latest<>("show", Asked::find, this::found);
     private Optional<Pointed> chosen = Optional.empty();
     /** What the lesson that comes next shows, where that has been found out already. */
     private Optional<Showing> ready = Optional.empty();
@@ -62,6 +71,15 @@ public final class ShowModel {
     /** The kinds that can be chosen, and for which showing that was found out. */
     private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
     private Optional<Showing> choicesFor = Optional.empty();
+
+    /** A lesson that is to be shown, and what it was shown as before, if it is to be shown as following that. */
+    private record Asked(Lesson lesson, Way way, Optional<Showing> before) {
+
+        Showing find() {
+            Showing now = Showing.of(lesson, way);
+            return before.map(now::following).orElse(now);
+        }
+    }
 
     /** Shows the lesson of a model at the step it opens at. */
     public ShowModel(LessonModel lesson) {
@@ -108,6 +126,11 @@ public final class ShowModel {
         return stale;
     }
 
+    /** Whether what the lesson comes to is being found out, so that what is to be seen is from before. */
+    public ReadOnlyBooleanProperty waiting() {
+        return waiting.getReadOnlyProperty();
+    }
+
     /** The part of the steps that is pointed at in the words of the query, counted from 0. */
     public ObjectProperty<OptionalInt> pointedPart() {
         return pointedPart;
@@ -118,7 +141,7 @@ public final class ShowModel {
         return pointedPart.get().isPresent() && showing.get().frame().filter(frame -> frame.part() == pointedPart.get().getAsInt()).isPresent();
     }
 
-    /** Goes on with a history whose lesson is known to show that. */
+    /** Goes on with a history whose lesson is known to show that, after what is shown now. */
     public void take(History changed, Showing shows) {
         ready = Optional.of(shows);
         lesson.take(changed);
@@ -133,7 +156,7 @@ public final class ShowModel {
 
     /** Shows the lesson again, if something else was shown. */
     public void endPreview() {
-        if (showing.get().lesson() != lesson.lesson().get()) show(Showing.of(lesson.lesson().get(), way.get()));
+        if (showing.get().lesson() != lesson.lesson().get()) find(new Asked(lesson.lesson().get(), way.get(), Optional.empty()));
     }
 
     /** What belongs to the row that is pointed at, if one is. */
@@ -188,6 +211,7 @@ public final class ShowModel {
         }
         if (now.isOnJoinStage()) staged.set(now);
         showing.set(now);
+        waiting.set(false);
     }
 
     /** The names and columns of the result at hand. */
@@ -290,8 +314,21 @@ public final class ShowModel {
         Showing before = showing.get();
         if (before.way() == other) return;
         choose(Optional.empty());
-        Showing changed = Showing.of(before.lesson(), other);
-        show(before.isAtEnd() ? changed : changed.at(0));
+        find(new Asked(before.lesson(), other, Optional.of(before.isAtEnd() ? before : before.at(0))));
+    }
+
+    /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
+    private void find(Asked asked) {
+        if (!asked.lesson().mayTakeLong()) {
+            show(asked.find());
+            return;
+        }
+        waiting.set(true);
+        latest.ask(asked, PATIENCE);
+    }
+
+    private void found(Showing now) {
+        if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW) show(now);
     }
 
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
@@ -304,8 +341,8 @@ public final class ShowModel {
         if (history.past().isEmpty() && history.future().isEmpty()) {
             show(Showing.opened(now, way.get()));
         } else {
-            Showing changed = ready.filter(known -> known.lesson() == now && known.way() == way.get()).orElseGet(() -> Showing.of(now, way.get()));
-            show((before.isAtEnd() ? changed : changed.at(before.number())).after(before));
+            ready.filter(known -> known.lesson() == now && known.way() == way.get())
+                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())), () -> find(new Asked(now, way.get(), Optional.of(before))));
         }
     }
 }

@@ -2,6 +2,7 @@ package lunko.desktop.show;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
@@ -18,6 +19,8 @@ public final class ShowPage extends VBox {
 
     private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
 
+    /** Kept, because a binding that nobody keeps stops telling. */
+    private final BooleanBinding old;
     private final StepBar steps;
     private final KindBar kinds;
     private final VBox right;
@@ -43,7 +46,8 @@ public final class ShowPage extends VBox {
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
         VBox.setVgrow(place, Priority.ALWAYS);
-        model.stale().subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
+        old = model.stale().or(model.waiting());
+        old.subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
         stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
             boolean matches = now.isOnJoinStage();

@@ -85,8 +85,12 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), changes, resultChanges);
     }
 
-    /** The same, compared with what was shown before a change to the lesson. */
-    Showing after(Showing before) {
+    /** It after another, before a change to the lesson: at the same step, or at the end as well, with what the change has done to the results. */
+    public Showing following(Showing before) {
+        return (before.isAtEnd() ? this : at(before.number())).after(before);
+    }
+
+    private Showing after(Showing before) {
         Optional<Changes<Outcome, ResultRow>> made = outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
         Optional<Changes<Stage, Integer>> madeOfResult = whole().flatMap(now -> before.whole().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
         return new Showing(lesson, way, run, frame, joining, match, made, madeOfResult);

@@ -1,9 +1,14 @@
 package lunko.desktop.work;
 
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
+import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -32,8 +37,13 @@ public final class Latest<Q, A> {
 
     /** Asks something. */
     public void ask(Q question) {
+        ask(question, Duration.ZERO);
+    }
+
+    /** Asks something, and waits a while for the answer: if it comes in time, it is handed on before this returns. */
+    public void ask(Q question, Duration patience) {
         waiting = Optional.of(question);
-        if (!atWork) work();
+        if (!atWork) work(patience);
     }
 
     /** Forgets what has been asked and not been begun. */
@@ -41,19 +51,30 @@ public final class Latest<Q, A> {
         waiting = Optional.empty();
     }
 
-    private void work() {
+    private void work(Duration patience) {
         Q question = waiting.orElseThrow();
         waiting = Optional.empty();
         atWork = true;
-        Thread.ofVirtual().name(title).start(() -> {
-            Optional<A> answer = answer(question);
-            Platform.runLater(() -> {
-                atWork = false;
-                // An answer to an older question is of no use any more.
-                if (waiting.isPresent()) work();
-                else answer.ifPresent(then);
-            });
-        });
+        CompletableFuture<Optional<A>> answer = CompletableFuture.supplyAsync(() -> answer(question), task -> Thread.ofVirtual().name(title).start(task));
+        try {
+            // A patience of nothing hands nothing on before it has returned.
+            if (patience.greaterThan(Duration.ZERO)) {
+                tell(answer.get((long) patience.toMillis(), TimeUnit.MILLISECONDS));
+                return;
+            }
+        } catch (TimeoutException late) {
+            LOG.debug("{} takes long", title);
+        } catch (InterruptedException | ExecutionException stopped) {
+            throw new IllegalStateException(stopped);
+        }
+        answer.thenAccept(found -> Platform.runLater(() -> tell(found)));
+    }
+
+    private void tell(Optional<A> answer) {
+        atWork = false;
+        // An answer to an older question is of no use any more.
+        if (waiting.isPresent()) work(Duration.ZERO);
+        else answer.ifPresent(then);
     }
 
     private Optional<A> answer(Q question) {

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.TableRow;
@@ -19,6 +21,7 @@ import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
@@ -64,6 +67,23 @@ class LongTablesTest {
                 if (!frame.landed().isEmpty()) assertSeen(result, last(result), "step " + number);
             }
         }
+    }
+
+    @Test
+    void whatTakesLongIsFoundOutBesideTheWindowAndTheLastChangeIsShown(FxRobot robot) throws Exception {
+        Node stages = robot.lookup(".stages").query();
+        AtomicBoolean dimmed = new AtomicBoolean();
+        // Hundreds of thousands of rows, and before they are there another change.
+        robot.interact(() -> {
+            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 + k.keeper_id <> 7 OR l.keepers_column_1 < s.stands_column_1"));
+            dimmed.set(model.waiting().get() && stages.getPseudoClassStates().contains(PseudoClass.getPseudoClass("stale")));
+            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l"));
+        });
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> !model.waiting().get());
+        assertThat(dimmed).isTrue();
+        assertThat(model.showing().get().lesson()).isSameAs(model.lesson().lesson().get());
+        assertThat(model.showing().get().wholeAtHand().orElseThrow().rows()).containsExactly(List.of(Value.of(200 * 60 * 60)));
+        assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 
     @Test
