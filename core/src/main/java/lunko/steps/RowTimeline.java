@@ -65,7 +65,7 @@ public final class RowTimeline implements Part {
                 stage.join().kind().keeps(Side.RIGHT) ? right : IntStream.empty()).toArray();
         boolean[] struckOut = new boolean[matching.leftRows() + matching.rightRows()];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = isLeftOut(stage, row);
-        return new RowTimeline(new RowWhy.OfKept(stage), kept, struckOut, 0, stage.rows().size() - kept.length);
+        return new RowTimeline(new KeptWhy(stage), kept, struckOut, 0, stage.rows().size() - kept.length);
     }
 
     /** Whether a row of both sides, first the left ones, has no partner and is not kept either. */
@@ -78,26 +78,26 @@ public final class RowTimeline implements Part {
     static RowTimeline of(Filtered stage) {
         boolean[] struckOut = new boolean[stage.verdicts().size()];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.verdicts().get(row) != Truth.TRUE;
-        return inOrder(new RowWhy.OfFiltered(stage), struckOut);
+        return inOrder(new FilteredWhy(stage), struckOut);
     }
 
     static RowTimeline of(Grouped stage) {
         int rows = stage.input().rows().size();
-        return new RowTimeline(new RowWhy.OfGrouped(stage), IntStream.range(0, rows).toArray(), new boolean[rows], stage.rows().size(), 0);
+        return new RowTimeline(new GroupedWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows], stage.rows().size(), 0);
     }
 
     static RowTimeline of(Chosen stage) {
-        return inOrder(new RowWhy.OfChosen(stage), new boolean[stage.rows().size()]);
+        return inOrder(new ChosenWhy(stage), new boolean[stage.rows().size()]);
     }
 
     static RowTimeline of(Unrepeated stage) {
         boolean[] struckOut = new boolean[stage.same().length];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.first()[stage.same()[row]] != row;
-        return inOrder(new RowWhy.OfUnrepeated(stage), struckOut);
+        return inOrder(new UnrepeatedWhy(stage), struckOut);
     }
 
     static RowTimeline of(Sorted stage) {
-        return new RowTimeline(new RowWhy.OfSorted(stage), stage.from(), new boolean[stage.from().length], 0, 0);
+        return new RowTimeline(new SortedWhy(stage), stage.from(), new boolean[stage.from().length], 0, 0);
     }
 
     static RowTimeline of(Cut stage) {
@@ -105,13 +105,13 @@ public final class RowTimeline implements Part {
         for (int row = 0; row < struckOut.length; row++) {
             struckOut[row] = row < stage.skipped() || row - stage.skipped() >= stage.rows().size();
         }
-        return inOrder(new RowWhy.OfCut(stage), struckOut);
+        return inOrder(new CutWhy(stage), struckOut);
     }
 
     static RowTimeline of(Combined stage) {
         boolean[] struckOut = new boolean[stage.fates().size()];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.fates().get(row) != Combined.Fate.TAKEN;
-        return inOrder(new RowWhy.OfCombined(stage), struckOut);
+        return inOrder(new CombinedWhy(stage), struckOut);
     }
 
     @Override
