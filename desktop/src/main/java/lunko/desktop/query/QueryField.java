@@ -83,7 +83,7 @@ final class QueryField extends StackPane {
         area.addEventFilter(KeyEvent.KEY_PRESSED, event -> press(event, leave));
         area.addEventHandler(KeyEvent.KEY_TYPED, this::typing);
         area.addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
-        area.addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.pointedPart().set(OptionalInt.empty()));
+        area.addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.pointing().part().set(OptionalInt.empty()));
         pause.setOnFinished(_ -> ask());
         troubles.told().subscribe(_ -> dress());
         getChildren().add(area);
@@ -305,6 +305,6 @@ final class QueryField extends StackPane {
     /** Points at the stage that the words under the mouse belong to. */
     private void point(MouseEvent event) {
         OptionalInt at = area.hit(event.getX(), event.getY()).getCharacterIndex();
-        model.pointedPart().set(at.isPresent() ? words.part(area.getText(), at.getAsInt()) : OptionalInt.empty());
+        model.pointing().part().set(at.isPresent() ? words.part(area.getText(), at.getAsInt()) : OptionalInt.empty());
     }
 }

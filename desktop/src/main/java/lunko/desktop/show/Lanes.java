@@ -73,11 +73,11 @@ final class Lanes extends Pane {
         getChildren().addAll(met, now, marks, verdict, dragged);
         setPickOnBounds(false);
         for (Node unseen : List.of(now, verdict, dragged)) unseen.setMouseTransparent(true);
-        met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.point(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
+        met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.pointing().at(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
                 ? Optional.of(of) : Optional.empty()));
-        met.addEventHandler(MouseEvent.MOUSE_EXITED_TARGET, _ -> model.point(Optional.empty()));
+        met.addEventHandler(MouseEvent.MOUSE_EXITED_TARGET, _ -> model.pointing().at(Optional.empty()));
         model.staged().addListener((_, before, after) -> show(Motion.between(before, after)));
-        model.lineage().subscribe((_, _) -> place());
+        model.pointing().lineage().subscribe((_, _) -> place());
         drags.drag().subscribe(this::showDrag);
         widthProperty().subscribe(this::place);
     }
@@ -120,7 +120,7 @@ final class Lanes extends Pane {
     }
 
     private void drawMet(MatchFrame frame, List<Drawn> lanes) {
-        Optional<Lineage> lineage = model.lineage().get();
+        Optional<Lineage> lineage = model.pointing().lineage().get();
         GridTable<?> left = this.left.get();
         GridTable<?> right = this.right.get();
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {

@@ -53,7 +53,7 @@ final class PairGridView extends Pane {
             if (!before.isOfSameJoin(now)) make();
             fill();
         });
-        model.lineage().subscribe((_, _) -> fill());
+        model.pointing().lineage().subscribe((_, _) -> fill());
         // While it is not to be seen it is not made; then it catches up.
         visibleProperty().subscribe(seen -> {
             if (seen) make();
@@ -107,9 +107,9 @@ final class PairGridView extends Pane {
                 cell.setTooltip(new Tooltip(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
                 place(cell, x + right * wide + 1, y + left * size + 1, wide - 2, size - 2, Pos.CENTER);
                 Pointed pair = new Pointed.Pair(left, right);
-                cell.setOnMouseEntered(_ -> model.point(Optional.of(pair)));
-                cell.setOnMouseExited(_ -> model.point(Optional.empty()));
-                cell.setOnMouseClicked(_ -> model.choose(Optional.of(pair)));
+                cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
+                cell.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+                cell.setOnMouseClicked(_ -> model.pointing().choose(Optional.of(pair)));
                 cell.setAccessibleText(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
                 cells.add(new Cell(left, right, cell));
             }
@@ -144,7 +144,7 @@ final class PairGridView extends Pane {
 
     private void fill() {
         Showing showing = model.showing().get();
-        Optional<Lineage> lineage = model.lineage().get();
+        Optional<Lineage> lineage = model.pointing().lineage().get();
         for (Cell cell : cells) {
             boolean seen = showing.runs().filter(timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right())).isPresent();
             cell.label().pseudoClassStateChanged(SEEN, seen);

@@ -55,7 +55,7 @@ final class QueryResult extends VBox {
         grid.setId("query-result");
         grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         grid.setRowFactory(_ -> new QueryTableRow(model));
-        grid.onFocusedRow(row -> model.pointStep(QueryTableRow.decided(model, grid.getItems().get(row))));
+        grid.onFocusedRow(row -> model.pointing().step(QueryTableRow.decided(model, grid.getItems().get(row))));
         VBox.setVgrow(grid, Priority.ALWAYS);
         getChildren().addAll(head, grid);
         model.showing().subscribe((before, now) -> {

@@ -19,8 +19,8 @@ final class QueryTableRow extends TableRow<QueryRow> {
         itemProperty().addListener(dress);
         emptyProperty().addListener(dress);
         hoverProperty().addListener(dress);
-        setOnMouseEntered(_ -> model.pointStep(decided()));
-        setOnMouseExited(_ -> model.pointStep(OptionalLong.empty()));
+        setOnMouseEntered(_ -> model.pointing().step(decided()));
+        setOnMouseExited(_ -> model.pointing().step(OptionalLong.empty()));
     }
 
     private Optional<QueryRow> shown() {

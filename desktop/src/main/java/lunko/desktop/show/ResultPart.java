@@ -36,7 +36,7 @@ final class ResultPart extends GridTable<ListedRow> {
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
         setAccessibleText("result columns from the " + side.title() + " table");
         onFocusedRow(row -> {
-            if (row < rows.size()) model.choose(rows.get(row).pointed());
+            if (row < rows.size()) model.pointing().choose(rows.get(row).pointed());
         });
         placeholder.getStyleClass().add("no-columns");
         placeholder.setWrapText(true);

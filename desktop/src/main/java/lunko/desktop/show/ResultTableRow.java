@@ -32,10 +32,10 @@ final class ResultTableRow extends TableRow<ListedRow> {
         this.arrival = arrival;
         getStyleClass().add("result-row");
         model.staged().addListener(new WeakInvalidationListener(dress));
-        model.lineage().addListener(new WeakInvalidationListener(dress));
-        setOnMouseEntered(_ -> model.point(pointed()));
-        setOnMouseExited(_ -> model.point(Optional.empty()));
-        setOnMouseClicked(_ -> model.choose(pointed()));
+        model.pointing().lineage().addListener(new WeakInvalidationListener(dress));
+        setOnMouseEntered(_ -> model.pointing().at(pointed()));
+        setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+        setOnMouseClicked(_ -> model.pointing().choose(pointed()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
     }
@@ -54,7 +54,7 @@ final class ResultTableRow extends TableRow<ListedRow> {
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
-        pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT && model.lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
+        pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT && model.pointing().lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
         pseudoClassStateChanged(PENDING, shown && item.fate() == Fate.PENDING);
         new ResultDress(shown && item.fate() == Fate.WENT, shown ? item.status() : Optional.empty(), shown && item.repeats(), model.arrangement().get().grouped()).on(this);
         pseudoClassStateChanged(LEFT_MISSING, shown && item.row().source(Side.LEFT).isEmpty());

@@ -59,7 +59,7 @@ final class RowsModel {
     /** Points at a row, whose fate is then explained; nothing means at none. */
     void point(Optional<Pointed> at) {
         pointed.set(at);
-        model.pointStep(at.flatMap(one -> atHand().map(hand -> hand.start() + hand.timeline().decided(one.before() ? one.row() : firstOrigin(hand, one.row()))))
+        model.pointing().step(at.flatMap(one -> atHand().map(hand -> hand.start() + hand.timeline().decided(one.before() ? one.row() : firstOrigin(hand, one.row()))))
                 .map(OptionalLong::of).orElse(OptionalLong.empty()));
     }
 
@@ -72,7 +72,7 @@ final class RowsModel {
     boolean lights(boolean before, int row) {
         Optional<AtHand> hand = atHand();
         // Whoever points at the words of the stage sees the rows that they strike out.
-        if (hand.isPresent() && before && model.pointsAtPartAtHand() && hand.get().timeline().strikesOut(row)) return true;
+        if (hand.isPresent() && before && model.pointing().isAtPartAtHand() && hand.get().timeline().strikesOut(row)) return true;
         if (hand.isEmpty() || pointed.get().isEmpty()) return false;
         Pointed at = pointed.get().get();
         if (at.before() == before) return at.row() == row;

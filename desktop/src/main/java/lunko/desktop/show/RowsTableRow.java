@@ -28,7 +28,7 @@ final class RowsTableRow extends TableRow<Integer> {
         this.input = input;
         model.showing().addListener(new WeakInvalidationListener(dress));
         stages.pointed().addListener(new WeakInvalidationListener(dress));
-        model.pointedPart().addListener(new WeakInvalidationListener(dress));
+        model.pointing().part().addListener(new WeakInvalidationListener(dress));
         setOnMouseEntered(_ -> stages.point(isEmpty() ? Optional.empty() : Optional.of(new Pointed(input.isPresent(), number()))));
         setOnMouseExited(_ -> stages.point(Optional.empty()));
         indexProperty().addListener(dress);

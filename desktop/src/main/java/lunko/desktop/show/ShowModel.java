@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.ToLongBiFunction;
@@ -22,11 +21,8 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.Showing.Joining;
 import lunko.desktop.work.Latest;
-import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.insight.Arrangement;
-import lunko.insight.Lineage;
-import lunko.insight.Lineage.Pointed;
 import lunko.insight.ThreeCircles.Kinds;
 import lunko.insight.ThreeCircles.Region;
 import lunko.lesson.History;
@@ -42,7 +38,6 @@ import lunko.query.change.Seat;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
-import lunko.steps.MatchTimeline;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -54,16 +49,13 @@ public final class ShowModel {
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Showing> staged;
-    private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
+    private final Pointing pointing;
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<Way> way = new SimpleObjectProperty<>(Way.ROWS);
     private final BooleanProperty stale = new SimpleBooleanProperty(false);
-    private final ObjectProperty<OptionalInt> pointedPart = new SimpleObjectProperty<>(OptionalInt.empty());
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<Asked, Showing> latest = new Latest<>("show", Asked::find, this::found);
-    private Optional<Pointed> chosen = Optional.empty();
     /** What the lesson that comes next shows, where that has been found out already. */
     private Optional<Showing> ready = Optional.empty();
     /** How other results are looked at, by their columns. */
@@ -86,6 +78,7 @@ public final class ShowModel {
         this.lesson = lesson;
         showing = new ReadOnlyObjectWrapper<>(Showing.opened(lesson.lesson().get(), Way.ROWS));
         staged = new ReadOnlyObjectWrapper<>(showing.get());
+        pointing = new Pointing(showing.getReadOnlyProperty());
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         way.subscribe(this::goOtherWay);
@@ -131,14 +124,9 @@ public final class ShowModel {
         return waiting.getReadOnlyProperty();
     }
 
-    /** The part of the steps that is pointed at in the words of the query, counted from 0. */
-    public ObjectProperty<OptionalInt> pointedPart() {
-        return pointedPart;
-    }
-
-    /** Whether the words that are pointed at belong to the part of the steps at hand. */
-    boolean pointsAtPartAtHand() {
-        return pointedPart.get().isPresent() && showing.get().frame().filter(frame -> frame.part() == pointedPart.get().getAsInt()).isPresent();
+    /** What is pointed at. */
+    public Pointing pointing() {
+        return pointing;
     }
 
     /** Goes on with a history whose lesson is known to show that, after what is shown now. */
@@ -150,55 +138,13 @@ public final class ShowModel {
 
     /** Shows something that the lesson does not, until it changes. */
     public void preview(Showing shows) {
-        choose(Optional.empty());
+        pointing.choose(Optional.empty());
         show(shows);
     }
 
     /** Shows the lesson again, if something else was shown. */
     public void endPreview() {
         if (showing.get().lesson() != lesson.lesson().get()) find(new Asked(lesson.lesson().get(), way.get(), Optional.empty()));
-    }
-
-    /** What belongs to the row that is pointed at, if one is. */
-    public ReadOnlyObjectProperty<Optional<Lineage>> lineage() {
-        return lineage.getReadOnlyProperty();
-    }
-
-    /** The step in which it was decided what becomes of that which is pointed at. */
-    public ReadOnlyObjectProperty<OptionalLong> decided() {
-        return decided.getReadOnlyProperty();
-    }
-
-    /** Points at a row for as long as the mouse is over it; nothing means the one that was chosen, if one was. */
-    void point(Optional<Pointed> at) {
-        show(at.or(() -> chosen));
-    }
-
-    /** Chooses a row to be pointed at until the next step. */
-    void choose(Optional<Pointed> at) {
-        chosen = at;
-        show(at);
-    }
-
-    /** Points at what a step of a stage other than a join has decided; nothing means at nothing. */
-    void pointStep(OptionalLong step) {
-        decided.set(step);
-    }
-
-    private void show(Optional<Pointed> pointed) {
-        Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
-        if (now.equals(lineage.get())) return;
-        lineage.set(now);
-        decided.set(now.map(this::decided).orElse(OptionalLong.empty()));
-    }
-
-    private OptionalLong decided(Lineage of) {
-        MatchTimeline runs = showing.get().runs().orElseThrow();
-        return OptionalLong.of(showing.get().start() + switch (of.pointed()) {
-            case Pointed.Source(Side side, int row) -> runs.decided(side, row);
-            case Pointed.Result(ResultRow row) -> runs.decided(row);
-            case Pointed.Pair(int left, int right) -> runs.decided(left, right);
-        });
     }
 
     /** Shows something else, its result as it was looked at before. */
@@ -222,8 +168,8 @@ public final class ShowModel {
 
     /** Goes to a step; beyond the first or the last means that step. */
     public void goTo(long number) {
-        choose(Optional.empty());
-        pointStep(OptionalLong.empty());
+        pointing.choose(Optional.empty());
+        pointing.step(OptionalLong.empty());
         if (Math.clamp(number, 0, showing.get().last()) != showing.get().number()) {
             show(showing.get().at(number));
         }
@@ -313,7 +259,7 @@ public final class ShowModel {
     private void goOtherWay(Way other) {
         Showing before = showing.get();
         if (before.way() == other) return;
-        choose(Optional.empty());
+        pointing.choose(Optional.empty());
         find(new Asked(before.lesson(), other, Optional.of(before.isAtEnd() ? before : before.at(0))));
     }
 
@@ -336,7 +282,7 @@ public final class ShowModel {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW || before.lesson() == now) return;
-        choose(Optional.empty());
+        pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
             show(Showing.opened(now, way.get()));

@@ -69,10 +69,10 @@ final class StageCard extends VBox {
         source.setContextMenu(ofCells);
         source.setRowFactory(_ -> new StageRow<>(model, side));
         actions.hand().watch(source);
-        source.onCursor(row -> model.choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
+        source.onCursor(row -> model.pointing().choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
         derived = new StageGrid(widths, heading -> ColumnInQuery.items(model, heading));
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
-        derived.onFocusedRow(row -> model.choose(Optional.of(new Pointed.Source(side, row))));
+        derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);

@@ -53,7 +53,7 @@ final class StageStrip extends ScrollPane {
         tiles.needsLayoutProperty().subscribe(needs -> {
             if (!needs) mark(model.showing().get());
         });
-        model.pointedPart().subscribe(part -> tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
+        model.pointing().part().subscribe(part -> tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
                 .forEach(node -> node.pseudoClassStateChanged(LIT, part.isPresent() && ((Glance) node.getUserData()).part() == part.getAsInt())));
         make(model.showing().get());
         mark(model.showing().get());

@@ -46,7 +46,7 @@ final class ThreeVennView extends Pane {
             if (!before.isOfSameJoin(now)) show(now);
         });
         show(model.showing().get());
-        model.lineage().subscribe((_, now) -> light(now));
+        model.pointing().lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
         heightProperty().subscribe((_, _) -> draw());
     }
@@ -139,8 +139,8 @@ final class ThreeVennView extends Pane {
     private Label pointing(Member member, Region region) {
         Label row = label(member.name(), "venn-row");
         row.setUserData(member);
-        row.setOnMouseEntered(_ -> model.point(member.at()));
-        row.setOnMouseExited(_ -> model.point(Optional.empty()));
+        row.setOnMouseEntered(_ -> model.pointing().at(member.at()));
+        row.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
         row.setOnMouseClicked(_ -> model.toggle(region));
         return row;
     }

@@ -54,7 +54,7 @@ final class VennView extends Pane {
         visibleProperty().subscribe(seen -> {
             if (seen) draw();
         });
-        model.lineage().subscribe((_, now) -> light(now));
+        model.pointing().lineage().subscribe((_, now) -> light(now));
         widthProperty().subscribe((_, _) -> draw());
         heightProperty().subscribe((_, _) -> draw());
     }
@@ -192,8 +192,8 @@ final class VennView extends Pane {
             case Pointed source -> source;
             default -> throw new IllegalStateException("a row of the diagram that is none of the join");
         };
-        row.setOnMouseEntered(_ -> model.point(Optional.of(pointed)));
-        row.setOnMouseExited(_ -> model.point(Optional.empty()));
+        row.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pointed)));
+        row.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
         row.setOnMouseClicked(region.getOnMouseClicked());
         return row;
     }

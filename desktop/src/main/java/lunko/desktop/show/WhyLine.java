@@ -48,11 +48,11 @@ final class WhyLine extends Pane {
         Button there = new Button();
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
-        there.setOnAction(_ -> model.decided().get().ifPresent(model::goTo));
+        there.setOnAction(_ -> model.pointing().decided().get().ifPresent(model::goTo));
         line.getChildren().add(there);
         Runnable show = () -> show(model, number, why, there);
         model.showing().subscribe((_, _) -> show.run());
-        model.decided().subscribe((_, _) -> show.run());
+        model.pointing().decided().subscribe((_, _) -> show.run());
         show.run();
     }
 
@@ -64,7 +64,7 @@ final class WhyLine extends Pane {
     /** The why of the row that is pointed at, and the step where it was decided; or else of the step at hand. */
     private void show(ShowModel model, Label number, PhraseFlow why, Button there) {
         Showing showing = model.showing().get();
-        OptionalLong decided = model.decided().get();
+        OptionalLong decided = model.pointing().decided().get();
         boolean elsewhere = decided.isPresent() && decided.getAsLong() != showing.number();
         pseudoClassStateChanged(POINTED, decided.isPresent());
         there.setVisible(elsewhere);

@@ -201,7 +201,7 @@ class QueryShowTest {
         assertThat(texts(robot, ".stage-card .about")).anyMatch(said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
         robot.moveTo(robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("harvests row 2 is row");
-        assertThat(model.decided().get()).isPresent();
+        assertThat(model.pointing().decided().get()).isPresent();
     }
 
     @Test
@@ -230,7 +230,7 @@ class QueryShowTest {
     @Test
     void theResultIsWalkedThroughByTheKeyboard(FxRobot robot) {
         robot.clickOn(robot.lookup("#left-result .value-cell").<Node>query()).moveTo("#why").push(KeyCode.DOWN);
-        assertThat(model.lineage().get().orElseThrow().pointed()).isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
+        assertThat(model.pointing().lineage().get().orElseThrow().pointed()).isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
         robot.push(KeyCode.DOWN);
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
     }
