@@ -20,6 +20,11 @@ public record SqlName(String name) {
     /** The name, quoted where it must be. */
     public String text() {
         boolean plain = REGULAR.matcher(name).matches() && !RESERVED.contains(name.toLowerCase(Locale.ROOT));
-        return plain ? name : "\"" + name.replace("\"", "\"\"") + "\"";
+        return plain ? name : quoted(name);
+    }
+
+    /** A name in double quotes. */
+    public static String quoted(String name) {
+        return "\"" + name.replace("\"", "\"\"") + "\"";
     }
 }

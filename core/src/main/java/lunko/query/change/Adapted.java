@@ -127,10 +127,6 @@ public final class Adapted {
 
     private Optional<String> name(String word) {
         return Stream.concat(tables.stream().map(Table::name), tables.stream().flatMap(table -> table.columns().stream()).map(Column::name)).filter(word::equalsIgnoreCase).findFirst()
-                .filter(name -> switch (target.names()) {
-                    case AS_WRITTEN -> false;
-                    case QUOTED_IF_LARGE -> !name.equals(name.toLowerCase(Locale.ROOT));
-                    case QUOTED -> true;
-                }).map(name -> "\"" + name + "\"");
+                .map(target::name).filter(name -> !name.equalsIgnoreCase(word));
     }
 }

@@ -1,11 +1,14 @@
 package lunko.query.change;
 
+import java.util.Locale;
+import java.util.stream.IntStream;
+import lunko.query.SqlName;
 import lunko.table.Type;
 
 /** What a query is written for: the standard, or a database that says some things otherwise (docs/databases.md). */
 public enum Target {
     /** ISO/IEC 9075-2. */
-    STANDARD("standard SQL", Names.AS_WRITTEN, Limit.FETCH, false, true, true, false, false),
+    STANDARD("standard SQL", Names.AS_WRITTEN, Limit.FETCH, false, true, true, false, true),
     /** PostgreSQL, which takes names without quotes for small letters. */
     POSTGRESQL("PostgreSQL", Names.QUOTED_IF_LARGE, Limit.FETCH, false, true, true, false, false),
     /** SQLite, which has neither FETCH FIRST nor dates, puts NULL before all values, and leaves columns that come once where they are. */
@@ -15,10 +18,10 @@ public enum Target {
     /** DuckDB, which puts NULL last always, and leaves columns that come once where they are. */
     DUCKDB("DuckDB", Names.AS_WRITTEN, Limit.LIMIT_BEFORE_OFFSET, true, true, false, false, true),
     /** A database that has no FULL JOIN, no NATURAL and USING, and no FETCH FIRST. */
-    PLAINEST("a database without FULL JOIN, NATURAL and FETCH FIRST", Names.AS_WRITTEN, Limit.LIMIT_BEFORE_OFFSET, false, false, false, false, false);
+    PLAINEST("a database without FULL JOIN, NATURAL and FETCH FIRST", Names.AS_WRITTEN, Limit.LIMIT_BEFORE_OFFSET, false, false, false, false, true);
 
-    /** How the names of tables and columns must be written, so that they are those of a script that makes the tables. */
-    enum Names { AS_WRITTEN, QUOTED_IF_LARGE, QUOTED }
+    /** How the names of tables and columns must be written, so that a query and the script that makes the tables mean the same ones. */
+    private enum Names { AS_WRITTEN, QUOTED_IF_LARGE, QUOTED }
 
     /** How the first rows are asked for. */
     enum Limit { FETCH, LIMIT_BEFORE_OFFSET }
@@ -48,8 +51,13 @@ public enum Target {
         return title;
     }
 
-    Names names() {
-        return names;
+    /** A name of a table or column, as it is written in a query and in the script that makes the tables. */
+    public String name(String name) {
+        return switch (names) {
+            case AS_WRITTEN -> new SqlName(name).text();
+            case QUOTED_IF_LARGE -> name.equals(name.toLowerCase(Locale.ROOT)) ? new SqlName(name).text() : SqlName.quoted(name);
+            case QUOTED -> SqlName.quoted(name);
+        };
     }
 
     Limit limit() {
@@ -79,14 +87,19 @@ public enum Target {
         return this != DUCKDB;
     }
 
-    /** The type of a column, some decimals of which have so many digits behind the point. */
-    public String type(Type type, int digits) {
+    /** The type of a column, some decimals of which have so many digits behind the point, and some texts so many characters. */
+    public String type(Type type, int digits, int characters) {
         return switch (type) {
             // Lunko's whole numbers have 64 bits, and INTEGER elsewhere 32.
             case INTEGER -> "BIGINT";
-            // Without a number of digits these would keep none or three.
+            // Without a number of digits the standard and these would keep none, or three.
             case DECIMAL -> countsDigits ? "DECIMAL(38, " + Math.min(20, digits) + ")" : "DECIMAL";
-            case TEXT -> this == H2 ? "VARCHAR" : "TEXT";
+            case TEXT -> switch (this) {
+                // In the standard a text has a most length, which must be said.
+                case STANDARD, PLAINEST -> "VARCHAR(" + IntStream.of(50, 255, 4000).filter(length -> length >= characters).findFirst().orElse(characters) + ")";
+                case H2 -> "VARCHAR";
+                case POSTGRESQL, SQLITE, DUCKDB -> "TEXT";
+            };
             case BOOLEAN, DATE -> type.name();
         };
     }

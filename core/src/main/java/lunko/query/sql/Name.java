@@ -17,6 +17,6 @@ public record Name(String text, boolean quoted) {
 
     /** The identifier as SQL text. */
     public String sql() {
-        return quoted ? "\"" + text.replace("\"", "\"\"") + "\"" : new SqlName(text).text();
+        return quoted ? SqlName.quoted(text) : new SqlName(text).text();
     }
 }

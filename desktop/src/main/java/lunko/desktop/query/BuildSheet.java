@@ -47,7 +47,6 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
 final class BuildSheet extends Sheet {
-    private static final double WRAPPED_AT = 1_040;
     private static final int LEAST_CONDITION = 18;
     private static final int MOST_CONDITION = 60;
     private static final SqlWriter SQL = new SqlWriter();
@@ -90,14 +89,6 @@ final class BuildSheet extends Sheet {
         return line;
     }
 
-    private static FlowPane flow() {
-        FlowPane flow = new FlowPane();
-        flow.getStyleClass().add("build-flow");
-        // As high as it is when it has the width of the sheet.
-        flow.setPrefWrapLength(WRAPPED_AT);
-        return flow;
-    }
-
     private static HBox line(Node... parts) {
         HBox line = new HBox(parts);
         line.setAlignment(Pos.CENTER_LEFT);
@@ -113,7 +104,7 @@ final class BuildSheet extends Sheet {
     }
 
     private Node tables(Lesson lesson, QueryExpression query, Outline outline) {
-        FlowPane all = flow();
+        FlowPane all = flow("build-flow");
         List<FromItem.Joined> joins = Joins.of(query);
         for (int i = 0; i < outline.tables().size(); i++) {
             int number = i;
@@ -162,7 +153,7 @@ final class BuildSheet extends Sheet {
 
     private Node columns(QueryExpression query, Outline outline) {
         Select select = (Select) query.body();
-        FlowPane all = flow();
+        FlowPane all = flow("build-flow");
         List<SelectItem.Item> items = outline.items();
         for (int i = 0; i < items.size(); i++) {
             int number = i;
@@ -252,7 +243,7 @@ final class BuildSheet extends Sheet {
     }
 
     private Node order(QueryExpression query, Outline outline) {
-        FlowPane all = flow();
+        FlowPane all = flow("build-flow");
         List<SortKey> keys = query.orderBy();
         for (int i = 0; i < keys.size(); i++) {
             int number = i;

@@ -74,8 +74,7 @@ final class OnWhereSheet extends Sheet {
         }
         Choice now = chosen.filter(choices::contains).orElse(choices.getLast());
         chosen = Optional.of(now);
-        FlowPane buttons = new FlowPane();
-        buttons.getStyleClass().add("choices");
+        FlowPane buttons = flow("choices");
         for (Choice choice : choices) {
             ToggleButton button = new ToggleButton(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
             button.setMnemonicParsing(false);

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -20,6 +21,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open. */
 abstract class Sheet extends VBox {
+    private static final double WRAPPED_AT = 1_040;
+
     private final ShowModel model;
     private final Label about = new Label();
     private final VBox body = new VBox();
@@ -106,6 +109,15 @@ abstract class Sheet extends VBox {
 
     /** Shows what is to be said of a lesson. */
     abstract void show(Lesson lesson);
+
+    /** Things side by side that wrap where the sheet ends. */
+    static FlowPane flow(String styleClass) {
+        FlowPane flow = new FlowPane();
+        flow.getStyleClass().add(styleClass);
+        // As high as it is when it has the width of the sheet.
+        flow.setPrefWrapLength(WRAPPED_AT);
+        return flow;
+    }
 
     /** A button that shows a sign, and says what it does. */
     static Button small(Feather sign, String does, Runnable action) {

@@ -104,8 +104,7 @@ final class WaysSheet extends Sheet {
 
     /** A button, and behind it the small tables on which the two differ. */
     private static List<Node> counterexample(Counterexample example) {
-        FlowPane shown = new FlowPane();
-        shown.getStyleClass().add("counterexample");
+        FlowPane shown = flow("counterexample");
         List<Node> parts = new ArrayList<>();
         example.tables().forEach(table -> parts.add(titled(table.name(), SmallTable.of(table, MOST_ROWS))));
         parts.add(titled("as it is said now: " + Words.rows(example.one().rows().size()), SmallTable.of(example.one(), MOST_ROWS)));

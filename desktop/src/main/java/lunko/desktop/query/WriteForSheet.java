@@ -34,8 +34,7 @@ final class WriteForSheet extends Sheet {
     @Override
     void show(Lesson lesson) {
         say("the same rows there, in its words");
-        FlowPane targets = new FlowPane();
-        targets.getStyleClass().add("choices");
+        FlowPane targets = flow("choices");
         for (Target each : Target.values()) {
             ToggleButton button = new ToggleButton(capital(each.title()));
             button.setSelected(each == target);

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToIntFunction;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.insight.KeyFaults;
@@ -11,6 +13,7 @@ import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
 import lunko.query.KeyPair;
+import lunko.query.SqlName;
 import lunko.query.change.Target;
 import lunko.table.Column;
 import lunko.table.Row;
@@ -22,16 +25,28 @@ import lunko.table.Value;
  * refuse, such as a key that is there twice, is said in a comment.
  */
 public final class ScriptWriter {
-    private ScriptWriter() {}
+    private final Target target;
+    private final UnaryOperator<String> name;
 
-    /** Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that refer to them. */
-    public static void write(TableSet set, Appendable out) throws IOException {
-        write(set, Target.STANDARD, out);
+    private ScriptWriter(Target target, UnaryOperator<String> name) {
+        this.target = target;
+        this.name = name;
     }
 
-    /** The same in the words of a database. */
+    /**
+     * Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that refer to them. Names are
+     * in double quotes always: each database has other words that cannot be names as they are.
+     */
+    public static void write(TableSet set, Appendable out) throws IOException {
+        new ScriptWriter(Target.STANDARD, SqlName::quoted).write(set, out, ForeignKeys.of(set));
+    }
+
+    /** The same in the words of a database, its names as a query that is written for it has them. */
     public static void write(TableSet set, Target target, Appendable out) throws IOException {
-        ForeignKeys keys = ForeignKeys.of(set);
+        new ScriptWriter(target, target::name).write(set, out, ForeignKeys.of(set));
+    }
+
+    private void write(TableSet set, Appendable out, ForeignKeys keys) throws IOException {
         for (Link link : keys.broken()) {
             out.append("-- ").append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left)) + ") belongs to " + link.right() + " ("
                     + columns(link.pairs().stream().map(KeyPair::right)) + "), and its rows allow for no foreign key")).append("\n");
@@ -42,9 +57,9 @@ public final class ScriptWriter {
                 out.append("-- ").append(comment("some rows of " + table.name() + " have no key of their own, so that no key is declared")).append("\n");
             }
             for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
-            out.append("CREATE TABLE ").append(name(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys, target))).append("\n);\n");
+            out.append("CREATE TABLE ").append(name.apply(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
             if (!table.rows().isEmpty()) {
-                out.append("INSERT INTO ").append(name(table.name())).append(" VALUES\n    ").append(table.rows().stream()
+                out.append("INSERT INTO ").append(name.apply(table.name())).append(" VALUES\n    ").append(table.rows().stream()
                         .map(ScriptWriter::row).collect(Collectors.joining(",\n    "))).append(";\n");
             }
             out.append("\n");
@@ -58,23 +73,28 @@ public final class ScriptWriter {
         }
     }
 
-    private static List<String> parts(Table table, KeyFaults faults, ForeignKeys keys, Target target) {
-        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(table, column, faults, target)).toList());
+    private List<String> parts(Table table, KeyFaults faults, ForeignKeys keys) {
+        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(table, column, faults)).toList());
         List<Integer> key = table.key();
         if (!key.isEmpty() && faults.isNone()) parts.add("PRIMARY KEY (" + columns(key.stream().map(i -> table.columns().get(i).name())) + ")");
         keys.holding().stream().filter(link -> link.left().equals(table.name()) && (target.refersWithinAnInsert() || !link.right().equals(table.name()))).forEach(link -> parts.add("FOREIGN KEY ("
-                + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name(link.right()) + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
+                + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name.apply(link.right()) + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
         return parts;
     }
 
-    private static String columns(Stream<String> names) {
-        return names.map(ScriptWriter::name).collect(Collectors.joining(", "));
+    private String columns(Stream<String> names) {
+        return names.map(name).collect(Collectors.joining(", "));
     }
 
-    private static String column(Table table, Column column, KeyFaults faults, Target target) {
+    private String column(Table table, Column column, KeyFaults faults) {
         int at = table.columns().indexOf(column);
-        int digits = table.rows().stream().map(row -> row.value(at)).mapToInt(value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0).max().orElse(0);
-        return name(column.name()) + " " + target.type(column.type(), digits) + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
+        int digits = most(table, at, value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0);
+        int characters = most(table, at, value -> value instanceof Value.TextValue(String text) ? text.codePointCount(0, text.length()) : 0);
+        return name.apply(column.name()) + " " + target.type(column.type(), digits, characters) + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
+    }
+
+    private static int most(Table table, int column, ToIntFunction<Value> of) {
+        return table.rows().stream().map(row -> row.value(column)).mapToInt(of).max().orElse(0);
     }
 
     private static String row(Row row) {
@@ -89,10 +109,5 @@ public final class ScriptWriter {
     /** A comment ends with its line, and a semicolon in it would end a statement for simple readers. */
     private static String comment(String text) {
         return text.replaceAll("\\R", " ").replace(';', ',');
-    }
-
-    /** In double quotes always: each database has other words that cannot be names as they are. */
-    private static String name(String name) {
-        return "\"" + name.replace("\"", "\"\"") + "\"";
     }
 }

@@ -54,6 +54,8 @@ class AdaptedQueriesTest {
              })) {
             StringBuilder script = new StringBuilder();
             ScriptWriter.write(DEMO.set(), target, script);
+            // Where a name without quotes means capitals, or is compared as it is, the tables are called as the queries call them.
+            assertThat(script.toString().contains("CREATE TABLE \"hives\"")).isEqualTo(target == Target.H2);
             try (Statement statement = connection.createStatement()) {
                 for (String one : script.toString().split(";\n")) if (!one.isBlank()) statement.execute(one);
             }
