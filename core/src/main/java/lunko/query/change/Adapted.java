@@ -28,6 +28,8 @@ import lunko.table.Table;
 /** A query in the words of a database: first what it has to say in other ways, then what it writes otherwise. */
 public final class Adapted {
 
+    /** How the standard says what is cut out (ISO/IEC 9075-2, query expression). */
+    private static final String STANDARD = "(?is)(OFFSET\\s+\\d+\\s+ROWS?)?\\s*(FETCH\\b.*)?";
     private static final String NATURAL = "NATURAL and USING are not there, or mean something else, in %s, and this query is too much for Lunko to say it by ON: write ON yourself.";
     private static final String FULL_JOIN = "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON compare a column of the left side, "
             + "leave groups out, and sort by columns of the result.";
@@ -86,7 +88,7 @@ public final class Adapted {
                 if (key.nulls().isEmpty()) script.stretch(key).ifPresent(at -> changes.add(new Change(new Stretch(at.end(), at.end()), key.descending() ? " NULLS FIRST" : " NULLS LAST")));
             }
         }
-        if (target.limit() == Target.Limit.LIMIT_BEFORE_OFFSET) script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
+        script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
         if (target.lacksTypes() && script.parts(SetOperation.class).stream().anyMatch(set -> set.all() && set.operator() != SetOperator.UNION)) {
             return Checked.invalid(target.title() + " has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or say it by EXISTS.");
         }
@@ -99,15 +101,21 @@ public final class Adapted {
         return Checked.valid(out.toString());
     }
 
-    private static void limit(Script script, QueryExpression query, List<Change> changes) {
+    private void limit(Script script, QueryExpression query, List<Change> changes) {
         List<Stretch> there = Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream()).sorted(Comparator.comparingInt(Stretch::start)).toList();
         if (there.isEmpty()) return;
-        String said = "LIMIT " + (query.limit().isPresent() ? String.valueOf(query.limit().getAsLong()) : "9223372036854775807") + rows(query.offset());
-        changes.add(new Change(new Stretch(there.getFirst().start(), there.getLast().end()), said));
+        Stretch all = new Stretch(there.getFirst().start(), there.getLast().end());
+        switch (target.limit()) {
+            case EITHER -> { }
+            case LIMIT_BEFORE_OFFSET -> changes.add(new Change(all, "LIMIT " + (query.limit().isPresent() ? query.limit().getAsLong() : Long.MAX_VALUE) + said(" OFFSET ", query.offset(), "")));
+            case FETCH -> {
+                if (!all.of(script.text()).matches(STANDARD)) changes.add(new Change(all, (said("OFFSET ", query.offset(), " ROWS") + said(" FETCH FIRST ", query.limit(), " ROWS ONLY")).strip()));
+            }
+        }
     }
 
-    private static String rows(OptionalLong offset) {
-        return offset.isPresent() ? " OFFSET " + offset.getAsLong() : "";
+    private static String said(String before, OptionalLong rows, String after) {
+        return rows.isPresent() ? before + rows.getAsLong() + after : "";
     }
 
     /** Names as the tables are called, and words that are called otherwise. */

@@ -10,11 +10,11 @@ public enum Target {
     /** ISO/IEC 9075-2. */
     STANDARD("standard SQL", Names.AS_WRITTEN, Limit.FETCH, false, true, true, false, true),
     /** PostgreSQL, which takes names without quotes for small letters. */
-    POSTGRESQL("PostgreSQL", Names.QUOTED_IF_LARGE, Limit.FETCH, false, true, true, false, false),
+    POSTGRESQL("PostgreSQL", Names.QUOTED_IF_LARGE, Limit.EITHER, false, true, true, false, false),
     /** SQLite, which has neither FETCH FIRST nor dates, puts NULL before all values, and leaves columns that come once where they are. */
     SQLITE("SQLite", Names.AS_WRITTEN, Limit.LIMIT_BEFORE_OFFSET, true, true, false, true, false),
     /** H2, which has no FULL JOIN and no natural outer joins, takes names without quotes for capitals, and puts NULL before all values. */
-    H2("H2", Names.QUOTED, Limit.FETCH, true, false, false, false, true),
+    H2("H2", Names.QUOTED, Limit.EITHER, true, false, false, false, true),
     /** DuckDB, which puts NULL last always, and leaves columns that come once where they are. */
     DUCKDB("DuckDB", Names.AS_WRITTEN, Limit.LIMIT_BEFORE_OFFSET, true, true, false, false, true),
     /** A database that has no FULL JOIN, no NATURAL and USING, and no FETCH FIRST. */
@@ -24,7 +24,7 @@ public enum Target {
     private enum Names { AS_WRITTEN, QUOTED_IF_LARGE, QUOTED }
 
     /** How the first rows are asked for. */
-    enum Limit { FETCH, LIMIT_BEFORE_OFFSET }
+    enum Limit { FETCH, EITHER, LIMIT_BEFORE_OFFSET }
 
     private final String title;
     private final Names names;
