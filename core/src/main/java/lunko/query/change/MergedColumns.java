@@ -41,6 +41,11 @@ final class MergedColumns {
         return query.body() instanceof Select select ? new MergedColumns(tables).without(query, select) : Optional.empty();
     }
 
+    /** What * means in a FROM: a column that comes once has no table. */
+    static List<ColumnName> all(List<FromItem> from, List<Table> tables) {
+        return from.stream().flatMap(item -> new MergedColumns(tables).said(item).stream()).flatMap(said -> said.columns().stream()).map(column -> new ColumnName(column.table(), Name.of(column.name()))).toList();
+    }
+
     static boolean merges(Joined joined) {
         return joined.specification() instanceof JoinSpecification.Natural || joined.specification() instanceof JoinSpecification.Using;
     }

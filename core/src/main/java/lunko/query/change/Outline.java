@@ -32,7 +32,8 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
     public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
         if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
         List<Named> named = Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
-        return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named)).toList()));
+        List<ColumnName> all = Joins.of(query).stream().anyMatch(MergedColumns::merges) ? MergedColumns.all(select.from(), tables) : named.stream().flatMap(table -> table.columns().stream()).toList();
+        return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
     }
 
     private static Optional<Named> named(FromItem item, List<Table> tables) {
@@ -42,9 +43,9 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
                 table.columns().stream().map(Column::name).map(column -> ColumnName.of(called, column)).toList()));
     }
 
-    private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables) {
+    private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables, List<ColumnName> all) {
         return switch (item) {
-            case SelectItem.Everything _ -> tables.stream().flatMap(table -> table.columns().stream()).map(Outline::item);
+            case SelectItem.Everything _ -> all.stream().map(Outline::item);
             case SelectItem.EverythingOf(Name wanted) -> tables.stream().filter(table -> wanted.means(table.called().text())).flatMap(table -> table.columns().stream()).map(Outline::item);
             case SelectItem.Item one -> Stream.of(one);
         };

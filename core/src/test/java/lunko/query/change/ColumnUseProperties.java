@@ -68,6 +68,9 @@ class ColumnUseProperties {
         assertThat(changed(sql, use(sql, "h", "hive").sorted(Optional.of(true)))).endsWith("ORDER BY hive DESC");
         assertThat(changed(sql, use(sql, "k", "keeper_id").toggled().orElseThrow())).startsWith("SELECT HIVE, k.keeper_id, k.keeper AS of FROM");
         assertThat(use("SELECT hive FROM hives h", "h", "hive").toggled()).isEmpty();
+        // A column that comes once is named once.
+        String natural = "SELECT * FROM hives h NATURAL LEFT JOIN keepers k";
+        assertThat(changed(natural, use(natural, "k", "village").toggled().orElseThrow())).startsWith("SELECT keeper_id, h.hive_no, h.hive, h.mother_no, k.keeper FROM");
     }
 
     @Example
