@@ -29,16 +29,18 @@ import lunko.table.Value;
  */
 final class FullJoins {
     private final Outline outline;
+    private final int tables;
 
-    private FullJoins(Outline outline) {
+    private FullJoins(Outline outline, int tables) {
         this.outline = outline;
+        this.tables = tables;
     }
 
     /** A query without FULL JOIN; nothing, where Lunko knows no way to say it so. */
     static Optional<QueryExpression> without(QueryExpression query, List<Table> tables) {
         if (Joins.of(query).stream().noneMatch(joined -> joined.kind() == JoinKind.FULL_OUTER)) return Optional.of(query);
         return query.body() instanceof Select select && select.groupBy().isEmpty() && select.having().isEmpty() && select.items().stream().noneMatch(FullJoins::counts)
-                ? Outline.of(query, tables).flatMap(outline -> new FullJoins(outline).without(query, select)) : Optional.empty();
+                ? Outline.of(query, tables).flatMap(outline -> new FullJoins(outline, Joins.tables(select.from()).size()).without(query, select)) : Optional.empty();
     }
 
     private static boolean counts(SelectItem item) {
@@ -56,6 +58,8 @@ final class FullJoins {
     /** A sort key as one of a UNION, which can be sorted by the columns of its result only. */
     private Optional<SortKey> ofResult(SortKey key) {
         if (key.by() instanceof Expression.Literal || isOfResult(key.by())) return Optional.of(key);
+        // Of a query in FROM it is not known how many columns it has.
+        if (outline.tables().size() < tables) return Optional.empty();
         OptionalInt place = IntStream.range(0, outline.items().size()).filter(i -> isSame(key.by(), outline.items().get(i).expression())).findFirst();
         return place.isPresent() ? Optional.of(new SortKey(new Expression.Literal(Value.of(place.getAsInt() + 1)), key.descending(), key.nulls())) : Optional.empty();
     }
