@@ -8,6 +8,7 @@ import java.util.Random;
 import lunko.engine.Stage;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.query.change.Target;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
@@ -50,6 +51,16 @@ class AdaptedProperties {
                 "SELECT keeper_id, COUNT(*) FROM hives NATURAL RIGHT JOIN keepers GROUP BY keeper_id",
                 "SELECT * FROM visits a0 LEFT JOIN (hives a1 FULL JOIN keepers a2 ON a1.keeper_id = a2.keeper_id) ON a0.hive_no = a1.hive_no")) {
             for (long seed = 0; seed < 40; seed++) assertThat(same(sql, new QueryMaker(seed).tables())).as(sql).isTrue();
+        }
+    }
+
+    @Example
+    void whatIsTooMuchIsSaidInASentence() {
+        String full = " hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id";
+        for (String sql : List.of("SELECT * FROM (SELECT village FROM keepers) AS q CROSS JOIN" + full + " ORDER BY k.keeper", "SELECT village, COUNT(*) FROM" + full + " GROUP BY village",
+                "SELECT * FROM" + full + " OR h.hive = k.keeper", "SELECT * FROM hives NATURAL JOIN keepers WHERE EXISTS (SELECT * FROM visits v WHERE v.keeper_id = keeper_id)",
+                "SELECT hive FROM" + full + " UNION SELECT village FROM keepers")) {
+            assertThat(WrittenQuery.of(sql).writtenFor(Target.PLAINEST, new QueryMaker(1).tables()).either(_ -> "", Problem::sentence)).as(sql).contains("is too much for Lunko to say it");
         }
     }
 
