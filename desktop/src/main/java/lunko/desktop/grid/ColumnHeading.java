@@ -63,7 +63,8 @@ final class ColumnHeading extends VBox {
             if (!focused && line.getChildren().contains(field)) finish();
         });
         setOnContextMenuRequested(event -> {
-            grid.menu(at).show(this, event.getScreenX(), event.getScreenY());
+            // Not at the heading: its styles are not meant for a menu.
+            grid.menu(at).show(getScene().getRoot(), event.getScreenX(), event.getScreenY());
             event.consume();
         });
         addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {

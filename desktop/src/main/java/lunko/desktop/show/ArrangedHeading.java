@@ -38,7 +38,7 @@ final class ArrangedHeading {
             if (event.getButton() == MouseButton.PRIMARY) arranged.arrange(now -> now.sortingBy(column));
         });
         heading.setOnContextMenuRequested(event -> {
-            arranged.menu(by).show(heading, event.getScreenX(), event.getScreenY());
+            arranged.menu(by).show(heading.getScene().getRoot(), event.getScreenX(), event.getScreenY());
             event.consume();
         });
         return shown;

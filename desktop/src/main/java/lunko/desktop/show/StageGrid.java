@@ -63,7 +63,7 @@ final class StageGrid extends GridTable<Integer> {
 
     private void open(Stage.Heading heading, ContextMenuEvent event) {
         List<MenuItem> items = menu.apply(heading);
-        if (!items.isEmpty()) new ContextMenu(items.toArray(MenuItem[]::new)).show(this, event.getScreenX(), event.getScreenY());
+        if (!items.isEmpty()) new ContextMenu(items.toArray(MenuItem[]::new)).show(getScene().getRoot(), event.getScreenX(), event.getScreenY());
         event.consume();
     }
 
