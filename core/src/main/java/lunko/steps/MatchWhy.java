@@ -8,9 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lunko.engine.Comparison;
-import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.JoinRows;
 import lunko.engine.Matching;
@@ -19,15 +17,14 @@ import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.Tally;
-import lunko.table.Truth;
-import lunko.table.Value.TextValue;
-import lunko.table.Value;
 
 /** The sentences that explain the steps of one join, naming its actual rows and values. */
 final class MatchWhy {
     /** Of a long list of rows, so many are named. */
     private static final int MOST_NAMED = 8;
 
+    private final JoinWords words;
+    private final CompareWhy compared;
     private final Join join;
     private final Partnership on;
     private final JoinKind kind;
@@ -44,6 +41,8 @@ final class MatchWhy {
 
     MatchWhy(Join join, Matching matching, JoinRows result, Way way, Way wished, Course course, long comparisons,
              boolean keepsLater) {
+        this.words = new JoinWords(join, matching);
+        this.compared = new CompareWhy(words, way);
         this.join = join;
         this.on = join.on();
         this.kind = join.kind();
@@ -65,7 +64,7 @@ final class MatchWhy {
             case Step.Place(Side side, int row) -> place(text, side, row);
             case Step.Sort(Side side) -> sort(text, side);
             case Step.Look(Side side, int row) -> look(text, side, row);
-            case Step.Compare compare -> compare(text, compare);
+            case Step.Compare compare -> compared.say(text, compare);
             case Step.Pair pair -> pair(text, pair, landed);
             case Step.Keep(Side side, int row) -> keep(text, side, row, landed);
             case Step.Take(Side side, int row) -> take(text, side, row, landed);
@@ -81,14 +80,14 @@ final class MatchWhy {
         switch (way) {
             case ROWS -> startRowByRow(text);
             case BUCKETS -> {
-                table(text.plain("The ").plain(rows(inners())).plain(" of "), inner())
-                        .plain(" are put into buckets of equal " + keyNames(inner()) + ". Then each of the ").plain(rows(outers()))
+                words.table(text.plain("The ").plain(rows(words.inners())).plain(" of "), words.inner())
+                        .plain(" are put into buckets of equal " + keyNames(words.inner()) + ". Then each of the ").plain(rows(words.outers()))
                         .plain(" of ");
-                table(text, outer).plain(" is compared with the rows of its own bucket alone.");
+                words.table(text, outer).plain(" is compared with the rows of its own bucket alone.");
             }
             case MERGE -> {
-                table(text.plain("Both sides are sorted by key. Then "), outer).plain(" and ");
-                table(text, inner()).plain(" are gone through side by side: whichever has the smaller key moves on.");
+                words.table(text.plain("Both sides are sorted by key. Then "), outer).plain(" and ");
+                words.table(text, words.inner()).plain(" are gone through side by side: whichever has the smaller key moves on.");
             }
         }
         if (kind.stopsAtFirst() && way != Way.ROWS) stops(text.plain(" "));
@@ -96,18 +95,18 @@ final class MatchWhy {
 
     private void startRowByRow(Phrase.Writer text) {
         if (!kind.compares()) {
-            text.plain("A cross join compares nothing: each of the ").plain(rows(outers())).plain(" of ");
-            table(text, outer).plain(" meets each of the ").plain(rows(inners())).plain(" of ");
-            table(text, inner()).plain(".");
+            text.plain("A cross join compares nothing: each of the ").plain(rows(words.outers())).plain(" of ");
+            words.table(text, outer).plain(" meets each of the ").plain(rows(words.inners())).plain(" of ");
+            words.table(text, words.inner()).plain(".");
         } else if (kind.stopsAtFirst()) {
-            text.plain("Each of the ").plain(rows(outers())).plain(" of ");
-            table(text, outer).plain(" is compared with rows of ");
-            table(text, inner()).plain(" until one decides. ");
+            text.plain("Each of the ").plain(rows(words.outers())).plain(" of ");
+            words.table(text, outer).plain(" is compared with rows of ");
+            words.table(text, words.inner()).plain(" until one decides. ");
             stops(text);
         } else {
-            text.plain("Each of the ").plain(rows(outers())).plain(" of ");
-            table(text, outer).plain(" is compared with each of the ").plain(rows(inners())).plain(" of ");
-            table(text, inner()).plain(": " + counted(comparisons, "comparison") + ".");
+            text.plain("Each of the ").plain(rows(words.outers())).plain(" of ");
+            words.table(text, outer).plain(" is compared with each of the ").plain(rows(words.inners())).plain(" of ");
+            words.table(text, words.inner()).plain(": " + counted(comparisons, "comparison") + ".");
         }
     }
 
@@ -123,7 +122,7 @@ final class MatchWhy {
     }
 
     private void place(Phrase.Writer text, Side side, int row) {
-        name(text, side, row);
+        words.name(text, side, row);
         if (hasNoKey(side, row)) {
             text.plain(" has no " + missing(side, row) + " and goes into no bucket: ").code("NULL").plain(" is equal to nothing.");
         } else {
@@ -133,7 +132,7 @@ final class MatchWhy {
 
     private void sort(Phrase.Writer text, Side side) {
         List<Integer> sorted = ByMerge.sorted(join, side);
-        table(text, side).plain(" by " + keyNames(side) + ": ");
+        words.table(text, side).plain(" by " + keyNames(side) + ": ");
         text.plain(sorted.isEmpty() ? "no row has a key" : sorted.stream().limit(MOST_NAMED)
                 .map(row -> join.on(side).name(row) + " " + key(side, row)).collect(Collectors.joining(", ")));
         if (sorted.size() > MOST_NAMED) text.plain(", and " + (sorted.size() - MOST_NAMED) + " more");
@@ -146,26 +145,21 @@ final class MatchWhy {
     }
 
     private void look(Phrase.Writer text, Side side, int row) {
-        name(text, side, row);
+        words.name(text, side, row);
         if (hasNoKey(side, row)) {
             text.plain(" has no " + missing(side, row) + " and looks into no bucket, so it has no partner");
-            leftOut(text, row);
+            words.leftOut(text, row);
             return;
         }
         int found = course instanceof ByBuckets(var _, var _, Matching buckets) ? buckets.partners(row) : 0;
         text.plain(" looks into the bucket ").code(key(side, row));
         if (found > 0) {
             text.plain(": " + rows(found) + " of ");
-            table(text, inner()).plain(found == 1 ? " is there." : " are there.");
+            words.table(text, words.inner()).plain(found == 1 ? " is there." : " are there.");
         } else {
             text.plain(", and there is none, so it has no partner");
-            leftOut(text, row);
+            words.leftOut(text, row);
         }
-    }
-
-    /** Ends a sentence that says that an outer row has no partner. */
-    private void leftOut(Phrase.Writer text, int row) {
-        text.plain(kind.rowsFor(matching.partners(row)) > 0 ? "." : ", and " + kind.withArticle() + " leaves it out.");
     }
 
     private boolean hasNoKey(Side side, int row) {
@@ -174,7 +168,7 @@ final class MatchWhy {
 
     private String missing(Side side, int row) {
         return on.equal().stream().filter(equality -> join.row(side, row).get(equality.on(side)).isNull()).findFirst()
-                .map(equality -> column(side, equality)).orElseThrow();
+                .map(equality -> words.column(side, equality)).orElseThrow();
     }
 
     private String key(Side side, int row) {
@@ -183,124 +177,13 @@ final class MatchWhy {
     }
 
     private String keyNames(Side side) {
-        return on.equal().stream().map(equality -> column(side, equality)).collect(Collectors.joining(", "));
-    }
-
-    private String column(Side side, Equality equality) {
-        return join.on(side).headings().get(equality.on(side)).name();
-    }
-
-    private void compare(Phrase.Writer text, Step.Compare step) {
-        List<Value> left = join.row(Side.LEFT, step.left());
-        List<Value> right = join.row(Side.RIGHT, step.right());
-        List<Comparison> equations = equations().map(equality -> equality.of(left, right)).toList();
-        boolean equationsAlone = on.more().isEmpty() && (on.notIn().isEmpty() || on.equal().isEmpty());
-        switch (step.verdict()) {
-            case TRUE -> text.code(on.with(left, right)).plain(" is ").strong("true").plain(": ");
-            case FALSE -> {
-                if (equationsAlone) sayFalse(text, equations);
-                else text.code(on.with(left, right)).plain(" is ").strong("false").plain(": ");
-            }
-            case UNKNOWN -> {
-                if (equationsAlone) sayUnknown(text, step, equations);
-                else text.code(on.with(left, right)).plain(" is neither true nor false but ").strong("unknown").plain(": ");
-            }
-        }
-        boolean perhaps = step.verdict() == Truth.UNKNOWN && on.meets(step.verdict());
-        name(text, Side.LEFT, step.left()).plain(" and ");
-        name(text, Side.RIGHT, step.right());
-        text.plain(perhaps ? " may be equal." : step.verdict() == Truth.TRUE ? " are partners." : " are not partners.");
-        if (kind.stopsAtFirst() && on.meets(step.verdict())) decided(text, outer.of(step.left(), step.right()), perhaps);
-        else if (way == Way.MERGE) movesOn(text, step);
-        if (!kind.stopsAtFirst() && !kind.takesPartnered() && on.meets(step.verdict())) {
-            text.plain(" Both are out: " + kind.withArticle() + " wants rows without a partner.");
-        }
-        if (way == Way.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
-    }
-
-    /** The equalities of the condition, that of NOT IN among them. */
-    private Stream<Equality> equations() {
-        return Stream.concat(on.equal().stream(), on.notIn().stream());
-    }
-
-    private void decided(Phrase.Writer text, int row, boolean perhaps) {
-        if (kind.takesPartnered()) {
-            text.plain(" That is enough.");
-            return;
-        }
-        text.plain(perhaps ? " So nobody can say that " : " ");
-        name(text, outer, row).plain(perhaps ? " is not there, and NOT IN keeps it out." : " is out: " + kind.withArticle()
-                + " wants rows without a partner.");
-    }
-
-    private void movesOn(Phrase.Writer text, Step.Compare step) {
-        int order = ByMerge.compare(on.equal(), join.row(Side.LEFT, step.left()), Side.LEFT, join.row(Side.RIGHT, step.right()), Side.RIGHT);
-        if (order == 0) return;
-        Side smaller = order < 0 ? Side.LEFT : Side.RIGHT;
-        text.plain(" The key of ");
-        name(text, smaller, smaller.of(step.left(), step.right())).plain(" is the smaller one, so ");
-        table(text, smaller).plain(" moves on.");
-    }
-
-    private static String conjunction(List<Comparison> comparisons) {
-        return comparisons.stream().map(Comparison::sql).collect(Collectors.joining(" AND "));
-    }
-
-    private void sayFalse(Phrase.Writer text, List<Comparison> comparisons) {
-        Comparison culprit = comparisons.stream().filter(c -> c.equal() == Truth.FALSE).findFirst().orElseThrow();
-        if (comparisons.size() > 1) {
-            text.code(conjunction(comparisons)).plain(" is ").strong("false").plain(", because ")
-                    .code(culprit.sql()).plain(" is");
-        } else {
-            text.code(culprit.sql()).plain(" is ").strong("false");
-        }
-        if (culprit.left() instanceof TextValue(String left) && culprit.right() instanceof TextValue(String right)) {
-            if (left.equalsIgnoreCase(right)) text.plain(" (they differ in case alone, and case counts)");
-            else if (left.strip().equals(right.strip())) text.plain(" (they differ in blanks alone, and blanks count)");
-        }
-        text.plain(": ");
-    }
-
-    private void sayUnknown(Phrase.Writer text, Step.Compare step, List<Comparison> comparisons) {
-        int index = 0;
-        while (comparisons.get(index).equal() != Truth.UNKNOWN) index++;
-        Comparison culprit = comparisons.get(index);
-        Equality columns = equations().toList().get(index);
-        if (culprit.left().isNull() && culprit.right().isNull()) {
-            text.plain("Neither ");
-            name(text, Side.LEFT, step.left()).plain(" nor ");
-            name(text, Side.RIGHT, step.right()).plain(" has a key");
-        } else {
-            Side empty = culprit.left().isNull() ? Side.LEFT : Side.RIGHT;
-            name(text, empty, empty.of(step.left(), step.right())).plain(" has no " + column(empty, columns));
-        }
-        text.plain(". ").code(conjunction(comparisons)).plain(" is neither true nor false but ")
-                .strong("unknown").plain(": ");
-    }
-
-    /** After the last comparison of a row it is known that the row has no partner, and what follows from that. */
-    private void sayWhoIsLeft(Phrase.Writer text, Step.Compare step) {
-        if (way != Way.ROWS) return;
-        int row = outer.of(step.left(), step.right());
-        int asked = outer.of(step.right(), step.left());
-        if (asked == matching.rightRows() - 1 && matching.partners(row) == 0) {
-            text.plain(" That was the last of ");
-            table(text, inner()).plain(", so ");
-            name(text, outer, row).plain(" has no partner");
-            leftOut(text, row);
-        }
-        if (!kind.stopsAtFirst() && row == matching.leftRows() - 1 && matching.firstPartner(asked).isEmpty()) {
-            text.plain(" No row of ");
-            table(text, outer).plain(" is left for ");
-            name(text, inner(), asked);
-            text.plain(kind.keeps(inner()) ? "." : ", and " + kind.withArticle() + " leaves it out.");
-        }
+        return on.equal().stream().map(equality -> words.column(side, equality)).collect(Collectors.joining(", "));
     }
 
     private void pair(Phrase.Writer text, Step.Pair step, long landed) {
         if (!kind.compares()) text.plain("Nothing is compared: ");
-        name(text, Side.LEFT, step.left()).plain(" and ");
-        name(text, Side.RIGHT, step.right()).plain(" come into the result as row " + landed + ".");
+        words.name(text, Side.LEFT, step.left()).plain(" and ");
+        words.name(text, Side.RIGHT, step.right()).plain(" come into the result as row " + landed + ".");
         if (!kind.compares()) return;
         int earlier = matching.partnersBefore(step.left(), step.right());
         if (earlier > 0) {
@@ -314,22 +197,22 @@ final class MatchWhy {
 
     private void already(Phrase.Writer text, Side side, int row, int earlierPartner) {
         text.plain(" ");
-        name(text, side, row).plain(" is there already, with ");
-        name(text, side.opposite(), earlierPartner).plain(": a row has as many lines in the result as partners.");
+        words.name(text, side, row).plain(" is there already, with ");
+        words.name(text, side.opposite(), earlierPartner).plain(": a row has as many lines in the result as partners.");
     }
 
     private void keep(Phrase.Writer text, Side side, int row, long landed) {
         long others = join.on(side.opposite()).rows().size();
-        name(text, side, row).plain(" has no partner among the ").plain(rows(others)).plain(" of ");
-        table(text, side.opposite()).plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle()) + " ").strong("keeps")
+        words.name(text, side, row).plain(" has no partner among the ").plain(rows(others)).plain(" of ");
+        words.table(text, side.opposite()).plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle()) + " ").strong("keeps")
                 .plain((kind.takesPartnered() ? " it all the same" : " it") + ", as row " + landed + ", with ").code("NULL").plain(" in every column of ");
-        table(text, side.opposite()).plain(".");
+        words.table(text, side.opposite()).plain(".");
     }
 
     private void take(Phrase.Writer text, Side side, int row, long landed) {
-        name(text, side, row).plain(kind.takesPartnered() ? " has a partner" : " has no partner among the "
+        words.name(text, side, row).plain(kind.takesPartnered() ? " has a partner" : " has no partner among the "
                 + rows(join.on(side.opposite()).rows().size()) + " of ");
-        if (!kind.takesPartnered()) table(text, side.opposite());
+        if (!kind.takesPartnered()) words.table(text, side.opposite());
         text.plain(", so " + kind.withArticle() + " takes it as row " + landed + ", with its own columns alone.");
     }
 
@@ -339,23 +222,23 @@ final class MatchWhy {
         } else {
             text.plain(capital(kind.withArticle()) + " of ");
         }
-        table(text, Side.LEFT).plain(keepsLater ? " with " : " and ");
-        table(text, Side.RIGHT).plain(" gives ").strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
+        words.table(text, Side.LEFT).plain(keepsLater ? " with " : " and ");
+        words.table(text, Side.RIGHT).plain(" gives ").strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
                 .plain(keepsLater ? "." : ": " + kind.arithmetic(tally()) + ".");
         if (way != Way.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
-                    + (kind.stopsAtFirst() ? "would take up to " : "takes ") + outers() * inners() + ".");
+                    + (kind.stopsAtFirst() ? "would take up to " : "takes ") + words.outers() * words.inners() + ".");
         }
         if (way == Way.MERGE) {
             text.plain(" The rows are listed in the order of ");
-            table(text, outer).plain(" again.");
+            words.table(text, outer).plain(" again.");
         }
         if (!kind.compares() || kind.stopsAtFirst()) return;
         List<Phrase> leftOut = new ArrayList<>();
         for (Side side : Side.values()) {
             long alone = side.of(matching.tally().leftAlone(), matching.tally().rightAlone());
             if (kind.keeps(side) || alone == 0) continue;
-            leftOut.add(table(Phrase.write().plain(rows(alone) + " of "), side).done());
+            leftOut.add(words.table(Phrase.write().plain(rows(alone) + " of "), side).done());
         }
         if (leftOut.isEmpty()) return;
         text.plain(" Left out for want of a partner: ").phrase(leftOut.getFirst());
@@ -367,25 +250,5 @@ final class MatchWhy {
         Tally tally = matching.tally();
         return outer == Side.LEFT ? tally
                 : new Tally(tally.rightRows(), tally.leftRows(), tally.pairs(), tally.rightAlone(), tally.leftAlone());
-    }
-
-    private Side inner() {
-        return outer.opposite();
-    }
-
-    private long outers() {
-        return matching.leftRows();
-    }
-
-    private long inners() {
-        return matching.rightRows();
-    }
-
-    private Phrase.Writer name(Phrase.Writer text, Side side, int row) {
-        return text.in(side.tone(), join.on(side).name(row));
-    }
-
-    private Phrase.Writer table(Phrase.Writer text, Side side) {
-        return text.in(side.tone(), join.on(side).title());
     }
 }
