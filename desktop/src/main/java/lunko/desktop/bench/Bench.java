@@ -11,6 +11,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.GridTable;
 import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Lesson;
@@ -45,12 +46,19 @@ final class Bench extends Pane {
         links = new LinkLayer(model, drags);
         getChildren().addAll(links.behind(), links);
         drags.takeDropsWithin(this, (dragged, grid, column) -> {
-            KeyPair pair = new KeyPair(dragged.column(), column);
-            if (lesson.edit(new LinkEdit.Match(dragged.grid().table(), grid.table(), pair))) lesson.edit(new SceneEdit.LookAt(dragged.grid().table(), grid.table()));
+            Table from = table(dragged.grid());
+            Table to = table(grid);
+            KeyPair pair = new KeyPair(from.columns().get(dragged.column()).name(), to.columns().get(column).name());
+            if (lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair))) lesson.edit(new SceneEdit.LookAt(from.name(), to.name()));
         });
         FileDrop.on(this, file -> actions.sources().open(file, Optional.empty()));
         model.look().subscribe(this::show);
         actions.attach(this);
+    }
+
+    /** The table that a grid of the bench shows. */
+    private Table table(GridTable<?> grid) {
+        return cards.entrySet().stream().filter(card -> card.getValue().grid() == grid).findFirst().map(card -> lesson.lesson().get().table(card.getKey())).orElseThrow();
     }
 
     private void show(KeyLook look) {

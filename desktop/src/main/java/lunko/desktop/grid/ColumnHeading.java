@@ -1,7 +1,6 @@
 package lunko.desktop.grid;
 
 import java.util.Optional;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
@@ -20,8 +19,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The name over a column: a handle to drag onto the column that it belongs to, and renamed in place. */
 final class ColumnHeading extends VBox {
-    private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
-
     private final TableGrid grid;
     private final int at;
     private final Column column;
@@ -78,10 +75,6 @@ final class ColumnHeading extends VBox {
         return type + (column.key() ? " · key" : column.nullable() ? "" : " · not null");
     }
 
-    Column column() {
-        return column;
-    }
-
     /** Lets the name be typed. */
     void rename() {
         field.setText(column.name());
@@ -111,15 +104,5 @@ final class ColumnHeading extends VBox {
         String typed = field.getText();
         giveUp();
         return typed.equals(column.name()) || grid.rename(at, typed);
-    }
-
-    /** Shows whether a column that is being dragged would be matched with this one. */
-    void target(boolean target) {
-        pseudoClassStateChanged(TARGET, target);
-    }
-
-    /** Whether a place on the screen's scene is over this heading, or over the space around it in its header cell. */
-    boolean isAt(double sceneX, double sceneY) {
-        return getParent() != null && getParent().localToScene(getParent().getLayoutBounds()).contains(sceneX, sceneY);
     }
 }

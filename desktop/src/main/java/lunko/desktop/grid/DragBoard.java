@@ -16,12 +16,12 @@ public final class DragBoard {
     /** Takes a heading that was let go over a column of another table, or another column of its own. */
     @FunctionalInterface
     public interface Drop {
-        /** The heading that was dragged, and the column it is let go over. */
-        void onto(ColumnDrag dragged, TableGrid grid, String column);
+        /** The heading that was dragged, and the column it is let go over, counted from 0. */
+        void onto(ColumnDrag dragged, GridTable<?> grid, int column);
     }
 
     private final ObjectProperty<Optional<ColumnDrag>> drag = new SimpleObjectProperty<>(Optional.empty());
-    private final List<TableGrid> grids = new ArrayList<>();
+    private final List<DragHandles> tables = new ArrayList<>();
 
     /** What is being dragged. */
     public ReadOnlyObjectProperty<Optional<ColumnDrag>> drag() {
@@ -32,24 +32,25 @@ public final class DragBoard {
         drag.set(now);
     }
 
-    /** Takes part, as a table that is dragged from and onto. */
-    void join(TableGrid grid) {
-        grids.add(grid);
+    /** Lets a table take part, to be dragged from and onto. */
+    void join(DragHandles table) {
+        tables.add(table);
     }
 
-    /** Takes no part any more. */
-    void leave(TableGrid grid) {
-        grids.remove(grid);
+    /** Lets it take no part any more. */
+    void leave(DragHandles table) {
+        tables.remove(table);
     }
 
     /** Takes what is let go anywhere within a node that holds all the tables. */
     public void takeDropsWithin(Node all, Drop drop) {
         all.addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
             Optional<ColumnDrag> dragged = drag.get();
-            drag.set(Optional.empty());
+            set(Optional.empty());
             Point2D place = new Point2D(event.getSceneX(), event.getSceneY());
-            dragged.ifPresent(d -> List.copyOf(grids).stream().filter(grid -> grid.isShown()).forEach(grid -> grid.headingAt(place)
-                    .filter(column -> grid != d.grid() || !column.equals(d.column())).ifPresent(column -> drop.onto(d, grid, column))));
+            dragged.ifPresent(drag -> List.copyOf(tables).stream().filter(table -> table.grid().isShown()).forEach(table -> table.at(place).ifPresent(column -> {
+                if (!drag.isOf(table.grid(), column)) drop.onto(drag, table.grid(), column);
+            })));
         });
     }
 }

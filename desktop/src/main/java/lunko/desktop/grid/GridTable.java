@@ -9,6 +9,7 @@ import javafx.animation.KeyFrame;
 import javafx.animation.KeyValue;
 import javafx.animation.Timeline;
 import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
@@ -42,6 +43,12 @@ public class GridTable<R> extends TableView<R> {
         setColumnResizePolicy(UNCONSTRAINED_RESIZE_POLICY);
         getSelectionModel().setCellSelectionEnabled(true);
         setPlaceholder(new Region());
+    }
+
+    /** Whether it is to be seen. */
+    boolean isShown() {
+        for (Node at = this; at != null; at = at.getParent()) if (!at.isVisible()) return false;
+        return getScene() != null;
     }
 
     /** How high its rows are, in pixels. */

@@ -13,8 +13,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -22,7 +20,6 @@ import javafx.scene.control.TableColumn;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
@@ -43,7 +40,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final LessonModel model;
     private final Supplier<String> name;
     private final ColumnWidths widths;
-    private final DragBoard drags;
+    private final DragHandles handles;
     private final boolean forBuilding;
     private final IntFunction<List<MenuItem>> inQuery;
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
@@ -73,7 +70,6 @@ public final class TableGrid extends GridTable<RowSlot> {
         this.model = model;
         this.name = name;
         this.widths = widths;
-        this.drags = drags;
         this.forBuilding = forBuilding;
         this.inQuery = inQuery;
         if (forBuilding) getStyleClass().add("building");
@@ -83,13 +79,12 @@ public final class TableGrid extends GridTable<RowSlot> {
         cursor = new GridCursor(this, widths, forBuilding ? TALL_HEADER : HEADER_HEIGHT);
         addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
-        drags.join(this);
-        drags.drag().subscribe(this::showTarget);
+        handles = new DragHandles(this, drags);
     }
 
     /** Takes no part in dragging any more, because its table is gone. */
     public void retire() {
-        drags.leave(this);
+        handles.retire();
     }
 
     /** Whether headings say what is meant to hold for their columns. */
@@ -104,12 +99,6 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     private Table meant() {
         return model.lesson().get().table(table());
-    }
-
-    /** Whether it is to be seen. */
-    boolean isShown() {
-        for (Node at = this; at != null; at = at.getParent()) if (!at.isVisible()) return false;
-        return getScene() != null;
     }
 
     /** Signs beside the numbers of rows, counted from 0. */
@@ -153,13 +142,13 @@ public final class TableGrid extends GridTable<RowSlot> {
         shown.add(numbers);
         for (int i = 0; i < columns.size(); i++) shown.add(column(i));
         getColumns().setAll(shown);
+        handles.take(headings);
     }
 
     private TableColumn<RowSlot, Entry> column(int index) {
         Column column = columns.get(index);
         TableColumn<RowSlot, Entry> shown = GridTable.column();
         ColumnHeading heading = new ColumnHeading(this, index, column, linked.contains(index), pointsRight);
-        heading.addEventHandler(MouseEvent.ANY, this::dragHeading);
         headings.add(heading);
         shown.setGraphic(heading);
         heading.prefWidthProperty().bind(widths.of(index).subtract(16));
@@ -294,33 +283,5 @@ public final class TableGrid extends GridTable<RowSlot> {
         if (!first.isEmpty()) menu.getItems().addFirst(new SeparatorMenuItem());
         menu.getItems().addAll(0, first);
         return menu;
-    }
-
-    // What is dragged.
-
-    /** The column whose heading is at a place in the scene. */
-    Optional<String> headingAt(Point2D place) {
-        return headings.stream().filter(heading -> heading.isAt(place.getX(), place.getY())).map(heading -> heading.column().name()).findFirst();
-    }
-
-    private void dragHeading(MouseEvent event) {
-        if (!(event.getSource() instanceof ColumnHeading heading) || event.getTarget() instanceof TextInputControl) return;
-        Point2D place = new Point2D(event.getSceneX(), event.getSceneY());
-        if (event.getEventType() == MouseEvent.MOUSE_PRESSED && event.isPrimaryButtonDown()) {
-            drags.set(Optional.of(new ColumnDrag(this, heading.column().name(), place, place)));
-        } else if (event.getEventType() == MouseEvent.MOUSE_DRAGGED) {
-            drags.set(drags.drag().get().map(under -> under.to(place)));
-        } else {
-            return;
-        }
-        // The table's own header would take it for a click on the column.
-        event.consume();
-    }
-
-    private void showTarget(Optional<ColumnDrag> dragged) {
-        for (ColumnHeading heading : headings) {
-            heading.target(dragged.filter(d -> d.grid() != this || !d.column().equals(heading.column().name()))
-                    .map(d -> heading.isAt(d.at().getX(), d.at().getY())).orElse(false));
-        }
     }
 }

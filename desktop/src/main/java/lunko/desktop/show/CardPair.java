@@ -3,7 +3,6 @@ package lunko.desktop.show;
 import javafx.scene.Node;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
-import lunko.query.KeyPair;
 import lunko.query.Side;
 
 /** The left and the right table as cards, and the column that is dragged from one to the other to match the two. */
@@ -37,8 +36,8 @@ final class CardPair {
     void takeDropsWithin(Node both) {
         drags.takeDropsWithin(both, (dragged, grid, column) -> {
             if (dragged.grid() == grid) return;
-            boolean fromLeft = dragged.grid() == left.source();
-            model.match(fromLeft ? new KeyPair(dragged.column(), column) : new KeyPair(column, dragged.column()));
+            boolean fromLeft = dragged.grid() == left.grid();
+            model.match(fromLeft ? dragged.column() : column, fromLeft ? column : dragged.column());
         });
     }
 }

@@ -28,7 +28,7 @@ final class RowsCard extends VBox {
      * @param moved what is to be done when its rows have been scrolled
      */
     RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
-        grid = new StageGrid(widths, heading -> ColumnInQuery.items(model, heading));
+        grid = new StageGrid(widths, "The right button shows it, filters and sorts by it.", heading -> ColumnInQuery.items(model, heading));
         getStyleClass().addAll("card", "table-card", "stage-card");
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");

@@ -213,17 +213,17 @@ public final class ShowModel {
         choosing(kind).ifPresent(lesson::edit);
     }
 
-    /** Matches two columns of the tables of the join at hand. */
-    void match(KeyPair pair) {
+    /** Matches two columns of what is joined by the join at hand, counted from 0 on their sides. */
+    void match(int left, int right) {
         Lesson now = lesson.lesson().get();
-        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), pair));
+        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), new KeyPair(now.left().columns().get(left).name(), now.right().columns().get(right).name())));
         else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(joinAtHand()),
-                Expression.Comparison.equal(named(joining, Side.LEFT, pair.left()), named(joining, Side.RIGHT, pair.right()))))));
+                Expression.Comparison.equal(named(joining, Side.LEFT, left), named(joining, Side.RIGHT, right))))));
     }
 
-    private static Expression named(Joining joining, Side side, String column) {
-        return new Expression.ColumnName(joining.outcome().join().on(side).headings().stream().filter(heading -> heading.name().equals(column)).findFirst()
-                .flatMap(Stage.Heading::table).map(Name::of), Name.of(column));
+    private static Expression named(Joining joining, Side side, int column) {
+        Stage.Heading heading = joining.outcome().join().on(side).headings().get(column);
+        return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
     }
 
     /** Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins. */
@@ -260,7 +260,7 @@ public final class ShowModel {
         Showing before = showing.get();
         if (before.way() == other) return;
         pointing.choose(Optional.empty());
-        find(new Asked(before.lesson(), other, Optional.of(before.isAtEnd() ? before : before.at(0))));
+        find(new Asked(waiting.get() ? lesson.lesson().get() : before.lesson(), other, Optional.of(before.isAtEnd() ? before : before.at(0))));
     }
 
     /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
@@ -281,7 +281,13 @@ public final class ShowModel {
     private void follow() {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
-        if (lesson.mode().get() != Mode.SHOW || before.lesson() == now) return;
+        if (lesson.mode().get() != Mode.SHOW) return;
+        if (before.lesson() == now) {
+            // What was asked for meanwhile has been taken back.
+            latest.forget();
+            waiting.set(false);
+            return;
+        }
         pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {

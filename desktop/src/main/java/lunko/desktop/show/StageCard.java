@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.DragHandles;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
@@ -53,6 +54,7 @@ final class StageCard extends VBox {
     private final HBox buttons = new HBox();
     private final TableGrid source;
     private final StageGrid derived;
+    private final DragHandles derivedHandles;
     private final StackPane grids = new StackPane();
 
     StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions, Motions motions) {
@@ -70,7 +72,8 @@ final class StageCard extends VBox {
         source.setRowFactory(_ -> new StageRow<>(model, side));
         actions.hand().watch(source);
         source.onCursor(row -> model.pointing().choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
-        derived = new StageGrid(widths, heading -> ColumnInQuery.items(model, heading));
+        derived = new StageGrid(widths, "Drag it onto a column of the other table to match the two; the right button shows it, filters and sorts by it.", heading -> ColumnInQuery.items(model, heading));
+        derivedHandles = new DragHandles(derived, drags);
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
         derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
@@ -159,6 +162,7 @@ final class StageCard extends VBox {
             title.setText(stage.title());
             about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
             derived.show(stage, keys, Optional.empty());
+            derivedHandles.take(derived.headings());
         }, () -> {
             Table table = lesson.table(table());
             String alias = source(showing, side).map(Source::alias).orElseGet(() -> lesson.query().on(side).alias());

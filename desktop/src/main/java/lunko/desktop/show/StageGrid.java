@@ -8,9 +8,11 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
+import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TableColumn;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.ContextMenuEvent;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
@@ -27,12 +29,16 @@ final class StageGrid extends GridTable<Integer> {
     private static final int MOST_BEFORE_MORE = 5;
 
     private final ColumnWidths widths;
+    private final String tip;
     private final Function<Stage.Heading, List<MenuItem>> menu;
 
-    /** A grid whose headings have a menu. */
+    private List<Node> headings = List.of();
+
+    /** A grid whose headings have a menu; {@code tip} says what can be done at them. */
     @SuppressWarnings("this-escape") // Only what the toolkit itself defines is called.
-    StageGrid(ColumnWidths widths, Function<Stage.Heading, List<MenuItem>> menu) {
+    StageGrid(ColumnWidths widths, String tip, Function<Stage.Heading, List<MenuItem>> menu) {
         this.widths = widths;
+        this.tip = tip;
         this.menu = menu;
         getStyleClass().add("stage-grid");
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
@@ -51,14 +57,21 @@ final class StageGrid extends GridTable<Integer> {
             int column = i;
             TableColumn<Integer, ResultCell> shown = new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> ResultCell.of(stage, row, column));
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
+            Tooltip.install(shown.getGraphic(), new Tooltip(names.get(i) + "\n" + tip));
             all.add(shown);
         }
+        headings = all.subList(1, all.size()).stream().map(TableColumn::getGraphic).toList();
         // Many columns would push what is said of a row out of sight.
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
         getColumns().setAll(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
         widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
+    }
+
+    /** What stands over the columns. */
+    List<Node> headings() {
+        return headings;
     }
 
     private void open(Stage.Heading heading, ContextMenuEvent event) {

@@ -65,6 +65,18 @@ class StageWritesTest extends OpenWindow {
         assertText(robot, PLAIN + " WHERE k.village = 'Reedmere'");
     }
 
+    @Test
+    void inAChainAColumnIsDraggedOntoOneOfWhatWasJoinedBefore(FxRobot robot) {
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " CROSS JOIN visits v")));
+        robot.interact(() -> {
+            model.goTo(0);
+            while (model.joinAtHand() == 0) model.goTo(model.showing().get().number() + 1);
+        });
+        Node left = robot.lookup("#left-table .result-heading").<Label>match(label -> label.getText().equals("k.keeper_id")).query();
+        robot.drag(robot.lookup("#right-table .column-heading").match(node -> node.getAccessibleText().startsWith("keeper_id")).<Node>query(), MouseButton.PRIMARY).dropTo(left);
+        assertText(robot, PLAIN + " INNER JOIN visits v ON k.keeper_id = v.keeper_id");
+    }
+
     private static Node source(String said) {
         return new FxRobot().lookup(".column-heading").match(node -> node.getAccessibleText().startsWith(said)).query();
     }

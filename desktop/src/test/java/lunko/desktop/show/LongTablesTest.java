@@ -83,6 +83,12 @@ class LongTablesTest {
         assertThat(dimmed).isTrue();
         assertThat(model.showing().get().lesson()).isSameAs(model.lesson().lesson().get());
         assertThat(model.showing().get().wholeAtHand().orElseThrow().rows()).containsExactly(List.of(Value.of(200 * 60 * 60)));
+        // What is taken back before it was found out is not waited for.
+        robot.interact(() -> {
+            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 + l.keeper_id <> 7"));
+            model.lesson().undo();
+        });
+        assertThat(model.waiting().get()).isFalse();
         assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 
