@@ -16,6 +16,7 @@ import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
 import lunko.table.Table;
+import lunko.table.Type;
 
 /**
  * What a query that is one SELECT is put together of, to be changed piece by piece.
@@ -59,6 +60,12 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
     /** All columns of all tables. */
     public List<ColumnName> columns() {
         return tables.stream().flatMap(table -> table.columns().stream()).toList();
+    }
+
+    /** The type of one of these columns, in these tables. */
+    Optional<Type> type(ColumnName column, List<Table> all) {
+        return tables.stream().filter(table -> table.columns().contains(column)).findFirst().flatMap(named -> all.stream().filter(table -> table.name().equals(named.table())).findFirst())
+                .flatMap(table -> table.columns().stream().filter(each -> each.name().equals(column.column().text())).findFirst()).map(Column::type);
     }
 
     /** The columns that are not shown as they are. */

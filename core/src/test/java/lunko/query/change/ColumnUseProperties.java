@@ -12,9 +12,12 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.query.QueryText;
+import lunko.query.change.ConditionDraft.How;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Name;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
@@ -71,6 +74,22 @@ class ColumnUseProperties {
         // A column that comes once is named once.
         String natural = "SELECT * FROM hives h NATURAL LEFT JOIN keepers k";
         assertThat(changed(natural, use(natural, "k", "village").toggled().orElseThrow())).startsWith("SELECT keeper_id, h.hive_no, h.hive, h.mother_no, k.keeper FROM");
+    }
+
+    @Example
+    void whatIsTypedIsAValueOfTheColumn() {
+        assertThat(draft("k", "village", How.EQUAL, "Low Fold")).isEqualTo("k.village = 'Low Fold'");
+        assertThat(draft("k", "keeper", How.IN, "Oda, 'Tam', 7")).isEqualTo("k.keeper IN ('Oda', 'Tam', '7')");
+        assertThat(draft("h", "hive_no", How.BETWEEN, "2 and h.mother_no")).isEqualTo("h.hive_no BETWEEN 2 AND h.mother_no");
+        assertThat(draft("r", "day", How.GREATER, "2026-05-05")).isEqualTo("r.day > DATE '2026-05-05'");
+        assertThat(draft("r", "kg", How.IS_NOT_NULL, "whatever")).isEqualTo("r.kg IS NOT NULL");
+        assertThat(draft("h", "hive", How.LIKE, "C%")).isEqualTo("h.hive LIKE 'C%'");
+        assertThat(draft("h", "hive_no", How.LESS, "")).isEmpty();
+    }
+
+    private static String draft(String alias, String column, How how, String typed) {
+        QueryExpression query = WrittenQuery.of("SELECT * FROM hives h, keepers k, harvests r").read().expect().query().query();
+        return new ConditionDraft(Outline.of(query, DEMO).orElseThrow(), ColumnName.of(Name.of(alias), column), how, typed).condition(DEMO).either(new SqlWriter()::expression, _ -> "");
     }
 
     @Example

@@ -43,6 +43,7 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
+import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
 /** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
@@ -72,7 +73,7 @@ final class BuildSheet extends Sheet {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());
             put(outline.isEmpty() ? List.of(label("Here two queries are put together: change the text of the one that is meant.", "about"))
-                    : List.of(part("Tables", tables(lesson, query, outline.get())), part("Columns", columns(query, outline.get())), part("Conditions", conditions(query, outline.get())),
+                    : List.of(part("Tables", tables(lesson, query, outline.get())), part("Columns", columns(query, outline.get())), part("Conditions", conditions(query, lesson.tables(), outline.get())),
                             part("Order", order(query, outline.get())), part("First rows", first(query))));
         }, (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
     }
@@ -209,7 +210,7 @@ final class BuildSheet extends Sheet {
         return changed;
     }
 
-    private Node conditions(QueryExpression query, Outline outline) {
+    private Node conditions(QueryExpression query, List<Table> tables, Outline outline) {
         VBox all = new VBox();
         all.getStyleClass().add("build-lines");
         int joins = Joins.of(query).size();
@@ -219,7 +220,7 @@ final class BuildSheet extends Sheet {
             line.getChildren().add(small(Feather.X, "Take out this condition", () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
         }
-        if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, joins, (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
+        if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, tables, joins, (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
         return all;
     }
 

@@ -10,40 +10,42 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import lunko.problem.Problem;
+import lunko.query.change.ConditionDraft;
+import lunko.query.change.ConditionDraft.How;
 import lunko.query.change.Outline;
 import lunko.query.change.Seat;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.SqlWriter;
-import lunko.table.Value;
+import lunko.table.Table;
 
 /** A new condition, put together by choosing: a column, a comparison, and a column or a value; and where it goes. */
 final class ConditionMaker extends VBox {
-    private static final List<String> COMPARISONS = List.of("=", "<>", "<", "<=", ">", ">=", "LIKE", "NOT LIKE", "BETWEEN", "IN", "IS NULL", "IS NOT NULL");
-
-    private final ChoiceBox<String> left = new ChoiceBox<>();
-    private final ChoiceBox<String> comparison = new ChoiceBox<>();
+    private final ChoiceBox<ColumnName> left = new ChoiceBox<>();
+    private final ChoiceBox<How> comparison = new ChoiceBox<>();
     private final ComboBox<String> right = new ComboBox<>();
     private final ChoiceBox<Seat> seat = new ChoiceBox<>();
     private final Label problem = new Label();
 
-    ConditionMaker(Outline outline, int joins, BiConsumer<Seat, Expression> add) {
+    ConditionMaker(Outline outline, List<Table> tables, int joins, BiConsumer<Seat, Expression> add) {
         getStyleClass().add("condition-maker");
-        List<String> columns = outline.columns().stream().map(column -> new SqlWriter().expression(column)).toList();
-        left.getItems().setAll(columns);
+        left.getItems().setAll(outline.columns());
+        left.setConverter(new ColumnTitles());
         left.setId("condition-left");
         left.getSelectionModel().selectFirst();
         left.setAccessibleText("the column of the new condition");
-        comparison.getItems().setAll(COMPARISONS);
+        comparison.getItems().setAll(How.values());
         comparison.setId("condition-comparison");
         comparison.getSelectionModel().selectFirst();
         comparison.setAccessibleText("how it is compared");
-        right.getItems().setAll(columns);
+        right.getItems().setAll(outline.columns().stream().map(new SqlWriter()::expression).toList());
         right.setEditable(true);
         right.setId("condition-right");
         right.setPromptText("a value, or a column");
         right.setAccessibleText("what it is compared with: a value, or a column");
-        right.disableProperty().bind(comparison.valueProperty().map(chosen -> chosen.endsWith("NULL")));
+        right.disableProperty().bind(comparison.valueProperty().map(chosen -> !chosen.asks()));
         List<Seat> seats = new ArrayList<>(List.of(new Seat.Where()));
         for (int join = 0; join < joins; join++) seats.add(new Seat.On(join));
         seat.getItems().setAll(seats);
@@ -54,7 +56,8 @@ final class ConditionMaker extends VBox {
         Button put = new Button("Add");
         put.setId("add-condition");
         put.getStyleClass().add("use");
-        put.setOnAction(_ -> Outline.condition(text()).handle(condition -> add.accept(seat.getValue(), condition), this::say));
+        put.setOnAction(_ -> new ConditionDraft(outline, left.getValue(), comparison.getValue(), right.getEditor().getText()).condition(tables)
+                .handle(condition -> add.accept(seat.getValue(), condition), this::say));
         HBox line = new HBox(left, comparison, right, new Label("into"), seat, put);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("build-line");
@@ -68,14 +71,17 @@ final class ConditionMaker extends VBox {
         problem.setManaged(true);
     }
 
-    /** The condition as text; what is neither a number, a column nor quoted is a text. */
-    private String text() {
-        String typed = right.getEditor().getText().strip();
-        return left.getValue() + " " + comparison.getValue() + switch (comparison.getValue()) {
-            case "IS NULL", "IS NOT NULL" -> "";
-            case "IN" -> " (" + (typed.startsWith("(") ? typed.substring(1, Math.max(1, typed.length() - 1)) : typed) + ")";
-            case "BETWEEN" -> " " + typed;
-            default -> " " + (right.getItems().contains(typed) || typed.matches("-?\\d+(\\.\\d+)?|'.*'|(?i)NULL|TRUE|FALSE|DATE '.*'") || typed.isEmpty() ? typed : Value.of(typed).sql());
-        };
+    /** Columns as SQL names them. */
+    private static final class ColumnTitles extends StringConverter<ColumnName> {
+
+        @Override
+        public String toString(ColumnName column) {
+            return column == null ? "" : new SqlWriter().expression(column);
+        }
+
+        @Override
+        public ColumnName fromString(String title) {
+            throw new UnsupportedOperationException("a column is chosen, not typed");
+        }
     }
 }

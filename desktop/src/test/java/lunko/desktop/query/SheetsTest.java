@@ -22,8 +22,11 @@ import javafx.stage.Stage;
 import lunko.lesson.SceneEdit;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
+import lunko.query.change.ConditionDraft.How;
 import lunko.query.change.Saying;
 import lunko.query.change.Seat;
+import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Name;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -130,8 +133,8 @@ class SheetsTest extends OpenWindow {
         String chain = PLAIN + " INNER JOIN harvests r ON h.hive_no = r.hive_no";
         assertText(chain);
         robot.interact(() -> {
-            robot.lookup("#condition-left").<ChoiceBox<String>>query().setValue("r.kg");
-            robot.lookup("#condition-comparison").<ChoiceBox<String>>query().setValue(">");
+            robot.lookup("#condition-left").<ChoiceBox<ColumnName>>query().setValue(ColumnName.of(Name.of("r"), "kg"));
+            robot.lookup("#condition-comparison").<ChoiceBox<How>>query().setValue(How.GREATER);
             robot.lookup("#condition-right").<ComboBox<String>>query().getEditor().setText("4");
             robot.lookup("#condition-seat").<ChoiceBox<Seat>>query().setValue(new Seat.Where());
             robot.lookup("#add-condition").<Button>query().fire();
