@@ -48,6 +48,11 @@ abstract class OpenWindow {
         return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
     }
 
+    static boolean isSeen(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
+        return true;
+    }
+
     /** Waits for something that is found out beside the window's thread. */
     void until(Callable<Boolean> condition) throws Exception {
         try {

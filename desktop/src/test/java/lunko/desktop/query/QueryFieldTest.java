@@ -2,8 +2,10 @@ package lunko.desktop.query;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Random;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -121,6 +123,23 @@ class QueryFieldTest extends OpenWindow {
         assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query().getAccessibleText()).startsWith("Filter");
         // Names say whose they are, and the parenthesis at the caret its partner.
         assertThat(styled(robot, "of-left")).isEqualTo("hiveshh");
+    }
+
+    @Test
+    void whateverIsTypedIsEitherShownOrExplained(FxRobot robot) throws Exception {
+        Random random = new Random(6);
+        List<String> words = List.of((PLAIN + " WHERE k.village = 'Ashholt' AND ( h.hive_no > 2 ) ORDER BY h.hive DESC FETCH FIRST 3 ROWS ONLY ; -- \n NATURAL USING NULL * , 7 ' \"").split(" "));
+        robot.push(KeyCode.Q);
+        for (int round = 0; round < 16; round++) {
+            List<String> mixed = new ArrayList<>(List.of((PLAIN + " WHERE h.hive_no > 2 ORDER BY h.hive").split(" ")));
+            for (int i = 0; i <= round % 3; i++) mixed.set(random.nextInt(mixed.size()), words.get(random.nextInt(words.size())));
+            String text = String.join(" ", mixed);
+            robot.interact(() -> area(robot).replaceText(text));
+            until(() -> model.stale().get() ? robot.lookup(".query-problem").<Label>tryQuery().filter(label -> !label.getText().isBlank()).isPresent()
+                    : model.showing().get().lesson().sql().equals(text) && model.showing().get().obstacle().isEmpty());
+            robot.interact(() -> area(robot).replaceText(PLAIN));
+            until(() -> !model.stale().get() && model.showing().get().lesson().sql().equals(PLAIN));
+        }
     }
 
     private void type(FxRobot robot, String text) {

@@ -77,7 +77,7 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.W);
         until(() -> robot.lookup(".counter-button").tryQuery().isPresent());
         robot.clickOn(".counter-button");
-        assertThat(robot.lookup(".small-title").<Label>queryAll().stream().filter(SheetsTest::isSeen).map(Label::getText)).contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
+        assertThat(robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText)).contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
     }
 
     @Test
@@ -208,10 +208,5 @@ class SheetsTest extends OpenWindow {
 
     private static String clipboard() {
         return WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString());
-    }
-
-    private static boolean isSeen(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
-        return true;
     }
 }

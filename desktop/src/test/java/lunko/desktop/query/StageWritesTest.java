@@ -85,11 +85,6 @@ class StageWritesTest extends OpenWindow {
         return new FxRobot().lookup(".result-heading").<Label>match(label -> label.getText().equals(heading) && label.getScene() != null && isSeen(label)).query();
     }
 
-    private static boolean isSeen(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
-        return true;
-    }
-
     /** Opens the menu of a heading or a cell, and takes what it says at the end of a path. */
     private static void choose(FxRobot robot, Node at, String... path) {
         robot.clickOn(at, MouseButton.SECONDARY);
