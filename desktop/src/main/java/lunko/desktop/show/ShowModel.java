@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.ToLongBiFunction;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -64,19 +65,18 @@ public final class ShowModel {
     private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
     private Optional<Showing> choicesFor = Optional.empty();
 
-    /** A lesson that is to be shown, and what it was shown as before, if it is to be shown as following that. */
-    private record Asked(Lesson lesson, Way way, Optional<Showing> before) {
+    /** A lesson that is to be shown, and at which step, in what light. */
+    private record Asked(Lesson lesson, Way way, UnaryOperator<Showing> as) {
 
         Showing find() {
-            Showing now = Showing.of(lesson, way);
-            return before.map(now::following).orElse(now);
+            return as.apply(Showing.of(lesson, way));
         }
     }
 
     /** Shows the lesson of a model at the step it opens at. */
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
-        showing = new ReadOnlyObjectWrapper<>(Showing.opened(lesson.lesson().get(), Way.ROWS));
+        showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), Way.ROWS).opened());
         staged = new ReadOnlyObjectWrapper<>(showing.get());
         pointing = new Pointing(showing.getReadOnlyProperty());
         lesson.lesson().subscribe(this::follow);
@@ -144,7 +144,7 @@ public final class ShowModel {
 
     /** Shows the lesson again, if something else was shown. */
     public void endPreview() {
-        if (showing.get().lesson() != lesson.lesson().get()) find(new Asked(lesson.lesson().get(), way.get(), Optional.empty()));
+        if (showing.get().lesson() != lesson.lesson().get()) find(new Asked(lesson.lesson().get(), way.get(), UnaryOperator.identity()));
     }
 
     /** Shows something else, its result as it was looked at before. */
@@ -260,7 +260,7 @@ public final class ShowModel {
         Showing before = showing.get();
         if (before.way() == other) return;
         pointing.choose(Optional.empty());
-        find(new Asked(waiting.get() ? lesson.lesson().get() : before.lesson(), other, Optional.of(before.isAtEnd() ? before : before.at(0))));
+        find(new Asked(waiting.get() ? lesson.lesson().get() : before.lesson(), other, changed -> before.isAtEnd() ? changed : changed.at(0)));
     }
 
     /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
@@ -291,10 +291,10 @@ public final class ShowModel {
         pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
-            show(Showing.opened(now, way.get()));
+            find(new Asked(now, way.get(), Showing::opened));
         } else {
             ready.filter(known -> known.lesson() == now && known.way() == way.get())
-                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())), () -> find(new Asked(now, way.get(), Optional.of(before))));
+                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())), () -> find(new Asked(now, way.get(), changed -> changed.following(before))));
         }
     }
 }

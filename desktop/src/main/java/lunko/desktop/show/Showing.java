@@ -74,10 +74,9 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return joinings;
     }
 
-    /** A lesson at the step it is to open at. */
-    public static Showing opened(Lesson lesson, Way way) {
-        Showing atEnd = of(lesson, way);
-        return lesson.scene().step().isPresent() ? atEnd.at(lesson.scene().step().getAsLong()) : atEnd;
+    /** It at the step that its lesson is to open at. */
+    Showing opened() {
+        return lesson.scene().step().isPresent() ? at(lesson.scene().step().getAsLong()) : this;
     }
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
