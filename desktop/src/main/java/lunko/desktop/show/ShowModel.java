@@ -258,9 +258,10 @@ public final class ShowModel {
     /** Another way gives other steps: it begins at the start, but the end stays the end. */
     private void goOtherWay(Way other) {
         Showing before = showing.get();
-        if (before.way() == other) return;
+        Lesson now = waiting.get() ? lesson.lesson().get() : before.lesson();
+        if (shows(now, other)) return;
         pointing.choose(Optional.empty());
-        find(new Asked(waiting.get() ? lesson.lesson().get() : before.lesson(), other, changed -> before.isAtEnd() ? changed : changed.at(0)));
+        find(new Asked(now, other, changed -> before.isAtEnd() ? changed : changed.at(0)));
     }
 
     /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
@@ -273,6 +274,14 @@ public final class ShowModel {
         latest.ask(asked, PATIENCE);
     }
 
+    /** Whether that is what is shown already; then what was asked for meanwhile has been taken back. */
+    private boolean shows(Lesson of, Way in) {
+        if (showing.get().lesson() != of || showing.get().way() != in) return false;
+        latest.forget();
+        waiting.set(false);
+        return true;
+    }
+
     private void found(Showing now) {
         if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW) show(now);
     }
@@ -282,12 +291,7 @@ public final class ShowModel {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW) return;
-        if (before.lesson() == now) {
-            // What was asked for meanwhile has been taken back.
-            latest.forget();
-            waiting.set(false);
-            return;
-        }
+        if (shows(now, way.get())) return;
         pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {

@@ -25,6 +25,7 @@ import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
+import lunko.steps.Way;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -89,6 +90,12 @@ class LongTablesTest {
             model.lesson().undo();
         });
         assertThat(model.waiting().get()).isFalse();
+        robot.interact(() -> {
+            model.way().set(Way.BUCKETS);
+            model.way().set(Way.ROWS);
+        });
+        assertThat(model.waiting().get()).isFalse();
+        assertThat(model.showing().get().way()).isEqualTo(Way.ROWS);
         assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 
