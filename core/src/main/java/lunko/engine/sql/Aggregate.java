@@ -3,13 +3,13 @@ package lunko.engine.sql;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
-import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Operator;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -35,16 +35,13 @@ sealed interface Aggregate {
         }
     }
 
-    /** The kinds of aggregate that see values. */
-    enum Kind { COUNT, SUM, AVG, MIN, MAX }
-
     /** An aggregate of the values of an expression. */
-    record OfValues(Kind kind, boolean distinct, Bound argument, Expression.Call call, ExpressionBinder binder)
+    record OfValues(AggregateFunction function, boolean distinct, Bound argument, Expression.Call call, ExpressionBinder binder)
             implements Aggregate {
 
         @Override
         public Optional<Type> type() {
-            return switch (kind) {
+            return switch (function) {
                 case COUNT -> Optional.of(Type.INTEGER);
                 case AVG -> Optional.of(Type.DECIMAL);
                 case SUM, MIN, MAX -> argument.type();
@@ -56,7 +53,7 @@ sealed interface Aggregate {
             Set<Object> seen = new HashSet<>();
             List<Value> values = group.map(argument::in).filter(value -> !value.isNull())
                     .filter(value -> !distinct || seen.add(ValueOrder.identity(value))).toList();
-            return switch (kind) {
+            return switch (function) {
                 case COUNT -> Value.of(values.size());
                 case SUM -> sum(values);
                 case AVG -> values.isEmpty() ? Value.NULL : average(values);
@@ -80,17 +77,12 @@ sealed interface Aggregate {
     static Optional<Aggregate> in(Expression expression, ExpressionBinder rows) {
         return switch (expression) {
             case Expression.CountRows _ -> Optional.of(new CountRows());
-            case Expression.Call call -> kind(call).map(kind -> {
+            case Expression.Call call -> call.aggregate().map(function -> {
                 Expression argument = Functions.arguments(call, rows, 1).getFirst();
-                boolean numeric = kind == Kind.SUM || kind == Kind.AVG;
-                return new OfValues(kind, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument), call, rows);
+                boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
+                return new OfValues(function, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument), call, rows);
             });
             default -> Optional.empty();
         };
-    }
-
-    private static Optional<Kind> kind(Expression.Call call) {
-        String name = call.function().text().toUpperCase(Locale.ROOT);
-        return Stream.of(Kind.values()).filter(kind -> kind.name().equals(name)).findFirst();
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression;
 import lunko.table.Truth;
 import lunko.table.Type;
@@ -11,12 +12,16 @@ import lunko.table.Value;
 
 /** The functions of values; those of groups are aggregates. */
 final class Functions {
-    private static final List<String> NAMES = Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"), Expression.Call.AGGREGATES.stream()).toList();
+    private static final List<String> NAMES = Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"),
+            Stream.of(AggregateFunction.values()).map(Enum::name)).toList();
 
     private Functions() {}
 
     static Bound bind(Expression.Call call, ExpressionBinder binder) {
         String name = call.function().text().toUpperCase(Locale.ROOT);
+        if (call.aggregate().isPresent()) {
+            throw binder.places().refusal(call, name + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER BY.");
+        }
         return switch (name) {
             case "UPPER" -> ofText(call, binder, text -> text.toUpperCase(Locale.ROOT));
             case "LOWER" -> ofText(call, binder, text -> text.toLowerCase(Locale.ROOT));
@@ -47,8 +52,6 @@ final class Functions {
                 yield new Bound(binder.types().common(call, values), env -> values.stream().map(value -> value.in(env))
                         .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
             }
-            case "COUNT", "SUM", "AVG", "MIN", "MAX" -> throw binder.places().refusal(call, name + " is of the rows of a group,"
-                    + " and there are no groups here: use it in SELECT, HAVING or ORDER BY.");
             default -> throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
                     "; there are " + String.join(", ", NAMES) + ".");
         };

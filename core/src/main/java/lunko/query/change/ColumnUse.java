@@ -16,7 +16,6 @@ import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
-import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -84,13 +83,10 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
     }
 
     private List<Value> values(List<Table> tables) {
-        Optional<Table> table = outline.tables().stream().filter(named -> named.columns().contains(column)).findFirst()
-                .flatMap(named -> tables.stream().filter(each -> each.name().equals(named.table())).findFirst());
-        return table.map(of -> of.rows().stream().map(row -> value(of, row)).distinct().toList()).orElse(List.of());
-    }
-
-    private Value value(Table table, Row row) {
-        return row.value(table.column(column.column().text()).orElseThrow());
+        return outline.table(column, tables).map(table -> {
+            int at = table.column(column.column().text()).orElseThrow();
+            return table.rows().stream().map(row -> row.value(at)).distinct().toList();
+        }).orElse(List.of());
     }
 
     /** Only the rows for which a condition is true. */
@@ -100,7 +96,7 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
 
     /** A further table joined by it and a column of that table; nothing, where ON could not name it, because a comma stands between. */
     public Optional<QueryChange> joining(String table, String partner) {
-        if (Joins.tables(List.of(select().from().getLast())).stream().noneMatch(item -> Naming.called(item).equals(column.table()))) return Optional.empty();
+        if (column.table().filter(Naming.allCalled(select().from().getLast())::contains).isEmpty()) return Optional.empty();
         Name alias = outline.free(table);
         return Optional.of(new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of(table), Optional.of(alias)),
                 new JoinSpecification.On(Comparison.equal(column, ColumnName.of(alias, partner)))));

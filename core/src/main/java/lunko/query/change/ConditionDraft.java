@@ -68,7 +68,7 @@ public record ConditionDraft(Outline outline, ColumnName column, How how, String
 
     /** The condition on these tables; a problem where it is none. */
     public Checked<Expression> condition(List<Table> tables) {
-        Optional<Type> type = outline.type(column, tables);
+        Optional<Type> type = outline.table(column, tables).map(table -> table.columns().get(table.column(column.column().text()).orElseThrow()).type());
         return Outline.condition(new SqlWriter().expression(column) + " " + how + switch (how) {
             case IS_NULL, IS_NOT_NULL -> "";
             case IN -> " (" + parts(typed.strip().replaceAll("^\\(|\\)$", ""), ",").map(part -> sql(part, type)).collect(Collectors.joining(", ")) + ")";

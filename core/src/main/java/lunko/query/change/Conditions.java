@@ -42,7 +42,7 @@ public final class Conditions {
 
     /** Whether the ON of a join can name all columns of a condition, as far as it says of which tables they are. */
     private static boolean sees(FromItem.Joined join, Expression condition) {
-        List<Name> called = Joins.tables(List.of(join)).stream().flatMap(item -> Naming.called(item).stream()).toList();
+        List<Name> called = Naming.allCalled(join);
         return condition instanceof Expression.ColumnName column ? column.table().stream().allMatch(table -> called.stream().anyMatch(name -> name.means(table.text())))
                 : condition.parts().stream().allMatch(part -> sees(join, part));
     }

@@ -1,6 +1,5 @@
 package lunko.query.change;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -146,8 +145,7 @@ final class FullJoins {
     }
 
     private boolean isOf(ColumnName column, FromItem item) {
-        List<Name> called = new ArrayList<>();
-        Joins.tables(List.of(item)).forEach(table -> Naming.called(table).ifPresent(called::add));
+        List<Name> called = Naming.allCalled(item);
         return outline.tables().stream().filter(table -> called.contains(table.called())).flatMap(table -> table.columns().stream()).anyMatch(known -> outline.means(column, known));
     }
 }

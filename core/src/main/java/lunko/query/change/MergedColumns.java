@@ -18,7 +18,6 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 import lunko.table.Table;
-import lunko.table.Value;
 
 /** NATURAL and USING said by ON; a column that comes once is named by the side that has it (ISO/IEC 9075-2, joined table). */
 final class MergedColumns {
@@ -80,8 +79,7 @@ final class MergedColumns {
 
     private Optional<Said> said(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable(Name own, Optional<Name> alias) -> tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Said(item,
-                    table.columns().stream().map(column -> new Visible(column.name(), Optional.of(alias.orElse(own)), ColumnName.of(alias.orElse(own), column.name()))).toList()));
+            case FromItem.NamedTable _ -> Outline.named(item, tables).map(table -> new Said(item, table.columns().stream().map(column -> new Visible(column.column().text(), column.table(), column)).toList()));
             case FromItem.DerivedTable _ -> Optional.empty();
             case Joined joined -> said(joined.left()).flatMap(left -> said(joined.right()).map(right -> said(joined, left, right)));
         };
@@ -109,7 +107,7 @@ final class MergedColumns {
         }
         both(left.columns(), right.columns()).stream().filter(column -> names.stream().noneMatch(name -> name.means(column.name()))).forEach(columns::add);
         // Nothing in common: every row meets every row, and an outer join keeps its own where the other side has none.
-        if (equal.isEmpty() && kind != JoinKind.INNER) equal.add(Comparison.equal(new Expression.Literal(Value.of(1)), new Expression.Literal(Value.of(1))));
+        if (equal.isEmpty() && kind != JoinKind.INNER) equal.add(Expression.ALWAYS);
         return new Said(equal.isEmpty() ? new Joined(left.item(), JoinKind.CROSS, right.item(), new JoinSpecification.Nothing())
                 : new Joined(left.item(), kind, right.item(), new JoinSpecification.On(Expression.all(equal))), columns);
     }

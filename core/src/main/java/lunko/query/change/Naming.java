@@ -40,6 +40,11 @@ record Naming(Name from, Name to) {
         };
     }
 
+    /** What the tables of a part of FROM are called. */
+    static List<Name> allCalled(FromItem item) {
+        return Joins.tables(List.of(item)).stream().flatMap(table -> called(table).stream()).toList();
+    }
+
     private static FromItem named(FromItem item, Name alias) {
         return switch (item) {
             case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));

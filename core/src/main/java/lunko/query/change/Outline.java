@@ -16,7 +16,6 @@ import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
 import lunko.table.Table;
-import lunko.table.Type;
 
 /**
  * What a query that is one SELECT is put together of, to be changed piece by piece.
@@ -37,7 +36,7 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
         return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
     }
 
-    private static Optional<Named> named(FromItem item, List<Table> tables) {
+    static Optional<Named> named(FromItem item, List<Table> tables) {
         if (!(item instanceof FromItem.NamedTable(Name own, Optional<Name> alias))) return Optional.empty();
         Name called = alias.orElse(own);
         return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(), called,
@@ -62,10 +61,9 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
         return tables.stream().flatMap(table -> table.columns().stream()).toList();
     }
 
-    /** The type of one of these columns, in these tables. */
-    Optional<Type> type(ColumnName column, List<Table> all) {
-        return tables.stream().filter(table -> table.columns().contains(column)).findFirst().flatMap(named -> all.stream().filter(table -> table.name().equals(named.table())).findFirst())
-                .flatMap(table -> table.columns().stream().filter(each -> each.name().equals(column.column().text())).findFirst()).map(Column::type);
+    /** Of all tables, the one that has one of these columns. */
+    Optional<Table> table(ColumnName column, List<Table> all) {
+        return tables.stream().filter(named -> named.columns().contains(column)).findFirst().flatMap(named -> all.stream().filter(table -> table.name().equals(named.table())).findFirst());
     }
 
     /** The columns that are not shown as they are. */

@@ -16,12 +16,9 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
-import lunko.table.Value;
 
 /** Something done to a query without typing. What it does not touch are the same objects afterwards, so that they keep their words. */
 public sealed interface QueryChange {
-    /** The condition of a join that takes every pair and yet is no cross join. */
-    Expression ALWAYS = new Expression.Literal(new Value.BooleanValue(true));
 
     /** A join, counted from 0 in the order in which they are done, made one of another kind; {@code otherwise} is its condition if it has none and needs one. */
     record OfKind(int join, JoinKind kind, JoinSpecification otherwise) implements QueryChange {}
@@ -66,7 +63,7 @@ public sealed interface QueryChange {
             case First(OptionalLong rows) -> Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
             case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, join, joined -> ofKind(joined, kind, otherwise));
             case AddCondition(Seat seat, Expression condition) -> conditions(query, seat, all -> {
-                if (all.equals(List.of(ALWAYS))) all.clear();
+                if (all.equals(List.of(Expression.ALWAYS))) all.clear();
                 all.add(condition);
                 return all;
             });
@@ -94,7 +91,7 @@ public sealed interface QueryChange {
     private static Checked<QueryExpression> taken(QueryExpression query, Seat from, int number, int all) {
         if (!(from instanceof Seat.On(int join)) || all > 1) return new DropCondition(from, number).applyTo(query);
         return join(query, join, joined -> joined.kind() == JoinKind.INNER ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())
-                : new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(ALWAYS)));
+                : new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.ALWAYS)));
     }
 
     /** It in a few words, as a person would say what was done. */

@@ -133,7 +133,7 @@ public final class Sayings {
 
     /** Whether the condition of a join names columns by their tables, and none of some tables. */
     private static boolean namesNothingOf(FromItem.Joined join, FromItem tables) {
-        List<Name> called = Joins.tables(List.of(tables)).stream().flatMap(item -> Naming.called(item).stream()).toList();
+        List<Name> called = Naming.allCalled(tables);
         return condition(join).stream().flatMap(Sayings::columns).allMatch(column -> column.table().isPresent() && called.stream().noneMatch(name -> name.means(column.table().get().text())));
     }
 

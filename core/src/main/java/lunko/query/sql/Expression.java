@@ -11,6 +11,8 @@ import lunko.table.Value;
 
 /** Something that has a value for each row: a column, a literal, and what can be made of them. */
 public sealed interface Expression {
+    /** The condition that is always true. */
+    Expression ALWAYS = new Literal(new Value.BooleanValue(true));
 
     /** A value written down. */
     record Literal(Value value) implements Expression {}
@@ -91,11 +93,9 @@ public sealed interface Expression {
     /** A function of arguments; of an aggregate function, of those of a group, each once if it is DISTINCT. */
     record Call(Name function, boolean distinct, List<Expression> arguments) implements Expression {
 
-        /** The names of the functions of the rows of a group. */
-        public static final List<String> AGGREGATES = List.of("COUNT", "SUM", "AVG", "MIN", "MAX");
-
-        boolean isAggregate() {
-            return AGGREGATES.stream().anyMatch(function::means);
+        /** The aggregate function that it is, if it is one. */
+        public Optional<AggregateFunction> aggregate() {
+            return Stream.of(AggregateFunction.values()).filter(each -> function.means(each.name())).findFirst();
         }
     }
 
@@ -198,7 +198,7 @@ public sealed interface Expression {
 
     /** Whether there is an aggregate function of this query in it, not counting those of queries within it. */
     default boolean isOfGroup() {
-        return this instanceof CountRows || this instanceof Call call && call.isAggregate() || parts().stream().anyMatch(Expression::isOfGroup);
+        return this instanceof CountRows || this instanceof Call call && call.aggregate().isPresent() || parts().stream().anyMatch(Expression::isOfGroup);
     }
 
     /** The two columns that this condition wants to be equal, if that is all that it wants. */
