@@ -23,3 +23,4 @@ picture --query "SELECT * FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_k
 picture --kind "left anti" --sheet ways -o "$here/ways.png"
 picture --query "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt'" --sheet on-where -o "$here/on-where.png"
 picture --query "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg" --sheet build -o "$here/build.png"
+picture --query "SELECT * FROM hives h FULL JOIN keepers k USING (keeper_id) LIMIT 5" --sheet write-for -o "$here/write-for.png"
