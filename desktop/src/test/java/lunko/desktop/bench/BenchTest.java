@@ -207,7 +207,7 @@ class BenchTest {
     void howAFileIsReadIsShownAndPutRightBeforeItIsTaken(FxRobot robot) throws Exception {
         Path file = Files.write(folder.resolve("swarms.csv"), "no;tree\n1;Ulme\n2;Bärlauch\n".getBytes(Charset.forName("windows-1252")));
         robot.interact(() -> screen.files().open(file, Optional.empty()));
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> robot.lookup(".intake").tryQuery().isPresent());
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(() -> robot.lookup(".intake").tryQuery().isPresent()).get());
         assertThat(texts(robot, ".intake .recipe-cell")).containsExactly("1", "2", "Ulme", "Bärlauch");
         ChoiceBox<Character> separator = robot.lookup("#intake-separator").query();
         robot.interact(() -> separator.setValue(','));

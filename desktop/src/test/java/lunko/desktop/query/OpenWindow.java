@@ -53,10 +53,10 @@ abstract class OpenWindow {
         return true;
     }
 
-    /** Waits for something that is found out beside the window's thread. */
+    /** Waits for something that is found out beside the window's thread; the condition is asked in that thread, because there the window changes. */
     void until(Callable<Boolean> condition) throws Exception {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException late) {
             throw new AssertionError("still: " + area(new FxRobot()).getText() + " / " + model.showing().get().lesson().sql() + " at step " + model.showing().get().number(), late);
         }

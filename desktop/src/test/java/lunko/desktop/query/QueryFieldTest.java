@@ -154,7 +154,6 @@ class QueryFieldTest extends OpenWindow {
 
     /** The characters that have a style. */
     private static String styled(FxRobot robot, String style) {
-        WaitForAsyncUtils.waitForFxEvents();
         StyleClassedTextArea area = area(robot);
         StringBuilder styled = new StringBuilder();
         int at = 0;

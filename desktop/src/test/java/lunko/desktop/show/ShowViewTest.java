@@ -302,7 +302,7 @@ class ShowViewTest {
     }
 
     private static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
