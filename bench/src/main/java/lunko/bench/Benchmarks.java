@@ -33,17 +33,22 @@ public final class Benchmarks {
         Collection<RunResult> steps = run(TimelineBenchmark.class);
         List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
                 "Written by `mvn -Pbench verify`, last on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
-                        + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name") + " "
-                        + System.getProperty("os.arch") + ". Times of one run are comparable with each other, not with those of another.",
+                        + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name")
+                        + " "
+                        + System.getProperty("os.arch")
+                        + ". Times of one run are comparable with each other, not with those of another.",
                 "", "## Joins", "",
-                "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; milliseconds, and"
+                "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; "
+                        + "milliseconds, and"
                         + " in brackets how many times Lunko's. The databases have an index on the key."
                         + " H2 has no full outer join and does the left one there.",
                 "", "| kind | Lunko | SQLite | H2 | DuckDB |", "|---|---:|---:|---:|---:|"));
         for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI")) {
             double lunko = time(joins, "lunko", kind);
-            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s | %s |", kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
-                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko), beside(time(joins, "duckdb", kind), lunko)));
+            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s | %s |",
+                    kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
+                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko),
+                    beside(time(joins, "duckdb", kind), lunko)));
         }
         lines.addAll(List.of("", "## Steps", "",
                 "A left join of 10,000 × 10,000 rows, over 100 million steps, in a heap of 256 MB; microseconds.",
@@ -58,40 +63,56 @@ public final class Benchmarks {
                 default -> "opening the timeline";
             }, times.getPercentile(50) / 1000, times.getPercentile(99) / 1000));
         }
-        lines.addAll(List.of("", "## The language", "", "The queries of the demo lesson, one of each kind; microseconds each.",
+        lines.addAll(List.of("", "## The language", "",
+                "The queries of the demo lesson, one of each kind; microseconds each.",
                 "", "| | |", "|---|---:|"));
         for (RunResult result : language) {
-            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getPrimaryResult().getLabel().equals("parse") ? "read"
-                    : "read, bound and run", result.getPrimaryResult().getScore()));
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |",
+                    result.getPrimaryResult().getLabel().equals("parse") ? "read"
+                            : "read, bound and run",
+                    result.getPrimaryResult().getScore()));
         }
-        lines.addAll(List.of("", "## Key check", "", "10,000 × 10,000 rows with words for keys; milliseconds.", "", "| | |", "|---|---:|"));
+        lines.addAll(List.of("", "## Key check", "", "10,000 × 10,000 rows with words for keys; milliseconds.", "",
+                "| | |", "|---|---:|"));
         for (RunResult result : check) {
-            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getPrimaryResult().getLabel().equals("keyCheck")
-                    ? "all that is found, as after an edit" : "only who is whose partner", result.getPrimaryResult().getScore()));
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |",
+                    result.getPrimaryResult().getLabel().equals("keyCheck")
+                            ? "all that is found, as after an edit" : "only who is whose partner",
+                    result.getPrimaryResult().getScore()));
         }
         lines.addAll(List.of("", "## The bench", "",
-                "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with its layout, in milliseconds. A picture"
+                "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with "
+                        + "its layout, in milliseconds. A picture"
                         + " at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         editing.forEach(times -> lines.add(line(times)));
-        lines.addAll(List.of("", "Undo itself, after so many changes; nanoseconds.", "", "| changes | |", "|---:|---:|"));
+        lines.addAll(
+                List.of("", "Undo itself, after so many changes; nanoseconds.", "", "| changes | |", "|---:|---:|"));
         for (RunResult result : history) {
-            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"), result.getPrimaryResult().getScore()));
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"),
+                    result.getPrimaryResult().getScore()));
         }
-        lines.addAll(List.of("", "## The query", "", "A chain of ten tables; the work in the window's thread with its layout, in milliseconds, pictures made by the processor."
+        lines.addAll(List.of("", "## The query", "",
+                "A chain of ten tables; the work in the window's thread with its layout, in milliseconds, pictures "
+                        + "made by the processor."
                         + " A picture at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         typing.forEach(times -> lines.add(line(times)));
-        lines.addAll(List.of("", "## The show", "", "A left join of 50 × 50 rows, " + show.steps() + " steps; the work in the window's thread with its layout, in"
+        lines.addAll(List.of("", "## The show", "",
+                "A left join of 50 × 50 rows, " + show.steps()
+                        + " steps; the work in the window's thread with its layout, in"
                         + " milliseconds, pictures made by the processor. A picture at 30 a second has 33.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         show.times().forEach(times -> lines.add(line(times)));
-        lines.addAll(List.of("", String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.", show.heapBefore(), show.heapAfter())));
+        lines.addAll(List.of("",
+                String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.",
+                        show.heapBefore(), show.heapAfter())));
         Files.write(Path.of(arguments[0]), lines);
     }
 
     private static String line(WindowTimes.Times times) {
-        return String.format(Locale.ROOT, "| %s | %.1f | %.1f | %.1f |", times.of(), times.percentile(50), times.percentile(95), times.percentile(99));
+        return String.format(Locale.ROOT, "| %s | %.1f | %.1f | %.1f |", times.of(), times.percentile(50),
+                times.percentile(95), times.percentile(99));
     }
 
     private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {
@@ -100,7 +121,8 @@ public final class Benchmarks {
 
     private static double time(Collection<RunResult> results, String name, String kind) {
         return results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
-                && result.getParams().getParam("kind").equals(kind)).findFirst().orElseThrow().getPrimaryResult().getScore();
+                && result.getParams().getParam("kind").equals(kind)).findFirst().orElseThrow().getPrimaryResult()
+                .getScore();
     }
 
     private static String beside(double time, double lunko) {

@@ -17,8 +17,10 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /**
- * The work in the window's thread for an edit, an undo and a scroll on a bench with two tables of 10,000 rows and 20 columns: what
- * is done at once, and the styles and the layout of the next picture. It is measured in the window itself, picture by picture.
+ * The work in the window's thread for an edit, an undo and a scroll on a bench with two tables of 10,000 rows and 20
+ * columns: what
+ * is done at once, and the styles and the layout of the next picture. It is measured in the window itself, picture by
+ * picture.
  */
 final class EditBenchmark {
     private static final int ROWS = 10_000;
@@ -30,7 +32,8 @@ final class EditBenchmark {
     private final Scene scene;
 
     private EditBenchmark() {
-        Lesson lesson = Lesson.of("long", table("stands"), JoinKind.INNER, table("keepers"), List.of(new KeyPair("column_0", "column_0")));
+        Lesson lesson = Lesson.of("long", table("stands"), JoinKind.INNER, table("keepers"),
+                List.of(new KeyPair("column_0", "column_0")));
         OpenWindow window = OpenWindow.of(lesson);
         screen = window.screen();
         screen.lesson().mode().set(Mode.TABLES);
@@ -47,7 +50,8 @@ final class EditBenchmark {
     }
 
     private void edit() {
-        screen.lesson().edit(new CellEdit.Type("stands", random.nextInt(12), 0, Integer.toString(random.nextInt(ROWS))));
+        screen.lesson()
+                .edit(new CellEdit.Type("stands", random.nextInt(12), 0, Integer.toString(random.nextInt(ROWS))));
     }
 
     private void undo() {
@@ -59,7 +63,8 @@ final class EditBenchmark {
     }
 
     private static Table table(String name) {
-        List<Column> columns = IntStream.range(0, COLUMNS).mapToObj(i -> new Column("column_" + i, i % 2 == 0 ? Type.INTEGER : Type.TEXT)).toList();
+        List<Column> columns = IntStream.range(0, COLUMNS)
+                .mapToObj(i -> new Column("column_" + i, i % 2 == 0 ? Type.INTEGER : Type.TEXT)).toList();
         return Table.of(name, columns, IntStream.range(0, ROWS).mapToObj(row -> IntStream.range(0, COLUMNS)
                 .mapToObj(i -> i % 2 == 0 ? Value.of(row / 2 + i) : Value.of("meadow " + row % 97)).toList()).toList());
     }

@@ -34,7 +34,8 @@ public class HistoryBenchmark {
     @Setup
     public void work() {
         history = History.of(DemoLesson.lesson());
-        for (int i = 0; i < edits; i++) history = history.after(new CellEdit.Type("hives", 0, 2, Integer.toString(i))).expect();
+        for (int i = 0; i < edits; i++)
+            history = history.after(new CellEdit.Type("hives", 0, 2, Integer.toString(i))).expect();
     }
 
     /** Takes the last change back. */

@@ -119,7 +119,8 @@ public class JoinBenchmark {
     /** H2 in memory, through JDBC; it has no full outer join, and is asked for the left one instead. */
     @Benchmark
     public long h2() throws SQLException {
-        return read(database("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE"), plan.sql().replace("FULL JOIN", "LEFT JOIN"));
+        return read(database("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE"),
+                plan.sql().replace("FULL JOIN", "LEFT JOIN"));
     }
 
     private static long read(Connection database, String query) throws SQLException {

@@ -52,7 +52,8 @@ public class KeyCheckBenchmark {
     private static Table table(String name, Random random) {
         return Table.of(name, List.of(new Column("k", Type.TEXT)), IntStream.range(0, ROWS).mapToObj(_ -> {
             String word = "meadow" + random.nextInt(ROWS);
-            return List.of(random.nextInt(100) == 0 ? Value.NULL : Value.of(random.nextInt(20) == 0 ? word.toUpperCase(Locale.ROOT) : word));
+            return List.of(random.nextInt(100) == 0 ? Value.NULL
+                    : Value.of(random.nextInt(20) == 0 ? word.toUpperCase(Locale.ROOT) : word));
         }).toList());
     }
 

@@ -32,7 +32,8 @@ public class LanguageBenchmark {
 
     private final Lesson lesson = DemoLesson.lesson();
     private final Database database = Database.of(lesson.tables());
-    private final List<String> texts = Stream.of(JoinKind.values()).map(kind -> lesson.of(kind).plan().expect().sql()).toList();
+    private final List<String> texts =
+            Stream.of(JoinKind.values()).map(kind -> lesson.of(kind).plan().expect().sql()).toList();
 
     /** Reading a query. */
     @Benchmark

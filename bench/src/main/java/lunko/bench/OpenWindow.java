@@ -17,7 +17,8 @@ record OpenWindow(Screen screen, Scene scene) {
     static OpenWindow of(Lesson lesson) {
         Look.install();
         Stage stage = new Stage();
-        Screen screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(lesson, () -> stage, Habits.in(Path.of("target", "habits")),
+                _ -> new SimpleObjectProperty<>(Duration.ZERO));
         Scene scene = screen.view().inScene(1280, 800);
         stage.setScene(scene);
         stage.show();

@@ -13,7 +13,10 @@ import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** The work in the window's thread for the steps of a left join of 50 × 50 rows, and what going through very many of them leaves in the heap. */
+/**
+ * The work in the window's thread for the steps of a left join of 50 × 50 rows, and what going through very many of
+ * them leaves in the heap.
+ */
 final class ShowBenchmark {
     private static final int ROWS = 50;
     private static final int MANY = 100_000;
@@ -27,7 +30,8 @@ final class ShowBenchmark {
     record Measured(List<WindowTimes.Times> times, long steps, double heapBefore, double heapAfter) {}
 
     private ShowBenchmark() {
-        Lesson lesson = Lesson.of("fifty", table("hives"), JoinKind.LEFT_OUTER, table("keepers"), List.of(new KeyPair("column_0", "column_0")));
+        Lesson lesson = Lesson.of("fifty", table("hives"), JoinKind.LEFT_OUTER, table("keepers"),
+                List.of(new KeyPair("column_0", "column_0")));
         OpenWindow window = OpenWindow.of(lesson);
         model = window.screen().model();
         scene = window.scene();
@@ -37,7 +41,8 @@ final class ShowBenchmark {
     static Measured run() {
         ShowBenchmark opened = WindowTimes.inWindow(ShowBenchmark::new);
         WindowTimes clock = WindowTimes.inWindow(() -> new WindowTimes(opened.scene));
-        List<WindowTimes.Times> times = List.of(clock.measure("the next step", opened::next), clock.measure("the step bar dragged on", opened::drag));
+        List<WindowTimes.Times> times = List.of(clock.measure("the next step", opened::next),
+                clock.measure("the step bar dragged on", opened::drag));
         long steps = WindowTimes.inWindow(() -> opened.model.showing().get().last());
         opened.goThrough(MANY / 10);
         double before = heap();
@@ -78,8 +83,11 @@ final class ShowBenchmark {
     }
 
     private static Table table(String name) {
-        List<Column> columns = IntStream.range(0, 4).mapToObj(i -> new Column("column_" + i, i % 2 == 0 ? Type.INTEGER : Type.TEXT)).toList();
+        List<Column> columns = IntStream.range(0, 4)
+                .mapToObj(i -> new Column("column_" + i, i % 2 == 0 ? Type.INTEGER : Type.TEXT)).toList();
         return Table.of(name, columns, IntStream.range(0, ROWS).mapToObj(row -> IntStream.range(0, 4)
-                .mapToObj(i -> i % 2 == 0 ? Value.of(name.length() % 2 == 0 ? row : row / 2) : Value.of("meadow " + row % 17)).toList()).toList());
+                .mapToObj(i -> i % 2 == 0 ? Value.of(name.length() % 2 == 0 ? row : row / 2)
+                        : Value.of("meadow " + row % 17))
+                .toList()).toList());
     }
 }

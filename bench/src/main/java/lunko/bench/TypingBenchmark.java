@@ -19,7 +19,9 @@ import lunko.table.Type;
 import lunko.table.Value;
 import org.fxmisc.richtext.StyleClassedTextArea;
 
-/** The work in the window's thread for each key that is typed into a query of ten tables, and for the stage to follow. */
+/**
+ * The work in the window's thread for each key that is typed into a query of ten tables, and for the stage to follow.
+ */
 final class TypingBenchmark {
     private static final int TABLES = 10;
     private static final String TYPED = " AND t3.name_3 = 'Ashholt' AND t7.key_7 > 1";
@@ -38,9 +40,12 @@ final class TypingBenchmark {
 
     private TypingBenchmark() {
         List<Table> tables = IntStream.range(0, TABLES).mapToObj(TypingBenchmark::table).toList();
-        Lesson first = Lesson.of("ten", tables.get(0), JoinKind.INNER, tables.get(1), List.of(new KeyPair("key_0", "key_1")), tables.subList(2, TABLES).toArray(Table[]::new));
+        Lesson first = Lesson.of("ten", tables.get(0), JoinKind.INNER, tables.get(1),
+                List.of(new KeyPair("key_0", "key_1")), tables.subList(2, TABLES).toArray(Table[]::new));
         StringBuilder text = new StringBuilder("SELECT t0.name_0, t9.name_9\nFROM stock_0 t0");
-        for (int i = 1; i < TABLES; i++) text.append("\n  LEFT JOIN stock_").append(i).append(" t").append(i).append(" ON t").append(i).append(".key_").append(i).append(" = t").append(i - 1).append(".key_").append(i - 1);
+        for (int i = 1; i < TABLES; i++)
+            text.append("\n  LEFT JOIN stock_").append(i).append(" t").append(i).append(" ON t").append(i)
+                    .append(".key_").append(i).append(" = t").append(i - 1).append(".key_").append(i - 1);
         chain = text + "\nWHERE t0.key_0 > 0";
         Lesson lesson = SceneEdit.Write.of(chain).applyTo(first).expect();
         OpenWindow window = OpenWindow.of(lesson);
@@ -71,7 +76,8 @@ final class TypingBenchmark {
             area.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.BACK_SPACE, false, false, false, false));
             typed--;
         } else {
-            area.fireEvent(new KeyEvent(KeyEvent.KEY_TYPED, TYPED.substring(typed, typed + 1), "", KeyCode.UNDEFINED, false, false, false, false));
+            area.fireEvent(new KeyEvent(KeyEvent.KEY_TYPED, TYPED.substring(typed, typed + 1), "", KeyCode.UNDEFINED,
+                    false, false, false, false));
             typed++;
         }
     }
@@ -90,7 +96,9 @@ final class TypingBenchmark {
     }
 
     private static Table table(int number) {
-        return Table.of("stock_" + number, List.of(new Column("key_" + number, Type.INTEGER), new Column("name_" + number, Type.TEXT)),
-                IntStream.range(0, 5).mapToObj(row -> List.<Value>of(Value.of(row), Value.of("meadow " + row))).toList());
+        return Table.of("stock_" + number,
+                List.of(new Column("key_" + number, Type.INTEGER), new Column("name_" + number, Type.TEXT)),
+                IntStream.range(0, 5).mapToObj(row -> List.<Value>of(Value.of(row), Value.of("meadow " + row)))
+                        .toList());
     }
 }

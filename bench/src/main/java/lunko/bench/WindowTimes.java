@@ -10,7 +10,10 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 
-/** The work in the window's thread, measured in the window itself, picture by picture: what is done at once, and the styles and layout after it. */
+/**
+ * The work in the window's thread, measured in the window itself, picture by picture: what is done at once, and the
+ * styles and layout after it.
+ */
 final class WindowTimes {
     private static final int WARM_UP = 600;
     private static final int MEASURED = 600;
@@ -42,7 +45,7 @@ final class WindowTimes {
     static void startToolkit() {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        Platform.startup(() -> { });
+        Platform.startup(() -> {});
         Platform.setImplicitExit(false);
     }
 
@@ -59,7 +62,7 @@ final class WindowTimes {
 
     /** How long something takes that is done again and again, a picture after each. */
     Times measure(String what, Runnable work) {
-        return measure(what, () -> { }, work);
+        return measure(what, () -> {}, work);
     }
 
     /** The same of something that is got ready before, which is not counted. */

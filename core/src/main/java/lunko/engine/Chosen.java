@@ -10,7 +10,8 @@ import lunko.table.Value;
  *
  * @param from for each column, the column of the input that it is, if it is one as it stands
  */
-public record Chosen(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows, Supplier<List<Stage>> within) implements UnaryStage {
+public record Chosen(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows,
+        Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override
     public List<Stage> asides() {

@@ -19,8 +19,9 @@ import lunko.table.Value;
  * @param fates what becomes of each left row, then of each right row
  * @param taken the rows of the result, by their number among those
  */
-public record Combined(SetOperator operator, boolean repeats, Stage left, Stage right, List<Heading> headings, List<Fate> fates,
-                       int[] taken, List<List<Value>> rows) implements Stage {
+public record Combined(SetOperator operator, boolean repeats, Stage left, Stage right, List<Heading> headings,
+        List<Fate> fates,
+        int[] taken, List<List<Value>> rows) implements Stage {
 
     /** What becomes of a row. */
     public enum Fate {

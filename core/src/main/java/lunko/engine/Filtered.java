@@ -12,18 +12,18 @@ import lunko.table.Value;
 /**
  * The rows of a stage for which a condition is true.
  *
- * @param clause   the clause that has the condition: {@code WHERE}, {@code HAVING}
+ * @param clause the clause that has the condition: {@code WHERE}, {@code HAVING}
  * @param verdicts the verdict on each row of the input
- * @param with     the condition as SQL, with the values of a row of the input put in
- * @param taken    the rows of the input that are taken, in their order
- * @param says     the kind of join that the outer join before it becomes by it: those without a partner are left alone
+ * @param with the condition as SQL, with the values of a row of the input put in
+ * @param taken the rows of the input that are taken, in their order
+ * @param says the kind of join that the outer join before it becomes by it: those without a partner are left alone
  */
 public record Filtered(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with, int[] taken,
-                       List<List<Value>> rows, Optional<JoinKind> says, Supplier<List<Stage>> within) implements UnaryStage {
+        List<List<Value>> rows, Optional<JoinKind> says, Supplier<List<Stage>> within) implements UnaryStage {
 
     /** Takes the rows with the verdict true. */
     public static Filtered of(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with,
-                              Optional<JoinKind> says, Supplier<List<Stage>> within) {
+            Optional<JoinKind> says, Supplier<List<Stage>> within) {
         int[] taken = IntStream.range(0, verdicts.size()).filter(row -> verdicts.get(row) == Truth.TRUE).toArray();
         return new Filtered(input, clause, verdicts, with, taken,
                 IntStream.of(taken).mapToObj(input.rows()::get).toList(), says, within);

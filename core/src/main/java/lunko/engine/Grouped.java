@@ -9,11 +9,11 @@ import lunko.table.Value;
 /**
  * The rows of a stage in groups, one row for each: first the values it is grouped by, then those of the aggregates.
  *
- * @param keys    how many of the columns it is grouped by
+ * @param keys how many of the columns it is grouped by
  * @param groupOf for each row of the input, its group
  */
 public record Grouped(Stage input, int keys, int[] groupOf, List<Heading> headings, List<List<Value>> rows,
-                      Supplier<List<Stage>> within) implements UnaryStage {
+        Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override
     public List<Stage> asides() {
@@ -27,7 +27,8 @@ public record Grouped(Stage input, int keys, int[] groupOf, List<Heading> headin
 
     @Override
     public List<Origin> origins(int row) {
-        return IntStream.range(0, groupOf.length).filter(i -> groupOf[i] == row).mapToObj(i -> new Origin(0, i)).toList();
+        return IntStream.range(0, groupOf.length).filter(i -> groupOf[i] == row).mapToObj(i -> new Origin(0, i))
+                .toList();
     }
 
     @Override
@@ -38,6 +39,7 @@ public record Grouped(Stage input, int keys, int[] groupOf, List<Heading> headin
     @Override
     public String name(int row) {
         if (keys == 0) return "the one group";
-        return "the group " + rows.get(row).subList(0, keys).stream().map(Value::shown).collect(Collectors.joining(", "));
+        return "the group "
+                + rows.get(row).subList(0, keys).stream().map(Value::shown).collect(Collectors.joining(", "));
     }
 }

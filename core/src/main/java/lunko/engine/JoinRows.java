@@ -47,7 +47,10 @@ public final class JoinRows {
         return size;
     }
 
-    /** How many rows come before those of the outer row in turn; with the number of outer rows, before the kept inner rows. */
+    /**
+     * How many rows come before those of the outer row in turn; with the number of outer rows, before the kept inner
+     * rows.
+     */
     public long before(int turn) {
         return before[turn];
     }
@@ -63,7 +66,8 @@ public final class JoinRows {
     /** A row, counted from 0. */
     public ResultRow row(long number) {
         int turn = turnOf(number);
-        if (turn == matching.leftRows()) return new ResultRow.Kept(inner(), matching.rightAlone((int) (number - before[turn])));
+        if (turn == matching.leftRows())
+            return new ResultRow.Kept(inner(), matching.rightAlone((int) (number - before[turn])));
         int outer = outerAt.applyAsInt(turn);
         if (kind.only().isPresent()) return new ResultRow.Taken(kind.outer(), outer);
         if (matching.partners(outer) == 0) return new ResultRow.Kept(kind.outer(), outer);

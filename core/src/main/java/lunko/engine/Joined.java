@@ -13,20 +13,23 @@ import lunko.table.Value;
 /**
  * Two stages joined.
  *
- * @param join     what was joined, and how
+ * @param join what was joined, and how
  * @param matching which rows are partners, in the orientation of {@link Join#outerFirst()}
- * @param once     the columns that USING or NATURAL has made one of two: they come first, with the value of the side that has one
+ * @param once the columns that USING or NATURAL has made one of two: they come first, with the value of the side that
+ * has one
  * @param headings its columns: those that come once, then those of both sides
- * @param within   the queries in its condition
+ * @param within the queries in its condition
  */
-public record Joined(Join join, Matching matching, JoinRows lineage, List<Equality> once, List<Heading> headings, List<List<Value>> rows,
-                     Supplier<List<Stage>> within) implements Stage {
+public record Joined(Join join, Matching matching, JoinRows lineage, List<Equality> once, List<Heading> headings,
+        List<List<Value>> rows,
+        Supplier<List<Stage>> within) implements Stage {
 
     /** Joins; nothing, if the result has more rows than that. */
     public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
         // A kind that takes rows of one side gives no more than there are, however many partners they have.
         return Matching.of(join.outerFirst(), join.kind().stopsAtFirst() ? Long.MAX_VALUE : mostRows)
-                .map(matching -> new Joined(join, matching, JoinRows.of(join.kind(), matching), once, headings(join, once), List.of(), within))
+                .map(matching -> new Joined(join, matching, JoinRows.of(join.kind(), matching), once,
+                        headings(join, once), List.of(), within))
                 .filter(joined -> joined.lineage.size() <= mostRows).map(Joined::withRows);
     }
 
@@ -75,7 +78,8 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
 
     /** The number of the row that a kept row of a side has in the result, counted from 0. */
     public long placeOfKept(Side side, int row) {
-        return side == Side.LEFT ? lineage.before(row) : lineage.before(matching.leftRows()) + matching.rightAloneBefore(row);
+        return side == Side.LEFT ? lineage.before(row)
+                : lineage.before(matching.leftRows()) + matching.rightAloneBefore(row);
     }
 
     @Override
@@ -123,6 +127,7 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
 
     @Override
     public String name(int row) {
-        return String.join(" + ", origins(row).stream().map(origin -> inputs().get(origin.input()).name(origin.row())).toList());
+        return String.join(" + ",
+                origins(row).stream().map(origin -> inputs().get(origin.input()).name(origin.row())).toList());
     }
 }

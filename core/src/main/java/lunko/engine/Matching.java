@@ -77,7 +77,8 @@ public final class Matching {
     }
 
     /** Of some rows, those that a condition makes partners of a left row; no more of them than are asked for. */
-    private static int[] chosen(Partnership on, List<Value> left, List<List<Value>> rights, int[] candidates, boolean one, long most) {
+    private static int[] chosen(Partnership on, List<Value> left, List<List<Value>> rights, int[] candidates,
+            boolean one, long most) {
         int[] chosen = NOBODY;
         int count = 0;
         for (int right : candidates) {

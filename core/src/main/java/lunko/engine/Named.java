@@ -9,7 +9,8 @@ public record Named(Stage of, String alias) implements Stage {
 
     @Override
     public List<Heading> headings() {
-        return of.headings().stream().map(column -> new Heading(Optional.of(alias), column.name(), column.type())).toList();
+        return of.headings().stream().map(column -> new Heading(Optional.of(alias), column.name(), column.type()))
+                .toList();
     }
 
     @Override

@@ -15,7 +15,8 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /**
- * The result of a join: its rows, each with its lineage, and its columns, side by side. A row is computed when it is asked for.
+ * The result of a join: its rows, each with its lineage, and its columns, side by side. A row is computed when it is
+ * asked for.
  * Columns that NATURAL or USING makes one of two are the left side's, with the value of the side that has one.
  */
 public final class Outcome {
@@ -103,7 +104,8 @@ public final class Outcome {
         if (!join.kind().shows(side)) return List.of();
         List<Integer> merged = once.stream().map(equality -> equality.on(side)).toList();
         Stream<Integer> first = side == Side.LEFT ? merged.stream() : Stream.empty();
-        Stream<Integer> others = IntStream.range(0, join.on(side).headings().size()).boxed().filter(column -> !merged.contains(column));
+        Stream<Integer> others =
+                IntStream.range(0, join.on(side).headings().size()).boxed().filter(column -> !merged.contains(column));
         return Stream.concat(first, others).map(column -> new ResultColumn(side, column)).toList();
     }
 
@@ -122,11 +124,14 @@ public final class Outcome {
         return heading(column).type().orElse(Type.TEXT);
     }
 
-    /** The name of a column as the query says it: {@code h.keeper_id}; of one that is made of two, {@code keeper_id}. */
+    /**
+     * The name of a column as the query says it: {@code h.keeper_id}; of one that is made of two, {@code keeper_id}.
+     */
     public String qualifiedName(ResultColumn column) {
         Stage.Heading heading = heading(column);
         String name = new SqlName(heading.name()).text();
-        return merged(column).isPresent() ? name : heading.table().map(table -> new SqlName(table).text() + "." + name).orElse(name);
+        return merged(column).isPresent() ? name
+                : heading.table().map(table -> new SqlName(table).text() + "." + name).orElse(name);
     }
 
     /** The name of a column, qualified only where both sides have a column of that name. */
@@ -149,13 +154,18 @@ public final class Outcome {
     public ResultCell cell(ResultRow row, ResultColumn column) {
         Optional<Value> own = value(row, column.side(), column.index());
         Optional<Value> value = merged(column).filter(_ -> own.filter(known -> !known.isNull()).isEmpty())
-                .flatMap(equality -> value(row, column.side().opposite(), equality.on(column.side().opposite()))).or(() -> own);
+                .flatMap(equality -> value(row, column.side().opposite(), equality.on(column.side().opposite())))
+                .or(() -> own);
         return value.<ResultCell>map(ResultCell.Stored::new).orElse(ResultCell.Padded.PADDED);
     }
 
-    /** The value of a side's row; nothing, where that row is missing, or was made with a hole there by an outer join before. */
+    /**
+     * The value of a side's row; nothing, where that row is missing, or was made with a hole there by an outer join
+     * before.
+     */
     private Optional<Value> value(ResultRow row, Side side, int column) {
         OptionalInt source = row.source(side);
-        return source.isEmpty() || join.on(side).pads(source.getAsInt(), column) ? Optional.empty() : Optional.of(join.row(side, source.getAsInt()).get(column));
+        return source.isEmpty() || join.on(side).pads(source.getAsInt(), column) ? Optional.empty()
+                : Optional.of(join.row(side, source.getAsInt()).get(column));
     }
 }

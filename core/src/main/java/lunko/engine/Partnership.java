@@ -10,9 +10,9 @@ import lunko.table.Value;
  * What makes a left and a right row partners.
  *
  * @param equal the columns that must be equal, each pair of them
- * @param more  what else must hold, if anything
+ * @param more what else must hold, if anything
  * @param notIn the columns that NOT IN compares. There a row that is perhaps equal is as good a partner as one that is:
- *              both keep the left row out (ISO/IEC 9075-2, in predicate)
+ * both keep the left row out (ISO/IEC 9075-2, in predicate)
  */
 public record Partnership(List<Equality> equal, Optional<Condition> more, Optional<Equality> notIn) {
 

@@ -8,11 +8,12 @@ import lunko.table.Value;
 /**
  * The rows of a stage in an order.
  *
- * @param by   what it is sorted by, as SQL
+ * @param by what it is sorted by, as SQL
  * @param keys for each row of the input, the values that it is sorted by
  * @param from for each row, the row of the input that it is
  */
-public record Sorted(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows) implements UnaryStage {
+public record Sorted(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows)
+        implements UnaryStage {
 
     /** One of the things that rows are sorted by; NULL is where {@code nullsFirst} puts it. */
     public record Order(boolean descending, boolean nullsFirst) implements Comparator<Value> {

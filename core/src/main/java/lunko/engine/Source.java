@@ -10,11 +10,13 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /** A table as a query finds it, under the name that the query gives it. */
-public record Source(Table table, String alias, String title, Supplier<RowNames> names, List<List<Value>> rows) implements Stage {
+public record Source(Table table, String alias, String title, Supplier<RowNames> names, List<List<Value>> rows)
+        implements Stage {
 
     /** A table under the name that the query gives it. */
     public static Source of(Table table, String alias, Set<Integer> keys) {
-        return new Source(table, alias, table.name(), new Later<>(() -> RowNames.of(table, keys)), table.rows().stream().map(Row::values).toList());
+        return new Source(table, alias, table.name(), new Later<>(() -> RowNames.of(table, keys)),
+                table.rows().stream().map(Row::values).toList());
     }
 
     /** The same, its alias spoken too: for a table that a query takes more than once. */
@@ -24,8 +26,8 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
 
     @Override
     public List<Heading> headings() {
-        return table.columns().stream().map(column ->
-                new Heading(Optional.of(alias), column.name(), Optional.of(column.type()))).toList();
+        return table.columns().stream()
+                .map(column -> new Heading(Optional.of(alias), column.name(), Optional.of(column.type()))).toList();
     }
 
     @Override

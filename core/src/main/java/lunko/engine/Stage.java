@@ -12,7 +12,10 @@ import lunko.table.Value;
  */
 public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combined {
 
-    /** A column of a stage: its table where it comes straight from one, its name, and its type, which bare NULLs have not. */
+    /**
+     * A column of a stage: its table where it comes straight from one, its name, and its type, which bare NULLs have
+     * not.
+     */
     record Heading(Optional<String> table, String name, Optional<Type> type) {}
 
     /** A row of an input, by the number of the input and of the row, both counted from 0. */
@@ -36,7 +39,10 @@ public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combine
     /** What a row is called in a sentence: {@code Clover}. */
     String name(int row);
 
-    /** Whether the NULL in a cell is one that an outer join made, rather than one that a table stores or that was calculated. */
+    /**
+     * Whether the NULL in a cell is one that an outer join made, rather than one that a table stores or that was
+     * calculated.
+     */
     boolean pads(int row, int column);
 
     /** What a row is called where it is plain which rows are meant: {@code Clover}, {@code row 5}. */

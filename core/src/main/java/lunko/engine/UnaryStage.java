@@ -2,7 +2,10 @@ package lunko.engine;
 
 import java.util.List;
 
-/** A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their names. */
+/**
+ * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
+ * names.
+ */
 public sealed interface UnaryStage extends Stage permits Filtered, Grouped, Chosen, Unrepeated, Sorted, Cut {
 
     /** The stage whose rows it works on. */

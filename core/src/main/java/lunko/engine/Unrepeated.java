@@ -10,7 +10,7 @@ import lunko.table.Value;
 /**
  * The rows of a stage, each of the same values once.
  *
- * @param same  for each row of the input, the row that it is or repeats
+ * @param same for each row of the input, the row that it is or repeats
  * @param first for each row, the row of the input that is its first
  */
 public record Unrepeated(Stage input, int[] same, int[] first, List<List<Value>> rows) implements UnaryStage {

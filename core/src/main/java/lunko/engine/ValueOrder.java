@@ -62,7 +62,9 @@ public final class ValueOrder {
         return integer.bitLength() < Long.SIZE ? (Object) integer.longValue() : number;
     }
 
-    /** What values have in common exactly if they are not distinct: numbers their size, whatever their type and scale. */
+    /**
+     * What values have in common exactly if they are not distinct: numbers their size, whatever their type and scale.
+     */
     public static Object identity(Value value) {
         return switch (value) {
             case IntegerValue(long number) -> number;

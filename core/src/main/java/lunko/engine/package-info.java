@@ -1,2 +1,4 @@
-/** A query bound to its tables, and the evaluation of it: truth, matching, and results that know where they came from. */
+/**
+ * A query bound to its tables, and the evaluation of it: truth, matching, and results that know where they came from.
+ */
 package lunko.engine;

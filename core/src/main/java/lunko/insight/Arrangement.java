@@ -16,13 +16,16 @@ import lunko.query.Side;
 import lunko.table.Value;
 
 /**
- * How a result is looked at, which changes nothing about the result itself: which columns are hidden, in which order the others
+ * How a result is looked at, which changes nothing about the result itself: which columns are hidden, in which order
+ * the others
  * stand on their side, by which column the rows are sorted, and whether those of one left row stand together.
  *
  * @param hidden the columns that are not shown
- * @param moved  columns that have been moved, each side's in their new order; those that are not named here come after them
+ * @param moved columns that have been moved, each side's in their new order; those that are not named here come after
+ * them
  */
-public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Optional<Sorting> sorting, boolean grouped) {
+public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Optional<Sorting> sorting,
+        boolean grouped) {
 
     /** The result as the join or the query gives it. */
     public static final Arrangement PLAIN = new Arrangement(Set.of(), List.of(), Optional.empty(), false);
@@ -71,8 +74,11 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
 
     /** The same, sorted by a column; one that it is sorted by already turns the order round, and then gives it up. */
     public Arrangement sortingBy(ResultColumn column) {
-        Optional<Sorting> next = sorting.filter(now -> now.by().equals(column)).map(now -> now.descending() ? Optional.<Sorting>empty()
-                : Optional.of(new Sorting(column, true))).orElse(Optional.of(new Sorting(column, false)));
+        Optional<
+                Sorting> next = sorting.filter(now -> now.by().equals(column))
+                        .map(now -> now.descending() ? Optional.<Sorting>empty()
+                                : Optional.of(new Sorting(column, true)))
+                        .orElse(Optional.of(new Sorting(column, false)));
         return new Arrangement(hidden, moved, next, grouped);
     }
 
@@ -103,17 +109,23 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
     public ResultTable listed(Listing of) {
         List<ResultColumn> shown = Stream.of(Side.values()).flatMap(side -> columns(of, side).stream()).toList();
         IntStream places = IntStream.of(order(of));
-        return new ResultTable(shown.stream().map(column -> new ResultTable.Column(of.name(column), Optional.of(of.type(column)))).toList(),
+        return new ResultTable(
+                shown.stream().map(column -> new ResultTable.Column(of.name(column), Optional.of(of.type(column))))
+                        .toList(),
                 places.mapToObj(place -> shown.stream().map(column -> of.value(place, column)).toList()).toList());
     }
 
-    /** What is otherwise than in the result itself, in a few words, each after a dot; nothing of a result as {@code by} gives it. */
+    /**
+     * What is otherwise than in the result itself, in a few words, each after a dot; nothing of a result as {@code by}
+     * gives it.
+     */
     public String said(String by) {
         return (sorting.isPresent() ? " · sorted to be looked at, not by " + by : "")
                 + (hidden.isEmpty() ? "" : " · " + Words.counted(hidden.size(), "column") + " hidden");
     }
 
     private static Comparator<Value> nullsLast(Comparator<Value> values) {
-        return (one, other) -> one.isNull() || other.isNull() ? Boolean.compare(one.isNull(), other.isNull()) : values.compare(one, other);
+        return (one, other) -> one.isNull() || other.isNull() ? Boolean.compare(one.isNull(), other.isNull())
+                : values.compare(one, other);
     }
 }

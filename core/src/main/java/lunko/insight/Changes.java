@@ -31,11 +31,11 @@ import lunko.query.Side;
  * What a change to the tables or to the query has done to a result. Rows are the same that come from the same rows of
  * the tables, wherever these stand now.
  *
- * @param <S>      what the result is one of: a join, or a stage of a query
- * @param <R>      what its rows are
- * @param before   the result before
+ * @param <S> what the result is one of: a join, or a stage of a query
+ * @param <R> what its rows are
+ * @param before the result before
  * @param statuses what each row of the result now is, compared with before
- * @param went     the rows of the result before that have gone
+ * @param went the rows of the result before that have gone
  */
 public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     /** Longer results are not compared. */
@@ -65,18 +65,23 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     /** What tells a row from others, and what stands in it. */
     private record Told<R>(R row, Object id, List<ResultCell> cells) {}
 
-    /** What has changed from one result to another of the same tables; nothing, if they are of other tables or are too long to be compared. */
+    /**
+     * What has changed from one result to another of the same tables; nothing, if they are of other tables or are too
+     * long to be compared.
+     */
     public static Optional<Changes<Outcome, ResultRow>> between(Outcome before, Outcome now) {
         if (before.size() > MOST_ROWS || now.size() > MOST_ROWS || !comparable(before, now)) return Optional.empty();
         return Optional.of(between(before, rows(before), rows(now)));
     }
 
     /**
-     * What has changed from the rows of one stage to those of another, rows counted from 0; nothing, if they have other columns or are too
+     * What has changed from the rows of one stage to those of another, rows counted from 0; nothing, if they have other
+     * columns or are too
      * long to be compared. A group stays the same as long as it has the same values to group by.
      */
     public static Optional<Changes<Stage, Integer>> between(Stage before, Stage now) {
-        if (before.rows().size() > MOST_ROWS || now.rows().size() > MOST_ROWS || !names(before).equals(names(now))) return Optional.empty();
+        if (before.rows().size() > MOST_ROWS || now.rows().size() > MOST_ROWS || !names(before).equals(names(now)))
+            return Optional.empty();
         return Optional.of(between(before, rows(before), rows(now)));
     }
 
@@ -89,17 +94,22 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
             if (was == null) statuses.put(row.row(), Status.CAME);
             else if (!was.cells().equals(row.cells())) statuses.put(row.row(), Status.CHANGED);
         }
-        return new Changes<>(before, Map.copyOf(statuses), old.values().stream().flatMap(Deque::stream).map(Told::row).toList());
+        return new Changes<>(before, Map.copyOf(statuses),
+                old.values().stream().flatMap(Deque::stream).map(Told::row).toList());
     }
 
     private static List<Told<ResultRow>> rows(Outcome outcome) {
-        return outcome.rows().stream().map(row -> new Told<>(row, List.of(ids(outcome, row, Side.LEFT), ids(outcome, row, Side.RIGHT)),
-                outcome.columns().stream().map(column -> outcome.cell(row, column)).toList())).toList();
+        return outcome.rows().stream()
+                .map(row -> new Told<>(row, List.of(ids(outcome, row, Side.LEFT), ids(outcome, row, Side.RIGHT)),
+                        outcome.columns().stream().map(column -> outcome.cell(row, column)).toList()))
+                .toList();
     }
 
     private static List<Told<Integer>> rows(Stage stage) {
         return IntStream.range(0, stage.rows().size()).mapToObj(row -> new Told<>(row, Sources.of(stage, row),
-                IntStream.range(0, stage.headings().size()).mapToObj(column -> ResultCell.of(stage, row, column)).toList())).toList();
+                IntStream.range(0, stage.headings().size()).mapToObj(column -> ResultCell.of(stage, row, column))
+                        .toList()))
+                .toList();
     }
 
     private static List<String> names(Stage stage) {
@@ -107,7 +117,8 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     }
 
     private static boolean comparable(Outcome before, Outcome now) {
-        return Stream.of(Side.values()).allMatch(side -> before.join().on(side).title().equals(now.join().on(side).title()));
+        return Stream.of(Side.values())
+                .allMatch(side -> before.join().on(side).title().equals(now.join().on(side).title()));
     }
 
     private static List<Object> ids(Outcome outcome, ResultRow row, Side side) {
@@ -134,6 +145,7 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     public String said() {
         long[] counts = {count(Status.CAME), went.size(), count(Status.CHANGED)};
         String[] words = {"came", "went", "changed"};
-        return String.join(", ", IntStream.range(0, counts.length).filter(i -> counts[i] > 0).mapToObj(i -> counts[i] + " " + words[i]).toList());
+        return String.join(", ", IntStream.range(0, counts.length).filter(i -> counts[i] > 0)
+                .mapToObj(i -> counts[i] + " " + words[i]).toList());
     }
 }

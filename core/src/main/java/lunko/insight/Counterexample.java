@@ -16,8 +16,8 @@ import lunko.table.Value;
  * Small tables on which two queries give different rows.
  *
  * @param tables those of the tables that either query uses, with only the rows that it takes
- * @param one    what the one gives there
- * @param other  what the other gives there
+ * @param one what the one gives there
+ * @param other what the other gives there
  */
 public record Counterexample(List<Table> tables, Stage one, Stage other) {
     private static final int TRIES = 600;
@@ -28,7 +28,8 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
     public interface Run extends Function<List<Table>, Checked<Stage>> {}
 
     /**
-     * Looks for one, in tables made of rows of these, some of them twice and some with NULLs; nothing, if none is found soon. The same tables
+     * Looks for one, in tables made of rows of these, some of them twice and some with NULLs; nothing, if none is found
+     * soon. The same tables
      * and queries always give the same one.
      */
     public static Optional<Counterexample> of(List<Table> tables, List<String> used, Run one, Run other) {
@@ -42,7 +43,9 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
     }
 
     private static boolean differ(List<Table> tables, Run one, Run other) {
-        return one.apply(tables) instanceof Checked.Valid<Stage>(Stage left) && other.apply(tables) instanceof Checked.Valid<Stage>(Stage right) && !Sameness.of(left, right).isSame();
+        return one.apply(tables) instanceof Checked.Valid<Stage>(Stage left)
+                && other.apply(tables) instanceof Checked.Valid<Stage>(Stage right)
+                && !Sameness.of(left, right).isSame();
     }
 
     /** A table of a few rows like those of another. */
@@ -88,7 +91,8 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
             for (int r = 0; r < tables.get(t).rows().size(); r++) {
                 Table table = tables.get(t);
                 int without = r;
-                List<List<Value>> rest = IntStream.range(0, table.rows().size()).filter(row -> row != without).mapToObj(row -> table.rows().get(row)).map(Row::values).toList();
+                List<List<Value>> rest = IntStream.range(0, table.rows().size()).filter(row -> row != without)
+                        .mapToObj(row -> table.rows().get(row)).map(Row::values).toList();
                 List<Table> fewer = new ArrayList<>(tables);
                 fewer.set(t, Table.of(table.name(), table.columns(), rest));
                 all.add(fewer);

@@ -45,23 +45,28 @@ public record Fate(Stage result, Timeline timeline) {
 
     /** The step in which the last outer join kept what a row was made of. */
     private OptionalLong kept(Stage stage, int row) {
-        if (stage instanceof Joined joined && joined.lineage().row(row) instanceof ResultRow.Kept) return timeline.decided(joined, row);
-        return stage.origins(row).stream().map(origin -> kept(stage.inputs().get(origin.input()), origin.row())).filter(OptionalLong::isPresent).findFirst().orElse(OptionalLong.empty());
+        if (stage instanceof Joined joined && joined.lineage().row(row) instanceof ResultRow.Kept)
+            return timeline.decided(joined, row);
+        return stage.origins(row).stream().map(origin -> kept(stage.inputs().get(origin.input()), origin.row()))
+                .filter(OptionalLong::isPresent).findFirst().orElse(OptionalLong.empty());
     }
 
     /** The step in which a row was taken on by the last stage that could have left it out. */
     private OptionalLong taken(Stage stage, int row) {
         return switch (stage) {
-            case Chosen _, Sorted _, Cut _, Named _ -> {
+            case Chosen _,Sorted _,Cut _,Named _ -> {
                 Stage.Origin origin = stage.origins(row).getFirst();
                 OptionalLong before = taken(stage.inputs().get(origin.input()), origin.row());
                 yield before.isPresent() ? before : timeline.decided(stage, row);
             }
-            case Source _, Joined _, Filtered _, Grouped _, Unrepeated _, Combined _ -> timeline.decided(stage, row);
+            case Source _,Joined _,Filtered _,Grouped _,Unrepeated _,Combined _ -> timeline.decided(stage, row);
         };
     }
 
-    /** Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or dropped for want of a partner. */
+    /**
+     * Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or
+     * dropped for want of a partner.
+     */
     public Optional<Phrase> whyNot(int left) {
         for (int part = timeline.parts().size() - 1; part >= 0; part--) {
             Optional<Phrase> found = whyNot(timeline.parts().get(part), timeline.start(part), left);
@@ -77,7 +82,8 @@ public record Fate(Stage result, Timeline timeline) {
                 int number = 0;
                 for (Stage input : rows.stage().inputs()) {
                     for (int row = 0; row < input.rows().size(); row++, number++) {
-                        if (rows.strikesOut(number) && isFrom(input, row, left)) yield Optional.of(said(start + rows.decided(number)));
+                        if (rows.strikesOut(number) && isFrom(input, row, left))
+                            yield Optional.of(said(start + rows.decided(number)));
                     }
                 }
                 yield Optional.empty();
@@ -85,8 +91,10 @@ public record Fate(Stage result, Timeline timeline) {
             case MatchTimeline match -> {
                 Stage outer = match.join().left();
                 for (int row = 0; row < outer.rows().size(); row++) {
-                    boolean gives = match.join().kind().keeps(Side.LEFT) || match.outcome().matching().partners(row) > 0;
-                    if (!gives && isFrom(outer, row, left)) yield Optional.of(said(start + match.decided(Side.LEFT, row)));
+                    boolean gives =
+                            match.join().kind().keeps(Side.LEFT) || match.outcome().matching().partners(row) > 0;
+                    if (!gives && isFrom(outer, row, left))
+                        yield Optional.of(said(start + match.decided(Side.LEFT, row)));
                 }
                 yield Optional.empty();
             }

@@ -43,8 +43,11 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
     public static List<Finding> of(KeyCheck check, List<KeyPair> on) {
         List<Finding> findings = new ArrayList<>();
         if (!check.typesDiffer().isEmpty()) {
-            findings.add(new Finding(Mark.DOUBTFUL, "Types differ", check.typesDiffer().stream().map(pair -> typed(check, pair, " and "))
-                    .collect(Collectors.joining("; ")) + ", which SQL does not compare", retype(check)));
+            findings.add(
+                    new Finding(Mark.DOUBTFUL, "Types differ",
+                            check.typesDiffer().stream().map(pair -> typed(check, pair, " and "))
+                                    .collect(Collectors.joining("; ")) + ", which SQL does not compare",
+                            retype(check)));
         }
         for (Side side : Side.values()) partnered(check.keys(side), findings);
         for (Side side : Side.values()) {
@@ -52,13 +55,16 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
             withoutKey(check.keys(side), findings);
         }
         if (check.typesDiffer().isEmpty()) {
-            findings.add(of(Mark.GOOD, "Types agree", on.stream().map(pair -> typed(check, pair, " = ")).collect(Collectors.joining("; "))));
+            findings.add(of(Mark.GOOD, "Types agree",
+                    on.stream().map(pair -> typed(check, pair, " = ")).collect(Collectors.joining("; "))));
         }
         check.nearMisses().stream().limit(MOST_NAMED).forEach(miss -> findings.add(new Finding(Mark.DOUBTFUL,
                 shown(miss.key()) + " is almost " + shown(miss.meant()), miss.difference().title()
-                + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(), Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new))));
+                        + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(),
+                Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new))));
         if (check.nearMisses().size() > MOST_NAMED) {
-            findings.add(of(Mark.DOUBTFUL, "And " + (check.nearMisses().size() - MOST_NAMED) + " more keys are almost partners", ""));
+            findings.add(of(Mark.DOUBTFUL,
+                    "And " + (check.nearMisses().size() - MOST_NAMED) + " more keys are almost partners", ""));
         }
         if (check.nearMisses().isEmpty()) {
             findings.add(of(Mark.GOOD, "No near-misses", "no key differs by case, blanks or a letter alone"));
@@ -72,25 +78,33 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
         Optional<Type> left = type(check.left(), pair.left());
         Optional<Type> right = type(check.right(), pair.right());
         if (left.isEmpty() || right.isEmpty()) return Optional.empty();
-        return Optional.of(left.get() == Type.TEXT ? new Repair.Retype(Side.LEFT, pair.left(), right.get()) : new Repair.Retype(Side.RIGHT, pair.right(), left.get()));
+        return Optional.of(left.get() == Type.TEXT ? new Repair.Retype(Side.LEFT, pair.left(), right.get())
+                : new Repair.Retype(Side.RIGHT, pair.right(), left.get()));
     }
 
     private static void partnered(Keys keys, List<Finding> findings) {
         int rows = keys.partneredRows().size();
-        findings.add(of(Mark.PAIR, counted(rows, keys, "has a partner", "have a partner"), rows == 0 ? "" : rows(keys.partneredRows())));
+        findings.add(of(Mark.PAIR, counted(rows, keys, "has a partner", "have a partner"),
+                rows == 0 ? "" : rows(keys.partneredRows())));
         List<Key> shared = keys.shared();
         if (shared.isEmpty()) return;
         Key first = shared.getFirst();
-        findings.add(of(Mark.PAIR, shared.size() == 1 ? shown(first.values()) + " is shared by " + Words.rows(first.rows().size()) + " of " + keys.table().name()
+        findings.add(of(Mark.PAIR,
+                shared.size() == 1
+                        ? shown(first.values()) + " is shared by " + Words.rows(first.rows().size()) + " of "
+                                + keys.table().name()
                         : Words.number(shared.size()) + " keys are shared by rows of " + keys.table().name(),
                 shared.size() == 1 ? "whoever meets it comes into a join " + first.rows().size() + " times"
-                        : named(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size()).toList())));
+                        : named(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size())
+                                .toList())));
     }
 
     private static void alone(Keys keys, Side side, List<Finding> findings) {
         if (keys.alone().isEmpty()) return;
-        findings.add(of(side.of(Mark.LEFT, Mark.RIGHT), counted(keys.aloneRows().size(), keys, "has no partner", "have no partner"),
-                named(keys.alone().stream().map(key -> shown(key.values())).toList()) + " – " + rows(keys.aloneRows())));
+        findings.add(of(side.of(Mark.LEFT, Mark.RIGHT),
+                counted(keys.aloneRows().size(), keys, "has no partner", "have no partner"),
+                named(keys.alone().stream().map(key -> shown(key.values())).toList()) + " – "
+                        + rows(keys.aloneRows())));
     }
 
     private static void withoutKey(Keys keys, List<Finding> findings) {
@@ -104,7 +118,8 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
     }
 
     private static String rows(List<Integer> rows) {
-        return (rows.size() == 1 ? "row " : "rows ") + named(rows.stream().map(row -> String.valueOf(row + 1)).toList());
+        return (rows.size() == 1 ? "row " : "rows ")
+                + named(rows.stream().map(row -> String.valueOf(row + 1)).toList());
     }
 
     private static String named(List<String> all) {
@@ -117,7 +132,8 @@ public record Finding(Mark mark, String headline, String detail, Optional<Repair
     }
 
     private static String typed(KeyCheck check, KeyPair pair, String between) {
-        return type(check.left(), pair.left()).map(Type::title).orElse("") + between + type(check.right(), pair.right()).map(Type::title).orElse("");
+        return type(check.left(), pair.left()).map(Type::title).orElse("") + between
+                + type(check.right(), pair.right()).map(Type::title).orElse("");
     }
 
     private static Optional<Type> type(Keys keys, String column) {

@@ -18,14 +18,15 @@ import lunko.steps.StageKind;
 import lunko.steps.Timeline;
 
 /**
- * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as marks. Where
+ * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as
+ * marks. Where
  * a stage strikes rows out, those are among them.
  *
- * @param part  the part of the timeline that it is in, counted from 0; an outer join matches and keeps in one part
- * @param step  the step after which it is done
+ * @param part the part of the timeline that it is in, counted from 0; an outer join matches and keeps in one part
+ * @param step the step after which it is done
  * @param title what it does with what, as a heading
- * @param rows  how many rows it gives
- * @param sum   how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
+ * @param rows how many rows it gives
+ * @param sum how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
  * @param lines its first rows
  */
 public record Glance(int part, long step, StageKind kind, String title, long rows, String sum, List<Line> lines) {
@@ -64,12 +65,15 @@ public record Glance(int part, long step, StageKind kind, String title, long row
         Tally tally = outcome.matching().tally();
         String title = timeline.title(number);
         boolean keeps = outcome.kind().keeps(Side.LEFT) || outcome.kind().keeps(Side.RIGHT);
-        Glance whole = new Glance(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title, outcome.size(),
+        Glance whole = new Glance(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title,
+                outcome.size(),
                 outcome.kind().arithmetic(tally), lines(outcome));
         if (!keeps || !outcome.kind().bringsPairs()) return List.of(whole);
-        List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream().filter(ResultRow.Met.class::isInstance).toList();
+        List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream()
+                .filter(ResultRow.Met.class::isInstance).toList();
         long last = pairs.isEmpty() ? timeline.start(number) : timeline.start(number) + match.decided(pairs.getLast());
-        return List.of(new Glance(number, last, StageKind.MATCH, title, tally.pairs(), "of " + Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows()),
+        return List.of(new Glance(number, last, StageKind.MATCH, title, tally.pairs(),
+                "of " + Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows()),
                 lines(outcome, pairs.subList(0, Math.min(MOST, pairs.size())))), whole);
     }
 
@@ -81,10 +85,12 @@ public record Glance(int part, long step, StageKind kind, String title, long row
             case RowTimeline rows -> {
                 int before = rows.stage().inputs().stream().mapToInt(input -> input.rows().size()).sum();
                 boolean fewer = IntStream.range(0, before).anyMatch(rows::strikesOut);
-                yield List.of(new Glance(number, end, part.kind(), title, rows.stage().rows().size(), before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
+                yield List.of(new Glance(number, end, part.kind(), title, rows.stage().rows().size(),
+                        before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
                         fewer ? struckLines(rows) : lines(rows.stage())));
             }
-            case ResultPart(Stage result) -> List.of(new Glance(number, end, part.kind(), title, result.rows().size(), "", lines(result)));
+            case ResultPart(Stage result) ->
+                List.of(new Glance(number, end, part.kind(), title, result.rows().size(), "", lines(result)));
         };
     }
 
@@ -93,28 +99,32 @@ public record Glance(int part, long step, StageKind kind, String title, long row
     }
 
     private static List<Line> lines(Outcome outcome, List<ResultRow> rows) {
-        return rows.stream().map(row -> new Line(outcome.columns().stream().limit(MOST).map(column -> switch (outcome.cell(row, column)) {
-            case ResultCell.Padded _ -> Mark.PADDED;
-            case ResultCell.Stored(var value) -> value.isNull() ? Mark.NULL : column.side() == Side.LEFT ? Mark.LEFT : Mark.RIGHT;
-        }).toList(), false)).toList();
+        return rows.stream().map(row -> new Line(
+                outcome.columns().stream().limit(MOST).map(column -> switch (outcome.cell(row, column)) {
+                    case ResultCell.Padded _ -> Mark.PADDED;
+                    case ResultCell.Stored(var value) ->
+                        value.isNull() ? Mark.NULL : column.side() == Side.LEFT ? Mark.LEFT : Mark.RIGHT;
+                }).toList(), false)).toList();
     }
 
     private static List<Line> lines(Stage stage) {
-        return IntStream.range(0, Math.min(MOST, stage.rows().size())).mapToObj(row -> new Line(marks(stage, row), false)).toList();
+        return IntStream.range(0, Math.min(MOST, stage.rows().size()))
+                .mapToObj(row -> new Line(marks(stage, row), false)).toList();
     }
 
     private static List<Line> struckLines(RowTimeline rows) {
         List<Line> lines = new ArrayList<>();
         int offset = 0;
         for (Stage input : rows.stage().inputs()) {
-            for (int row = 0; row < input.rows().size() && lines.size() < MOST; row++) lines.add(new Line(marks(input, row), rows.strikesOut(offset + row)));
+            for (int row = 0; row < input.rows().size() && lines.size() < MOST; row++)
+                lines.add(new Line(marks(input, row), rows.strikesOut(offset + row)));
             offset += input.rows().size();
         }
         return lines;
     }
 
     private static List<Mark> marks(Stage stage, int row) {
-        return IntStream.range(0, Math.min(MOST, stage.headings().size())).mapToObj(column ->
-                stage.pads(row, column) ? Mark.PADDED : stage.rows().get(row).get(column).isNull() ? Mark.NULL : Mark.VALUE).toList();
+        return IntStream.range(0, Math.min(MOST, stage.headings().size())).mapToObj(column -> stage.pads(row, column)
+                ? Mark.PADDED : stage.rows().get(row).get(column).isNull() ? Mark.NULL : Mark.VALUE).toList();
     }
 }

@@ -30,11 +30,11 @@ import lunko.table.Value;
 /**
  * What can be said about the columns that two tables are to be joined by, before they are.
  *
- * @param left       the keys of the left table
- * @param right      the keys of the right table
+ * @param left the keys of the left table
+ * @param right the keys of the right table
  * @param typesDiffer the pairs of columns whose values SQL does not compare
  * @param nearMisses keys that are almost partners
- * @param tally      the numbers that the counts of all kinds follow from
+ * @param tally the numbers that the counts of all kinds follow from
  */
 public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<NearMiss> nearMisses, Tally tally) {
 
@@ -44,8 +44,8 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
     /**
      * The keys of one table, each once, in the order of their first rows.
      *
-     * @param partnered  those that the other table has too
-     * @param alone      those that it has not
+     * @param partnered those that the other table has too
+     * @param alone those that it has not
      * @param withoutKey the rows with a NULL in their key
      */
     public record Keys(Table table, List<Key> partnered, List<Key> alone, List<Integer> withoutKey) {
@@ -72,27 +72,36 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         }
     }
 
-    /** Looks at two tables and the columns, by name, that are to be equal. Pairs with a column that is not there are left out. */
+    /**
+     * Looks at two tables and the columns, by name, that are to be equal. Pairs with a column that is not there are
+     * left out.
+     */
     public static KeyCheck of(Table left, Table right, List<KeyPair> on) {
         List<Equality> columns = on.stream().flatMap(pair -> columns(pair, left, right).stream()).toList();
-        List<KeyPair> differ = columns.stream().filter(pair -> !left.columns().get(pair.left()).type().comparesWith(right.columns().get(pair.right()).type()))
-                .map(pair -> new KeyPair(left.columns().get(pair.left()).name(), right.columns().get(pair.right()).name())).toList();
+        List<KeyPair> differ = columns.stream().filter(
+                pair -> !left.columns().get(pair.left()).type().comparesWith(right.columns().get(pair.right()).type()))
+                .map(pair -> new KeyPair(left.columns().get(pair.left()).name(),
+                        right.columns().get(pair.right()).name()))
+                .toList();
         Map<Object, Key> lefts = keys(left, columns.stream().map(Equality::left).toList());
         Map<Object, Key> rights = keys(right, columns.stream().map(Equality::right).toList());
         boolean comparable = differ.isEmpty();
         Keys l = divided(left, lefts, comparable ? rights.keySet() : Set.of());
         Keys r = divided(right, rights, comparable ? lefts.keySet() : Set.of());
         long pairs = !comparable ? 0 : lefts.entrySet().stream().filter(entry -> rights.containsKey(entry.getKey()))
-                .mapToLong(entry -> (long) entry.getValue().rows().size() * rights.get(entry.getKey()).rows().size()).sum();
-        Tally tally = new Tally(left.rows().size(), right.rows().size(), pairs, left.rows().size() - l.partneredRows().size(),
-                right.rows().size() - r.partneredRows().size());
+                .mapToLong(entry -> (long) entry.getValue().rows().size() * rights.get(entry.getKey()).rows().size())
+                .sum();
+        Tally tally =
+                new Tally(left.rows().size(), right.rows().size(), pairs, left.rows().size() - l.partneredRows().size(),
+                        right.rows().size() - r.partneredRows().size());
         return new KeyCheck(l, r, differ, nearMisses(l, r, rights.values()), tally);
     }
 
     private static Optional<Equality> columns(KeyPair pair, Table left, Table right) {
         OptionalInt l = left.column(pair.left());
         OptionalInt r = right.column(pair.right());
-        return l.isPresent() && r.isPresent() ? Optional.of(new Equality(l.getAsInt(), r.getAsInt())) : Optional.empty();
+        return l.isPresent() && r.isPresent() ? Optional.of(new Equality(l.getAsInt(), r.getAsInt()))
+                : Optional.empty();
     }
 
     private static Map<Object, Key> keys(Table table, List<Integer> columns) {
@@ -116,10 +125,14 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         keys.forEach((identity, key) -> (others.contains(identity) ? partnered : alone).add(key));
         BitSet with = new BitSet(table.rows().size());
         keys.values().forEach(key -> key.rows().forEach(with::set));
-        return new Keys(table, partnered, alone, IntStream.range(0, table.rows().size()).filter(row -> !with.get(row)).boxed().toList());
+        return new Keys(table, partnered, alone,
+                IntStream.range(0, table.rows().size()).filter(row -> !with.get(row)).boxed().toList());
     }
 
-    /** For each left key without a partner, the right key that is most surely meant; and so for right keys that no left one means. */
+    /**
+     * For each left key without a partner, the right key that is most surely meant; and so for right keys that no left
+     * one means.
+     */
     private static List<NearMiss> nearMisses(Keys left, Keys right, Collection<Key> rights) {
         List<NearMiss> found = new ArrayList<>(nearMisses(Side.LEFT, left.alone(), rights));
         Set<List<Value>> meant = new HashSet<>();
@@ -137,17 +150,23 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         List<Key> open = new ArrayList<>();
         for (Key key : alone) {
             // Keys that differ in type or blanks alone look alike all the more; keys that differ in case need not.
-            List<Key> candidates = Stream.of(sameButCase.get(common(Difference.CASE, key.values())), alike.get(common(Difference.LOOK_ALIKES, key.values())))
+            List<Key> candidates = Stream
+                    .of(sameButCase.get(common(Difference.CASE, key.values())),
+                            alike.get(common(Difference.LOOK_ALIKES, key.values())))
                     .filter(Objects::nonNull).flatMap(List::stream).toList();
-            Optional<NearMiss> miss = Stream.of(Difference.values()).filter(difference -> difference != Difference.SPELLING)
-                    .flatMap(difference -> candidates.stream().filter(other -> common(difference, key.values()).equals(common(difference, other.values())))
-                            .map(other -> new NearMiss(side, key.rows(), key.values(), other.values(), difference))).findFirst();
+            Optional<NearMiss> miss = Stream.of(Difference.values())
+                    .filter(difference -> difference != Difference.SPELLING)
+                    .flatMap(difference -> candidates.stream().filter(
+                            other -> common(difference, key.values()).equals(common(difference, other.values())))
+                            .map(other -> new NearMiss(side, key.rows(), key.values(), other.values(), difference)))
+                    .findFirst();
             miss.ifPresentOrElse(found::add, () -> open.add(key));
         }
         if (open.isEmpty()) return found;
         // What a surer sign has found is looked at no further.
         Slips slips = Slips.of(others);
-        open.forEach(key -> slips.meant(key).ifPresent(other -> found.add(new NearMiss(side, key.rows(), key.values(), other.values(), Difference.SPELLING))));
+        open.forEach(key -> slips.meant(key).ifPresent(
+                other -> found.add(new NearMiss(side, key.rows(), key.values(), other.values(), Difference.SPELLING))));
         found.sort(Comparator.comparingInt(miss -> miss.rows().getFirst()));
         return found;
     }

@@ -14,7 +14,7 @@ import lunko.table.Value;
 /**
  * The rows of a table that break what is meant to hold for its columns; counted from 0.
  *
- * @param twice   rows that have the key of an earlier row, or whose key a later row has again
+ * @param twice rows that have the key of an earlier row, or whose key a later row has again
  * @param missing for a row, the columns that are NULL and may not be
  */
 public record KeyFaults(Set<Integer> twice, Map<Integer, List<Integer>> missing) {
@@ -22,7 +22,8 @@ public record KeyFaults(Set<Integer> twice, Map<Integer, List<Integer>> missing)
     /** Looks at all rows of a table. */
     public static KeyFaults of(Table table) {
         Map<Integer, List<Integer>> missing = new HashMap<>();
-        List<Integer> needed = IntStream.range(0, table.columns().size()).filter(i -> !table.columns().get(i).nullable()).boxed().toList();
+        List<Integer> needed = IntStream.range(0, table.columns().size())
+                .filter(i -> !table.columns().get(i).nullable()).boxed().toList();
         if (!needed.isEmpty()) {
             for (int row = 0; row < table.rows().size(); row++) {
                 Row values = table.rows().get(row);

@@ -25,7 +25,9 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     public enum Reason {
         /** They have the same name and can be compared. */
         SAME_NAME("the same name"),
-        /** Most values of the one are in the other, and texts, days or names of one ending say that this is no chance. */
+        /**
+         * Most values of the one are in the other, and texts, days or names of one ending say that this is no chance.
+         */
         SHARED_VALUES("the same values");
 
         private final String title;
@@ -43,13 +45,15 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     /** What can be proposed for two tables, the strongest reasons first. */
     public static List<KeyProposal> of(Table left, Table right) {
         List<KeyProposal> found = new ArrayList<>();
-        List<Set<Object>> rightValues = right.columns().stream().map(column -> values(right, right.columns().indexOf(column))).toList();
+        List<Set<Object>> rightValues =
+                right.columns().stream().map(column -> values(right, right.columns().indexOf(column))).toList();
         for (int l = 0; l < left.columns().size(); l++) {
             Set<Object> leftValues = values(left, l);
             for (int r = 0; r < right.columns().size(); r++) {
                 if (left == right && !pointsAtKey(left.columns().get(l), right.columns().get(r))) continue;
                 KeyPair pair = new KeyPair(left.columns().get(l).name(), right.columns().get(r).name());
-                reason(left.columns().get(l), leftValues, right.columns().get(r), rightValues.get(r)).ifPresent(reason -> found.add(new KeyProposal(pair, reason)));
+                reason(left.columns().get(l), leftValues, right.columns().get(r), rightValues.get(r))
+                        .ifPresent(reason -> found.add(new KeyProposal(pair, reason)));
             }
         }
         found.sort((a, b) -> a.reason.compareTo(b.reason));
@@ -70,7 +74,8 @@ public record KeyProposal(KeyPair pair, Reason reason) {
         Set<Object> smaller = lefts.size() <= rights.size() ? lefts : rights;
         Set<Object> larger = smaller == lefts ? rights : lefts;
         long shared = smaller.stream().filter(larger::contains).count();
-        return telling && shared >= 2 && shared * 100 >= (long) smaller.size() * MOST_OF_THEM ? Optional.of(Reason.SHARED_VALUES) : Optional.empty();
+        return telling && shared >= 2 && shared * 100 >= (long) smaller.size() * MOST_OF_THEM
+                ? Optional.of(Reason.SHARED_VALUES) : Optional.empty();
     }
 
     private static String ending(Column column) {
@@ -79,7 +84,8 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     }
 
     private static Set<Object> values(Table table, int column) {
-        return table.rows().stream().limit(ROWS_LOOKED_AT).map(row -> row.value(column)).filter(value -> !value.isNull())
+        return table.rows().stream().limit(ROWS_LOOKED_AT).map(row -> row.value(column))
+                .filter(value -> !value.isNull())
                 .map((Value value) -> ValueOrder.identity(value)).collect(Collectors.toCollection(HashSet::new));
     }
 }

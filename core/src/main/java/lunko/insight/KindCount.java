@@ -12,7 +12,9 @@ import lunko.query.Query;
 import lunko.query.Tally;
 import lunko.table.Table;
 
-/** How many rows a kind of join gives on the tables at hand, and how the number comes about, in words and in figures. */
+/**
+ * How many rows a kind of join gives on the tables at hand, and how the number comes about, in words and in figures.
+ */
 public record KindCount(JoinKind kind, long rows, String arithmetic, String figures) {
 
     /** The count of a kind that follows from a tally. */
@@ -25,12 +27,14 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
         Optional<Tally> compared = tally(query.of(JoinKind.INNER), tables);
         Optional<Tally> crossed = tally(query.of(JoinKind.CROSS), tables);
         return Arrays.stream(JoinKind.values())
-                .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally ->
-                        of(kind, tally)))
+                .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally -> of(kind, tally)))
                 .toList();
     }
 
-    /** The counts of those kinds that could stand in the place of a join; where it has no condition, that is a cross join alone. */
+    /**
+     * The counts of those kinds that could stand in the place of a join; where it has no condition, that is a cross
+     * join alone.
+     */
     public static List<KindCount> all(Outcome outcome) {
         return Arrays.stream(JoinKind.values()).filter(kind -> !kind.compares() || outcome.kind().compares())
                 .map(kind -> of(kind, outcome.matching().tally())).toList();

@@ -22,7 +22,10 @@ import lunko.query.Side;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** A result that somebody looks at: that of a join, which has two sides, or that of a query, whose columns are all on the left. */
+/**
+ * A result that somebody looks at: that of a join, which has two sides, or that of a query, whose columns are all on
+ * the left.
+ */
 public sealed interface Listing {
 
     /** The columns of a side, in the order of the result. */
@@ -31,7 +34,10 @@ public sealed interface Listing {
     /** What a column is called. */
     String name(ResultColumn column);
 
-    /** The column of a table that a column is as it stands, under the alias that the table has; nothing, where it is made otherwise. */
+    /**
+     * The column of a table that a column is as it stands, under the alias that the table has; nothing, where it is
+     * made otherwise.
+     */
     Optional<Stage.Heading> source(ResultColumn column);
 
     /** The type of a column; text, where it holds bare NULLs. */
@@ -95,7 +101,8 @@ public sealed interface Listing {
 
         @Override
         public List<ResultColumn> columns(Side side) {
-            return side == Side.RIGHT ? List.of() : IntStream.range(0, stage.headings().size()).mapToObj(column -> new ResultColumn(side, column)).toList();
+            return side == Side.RIGHT ? List.of() : IntStream.range(0, stage.headings().size())
+                    .mapToObj(column -> new ResultColumn(side, column)).toList();
         }
 
         @Override
@@ -111,10 +118,12 @@ public sealed interface Listing {
 
         private static Optional<Stage.Heading> source(Stage stage, int column) {
             return switch (stage) {
-                case Chosen chosen -> chosen.from().get(column).isPresent() ? source(chosen.input(), chosen.from().get(column).getAsInt()) : Optional.empty();
-                case Filtered _, Unrepeated _, Sorted _, Cut _ -> source(stage.inputs().getFirst(), column);
-                case Source _, Joined _ -> Optional.of(stage.headings().get(column)).filter(heading -> heading.table().isPresent());
-                case Named _, Grouped _, Combined _ -> Optional.empty();
+                case Chosen chosen -> chosen.from().get(column).isPresent()
+                        ? source(chosen.input(), chosen.from().get(column).getAsInt()) : Optional.empty();
+                case Filtered _,Unrepeated _,Sorted _,Cut _ -> source(stage.inputs().getFirst(), column);
+                case Source _,Joined _ ->
+                    Optional.of(stage.headings().get(column)).filter(heading -> heading.table().isPresent());
+                case Named _,Grouped _,Combined _ -> Optional.empty();
             };
         }
 
@@ -142,7 +151,8 @@ public sealed interface Listing {
         private static OptionalInt first(Stage stage, int row) {
             if (stage.inputs().isEmpty()) return OptionalInt.of(row);
             List<Stage.Origin> origins = stage.origins(row);
-            return origins.isEmpty() || origins.getFirst().input() != 0 ? OptionalInt.empty() : first(stage.inputs().getFirst(), origins.getFirst().row());
+            return origins.isEmpty() || origins.getFirst().input() != 0 ? OptionalInt.empty()
+                    : first(stage.inputs().getFirst(), origins.getFirst().row());
         }
     }
 }

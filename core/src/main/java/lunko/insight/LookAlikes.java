@@ -12,7 +12,8 @@ final class LookAlikes {
     private static final String PAIRS = "аaАAвBсcСCеeЕEнHкkКKмMоoОOрpРPтTхxХXуyіiІIјjЅSѕs"
             + "αaΑAΒBΕEΖZΗHΙIκkΚKΜMνvΝNοoΟOρpΡPτtΤTχxΧXυuΥY0O1lI";
     private static final Map<Character, Character> LATIN = IntStream.range(0, PAIRS.length() / 2).boxed()
-            .collect(Collectors.toUnmodifiableMap(i -> PAIRS.charAt(2 * i), i -> PAIRS.charAt(2 * i + 1), (first, _) -> first));
+            .collect(Collectors.toUnmodifiableMap(i -> PAIRS.charAt(2 * i), i -> PAIRS.charAt(2 * i + 1),
+                    (first, _) -> first));
 
     /** Below it are the plain letters and signs, which look like nothing but themselves. */
     private static final int DEL = 0x7F;
@@ -30,7 +31,8 @@ final class LookAlikes {
     /** Without the difference of small and capital letters. */
     static String withoutCase(String text) {
         // First to capitals: some letters have two small forms.
-        return isPlain(text, 0) ? text.toLowerCase(Locale.ROOT) : text.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT);
+        return isPlain(text, 0) ? text.toLowerCase(Locale.ROOT)
+                : text.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT);
     }
 
     /** Without blanks at the ends and with single ones inside, whatever blank they are. */
@@ -39,7 +41,9 @@ final class LookAlikes {
         return text.replaceAll("[\\s\\p{Z}\\u200B\\uFEFF]+", " ").strip();
     }
 
-    /** With the plainest of letters that look alike: neither their accents nor their script nor case tells them apart. */
+    /**
+     * With the plainest of letters that look alike: neither their accents nor their script nor case tells them apart.
+     */
     static String skeleton(String text) {
         String plain = isPlain(text, 0) ? withoutBlanks(text)
                 : Normalizer.normalize(withoutBlanks(text), Normalizer.Form.NFKD).replaceAll("\\p{M}+", "");
@@ -60,10 +64,13 @@ final class LookAlikes {
         int start = 0;
         while (start < shorter.length() && shorter.charAt(start) == longer.charAt(start)) start++;
         int end = 0;
-        while (end < shorter.length() - start && shorter.charAt(shorter.length() - 1 - end) == longer.charAt(longer.length() - 1 - end)) end++;
+        while (end < shorter.length() - start
+                && shorter.charAt(shorter.length() - 1 - end) == longer.charAt(longer.length() - 1 - end))
+            end++;
         int left = shorter.length() - start - end;
-        boolean swapped = left == 2 && shorter.length() == longer.length() && shorter.charAt(start) == longer.charAt(start + 1)
-                && shorter.charAt(start + 1) == longer.charAt(start);
+        boolean swapped =
+                left == 2 && shorter.length() == longer.length() && shorter.charAt(start) == longer.charAt(start + 1)
+                        && shorter.charAt(start + 1) == longer.charAt(start);
         return left == 0 || left == 1 && shorter.length() == longer.length() || swapped;
     }
 }

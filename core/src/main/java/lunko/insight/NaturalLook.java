@@ -15,7 +15,8 @@ import lunko.query.Tally;
 import lunko.table.Table;
 
 /**
- * What a natural join of two tables would match: all columns of the same name (ISO/IEC 9075-2, joined table), meant so or not.
+ * What a natural join of two tables would match: all columns of the same name (ISO/IEC 9075-2, joined table), meant so
+ * or not.
  *
  * @param common the columns of the same name
  * @param missed the linked columns whose names differ, which a natural join knows nothing of
@@ -38,7 +39,8 @@ public record NaturalLook(Table left, Table right, List<Common> common, List<Key
     /** What it would match in two tables that are linked by these columns. */
     public static NaturalLook of(Table left, Table right, List<KeyPair> link) {
         List<KeyPair> pairs = Query.common(left, right);
-        return new NaturalLook(left, right, pairs.stream().map(pair -> new Common(pair, meant(pair, left, right, link))).toList(),
+        return new NaturalLook(left, right,
+                pairs.stream().map(pair -> new Common(pair, meant(pair, left, right, link))).toList(),
                 link.stream().filter(pair -> !pairs.contains(pair)).toList());
     }
 
@@ -58,7 +60,8 @@ public record NaturalLook(Table left, Table right, List<Common> common, List<Key
     }
 
     private Optional<Tally> tally() {
-        return Plan.bind(Query.natural(left, JoinKind.INNER, right), left == right ? List.of(left) : List.of(left, right))
+        return Plan
+                .bind(Query.natural(left, JoinKind.INNER, right), left == right ? List.of(left) : List.of(left, right))
                 .either(plan -> Optional.of(Matching.of(plan.join()).tally()), _ -> Optional.empty());
     }
 
@@ -66,24 +69,33 @@ public record NaturalLook(Table left, Table right, List<Common> common, List<Key
     public List<Phrase> said() {
         List<Phrase> said = new ArrayList<>();
         if (common.isEmpty()) {
-            said.add(Phrase.write().left(left.name()).plain(" and ").right(right.name()).plain(" have no column of the same name. Then a natural join has no"
-                    + " condition, and every row meets every row.").done());
+            said.add(Phrase.write().left(left.name()).plain(" and ").right(right.name())
+                    .plain(" have no column of the same name. Then a natural join has no"
+                            + " condition, and every row meets every row.")
+                    .done());
         }
         for (Common one : common) {
             said.add(Phrase.write().code(one.pair().left()).plain(" is in both. ").plain(switch (one.meant()) {
                 case LINKED -> "The tables are linked by it: that is meant.";
-                case NOT_LINKED -> "But the tables are not linked by it, and a natural join asks for it to be equal all the same.";
+                case NOT_LINKED ->
+                    "But the tables are not linked by it, and a natural join asks for it to be equal all the same.";
                 case INCOMPARABLE -> "But its two types cannot be compared, and so a natural join cannot run.";
             }).done());
         }
         for (KeyPair pair : missed) {
-            said.add(Phrase.write().code(pair.left() + " = " + pair.right()).plain(" is what the tables are linked by, and a natural join does not see it: the names differ.").done());
+            said.add(Phrase.write().code(pair.left() + " = " + pair.right())
+                    .plain(" is what the tables are linked by, and a natural join does not see it: the names differ.")
+                    .done());
         }
         if (!common.isEmpty()) {
-            said.add(Phrase.write().plain("In the result ").code(String.join(", ", common.stream().map(one -> one.pair().left()).toList()))
-                    .plain(common.size() == 1 ? " comes once, before the other columns." : " come once, before the other columns.").done());
+            said.add(Phrase.write().plain("In the result ")
+                    .code(String.join(", ", common.stream().map(one -> one.pair().left()).toList()))
+                    .plain(common.size() == 1 ? " comes once, before the other columns."
+                            : " come once, before the other columns.")
+                    .done());
         }
-        rows(JoinKind.INNER).ifPresent(rows -> said.add(Phrase.write().plain("As an inner join it gives ").strong(Words.rows(rows)).plain(".").done()));
+        rows(JoinKind.INNER).ifPresent(rows -> said
+                .add(Phrase.write().plain("As an inner join it gives ").strong(Words.rows(rows)).plain(".").done()));
         return said;
     }
 }

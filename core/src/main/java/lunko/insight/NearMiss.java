@@ -7,9 +7,9 @@ import lunko.table.Value;
 /**
  * A key without a partner that is almost another on the other side.
  *
- * @param side  the side of the key that has no partner
- * @param rows  the rows that have it, counted from 0
- * @param key   what they have
+ * @param side the side of the key that has no partner
+ * @param rows the rows that have it, counted from 0
+ * @param key what they have
  * @param meant the key of the other side that may be meant
  */
 public record NearMiss(Side side, List<Integer> rows, List<Value> key, List<Value> meant, Difference difference) {

@@ -55,7 +55,8 @@ public record PairGrid(Outcome outcome) {
     }
 
     /**
-     * How the pairs come about key by key, those of the most pairs first: {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing,
+     * How the pairs come about key by key, those of the most pairs first:
+     * {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing,
      * where rows do not meet by equal keys alone.
      */
     public Optional<String> sumByKeys() {
@@ -72,12 +73,20 @@ public record PairGrid(Outcome outcome) {
                 shown.putIfAbsent(identity, key);
             }
         }
-        List<Map.Entry<List<Object>, long[]>> meeting = keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
-                .sorted(Comparator.comparingLong((Map.Entry<List<Object>, long[]> key) -> -key.getValue()[0] * key.getValue()[1])).toList();
-        String terms = meeting.stream().limit(MOST_KEYS).map(key -> shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", ")) + " gives "
-                + key.getValue()[0] + " × " + key.getValue()[1]).collect(Collectors.joining(", "));
-        String rest = meeting.size() > MOST_KEYS ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
-        return Optional.of(Words.counted(outcome.matching().tally().pairs(), "pair") + (terms.isEmpty() ? "" : ": " + terms + rest));
+        List<Map.Entry<List<Object>, long[]>> meeting =
+                keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
+                        .sorted(Comparator.comparingLong(
+                                (Map.Entry<List<Object>, long[]> key) -> -key.getValue()[0] * key.getValue()[1]))
+                        .toList();
+        String terms = meeting.stream().limit(MOST_KEYS)
+                .map(key -> shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", "))
+                        + " gives "
+                        + key.getValue()[0] + " × " + key.getValue()[1])
+                .collect(Collectors.joining(", "));
+        String rest = meeting.size() > MOST_KEYS
+                ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
+        return Optional.of(Words.counted(outcome.matching().tally().pairs(), "pair")
+                + (terms.isEmpty() ? "" : ": " + terms + rest));
     }
 
     /** How the number of rows of the result follows from the grid, in a sentence. */

@@ -16,14 +16,15 @@ import lunko.query.Tally;
  * pairs, and right rows without a partner.
  */
 public record Regions(JoinKind kind, Tally tally, List<Integer> leftAlone, List<ResultRow.Met> pairs,
-                      List<Integer> rightAlone, List<Integer> leftPartnered, List<Integer> rightPartnered) {
+        List<Integer> rightAlone, List<Integer> leftPartnered, List<Integer> rightPartnered) {
 
     /** The regions of a result. */
     public static Regions of(Outcome outcome) {
         Matching matching = outcome.matching();
         int[] leftAlone = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) == 0).toArray();
         int[] withPartner = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) > 0).toArray();
-        int[] rightPartnered = IntStream.range(0, matching.rightRows()).filter(row -> matching.firstPartner(row).isPresent()).toArray();
+        int[] rightPartnered = IntStream.range(0, matching.rightRows())
+                .filter(row -> matching.firstPartner(row).isPresent()).toArray();
         long[] before = new long[withPartner.length + 1];
         for (int i = 0; i < withPartner.length; i++) before[i + 1] = before[i] + matching.partners(withPartner[i]);
         int pairs = (int) Math.min(matching.tally().pairs(), Integer.MAX_VALUE);
@@ -34,7 +35,8 @@ public record Regions(JoinKind kind, Tally tally, List<Integer> leftAlone, List<
                     int i = found >= 0 ? found : -found - 2;
                     return new ResultRow.Met(withPartner[i], matching.partner(withPartner[i], (int) (n - before[i])));
                 }),
-                LazyList.of(matching.rightAlone(), matching::rightAlone), LazyList.of(withPartner.length, n -> withPartner[n]),
+                LazyList.of(matching.rightAlone(), matching::rightAlone),
+                LazyList.of(withPartner.length, n -> withPartner[n]),
                 LazyList.of(rightPartnered.length, n -> rightPartnered[n]));
     }
 

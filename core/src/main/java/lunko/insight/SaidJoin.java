@@ -21,9 +21,12 @@ public record SaidJoin(JoinKind kind, String left, String right) {
     /** Those in the stages of a query, in the order in which they are gone through. */
     public static List<SaidJoin> in(Stage result) {
         return result.all().stream().flatMap(stage -> switch (stage) {
-            case Joined joined when joined.join().kind().words().isEmpty() -> Stream.of(of(joined.join().kind(), joined));
-            case Filtered filtered when filtered.input() instanceof Joined joined -> filtered.says().stream().map(kind -> of(kind, joined));
-            case Source _, Named _, Joined _, Filtered _, Grouped _, Chosen _, Unrepeated _, Sorted _, Cut _, Combined _ -> Stream.empty();
+            case Joined joined when joined.join().kind().words().isEmpty() ->
+                Stream.of(of(joined.join().kind(), joined));
+            case Filtered filtered when filtered.input() instanceof Joined joined ->
+                filtered.says().stream().map(kind -> of(kind, joined));
+            case Source _,Named _,Joined _,Filtered _,Grouped _,Chosen _,Unrepeated _,Sorted _,Cut _,Combined _ ->
+                Stream.empty();
         }).toList();
     }
 

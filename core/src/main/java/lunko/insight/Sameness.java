@@ -13,7 +13,7 @@ import lunko.phrase.Words;
 /**
  * How alike two results are.
  *
- * @param rows   how many rows the one has
+ * @param rows how many rows the one has
  * @param others how many the other has
  */
 public record Sameness(Degree degree, int rows, int others) {
@@ -30,20 +30,26 @@ public record Sameness(Degree degree, int rows, int others) {
         DIFFERENT
     }
 
-    /** Compares two results; columns are the same if they come from a table of the same alias and are called the same. */
+    /**
+     * Compares two results; columns are the same if they come from a table of the same alias and are called the same.
+     */
     public static Sameness of(Stage one, Stage other) {
         int rows = one.rows().size();
         int others = other.rows().size();
         List<Integer> columns = columns(one.headings(), other.headings());
         if (columns.size() == one.headings().size() && columns.size() == other.headings().size()) {
             List<Object> left = IntStream.range(0, rows).<Object>mapToObj(one.rows()::get).toList();
-            List<Object> right = IntStream.range(0, others).<Object>mapToObj(row -> columns.stream().map(other.rows().get(row)::get).toList()).toList();
-            if (left.equals(right)) return new Sameness(inOrder(columns) ? Degree.IDENTICAL : Degree.OTHER_ORDER, rows, others);
-            return new Sameness(counted(left).equals(counted(right)) ? Degree.OTHER_ORDER : Degree.DIFFERENT, rows, others);
+            List<Object> right = IntStream.range(0, others)
+                    .<Object>mapToObj(row -> columns.stream().map(other.rows().get(row)::get).toList()).toList();
+            if (left.equals(right))
+                return new Sameness(inOrder(columns) ? Degree.IDENTICAL : Degree.OTHER_ORDER, rows, others);
+            return new Sameness(counted(left).equals(counted(right)) ? Degree.OTHER_ORDER : Degree.DIFFERENT, rows,
+                    others);
         }
         IntFunction<Object> met = row -> Sources.named(one, row);
         IntFunction<Object> otherMet = row -> Sources.named(other, row);
-        boolean same = counted(IntStream.range(0, rows).mapToObj(met).toList()).equals(counted(IntStream.range(0, others).mapToObj(otherMet).toList()));
+        boolean same = counted(IntStream.range(0, rows).mapToObj(met).toList())
+                .equals(counted(IntStream.range(0, others).mapToObj(otherMet).toList()));
         return new Sameness(same ? Degree.OTHER_COLUMNS : Degree.DIFFERENT, rows, others);
     }
 
@@ -55,14 +61,19 @@ public record Sameness(Degree degree, int rows, int others) {
     private static List<Integer> columns(List<Stage.Heading> ones, List<Stage.Heading> others) {
         List<Integer> columns = new ArrayList<>();
         for (Stage.Heading one : ones) {
-            IntStream.range(0, others.size()).filter(i -> !columns.contains(i) && isSame(one, others.get(i))).findFirst().ifPresent(columns::add);
+            IntStream.range(0, others.size()).filter(i -> !columns.contains(i) && isSame(one, others.get(i)))
+                    .findFirst().ifPresent(columns::add);
         }
         return columns;
     }
 
-    /** Whether two columns are the same, as far as can be told: a query that chooses columns does not say of which table they are. */
+    /**
+     * Whether two columns are the same, as far as can be told: a query that chooses columns does not say of which table
+     * they are.
+     */
     private static boolean isSame(Stage.Heading one, Stage.Heading other) {
-        return one.name().equalsIgnoreCase(other.name()) && (one.table().isEmpty() || other.table().isEmpty() || one.table().get().equalsIgnoreCase(other.table().get()));
+        return one.name().equalsIgnoreCase(other.name()) && (one.table().isEmpty() || other.table().isEmpty()
+                || one.table().get().equalsIgnoreCase(other.table().get()));
     }
 
     private static Map<Object, Long> counted(List<Object> rows) {
@@ -80,7 +91,8 @@ public record Sameness(Degree degree, int rows, int others) {
             case IDENTICAL -> "the same " + Words.rows(rows);
             case OTHER_ORDER -> "the same " + Words.rows(rows) + ", in another order";
             case OTHER_COLUMNS -> "the same " + Words.rows(rows) + ", other columns";
-            case DIFFERENT -> rows == others ? "other rows: " + Words.rows(rows) + " here, and as many there" : Words.rows(others) + " instead of " + rows;
+            case DIFFERENT -> rows == others ? "other rows: " + Words.rows(rows) + " here, and as many there"
+                    : Words.rows(others) + " instead of " + rows;
         };
     }
 }

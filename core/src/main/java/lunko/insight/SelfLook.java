@@ -16,13 +16,19 @@ public record SelfLook(Table table, List<KeyPair> link) {
     public List<Phrase> said() {
         Query query = Query.of(table, JoinKind.INNER, table, link);
         List<Phrase> said = new ArrayList<>();
-        said.add(Phrase.write().strong(table.name()).plain(" is taken twice: as ").left(query.left().alias()).plain(" on the left and as ").right(query.right().alias())
-                .plain(" on the right. It is one table of " + Words.rows(table.rows().size()) + " under two names; nothing is copied, and what is changed on one"
-                        + " side changes on the other.").done());
+        said.add(Phrase.write().strong(table.name()).plain(" is taken twice: as ").left(query.left().alias())
+                .plain(" on the left and as ").right(query.right().alias())
+                .plain(" on the right. It is one table of " + Words.rows(table.rows().size())
+                        + " under two names; nothing is copied, and what is changed on one"
+                        + " side changes on the other.")
+                .done());
         if (link.isEmpty()) {
-            said.add(Phrase.write().plain("It is not linked with itself: match two of its columns on the stage, or choose a cross join.").done());
+            said.add(Phrase.write().plain(
+                    "It is not linked with itself: match two of its columns on the stage, or choose a cross join.")
+                    .done());
         } else {
-            said.add(Phrase.write().plain("A row finds its partners by ").phrase(on(query)).plain(". A row may even meet itself.").done());
+            said.add(Phrase.write().plain("A row finds its partners by ").phrase(on(query))
+                    .plain(". A row may even meet itself.").done());
         }
         return said;
     }
@@ -31,7 +37,8 @@ public record SelfLook(Table table, List<KeyPair> link) {
         Phrase.Writer text = Phrase.write();
         String before = "";
         for (KeyPair pair : link) {
-            text.plain(before).left(query.left().alias() + "." + pair.left()).plain(" = ").right(query.right().alias() + "." + pair.right());
+            text.plain(before).left(query.left().alias() + "." + pair.left()).plain(" = ")
+                    .right(query.right().alias() + "." + pair.right());
             before = " and ";
         }
         return text.done();

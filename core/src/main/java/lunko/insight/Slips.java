@@ -9,7 +9,8 @@ import lunko.insight.KeyCheck.Key;
 import lunko.table.Value;
 
 /**
- * Words, to be found by others that are one slip apart: they share what is left of them when one letter is taken out. Those parts
+ * Words, to be found by others that are one slip apart: they share what is left of them when one letter is taken out.
+ * Those parts
  * are kept as numbers in a table of numbers, since there are ten times as many of them as words.
  */
 final class Slips {
@@ -20,7 +21,10 @@ final class Slips {
     private static final long PRIME = 1_000_003;
 
     private final List<Key> keys;
-    /** For each place in the table, the last entry there; for each entry, the one before it in the same place, its part and its key. */
+    /**
+     * For each place in the table, the last entry there; for each entry, the one before it in the same place, its part
+     * and its key.
+     */
     private final int[] last;
     private final int[] earlier;
     private final long[] parts;
@@ -82,10 +86,14 @@ final class Slips {
 
     private static Optional<String> word(Key key) {
         return key.values().size() == 1 && key.values().getFirst() instanceof Value.TextValue(String word)
-                && word.length() >= SHORTEST_WORD && word.length() <= LONGEST_WORD ? Optional.of(word) : Optional.empty();
+                && word.length() >= SHORTEST_WORD && word.length() <= LONGEST_WORD ? Optional.of(word)
+                        : Optional.empty();
     }
 
-    /** A number for the word and for each text that is left of it without one letter; different texts seldom have the same. */
+    /**
+     * A number for the word and for each text that is left of it without one letter; different texts seldom have the
+     * same.
+     */
     private static long[] shortened(String word) {
         int size = word.length();
         long[] upTo = new long[size + 1];
@@ -96,7 +104,8 @@ final class Slips {
             power[i + 1] = power[i] * PRIME;
         }
         long[] parts = new long[size + 1];
-        for (int i = 0; i < size; i++) parts[i] = upTo[i] * power[size - 1 - i] + upTo[size] - upTo[i + 1] * power[size - 1 - i];
+        for (int i = 0; i < size; i++)
+            parts[i] = upTo[i] * power[size - 1 - i] + upTo[size] - upTo[i + 1] * power[size - 1 - i];
         parts[size] = upTo[size];
         return parts;
     }

@@ -69,7 +69,8 @@ public final class StageWords {
         else if (query.body() instanceof QueryBody.Select select) select.where().ifPresent(where -> asked(join, where));
         if (!all.isEmpty() && query.body() instanceof QueryBody.Select select) {
             // What takes the pairs away belongs to the join as well.
-            script.stretch(select, Clause.WHERE).ifPresent(where -> joins.computeIfPresent(join, (_, was) -> new OfJoin(plus(was.words(), where), was.condition(), was.conjuncts())));
+            script.stretch(select, Clause.WHERE).ifPresent(where -> joins.computeIfPresent(join,
+                    (_, was) -> new OfJoin(plus(was.words(), where), was.condition(), was.conjuncts())));
         }
     }
 
@@ -80,23 +81,29 @@ public final class StageWords {
     private void asked(Join join, Expression where) {
         Expression bare = where instanceof Expression.Not(Expression of) ? of : where;
         List<Stretch> whole = script.stretch(where).stream().toList();
-        List<Expression> within = bare instanceof Expression.Exists(QueryExpression inner) && inner.body() instanceof QueryBody.Select select
-                ? select.where().map(Expression::conjuncts).orElse(List.of()) : List.of();
-        List<Stretch> condition = bare instanceof Expression.Exists(QueryExpression inner) && inner.body() instanceof QueryBody.Select select
-                ? select.where().flatMap(script::stretch).stream().toList() : whole;
+        List<Expression> within = bare instanceof Expression.Exists(QueryExpression inner)
+                && inner.body() instanceof QueryBody.Select select
+                        ? select.where().map(Expression::conjuncts).orElse(List.of()) : List.of();
+        List<Stretch> condition = bare instanceof Expression.Exists(QueryExpression inner)
+                && inner.body() instanceof QueryBody.Select select
+                        ? select.where().flatMap(script::stretch).stream().toList() : whole;
         joins.put(join, new OfJoin(whole, condition.isEmpty() ? whole : condition, within));
     }
 
     private void note(Join join, FromItem.Joined item) {
         List<Stretch> words = script.words(item, Clause.JOIN).stream().toList();
         List<Stretch> condition = script.stretch(item, Clause.SPECIFICATION).stream().toList();
-        joins.put(join, new OfJoin(words, condition, item.specification() instanceof FromItem.JoinSpecification.On(Expression on) ? on.conjuncts() : List.of()));
+        joins.put(join,
+                new OfJoin(words, condition,
+                        item.specification() instanceof FromItem.JoinSpecification.On(Expression on) ? on.conjuncts()
+                                : List.of()));
     }
 
     private void query(QueryExpression query, Stage result) {
         Stage stage = result;
         if (stage instanceof Cut cut) {
-            put(cut, Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream()).toList());
+            put(cut, Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream())
+                    .toList());
             stage = cut.input();
         }
         if (stage instanceof Sorted sorted) {
@@ -111,32 +118,39 @@ public final class StageWords {
             case QueryBody.Nested(QueryExpression query) -> query(query, stage);
             case QueryBody.SetOperation operation when stage instanceof Combined combined -> {
                 // The word between the two.
-                script.stretch(operation.left()).flatMap(left -> script.stretch(operation.right()).map(right -> new Stretch(left.end(), right.start()))).ifPresent(word -> put(combined, List.of(trimmed(word))));
+                script.stretch(operation.left()).flatMap(
+                        left -> script.stretch(operation.right()).map(right -> new Stretch(left.end(), right.start())))
+                        .ifPresent(word -> put(combined, List.of(trimmed(word))));
                 body(operation.left(), combined.inputs().get(0));
                 body(operation.right(), combined.inputs().get(1));
             }
-            case QueryBody.SetOperation _ -> { }
+            case QueryBody.SetOperation _ -> {}
             case QueryBody.Select select -> select(select, stage);
         }
     }
 
     private Stretch trimmed(Stretch there) {
         String words = there.of(script.text());
-        return new Stretch(there.start() + words.length() - words.stripLeading().length(), there.start() + words.stripTrailing().length());
+        return new Stretch(there.start() + words.length() - words.stripLeading().length(),
+                there.start() + words.stripTrailing().length());
     }
 
     /** The stages of a SELECT from the last to the first. */
     private void select(QueryBody.Select select, Stage last) {
         Stage stage = last;
-        List<Expression> tests = new ArrayList<>(select.where().map(Expression::conjuncts).orElse(List.of()).stream().filter(StageWords::asksForPartners).toList());
+        List<Expression> tests = new ArrayList<>(select.where().map(Expression::conjuncts).orElse(List.of()).stream()
+                .filter(StageWords::asksForPartners).toList());
         while (true) {
             switch (stage) {
                 case Unrepeated once -> put(once, script.words(select, Clause.SELECT).stream().toList());
                 case Chosen chosen -> put(chosen, script.stretch(select, Clause.SELECT).stream().toList());
                 case Grouped grouped -> put(grouped, script.stretch(select, Clause.GROUP_BY).stream().toList());
-                case Filtered filtered -> put(filtered, script.stretch(select, filtered.clause().equals("HAVING") ? Clause.HAVING : Clause.WHERE).stream().toList());
-                case Joined joined when joined.join().kind().stopsAtFirst() && !tests.isEmpty() -> asked(joined.join(), tests.removeLast());
-                case Source _, Named _, Joined _, Sorted _, Cut _, Combined _ -> {
+                case Filtered filtered -> put(filtered,
+                        script.stretch(select, filtered.clause().equals("HAVING") ? Clause.HAVING : Clause.WHERE)
+                                .stream().toList());
+                case Joined joined when joined.join().kind().stopsAtFirst() && !tests.isEmpty() ->
+                    asked(joined.join(), tests.removeLast());
+                case Source _,Named _,Joined _,Sorted _,Cut _,Combined _ -> {
                     from(select.from(), stage);
                     return;
                 }
@@ -148,7 +162,7 @@ public final class StageWords {
     private static boolean asksForPartners(Expression condition) {
         return switch (condition) {
             case Expression.Not(Expression of) -> asksForPartners(of);
-            case Expression.Exists _, Expression.InQuery _ -> true;
+            case Expression.Exists _,Expression.InQuery _ -> true;
             default -> false;
         };
     }
@@ -159,8 +173,10 @@ public final class StageWords {
         for (int i = items.size() - 1; i > 0; i--) {
             if (!(at instanceof Joined joined)) return;
             int comma = i;
-            script.stretch(items.get(i - 1)).flatMap(left -> script.stretch(items.get(comma)).map(right -> new Stretch(left.end(), right.start())))
-                    .ifPresent(there -> joins.put(joined.join(), new OfJoin(List.of(trimmed(there)), List.of(), List.of())));
+            script.stretch(items.get(i - 1)).flatMap(
+                    left -> script.stretch(items.get(comma)).map(right -> new Stretch(left.end(), right.start())))
+                    .ifPresent(there -> joins.put(joined.join(),
+                            new OfJoin(List.of(trimmed(there)), List.of(), List.of())));
             from(items.get(i), joined.join().right());
             at = joined.join().left();
         }
@@ -174,8 +190,9 @@ public final class StageWords {
                 from(joined.left(), done.join().left());
                 from(joined.right(), done.join().right());
             }
-            case FromItem.DerivedTable(QueryExpression query, var _) when !stage.inputs().isEmpty() -> query(query, stage.inputs().getFirst());
-            case FromItem.Joined _, FromItem.DerivedTable _, FromItem.NamedTable _ -> { }
+            case FromItem.DerivedTable(QueryExpression query, var _) when !stage.inputs().isEmpty() ->
+                query(query, stage.inputs().getFirst());
+            case FromItem.Joined _,FromItem.DerivedTable _,FromItem.NamedTable _ -> {}
         }
     }
 
@@ -186,22 +203,28 @@ public final class StageWords {
     /** All words of a part; none of the result as a whole. */
     public List<Stretch> of(Part part) {
         return switch (part) {
-            case MatchTimeline match -> Optional.ofNullable(joins.get(match.join())).map(words -> Stream.concat(words.words().stream(), words.condition().stream()).toList()).orElse(List.of());
+            case MatchTimeline match -> Optional.ofNullable(joins.get(match.join()))
+                    .map(words -> Stream.concat(words.words().stream(), words.condition().stream()).toList())
+                    .orElse(List.of());
             case RowTimeline rows -> stages.getOrDefault(rows.stage(), List.of());
             case ResultPart _ -> List.of();
         };
     }
 
-    /** The words of a part that decide in a step: of a join the condition, or the one that is not true; and what it is called where a row is kept. At its start and its end none does. */
+    /**
+     * The words of a part that decide in a step: of a join the condition, or the one that is not true; and what it is
+     * called where a row is kept. At its start and its end none does.
+     */
     public List<Stretch> at(Part part, PartFrame frame) {
         if (!(part instanceof MatchTimeline match) || !(frame instanceof MatchFrame shown)) return of(part);
         OfJoin words = joins.get(match.join());
         if (words == null) return List.of();
         if (shown.kind() == StageKind.KEEP) return words.words();
         return switch (shown.step()) {
-            case Step.Start _, Step.Finish _ -> List.of();
-            case Step.Compare(int left, int right, Truth verdict) -> deciding(match.join(), words, left, right, verdict);
-            case Step.Pair _, Step.Keep _, Step.Take _, Step.Place _, Step.Sort _, Step.Look _ -> of(part);
+            case Step.Start _,Step.Finish _ -> List.of();
+            case Step.Compare(int left, int right, Truth verdict) ->
+                deciding(match.join(), words, left, right, verdict);
+            case Step.Pair _,Step.Keep _,Step.Take _,Step.Place _,Step.Sort _,Step.Look _ -> of(part);
         };
     }
 
@@ -211,9 +234,12 @@ public final class StageWords {
         List<Expression> equalities = words.conjuncts().stream().filter(StageWords::isEquality).toList();
         if (equalities.size() != join.on().equal().size()) return words.condition();
         for (int i = 0; i < equalities.size(); i++) {
-            if (join.on().equal().get(i).of(join.row(Side.LEFT, left), join.row(Side.RIGHT, right)).equal() != Truth.TRUE) return script.stretch(equalities.get(i)).stream().toList();
+            if (join.on().equal().get(i).of(join.row(Side.LEFT, left), join.row(Side.RIGHT, right)).equal()
+                    != Truth.TRUE)
+                return script.stretch(equalities.get(i)).stream().toList();
         }
-        return words.conjuncts().stream().filter(one -> !isEquality(one)).flatMap(one -> script.stretch(one).stream()).toList();
+        return words.conjuncts().stream().filter(one -> !isEquality(one)).flatMap(one -> script.stretch(one).stream())
+                .toList();
     }
 
     private static boolean isEquality(Expression condition) {

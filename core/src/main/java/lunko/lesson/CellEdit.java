@@ -23,7 +23,10 @@ public sealed interface CellEdit extends Edit {
     /** The same typed into each cell of a block: nothing clears it, {@code NULL} makes it NULL. */
     record Put(String table, Block block, String typed) implements CellEdit {}
 
-    /** A block of texts, as if each were typed, with its upper left corner at a cell; rows and columns are added as they are needed. */
+    /**
+     * A block of texts, as if each were typed, with its upper left corner at a cell; rows and columns are added as they
+     * are needed.
+     */
     record Paste(String table, int row, int column, List<List<String>> typed) implements CellEdit {}
 
     /** What stands in the first row of a block, in each row of it; of a block of one row, the row above it. */
@@ -33,7 +36,8 @@ public sealed interface CellEdit extends Edit {
     default Checked<Lesson> applyTo(Lesson lesson) {
         return Checked.valid(lesson.change(table(), before -> switch (this) {
             case Type(_, long rowId, int column, String typed) -> type(before, rowId, column, typed);
-            case Put(_, Block block, String typed) -> before.changing(block, (_, column, _) -> before.columns().get(column).entry(typed));
+            case Put(_, Block block, String typed) ->
+                before.changing(block, (_, column, _) -> before.columns().get(column).entry(typed));
             case Paste(_, int row, int column, List<List<String>> typed) -> paste(before, row, column, typed);
             case FillDown(_, Block block) -> fillDown(before, block);
         }));
@@ -43,9 +47,12 @@ public sealed interface CellEdit extends Edit {
     default String name(Lesson before) {
         Table table = before.table(table());
         return switch (this) {
-            case Type(_, long rowId, int column, _) -> "change " + table.columns().get(column).name() + " in row " + (table.position(rowId).orElse(-1) + 1) + " of " + table.name();
-            case Put(_, Block block, String typed) -> (typed.isEmpty() ? "clear " : "put " + typed + " into ") + cells(block) + " of " + table.name();
-            case Paste(_, _, _, List<List<String>> typed) -> "paste " + Words.rows(typed.size()) + " into " + table.name();
+            case Type(_, long rowId, int column, _) -> "change " + table.columns().get(column).name() + " in row "
+                    + (table.position(rowId).orElse(-1) + 1) + " of " + table.name();
+            case Put(_, Block block, String typed) ->
+                (typed.isEmpty() ? "clear " : "put " + typed + " into ") + cells(block) + " of " + table.name();
+            case Paste(_, _, _, List<List<String>> typed) ->
+                "paste " + Words.rows(typed.size()) + " into " + table.name();
             case FillDown(_, Block block) -> "fill " + cells(block) + " of " + table.name() + " from above";
         };
     }
@@ -65,7 +72,8 @@ public sealed interface CellEdit extends Edit {
     static Table settled(Table table, int at, List<String> typed) {
         Column column = table.columns().get(at);
         if (!column.open()) return table;
-        List<String> values = typed.stream().filter(text -> !column.entry(text).value().isNull() && !text.isBlank()).map(String::strip).toList();
+        List<String> values = typed.stream().filter(text -> !column.entry(text).value().isNull() && !text.isBlank())
+                .map(String::strip).toList();
         return values.isEmpty() ? table : table.withColumn(at, column.of(lunko.table.Type.narrowest(values)));
     }
 
@@ -77,7 +85,8 @@ public sealed interface CellEdit extends Edit {
         }
         for (int i = 0; i < width; i++) {
             int from = i;
-            grown = settled(grown, column + i, typed.stream().flatMap(line -> from < line.size() ? Stream.of(line.get(from)) : Stream.empty()).toList());
+            grown = settled(grown, column + i, typed.stream()
+                    .flatMap(line -> from < line.size() ? Stream.of(line.get(from)) : Stream.empty()).toList());
         }
         int missing = Math.max(0, row + typed.size() - grown.rows().size());
         Table wide = grown.inserting(grown.rows().size(), Collections.nCopies(missing, grown.blank()));

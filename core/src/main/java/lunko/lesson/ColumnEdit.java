@@ -21,7 +21,10 @@ public sealed interface ColumnEdit extends Edit {
     /** One more column at a place, NULL in every row. */
     record Add(String table, int at, Column column) implements ColumnEdit {}
 
-    /** Another column at a place: its name, its type, whether it is a key, whether it may be NULL. Links go with the name. */
+    /**
+     * Another column at a place: its name, its type, whether it is a key, whether it may be NULL. Links go with the
+     * name.
+     */
     record Change(String table, int at, Column column) implements ColumnEdit {}
 
     /** A column once more, behind itself, under a name of its own. */
@@ -37,19 +40,26 @@ public sealed interface ColumnEdit extends Edit {
     default Checked<Lesson> applyTo(Lesson lesson) {
         Table before = lesson.table(table());
         return switch (this) {
-            case Add(_, int at, Column column) -> named(before, -1, column).map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
+            case Add(_, int at, Column column) -> named(before, -1, column)
+                    .map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
             case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
-                return lesson.with(lesson.scene().rewording(sql -> old.equals(named.name()) ? sql : Renaming.column(sql, table(), old, named.name())))
-                        .change(table(), table -> table.withColumn(at, named)).changingLinks(link -> link.changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
+                return lesson
+                        .with(lesson.scene()
+                                .rewording(sql -> old.equals(named.name()) ? sql
+                                        : Renaming.column(sql, table(), old, named.name())))
+                        .change(table(), table -> table.withColumn(at, named)).changingLinks(link -> link
+                                .changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
             });
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));
-            case Drop(_, int at) when before.columns().size() == 1 -> Checked.invalid("A table needs a column: drop the table " + table() + " instead.");
+            case Drop(_, int at) when before.columns().size() == 1 ->
+                Checked.invalid("A table needs a column: drop the table " + table() + " instead.");
             case Drop(_, int at) -> {
                 String gone = before.columns().get(at).name();
                 yield Checked.valid(lesson.change(table(), table -> table.minusColumn(at))
-                        .changingLinks(link -> link.changing(table(), name -> name.filter(each -> !each.equals(gone)))));
+                        .changingLinks(
+                                link -> link.changing(table(), name -> name.filter(each -> !each.equals(gone)))));
             }
         };
     }
@@ -61,7 +71,8 @@ public sealed interface ColumnEdit extends Edit {
             case Add(_, _, Column column) -> "add " + column.name() + " to " + table();
             case Change(_, int at, Column column) -> change(columns.get(at), column);
             case Repeat(_, int at) -> "repeat " + columns.get(at).name() + " of " + table();
-            case Move(_, int at, int by) -> "move " + columns.get(at).name() + " of " + table() + (by < 0 ? " left" : " right");
+            case Move(_, int at, int by) ->
+                "move " + columns.get(at).name() + " of " + table() + (by < 0 ? " left" : " right");
             case Drop(_, int at) -> "drop " + columns.get(at).name() + " of " + table();
         };
     }
@@ -80,7 +91,9 @@ public sealed interface ColumnEdit extends Edit {
         if (name.isEmpty()) return Checked.invalid("A column needs a name: type one, such as keeper_id.");
         Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
                 .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
-        return other.<Checked<Column>>map(i -> Checked.invalid("Column " + (i + 1) + " of " + table.name() + " is called " + name + " already: choose another name."))
+        return other
+                .<Checked<Column>>map(i -> Checked.invalid("Column " + (i + 1) + " of " + table.name() + " is called "
+                        + name + " already: choose another name."))
                 .orElseGet(() -> Checked.valid(column.named(name)));
     }
 

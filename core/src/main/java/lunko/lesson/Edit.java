@@ -2,7 +2,10 @@ package lunko.lesson;
 
 import lunko.problem.Checked;
 
-/** A change to a lesson: it gives the changed lesson, or the problem that forbids it. Rows and columns are counted from 0. */
+/**
+ * A change to a lesson: it gives the changed lesson, or the problem that forbids it. Rows and columns are counted from
+ * 0.
+ */
 public sealed interface Edit permits CellEdit, RowEdit, ColumnEdit, TableEdit, LinkEdit, SceneEdit {
 
     /** The lesson after this change. */

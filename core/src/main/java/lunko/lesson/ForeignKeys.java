@@ -13,12 +13,13 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /**
- * The links of a lesson that can be said as foreign keys (ISO/IEC 9075-2, referential constraint definition), and those that its
+ * The links of a lesson that can be said as foreign keys (ISO/IEC 9075-2, referential constraint definition), and those
+ * that its
  * rows or keys do not allow for.
  *
- * @param tables  the tables, each behind those that it refers to
+ * @param tables the tables, each behind those that it refers to
  * @param holding links from the table that refers to the one whose key it refers to
- * @param broken  the other links
+ * @param broken the other links
  */
 public record ForeignKeys(List<Table> tables, List<Link> holding, List<Link> broken) {
 
@@ -40,7 +41,9 @@ public record ForeignKeys(List<Table> tables, List<Link> holding, List<Link> bro
         List<Table> ordered = new ArrayList<>();
         List<Table> waiting = new ArrayList<>(set.tables());
         while (!waiting.isEmpty()) {
-            Table next = waiting.stream().filter(table -> waiting.stream().noneMatch(other -> refers(holding, table, other))).findFirst().orElse(waiting.getFirst());
+            Table next =
+                    waiting.stream().filter(table -> waiting.stream().noneMatch(other -> refers(holding, table, other)))
+                            .findFirst().orElse(waiting.getFirst());
             List<Link> circle = holding.stream().filter(link -> link.left().equals(next.name())
                     && waiting.stream().anyMatch(other -> other != next && other.name().equals(link.right()))).toList();
             holding.removeAll(circle);
@@ -52,10 +55,14 @@ public record ForeignKeys(List<Table> tables, List<Link> holding, List<Link> bro
     }
 
     private static boolean refers(List<Link> links, Table from, Table to) {
-        return from != to && links.stream().anyMatch(link -> link.left().equals(from.name()) && link.right().equals(to.name()));
+        return from != to
+                && links.stream().anyMatch(link -> link.left().equals(from.name()) && link.right().equals(to.name()));
     }
 
-    /** Whether the columns on the right are the whole key of their table, which holds, and each key on the left is one of them. */
+    /**
+     * Whether the columns on the right are the whole key of their table, which holds, and each key on the left is one
+     * of them.
+     */
     private static boolean holds(Link link, TableSet set) {
         Table child = table(set, link.left());
         Table parent = table(set, link.right());
@@ -64,8 +71,10 @@ public record ForeignKeys(List<Table> tables, List<Link> holding, List<Link> bro
         for (int i = 0; i < own.size(); i++) {
             if (child.columns().get(own.get(i)).type() != parent.columns().get(others.get(i)).type()) return false;
         }
-        if (new HashSet<>(own).size() < own.size() || !Set.copyOf(others).equals(Set.copyOf(parent.key())) || others.size() != parent.key().size()
-                || !KeyFaults.of(parent).isNone()) return false;
+        if (new HashSet<>(own).size() < own.size() || !Set.copyOf(others).equals(Set.copyOf(parent.key()))
+                || others.size() != parent.key().size()
+                || !KeyFaults.of(parent).isNone())
+            return false;
         Set<Object> there = new HashSet<>();
         parent.rows().forEach(row -> there.add(ValueOrder.identity(key(row, others))));
         return child.rows().stream().map(row -> key(row, own)).filter(key -> key.stream().noneMatch(Value::isNull))

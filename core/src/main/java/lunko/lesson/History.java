@@ -22,7 +22,8 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
 
     /** The history with one more edit as part of the last one, so that both are undone together. */
     public Checked<History> continuedBy(Edit edit) {
-        return past.isEmpty() ? after(edit) : edit.applyTo(lesson).map(changed -> changed.equals(lesson) ? this : new History(changed, past, Optional.empty()));
+        return past.isEmpty() ? after(edit) : edit.applyTo(lesson)
+                .map(changed -> changed.equals(lesson) ? this : new History(changed, past, Optional.empty()));
     }
 
     /** The history with its last edit undone; the same history if there is none. */

@@ -6,7 +6,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** How the tables lie on the bench: where those stand that somebody has moved, and which are folded up. Tables go by name. */
+/**
+ * How the tables lie on the bench: where those stand that somebody has moved, and which are folded up. Tables go by
+ * name.
+ */
 public record Layout(Map<String, Spot> spots, Set<String> folded) {
     /** Nothing has been moved or folded. */
     public static final Layout PLAIN = new Layout(Map.of(), Set.of());

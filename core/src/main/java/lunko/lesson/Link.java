@@ -7,7 +7,10 @@ import java.util.stream.Stream;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 
-/** Columns of two tables, by name, that belong together; several pairs make a composite link. A table may be linked with itself. */
+/**
+ * Columns of two tables, by name, that belong together; several pairs make a composite link. A table may be linked with
+ * itself.
+ */
 public record Link(String left, String right, List<KeyPair> pairs) {
 
     /** Keeps its pairs as they are. */
@@ -50,7 +53,8 @@ public record Link(String left, String right, List<KeyPair> pairs) {
     Link changing(String table, UnaryOperator<Optional<String>> column) {
         return with(pairs.stream().flatMap(pair -> {
             Optional<String> l = left.equals(table) ? column.apply(Optional.of(pair.left())) : Optional.of(pair.left());
-            Optional<String> r = right.equals(table) ? column.apply(Optional.of(pair.right())) : Optional.of(pair.right());
+            Optional<String> r =
+                    right.equals(table) ? column.apply(Optional.of(pair.right())) : Optional.of(pair.right());
             return l.isPresent() && r.isPresent() ? Stream.of(new KeyPair(l.get(), r.get())) : Stream.empty();
         }).toList());
     }

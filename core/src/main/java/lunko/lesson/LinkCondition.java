@@ -13,17 +13,23 @@ import lunko.query.sql.FromItem.NamedTable;
 final class LinkCondition {
     private LinkCondition() {}
 
-    /** What is to be written for a join: the equalities of the first link between the table on its right and one on its left; nothing, if there is no such link. */
+    /**
+     * What is to be written for a join: the equalities of the first link between the table on its right and one on its
+     * left; nothing, if there is no such link.
+     */
     static JoinSpecification of(Lesson lesson, FromItem left, FromItem right) {
         if (!(right instanceof NamedTable added)) return new JoinSpecification.Nothing();
         return Joins.tables(List.of(left)).stream().filter(NamedTable.class::isInstance).map(NamedTable.class::cast)
-                .flatMap(one -> link(lesson, one, added).stream()).findFirst().<JoinSpecification>map(JoinSpecification.On::new).orElseGet(JoinSpecification.Nothing::new);
+                .flatMap(one -> link(lesson, one, added).stream()).findFirst()
+                .<JoinSpecification>map(JoinSpecification.On::new).orElseGet(JoinSpecification.Nothing::new);
     }
 
     private static Optional<Expression> link(Lesson lesson, NamedTable left, NamedTable right) {
-        return lesson.find(left.table().text()).flatMap(one -> lesson.find(right.table().text()).flatMap(other -> lesson.link(one.name(), other.name())))
-                .map(link -> Expression.all(link.pairs().stream().<Expression>map(pair ->
-                        Expression.Comparison.equal(column(left, pair.left()), column(right, pair.right()))).toList()));
+        return lesson.find(left.table().text()).flatMap(
+                one -> lesson.find(right.table().text()).flatMap(other -> lesson.link(one.name(), other.name())))
+                .map(link -> Expression.all(link.pairs().stream().<Expression>map(
+                        pair -> Expression.Comparison.equal(column(left, pair.left()), column(right, pair.right())))
+                        .toList()));
     }
 
     private static ColumnName column(NamedTable table, String column) {

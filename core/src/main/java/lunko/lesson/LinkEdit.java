@@ -26,7 +26,8 @@ public sealed interface LinkEdit extends Edit {
                 yield lesson.byLink(left, right).linking(new Link(left, right, more));
             }
             case Unmatch(String left, String right, KeyPair pair) ->
-                    lesson.linking(new Link(left, right, pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));
+                lesson.linking(new Link(left, right,
+                        pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));
             case Drop(String left, String right) -> lesson.linking(new Link(left, right, List.of()));
         };
         return Checked.valid(changed.sayingLink());
@@ -35,8 +36,10 @@ public sealed interface LinkEdit extends Edit {
     @Override
     default String name(Lesson before) {
         return switch (this) {
-            case Match(String left, String right, KeyPair pair) -> "link " + left + "." + pair.left() + " with " + right + "." + pair.right();
-            case Unmatch(String left, String right, KeyPair pair) -> "no longer link " + left + "." + pair.left() + " with " + right + "." + pair.right();
+            case Match(String left, String right, KeyPair pair) ->
+                "link " + left + "." + pair.left() + " with " + right + "." + pair.right();
+            case Unmatch(String left, String right, KeyPair pair) ->
+                "no longer link " + left + "." + pair.left() + " with " + right + "." + pair.right();
             case Drop(String left, String right) -> "drop the link of " + left + " with " + right;
         };
     }

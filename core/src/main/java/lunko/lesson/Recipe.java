@@ -26,16 +26,17 @@ import lunko.table.Value;
 /**
  * How rows are made by chance for a table of a lesson: the same recipe makes the same rows again.
  *
- * @param rows       how many, from 0 to {@value #MOST_ROWS}
+ * @param rows how many, from 0 to {@value #MOST_ROWS}
  * @param withoutKey of a hundred rows, how many have NULL for their key
- * @param keys       where the other keys come from
- * @param repeated   whether a key is drawn again and again; if not, each is used once as far as they go
- * @param labels     what texts are made of
- * @param amounts    the range of numbers with a fraction
- * @param days       the range of days
- * @param seed       what the drawing of lots begins with
+ * @param keys where the other keys come from
+ * @param repeated whether a key is drawn again and again; if not, each is used once as far as they go
+ * @param labels what texts are made of
+ * @param amounts the range of numbers with a fraction
+ * @param days the range of days
+ * @param seed what the drawing of lots begins with
  */
-public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labels labels, Amounts amounts, Days days, long seed) {
+public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labels labels, Amounts amounts, Days days,
+        long seed) {
     /** The most rows that are made. */
     public static final int MOST_ROWS = 10_000;
 
@@ -90,8 +91,10 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         /** Words of the sample world. */
         WORDS("words");
 
-        private static final List<String> WORD_LIST = List.of("Clover", "Heather", "Linden", "Bramble", "Sainfoin", "Mallow", "Borage", "Thyme",
-                "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch", "Campion", "Burdock", "Sorrel", "Tansy", "Chicory", "Lavender", "Hawthorn");
+        private static final List<String> WORD_LIST =
+                List.of("Clover", "Heather", "Linden", "Bramble", "Sainfoin", "Mallow", "Borage", "Thyme",
+                        "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch", "Campion", "Burdock", "Sorrel", "Tansy",
+                        "Chicory", "Lavender", "Hawthorn");
 
         private final String title;
 
@@ -116,21 +119,28 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     public Recipe {
         rows = Math.clamp(rows, 0, MOST_ROWS);
         withoutKey = Math.clamp(withoutKey, 0, 100);
-        if (keys instanceof Keys.OfOther(int partnerless)) keys = new Keys.OfOther(Math.clamp(partnerless, 0, 100 - withoutKey));
+        if (keys instanceof Keys.OfOther(int partnerless))
+            keys = new Keys.OfOther(Math.clamp(partnerless, 0, 100 - withoutKey));
     }
 
-    /** A table of a lesson with rows made by this recipe in the place of its own. Its key is that of its link: in the scene, or else the first. */
+    /**
+     * A table of a lesson with rows made by this recipe in the place of its own. Its key is that of its link: in the
+     * scene, or else the first.
+     */
     public Table make(Lesson lesson, String name) {
         Table table = lesson.table(name);
         Scene scene = lesson.scene();
-        Optional<Link> link = scene.right().equals(name) ? lesson.link(name, scene.left()) : scene.left().equals(name) ? lesson.link(name, scene.right()) : Optional.empty();
+        Optional<Link> link = scene.right().equals(name) ? lesson.link(name, scene.left())
+                : scene.left().equals(name) ? lesson.link(name, scene.right()) : Optional.empty();
         Optional<Link> meant = link.or(() -> lesson.links().stream().filter(each -> each.touches(name)).findFirst()
-                .map(each -> each.left().equals(name) ? each : each.turned())).filter(each -> !each.right().equals(name));
+                .map(each -> each.left().equals(name) ? each : each.turned()))
+                .filter(each -> !each.right().equals(name));
         Table made = make(table, meant.map(each -> new Partner(each, lesson.table(each.right()), table)));
         Random random = new Random(seed + 1);
         for (Link other : lesson.links()) {
             boolean isOther = other.left().equals(name) && meant.filter(other::equals).isEmpty();
-            if (isOther) made = pointing(made, new Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made), random);
+            if (isOther) made = pointing(made,
+                    new Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made), random);
         }
         return made;
     }
@@ -140,17 +150,20 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         List<Row> there = partner.other().rows();
         boolean itself = partner.other() == table;
         // A key of its own is not given away.
-        if (there.isEmpty() || partner.own().stream().anyMatch(column -> table.columns().get(column).key())) return table;
+        if (there.isEmpty() || partner.own().stream().anyMatch(column -> table.columns().get(column).key()))
+            return table;
         List<List<Value>> drawn = new ArrayList<>();
         for (int row = 0; row < table.rows().size(); row++) {
             // No row points at itself, and the first of a table at none.
             Row from = there.get(random.nextInt(itself ? Math.max(1, row) : there.size()));
-            drawn.add(itself && row == 0 ? Collections.nCopies(partner.own().size(), Value.NULL) : fitting(table, partner.own(), values(from, partner.others())));
+            drawn.add(itself && row == 0 ? Collections.nCopies(partner.own().size(), Value.NULL)
+                    : fitting(table, partner.own(), values(from, partner.others())));
         }
         Table pointing = table;
         for (int i = 0; i < partner.own().size(); i++) {
             int at = i;
-            pointing = pointing.changing(Block.column(table, partner.own().get(i)), (row, _, _) -> Entry.of(drawn.get(row).get(at)));
+            pointing = pointing.changing(Block.column(table, partner.own().get(i)),
+                    (row, _, _) -> Entry.of(drawn.get(row).get(at)));
         }
         return pointing;
     }
@@ -165,12 +178,14 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
 
     private Table make(Table table, Optional<Partner> partner) {
         Random random = new Random(seed);
-        List<List<Value>> keyValues = partner.map(of -> keys(table, of.other(), of.own(), of.others(), random)).orElse(List.of());
+        List<List<Value>> keyValues =
+                partner.map(of -> keys(table, of.other(), of.own(), of.others(), random)).orElse(List.of());
         List<Integer> own = partner.map(Partner::own).orElse(List.of());
         List<Row> made = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
             List<Value> values = new ArrayList<>();
-            for (int column = 0; column < table.columns().size(); column++) values.add(value(table, column, row, random));
+            for (int column = 0; column < table.columns().size(); column++)
+                values.add(value(table, column, row, random));
             for (int i = 0; i < own.size(); i++) values.set(own.get(i), keyValues.get(row).get(i));
             made.add(new Row(table.nextId() + row, values));
         }
@@ -180,7 +195,8 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     /** The keys of all rows, in an order of chance. */
     private List<List<Value>> keys(Table table, Table other, List<Integer> own, List<Integer> others, Random random) {
         int nulls = Math.round(rows * withoutKey / 100f);
-        List<List<Value>> drawn = new ArrayList<>(Collections.nCopies(nulls, Collections.nCopies(own.size(), Value.NULL)));
+        List<List<Value>> drawn =
+                new ArrayList<>(Collections.nCopies(nulls, Collections.nCopies(own.size(), Value.NULL)));
         switch (keys) {
             case Keys.OfOther(int partnerless) -> ofOther(table, other, own, others, partnerless, random, drawn);
             case Keys.Range(long first, long last) -> ofRange(table, own, first, last, random, drawn);
@@ -189,9 +205,11 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         return drawn;
     }
 
-    private void ofOther(Table table, Table other, List<Integer> own, List<Integer> others, int partnerless, Random random, List<List<Value>> drawn) {
-        List<List<Value>> there = new ArrayList<>(new LinkedHashSet<>(other.rows().stream().map(row -> values(row, others))
-                .filter(key -> key.stream().noneMatch(Value::isNull)).toList()));
+    private void ofOther(Table table, Table other, List<Integer> own, List<Integer> others, int partnerless,
+            Random random, List<List<Value>> drawn) {
+        List<List<Value>> there =
+                new ArrayList<>(new LinkedHashSet<>(other.rows().stream().map(row -> values(row, others))
+                        .filter(key -> key.stream().noneMatch(Value::isNull)).toList()));
         Collections.shuffle(there, random);
         int left = rows - drawn.size();
         int alone = there.isEmpty() ? left : Math.min(left, Math.round(rows * partnerless / 100f));
@@ -205,27 +223,36 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         }
         for (int number = 1; alone > 0; number++) {
             List<Value> key = fresh(table, own, number);
-            if (!taken.add(ValueOrder.identity(key)) && own.stream().noneMatch(column -> isSmall(table.columns().get(column)))) continue;
+            if (!taken.add(ValueOrder.identity(key))
+                    && own.stream().noneMatch(column -> isSmall(table.columns().get(column))))
+                continue;
             drawn.add(key);
             alone--;
         }
     }
 
-    /** Keys that are used once go on behind the last of the range when it is used up, so that there are as many rows as were asked for. */
-    private void ofRange(Table table, List<Integer> own, long first, long last, Random random, List<List<Value>> drawn) {
+    /**
+     * Keys that are used once go on behind the last of the range when it is used up, so that there are as many rows as
+     * were asked for.
+     */
+    private void ofRange(Table table, List<Integer> own, long first, long last, Random random,
+            List<List<Value>> drawn) {
         int left = rows - drawn.size();
         if (repeated) {
             for (int i = 0; i < left; i++) drawn.add(numbered(table, own, random.nextLong(first, last + 1)));
             return;
         }
-        List<Long> numbers = new ArrayList<>(LongStream.range(first, Math.max(last + 1, first + left)).limit(Math.max(left, MOST_ROWS)).boxed().toList());
+        List<Long> numbers = new ArrayList<>(LongStream.range(first, Math.max(last + 1, first + left))
+                .limit(Math.max(left, MOST_ROWS)).boxed().toList());
         Collections.shuffle(numbers.subList(0, (int) Math.min(last + 1 - first, numbers.size())), random);
         for (int i = 0; i < left; i++) drawn.add(numbered(table, own, numbers.get(i)));
     }
 
     private List<Value> numbered(Table table, List<Integer> own, long number) {
-        return own.stream().map(column -> table.columns().get(column).type() == Type.TEXT ? Value.of(Long.toString(number))
-                : ofNumber(table.columns().get(column).type(), number)).toList();
+        return own.stream()
+                .map(column -> table.columns().get(column).type() == Type.TEXT ? Value.of(Long.toString(number))
+                        : ofNumber(table.columns().get(column).type(), number))
+                .toList();
     }
 
     private Value ofNumber(Type type, long number) {
@@ -251,8 +278,11 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     }
 
     private static List<Value> fitting(Table table, List<Integer> columns, List<Value> key) {
-        return IntStream.range(0, columns.size()).mapToObj(i ->
-                Optional.of(key.get(i)).flatMap(value -> table.columns().get(columns.get(i)).type().read(value.shown())).orElse(Value.NULL)).toList();
+        return IntStream.range(0, columns.size())
+                .mapToObj(i -> Optional.of(key.get(i))
+                        .flatMap(value -> table.columns().get(columns.get(i)).type().read(value.shown()))
+                        .orElse(Value.NULL))
+                .toList();
     }
 
     /** A key that is likely to be nobody's. */
@@ -263,15 +293,20 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         }).toList();
     }
 
-    /** A value that is no key of the link: a key of the table itself and numbers of its first column count up, others are drawn. */
+    /**
+     * A value that is no key of the link: a key of the table itself and numbers of its first column count up, others
+     * are drawn.
+     */
     private Value value(Table table, int column, int row, Random random) {
         boolean counts = column == 0 || table.columns().get(column).key();
         return switch (table.columns().get(column).type()) {
             case INTEGER -> Value.of(counts ? row + 1 : 1 + random.nextInt(100));
-            case DECIMAL -> new Value.DecimalValue(BigDecimal.valueOf(5L * random.nextInt(2 * amounts.least(), 2 * amounts.most() + 1), 1));
+            case DECIMAL -> new Value.DecimalValue(
+                    BigDecimal.valueOf(5L * random.nextInt(2 * amounts.least(), 2 * amounts.most() + 1), 1));
             case TEXT -> Value.of(labels.of(table, row));
             case BOOLEAN -> new Value.BooleanValue(random.nextBoolean());
-            case DATE -> new Value.DateValue(days.first().plusDays(random.nextLong(ChronoUnit.DAYS.between(days.first(), days.last()) + 1)));
+            case DATE -> new Value.DateValue(
+                    days.first().plusDays(random.nextLong(ChronoUnit.DAYS.between(days.first(), days.last()) + 1)));
         };
     }
 }

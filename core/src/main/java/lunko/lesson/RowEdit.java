@@ -33,7 +33,8 @@ public sealed interface RowEdit extends Edit {
         return Checked.valid(lesson.change(table(), before -> switch (this) {
             case Append(_, int column, String typed) -> append(before, column, typed);
             case Insert(_, int at) -> before.inserting(at, List.of(before.blank()));
-            case Repeat(_, int first, int last) -> before.inserting(last + 1, before.rows().subList(first, last + 1).stream().map(row -> row.entries()).toList());
+            case Repeat(_, int first, int last) -> before.inserting(last + 1,
+                    before.rows().subList(first, last + 1).stream().map(row -> row.entries()).toList());
             case Move(_, int first, int last, int by) -> before.movingRows(first, last, by);
             case Delete(_, int first, int last) -> before.minusRows(first, last);
         }));

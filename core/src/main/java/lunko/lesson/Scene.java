@@ -11,8 +11,8 @@ import lunko.query.Side;
  *
  * @param pairing the two tables at hand
  * @param written the query as SQL, where somebody has written one
- * @param note    what the speaker wants to be reminded of
- * @param step    the number of the step to open at; at the end where there is none
+ * @param note what the speaker wants to be reminded of
+ * @param step the number of the step to open at; at the end where there is none
  */
 public record Scene(Pairing pairing, Optional<WrittenQuery> written, String note, OptionalLong step) {
 

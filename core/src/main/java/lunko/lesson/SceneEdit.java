@@ -67,20 +67,28 @@ public sealed interface SceneEdit extends Edit {
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
-            case LookAt(String left, String right) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
+            case LookAt(String left, String right) ->
+                Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
             case ChooseKind(JoinKind kind) -> Checked.valid(lesson.choosing(kind));
-            case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural()).isPresent() -> Checked.invalid(
-                    Words.capital(kind.get().withArticle()) + " cannot be natural: choose an inner, a left, right or full outer join.");
-            case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())
+            case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural())
+                    .isPresent() ->
+                Checked.invalid(
+                        Words.capital(kind.get().withArticle())
+                                + " cannot be natural: choose an inner, a left, right or full outer join.");
+            case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene()
+                    .writing(Optional.empty())
                     .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
-            case Write(Optional<WrittenQuery> query) -> Checked.valid(query.filter(written -> !written.sql().isBlank()).map(lesson::writing)
-                    .orElseGet(() -> lesson.with(lesson.scene().writing(Optional.empty()))));
+            case Write(Optional<WrittenQuery> query) ->
+                Checked.valid(query.filter(written -> !written.sql().isBlank()).map(lesson::writing)
+                        .orElseGet(() -> lesson.with(lesson.scene().writing(Optional.empty()))));
             case Reword(QueryChange change) -> lesson.text().changed(change).map(lesson::writing);
             case Mend(Repair repair) -> Checked.valid(switch (repair) {
                 case Repair.Respell(NearMiss miss) -> respell(lesson, miss);
-                case Repair.Retype(Side side, String column, Type type) -> lesson.change(side, table -> retype(table, column, type));
+                case Repair.Retype(Side side, String column, Type type) ->
+                    lesson.change(side, table -> retype(table, column, type));
             });
-            case MakeRows(String table, Recipe recipe) -> Checked.valid(lesson.change(table, _ -> recipe.make(lesson, table)));
+            case MakeRows(String table, Recipe recipe) ->
+                Checked.valid(lesson.change(table, _ -> recipe.make(lesson, table)));
             case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
             case Note(String note) -> Checked.valid(lesson.with(lesson.scene().noting(note)));
             case OpenAt(OptionalLong step) -> Checked.valid(lesson.with(lesson.scene().at(step)));
@@ -94,11 +102,14 @@ public sealed interface SceneEdit extends Edit {
         return switch (this) {
             case LookAt(String left, String right) -> "look at " + left + " and " + right;
             case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
-            case JoinNaturally(Optional<JoinKind> kind) -> kind.map(natural -> "choose a natural " + natural.title() + " join").orElse("join by the link");
+            case JoinNaturally(Optional<JoinKind> kind) ->
+                kind.map(natural -> "choose a natural " + natural.title() + " join").orElse("join by the link");
             case Write _ -> "change the query";
             case Reword(QueryChange change) -> change.said();
-            case Mend(Repair.Respell(NearMiss miss)) -> "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
-            case Mend(Repair.Retype(Side side, String column, Type type)) -> "make " + column + " of " + before.table(side).name() + " " + type.title();
+            case Mend(Repair.Respell(NearMiss miss)) ->
+                "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
+            case Mend(Repair.Retype(Side side, String column, Type type)) ->
+                "make " + column + " of " + before.table(side).name() + " " + type.title();
             case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;
             case Arrange(Situation situation) -> "set up " + situation.title();
             case Note _ -> "change the note";
@@ -113,7 +124,9 @@ public sealed interface SceneEdit extends Edit {
             int at = lesson.table(miss.side()).column(lesson.on().get(i).on(miss.side())).orElseThrow();
             Column column = lesson.table(miss.side()).columns().get(at);
             String meant = miss.meant().get(i).shown();
-            for (int row : miss.rows()) after = after.change(miss.side(), table -> table.changing(Block.cell(row, at), (_, _, _) -> column.entry(quoted(column, meant))));
+            for (int row : miss.rows())
+                after = after.change(miss.side(),
+                        table -> table.changing(Block.cell(row, at), (_, _, _) -> column.entry(quoted(column, meant))));
         }
         return after;
     }

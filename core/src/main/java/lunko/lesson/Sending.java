@@ -22,10 +22,10 @@ import lunko.table.Value;
 /**
  * A condition sent from ON to WHERE or from WHERE to ON, and what that does to the result.
  *
- * @param sent  the query after it
- * @param here  what the query gives
+ * @param sent the query after it
+ * @param here what the query gives
  * @param there what it gives after it
- * @param whys  of the first rows that differ, why they are in the one result, and what becomes of them in the other
+ * @param whys of the first rows that differ, why they are in the one result, and what becomes of them in the other
  */
 public record Sending(WrittenQuery sent, Result here, Result there, List<Why> whys) {
     private static final int MOST_WHYS = 4;
@@ -33,13 +33,16 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     /** A result, and which of its rows, counted from 0, the other one has not. */
     public record Result(Stage stage, Set<Integer> differing) {}
 
-    /** A row that is in one result only: whether that is the one after sending, why it is there, and why it is not in the other. */
+    /**
+     * A row that is in one result only: whether that is the one after sending, why it is there, and why it is not in
+     * the other.
+     */
     public record Why(boolean after, Phrase why, Optional<Phrase> whyNot) {}
 
     /** Sends a condition of a query to another place, on tables. */
     public static Checked<Sending> of(WrittenQuery query, List<Table> tables, Conditions.Seated condition, Seat to) {
-        return query.changed(new QueryChange.SendCondition(condition.seat(), condition.number(), to)).then(sent ->
-                query.on(tables).then(here -> sent.on(tables).map(there -> of(sent, here, there))));
+        return query.changed(new QueryChange.SendCondition(condition.seat(), condition.number(), to))
+                .then(sent -> query.on(tables).then(here -> sent.on(tables).map(there -> of(sent, here, there))));
     }
 
     private static Sending of(WrittenQuery sent, Stage here, Stage there) {
@@ -67,14 +70,16 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
         Fate others = Fate.of(other);
         for (int row : result.differing().stream().limit(MOST_WHYS).toList()) {
             OptionalInt left = new Listing.OfQuery(result.stage()).left(row);
-            Optional<Phrase> whyNot = left.isPresent() ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();
+            Optional<Phrase> whyNot = left.isPresent()
+                    ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();
             own.why(row).ifPresent(why -> whys.add(new Why(after, why, whyNot)));
         }
     }
 
     /** Why the row is there that the other result has from the same left row. */
     private static Optional<Phrase> instead(Stage other, Fate fate, OptionalInt left) {
-        for (int row = 0; row < other.rows().size(); row++) if (new Listing.OfQuery(other).left(row).equals(left)) return fate.why(row);
+        for (int row = 0; row < other.rows().size(); row++)
+            if (new Listing.OfQuery(other).left(row).equals(left)) return fate.why(row);
         return Optional.empty();
     }
 

@@ -54,7 +54,8 @@ public enum Situation {
     ROW_WITHOUT_KEY("a row with no key") {
         @Override
         Checked<SetUp> in(Ground ground) {
-            return ground.add(Side.LEFT, Collections.nCopies(ground.on().size(), Value.NULL), "it has NULL for its key");
+            return ground.add(Side.LEFT, Collections.nCopies(ground.on().size(), Value.NULL),
+                    "it has NULL for its key");
         }
     },
     /** A left key that looks like that of its partner and is not the same. */
@@ -97,15 +98,17 @@ public enum Situation {
 
     /** A lesson with this situation in it; a problem where its tables or columns do not allow for it. */
     public Checked<SetUp> in(Lesson lesson) {
-        if (lesson.on().isEmpty()) return Checked.invalid("No columns are matched yet: match two, and a situation can be set up for them.");
+        if (lesson.on().isEmpty())
+            return Checked.invalid("No columns are matched yet: match two, and a situation can be set up for them.");
         return lesson.of(JoinKind.INNER).plan().then(plan -> in(new Ground(lesson, plan.on())));
     }
 
     /** A lesson and the columns that it matches. */
     record Ground(Lesson lesson, List<Equality> on) {
         /** Names for new rows, from the sample world. */
-        private static final List<String> NAMES = List.of("Mallow", "Borage", "Thyme", "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch",
-                "Campion", "Burdock", "Sorrel", "Tansy");
+        private static final List<String> NAMES =
+                List.of("Mallow", "Borage", "Thyme", "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch",
+                        "Campion", "Burdock", "Sorrel", "Tansy");
 
         private Table table(Side side) {
             return lesson.table(side);
@@ -129,28 +132,38 @@ public enum Situation {
             List<Value> row = new ArrayList<>();
             for (int i = 0; i < table.columns().size(); i++) row.add(fresh(table, i));
             for (int i = 0; i < on.size(); i++) row.set(on.get(i).on(side), key.get(i));
-            return Checked.valid(changed(side, table.plus(row), "Row " + (table.rows().size() + 1) + " of " + table.name() + " is new: " + because + "."));
+            return Checked.valid(changed(side, table.plus(row),
+                    "Row " + (table.rows().size() + 1) + " of " + table.name() + " is new: " + because + "."));
         }
 
-        /** A value for a column of a new row: one that no other row has where the rows are told apart by it, and else nothing. */
+        /**
+         * A value for a column of a new row: one that no other row has where the rows are told apart by it, and else
+         * nothing.
+         */
         private static Value fresh(Table table, int column) {
             Set<Object> seen = new HashSet<>();
-            boolean tellsApart = table.rows().stream().allMatch(row -> !row.value(column).isNull() && seen.add(ValueOrder.identity(row.value(column))));
-            return tellsApart ? unused(table.columns().get(column), table.rows().stream().map(row -> row.value(column))).orElse(Value.NULL) : Value.NULL;
+            boolean tellsApart = table.rows().stream()
+                    .allMatch(row -> !row.value(column).isNull() && seen.add(ValueOrder.identity(row.value(column))));
+            return tellsApart ? unused(table.columns().get(column), table.rows().stream().map(row -> row.value(column)))
+                    .orElse(Value.NULL) : Value.NULL;
         }
 
         /** A value of a column's type that is none of these. */
         private static Optional<Value> unused(Column column, Stream<Value> taken) {
             List<Value> all = taken.filter(value -> !value.isNull()).toList();
             return switch (column.type()) {
-                case INTEGER -> Optional.of(Value.of(all.stream().mapToLong(value -> ((Value.IntegerValue) value).number()).max().orElse(0) + 1));
-                case DECIMAL -> Optional.of(new Value.DecimalValue(all.stream().map(ValueOrder::number).max(BigDecimal::compareTo)
-                        .orElse(BigDecimal.ZERO).add(BigDecimal.ONE)));
-                case TEXT -> Stream.concat(NAMES.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n)).map(Value::of)
+                case INTEGER -> Optional.of(Value.of(
+                        all.stream().mapToLong(value -> ((Value.IntegerValue) value).number()).max().orElse(0) + 1));
+                case DECIMAL ->
+                    Optional.of(new Value.DecimalValue(all.stream().map(ValueOrder::number).max(BigDecimal::compareTo)
+                            .orElse(BigDecimal.ZERO).add(BigDecimal.ONE)));
+                case TEXT -> Stream.concat(NAMES.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n))
+                        .map(Value::of)
                         .filter(name -> !all.contains(name)).findFirst();
                 case DATE -> Optional.of(new Value.DateValue(all.stream().map(value -> ((Value.DateValue) value).day())
                         .max(LocalDate::compareTo).orElse(LocalDate.of(2026, 5, 1)).plusDays(1)));
-                case BOOLEAN -> Stream.of(true, false).<Value>map(Value.BooleanValue::new).filter(value -> !all.contains(value)).findFirst();
+                case BOOLEAN -> Stream.of(true, false).<Value>map(Value.BooleanValue::new)
+                        .filter(value -> !all.contains(value)).findFirst();
             };
         }
 
@@ -158,11 +171,14 @@ public enum Situation {
             List<Value> key = new ArrayList<>();
             for (Equality equality : on) {
                 Column column = table(side).columns().get(equality.on(side));
-                Stream<Value> taken = Stream.of(Side.values()).flatMap(each -> table(each).rows().stream().map(row -> row.value(equality.on(each))));
-                Stream<Value> fitting = taken.map(value -> value instanceof Value.DecimalValue(var number) && column.type() == Type.INTEGER
-                        ? Value.of(number.longValue()) : value);
+                Stream<Value> taken = Stream.of(Side.values())
+                        .flatMap(each -> table(each).rows().stream().map(row -> row.value(equality.on(each))));
+                Stream<Value> fitting = taken
+                        .map(value -> value instanceof Value.DecimalValue(var number) && column.type() == Type.INTEGER
+                                ? Value.of(number.longValue()) : value);
                 Optional<Value> unused = unused(column, fitting);
-                if (unused.isEmpty()) return Checked.invalid("Every value of " + column.name() + " has a partner already: match another column.");
+                if (unused.isEmpty()) return Checked
+                        .invalid("Every value of " + column.name() + " has a partner already: match another column.");
                 key.add(unused.get());
             }
             return add(side, key, "nobody in " + table(side.opposite()).name() + " has the key " + shown(key));
@@ -171,7 +187,8 @@ public enum Situation {
         Checked<SetUp> secondRow() {
             Optional<Key> key = check().left().partnered().stream().findFirst();
             if (key.isEmpty()) return nobodyMeets();
-            return add(Side.LEFT, key.get().values(), "it has the key " + shown(key.get().values()) + " like row " + (key.get().rows().getFirst() + 1));
+            return add(Side.LEFT, key.get().values(),
+                    "it has the key " + shown(key.get().values()) + " like row " + (key.get().rows().getFirst() + 1));
         }
 
         private static Checked<SetUp> nobodyMeets() {
@@ -182,20 +199,26 @@ public enum Situation {
             for (Key key : check().left().partnered()) {
                 for (int i = 0; i < on.size(); i++) {
                     if (!(key.values().get(i) instanceof Value.TextValue(String text)) || text.isBlank()) continue;
-                    String other = text.equals(text.toLowerCase(Locale.ROOT)) ? text + " " : text.toLowerCase(Locale.ROOT);
+                    String other =
+                            text.equals(text.toLowerCase(Locale.ROOT)) ? text + " " : text.toLowerCase(Locale.ROOT);
                     Row row = table(Side.LEFT).rows().get(key.rows().getFirst());
-                    return Checked.valid(changed(Side.LEFT, table(Side.LEFT).with(row.id(), on.get(i).left(), Value.of(other)),
-                            "Row " + (key.rows().getFirst() + 1) + " of " + table(Side.LEFT).name() + " has " + Value.of(other).sql() + " now, and its partner "
-                                    + Value.of(text).sql() + "."));
+                    return Checked.valid(
+                            changed(Side.LEFT, table(Side.LEFT).with(row.id(), on.get(i).left(), Value.of(other)),
+                                    "Row " + (key.rows().getFirst() + 1) + " of " + table(Side.LEFT).name() + " has "
+                                            + Value.of(other).sql() + " now, and its partner "
+                                            + Value.of(text).sql() + "."));
                 }
             }
-            return Checked.invalid("A number cannot be spelt differently: match columns of text, with a key that both tables have.");
+            return Checked.invalid(
+                    "A number cannot be spelt differently: match columns of text, with a key that both tables have.");
         }
 
         Checked<SetUp> allTheSame() {
             Optional<List<Value>> key = check().left().partnered().stream().map(Key::values).findFirst()
-                    .or(() -> table(Side.LEFT).rows().stream().map(row -> key(Side.LEFT, row)).filter(values -> values.stream().noneMatch(Value::isNull)).findFirst());
-            if (key.isEmpty()) return Checked.invalid("No row of the left table has a key: give one a key, and all can have it.");
+                    .or(() -> table(Side.LEFT).rows().stream().map(row -> key(Side.LEFT, row))
+                            .filter(values -> values.stream().noneMatch(Value::isNull)).findFirst());
+            if (key.isEmpty())
+                return Checked.invalid("No row of the left table has a key: give one a key, and all can have it.");
             Lesson after = lesson;
             for (Side side : Side.values()) {
                 for (int i = 0; i < on.size(); i++) {
@@ -205,7 +228,8 @@ public enum Situation {
                             (_, _, _) -> Entry.of(fitting(table.columns().get(column).type(), value))));
                 }
             }
-            return Checked.valid(new SetUp(after, "Every row of both tables has the key " + shown(key.get()) + " now: each meets each."));
+            return Checked.valid(new SetUp(after,
+                    "Every row of both tables has the key " + shown(key.get()) + " now: each meets each."));
         }
 
         private static Value fitting(Type type, Value value) {
@@ -217,7 +241,8 @@ public enum Situation {
             if (key.isEmpty()) return nobodyMeets();
             int row = key.get().rows().getFirst();
             return Checked.valid(changed(Side.RIGHT, table(Side.RIGHT).minus(table(Side.RIGHT).rows().get(row).id()),
-                    "Row " + (row + 1) + " of " + table(Side.RIGHT).name() + " is gone, whose key was " + shown(key.get().values())
+                    "Row " + (row + 1) + " of " + table(Side.RIGHT).name() + " is gone, whose key was "
+                            + shown(key.get().values())
                             + ": whoever met it points at nobody now."));
         }
 

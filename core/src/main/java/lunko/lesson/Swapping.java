@@ -11,10 +11,11 @@ import lunko.query.change.Sayings;
 import lunko.table.Table;
 
 /**
- * What swapping the sides of a join has done to the rows, and, since that is never more than their order, what doing the joins of a chain in
+ * What swapping the sides of a join has done to the rows, and, since that is never more than their order, what doing
+ * the joins of a chain in
  * another order would do to them.
  *
- * @param sides  how alike the result is to the one before
+ * @param sides how alike the result is to the one before
  * @param orders how alike that of each other order of the joins would be
  */
 public record Swapping(Sameness sides, Map<Saying, Sameness> orders) {
@@ -22,14 +23,22 @@ public record Swapping(Sameness sides, Map<Saying, Sameness> orders) {
     /** Compares a query with what swapping has made of it; nothing, where one of them cannot run. */
     public static Optional<Swapping> of(WrittenQuery before, WrittenQuery after, List<Table> tables) {
         Map<Saying, Sameness> orders = new EnumMap<>(Saying.class);
-        before.read().handle(read -> Sayings.of(read.script(), read.query(), tables, 0, "").stream().filter(said -> said.saying().isOrder())
-                .forEach(said -> said.text().flatMap(text -> new WrittenQuery(text, before.number()).sameAs(before, tables)).ifPresent(alike -> orders.put(said.saying(), alike))), _ -> { });
+        before.read()
+                .handle(read -> Sayings.of(read.script(), read.query(), tables, 0, "").stream()
+                        .filter(said -> said.saying().isOrder())
+                        .forEach(said -> said.text()
+                                .flatMap(text -> new WrittenQuery(text, before.number()).sameAs(before, tables))
+                                .ifPresent(alike -> orders.put(said.saying(), alike))),
+                        _ -> {});
         return after.sameAs(before, tables).map(sides -> new Swapping(sides, orders));
     }
 
     /** It in a sentence or two, as a person is told. */
     public String said() {
-        String other = orders.entrySet().stream().filter(order -> !order.getValue().isSame()).map(order -> order.getKey().title() + ": " + order.getValue().said()).collect(Collectors.joining("; "));
-        return "Swapped: " + sides.said() + "." + (other.isEmpty() ? "" : " But joins cannot change places so freely: " + other + ".");
+        String other = orders.entrySet().stream().filter(order -> !order.getValue().isSame())
+                .map(order -> order.getKey().title() + ": " + order.getValue().said())
+                .collect(Collectors.joining("; "));
+        return "Swapped: " + sides.said() + "."
+                + (other.isEmpty() ? "" : " But joins cannot change places so freely: " + other + ".");
     }
 }

@@ -39,14 +39,17 @@ public sealed interface TableEdit extends Edit {
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
-            case Create() -> Checked.valid(lesson.adding(TableSet.of(Table.empty(freeName(lesson), Column.open(ColumnEdit.UNNAMED + 1)))));
+            case Create() -> Checked.valid(
+                    lesson.adding(TableSet.of(Table.empty(freeName(lesson), Column.open(ColumnEdit.UNNAMED + 1)))));
             case BringIn(TableSet set) -> Checked.valid(lesson.adding(set));
             case Replace(String table, TableSet set) -> {
                 Lesson replaced = lesson.replace(table, set.tables().getFirst());
-                yield Checked.valid(replaced.adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
+                yield Checked
+                        .valid(replaced.adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
             }
             case Rename(String table, String name) -> rename(lesson, table, name.strip());
-            case Drop(_) when lesson.tables().size() == 1 -> Checked.invalid("A lesson needs a table: make or bring in another one first.");
+            case Drop(_) when lesson.tables().size() == 1 ->
+                Checked.invalid("A lesson needs a table: make or bring in another one first.");
             case Drop(String table) -> Checked.valid(lesson.without(table));
             case Place(String table, Spot spot) -> Checked.valid(lesson.with(lesson.layout().moving(table, spot)));
             case Fold(String table, boolean up) -> Checked.valid(lesson.with(lesson.layout().folding(table, up)));
@@ -72,8 +75,11 @@ public sealed interface TableEdit extends Edit {
 
     private static Checked<Lesson> rename(Lesson lesson, String table, String name) {
         if (name.isEmpty()) return Checked.invalid("A table needs a name: type one, such as hives.");
-        Optional<Table> other = lesson.tables().stream().filter(each -> !each.name().equals(table) && each.name().equalsIgnoreCase(name)).findFirst();
-        return other.<Checked<Lesson>>map(_ -> Checked.invalid("Another table is called " + name + " already: choose another name."))
+        Optional<Table> other = lesson.tables().stream()
+                .filter(each -> !each.name().equals(table) && each.name().equalsIgnoreCase(name)).findFirst();
+        return other
+                .<Checked<Lesson>>map(
+                        _ -> Checked.invalid("Another table is called " + name + " already: choose another name."))
                 .orElseGet(() -> Checked.valid(lesson.renaming(table, name)));
     }
 }

@@ -16,33 +16,41 @@ import lunko.table.Table;
  * Something wrong with a written text, or allowed and surely not meant.
  *
  * @param problem what it is
- * @param at      the characters that it is about
- * @param mended  the whole text mended, in each way that is offered
- * @param note    whether the text can be run all the same
+ * @param at the characters that it is about
+ * @param mended the whole text mended, in each way that is offered
+ * @param note whether the text can be run all the same
  */
 public record Trouble(Problem problem, Stretch at, List<String> mended, boolean note) {
     /** So many words are told of what a new word of SQL is about. */
     private static final int MOST_TOLD = 5;
 
-    /** All that is wrong with a text on these tables, from its first character on: of each statement the first problem, or what is surely not meant. */
+    /**
+     * All that is wrong with a text on these tables, from its first character on: of each statement the first problem,
+     * or what is surely not meant.
+     */
     public static List<Trouble> in(String text, List<Table> tables) {
         List<Trouble> all = new ArrayList<>();
         List<Stretch> stretches = SqlParser.stretches(text);
         List<Checked<Script>> scripts = new SqlParser("query").statements(text);
         for (int i = 0; i < scripts.size(); i++) {
             Stretch statement = stretches.get(i);
-            scripts.get(i).then(script -> WrittenQuery.answer(script, tables)).handle(answer -> answer.notes().forEach(note -> all.add(of(note, text, statement, true))),
+            scripts.get(i).then(script -> WrittenQuery.answer(script, tables)).handle(
+                    answer -> answer.notes().forEach(note -> all.add(of(note, text, statement, true))),
                     problem -> all.add(of(problem, text, statement, false)));
         }
         return all;
     }
 
     private static Trouble of(Problem problem, String text, Stretch statement, boolean note) {
-        List<String> mended = problem.fixes().stream().map(fix -> text.substring(0, statement.start()) + fix + text.substring(statement.end())).toList();
+        List<String> mended = problem.fixes().stream()
+                .map(fix -> text.substring(0, statement.start()) + fix + text.substring(statement.end())).toList();
         return new Trouble(problem, problem.place().flatMap(place -> at(place, text)).orElse(statement), mended, note);
     }
 
-    /** A place in lines and columns as characters of the text; a stretch without characters, such as the end, is that of the one before it. */
+    /**
+     * A place in lines and columns as characters of the text; a stretch without characters, such as the end, is that of
+     * the one before it.
+     */
     private static Optional<Stretch> at(Place place, String text) {
         if (place.line().isEmpty() || place.column().isEmpty()) return Optional.empty();
         int start = 0;
@@ -62,21 +70,31 @@ public record Trouble(Problem problem, Stretch at, List<String> mended, boolean 
         int most = Math.min(text.length(), mended.length());
         while (start < most && text.charAt(start) == mended.charAt(start)) start++;
         int end = 0;
-        while (end < most - start && text.charAt(text.length() - 1 - end) == mended.charAt(mended.length() - 1 - end)) end++;
+        while (end < most - start && text.charAt(text.length() - 1 - end) == mended.charAt(mended.length() - 1 - end))
+            end++;
         // Whole words, so that what is offered can be read.
-        while (start > 0 && isWord(mended.charAt(start - 1)) && (start < mended.length() - end && isWord(mended.charAt(start)) || start < text.length() - end && isWord(text.charAt(start)))) start--;
-        while (end > 0 && isWord(mended.charAt(mended.length() - end)) && mended.length() - end > start && isWord(mended.charAt(mended.length() - end - 1))) end--;
+        while (start > 0 && isWord(mended.charAt(start - 1))
+                && (start < mended.length() - end && isWord(mended.charAt(start))
+                        || start < text.length() - end && isWord(text.charAt(start))))
+            start--;
+        while (end > 0 && isWord(mended.charAt(mended.length() - end)) && mended.length() - end > start
+                && isWord(mended.charAt(mended.length() - end - 1)))
+            end--;
         int last = mended.length() - end;
         if (last > start) last = Math.max(last, told(mended, start, last));
         String written = mended.substring(start, last).strip();
-        return written.isEmpty() ? "take out " + text.substring(start, text.length() - end).strip() : "write " + written;
+        return written.isEmpty() ? "take out " + text.substring(start, text.length() - end).strip()
+                : "write " + written;
     }
 
     /** The end of what is to be told: where nothing but words of SQL is new, what they are about is told too. */
     private static int told(String mended, int start, int end) {
         List<Lexeme> all = Lexeme.of(mended);
-        if (all.stream().anyMatch(lexeme -> lexeme.at().start() >= start && lexeme.at().end() <= end && lexeme.kind() != Lexeme.Kind.WORD)) return end;
-        return all.stream().filter(lexeme -> lexeme.at().start() >= end).limit(MOST_TOLD).reduce((_, later) -> later).map(lexeme -> lexeme.at().end()).orElse(end);
+        if (all.stream().anyMatch(lexeme -> lexeme.at().start() >= start && lexeme.at().end() <= end
+                && lexeme.kind() != Lexeme.Kind.WORD))
+            return end;
+        return all.stream().filter(lexeme -> lexeme.at().start() >= end).limit(MOST_TOLD).reduce((_, later) -> later)
+                .map(lexeme -> lexeme.at().end()).orElse(end);
     }
 
     private static boolean isWord(char sign) {

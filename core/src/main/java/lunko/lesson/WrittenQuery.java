@@ -33,7 +33,7 @@ import lunko.table.Table;
 /**
  * A query as somebody has written it, by itself or as one of several.
  *
- * @param sql    the text, with semicolons between the queries
+ * @param sql the text, with semicolons between the queries
  * @param number which of them is shown, counted from 0
  */
 public record WrittenQuery(String sql, int number) {
@@ -57,23 +57,32 @@ public record WrittenQuery(String sql, int number) {
         return all.get(Math.clamp(number, 0, all.size() - 1)).then(script -> stage(script, tables));
     }
 
-    /** It with every join that lacks its condition made a cross join, where that can run: all pairs there are; nothing, if no condition is missing. */
+    /**
+     * It with every join that lacks its condition made a cross join, where that can run: all pairs there are; nothing,
+     * if no condition is missing.
+     */
     public Optional<WrittenQuery> unconditioned() {
         return read().either(read -> {
             QueryExpression query = read.query().query();
             for (int join = 0; join < Joins.of(query).size(); join++) {
                 FromItem.Joined joined = Joins.of(query).get(join);
-                if (!joined.kind().compares() || !(joined.specification() instanceof JoinSpecification.Nothing)) continue;
-                query = new QueryChange.OfKind(join, JoinKind.CROSS, new JoinSpecification.Nothing()).applyTo(query).expect();
+                if (!joined.kind().compares() || !(joined.specification() instanceof JoinSpecification.Nothing))
+                    continue;
+                query = new QueryChange.OfKind(join, JoinKind.CROSS, new JoinSpecification.Nothing()).applyTo(query)
+                        .expect();
             }
-            return query == read.query().query() ? Optional.empty() : Optional.of(new WrittenQuery(Rewording.of(read.script(), read.query(), query), number));
+            return query == read.query().query() ? Optional.empty()
+                    : Optional.of(new WrittenQuery(Rewording.of(read.script(), read.query(), query), number));
         }, _ -> Optional.empty());
     }
 
     /** How many rows it would look at if every row of its tables met every row; 0, if it cannot be read. */
     double pairs(List<Table> tables) {
-        return read().either(read -> read.script().parts(FromItem.NamedTable.class).stream().flatMap(named -> tables.stream().filter(table -> named.table().means(table.name())))
-                .mapToDouble(table -> Math.max(1, table.rows().size())).reduce(1, (one, more) -> one * more), _ -> 0.0);
+        return read().either(
+                read -> read.script().parts(FromItem.NamedTable.class).stream()
+                        .flatMap(named -> tables.stream().filter(table -> named.table().means(table.name())))
+                        .mapToDouble(table -> Math.max(1, table.rows().size())).reduce(1, (one, more) -> one * more),
+                _ -> 0.0);
     }
 
     /** What each query of the text comes to. */
@@ -87,8 +96,11 @@ public record WrittenQuery(String sql, int number) {
 
     /** What a statement comes to; a problem if it is none that has steps. */
     static Checked<Database.Answer> answer(Script script, List<Table> tables) {
-        return Database.of(tables).run(script.statements().getFirst(), script).then(answer -> answer.stages().isPresent() ? Checked.valid(answer)
-                : Checked.invalid("Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage itself."));
+        return Database.of(tables).run(script.statements().getFirst(), script)
+                .then(answer -> answer.stages().isPresent() ? Checked.valid(answer)
+                        : Checked.invalid(
+                                "Only a query has steps to be shown: write one that begins with SELECT. Tables are "
+                                        + "changed on the stage itself."));
     }
 
     /** The query as data, with its text; a problem where the text cannot be read. */
@@ -96,52 +108,65 @@ public record WrittenQuery(String sql, int number) {
         return PARSER.parse(sql).then(script -> {
             if (script.statements().isEmpty()) return Checked.invalid(NOTHING_YET);
             Statement statement = script.statements().get(Math.clamp(number, 0, script.statements().size() - 1));
-            return statement instanceof Statement.Query query ? Checked.valid(new Read(script, query)) : Checked.invalid("This is no query: write one that begins with SELECT.");
+            return statement instanceof Statement.Query query ? Checked.valid(new Read(script, query))
+                    : Checked.invalid("This is no query: write one that begins with SELECT.");
         });
     }
 
     /** A query as data, and the script that it is part of. */
     public record Read(Script script, Statement.Query query) {}
 
-    /** The plain join of two of these tables that it is, if it is one; the other side is {@code right} where the text does not say. */
+    /**
+     * The plain join of two of these tables that it is, if it is one; the other side is {@code right} where the text
+     * does not say.
+     */
     public Optional<Query> join(List<Table> tables, String right) {
         return read().either(read -> PlainJoin.of(read.query().query(), tables, right), _ -> Optional.empty());
     }
 
     /** It with something done to it: all words stay that need not change. */
     public Checked<WrittenQuery> changed(QueryChange change) {
-        return read().then(read -> change.applyTo(read.query().query()).map(after -> new WrittenQuery(Rewording.of(read.script(), read.query(), after), number)));
+        return read().then(read -> change.applyTo(read.query().query())
+                .map(after -> new WrittenQuery(Rewording.of(read.script(), read.query(), after), number)));
     }
 
     /** It, if it is the plain join of two tables, with other columns matched. */
     WrittenQuery matching(Query join, List<KeyPair> on) {
         Query other = new Query(join.left(), join.kind(), join.right(), on, false);
         if (join.kind().words().isEmpty()) return saying(other);
-        // Those that stay keep their words: what is new is put in before what has gone is taken out, so that the join always has a condition.
+        // Those that stay keep their words: what is new is put in before what has gone is taken out, so that the join
+        // always has a condition.
         Checked<WrittenQuery> changed = Checked.valid(this);
         for (KeyPair pair : on) {
-            if (!join.on().contains(pair)) changed = changed.then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), equality(other, pair))));
+            if (!join.on().contains(pair)) changed = changed
+                    .then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), equality(other, pair))));
         }
         for (int i = join.on().size() - 1; i >= 0; i--) {
             int number = i;
-            if (!on.contains(join.on().get(i))) changed = changed.then(query -> query.changed(new QueryChange.DropCondition(new Seat.On(0), number)));
+            if (!on.contains(join.on().get(i)))
+                changed = changed.then(query -> query.changed(new QueryChange.DropCondition(new Seat.On(0), number)));
         }
         return changed.either(query -> query, _ -> saying(other));
     }
 
     private static Expression equality(Query join, KeyPair pair) {
-        return Expression.Comparison.equal(Expression.ColumnName.of(Name.of(join.left().alias()), pair.left()), Expression.ColumnName.of(Name.of(join.right().alias()), pair.right()));
+        return Expression.Comparison.equal(Expression.ColumnName.of(Name.of(join.left().alias()), pair.left()),
+                Expression.ColumnName.of(Name.of(join.right().alias()), pair.right()));
     }
 
     /** Another plain join in its place, in Lunko's words. */
     WrittenQuery saying(Query other) {
-        return read().either(read -> new WrittenQuery(Rewording.of(read.script(), read.query(), of(new QueryText(other).whole().text()).read().expect().query().query()), number),
+        return read().either(
+                read -> new WrittenQuery(Rewording.of(read.script(), read.query(),
+                        of(new QueryText(other).whole().text()).read().expect().query().query()), number),
                 _ -> of(new QueryText(other).whole().text()));
     }
 
     /**
-     * It with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of another kind; nothing, if there
-     * are no words for the kind, or if some of so many joins are said otherwise than by JOIN in the FROM of the query itself, so that it could be
+     * It with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of
+     * another kind; nothing, if there
+     * are no words for the kind, or if some of so many joins are said otherwise than by JOIN in the FROM of the query
+     * itself, so that it could be
      * another. {@code otherwise} is the condition of a join that has none and needs one.
      */
     public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind, JoinSpecification otherwise) {
@@ -154,15 +179,21 @@ public record WrittenQuery(String sql, int number) {
         return read().either(read -> Joins.of(read.query().query()).size() == all, _ -> false);
     }
 
-    /** The other ways to say it, each tried on the tables; of a chain, those that speak of one join mean this one, counted from 0. */
+    /**
+     * The other ways to say it, each tried on the tables; of a chain, those that speak of one join mean this one,
+     * counted from 0.
+     */
     public Checked<List<EqualForm>> otherWays(List<Table> tables, int join, String right) {
         return read().map(read -> Sayings.of(read.script(), read.query(), tables, join, right).stream()
-                .map(said -> EqualForm.of(said, tables, this::on, said.text().map(text -> new WrittenQuery(text, number)::on))).toList());
+                .map(said -> EqualForm.of(said, tables, this::on,
+                        said.text().map(text -> new WrittenQuery(text, number)::on)))
+                .toList());
     }
 
     /** How alike its result is to that of another on the same tables, where both can run. */
     public Optional<Sameness> sameAs(WrittenQuery other, List<Table> tables) {
-        return other.on(tables).then(was -> on(tables).map(is -> Sameness.of(was, is))).either(Optional::of, _ -> Optional.empty());
+        return other.on(tables).then(was -> on(tables).map(is -> Sameness.of(was, is))).either(Optional::of,
+                _ -> Optional.empty());
     }
 
     /** It in the words of a database that has these tables; a problem where it has none that Lunko knows. */

@@ -53,7 +53,10 @@ public enum JoinKind {
         this.takesPartnered = true;
     }
 
-    /** The kind that keeps the partnerless of both sides and brings no pairs; SQL says it with a full join and a condition. */
+    /**
+     * The kind that keeps the partnerless of both sides and brings no pairs; SQL says it with a full join and a
+     * condition.
+     */
     JoinKind(String title) {
         this.title = title;
         this.words = Optional.empty();
@@ -129,7 +132,8 @@ public enum JoinKind {
     /** The kind that takes these regions of the Venn diagram and no others, if there is one. */
     public static Optional<JoinKind> taking(boolean leftAlone, boolean pairs, boolean rightAlone) {
         return Arrays.stream(values()).filter(kind -> kind.compares && (kind.only.isEmpty() || !kind.takesPartnered)
-                && kind.takesAlone(Side.LEFT) == leftAlone && kind.takesAlone(Side.RIGHT) == rightAlone && kind.bringsPairs == pairs).findFirst();
+                && kind.takesAlone(Side.LEFT) == leftAlone && kind.takesAlone(Side.RIGHT) == rightAlone
+                && kind.bringsPairs == pairs).findFirst();
     }
 
     /** The side whose columns alone are in the result, where that is so. */
@@ -181,7 +185,8 @@ public enum JoinKind {
     public long rows(Tally tally) {
         if (!compares) return tally.leftRows() * tally.rightRows();
         if (only.isPresent()) return taken(only.get(), tally);
-        return (bringsPairs ? tally.pairs() : 0) + (keepsLeft ? tally.leftAlone() : 0) + (keepsRight ? tally.rightAlone() : 0);
+        return (bringsPairs ? tally.pairs() : 0) + (keepsLeft ? tally.leftAlone() : 0)
+                + (keepsRight ? tally.rightAlone() : 0);
     }
 
     private long taken(Side side, Tally tally) {
@@ -192,7 +197,8 @@ public enum JoinKind {
     /** How the number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}, {@code 2 without a partner}. */
     public String arithmetic(Tally tally) {
         if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
-        if (only.isPresent()) return Words.number(taken(only.get(), tally)) + (takesPartnered ? " with a partner" : " without a partner");
+        if (only.isPresent())
+            return Words.number(taken(only.get(), tally)) + (takesPartnered ? " with a partner" : " without a partner");
         List<String> terms = new ArrayList<>();
         if (bringsPairs) terms.add(Words.number(tally.pairs()) + (tally.pairs() == 1 ? " pair" : " pairs"));
         if (keepsLeft) terms.add(Words.number(tally.leftAlone()) + (keepsRight ? "" : " kept"));

@@ -7,7 +7,7 @@ import lunko.table.Table;
 /**
  * A join of two tables: {@code SELECT * FROM left KIND right ON} equalities, all of which must hold.
  *
- * @param on      the columns that must be equal
+ * @param on the columns that must be equal
  * @param natural whether they are those of the same name, and come into the result once (ISO/IEC 9075-2, joined table)
  */
 public record Query(TableRef left, JoinKind kind, TableRef right, List<KeyPair> on, boolean natural) {

@@ -11,7 +11,9 @@ public record QueryText(Query query) {
         if (kind.only().isEmpty()) {
             // What brings no pairs is a full join that a condition takes them away from.
             return Phrase.write().plain("SELECT * FROM ").left(named(query.left())).plain(" ")
-                    .strong((query.natural() ? "NATURAL " : "") + kind.words().or(JoinKind.FULL_OUTER::words).orElseThrow()).plain(" ").right(named(query.right())).done();
+                    .strong((query.natural() ? "NATURAL " : "")
+                            + kind.words().or(JoinKind.FULL_OUTER::words).orElseThrow())
+                    .plain(" ").right(named(query.right())).done();
         }
         Side taken = kind.outer();
         Side asked = taken.opposite();
@@ -30,7 +32,8 @@ public record QueryText(Query query) {
         if (query.kind().only().isPresent()) return ")";
         if (query.kind().bringsPairs() || query.on().isEmpty()) return "";
         KeyPair first = query.on().getFirst();
-        return " WHERE " + query.qualified(Side.LEFT, first.left()) + " IS NULL OR " + query.qualified(Side.RIGHT, first.right()) + " IS NULL";
+        return " WHERE " + query.qualified(Side.LEFT, first.left()) + " IS NULL OR "
+                + query.qualified(Side.RIGHT, first.right()) + " IS NULL";
     }
 
     /** One equality of the condition: {@code h.keeper_id = k.keeper_id}. */

@@ -4,7 +4,10 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 
-/** A name as SQL text has it: as it is where that is a regular identifier, in double quotes where not (ISO/IEC 9075-2, identifier). */
+/**
+ * A name as SQL text has it: as it is where that is a regular identifier, in double quotes where not (ISO/IEC 9075-2,
+ * identifier).
+ */
 public record SqlName(String name) {
     private static final Pattern REGULAR = Pattern.compile("\\p{L}[\\p{L}\\p{Nd}_]*");
 

@@ -30,8 +30,10 @@ record ByBuckets(Join join, Matching matching, Matching buckets) implements Cour
     @Override
     public String mark(Side side, int row, int prepared) {
         if (side == Side.LEFT || row >= prepared) return "";
-        List<Value> key = join.on().equal().stream().map(equality -> join.row(Side.RIGHT, row).get(equality.right())).toList();
-        return key.stream().anyMatch(Value::isNull) ? "no bucket" : "bucket " + key.stream().map(Value::shown).collect(Collectors.joining(", "));
+        List<Value> key =
+                join.on().equal().stream().map(equality -> join.row(Side.RIGHT, row).get(equality.right())).toList();
+        return key.stream().anyMatch(Value::isNull) ? "no bucket"
+                : "bucket " + key.stream().map(Value::shown).collect(Collectors.joining(", "));
     }
 
     @Override

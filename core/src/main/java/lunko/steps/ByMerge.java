@@ -25,7 +25,9 @@ final class ByMerge implements Course {
     private final int[] turns;
     private final int[] inners;
     private final int[] placeOfInner;
-    /** For each turn: the inner rows gone past before it, those with a smaller key, and those up to the end of its own. */
+    /**
+     * For each turn: the inner rows gone past before it, those with a smaller key, and those up to the end of its own.
+     */
     private final int[] start;
     private final int[] low;
     private final int[] high;
@@ -36,7 +38,9 @@ final class ByMerge implements Course {
         this.matching = matching;
         List<Equality> on = join.on().equal();
         outers = IntStream.concat(sorted(join, Side.LEFT).stream().mapToInt(row -> row),
-                IntStream.range(0, matching.leftRows()).filter(row -> hasNoKey(join.row(Side.LEFT, row), on, Side.LEFT))).toArray();
+                IntStream.range(0, matching.leftRows())
+                        .filter(row -> hasNoKey(join.row(Side.LEFT, row), on, Side.LEFT)))
+                .toArray();
         inners = sorted(join, Side.RIGHT).stream().mapToInt(row -> row).toArray();
         turns = inverse(outers, matching.leftRows());
         placeOfInner = inverse(inners, matching.rightRows());
@@ -79,14 +83,17 @@ final class ByMerge implements Course {
                 start[turn] = low[turn] = high[turn] = inners.length;
                 continue;
             }
-            boolean again = turn > 0 && compare(on, outer, Side.LEFT, join.row(Side.LEFT, outers[turn - 1]), Side.LEFT) == 0;
+            boolean again =
+                    turn > 0 && compare(on, outer, Side.LEFT, join.row(Side.LEFT, outers[turn - 1]), Side.LEFT) == 0;
             start[turn] = again ? low[turn - 1] : next;
             low[turn] = start[turn];
             while (low[turn] < inners.length
-                    && compare(on, join.row(Side.RIGHT, inners[low[turn]]), Side.RIGHT, outer, Side.LEFT) < 0) low[turn]++;
+                    && compare(on, join.row(Side.RIGHT, inners[low[turn]]), Side.RIGHT, outer, Side.LEFT) < 0)
+                low[turn]++;
             high[turn] = low[turn];
             while (high[turn] < inners.length
-                    && compare(on, join.row(Side.RIGHT, inners[high[turn]]), Side.RIGHT, outer, Side.LEFT) == 0) high[turn]++;
+                    && compare(on, join.row(Side.RIGHT, inners[high[turn]]), Side.RIGHT, outer, Side.LEFT) == 0)
+                high[turn]++;
             next = high[turn];
         }
     }

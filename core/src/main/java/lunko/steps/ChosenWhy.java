@@ -32,11 +32,13 @@ record ChosenWhy(Chosen stage) implements RowWhy {
 
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
-        text.plain(capital(stage.name(row)) + " gives row " + landed + ": ").code(RowWhy.values(stage.headings(), stage.rows().get(row), 0)).plain(".");
+        text.plain(capital(stage.name(row)) + " gives row " + landed + ": ")
+                .code(RowWhy.values(stage.headings(), stage.rows().get(row), 0)).plain(".");
     }
 
     @Override
     public void finish(Phrase.Writer text) {
-        text.plain("That makes ").strong(rows(stage.rows().size())).plain(", as many as before: choosing columns neither adds nor drops rows.");
+        text.plain("That makes ").strong(rows(stage.rows().size()))
+                .plain(", as many as before: choosing columns neither adds nor drops rows.");
     }
 }

@@ -50,11 +50,14 @@ record CombinedWhy(Combined stage) implements RowWhy {
         List<Value> values = stage.inputs().get(origin.input()).rows().get(origin.row());
         text.plain("Row " + (origin.row() + 1) + " of the " + (left ? "first" : "second") + " query, ")
                 .code(RowWhy.values(stage.headings(), values, 0)).plain(", ").plain(switch (stage.fates().get(row)) {
-                    case TAKEN -> (stage.operator() == SetOperator.UNION ? "" : stage.operator() == SetOperator.INTERSECT
-                            ? "is in the second query too and " : "is not in the second query and ") + "comes into the result, as row " + landed + ".";
+                    case TAKEN -> (stage.operator() == SetOperator.UNION ? ""
+                            : stage.operator() == SetOperator.INTERSECT
+                                    ? "is in the second query too and " : "is not in the second query and ")
+                            + "comes into the result, as row " + landed + ".";
                     case REPEATED -> "is in the result already and is struck out.";
                     case NOT_THERE -> "is not in the second query" + andNoMore() + " and is struck out.";
-                    case THERE -> "is in the second query" + (stage.repeats() ? ", where one row stands for it," : "") + " and is struck out.";
+                    case THERE -> "is in the second query" + (stage.repeats() ? ", where one row stands for it," : "")
+                            + " and is struck out.";
                     case ASKED -> "is there to be looked for, and is not in the result itself.";
                 });
     }
@@ -65,7 +68,9 @@ record CombinedWhy(Combined stage) implements RowWhy {
 
     @Override
     public void finish(Phrase.Writer text) {
-        text.code(stage.sql()).plain(" of " + rows(stage.left().rows().size()) + " and " + rows(stage.right().rows().size()) + " gives ")
+        text.code(stage.sql())
+                .plain(" of " + rows(stage.left().rows().size()) + " and " + rows(stage.right().rows().size())
+                        + " gives ")
                 .strong(rows(stage.rows().size())).plain(".");
     }
 }

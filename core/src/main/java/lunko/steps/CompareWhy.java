@@ -51,14 +51,16 @@ final class CompareWhy {
             }
             case UNKNOWN -> {
                 if (equationsAlone) sayUnknown(text, step, equations);
-                else text.code(on.with(left, right)).plain(" is neither true nor false but ").strong("unknown").plain(": ");
+                else text.code(on.with(left, right)).plain(" is neither true nor false but ").strong("unknown")
+                        .plain(": ");
             }
         }
         boolean perhaps = step.verdict() == Truth.UNKNOWN && on.meets(step.verdict());
         words.name(text, Side.LEFT, step.left()).plain(" and ");
         words.name(text, Side.RIGHT, step.right());
         text.plain(perhaps ? " may be equal." : step.verdict() == Truth.TRUE ? " are partners." : " are not partners.");
-        if (kind.stopsAtFirst() && on.meets(step.verdict())) decided(text, outer.of(step.left(), step.right()), perhaps);
+        if (kind.stopsAtFirst() && on.meets(step.verdict()))
+            decided(text, outer.of(step.left(), step.right()), perhaps);
         else if (way == Way.MERGE) movesOn(text, step);
         if (!kind.stopsAtFirst() && !kind.takesPartnered() && on.meets(step.verdict())) {
             text.plain(" Both are out: " + kind.withArticle() + " wants rows without a partner.");
@@ -77,12 +79,14 @@ final class CompareWhy {
             return;
         }
         text.plain(perhaps ? " So nobody can say that " : " ");
-        words.name(text, outer, row).plain(perhaps ? " is not there, and NOT IN keeps it out." : " is out: " + kind.withArticle()
-                + " wants rows without a partner.");
+        words.name(text, outer, row)
+                .plain(perhaps ? " is not there, and NOT IN keeps it out." : " is out: " + kind.withArticle()
+                        + " wants rows without a partner.");
     }
 
     private void movesOn(Phrase.Writer text, Step.Compare step) {
-        int order = ByMerge.compare(on.equal(), join.row(Side.LEFT, step.left()), Side.LEFT, join.row(Side.RIGHT, step.right()), Side.RIGHT);
+        int order = ByMerge.compare(on.equal(), join.row(Side.LEFT, step.left()), Side.LEFT,
+                join.row(Side.RIGHT, step.right()), Side.RIGHT);
         if (order == 0) return;
         Side smaller = order < 0 ? Side.LEFT : Side.RIGHT;
         text.plain(" The key of ");
@@ -120,7 +124,8 @@ final class CompareWhy {
             words.name(text, Side.RIGHT, step.right()).plain(" has a key");
         } else {
             Side empty = culprit.left().isNull() ? Side.LEFT : Side.RIGHT;
-            words.name(text, empty, empty.of(step.left(), step.right())).plain(" has no " + words.column(empty, columns));
+            words.name(text, empty, empty.of(step.left(), step.right()))
+                    .plain(" has no " + words.column(empty, columns));
         }
         text.plain(". ").code(conjunction(comparisons)).plain(" is neither true nor false but ")
                 .strong("unknown").plain(": ");

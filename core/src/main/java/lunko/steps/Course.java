@@ -33,7 +33,10 @@ interface Course {
         return false;
     }
 
-    /** What stands beside a row of a side, outer rows on the left, after so many of the steps before the first turn; nothing if it is empty. */
+    /**
+     * What stands beside a row of a side, outer rows on the left, after so many of the steps before the first turn;
+     * nothing if it is empty.
+     */
     default String mark(Side side, int row, int prepared) {
         return "";
     }

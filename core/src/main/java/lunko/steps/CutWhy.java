@@ -23,14 +23,16 @@ record CutWhy(Cut stage) implements RowWhy {
     @Override
     public Optional<String> reason(int row) {
         if (row < stage.skipped()) return Optional.of("one of the first " + stage.skipped());
-        return row - stage.skipped() < stage.rows().size() ? Optional.empty() : Optional.of("after the " + stage.most() + " wanted");
+        return row - stage.skipped() < stage.rows().size() ? Optional.empty()
+                : Optional.of("after the " + stage.most() + " wanted");
     }
 
     @Override
     public void start(Phrase.Writer text) {
         text.plain("Of the " + rows(stage.input().rows().size()));
         if (stage.skipped() > 0) text.plain(", the first " + stage.skipped() + " are skipped");
-        if (stage.most() < Long.MAX_VALUE) text.plain(stage.skipped() > 0 ? ", and" : ",").plain(" at most " + stage.most() + " are taken");
+        if (stage.most() < Long.MAX_VALUE)
+            text.plain(stage.skipped() > 0 ? ", and" : ",").plain(" at most " + stage.most() + " are taken");
         text.plain(".");
     }
 

@@ -46,7 +46,8 @@ record FilteredWhy(Filtered stage) implements RowWhy {
     public void finish(Phrase.Writer text) {
         text.code(stage.clause());
         RowWhy.number(text, stage.input(), stage, "leaves");
-        stage.says().ifPresent(kind -> text.plain(" What the outer join kept for want of a partner is all that is left: together they are ")
+        stage.says().ifPresent(kind -> text
+                .plain(" What the outer join kept for want of a partner is all that is left: together they are ")
                 .strong(kind.withArticle()).plain("."));
     }
 }

@@ -30,26 +30,30 @@ record GroupedWhy(Grouped stage) implements RowWhy {
     }
 
     private String keys() {
-        return stage.headings().subList(0, stage.keys()).stream().map(Stage.Heading::name).collect(Collectors.joining(", "));
+        return stage.headings().subList(0, stage.keys()).stream().map(Stage.Heading::name)
+                .collect(Collectors.joining(", "));
     }
 
     @Override
     public void start(Phrase.Writer text) {
         text.plain("The " + rows(stage.groupOf().length) + " of " + stage.input().title() + (stage.keys() == 0
                 ? " make one group, and that gives one row even if there are none."
-                : " are put into groups of equal " + keys() + ", and each group becomes one row. NULL is a group like others."));
+                : " are put into groups of equal " + keys()
+                        + ", and each group becomes one row. NULL is a group like others."));
     }
 
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
         int group = stage.groupOf()[row];
         boolean first = IntStream.range(0, row).noneMatch(earlier -> stage.groupOf()[earlier] == group);
-        text.plain(stage.input().name(row) + " goes into " + stage.name(group) + (first && stage.keys() > 0 ? ", the first there." : "."));
+        text.plain(stage.input().name(row) + " goes into " + stage.name(group)
+                + (first && stage.keys() > 0 ? ", the first there." : "."));
     }
 
     @Override
     public void group(Phrase.Writer text, int group) {
-        text.plain(capital(stage.name(group)) + " has " + rows(stage.origins(group).size()) + " and becomes row " + (group + 1));
+        text.plain(capital(stage.name(group)) + " has " + rows(stage.origins(group).size()) + " and becomes row "
+                + (group + 1));
         if (stage.headings().size() > stage.keys()) {
             text.plain(": ").code(RowWhy.values(stage.headings(), stage.rows().get(group), stage.keys()));
         }

@@ -45,6 +45,7 @@ record JoinWords(Join join, Matching matching) {
 
     /** Ends a sentence that says that an outer row has no partner. */
     void leftOut(Phrase.Writer text, int row) {
-        text.plain(join.kind().rowsFor(matching.partners(row)) > 0 ? "." : ", and " + join.kind().withArticle() + " leaves it out.");
+        text.plain(join.kind().rowsFor(matching.partners(row)) > 0 ? "."
+                : ", and " + join.kind().withArticle() + " leaves it out.");
     }
 }

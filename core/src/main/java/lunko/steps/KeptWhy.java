@@ -27,8 +27,9 @@ record KeptWhy(Joined stage) implements RowWhy {
     @Override
     public void start(Phrase.Writer text) {
         text.plain(capital(stage.join().kind().withArticle()) + " keeps the rows that have no partner: ");
-        text.plain(Stream.of(Side.values()).filter(stage.join().kind()::keeps).map(side ->
-                alone(side) + " of the " + rows(stage.join().on(side).rows().size()) + " of " + stage.join().on(side).title())
+        text.plain(Stream.of(Side.values()).filter(stage.join().kind()::keeps)
+                .map(side -> alone(side) + " of the " + rows(stage.join().on(side).rows().size()) + " of "
+                        + stage.join().on(side).title())
                 .collect(Collectors.joining(", and "))).plain(".");
     }
 
@@ -42,8 +43,10 @@ record KeptWhy(Joined stage) implements RowWhy {
         Side side = row < lefts ? Side.LEFT : Side.RIGHT;
         int own = side.of(row, row - lefts);
         Stage other = stage.join().on(side.opposite());
-        text.plain(stage.join().on(side).name(own) + " has no partner among the " + rows(other.rows().size()) + " of " + other.title()
-                + ". It is ").strong("kept").plain(" all the same, as row " + (stage.placeOfKept(side, own) + 1) + " of the join, with ")
+        text.plain(stage.join().on(side).name(own) + " has no partner among the " + rows(other.rows().size()) + " of "
+                + other.title()
+                + ". It is ").strong("kept")
+                .plain(" all the same, as row " + (stage.placeOfKept(side, own) + 1) + " of the join, with ")
                 .code("NULL").plain(" in every column of " + other.title() + ".");
     }
 
@@ -51,6 +54,6 @@ record KeptWhy(Joined stage) implements RowWhy {
     public void finish(Phrase.Writer text) {
         text.plain(capital(stage.join().kind().withArticle()) + " of " + stage.join().left().title() + " and "
                 + stage.join().right().title() + " gives ").strong(rows(stage.rows().size())).plain(": "
-                + stage.join().kind().arithmetic(stage.matching().tally()) + ".");
+                        + stage.join().kind().arithmetic(stage.matching().tally()) + ".");
     }
 }

@@ -10,19 +10,19 @@ import lunko.query.Side;
 /**
  * Everything that is visible after a step of matching. Frames are compared by what they show.
  *
- * @param number      the step's number, from 0
- * @param step        the step
- * @param why         the sentence that explains it
+ * @param number the step's number, from 0
+ * @param step the step
+ * @param why the sentence that explains it
  * @param comparisons how many comparisons have been made so far
- * @param landed      the rows of the result so far
- * @param pending     the row that comes next if the row whose turn it is finds no partner
- * @param left        what has become of each left row
- * @param right       what has become of each right row
- * @param marks       what stands beside each left and each right row, which a way of matching has put there; mostly nothing
- * @param lanes       for each left row, the right rows it has met so far, in their order
+ * @param landed the rows of the result so far
+ * @param pending the row that comes next if the row whose turn it is finds no partner
+ * @param left what has become of each left row
+ * @param right what has become of each right row
+ * @param marks what stands beside each left and each right row, which a way of matching has put there; mostly nothing
+ * @param lanes for each left row, the right rows it has met so far, in their order
  */
 public record MatchFrame(long number, Step step, Phrase why, long comparisons, List<ResultRow> landed,
-                         Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Integer>> lanes)
+        Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Integer>> lanes)
         implements PartFrame {
 
     @Override

@@ -24,14 +24,18 @@ import lunko.table.Truth;
  * compared with inner rows, a pair lands right after its comparison, a kept or taken outer row at the end of its turn,
  * and the kept inner rows at the end of all.
  *
- * <p>No step is stored. How many steps each turn takes is known from the rows it is compared with and the rows it gives;
+ * <p>No step is stored. How many steps each turn takes is known from the rows it is compared with and the rows it
+ * gives;
  * which step has a number is found from the sums of that by binary search.
  */
 public final class MatchTimeline implements Part {
     private final Outcome outcome;
     private final Join join;
     private final JoinKind kind;
-    /** The kind whose rows land in these steps: of an outer join within a query the pairs alone, for it keeps in a part of its own. */
+    /**
+     * The kind whose rows land in these steps: of an outer join within a query the pairs alone, for it keeps in a part
+     * of its own.
+     */
     private final JoinKind lands;
     private final Way way;
     /** The join and its matching with the outer rows on the left. */
@@ -65,7 +69,8 @@ public final class MatchTimeline implements Part {
         this.before = new long[matching.leftRows() + 1];
         for (int turn = 0; turn < matching.leftRows(); turn++) {
             int outer = course.outerAt(turn);
-            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + lands.rowsFor(matching.partners(outer));
+            before[turn + 1] =
+                    before[turn] + lookUps + course.compared(outer) + lands.rowsFor(matching.partners(outer));
         }
         this.decidedBy = kind.stopsAtFirst() ? decidedBy() : new int[0][];
         this.why = new MatchWhy(join, matching, result, way, wished, course, comparisons(), lands != kind);
@@ -84,7 +89,8 @@ public final class MatchTimeline implements Part {
     /** The timeline of a join within a query; of an outer join, up to the pairs. */
     static MatchTimeline of(Joined joined, Way way) {
         if (!joined.keeps()) return of(Outcome.of(joined), way);
-        return new MatchTimeline(Outcome.of(joined), JoinRows.of(JoinKind.INNER, joined.matching()), way, JoinKind.INNER);
+        return new MatchTimeline(Outcome.of(joined), JoinRows.of(JoinKind.INNER, joined.matching()), way,
+                JoinKind.INNER);
     }
 
     private int[][] decidedBy() {
@@ -110,7 +116,8 @@ public final class MatchTimeline implements Part {
 
     @Override
     public String title() {
-        return "Match " + join.left().title() + " with " + join.right().title() + ": " + kind.title() + " join, " + way.title();
+        return "Match " + join.left().title() + " with " + join.right().title() + ": " + kind.title() + " join, "
+                + way.title();
     }
 
     /** What is joined. */
@@ -135,7 +142,8 @@ public final class MatchTimeline implements Part {
 
     @Override
     public long last() {
-        return course.preparations() + before[matching.leftRows()] + landing.size() - landing.before(matching.leftRows()) + 1;
+        return course.preparations() + before[matching.leftRows()] + landing.size()
+                - landing.before(matching.leftRows()) + 1;
     }
 
     @Override
@@ -157,7 +165,7 @@ public final class MatchTimeline implements Part {
         if (!kind.compares()) return first + n;
         return first + lookUps + n + switch (landing.row(row)) {
             case ResultRow.Met(int _, int right) -> course.indexOf(outer, right) + 1;
-            case ResultRow.Kept _, ResultRow.Taken _ -> course.compared(outer);
+            case ResultRow.Kept _,ResultRow.Taken _ -> course.compared(outer);
         };
     }
 
@@ -173,7 +181,10 @@ public final class MatchTimeline implements Part {
         return IntStream.range(0, compared).anyMatch(n -> course.innerAt(outer, n) == inner);
     }
 
-    /** The number of the step in which it was decided that a row of a side, counted from 0, comes into the result, or does not. */
+    /**
+     * The number of the step in which it was decided that a row of a side, counted from 0, comes into the result, or
+     * does not.
+     */
     public long decided(Side side, int row) {
         int turns = matching.leftRows();
         if (side == kind.outer()) {
@@ -183,7 +194,9 @@ public final class MatchTimeline implements Part {
         }
         OptionalInt first = matching.firstPartner(row);
         if (first.isPresent()) {
-            return lands.bringsPairs() ? landing(landing.before(course.turnOf(first.getAsInt())) + matching.partnersBefore(first.getAsInt(), row)) : last();
+            return lands.bringsPairs() ? landing(
+                    landing.before(course.turnOf(first.getAsInt())) + matching.partnersBefore(first.getAsInt(), row))
+                    : last();
         }
         return lands.keeps(side) ? landing(landing.before(turns) + matching.rightAloneBefore(row)) : last();
     }
@@ -193,32 +206,43 @@ public final class MatchTimeline implements Part {
         return switch (row) {
             case ResultRow.Met(int left, int right) -> {
                 int outer = kind.outer().of(left, right);
-                yield landing(landing.before(course.turnOf(outer)) + matching.partnersBefore(outer, kind.outer().of(right, left)));
+                yield landing(landing.before(course.turnOf(outer))
+                        + matching.partnersBefore(outer, kind.outer().of(right, left)));
             }
             case ResultRow.Kept(Side side, int one) -> decided(side, one);
             case ResultRow.Taken(Side side, int one) -> decided(side, one);
         };
     }
 
-    /** The number of the step in which a left and a right row are compared, or, without a condition, meet; {@link #last()} if they never are. */
+    /**
+     * The number of the step in which a left and a right row are compared, or, without a condition, meet;
+     * {@link #last()} if they never are.
+     */
     public long decided(int left, int right) {
         int outer = kind.outer().of(left, right);
         int inner = kind.outer().of(right, left);
         int turn = course.turnOf(outer);
         long first = 1 + course.preparations() + before[turn] + lookUps;
         if (!kind.compares()) return first + matching.partnersBefore(outer, inner);
-        OptionalInt n = IntStream.range(0, course.compared(outer)).filter(at -> course.innerAt(outer, at) == inner).findFirst();
+        OptionalInt n =
+                IntStream.range(0, course.compared(outer)).filter(at -> course.innerAt(outer, at) == inner).findFirst();
         return n.isEmpty() ? last() : first + n.getAsInt() + (lands.bringsPairs() ? seenAt(outer, n.getAsInt()) : 0);
     }
 
-    /** The number of the first step after another in which a row comes into the result; {@link #last()} if none does any more. */
+    /**
+     * The number of the first step after another in which a row comes into the result; {@link #last()} if none does any
+     * more.
+     */
     @Override
     public long nextLanding(long number) {
         long landed = moment(Math.clamp(number, 0, last())).landed;
         return landed < landing.size() ? landing(landed) : last();
     }
 
-    /** The number of the first step after another in which it is the turn of another outer row, or of what comes after them all. */
+    /**
+     * The number of the first step after another in which it is the turn of another outer row, or of what comes after
+     * them all.
+     */
     @Override
     public long nextTurn(long number) {
         long index = number - 1 - course.preparations();
@@ -237,7 +261,8 @@ public final class MatchTimeline implements Part {
         boolean done = moment.step instanceof Step.Finish;
         return new MatchFrame(number, step, why.of(step, moment.landed), moment.comparisons,
                 LazyList.of((int) Math.min(moment.landed, Integer.MAX_VALUE), done ? result::row : landing::row),
-                pending(moment), turned ? inner : outer, turned ? outer : inner, marks((int) Math.min(number, course.preparations())), lanes(moment));
+                pending(moment), turned ? inner : outer, turned ? outer : inner,
+                marks((int) Math.min(number, course.preparations())), lanes(moment));
     }
 
     private MatchFrame.Marks marks(int prepared) {
@@ -247,7 +272,8 @@ public final class MatchTimeline implements Part {
     }
 
     /**
-     * How far things have come after a step, the outer rows on the left: all turns before {@code turn} are over; the row
+     * How far things have come after a step, the outer rows on the left: all turns before {@code turn} are over; the
+     * row
      * whose turn it is has been compared with {@code compared} rows and has met {@code met} of them.
      */
     private record Moment(Step step, int turn, int compared, int met, long comparisons, long landed) {}
@@ -263,19 +289,22 @@ public final class MatchTimeline implements Part {
         long comparisons = comparisonsBefore(turn);
         if (turn == turns) {
             int more = (int) (index - before[turns]);
-            return new Moment(new Step.Keep(Side.RIGHT, matching.rightAlone(more)), turns, 0, 0, comparisons, landed + more + 1);
+            return new Moment(new Step.Keep(Side.RIGHT, matching.rightAlone(more)), turns, 0, 0, comparisons,
+                    landed + more + 1);
         }
         int outer = course.outerAt(turn);
         int offset = (int) (index - before[turn]) - lookUps;
         if (offset < 0) return new Moment(new Step.Look(Side.LEFT, outer), turn, 0, 0, comparisons, landed);
         if (!kind.compares()) {
-            return new Moment(new Step.Pair(outer, matching.partner(outer, offset)), turn, 0, offset + 1, 0, landed + offset + 1);
+            return new Moment(new Step.Pair(outer, matching.partner(outer, offset)), turn, 0, offset + 1, 0,
+                    landed + offset + 1);
         }
         int met = lands.bringsPairs() ? metAt(outer, offset) : 0;
         int compared = offset - met;
         if (met > 0 && course.indexOf(outer, matching.partner(outer, met - 1)) + met == offset) {
             int partner = matching.partner(outer, met - 1);
-            return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1, landed + met);
+            return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1,
+                    landed + met);
         }
         if (compared == course.compared(outer)) {
             boolean one = kind.stopsAtFirst();
@@ -286,7 +315,8 @@ public final class MatchTimeline implements Part {
         Truth verdict = outerFirst.verdict(outer, inner);
         boolean decided = kind.stopsAtFirst() && join.on().meets(verdict);
         int seen = lands.bringsPairs() ? met : kind.stopsAtFirst() ? decided ? 1 : 0 : seenAt(outer, compared + 1);
-        return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, seen, comparisons + compared + 1, landed + met);
+        return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, seen, comparisons + compared + 1,
+                landed + met);
     }
 
     /** The turn whose steps the one of this index is among: the last that begins at or before it. */
@@ -379,8 +409,8 @@ public final class MatchTimeline implements Part {
 
     private List<List<Integer>> lanes(Moment moment) {
         if (!turned) {
-            return LazyList.of(matching.leftRows(), outer ->
-                    LazyList.of(met(moment, outer), n -> matching.partner(outer, n)));
+            return LazyList.of(matching.leftRows(),
+                    outer -> LazyList.of(met(moment, outer), n -> matching.partner(outer, n)));
         }
         return LazyList.of(matching.rightRows(), inner -> Arrays.stream(decidedBy[inner])
                 .filter(outer -> met(moment, outer) > 0).boxed().toList());

@@ -40,7 +40,7 @@ final class MatchWhy {
     private final boolean keepsLater;
 
     MatchWhy(Join join, Matching matching, JoinRows result, Way way, Way wished, Course course, long comparisons,
-             boolean keepsLater) {
+            boolean keepsLater) {
         this.words = new JoinWords(join, matching);
         this.compared = new CompareWhy(words, way);
         this.join = join;
@@ -81,13 +81,15 @@ final class MatchWhy {
             case ROWS -> startRowByRow(text);
             case BUCKETS -> {
                 words.table(text.plain("The ").plain(rows(words.inners())).plain(" of "), words.inner())
-                        .plain(" are put into buckets of equal " + keyNames(words.inner()) + ". Then each of the ").plain(rows(words.outers()))
+                        .plain(" are put into buckets of equal " + keyNames(words.inner()) + ". Then each of the ")
+                        .plain(rows(words.outers()))
                         .plain(" of ");
                 words.table(text, outer).plain(" is compared with the rows of its own bucket alone.");
             }
             case MERGE -> {
                 words.table(text.plain("Both sides are sorted by key. Then "), outer).plain(" and ");
-                words.table(text, words.inner()).plain(" are gone through side by side: whichever has the smaller key moves on.");
+                words.table(text, words.inner())
+                        .plain(" are gone through side by side: whichever has the smaller key moves on.");
             }
         }
         if (kind.stopsAtFirst() && way != Way.ROWS) stops(text.plain(" "));
@@ -114,7 +116,9 @@ final class MatchWhy {
         if (kind.takesPartnered()) {
             text.plain("One partner is enough for " + kind.withArticle() + ".");
         } else if (on.notIn().isPresent()) {
-            text.plain("NOT IN takes a row only if it is certainly equal to none: one that is equal, and one of which it is ")
+            text.plain(
+                    "NOT IN takes a row only if it is certainly equal to none: one that is equal, and one of which "
+                            + "it is ")
                     .strong("unknown").plain(", both keep it out.");
         } else {
             text.plain("One partner is enough to keep a row out of " + kind.withArticle() + ".");
@@ -124,7 +128,8 @@ final class MatchWhy {
     private void place(Phrase.Writer text, Side side, int row) {
         words.name(text, side, row);
         if (hasNoKey(side, row)) {
-            text.plain(" has no " + missing(side, row) + " and goes into no bucket: ").code("NULL").plain(" is equal to nothing.");
+            text.plain(" has no " + missing(side, row) + " and goes into no bucket: ").code("NULL")
+                    .plain(" is equal to nothing.");
         } else {
             text.plain(" goes into the bucket ").code(key(side, row)).plain(".");
         }
@@ -139,7 +144,8 @@ final class MatchWhy {
         text.plain(".");
         int without = join.on(side).rows().size() - sorted.size();
         if (without > 0) {
-            text.plain(" " + rows(without) + " without a key " + (without == 1 ? "is" : "are") + " put aside: ").code("NULL")
+            text.plain(" " + rows(without) + " without a key " + (without == 1 ? "is" : "are") + " put aside: ")
+                    .code("NULL")
                     .plain(" is equal to nothing.");
         }
     }
@@ -204,8 +210,12 @@ final class MatchWhy {
     private void keep(Phrase.Writer text, Side side, int row, long landed) {
         long others = join.on(side.opposite()).rows().size();
         words.name(text, side, row).plain(" has no partner among the ").plain(rows(others)).plain(" of ");
-        words.table(text, side.opposite()).plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle()) + " ").strong("keeps")
-                .plain((kind.takesPartnered() ? " it all the same" : " it") + ", as row " + landed + ", with ").code("NULL").plain(" in every column of ");
+        words.table(text, side.opposite())
+                .plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle())
+                        + " ")
+                .strong("keeps")
+                .plain((kind.takesPartnered() ? " it all the same" : " it") + ", as row " + landed + ", with ")
+                .code("NULL").plain(" in every column of ");
         words.table(text, side.opposite()).plain(".");
     }
 
@@ -223,7 +233,8 @@ final class MatchWhy {
             text.plain(capital(kind.withArticle()) + " of ");
         }
         words.table(text, Side.LEFT).plain(keepsLater ? " with " : " and ");
-        words.table(text, Side.RIGHT).plain(" gives ").strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
+        words.table(text, Side.RIGHT).plain(" gives ")
+                .strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
                 .plain(keepsLater ? "." : ": " + kind.arithmetic(tally()) + ".");
         if (way != Way.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "

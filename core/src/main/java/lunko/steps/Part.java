@@ -34,7 +34,9 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
         return 0;
     }
 
-    /** The number of the first step after another in which a row comes into the result; the last if none does any more. */
+    /**
+     * The number of the first step after another in which a row comes into the result; the last if none does any more.
+     */
     default long nextLanding(long number) {
         return Math.min(number + 1, last());
     }
@@ -48,12 +50,13 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     PartFrame at(long number);
 
     /**
-     * The parts of a stage: none if it does nothing, and two if it is an outer join, which matches and then keeps, unless each row
+     * The parts of a stage: none if it does nothing, and two if it is an outer join, which matches and then keeps,
+     * unless each row
      * is to be kept at the end of its turn.
      */
     static List<Part> of(Stage stage, Way way, boolean keepsInTurn) {
         return switch (stage) {
-            case Source _, Named _ -> List.of();
+            case Source _,Named _ -> List.of();
             case Joined joined when keepsInTurn -> List.of(MatchTimeline.of(Outcome.of(joined), way));
             case Joined joined when joined.keeps() -> List.of(MatchTimeline.of(joined, way), RowTimeline.of(joined));
             case Joined joined -> List.of(MatchTimeline.of(joined, way));

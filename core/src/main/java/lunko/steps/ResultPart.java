@@ -41,7 +41,8 @@ public record ResultPart(Stage result) implements Part {
     }
 
     private Phrase why() {
-        Phrase.Writer text = Phrase.write().plain("The result has ").strong(Words.rows(result.rows().size())).plain(".");
+        Phrase.Writer text =
+                Phrase.write().plain("The result has ").strong(Words.rows(result.rows().size())).plain(".");
         Stage uncut = result instanceof Cut cut ? cut.input() : result;
         if (uncut instanceof Sorted sorted) {
             return text.plain(" Its order is that of ").code("ORDER BY " + sorted.by()).plain(".").done();
@@ -51,8 +52,12 @@ public record ResultPart(Stage result) implements Part {
         if (result instanceof Cut) text.plain(", and so not even which rows a cut takes");
         List<Stage> all = result.all();
         boolean joins = all.stream().anyMatch(stage -> stage instanceof Joined);
-        text.plain(joins ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept right"
-                + " rows at the end" : ". Lunko always takes the order in which the rows stand in their tables");
-        return text.plain(all.stream().anyMatch(stage -> stage instanceof Grouped) ? "; groups come in the order of their first rows." : ".").done();
+        text.plain(joins
+                ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept "
+                        + "right"
+                        + " rows at the end"
+                : ". Lunko always takes the order in which the rows stand in their tables");
+        return text.plain(all.stream().anyMatch(stage -> stage instanceof Grouped)
+                ? "; groups come in the order of their first rows." : ".").done();
     }
 }

@@ -9,7 +9,8 @@ record RowByRow(JoinKind kind, Matching matching) implements Course {
     @Override
     public int compared(int outer) {
         if (!kind.compares()) return 0;
-        return kind.stopsAtFirst() && matching.partners(outer) > 0 ? matching.partner(outer, 0) + 1 : matching.rightRows();
+        return kind.stopsAtFirst() && matching.partners(outer) > 0 ? matching.partner(outer, 0) + 1
+                : matching.rightRows();
     }
 
     @Override

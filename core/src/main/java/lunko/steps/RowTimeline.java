@@ -60,7 +60,8 @@ public final class RowTimeline implements Part {
     static RowTimeline of(Joined stage) {
         Matching matching = stage.matching();
         IntStream left = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) == 0);
-        IntStream right = IntStream.range(0, matching.rightAlone()).map(n -> matching.leftRows() + matching.rightAlone(n));
+        IntStream right =
+                IntStream.range(0, matching.rightAlone()).map(n -> matching.leftRows() + matching.rightAlone(n));
         int[] kept = IntStream.concat(stage.join().kind().keeps(Side.LEFT) ? left : IntStream.empty(),
                 stage.join().kind().keeps(Side.RIGHT) ? right : IntStream.empty()).toArray();
         boolean[] struckOut = new boolean[matching.leftRows() + matching.rightRows()];
@@ -83,7 +84,8 @@ public final class RowTimeline implements Part {
 
     static RowTimeline of(Grouped stage) {
         int rows = stage.input().rows().size();
-        return new RowTimeline(new GroupedWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows], stage.rows().size(), 0);
+        return new RowTimeline(new GroupedWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows],
+                stage.rows().size(), 0);
     }
 
     static RowTimeline of(Chosen stage) {
@@ -134,7 +136,9 @@ public final class RowTimeline implements Part {
         return struckOut[row];
     }
 
-    /** In a few words, why a row of the inputs is struck out or goes where it goes; nothing, where it needs no reason. */
+    /**
+     * In a few words, why a row of the inputs is struck out or goes where it goes; nothing, where it needs no reason.
+     */
     public Optional<String> reason(int row) {
         return why.reason(row);
     }
@@ -176,7 +180,8 @@ public final class RowTimeline implements Part {
         int grouped = (int) Math.min(Math.max(0, number - order.length), groups);
         OptionalInt now = number >= 1 && number <= order.length ? OptionalInt.of(order[done - 1]) : OptionalInt.empty();
         int rows = landed[done] + grouped;
-        return new RowFrame(number, kind(), sentence(number, now, rows), now, LazyList.of(order.length, row -> fate(row, done)), rows);
+        return new RowFrame(number, kind(), sentence(number, now, rows), now,
+                LazyList.of(order.length, row -> fate(row, done)), rows);
     }
 
     private Phrase sentence(long number, OptionalInt now, int landed) {

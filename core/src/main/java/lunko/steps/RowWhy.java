@@ -11,8 +11,11 @@ import lunko.engine.Stage;
 import lunko.phrase.Phrase;
 import lunko.table.Value;
 
-/** The sentences that explain the steps of a stage that takes rows one by one. Rows count from 0; what is said, from 1. */
-sealed interface RowWhy permits KeptWhy, FilteredWhy, GroupedWhy, ChosenWhy, UnrepeatedWhy, SortedWhy, CutWhy, CombinedWhy {
+/**
+ * The sentences that explain the steps of a stage that takes rows one by one. Rows count from 0; what is said, from 1.
+ */
+sealed interface RowWhy
+        permits KeptWhy, FilteredWhy, GroupedWhy, ChosenWhy, UnrepeatedWhy, SortedWhy, CutWhy, CombinedWhy {
 
     /** The stage. */
     Stage stage();
@@ -44,12 +47,14 @@ sealed interface RowWhy permits KeptWhy, FilteredWhy, GroupedWhy, ChosenWhy, Unr
 
     /** Values under their names: {@code name 'Clover', strength 3}. */
     static String values(List<Stage.Heading> headings, List<Value> row, int from) {
-        return IntStream.range(from, headings.size()).mapToObj(column ->
-                headings.get(column).name() + " " + Comparison.literal(row.get(column))).collect(Collectors.joining(", "));
+        return IntStream.range(from, headings.size())
+                .mapToObj(column -> headings.get(column).name() + " " + Comparison.literal(row.get(column)))
+                .collect(Collectors.joining(", "));
     }
 
     /** Says how many rows of how many there are then. */
     static void number(Phrase.Writer text, Stage from, Stage to, String how) {
-        text.plain(" ").plain(how).plain(" ").strong(rows(to.rows().size())).plain(" of ").plain(String.valueOf(from.rows().size())).plain(".");
+        text.plain(" ").plain(how).plain(" ").strong(rows(to.rows().size())).plain(" of ")
+                .plain(String.valueOf(from.rows().size())).plain(".");
     }
 }

@@ -29,7 +29,8 @@ record SortedWhy(Sorted stage) implements RowWhy {
 
     @Override
     public void start(Phrase.Writer text) {
-        text.code("ORDER BY").plain(" puts the " + rows(stage.rows().size()) + " in order by ").code(stage.by()).plain(".");
+        text.code("ORDER BY").plain(" puts the " + rows(stage.rows().size()) + " in order by ").code(stage.by())
+                .plain(".");
     }
 
     @Override

@@ -43,7 +43,7 @@ public sealed interface Step {
             case Look(Side side, int row) -> only(side, row, wanted);
             case Keep(Side side, int row) -> only(side, row, wanted);
             case Take(Side side, int row) -> only(side, row, wanted);
-            case Start _, Sort _, Finish _ -> OptionalInt.empty();
+            case Start _,Sort _,Finish _ -> OptionalInt.empty();
         };
     }
 
@@ -54,8 +54,8 @@ public sealed interface Step {
     /** Whether the step brings a row into the result. */
     default boolean lands() {
         return switch (this) {
-            case Pair _, Keep _, Take _ -> true;
-            case Start _, Place _, Sort _, Look _, Compare _, Finish _ -> false;
+            case Pair _,Keep _,Take _ -> true;
+            case Start _,Place _,Sort _,Look _,Compare _,Finish _ -> false;
         };
     }
 
@@ -69,7 +69,7 @@ public sealed interface Step {
             case Look(Side side, int row) -> new Look(side.opposite(), row);
             case Keep(Side side, int row) -> new Keep(side.opposite(), row);
             case Take(Side side, int row) -> new Take(side.opposite(), row);
-            case Start _, Finish _ -> this;
+            case Start _,Finish _ -> this;
         };
     }
 }

@@ -45,7 +45,10 @@ public final class Timeline {
         return of(result, way, false);
     }
 
-    /** The same timeline, but a row that an outer join keeps comes at the end of its turn, and not in a part after all pairs. */
+    /**
+     * The same timeline, but a row that an outer join keeps comes at the end of its turn, and not in a part after all
+     * pairs.
+     */
     public static Timeline keepingInTurn(Stage result, Way way) {
         return of(result, way, true);
     }
@@ -68,12 +71,15 @@ public final class Timeline {
         for (Part part : Part.of(stage, way, keepsInTurn)) sections.add(new Section(within, part));
     }
 
-    /** What is said before the parts of an input: a query in FROM has a name, and one that partners are looked for in is within. */
+    /**
+     * What is said before the parts of an input: a query in FROM has a name, and one that partners are looked for in is
+     * within.
+     */
     private static String context(Stage stage, Stage input, String within) {
         return switch (stage) {
             case Named named -> "For " + named.alias() + ": ";
             case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() -> WITHIN;
-            case Source _, Joined _, UnaryStage _, Combined _ -> within;
+            case Source _,Joined _,UnaryStage _,Combined _ -> within;
         };
     }
 
@@ -85,7 +91,8 @@ public final class Timeline {
     /** The heading of a part: {@code Query within: filter hives by WHERE}. */
     public String title(int part) {
         Section section = sections.get(part);
-        return section.within().isEmpty() ? section.part().title() : section.within() + Words.small(section.part().title());
+        return section.within().isEmpty() ? section.part().title()
+                : section.within() + Words.small(section.part().title());
     }
 
     /** How many comparisons there are in all. */
@@ -115,12 +122,18 @@ public final class Timeline {
         return before[part + 1] - 1;
     }
 
-    /** The number of the first step after another in which a row comes into the result of a part; the last if there is none. */
+    /**
+     * The number of the first step after another in which a row comes into the result of a part; the last if there is
+     * none.
+     */
     public long nextLanding(long number) {
         return next(number, Part::nextLanding);
     }
 
-    /** The number of the first step after another in which it is the turn of another row, or another part begins; the last if there is none. */
+    /**
+     * The number of the first step after another in which it is the turn of another row, or another part begins; the
+     * last if there is none.
+     */
     public long nextTurn(long number) {
         return next(number, Part::nextTurn);
     }
@@ -131,13 +144,19 @@ public final class Timeline {
         return number < end(part) || part == sections.size() - 1 ? end(part) : end(part + 1);
     }
 
-    /** The number of the step in which a row came into the result, counted from 0; nothing, if nothing was done to come to it. */
+    /**
+     * The number of the step in which a row came into the result, counted from 0; nothing, if nothing was done to come
+     * to it.
+     */
     public OptionalLong decided(int row) {
         int part = sections.size() - 2;
         return part < 0 ? OptionalLong.empty() : decided(part, row);
     }
 
-    /** The number of the step in which a row, counted from 0, came into what a stage gives; nothing, if the stage has no steps. */
+    /**
+     * The number of the step in which a row, counted from 0, came into what a stage gives; nothing, if the stage has no
+     * steps.
+     */
     public OptionalLong decided(Stage stage, int row) {
         for (int part = 0; part < sections.size(); part++) {
             if (isOf(sections.get(part).part(), stage)) return decided(part, row);

@@ -25,7 +25,8 @@ record UnrepeatedWhy(Unrepeated stage) implements RowWhy {
 
     @Override
     public void start(Phrase.Writer text) {
-        text.code("DISTINCT").plain(" keeps each row once. Rows are alike if all their values are; here NULL is like NULL.");
+        text.code("DISTINCT")
+                .plain(" keeps each row once. Rows are alike if all their values are; here NULL is like NULL.");
     }
 
     @Override

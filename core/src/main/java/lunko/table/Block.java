@@ -8,7 +8,8 @@ public record Block(int firstRow, int lastRow, int firstColumn, int lastColumn) 
 
     /** The block between two cells that are corners of it. */
     public static Block between(int row, int column, int otherRow, int otherColumn) {
-        return new Block(Math.min(row, otherRow), Math.max(row, otherRow), Math.min(column, otherColumn), Math.max(column, otherColumn));
+        return new Block(Math.min(row, otherRow), Math.max(row, otherRow), Math.min(column, otherColumn),
+                Math.max(column, otherColumn));
     }
 
     /** One cell. */
@@ -38,8 +39,10 @@ public record Block(int firstRow, int lastRow, int firstColumn, int lastColumn) 
 
     /** What one would type to fill the block as it is in a table; cells that the table has not are left out. */
     public List<List<String>> typed(Table table) {
-        return IntStream.rangeClosed(firstRow, Math.min(lastRow, table.rows().size() - 1)).mapToObj(row ->
-                IntStream.rangeClosed(firstColumn, Math.min(lastColumn, table.columns().size() - 1))
-                        .mapToObj(column -> table.columns().get(column).typed(table.rows().get(row).entry(column))).toList()).toList();
+        return IntStream.rangeClosed(firstRow, Math.min(lastRow, table.rows().size() - 1))
+                .mapToObj(row -> IntStream.rangeClosed(firstColumn, Math.min(lastColumn, table.columns().size() - 1))
+                        .mapToObj(column -> table.columns().get(column).typed(table.rows().get(row).entry(column)))
+                        .toList())
+                .toList();
     }
 }

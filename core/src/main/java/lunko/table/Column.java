@@ -3,12 +3,13 @@ package lunko.table;
 import java.util.Optional;
 
 /**
- * A column: its name, the type of its values, and what is meant to hold for them. Rows that break what is meant are shown, not
+ * A column: its name, the type of its values, and what is meant to hold for them. Rows that break what is meant are
+ * shown, not
  * forbidden.
  *
- * @param key      whether the column is the key of its table, or a part of it
+ * @param key whether the column is the key of its table, or a part of it
  * @param nullable whether NULL may stand in it; never in a key
- * @param open     whether its type is still to be taken from the first value that is typed into it
+ * @param open whether its type is still to be taken from the first value that is typed into it
  */
 public record Column(String name, Type type, boolean key, boolean nullable, boolean open) {
 
@@ -53,8 +54,10 @@ public record Column(String name, Type type, boolean key, boolean nullable, bool
     }
 
     /**
-     * What a person means by what they typed into a cell of this column: {@code NULL} in any case is NULL, a text in single
-     * quotes is the text between them (so {@code ''} is the empty text and {@code 'NULL'} a word), and nothing at all is the
+     * What a person means by what they typed into a cell of this column: {@code NULL} in any case is NULL, a text in
+     * single
+     * quotes is the text between them (so {@code ''} is the empty text and {@code 'NULL'} a word), and nothing at all
+     * is the
      * empty text, or NULL where the type has no empty value. What is no value of the type is kept as it was typed.
      */
     public Entry entry(String typed) {
@@ -69,12 +72,14 @@ public record Column(String name, Type type, boolean key, boolean nullable, bool
     /** What to type into a cell of this column to mean what stands there: {@link #entry} takes it back. */
     public String typed(Entry entry) {
         if (entry.misfit().isPresent()) return entry.misfit().get();
-        return entry.value() instanceof Value.TextValue(String text) && !isPlain(text) ? entry.value().sql() : entry.value().shown();
+        return entry.value() instanceof Value.TextValue(String text) && !isPlain(text) ? entry.value().sql()
+                : entry.value().shown();
     }
 
     /** Why a text does not fit, and what does, in a sentence. */
     public String misfit(String typed) {
-        return "“" + typed + "” does not fit " + name + ", which is " + type.title() + ": type " + type.example() + ", or NULL. "
+        return "“" + typed + "” does not fit " + name + ", which is " + type.title() + ": type " + type.example()
+                + ", or NULL. "
                 + "Until then it counts as NULL.";
     }
 

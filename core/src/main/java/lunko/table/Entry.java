@@ -5,7 +5,7 @@ import java.util.Optional;
 /**
  * What stands in a cell.
  *
- * @param value  the value that queries see
+ * @param value the value that queries see
  * @param misfit what was typed, where that is no value of the column: it is kept, and the value is NULL meanwhile
  */
 public record Entry(Value value, Optional<String> misfit) {

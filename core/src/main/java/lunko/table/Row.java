@@ -53,7 +53,8 @@ public record Row(long id, List<Value> values, Map<Integer, String> misfits) {
     /** The values, and where something does not fit, the text that was typed: for a file that has no types. */
     public List<Value> written() {
         return misfits.isEmpty() ? values : IntStream.range(0, values.size())
-                .mapToObj(column -> misfits.containsKey(column) ? Value.of(misfits.get(column)) : values.get(column)).toList();
+                .mapToObj(column -> misfits.containsKey(column) ? Value.of(misfits.get(column)) : values.get(column))
+                .toList();
     }
 
     /** The same row with something else in one cell. */

@@ -72,10 +72,13 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
 
     /** The same table without the rows from one place to another, counted from 0, both included. */
     public Table minusRows(int first, int last) {
-        return with(Stream.concat(rows.subList(0, first).stream(), rows.subList(last + 1, rows.size()).stream()).toList());
+        return with(
+                Stream.concat(rows.subList(0, first).stream(), rows.subList(last + 1, rows.size()).stream()).toList());
     }
 
-    /** The same table with the rows from one place to another so many places farther down, or up where that is negative. */
+    /**
+     * The same table with the rows from one place to another so many places farther down, or up where that is negative.
+     */
     public Table movingRows(int first, int last, int by) {
         return with(moved(rows, first, last, by));
     }
@@ -99,7 +102,8 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
         List<Row> changed = new ArrayList<>(rows);
         for (int row = block.firstRow(); row <= Math.min(block.lastRow(), rows.size() - 1); row++) {
             List<Entry> entries = new ArrayList<>(changed.get(row).entries());
-            for (int column = block.firstColumn(); column <= Math.min(block.lastColumn(), columns.size() - 1); column++) {
+            for (int column = block.firstColumn(); column <= Math.min(block.lastColumn(), columns.size() - 1);
+                    column++) {
                 entries.set(column, change.at(row, column, entries.get(column)));
             }
             changed.set(row, Row.of(changed.get(row).id(), entries));
@@ -122,7 +126,10 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
         return withColumns(moved(columns, at, at, by), entries -> moved(entries, at, at, by));
     }
 
-    /** The same table with another column at a place. If its type is another, each cell is read again as if it were typed. */
+    /**
+     * The same table with another column at a place. If its type is another, each cell is read again as if it were
+     * typed.
+     */
     public Table withColumn(int at, Column column) {
         Column before = columns.get(at);
         List<Column> changed = new ArrayList<>(columns);
@@ -133,7 +140,8 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
     }
 
     private Table withColumns(List<Column> other, UnaryOperator<List<Entry>> change) {
-        return new Table(name, other, rows.stream().map(row -> Row.of(row.id(), change.apply(row.entries()))).toList(), nextId);
+        return new Table(name, other, rows.stream().map(row -> Row.of(row.id(), change.apply(row.entries()))).toList(),
+                nextId);
     }
 
     private static <T> List<T> adding(List<T> all, int at, T one) {

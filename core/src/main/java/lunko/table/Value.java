@@ -63,7 +63,7 @@ public sealed interface Value {
             case TextValue(String text) -> "'" + text.replace("'", "''") + "'";
             case BooleanValue(boolean truth) -> truth ? "TRUE" : "FALSE";
             case DateValue(LocalDate day) -> "DATE '" + day + "'";
-            case IntegerValue _, DecimalValue _, Null _ -> shown();
+            case IntegerValue _,DecimalValue _,Null _ -> shown();
         };
     }
 }

@@ -21,7 +21,8 @@ public final class Postgres extends RealDatabase {
 
     /** Starts one. */
     public static Postgres start() throws IOException, SQLException {
-        return new Postgres(EmbeddedPostgres.builder().setLocaleConfig("locale", "C").setLocaleConfig("encoding", "UTF8").start());
+        return new Postgres(
+                EmbeddedPostgres.builder().setLocaleConfig("locale", "C").setLocaleConfig("encoding", "UTF8").start());
     }
 
     @Override

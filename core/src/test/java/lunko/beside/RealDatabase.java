@@ -26,7 +26,10 @@ import lunko.table.Value;
 
 /** A database to compare with. What it does otherwise than the standard is listed in docs/databases.md. */
 public abstract class RealDatabase implements AutoCloseable {
-    /** Quotients have different numbers of digits behind the point, and some count in floating point; so many are compared. */
+    /**
+     * Quotients have different numbers of digits behind the point, and some count in floating point; so many are
+     * compared.
+     */
     private static final int SCALE = 8;
 
     private final Connection connection;
@@ -58,7 +61,8 @@ public abstract class RealDatabase implements AutoCloseable {
                 String name = quoted(table.name());
                 statement.execute("DROP TABLE IF EXISTS " + name);
                 statement.execute("CREATE TEMPORARY TABLE " + name + table.columns().stream()
-                        .map(column -> quoted(column.name()) + " " + type(column.type(), values(table, column))).collect(Collectors.joining(", ", "(", ")")));
+                        .map(column -> quoted(column.name()) + " " + type(column.type(), values(table, column)))
+                        .collect(Collectors.joining(", ", "(", ")")));
                 for (Row row : table.rows()) {
                     statement.execute("INSERT INTO " + name + " VALUES " + row.values().stream().map(this::literal)
                             .collect(Collectors.joining(", ", "(", ")")));
@@ -72,7 +76,9 @@ public abstract class RealDatabase implements AutoCloseable {
         return table.rows().stream().map(row -> row.value(index)).toList();
     }
 
-    /** The rows of a query whose columns have these types, each value in the one spelling that {@link #spelt} gives it. */
+    /**
+     * The rows of a query whose columns have these types, each value in the one spelling that {@link #spelt} gives it.
+     */
     public List<List<String>> rows(String sql, List<Optional<Type>> types) throws SQLException {
         try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery(sql)) {
             List<List<String>> rows = new ArrayList<>();
@@ -103,7 +109,7 @@ public abstract class RealDatabase implements AutoCloseable {
             case Value.DecimalValue(BigDecimal number) -> number(number);
             case Value.TextValue(String text) -> "'" + text;
             case Value.DateValue(var day) -> "'" + day;
-            case Value.BooleanValue _, Value.Null _ -> value.shown();
+            case Value.BooleanValue _,Value.Null _ -> value.shown();
         };
     }
 
@@ -135,13 +141,14 @@ public abstract class RealDatabase implements AutoCloseable {
         return switch (part) {
             case List<?> list -> list;
             case Optional<?> one -> one.stream().toList();
-            case Record all when !(part instanceof Value) -> IntStream.range(0, all.getClass().getRecordComponents().length).mapToObj(i -> {
-                try {
-                    return all.getClass().getRecordComponents()[i].getAccessor().invoke(all);
-                } catch (ReflectiveOperationException impossible) {
-                    throw new AssertionError(impossible);
-                }
-            }).toList();
+            case Record all when !(part instanceof Value) ->
+                IntStream.range(0, all.getClass().getRecordComponents().length).mapToObj(i -> {
+                    try {
+                        return all.getClass().getRecordComponents()[i].getAccessor().invoke(all);
+                    } catch (ReflectiveOperationException impossible) {
+                        throw new AssertionError(impossible);
+                    }
+                }).toList();
             default -> List.of();
         };
     }

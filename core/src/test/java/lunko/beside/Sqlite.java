@@ -56,8 +56,10 @@ public final class Sqlite extends RealDatabase {
                         && (set.left() instanceof SetOperation || set.right() instanceof SetOperation))
                 || has(query, Expression.Cast.class, cast -> cast.type() == Type.DATE);
         // A comma binds there as JOIN does, so that a right or full join behind one keeps rows of its own side alone.
-        boolean binds = has(query, QueryBody.Select.class, select -> select.from().stream().skip(1).anyMatch(FromItem.Joined.class::isInstance));
-        return lacksWords || binds ? Optional.empty() : Optional.of(limited(query, new SqlWriter()).replace("DATE '", "'"));
+        boolean binds = has(query, QueryBody.Select.class,
+                select -> select.from().stream().skip(1).anyMatch(FromItem.Joined.class::isInstance));
+        return lacksWords || binds ? Optional.empty()
+                : Optional.of(limited(query, new SqlWriter()).replace("DATE '", "'"));
     }
 
     @Override

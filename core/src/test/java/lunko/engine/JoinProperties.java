@@ -34,7 +34,8 @@ class JoinProperties {
     void innerIsWhatTheConditionLetsThroughOfTheCrossProduct(@ForAll Plan plan) {
         Plan inner = as(INNER, plan);
         assertThat(rows(inner)).isEqualTo(rows(as(CROSS, plan)).stream()
-                .filter(row -> row instanceof Met(int left, int right) && inner.join().verdict(left, right) == Truth.TRUE)
+                .filter(row -> row instanceof Met(int left, int right)
+                        && inner.join().verdict(left, right) == Truth.TRUE)
                 .toList());
     }
 
@@ -62,19 +63,20 @@ class JoinProperties {
     @Property
     void everyKindIsItsMirrorWithTheSidesSwapped(@ForAll Plan plan) {
         for (JoinKind kind : JoinKind.values()) {
-            List<ResultRow> mirrored = rows(Tables.swapped(kind.mirrored(), plan)).stream().<ResultRow>map(row -> switch (row) {
-                case Met(int left, int right) -> new Met(right, left);
-                case Kept(Side side, int n) -> new Kept(side.opposite(), n);
-                case Taken(Side side, int n) -> new Taken(side.opposite(), n);
-            }).toList();
+            List<ResultRow> mirrored =
+                    rows(Tables.swapped(kind.mirrored(), plan)).stream().<ResultRow>map(row -> switch (row) {
+                        case Met(int left, int right) -> new Met(right, left);
+                        case Kept(Side side, int n) -> new Kept(side.opposite(), n);
+                        case Taken(Side side, int n) -> new Taken(side.opposite(), n);
+                    }).toList();
             assertThat(rows(as(kind, plan))).as(kind.title()).containsExactlyInAnyOrderElementsOf(mirrored);
         }
     }
 
     @Property
     void semiAndAntiDivideTheLeftRows(@ForAll Plan plan) {
-        List<ResultRow> met = rows(as(INNER, plan)).stream().<ResultRow>map(row ->
-                new Taken(Side.LEFT, row.source(Side.LEFT).orElseThrow())).distinct().toList();
+        List<ResultRow> met = rows(as(INNER, plan)).stream()
+                .<ResultRow>map(row -> new Taken(Side.LEFT, row.source(Side.LEFT).orElseThrow())).distinct().toList();
         assertThat(rows(as(LEFT_SEMI, plan))).isEqualTo(met);
         assertThat(Stream.concat(met.stream(), rows(as(LEFT_ANTI, plan)).stream())).containsExactlyInAnyOrderElementsOf(
                 IntStream.range(0, plan.left().rows().size()).mapToObj(row -> new Taken(Side.LEFT, row)).toList());
@@ -83,7 +85,8 @@ class JoinProperties {
     @Property
     void fullIsLeftAndThePartnerlessRightRows(@ForAll Plan plan) {
         List<ResultRow> expected = new ArrayList<>(rows(as(LEFT_OUTER, plan)));
-        rows(as(RIGHT_OUTER, plan)).stream().filter(row -> row instanceof Kept(Side side, int _) && side == Side.RIGHT).forEach(expected::add);
+        rows(as(RIGHT_OUTER, plan)).stream().filter(row -> row instanceof Kept(Side side, int _) && side == Side.RIGHT)
+                .forEach(expected::add);
         assertThat(rows(as(FULL_OUTER, plan))).isEqualTo(expected);
     }
 

@@ -49,18 +49,20 @@ class PostgresProperties {
                 .map(column -> RealDatabase.spelt(outcome.cell(row, column).value())).toList()).toList();
         postgres.load(List.of(plan.left(), plan.right()));
         assertThat(postgres.rows(plan.sql(), outcome.columns().stream()
-                .map(column -> Optional.of(plan.on(column.side()).columns().get(column.index()).type())).toList())).as(plan.sql()).containsExactlyInAnyOrderElementsOf(ours);
+                .map(column -> Optional.of(plan.on(column.side()).columns().get(column.index()).type())).toList()))
+                .as(plan.sql()).containsExactlyInAnyOrderElementsOf(ours);
     }
 
     @Provide
     Arbitrary<Plan> plans() {
-        Arbitrary<Types> types = Arbitraries.of(new Types(Type.INTEGER, Type.INTEGER), new Types(Type.INTEGER, Type.DECIMAL),
-                new Types(Type.DECIMAL, Type.DECIMAL), new Types(Type.TEXT, Type.TEXT),
-                new Types(Type.BOOLEAN, Type.BOOLEAN), new Types(Type.DATE, Type.DATE));
+        Arbitrary<Types> types =
+                Arbitraries.of(new Types(Type.INTEGER, Type.INTEGER), new Types(Type.INTEGER, Type.DECIMAL),
+                        new Types(Type.DECIMAL, Type.DECIMAL), new Types(Type.TEXT, Type.TEXT),
+                        new Types(Type.BOOLEAN, Type.BOOLEAN), new Types(Type.DATE, Type.DATE));
         Arbitrary<JoinKind> kinds = Arbitraries.of(JoinKind.class);
         return Combinators.combine(types, types).flatAs((first, second) -> Combinators.combine(
-                        table("left stands", first.left(), second.left()), table("keepers", first.right(), second.right()),
-                        kinds, Arbitraries.of(1, 2))
+                table("left stands", first.left(), second.left()), table("keepers", first.right(), second.right()),
+                kinds, Arbitraries.of(1, 2))
                 .as((left, right, kind, keys) -> {
                     List<KeyPair> on = List.of(new KeyPair("a", "a"), new KeyPair("group", "Order")).subList(0, keys);
                     Query query = Query.of(left, kind, right, on);

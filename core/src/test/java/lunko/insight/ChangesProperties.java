@@ -36,16 +36,19 @@ import net.jqwik.api.domains.DomainContext;
 class ChangesProperties {
 
     @Property
-    void whatCameAndWentAndStayedIsTheResultNow(@ForAll Plan plan, @ForAll JoinKind other, @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
+    void whatCameAndWentAndStayedIsTheResultNow(@ForAll Plan plan, @ForAll JoinKind other,
+            @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
         Outcome before = Outcome.of(plan);
         boolean edits = row < plan.left().rows().size();
-        Table left = edits ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
+        Table left =
+                edits ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
         Plan changed = Plan.bind(edits ? plan.query() : plan.query().of(other), List.of(left, plan.right())).expect();
         Outcome now = Outcome.of(changed);
         Changes<Outcome, ResultRow> changes = Changes.between(before, now).orElseThrow();
         assertThat(before.size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.size());
         List<List<Value>> stayed = new ArrayList<>();
-        before.rows().stream().filter(old -> !changes.went().contains(old)).forEach(old -> stayed.add(values(before, old)));
+        before.rows().stream().filter(old -> !changes.went().contains(old))
+                .forEach(old -> stayed.add(values(before, old)));
         if (before.columns().equals(now.columns())) {
             List<ResultRow> same = now.rows().stream().filter(one -> changes.of(one) == Status.SAME).toList();
             same.forEach(one -> assertThat(stayed.remove(values(now, one))).isTrue());
@@ -55,7 +58,8 @@ class ChangesProperties {
     }
 
     @Property
-    void lookingOtherwiseLosesNoRowAndNoColumn(@ForAll Plan plan, @ForAll @IntRange(max = 5) int by, @ForAll boolean descending, @ForAll boolean grouped) {
+    void lookingOtherwiseLosesNoRowAndNoColumn(@ForAll Plan plan, @ForAll @IntRange(max = 5) int by,
+            @ForAll boolean descending, @ForAll boolean grouped) {
         Outcome outcome = Outcome.of(plan);
         ResultColumn column = outcome.columns().get(by % outcome.columns().size());
         Arrangement once = Arrangement.PLAIN.sortingBy(column).grouping(grouped);
@@ -65,15 +69,18 @@ class ChangesProperties {
         for (int i = 1; i < order.length; i++) {
             ResultRow one = outcome.row(order[i - 1]);
             ResultRow next = outcome.row(order[i]);
-            int lefts = Integer.compare(one.source(Side.LEFT).orElse(Integer.MAX_VALUE), next.source(Side.LEFT).orElse(Integer.MAX_VALUE));
+            int lefts = Integer.compare(one.source(Side.LEFT).orElse(Integer.MAX_VALUE),
+                    next.source(Side.LEFT).orElse(Integer.MAX_VALUE));
             if (grouped) assertThat(lefts).isNotPositive();
             if (grouped && lefts != 0) continue;
             Value upper = outcome.cell(one, column).value();
             Value lower = outcome.cell(next, column).value();
             if (upper.isNull()) assertThat(lower.isNull()).isTrue();
-            else if (!lower.isNull()) assertThat(ValueOrder.VALUES.compare(upper, lower) * (descending ? -1 : 1)).isNotPositive();
+            else if (!lower.isNull())
+                assertThat(ValueOrder.VALUES.compare(upper, lower) * (descending ? -1 : 1)).isNotPositive();
         }
-        Arrangement moved = arrangement.moving(Listing.OfJoin.all(outcome), column, false).moving(Listing.OfJoin.all(outcome), column, true).hiding(column);
+        Arrangement moved = arrangement.moving(Listing.OfJoin.all(outcome), column, false)
+                .moving(Listing.OfJoin.all(outcome), column, true).hiding(column);
         assertThat(moved.listed(Listing.OfJoin.all(outcome)).columns()).hasSize(outcome.columns().size() - 1);
         assertThat(moved.listed(Listing.OfJoin.all(outcome)).rows()).hasSize(order.length);
         assertThat(arrangement.sortingBy(column).sortingBy(column).sortingBy(column)).isEqualTo(arrangement);
@@ -84,19 +91,23 @@ class ChangesProperties {
     }
 
     @Property
-    void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll Plan plan, @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
+    void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll Plan plan, @ForAll @IntRange(max = 6) int row,
+            @ForAll @IntRange(min = 1, max = 4) int key) {
         String left = new SqlName(plan.left().columns().getFirst().name()).text();
         String sql = "SELECT " + left + ", COUNT(*) AS n FROM " + plan.left().name() + " GROUP BY " + left;
         Stage before = WrittenQuery.of(sql).on(List.of(plan.left())).expect();
-        Table edited = row < plan.left().rows().size() ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
+        Table edited = row < plan.left().rows().size()
+                ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
         Stage now = WrittenQuery.of(sql).on(List.of(edited)).expect();
         Changes<Stage, Integer> changes = Changes.between(before, now).orElseThrow();
         // Of a query grouped by its first column, what came and went are groups, and what changed are their counts.
         Set<Value> were = before.rows().stream().map(List::getFirst).collect(Collectors.toSet());
         for (int i = 0; i < now.rows().size(); i++) {
             List<Value> is = now.rows().get(i);
-            assertThat(changes.of(i)).isEqualTo(!were.contains(is.getFirst()) ? Status.CAME : before.rows().contains(is) ? Status.SAME : Status.CHANGED);
+            assertThat(changes.of(i)).isEqualTo(!were.contains(is.getFirst()) ? Status.CAME
+                    : before.rows().contains(is) ? Status.SAME : Status.CHANGED);
         }
-        assertThat(before.rows().size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.rows().size());
+        assertThat(before.rows().size() - changes.went().size() + changes.count(Status.CAME))
+                .isEqualTo(now.rows().size());
     }
 }

@@ -32,50 +32,72 @@ class EqualFormsTest {
         WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
         List<Table> tables = List.of(plan.left(), plan.right());
         for (EqualForm form : query.otherWays(tables, 0, "keepers").expect()) {
-            if (form.said().saying().alwaysEqual()) assertThat(form.said().text().isEmpty() || form.here().orElseThrow().isSame()).as(form.toString()).isTrue();
+            if (form.said().saying().alwaysEqual())
+                assertThat(form.said().text().isEmpty() || form.here().orElseThrow().isSame()).as(form.toString())
+                        .isTrue();
             // A way back: what is chosen can be said in the first words again.
-            if (form.here().isPresent()) assertThat(form.said().text().map(text -> WrittenQuery.of(text).on(tables).expect().rows().size())).contains(form.here().get().others());
+            if (form.here().isPresent())
+                assertThat(form.said().text().map(text -> WrittenQuery.of(text).on(tables).expect().rows().size()))
+                        .contains(form.here().get().others());
         }
     }
 
     @Example
     void eachKindHasItsWays() {
-        assertWays("SELECT * FROM hives h JOIN keepers k" + ON, Saying.LONG_WORDS, Saying.SWAPPED, Saying.USING, Saying.NATURAL, Saying.COMMA, Saying.CROSS_WHERE);
-        assertWays("SELECT * FROM hives h FULL OUTER JOIN keepers k" + ON, Saying.SHORT_WORDS, Saying.SWAPPED, Saying.USING, Saying.NATURAL, Saying.COMMA, Saying.UNION, Saying.UNION_ALL);
-        assertWays("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)", Saying.IN, Saying.DISTINCT);
-        assertWays("SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)", Saying.NOT_IN, Saying.OUTER_IS_NULL);
-        assertWays("SELECT h.* FROM hives h LEFT JOIN keepers k" + ON + " WHERE k.keeper_id IS NULL", Saying.LONG_WORDS, Saying.SWAPPED, Saying.USING, Saying.NATURAL, Saying.COMMA, Saying.EXISTS, Saying.NOT_IN);
+        assertWays("SELECT * FROM hives h JOIN keepers k" + ON, Saying.LONG_WORDS, Saying.SWAPPED, Saying.USING,
+                Saying.NATURAL, Saying.COMMA, Saying.CROSS_WHERE);
+        assertWays("SELECT * FROM hives h FULL OUTER JOIN keepers k" + ON, Saying.SHORT_WORDS, Saying.SWAPPED,
+                Saying.USING, Saying.NATURAL, Saying.COMMA, Saying.UNION, Saying.UNION_ALL);
+        assertWays("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
+                Saying.IN, Saying.DISTINCT);
+        assertWays("SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
+                Saying.NOT_IN, Saying.OUTER_IS_NULL);
+        assertWays("SELECT h.* FROM hives h LEFT JOIN keepers k" + ON + " WHERE k.keeper_id IS NULL", Saying.LONG_WORDS,
+                Saying.SWAPPED, Saying.USING, Saying.NATURAL, Saying.COMMA, Saying.EXISTS, Saying.NOT_IN);
         EqualForm comma = form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, Saying.COMMA);
         assertThat(comma.said().text()).isEmpty();
         assertThat(comma.said().about()).startsWith("It cannot be said");
-        assertThat(form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, Saying.SWAPPED).said().text()).contains("SELECT * FROM keepers k RIGHT JOIN hives h" + ON);
-        assertThat(form("SELECT * FROM hives h JOIN keepers k" + ON, Saying.USING).here().orElseThrow().degree()).isEqualTo(Sameness.Degree.OTHER_COLUMNS);
-        assertThat(form("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", Saying.NATURAL).said().about()).contains("day must be equal too");
+        assertThat(form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, Saying.SWAPPED).said().text())
+                .contains("SELECT * FROM keepers k RIGHT JOIN hives h" + ON);
+        assertThat(form("SELECT * FROM hives h JOIN keepers k" + ON, Saying.USING).here().orElseThrow().degree())
+                .isEqualTo(Sameness.Degree.OTHER_COLUMNS);
+        assertThat(
+                form("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", Saying.NATURAL).said().about())
+                .contains("day must be equal too");
     }
 
     @Example
     void waysThatAreNotAlwaysEqualHaveACounterexample() {
-        Counterexample trap = counterexample("SELECT * FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)", Saying.NOT_IN);
+        Counterexample trap = counterexample(
+                "SELECT * FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)",
+                Saying.NOT_IN);
         assertThat(trap.tables()).extracting(table -> table.rows().size()).containsExactlyInAnyOrder(1, 1);
-        assertThat(trap.tables().stream().filter(table -> table.name().equals("hives")).findFirst().orElseThrow().rows().getFirst().value(2).isNull()).isTrue();
+        assertThat(trap.tables().stream().filter(table -> table.name().equals("hives")).findFirst().orElseThrow().rows()
+                .getFirst().value(2).isNull()).isTrue();
         assertThat(trap.one().rows()).hasSize(1);
         assertThat(trap.other().rows()).isEmpty();
         Counterexample twice = counterexample("SELECT * FROM hives h FULL JOIN keepers k" + ON, Saying.UNION);
         assertThat(twice.one().rows()).hasSize(2);
         assertThat(twice.other().rows()).hasSize(1);
-        assertThat(counterexample("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)", Saying.DISTINCT).one().rows()).hasSize(2);
-        assertThat(counterexample("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", Saying.NATURAL).other().rows()).isEmpty();
+        assertThat(counterexample(
+                "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
+                Saying.DISTINCT).one().rows()).hasSize(2);
+        assertThat(counterexample("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", Saying.NATURAL)
+                .other().rows()).isEmpty();
     }
 
     @Example
     void inAChainItMattersWhatIsJoinedFirst() {
         String chain = "SELECT * FROM hives h LEFT JOIN keepers k" + ON + " JOIN visits v ON v.keeper_id = k.keeper_id";
         EqualForm nested = form(chain, Saying.NESTED);
-        assertThat(nested.said().text()).contains("SELECT * FROM hives h LEFT JOIN (keepers k INNER JOIN visits v ON v.keeper_id = k.keeper_id)" + ON);
+        assertThat(nested.said().text()).contains(
+                "SELECT * FROM hives h LEFT JOIN (keepers k INNER JOIN visits v ON v.keeper_id = k.keeper_id)" + ON);
         assertThat(nested.here().orElseThrow().isSame()).isFalse();
         assertThat(nested.counterexample()).isPresent();
         assertThat(ways(chain)).extracting(way -> way.said().saying()).doesNotContain(Saying.REORDERED);
-        assertThat(form("SELECT * FROM hives h LEFT JOIN keepers k" + ON + " LEFT JOIN harvests r ON r.hive_no = h.hive_no", Saying.REORDERED).here().orElseThrow().isSame()).isTrue();
+        assertThat(form(
+                "SELECT * FROM hives h LEFT JOIN keepers k" + ON + " LEFT JOIN harvests r ON r.hive_no = h.hive_no",
+                Saying.REORDERED).here().orElseThrow().isSame()).isTrue();
     }
 
     private static void assertWays(String sql, Saying... wanted) {
@@ -94,7 +116,8 @@ class EqualFormsTest {
 
     private static Counterexample counterexample(String sql, Saying saying) {
         EqualForm form = form(sql, saying);
-        Optional<Stage> here = WrittenQuery.of(form.said().text().orElseThrow()).on(DEMO).either(Optional::of, _ -> Optional.empty());
+        Optional<Stage> here =
+                WrittenQuery.of(form.said().text().orElseThrow()).on(DEMO).either(Optional::of, _ -> Optional.empty());
         assertThat(here).isPresent();
         return form.counterexample().orElseThrow();
     }

@@ -36,7 +36,8 @@ class KeyCheckProperties {
         KeyCheck check = KeyCheck.of(plan.left(), plan.right(), plan.query().on());
         Matching matching = Matching.of(plan.join());
         assertThat(check.tally()).isEqualTo(matching.tally());
-        for (KindCount count : check.counts()) assertThat(count.rows()).isEqualTo(Outcome.of(Tables.as(count.kind(), plan)).size());
+        for (KindCount count : check.counts())
+            assertThat(count.rows()).isEqualTo(Outcome.of(Tables.as(count.kind(), plan)).size());
         for (Side side : Side.values()) {
             KeyCheck.Keys keys = check.keys(side);
             assertThat(Stream.of(keys.partneredRows(), keys.aloneRows(), keys.withoutKey()).mapToInt(List::size).sum())
@@ -48,7 +49,8 @@ class KeyCheckProperties {
 
     @Property(tries = 300)
     void aSituationSetsUpItsPoint(@ForAll Plan plan) {
-        Lesson before = Lesson.of("", plan.left(), plan.kind(), plan.right(), Tables.as(JoinKind.INNER, plan).query().on());
+        Lesson before =
+                Lesson.of("", plan.left(), plan.kind(), plan.right(), Tables.as(JoinKind.INNER, plan).query().on());
         for (Situation situation : Situation.values()) {
             switch (situation.in(before)) {
                 case Checked.Invalid<Situation.SetUp>(Problem problem) -> assertThat(problem.sentence()).endsWith(".");
@@ -63,16 +65,21 @@ class KeyCheckProperties {
 
     private static void shows(Situation situation, KeyCheck before, KeyCheck after) {
         switch (situation) {
-            case LEFT_WITHOUT_PARTNER -> assertThat(after.left().aloneRows()).hasSize(before.left().aloneRows().size() + 1);
-            case RIGHT_WITHOUT_PARTNER -> assertThat(after.right().aloneRows()).hasSize(before.right().aloneRows().size() + 1);
+            case LEFT_WITHOUT_PARTNER ->
+                assertThat(after.left().aloneRows()).hasSize(before.left().aloneRows().size() + 1);
+            case RIGHT_WITHOUT_PARTNER ->
+                assertThat(after.right().aloneRows()).hasSize(before.right().aloneRows().size() + 1);
             case SECOND_ROW_FOR_ONE_KEY -> {
                 assertThat(after.left().shared()).isNotEmpty();
                 assertThat(after.tally().pairs()).isGreaterThan(before.tally().pairs());
             }
-            case ROW_WITHOUT_KEY -> assertThat(after.left().withoutKey()).hasSize(before.left().withoutKey().size() + 1);
+            case ROW_WITHOUT_KEY ->
+                assertThat(after.left().withoutKey()).hasSize(before.left().withoutKey().size() + 1);
             case KEY_SPELT_DIFFERENTLY -> assertThat(after.nearMisses()).isNotEmpty();
-            case EVERY_KEY_THE_SAME -> assertThat(after.tally().pairs()).isEqualTo(after.tally().leftRows() * after.tally().rightRows());
-            case PARENT_DELETED -> assertThat(after.left().aloneRows().size()).isGreaterThanOrEqualTo(before.left().aloneRows().size());
+            case EVERY_KEY_THE_SAME ->
+                assertThat(after.tally().pairs()).isEqualTo(after.tally().leftRows() * after.tally().rightRows());
+            case PARENT_DELETED ->
+                assertThat(after.left().aloneRows().size()).isGreaterThanOrEqualTo(before.left().aloneRows().size());
         }
     }
 
@@ -83,11 +90,15 @@ class KeyCheckProperties {
     @Example
     void theDemoIsDescribedInWords() {
         Lesson demo = DemoLesson.lesson();
-        assertThat(Finding.of(check(demo), demo.on())).extracting(finding -> finding.headline() + " | " + finding.detail()).containsExactly(
-                "3 rows of hives have a partner | rows 1, 2, 4", "11 is shared by 2 rows of hives | whoever meets it comes into a join 2 times",
-                "2 rows of keepers have a partner | rows 1, 2", "1 row of hives has no partner | 15 – row 5",
-                "1 row of hives has no key at all | row 3 – NULL never matches", "2 rows of keepers have no partner | 13, 14 – rows 3, 4",
-                "Types agree | integer = integer", "No near-misses | no key differs by case, blanks or a letter alone");
+        assertThat(Finding.of(check(demo), demo.on()))
+                .extracting(finding -> finding.headline() + " | " + finding.detail()).containsExactly(
+                        "3 rows of hives have a partner | rows 1, 2, 4",
+                        "11 is shared by 2 rows of hives | whoever meets it comes into a join 2 times",
+                        "2 rows of keepers have a partner | rows 1, 2", "1 row of hives has no partner | 15 – row 5",
+                        "1 row of hives has no key at all | row 3 – NULL never matches",
+                        "2 rows of keepers have no partner | 13, 14 – rows 3, 4",
+                        "Types agree | integer = integer",
+                        "No near-misses | no key differs by case, blanks or a letter alone");
         assertThat(check(demo).multiplicity()).isEqualTo("many-1");
     }
 
@@ -107,14 +118,16 @@ class KeyCheckProperties {
         Lesson differ = Lesson.of("", numbers, JoinKind.INNER, one("words", "1"), List.of(new KeyPair("k", "k")));
         Repair repair = Finding.of(typed, differ.on()).getFirst().repair().orElseThrow();
         assertThat(check(new SceneEdit.Mend(repair).applyTo(differ).expect()).tally().pairs()).isOne();
-        assertThat(KeyCheck.of(one("a", "Oda"), one("b", "Tam"), List.of(new KeyPair("k", "k"))).nearMisses()).isEmpty();
+        assertThat(KeyCheck.of(one("a", "Oda"), one("b", "Tam"), List.of(new KeyPair("k", "k"))).nearMisses())
+                .isEmpty();
     }
 
     /** In what two keys differ; mending the one makes partners of them. */
     private static NearMiss.Difference missed(String left, String right) {
         Lesson lesson = Lesson.of("", one("a", left), JoinKind.INNER, one("b", right), List.of(new KeyPair("k", "k")));
         NearMiss miss = check(lesson).nearMisses().getFirst();
-        assertThat(check(new SceneEdit.Mend(new Repair.Respell(miss)).applyTo(lesson).expect()).tally().pairs()).isOne();
+        assertThat(check(new SceneEdit.Mend(new Repair.Respell(miss)).applyTo(lesson).expect()).tally().pairs())
+                .isOne();
         return miss.difference();
     }
 

@@ -13,7 +13,7 @@ class LookAlikesProperties {
     /** Against the table of distances that one fills in on paper, two letters swapped counting as one slip. */
     @Property
     void oneSlipApartIsWhatTheDistanceSays(@ForAll @StringLength(max = 6) @CharRange(from = 'a', to = 'c') String one,
-                                           @ForAll @StringLength(max = 6) @CharRange(from = 'a', to = 'c') String other) {
+            @ForAll @StringLength(max = 6) @CharRange(from = 'a', to = 'c') String other) {
         assertThat(LookAlikes.areOneSlipApart(one, other)).as(one + " " + other).isEqualTo(distance(one, other) <= 1);
     }
 
@@ -27,7 +27,8 @@ class LookAlikesProperties {
                 }
                 cost[i][j] = Math.min(Math.min(cost[i - 1][j], cost[i][j - 1]) + 1,
                         cost[i - 1][j - 1] + (one.charAt(i - 1) == other.charAt(j - 1) ? 0 : 1));
-                boolean swapped = i > 1 && j > 1 && one.charAt(i - 1) == other.charAt(j - 2) && one.charAt(i - 2) == other.charAt(j - 1);
+                boolean swapped = i > 1 && j > 1 && one.charAt(i - 1) == other.charAt(j - 2)
+                        && one.charAt(i - 2) == other.charAt(j - 1);
                 if (swapped) cost[i][j] = Math.min(cost[i][j], cost[i - 2][j - 2] + 1);
             }
         }

@@ -21,19 +21,30 @@ class StageWordsTest {
 
     @Test
     void eachStageHasItsClause() {
-        Lesson lesson = written("SELECT DISTINCT h.hive, COUNT(*) AS n FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village <> 'x', meadows m "
-                + "WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no) GROUP BY h.hive HAVING COUNT(*) > 1 ORDER BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
+        Lesson lesson = written(
+                "SELECT DISTINCT h.hive, COUNT(*) AS n FROM hives h LEFT JOIN keepers k ON h.keeper_id = "
+                        + "k.keeper_id AND k.village <> 'x', meadows m "
+                        + "WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no) "
+                        + "GROUP BY h.hive HAVING COUNT(*) > 1 ORDER BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
         Timeline timeline = lesson.timeline(Way.ROWS).expect();
         StageWords words = words(lesson, timeline);
-        assertThat(timeline.parts().stream().map(part -> words.of(part).stream().map(at -> at.of(lesson.sql())).toList())).containsExactly(
-                List.of("LEFT JOIN", "ON h.keeper_id = k.keeper_id AND k.village <> 'x'"), List.of(","), List.of("WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no)"),
-                List.of("EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no)", "r.hive_no = h.hive_no"), List.of("GROUP BY h.hive"), List.of("HAVING COUNT(*) > 1"),
-                List.of("SELECT DISTINCT h.hive, COUNT(*) AS n"), List.of("SELECT DISTINCT"), List.of("ORDER BY n"), List.of("OFFSET 1 ROWS", "FETCH FIRST 2 ROWS ONLY"), List.of());
+        assertThat(
+                timeline.parts().stream().map(part -> words.of(part).stream().map(at -> at.of(lesson.sql())).toList()))
+                .containsExactly(
+                        List.of("LEFT JOIN", "ON h.keeper_id = k.keeper_id AND k.village <> 'x'"), List.of(","),
+                        List.of("WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = "
+                                + "h.hive_no)"),
+                        List.of("EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no)",
+                                "r.hive_no = h.hive_no"),
+                        List.of("GROUP BY h.hive"), List.of("HAVING COUNT(*) > 1"),
+                        List.of("SELECT DISTINCT h.hive, COUNT(*) AS n"), List.of("SELECT DISTINCT"),
+                        List.of("ORDER BY n"), List.of("OFFSET 1 ROWS", "FETCH FIRST 2 ROWS ONLY"), List.of());
     }
 
     @Test
     void theConditionIsLitThatIsNotTrue() {
-        Lesson lesson = written("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND h.hive = k.village");
+        Lesson lesson = written(
+                "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND h.hive = k.village");
         // 11 = 11 is true, and Clover = Ashholt is not; then 11 = 12 is not. At the end of its turn the row is kept.
         assertThat(lit(lesson, 1)).containsExactly("h.hive = k.village");
         assertThat(lit(lesson, 2)).containsExactly("h.keeper_id = k.keeper_id");

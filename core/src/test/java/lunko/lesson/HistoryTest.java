@@ -30,16 +30,26 @@ class HistoryTest {
 
     @Test
     void undoTakesEveryEditBackAndRedoDoesItAgain() {
-        List<Edit> edits = List.of(new SceneEdit.Arrange(Situation.EVERY_KEY_THE_SAME), new CellEdit.Type("hives", 2, 2, "13"),
-                new RowEdit.Append("keepers", 1, "Ula"), new RowEdit.Insert("hives", 1), new RowEdit.Repeat("hives", 0, 2), new RowEdit.Move("hives", 0, 1, 2),
-                new RowEdit.Delete("hives", 0, 1), new CellEdit.Put("hives", new Block(0, 1, 0, 2), "NULL"), new CellEdit.FillDown("keepers", new Block(0, 2, 2, 2)),
-                new CellEdit.Paste("keepers", 4, 2, List.of(List.of("a", "1"), List.of("b", "2"))), new ColumnEdit.Add("hives", 1, Column.open("note")),
-                new ColumnEdit.Change("hives", 0, new Column("no", Type.TEXT)), new ColumnEdit.Repeat("keepers", 0), new ColumnEdit.Move("hives", 0, 2), new ColumnEdit.Drop("hives", 0),
-                new TableEdit.Rename("keepers", "people"), new SceneEdit.ChooseKind(JoinKind.FULL_OUTER), new LinkEdit.Match("hives", "people", NAMES),
-                new LinkEdit.Unmatch("hives", "people", KEEPER), new LinkEdit.Drop("visits", "hives"), SceneEdit.take(DEMO, Side.RIGHT, "visits"),
-                new TableEdit.Drop("grades"), new TableEdit.Create(), new TableEdit.BringIn(TableSet.of(STANDS.named("visits"))),
-                new TableEdit.Replace("hives", TableSet.of(List.of(STANDS, STANDS.named("harvests")))), new TableEdit.Place("hives", new Spot(3, 4)),
-                new TableEdit.Fold("hives", true), new SceneEdit.MakeRows("visits", Recipe.usual(5)), new SceneEdit.Note("slowly"),
+        List<Edit> edits = List.of(new SceneEdit.Arrange(Situation.EVERY_KEY_THE_SAME),
+                new CellEdit.Type("hives", 2, 2, "13"),
+                new RowEdit.Append("keepers", 1, "Ula"), new RowEdit.Insert("hives", 1),
+                new RowEdit.Repeat("hives", 0, 2), new RowEdit.Move("hives", 0, 1, 2),
+                new RowEdit.Delete("hives", 0, 1), new CellEdit.Put("hives", new Block(0, 1, 0, 2), "NULL"),
+                new CellEdit.FillDown("keepers", new Block(0, 2, 2, 2)),
+                new CellEdit.Paste("keepers", 4, 2, List.of(List.of("a", "1"), List.of("b", "2"))),
+                new ColumnEdit.Add("hives", 1, Column.open("note")),
+                new ColumnEdit.Change("hives", 0, new Column("no", Type.TEXT)), new ColumnEdit.Repeat("keepers", 0),
+                new ColumnEdit.Move("hives", 0, 2), new ColumnEdit.Drop("hives", 0),
+                new TableEdit.Rename("keepers", "people"), new SceneEdit.ChooseKind(JoinKind.FULL_OUTER),
+                new LinkEdit.Match("hives", "people", NAMES),
+                new LinkEdit.Unmatch("hives", "people", KEEPER), new LinkEdit.Drop("visits", "hives"),
+                SceneEdit.take(DEMO, Side.RIGHT, "visits"),
+                new TableEdit.Drop("grades"), new TableEdit.Create(),
+                new TableEdit.BringIn(TableSet.of(STANDS.named("visits"))),
+                new TableEdit.Replace("hives", TableSet.of(List.of(STANDS, STANDS.named("harvests")))),
+                new TableEdit.Place("hives", new Spot(3, 4)),
+                new TableEdit.Fold("hives", true), new SceneEdit.MakeRows("visits", Recipe.usual(5)),
+                new SceneEdit.Note("slowly"),
                 new SceneEdit.OpenAt(OptionalLong.of(3)), new SceneEdit.Retitle("Bees"));
         List<History> steps = new ArrayList<>(List.of(History.of(DEMO)));
         for (Edit edit : edits) {
@@ -59,9 +69,12 @@ class HistoryTest {
         }
     }
 
-    /** Links and the scene speak of tables and columns that are there, names are there once, and so are the ids of rows. */
+    /**
+     * Links and the scene speak of tables and columns that are there, names are there once, and so are the ids of rows.
+     */
     private static void assertSound(Lesson lesson) {
-        assertThat(lesson.tables()).extracting(Table::name).doesNotHaveDuplicates().contains(lesson.scene().left(), lesson.scene().right());
+        assertThat(lesson.tables()).extracting(Table::name).doesNotHaveDuplicates().contains(lesson.scene().left(),
+                lesson.scene().right());
         for (Link link : lesson.links()) {
             assertThat(link.pairs()).isNotEmpty().allSatisfy(pair -> {
                 assertThat(lesson.table(link.left()).column(pair.left())).isPresent();
@@ -78,28 +91,35 @@ class HistoryTest {
     void changesHaveNamesThatSayWhatWasChanged() {
         assertThat(new RowEdit.Delete("hives", 2, 2).name(DEMO)).isEqualTo("delete row 3 of hives");
         assertThat(new CellEdit.Type("hives", 2, 2, "13").name(DEMO)).isEqualTo("change keeper_id in row 3 of hives");
-        assertThat(new ColumnEdit.Change("hives", 0, DEMO.left().columns().getFirst().of(Type.TEXT)).name(DEMO)).isEqualTo("make hive_no of hives text");
+        assertThat(new ColumnEdit.Change("hives", 0, DEMO.left().columns().getFirst().of(Type.TEXT)).name(DEMO))
+                .isEqualTo("make hive_no of hives text");
         assertThat(new CellEdit.Put("hives", new Block(0, 1, 0, 1), "").name(DEMO)).isEqualTo("clear 4 cells of hives");
     }
 
     @Test
     void aBlockIsPastedWithTheRowsAndColumnsItNeedsAndWhatDoesNotFitIsKept() {
-        Lesson pasted = new CellEdit.Paste("keepers", 3, 0, List.of(List.of("15", "Ula", "Ashholt", "2.5"), List.of("sixteen", "Jon"))).applyTo(DEMO).expect();
+        Lesson pasted = new CellEdit.Paste("keepers", 3, 0,
+                List.of(List.of("15", "Ula", "Ashholt", "2.5"), List.of("sixteen", "Jon"))).applyTo(DEMO).expect();
         Table keepers = pasted.right();
         assertThat(keepers.columns()).extracting(Column::name).endsWith("column_4");
         assertThat(keepers.columns().getLast().type()).isEqualTo(Type.DECIMAL);
-        assertThat(keepers.rows().get(3).values()).extracting(Value::shown).containsExactly("15", "Ula", "Ashholt", "2.5");
+        assertThat(keepers.rows().get(3).values()).extracting(Value::shown).containsExactly("15", "Ula", "Ashholt",
+                "2.5");
         assertThat(keepers.rows().get(4).entry(0)).isEqualTo(Entry.misfit("sixteen"));
-        assertThat(keepers.rows().get(4).values()).extracting(Value::shown).containsExactly("NULL", "Jon", "NULL", "NULL");
-        assertThat(new Block(3, 4, 0, 1).typed(keepers)).containsExactly(List.of("15", "Ula"), List.of("sixteen", "Jon"));
+        assertThat(keepers.rows().get(4).values()).extracting(Value::shown).containsExactly("NULL", "Jon", "NULL",
+                "NULL");
+        assertThat(new Block(3, 4, 0, 1).typed(keepers)).containsExactly(List.of("15", "Ula"),
+                List.of("sixteen", "Jon"));
     }
 
     @Test
     void aNewColumnTakesItsTypeFromTheFirstValueTypedAndFromNoOther() {
         Lesson lesson = new TableEdit.Create().applyTo(DEMO).expect();
-        for (String typed : List.of("NULL", "12", "x")) lesson = new RowEdit.Append("table", 0, typed).applyTo(lesson).expect();
+        for (String typed : List.of("NULL", "12", "x"))
+            lesson = new RowEdit.Append("table", 0, typed).applyTo(lesson).expect();
         assertThat(lesson.table("table").columns().getFirst().type()).isEqualTo(Type.INTEGER);
-        assertThat(lesson.table("table").rows()).extracting(row -> row.entry(0)).containsExactly(Entry.NULL, Entry.of(Value.of(12)), Entry.misfit("x"));
+        assertThat(lesson.table("table").rows()).extracting(row -> row.entry(0)).containsExactly(Entry.NULL,
+                Entry.of(Value.of(12)), Entry.misfit("x"));
     }
 
     @Test
@@ -107,13 +127,18 @@ class HistoryTest {
         Lesson taken = SceneEdit.take(DEMO, Side.RIGHT, "harvests").applyTo(DEMO).expect();
         assertThat(taken.on()).containsExactly(new KeyPair("hive_no", "hive_no"));
         assertThat(taken.title()).isEqualTo("hives and harvests");
-        assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene()).isEqualTo(taken.scene().of(taken.scene().pairing().of("harvests", "hives")));
-        Lesson more = new TableEdit.Replace("hives", TableSet.of(List.of(STANDS.named("keepers"), STANDS.named("visits")))).applyTo(taken).expect();
-        assertThat(more.tables()).extracting(Table::name).containsExactly("keepers_2", "keepers", "harvests", "grades", "meadows", "visits", "visits_2");
+        assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene())
+                .isEqualTo(taken.scene().of(taken.scene().pairing().of("harvests", "hives")));
+        Lesson more =
+                new TableEdit.Replace("hives", TableSet.of(List.of(STANDS.named("keepers"), STANDS.named("visits"))))
+                        .applyTo(taken).expect();
+        assertThat(more.tables()).extracting(Table::name).containsExactly("keepers_2", "keepers", "harvests", "grades",
+                "meadows", "visits", "visits_2");
         assertThat(new TableEdit.Rename("keepers_2", "Grades").applyTo(more).either(_ -> "", Problem::sentence))
                 .isEqualTo("Another table is called Grades already: choose another name.");
         Lesson last = DEMO;
-        for (String name : List.of("hives", "keepers", "harvests", "grades", "visits")) last = new TableEdit.Drop(name).applyTo(last).expect();
+        for (String name : List.of("hives", "keepers", "harvests", "grades", "visits"))
+            last = new TableEdit.Drop(name).applyTo(last).expect();
         assertThat(last.scene()).isEqualTo(DEMO.scene().of(DEMO.scene().pairing().of("meadows", "meadows")));
         assertThat(new TableEdit.Drop("meadows").applyTo(last)).isInstanceOf(Checked.Invalid.class);
     }
@@ -130,23 +155,27 @@ class HistoryTest {
 
     @Test
     void columnsThatCannotBeComparedAreLinkedAndTheQuerySaysWhyItCannotRun() {
-        Lesson lesson = new LinkEdit.Match("hives", "keepers", new KeyPair("hive_no", "village")).applyTo(DEMO).expect();
-        assertThat(lesson.plan().either(_ -> "", Problem::sentence)).isEqualTo("hives.hive_no is integer and keepers.village is text, and SQL does not "
-                + "compare the two: match columns of one type.");
+        Lesson lesson =
+                new LinkEdit.Match("hives", "keepers", new KeyPair("hive_no", "village")).applyTo(DEMO).expect();
+        assertThat(lesson.plan().either(_ -> "", Problem::sentence))
+                .isEqualTo("hives.hive_no is integer and keepers.village is text, and SQL does not "
+                        + "compare the two: match columns of one type.");
     }
 
     @Test
     void linksNobodyDrewAreProposedByNameAndByValues() {
         Lesson bare = new Lesson("", DEMO.tables(), List.of(), Layout.PLAIN, DEMO.scene());
         assertThat(bare.proposedLinks()).contains(new Link("hives", "keepers", List.of(KEEPER)),
-                new Link("hives", "hives", List.of(new KeyPair("mother_no", "hive_no"))), new Link("hives", "harvests", List.of(new KeyPair("hive_no", "hive_no"))))
+                new Link("hives", "hives", List.of(new KeyPair("mother_no", "hive_no"))),
+                new Link("hives", "harvests", List.of(new KeyPair("hive_no", "hive_no"))))
                 .noneMatch(link -> link.touches("grades"));
         assertThat(DEMO.proposedLinks()).noneMatch(link -> link.between("hives", "keepers").isPresent());
     }
 
     @Test
     void keysThatAreThereTwiceOrNullAreFound() {
-        Table table = Table.of("t", List.of(new Column("k", Type.INTEGER).asKey()), List.of(List.of(Value.of(1)), List.of(Value.NULL), List.of(Value.of(2)), List.of(Value.of(1))));
+        Table table = Table.of("t", List.of(new Column("k", Type.INTEGER).asKey()),
+                List.of(List.of(Value.of(1)), List.of(Value.NULL), List.of(Value.of(2)), List.of(Value.of(1))));
         assertThat(KeyFaults.of(table).twice()).containsExactly(0, 3);
         assertThat(KeyFaults.of(table).missing()).containsOnlyKeys(1);
         assertThat(KeyFaults.of(DEMO.left()).isNone()).isTrue();

@@ -19,11 +19,14 @@ class RecipeProperties {
 
     @Property(tries = 300)
     void theSharesAreWhatWasAskedFor(@ForAll @IntRange(max = 60) int rows, @ForAll @IntRange(max = 100) int withoutKey,
-                                     @ForAll @IntRange(max = 100) int partnerless, @ForAll boolean repeated, @ForAll Labels labels,
-                                     @ForAll boolean byText, @ForAll long seed) {
-        Recipe recipe = new Recipe(rows, withoutKey, new Recipe.Keys.OfOther(partnerless), repeated, labels, new Recipe.Amounts(1, 3), DAYS, seed);
+            @ForAll @IntRange(max = 100) int partnerless, @ForAll boolean repeated, @ForAll Labels labels,
+            @ForAll boolean byText, @ForAll long seed) {
+        Recipe recipe = new Recipe(rows, withoutKey, new Recipe.Keys.OfOther(partnerless), repeated, labels,
+                new Recipe.Amounts(1, 3), DAYS, seed);
         Lesson demo = DemoLesson.lesson();
-        Lesson lesson = byText ? Lesson.of("", demo.left(), JoinKind.INNER, demo.right(), List.of(new KeyPair("hive", "village"))) : demo;
+        Lesson lesson = byText
+                ? Lesson.of("", demo.left(), JoinKind.INNER, demo.right(), List.of(new KeyPair("hive", "village")))
+                : demo;
         Table made = recipe.make(lesson, "hives");
         assertThat(recipe.make(lesson, "hives")).isEqualTo(made);
         assertThat(made.columns()).isEqualTo(lesson.left().columns());
@@ -41,9 +44,11 @@ class RecipeProperties {
     }
 
     @Property(tries = 200)
-    void keysOfARangeAndAmountsAndDaysStayInTheirRanges(@ForAll @IntRange(max = 40) int rows, @ForAll @IntRange(min = -9, max = 9) int first,
-                                                        @ForAll @IntRange(max = 50) int more, @ForAll boolean repeated, @ForAll long seed) {
-        Recipe recipe = new Recipe(rows, 0, new Recipe.Keys.Range(first, first + more), repeated, Labels.NUMBERED, new Recipe.Amounts(2, 4), DAYS, seed);
+    void keysOfARangeAndAmountsAndDaysStayInTheirRanges(@ForAll @IntRange(max = 40) int rows,
+            @ForAll @IntRange(min = -9, max = 9) int first,
+            @ForAll @IntRange(max = 50) int more, @ForAll boolean repeated, @ForAll long seed) {
+        Recipe recipe = new Recipe(rows, 0, new Recipe.Keys.Range(first, first + more), repeated, Labels.NUMBERED,
+                new Recipe.Amounts(2, 4), DAYS, seed);
         Table made = recipe.make(DemoLesson.lesson(), "harvests");
         assertThat(made.rows()).hasSize(rows).allSatisfy(row -> {
             assertThat(row.value(1).shown()).isBetween("2026-06-01", "2026-06-03");
@@ -51,6 +56,7 @@ class RecipeProperties {
         });
         List<Long> keys = made.rows().stream().map(row -> Long.parseLong(row.value(0).shown())).toList();
         if (repeated) assertThat(keys).allMatch(key -> key >= first && key <= first + more);
-        else assertThat(keys).doesNotHaveDuplicates().filteredOn(key -> key <= first + more).hasSize(Math.min(rows, more + 1));
+        else assertThat(keys).doesNotHaveDuplicates().filteredOn(key -> key <= first + more)
+                .hasSize(Math.min(rows, more + 1));
     }
 }

@@ -43,15 +43,20 @@ class WrittenQueryTest {
     @Test
     void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {
         Lesson chain = apply(DEMO, SceneEdit.Write.of(CHAIN));
-        assertThat(chain.joining(0, 2, JoinKind.FULL_OUTER).map(WrittenQuery::sql)).contains(CHAIN.replace("LEFT JOIN", "FULL JOIN"));
+        assertThat(chain.joining(0, 2, JoinKind.FULL_OUTER).map(WrittenQuery::sql))
+                .contains(CHAIN.replace("LEFT JOIN", "FULL JOIN"));
         WrittenQuery crossed = chain.joining(1, 2, JoinKind.CROSS).orElseThrow();
-        assertThat(crossed.sql()).isEqualTo(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "CROSS JOIN harvests r"));
+        assertThat(crossed.sql())
+                .isEqualTo(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "CROSS JOIN harvests r"));
         // The condition is gone: that of the link takes its place.
-        assertThat(apply(DEMO, SceneEdit.Write.of(crossed.sql())).joining(1, 2, JoinKind.LEFT_OUTER).map(WrittenQuery::sql))
-                .contains(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "LEFT JOIN harvests r ON h.hive_no = r.hive_no"));
+        assertThat(apply(DEMO, SceneEdit.Write.of(crossed.sql())).joining(1, 2, JoinKind.LEFT_OUTER)
+                .map(WrittenQuery::sql))
+                .contains(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no",
+                        "LEFT JOIN harvests r ON h.hive_no = r.hive_no"));
         assertThat(chain.joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
         assertThat(chain.joining(0, 3, JoinKind.INNER)).isEmpty();
-        assertThat(apply(DEMO, SceneEdit.Write.of("SELECT * FROM harvests NATURAL JOIN hives NATURAL JOIN keepers")).joining(1, 2, JoinKind.RIGHT_OUTER).map(WrittenQuery::sql))
+        assertThat(apply(DEMO, SceneEdit.Write.of("SELECT * FROM harvests NATURAL JOIN hives NATURAL JOIN keepers"))
+                .joining(1, 2, JoinKind.RIGHT_OUTER).map(WrittenQuery::sql))
                 .contains("SELECT * FROM harvests NATURAL JOIN hives NATURAL RIGHT JOIN keepers");
     }
 
@@ -66,11 +71,14 @@ class WrittenQueryTest {
         Lesson written = apply(DEMO, SceneEdit.Write.of(own));
         assertThat(written.isPlain()).isTrue();
         assertThat(written.kind()).isEqualTo(JoinKind.INNER);
-        assertThat(apply(written, new SceneEdit.ChooseKind(JoinKind.LEFT_OUTER)).sql()).isEqualTo(own.replace("JOIN", "LEFT JOIN"));
+        assertThat(apply(written, new SceneEdit.ChooseKind(JoinKind.LEFT_OUTER)).sql())
+                .isEqualTo(own.replace("JOIN", "LEFT JOIN"));
         Lesson more = apply(written, new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "village")));
         assertThat(more.sql()).isEqualTo(own + " AND hv.hive = kp.village");
-        assertThat(apply(more, new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))).sql()).isEqualTo(own.replace("kp.keeper_id = hv.keeper_id", "hv.hive = kp.village"));
-        assertThat(apply(DEMO, SceneEdit.Write.of(more.sql())).link("hives", "keepers").orElseThrow().pairs()).containsExactly(new KeyPair("keeper_id", "keeper_id"), new KeyPair("hive", "village"));
+        assertThat(apply(more, new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))).sql())
+                .isEqualTo(own.replace("kp.keeper_id = hv.keeper_id", "hv.hive = kp.village"));
+        assertThat(apply(DEMO, SceneEdit.Write.of(more.sql())).link("hives", "keepers").orElseThrow().pairs())
+                .containsExactly(new KeyPair("keeper_id", "keeper_id"), new KeyPair("hive", "village"));
         assertThat(apply(DEMO, SceneEdit.Write.of(own + " WHERE kp.village = 'Ashholt'")).isPlain()).isFalse();
         for (JoinKind kind : JoinKind.values()) {
             Lesson chosen = apply(written, new SceneEdit.ChooseKind(kind));
@@ -93,63 +101,86 @@ class WrittenQueryTest {
     @Test
     void renamedTablesAndColumnsGoOnInTheTextUnderTheirNewNames() {
         Lesson written = apply(DEMO, SceneEdit.Write.of(CHAIN));
-        Lesson renamed = apply(written, new TableEdit.Rename("harvests", "honey"), new TableEdit.Rename("hives", "my hives"));
+        Lesson renamed =
+                apply(written, new TableEdit.Rename("harvests", "honey"), new TableEdit.Rename("hives", "my hives"));
         Column kg = renamed.table("honey").columns().get(2);
-        renamed = apply(renamed, new ColumnEdit.Change("honey", 2, new Column("weight", kg.type())), new ColumnEdit.Change("my hives", 0, new Column("no", kg.type())));
-        assertThat(renamed.scene().written().map(WrittenQuery::sql)).contains(CHAIN.replace("harvests", "honey").replace("hives h", "\"my hives\" h").replace("r.kg", "r.weight").replace("= h.hive_no", "= h.no"));
+        renamed = apply(renamed, new ColumnEdit.Change("honey", 2, new Column("weight", kg.type())),
+                new ColumnEdit.Change("my hives", 0, new Column("no", kg.type())));
+        assertThat(renamed.scene().written().map(WrittenQuery::sql)).contains(CHAIN.replace("harvests", "honey")
+                .replace("hives h", "\"my hives\" h").replace("r.kg", "r.weight").replace("= h.hive_no", "= h.no"));
         assertThat(apply(written, new SceneEdit.LookAt("visits", "hives")).scene().written()).isEmpty();
-        assertThat(WrittenQuery.of("SELECT kg AS kg FROM hives, harvests WHERE harvests.kg > 2 AND day IS NULL").sql()).satisfies(sql -> assertThat(
-                Renaming.column(Renaming.table(sql, "harvests", "h2"), "h2", "kg", "w")).isEqualTo(
-                "SELECT w AS kg FROM hives, h2 WHERE h2.w > 2 AND day IS NULL"));
+        assertThat(WrittenQuery.of("SELECT kg AS kg FROM hives, harvests WHERE harvests.kg > 2 AND day IS NULL").sql())
+                .satisfies(sql -> assertThat(
+                        Renaming.column(Renaming.table(sql, "harvests", "h2"), "h2", "kg", "w")).isEqualTo(
+                                "SELECT w AS kg FROM hives, h2 WHERE h2.w > 2 AND day IS NULL"));
     }
 
     @Test
     void theStagesOfAQueryAtAGlance() {
-        Timeline timeline = apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY")).timeline(Way.ROWS).expect();
+        Timeline timeline = apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY"))
+                .timeline(Way.ROWS).expect();
         List<Glance> glances = Glance.all(timeline);
-        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH, StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
+        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH,
+                StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
         assertThat(glances).extracting(Glance::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
-        assertThat(glances).extracting(Glance::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs", "of 8", "", "", "of 4", "");
-        assertThat(glances.get(1).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL, Glance.Mark.LEFT);
-        assertThat(glances.get(3).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true, false, false);
+        assertThat(glances).extracting(Glance::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs", "of 8",
+                "", "", "of 4", "");
+        assertThat(glances.get(1).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL,
+                Glance.Mark.LEFT);
+        assertThat(glances.get(3).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true,
+                false, false);
         assertThat(timeline.nextEnd(0)).isEqualTo(timeline.end(0));
         assertThat(timeline.nextEnd(timeline.end(0))).isEqualTo(timeline.end(1));
         long filter = timeline.start(2);
         // The third and fourth row are struck out, and bring nothing.
-        assertThat(Stream.iterate(filter, timeline::nextLanding).limit(5).toList()).containsExactly(filter, filter + 1, filter + 2, filter + 5, filter + 6);
+        assertThat(Stream.iterate(filter, timeline::nextLanding).limit(5).toList()).containsExactly(filter, filter + 1,
+                filter + 2, filter + 5, filter + 6);
         assertThat(timeline.nextLanding(timeline.last())).isEqualTo(timeline.last());
     }
 
     @Test
     void threeTablesAreThreeCircles() {
-        Stage chain = WrittenQuery.of("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no").on(DEMO.tables()).expect();
+        Stage chain = WrittenQuery.of(
+                "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
+                        + "r.hive_no = h.hive_no")
+                .on(DEMO.tables()).expect();
         MatchTimeline second = (MatchTimeline) Timeline.keepingInTurn(chain, Way.ROWS).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
         assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
-        assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name).asString().startsWith("Clover · Oda");
-        assertThat(circles.regions().get(Region.A).rows()).containsExactly(new ThreeCircles.Member("Linden", Optional.of(new Pointed.Source(Side.LEFT, 2))));
-        assertThat(circles.regions().get(Region.B).rows()).extracting(ThreeCircles.Member::name).containsExactly("Bert", "Yara");
+        assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name)
+                .asString().startsWith("Clover · Oda");
+        assertThat(circles.regions().get(Region.A).rows())
+                .containsExactly(new ThreeCircles.Member("Linden", Optional.of(new Pointed.Source(Side.LEFT, 2))));
+        assertThat(circles.regions().get(Region.B).rows()).extracting(ThreeCircles.Member::name).containsExactly("Bert",
+                "Yara");
         assertThat(circles.regions().get(Region.AC).rows()).hasSize(2);
-        assertThat(Stream.of(Region.values()).filter(region -> circles.regions().get(region).kept())).containsExactly(Region.A, Region.AC, Region.ABC);
+        assertThat(Stream.of(Region.values()).filter(region -> circles.regions().get(region).kept()))
+                .containsExactly(Region.A, Region.AC, Region.ABC);
         assertThat(circles.toggling(second.join(), Region.A)).contains(new Kinds(JoinKind.LEFT_OUTER, JoinKind.INNER));
-        assertThat(circles.toggling(second.join(), Region.B)).contains(new Kinds(JoinKind.FULL_OUTER, JoinKind.LEFT_OUTER));
-        assertThat(circles.toggling(second.join(), Region.C)).contains(new Kinds(JoinKind.LEFT_OUTER, JoinKind.FULL_OUTER));
+        assertThat(circles.toggling(second.join(), Region.B))
+                .contains(new Kinds(JoinKind.FULL_OUTER, JoinKind.LEFT_OUTER));
+        assertThat(circles.toggling(second.join(), Region.C))
+                .contains(new Kinds(JoinKind.LEFT_OUTER, JoinKind.FULL_OUTER));
         assertThat(circles.toggling(second.join(), Region.ABC)).isEmpty();
     }
 
     @Test
     void aNaturalJoinIsWhatTheLanguageMakesOfIt() {
-        Table apiaries = Table.of("apiaries", DEMO.table("keepers").columns(), DEMO.table("keepers").rows().stream().map(row -> row.values()).toList());
+        Table apiaries = Table.of("apiaries", DEMO.table("keepers").columns(),
+                DEMO.table("keepers").rows().stream().map(row -> row.values()).toList());
         for (String right : List.of("keepers", "harvests", "visits", "meadows")) {
             for (JoinKind kind : Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).toList()) {
-                Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right), new SceneEdit.JoinNaturally(Optional.of(kind)));
+                Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right),
+                        new SceneEdit.JoinNaturally(Optional.of(kind)));
                 Outcome outcome = Outcome.of(natural.plan().expect());
                 Stage stage = WrittenQuery.of(natural.sql()).on(natural.tables()).expect();
                 assertThat(rows(outcome)).as(natural.sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
             }
         }
-        assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)), new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
-        assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "", Problem::sentence)).startsWith("A cross join cannot be natural");
+        assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)),
+                new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
+        assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "",
+                Problem::sentence)).startsWith("A cross join cannot be natural");
         assertThat(Query.common(apiaries, DEMO.table("keepers"))).hasSize(3);
     }
 
@@ -158,19 +189,27 @@ class WrittenQueryTest {
         NaturalLook right = NaturalLook.of(DEMO.left(), DEMO.right(), DEMO.on());
         assertThat(right.isRight()).isTrue();
         assertThat(right.rows(JoinKind.FULL_OUTER)).contains(7L);
-        NaturalLook chance = NaturalLook.of(DEMO.table("harvests"), DEMO.table("visits"), List.of(new KeyPair("hive_no", "hive_no")));
+        NaturalLook chance = NaturalLook.of(DEMO.table("harvests"), DEMO.table("visits"),
+                List.of(new KeyPair("hive_no", "hive_no")));
         assertThat(chance.isRight()).isFalse();
-        assertThat(texts(chance.said())).contains("day is in both. But the tables are not linked by it, and a natural join asks for it to be equal all the same.");
+        assertThat(texts(chance.said())).contains(
+                "day is in both. But the tables are not linked by it, and a natural join asks for it to be equal "
+                        + "all the same.");
         NaturalLook none = NaturalLook.of(DEMO.table("hives"), DEMO.table("meadows"), List.of());
         assertThat(none.rows(JoinKind.INNER)).contains(15L);
         assertThat(texts(none.said()).getFirst()).endsWith("every row meets every row.");
         SelfLook self = new SelfLook(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
-        assertThat(texts(self.said())).containsExactly("hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two names; nothing is copied, and"
-                + " what is changed on one side changes on the other.", "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
+        assertThat(texts(self.said())).containsExactly(
+                "hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two "
+                        + "names; nothing is copied, and"
+                        + " what is changed on one side changes on the other.",
+                "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
     }
 
     private static List<List<Value>> rows(Outcome outcome) {
-        return outcome.rows().stream().map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList()).toList();
+        return outcome.rows().stream()
+                .map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList())
+                .toList();
     }
 
     private static List<String> texts(List<Phrase> said) {

@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 /** Queries as SQL text. */
 class QueryTextTest {
     private final Table hives = Table.empty("hives", new Column("no", Type.INTEGER), new Column("order", Type.TEXT));
-    private final Table huts = Table.empty("hut list", new Column("no", Type.INTEGER), new Column("say \"x\"", Type.TEXT));
+    private final Table huts =
+            Table.empty("hut list", new Column("no", Type.INTEGER), new Column("say \"x\"", Type.TEXT));
 
     @Test
     void namesThatSqlWouldMisreadAreQuotedAndAliasesDiffer() {

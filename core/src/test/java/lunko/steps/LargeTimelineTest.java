@@ -40,8 +40,10 @@ class LargeTimelineTest {
                     // The comparisons up to here, the rows that have landed, and the start.
                     assertThat((long) left * ROWS + right + 1 + frame.landed().size()).isEqualTo(number);
                 }
-                case Step.Pair _, Step.Keep _ -> assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
-                case Step.Place _, Step.Sort _, Step.Look _, Step.Take _, Step.Start _, Step.Finish _ -> throw new AssertionError(frame.step());
+                case Step.Pair _,Step.Keep _ ->
+                    assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
+                case Step.Place _,Step.Sort _,Step.Look _,Step.Take _,Step.Start _,Step.Finish _ ->
+                    throw new AssertionError(frame.step());
             }
         }
         for (int i = 0; i < 2000; i++) {
@@ -67,7 +69,7 @@ class LargeTimelineTest {
     }
 
     private static Plan plan(JoinKind kind, IntFunction<Value> leftKey,
-                             IntFunction<Value> rightKey) {
+            IntFunction<Value> rightKey) {
         Table left = table("hives", leftKey);
         Table right = table("keepers", rightKey);
         return Plan.bind(Query.of(left, kind, right, List.of(new KeyPair("id", "id"))), List.of(left, right)).expect();

@@ -37,7 +37,8 @@ class QueryStepsTest {
                 "The result");
         assertThat(whys(timeline)).contains(
                 "Matching hives with keepers gives 3 pairs.",
-                "Sainfoin has no partner among the 4 rows of keepers. It is kept all the same, as row 5 of the join, with NULL in every column of keepers.",
+                "Sainfoin has no partner among the 4 rows of keepers. It is kept all the same, as row 5 of the "
+                        + "join, with NULL in every column of keepers.",
                 "A full outer join of hives and keepers gives 7 rows: 3 pairs + 2 + 2 kept.",
                 "The one group has 4 rows and becomes row 1: MIN(keeper_id) 11.",
                 "12 > 11 is true: Heather + Tam stays, as row 1.",
@@ -55,37 +56,49 @@ class QueryStepsTest {
     void aChainHandsItsRowsOnAndSetOperationsSayWhatBecomesOfEachRow() {
         assertThat(whys(timeline("SELECT a.hive FROM hives a JOIN hives b ON a.keeper_id = b.keeper_id JOIN keepers k"
                 + " ON k.keeper_id = a.keeper_id WHERE a.hive_no < b.hive_no", Way.ROWS))).contains(
-                "Each of the 5 rows of hives a is compared with each of the 5 rows of hives b: 25 comparisons.",
-                "11 = 11 is true: Clover + Bramble and Oda are partners.",
-                "1 < 4 is true: Clover + Bramble + Oda stays, as row 1.");
-        assertThat(whys(timeline("SELECT keeper_id FROM keepers EXCEPT SELECT keeper_id FROM hives", Way.ROWS))).contains(
-                "EXCEPT takes those rows of the first query that the second has not, each once. Here NULL is like NULL.",
-                "Row 1 of the first query, keeper_id 11, is in the second query and is struck out.",
-                "Row 3 of the first query, keeper_id 13, is not in the second query and comes into the result, as row 1.",
-                "Row 5 of the second query, keeper_id 15, is there to be looked for, and is not in the result itself.",
-                "The result has 2 rows. Without ORDER BY a database promises no order. Lunko always takes the order in which the rows"
-                        + " stand in their tables.");
+                        "Each of the 5 rows of hives a is compared with each of the 5 rows of hives b: 25 comparisons.",
+                        "11 = 11 is true: Clover + Bramble and Oda are partners.",
+                        "1 < 4 is true: Clover + Bramble + Oda stays, as row 1.");
+        assertThat(whys(timeline("SELECT keeper_id FROM keepers EXCEPT SELECT keeper_id FROM hives", Way.ROWS)))
+                .contains(
+                        "EXCEPT takes those rows of the first query that the second has not, each once. Here NULL "
+                                + "is like NULL.",
+                        "Row 1 of the first query, keeper_id 11, is in the second query and is struck out.",
+                        "Row 3 of the first query, keeper_id 13, is not in the second query and comes into the "
+                                + "result, as row 1.",
+                        "Row 5 of the second query, keeper_id 15, is there to be looked for, and is not in the "
+                                + "result itself.",
+                        "The result has 2 rows. Without ORDER BY a database promises no order. Lunko always takes "
+                                + "the order in which the rows"
+                                + " stand in their tables.");
     }
 
     @Test
     void semiAndAntiJoinsAreRecognisedAndStopAtTheFirstPartner() {
         String exists = "SELECT * FROM keepers k WHERE EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)";
         assertThat(said(exists)).containsExactly("This says a left semi join of keepers and hives h.");
-        assertThat(whys(timeline(exists, Way.ROWS))).contains("11 = 11 is true: Oda and Clover are partners. That is enough.",
-                "Oda has a partner, so a left semi join takes it as row 1, with its own columns alone.",
-                "A left semi join of keepers and hives h gives 2 rows: 2 with a partner.")
+        assertThat(whys(timeline(exists, Way.ROWS)))
+                .contains("11 = 11 is true: Oda and Clover are partners. That is enough.",
+                        "Oda has a partner, so a left semi join takes it as row 1, with its own columns alone.",
+                        "A left semi join of keepers and hives h gives 2 rows: 2 with a partner.")
                 .doesNotContain("11 = 12 is false: Oda and Heather are not partners.");
         String notIn = "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)";
         assertThat(said(notIn)).containsExactly("This says a left anti join of keepers and hives.");
         assertThat(whys(timeline(notIn, Way.MERGE))).contains(
-                "There is no equality here to go by merging two sorted lists, so it goes row by row. Each of the 4 rows of keepers is compared"
-                        + " with rows of hives until one decides. NOT IN takes a row only if it is certainly equal to none: one that is"
+                "There is no equality here to go by merging two sorted lists, so it goes row by row. Each of the 4 "
+                        + "rows of keepers is compared"
+                        + " with rows of hives until one decides. NOT IN takes a row only if it is certainly equal "
+                        + "to none: one that is"
                         + " equal, and one of which it is unknown, both keep it out.",
-                "Linden has no keeper_id. 13 = NULL is neither true nor false but unknown: Bert and Linden may be equal. So nobody can"
+                "Linden has no keeper_id. 13 = NULL is neither true nor false but unknown: Bert and Linden may be "
+                        + "equal. So nobody can"
                         + " say that Bert is not there, and NOT IN keeps it out.");
-        assertThat(said("SELECT k.* FROM hives h RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.keeper_id IS NULL"))
+        assertThat(said(
+                "SELECT k.* FROM hives h RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.keeper_id IS NULL"))
                 .containsExactly("This says a right anti join of hives and keepers.");
-        assertThat(said("SELECT k.* FROM hives h RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive IS NULL")).isEmpty();
+        assertThat(
+                said("SELECT k.* FROM hives h RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive IS NULL"))
+                .isEmpty();
     }
 
     @Test
@@ -94,15 +107,19 @@ class QueryStepsTest {
         assertThat(whys(timeline(query, Way.BUCKETS))).contains("Oda goes into the bucket 11.",
                 "Bramble looks into the bucket 11: 1 row of keepers is there.",
                 "Linden has no keeper_id and looks into no bucket, so it has no partner.",
-                "Matching hives with keepers gives 3 pairs. It took 3 comparisons; row by row it takes 20. Left out for want of a partner: 2 rows of keepers.");
+                "Matching hives with keepers gives 3 pairs. It took 3 comparisons; row by row it takes 20. Left out "
+                        + "for want of a partner: 2 rows of keepers.");
         assertThat(whys(timeline(query, Way.MERGE))).contains(
-                "hives by keeper_id: Clover 11, Bramble 11, Heather 12, Sainfoin 15. 1 row without a key is put aside: NULL is equal to nothing.",
-                "11 = 12 is false: Bramble and Tam are not partners. The key of Bramble is the smaller one, so hives moves on.");
+                "hives by keeper_id: Clover 11, Bramble 11, Heather 12, Sainfoin 15. 1 row without a key is put "
+                        + "aside: NULL is equal to nothing.",
+                "11 = 12 is false: Bramble and Tam are not partners. The key of Bramble is the smaller one, so "
+                        + "hives moves on.");
     }
 
     private static Stage stages(String query) {
         Script script = new SqlParser("query").parse(query).expect();
-        return Database.of(DemoLesson.lesson().tables()).run(script.statements().getFirst(), script).expect().stages().orElseThrow();
+        return Database.of(DemoLesson.lesson().tables()).run(script.statements().getFirst(), script).expect().stages()
+                .orElseThrow();
     }
 
     private static Timeline timeline(String query, Way way) {

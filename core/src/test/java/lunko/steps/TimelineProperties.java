@@ -38,23 +38,29 @@ class TimelineProperties {
         }
     }
 
-    /** The rows of a finished timeline are the result whatever the way, and each step on the way follows from the one before. */
+    /**
+     * The rows of a finished timeline are the result whatever the way, and each step on the way follows from the one
+     * before.
+     */
     @Property
     void theWaysOfMatchingGiveTheSameRows(@ForAll Plan plan) {
         Outcome outcome = Outcome.of(plan);
         for (Way way : Way.values()) {
             MatchTimeline timeline = MatchTimeline.of(outcome, way);
             assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
-            assertThat(timeline.at(timeline.last() - 1).landed()).as(way.title()).containsExactlyInAnyOrderElementsOf(outcome.rows());
+            assertThat(timeline.at(timeline.last() - 1).landed()).as(way.title())
+                    .containsExactlyInAnyOrderElementsOf(outcome.rows());
             MatchFrame before = timeline.at(0);
             for (long number = 1; number <= timeline.last(); number++) {
                 MatchFrame frame = timeline.at(number);
                 assertThat(frame.why().text()).isNotBlank().endsWith(".");
-                assertThat(frame.comparisons() - before.comparisons()).isEqualTo(frame.step() instanceof Step.Compare ? 1 : 0);
+                assertThat(frame.comparisons() - before.comparisons())
+                        .isEqualTo(frame.step() instanceof Step.Compare ? 1 : 0);
                 assertThat(frame.landed()).hasSize(before.landed().size() + (frame.step().lands() ? 1 : 0));
                 if (frame.step() instanceof Step.Pair(int left, int right)) {
                     assertThat(frame.landed().getLast()).isEqualTo(new ResultRow.Met(left, right));
-                    if (plan.kind().compares()) assertThat(before.step()).isEqualTo(new Step.Compare(left, right, Truth.TRUE));
+                    if (plan.kind().compares())
+                        assertThat(before.step()).isEqualTo(new Step.Compare(left, right, Truth.TRUE));
                 }
                 if (frame.step().lands()) assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
                 before = frame;
@@ -69,17 +75,21 @@ class TimelineProperties {
         List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
         for (MatchFrame frame : frames) {
             int landed = frame.landed().size();
-            assertThat(timeline.nextLanding(frame.number())).isEqualTo(frames.stream().filter(later -> later.number() > frame.number()
-                    && later.landed().size() > landed).findFirst().map(MatchFrame::number).orElse(timeline.last()));
+            assertThat(timeline.nextLanding(frame.number())).isEqualTo(frames.stream()
+                    .filter(later -> later.number() > frame.number()
+                            && later.landed().size() > landed)
+                    .findFirst().map(MatchFrame::number).orElse(timeline.last()));
             long turn = timeline.nextTurn(frame.number());
-            if (frame.number() < timeline.last()) assertThat(turn).isGreaterThan(frame.number()).isLessThanOrEqualTo(timeline.last());
+            if (frame.number() < timeline.last())
+                assertThat(turn).isGreaterThan(frame.number()).isLessThanOrEqualTo(timeline.last());
         }
         Set<List<Integer>> compared = new HashSet<>();
         for (MatchFrame frame : frames) {
             if (frame.step() instanceof Step.Compare(int l, int r, Truth _)) compared.add(List.of(l, r));
             if (!plan.kind().compares() && frame.step() instanceof Step.Pair(int l, int r)) compared.add(List.of(l, r));
             for (int l = 0; l < plan.left().rows().size(); l++) {
-                for (int r = 0; r < plan.right().rows().size(); r++) assertThat(timeline.seen(frame.number(), l, r)).isEqualTo(compared.contains(List.of(l, r)));
+                for (int r = 0; r < plan.right().rows().size(); r++)
+                    assertThat(timeline.seen(frame.number(), l, r)).isEqualTo(compared.contains(List.of(l, r)));
             }
         }
         List<ResultRow> rows = frames.getLast().landed();
@@ -91,7 +101,8 @@ class TimelineProperties {
         for (Side side : Side.values()) {
             for (int row = 0; row < plan.on(side).rows().size(); row++) {
                 int one = row;
-                Optional<ResultRow> first = rows.stream().filter(each -> each.source(side).equals(OptionalInt.of(one))).findFirst();
+                Optional<ResultRow> first =
+                        rows.stream().filter(each -> each.source(side).equals(OptionalInt.of(one))).findFirst();
                 long step = timeline.decided(side, row);
                 assertThat(step).isBetween(0L, timeline.last());
                 first.ifPresent(lands -> assertThat(step).isEqualTo(timeline.decided(lands)));
@@ -100,7 +111,8 @@ class TimelineProperties {
     }
 
     private static MatchFrame withWhy(MatchFrame walked, MatchFrame other) {
-        return new MatchFrame(walked.number(), walked.step(), other.why(), walked.comparisons(), walked.landed(), walked.pending(),
+        return new MatchFrame(walked.number(), walked.step(), other.why(), walked.comparisons(), walked.landed(),
+                walked.pending(),
                 walked.left(), walked.right(), other.marks(), walked.lanes());
     }
 
@@ -194,7 +206,8 @@ class TimelineProperties {
                 boolean alone = verdict != Truth.TRUE && left.get(l) == RowState.OPEN;
                 if (alone && r == right.size() - 1 && !kind.keeps(Side.LEFT)) left.set(l, RowState.LEFT_OUT);
                 if (verdict != Truth.TRUE && l == left.size() - 1 && right.get(r) == RowState.OPEN
-                        && !kind.keeps(Side.RIGHT)) right.set(r, RowState.LEFT_OUT);
+                        && !kind.keeps(Side.RIGHT))
+                    right.set(r, RowState.LEFT_OUT);
                 see(new Step.Compare(l, r, verdict), alone && kind.keeps(Side.LEFT)
                         ? Optional.of(new ResultRow.Kept(Side.LEFT, l)) : Optional.empty());
             }
@@ -207,8 +220,10 @@ class TimelineProperties {
         }
 
         private void see(Step step, Optional<ResultRow> pending) {
-            frames.add(new MatchFrame(frames.size(), step, Phrase.write().done(), comparisons, List.copyOf(landed), pending,
-                    List.copyOf(left), List.copyOf(right), new MatchFrame.Marks(List.of(), List.of()), lanes.stream().map(List::copyOf).toList()));
+            frames.add(new MatchFrame(frames.size(), step, Phrase.write().done(), comparisons, List.copyOf(landed),
+                    pending,
+                    List.copyOf(left), List.copyOf(right), new MatchFrame.Marks(List.of(), List.of()),
+                    lanes.stream().map(List::copyOf).toList()));
         }
     }
 }

@@ -24,7 +24,8 @@ class WhyTest {
                 "Each of the 5 rows of hives is compared with each of the 4 rows of keepers: 20 comparisons.",
                 "11 = 11 is true: Clover and Oda are partners.",
                 "11 = 12 is false: Clover and Tam are not partners.",
-                "Linden has no keeper_id. NULL = 12 is neither true nor false but unknown: Linden and Tam are not partners.",
+                "Linden has no keeper_id. NULL = 12 is neither true nor false but unknown: Linden and Tam are not "
+                        + "partners.",
                 "Linden has no partner among the 4 rows of keepers. A left outer join keeps it all the same, as row 3, "
                         + "with NULL in every column of keepers.",
                 "Bramble and Oda come into the result as row 4. Oda is there already, with Clover: "

@@ -43,27 +43,33 @@ class ColumnTest {
     }
 
     @Property
-    void aColumnChangedToAnotherTypeAndBackHasLostNothing(@ForAll List<@From("fields") String> texts, @ForAll Type from, @ForAll Type to) {
+    void aColumnChangedToAnotherTypeAndBackHasLostNothing(@ForAll List<@From("fields") String> texts, @ForAll Type from,
+            @ForAll Type to) {
         Column column = new Column("c", from);
-        Table table = Table.empty("t", column).inserting(0, texts.stream().map(text -> List.of(column.entry(text))).toList());
+        Table table =
+                Table.empty("t", column).inserting(0, texts.stream().map(text -> List.of(column.entry(text))).toList());
         Table back = table.withColumn(0, column.of(to)).withColumn(0, column);
         for (int row = 0; row < texts.size(); row++) {
-            assertThat(back.rows().get(row).entry(0).shown().strip()).isEqualToIgnoringCase(table.rows().get(row).entry(0).shown().strip());
+            assertThat(back.rows().get(row).entry(0).shown().strip())
+                    .isEqualToIgnoringCase(table.rows().get(row).entry(0).shown().strip());
         }
         // Only blanks have no other way to be said than NULL.
-        if (texts.stream().noneMatch(String::isBlank)) assertThat(back.rows()).extracting(row -> row.entry(0).misfit().isPresent())
-                .isEqualTo(table.rows().stream().map(row -> row.entry(0).misfit().isPresent()).toList());
+        if (texts.stream().noneMatch(String::isBlank))
+            assertThat(back.rows()).extracting(row -> row.entry(0).misfit().isPresent())
+                    .isEqualTo(table.rows().stream().map(row -> row.entry(0).misfit().isPresent()).toList());
     }
 
     @Provide
     Arbitrary<String> fields() {
-        return Arbitraries.oneOf(Arbitraries.of("NULL", "true", "12", "2.50", "007", "2026-05-01", "''", "11a", "'NULL'"), Arbitraries.strings().alpha().ofMinLength(1));
+        return Arbitraries.oneOf(
+                Arbitraries.of("NULL", "true", "12", "2.50", "007", "2026-05-01", "''", "11a", "'NULL'"),
+                Arbitraries.strings().alpha().ofMinLength(1));
     }
 
     @ParameterizedTest
     @CsvSource(quoteCharacter = '"', value = {
-        "1 -2, INTEGER", "1 2.50, DECIMAL", "9223372036854775808, DECIMAL", "007 8, TEXT", "1 x, TEXT",
-        "true FALSE, BOOLEAN", "2026-05-01 2024-02-29, DATE", "2026-02-30, TEXT", "2026-05-01 1, TEXT"})
+            "1 -2, INTEGER", "1 2.50, DECIMAL", "9223372036854775808, DECIMAL", "007 8, TEXT", "1 x, TEXT",
+            "true FALSE, BOOLEAN", "2026-05-01 2024-02-29, DATE", "2026-02-30, TEXT", "2026-05-01 1, TEXT"})
     void aColumnHasTheNarrowestTypeThatFitsAll(String texts, Type type) {
         assertThat(Type.narrowest(List.of(texts.split(" ")))).isEqualTo(type);
     }

@@ -20,7 +20,10 @@ import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Table;
 
-/** A file on its way in, and how it is to be read: found by looking at it, shown, and put right before its tables are taken. */
+/**
+ * A file on its way in, and how it is to be read: found by looking at it, shown, and put right before its tables are
+ * taken.
+ */
 public sealed interface Intake {
 
     /** Separated values: everything about them can be put right. */
@@ -29,11 +32,12 @@ public sealed interface Intake {
     /**
      * A spreadsheet.
      *
-     * @param sheet  the sheet that is meant, or all that have something in them
-     * @param range  the cells that are meant, as in {@code B2:D9}; nothing means all
+     * @param sheet the sheet that is meant, or all that have something in them
+     * @param range the cells that are meant, as in {@code B2:D9}; nothing means all
      * @param header whether the first line names the columns
      */
-    record OfSheets(Path file, List<Sheet> sheets, Optional<Integer> sheet, String range, boolean header) implements Intake {}
+    record OfSheets(Path file, List<Sheet> sheets, Optional<Integer> sheet, String range, boolean header)
+            implements Intake {}
 
     /** A file in which nothing has to be put right: it says itself how it is to be read. */
     record Plain(Path file, Brought brought) implements Intake {}
@@ -44,17 +48,22 @@ public sealed interface Intake {
     /** Looks at a file; a problem if it cannot be read, or the watch says stop. */
     static Checked<Intake> of(Path file, Watch watch) {
         return switch (TableFormat.of(file)) {
-            case CSV, TSV -> SourceBytes.read(file, SourceText.MOST_BYTES, watch).map(bytes -> new OfText(file, bytes, Dialect.found(bytes.bytes())));
-            case XLSX -> Workbook.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
-            case ODS -> OpenDocument.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
-            case SQL, DATA_PACKAGE, MARKDOWN, HTML -> TableFormat.read(file, watch).map(brought -> new Plain(file, brought));
+            case CSV, TSV -> SourceBytes.read(file, SourceText.MOST_BYTES, watch)
+                    .map(bytes -> new OfText(file, bytes, Dialect.found(bytes.bytes())));
+            case XLSX ->
+                Workbook.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
+            case ODS ->
+                OpenDocument.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
+            case SQL, DATA_PACKAGE, MARKDOWN, HTML ->
+                TableFormat.read(file, watch).map(brought -> new Plain(file, brought));
         };
     }
 
     /** The tables that it gives as it is to be read now; a problem if that gives none. */
     default Checked<Brought> tables() {
         return switch (this) {
-            case OfText(Path file, SourceBytes bytes, Dialect dialect) -> text(file, CsvReader.read(CsvReader.tableName(file), bytes, dialect));
+            case OfText(Path file, SourceBytes bytes, Dialect dialect) ->
+                text(file, CsvReader.read(CsvReader.tableName(file), bytes, dialect));
             case OfSheets(Path file, List<Sheet> sheets, Optional<Integer> one, String range, boolean header) -> {
                 Checked<List<Sheet>> meant = Checked.valid(List.of());
                 for (Sheet sheet : one.map(i -> List.of(sheets.get(i))).orElse(sheets)) {
@@ -68,11 +77,14 @@ public sealed interface Intake {
 
     /** The table that was read of a text, and whether there would be more. */
     static Checked<Brought> text(Path file, Checked<CsvReader.Read> read) {
-        return read.then(lines -> lines.grid().table().map(table -> new Brought(TableSet.of(table), lines.isCut() ? List.of(cut(file, table)) : List.of())));
+        return read.then(lines -> lines.grid().table()
+                .map(table -> new Brought(TableSet.of(table), lines.isCut() ? List.of(cut(file, table)) : List.of())));
     }
 
     private static String cut(Path file, Table table) {
-        return String.format(Locale.ROOT, "%s is longer: these are its first %,d rows, and Lunko shows %,d at most, because a lesson shows every row.",
+        return String.format(Locale.ROOT,
+                "%s is longer: these are its first %,d rows, and Lunko shows %,d at most, because a lesson shows "
+                        + "every row.",
                 file.getFileName(), table.rows().size(), Grid.MOST_ROWS);
     }
 
@@ -89,7 +101,8 @@ public sealed interface Intake {
             tables = tables.then(before -> grid.table().map(table -> plus(before, table)));
         }
         return tables.then(all -> all.isEmpty() ? Checked.invalid(Problem.at(Place.in(file.toString()),
-                "There is nothing in it: it needs a row with the column names, and one for each row.")) : Checked.valid(Brought.of(all)));
+                "There is nothing in it: it needs a row with the column names, and one for each row."))
+                : Checked.valid(Brought.of(all)));
     }
 
     private static <T> List<T> plus(List<T> all, T one) {

@@ -101,7 +101,9 @@ public enum TableFormat {
         @Override
         Checked<Brought> bring(Path file, Watch watch) {
             if (file.toString().toLowerCase(Locale.ROOT).endsWith(".json")) return ofFolder(file);
-            return SafeZip.read(file, watch).then(zip -> DataPackage.read(file.toString(), name -> Optional.ofNullable(zip.files().get(name)))).map(Brought::of);
+            return SafeZip.read(file, watch)
+                    .then(zip -> DataPackage.read(file.toString(), name -> Optional.ofNullable(zip.files().get(name))))
+                    .map(Brought::of);
         }
 
         @Override
@@ -170,14 +172,18 @@ public enum TableFormat {
     /** The format of a file by its name; CSV where the name does not say. */
     public static TableFormat of(Path file) {
         String name = Objects.toString(file.getFileName(), "").toLowerCase(Locale.ROOT);
-        return Arrays.stream(values()).filter(format -> format.endings.stream().anyMatch(name::endsWith)).findFirst().orElse(CSV);
+        return Arrays.stream(values()).filter(format -> format.endings.stream().anyMatch(name::endsWith)).findFirst()
+                .orElse(CSV);
     }
 
     abstract Checked<Brought> bring(Path file, Watch watch);
 
     abstract void write(TableSet set, OutputStream out) throws IOException;
 
-    /** The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has none. */
+    /**
+     * The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has
+     * none.
+     */
     public static Checked<Brought> read(Path file) {
         return read(file, Watch.NOBODY);
     }
@@ -190,10 +196,13 @@ public enum TableFormat {
     /** Writes tables to a file in the format that its name says; the file is there whole or not at all. */
     public static Checked<Path> write(TableSet set, Path file) {
         TableFormat format = of(file);
-        if (!format.isWritten()) return problem(file, "A " + format.title + " is not written: choose a name that ends with " + written() + ".");
+        if (!format.isWritten()) return problem(file,
+                "A " + format.title + " is not written: choose a name that ends with " + written() + ".");
         if (format.holdsOne() && set.tables().size() != 1) {
-            return problem(file, "A " + format.title + " holds one table, and there are " + set.tables().size() + ": choose a name that ends with "
-                    + written() + ".");
+            return problem(file,
+                    "A " + format.title + " holds one table, and there are " + set.tables().size()
+                            + ": choose a name that ends with "
+                            + written() + ".");
         }
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
@@ -204,7 +213,8 @@ public enum TableFormat {
     }
 
     private static String written() {
-        return Arrays.stream(values()).filter(format -> format.isWritten() && !format.holdsOne()).map(format -> format.endings.getFirst())
+        return Arrays.stream(values()).filter(format -> format.isWritten() && !format.holdsOne())
+                .map(format -> format.endings.getFirst())
                 .collect(Collectors.joining(", "));
     }
 
@@ -223,9 +233,11 @@ public enum TableFormat {
     private static Checked<Brought> ofFolder(Path descriptor) {
         Path folder = descriptor.toAbsolutePath().getParent();
         return DataPackage.read(descriptor.toString(), name -> {
-            Path file = folder.resolve(name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
+            Path file =
+                    folder.resolve(name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
             try {
-                return Files.isRegularFile(file) && Files.size(file) <= SourceText.MOST_BYTES ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
+                return Files.isRegularFile(file) && Files.size(file) <= SourceText.MOST_BYTES
+                        ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
             } catch (IOException unreadable) {
                 return Optional.empty();
             }

@@ -36,14 +36,19 @@ public record TableSource(Path file, Optional<String> table) {
 
     /** The one table meant; a problem if there are several and none is named. */
     public Checked<Table> one() {
-        return tables().map(Brought::tables).then(all -> all.size() == 1 ? Checked.valid(all.getFirst()) : Checked.invalid(Problem.at(Place.in(file.toString()),
-                "There are " + all.size() + " tables in it, " + names(all) + ": write # and the name of one behind the file, as in "
-                        + file.getFileName() + "#" + all.getFirst().name() + ".")));
+        return tables().map(Brought::tables)
+                .then(all -> all.size() == 1 ? Checked.valid(all.getFirst())
+                        : Checked.invalid(Problem.at(Place.in(file.toString()),
+                                "There are " + all.size() + " tables in it, " + names(all)
+                                        + ": write # and the name of one behind the file, as in "
+                                        + file.getFileName() + "#" + all.getFirst().name() + ".")));
     }
 
     private Checked<Table> named(List<Table> all, String name) {
-        return all.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst().<Checked<Table>>map(Checked::valid)
-                .orElseGet(() -> Checked.invalid(Problem.at(Place.in(file.toString()), "There is no table " + name + " in it; it has " + names(all) + ".")));
+        return all.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst()
+                .<Checked<Table>>map(Checked::valid)
+                .orElseGet(() -> Checked.invalid(Problem.at(Place.in(file.toString()),
+                        "There is no table " + name + " in it; it has " + names(all) + ".")));
     }
 
     private static String names(List<Table> all) {

@@ -28,7 +28,8 @@ public final class TableText {
     private TableText() {}
 
     /**
-     * The tables of what was copied: of a web page or a spreadsheet as HTML, if there is any with a table in it; else of a
+     * The tables of what was copied: of a web page or a spreadsheet as HTML, if there is any with a table in it; else
+     * of a
      * Markdown table, or of lines with tabs, commas or semicolons between their fields.
      */
     public static Checked<List<Table>> read(Optional<String> html, String text) {
@@ -36,19 +37,25 @@ public final class TableText {
             return PageTables.html(new SourceText(SOURCE, html.get()));
         }
         SourceText copied = new SourceText(SOURCE, text);
-        if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|")).isPresent()) {
+        if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|"))
+                .isPresent()) {
             return PageTables.markdown(copied);
         }
         return CsvReader.grid("table", copied).then(Grid::table).map(List::of);
     }
 
-    /** Fields of what was copied from a spreadsheet or a page, without a thought of names or types: to be pasted over cells. */
+    /**
+     * Fields of what was copied from a spreadsheet or a page, without a thought of names or types: to be pasted over
+     * cells.
+     */
     public static List<List<String>> block(Optional<String> html, String text) {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
-            return Jsoup.parse(html.get()).select("tr").stream().map(row -> row.select("th, td").stream().map(Element::text).toList()).toList();
+            return Jsoup.parse(html.get()).select("tr").stream()
+                    .map(row -> row.select("th, td").stream().map(Element::text).toList()).toList();
         }
         if (text.indexOf('\t') < 0 && text.indexOf('\n') < 0) return List.of(List.of(text));
-        try (CSVParser parser = CSVParser.parse(text, CSVFormat.TDF.builder().setIgnoreSurroundingSpaces(false).setIgnoreEmptyLines(false).get())) {
+        try (CSVParser parser = CSVParser.parse(text,
+                CSVFormat.TDF.builder().setIgnoreSurroundingSpaces(false).setIgnoreEmptyLines(false).get())) {
             return parser.stream().map(line -> line.toList()).toList();
         } catch (IOException | UncheckedIOException loneQuote) {
             return text.lines().map(line -> List.of(line.split("\t", -1))).toList();
@@ -69,7 +76,9 @@ public final class TableText {
 
     /** Fields as an HTML table. */
     public static String page(List<List<String>> block) {
-        return "<table>" + block.stream().map(line -> "<tr>" + line.stream().map(cell -> "<td>" + Entities.escape(cell) + "</td>").collect(Collectors.joining()) + "</tr>")
+        return "<table>" + block.stream()
+                .map(line -> "<tr>" + line.stream().map(cell -> "<td>" + Entities.escape(cell) + "</td>")
+                        .collect(Collectors.joining()) + "</tr>")
                 .collect(Collectors.joining()) + "</table>";
     }
 
@@ -86,9 +95,15 @@ public final class TableText {
 
     /** A table as HTML. */
     public static String html(Table table) {
-        return "<table><tr>" + table.columns().stream().map(Column::name).map(name -> "<th>" + Entities.escape(name) + "</th>").collect(Collectors.joining())
-                + "</tr>" + table.rows().stream().map(row -> "<tr>" + row.written().stream().map(TableText::cell).collect(Collectors.joining()) + "</tr>")
-                .collect(Collectors.joining()) + "</table>";
+        return "<table><tr>"
+                + table.columns().stream().map(Column::name).map(name -> "<th>" + Entities.escape(name) + "</th>")
+                        .collect(Collectors.joining())
+                + "</tr>"
+                + table.rows().stream()
+                        .map(row -> "<tr>" + row.written().stream().map(TableText::cell).collect(Collectors.joining())
+                                + "</tr>")
+                        .collect(Collectors.joining())
+                + "</table>";
     }
 
     private static String cell(Value value) {

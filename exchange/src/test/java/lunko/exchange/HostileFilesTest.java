@@ -30,8 +30,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files that are damaged or mean harm give one sentence with the file's name, and nothing else happens. */
 class HostileFilesTest {
-    private static final Table HIVES = Table.of("hives", List.of(new Column("no", Type.INTEGER), new Column("hive", Type.TEXT)),
-            List.of(List.of(Value.of(1), Value.of("Clover")), List.of(Value.of(2), Value.of("Heather"))));
+    private static final Table HIVES =
+            Table.of("hives", List.of(new Column("no", Type.INTEGER), new Column("hive", Type.TEXT)),
+                    List.of(List.of(Value.of(1), Value.of("Clover")), List.of(Value.of(2), Value.of("Heather"))));
 
     @TempDir
     Path folder;
@@ -91,12 +92,18 @@ class HostileFilesTest {
     void externalEntitiesAreNotFollowed() throws IOException {
         Path secret = Files.writeString(folder.resolve("secret.txt"), "SECRET");
         String entity = "<?xml version=\"1.0\"?><!DOCTYPE x [<!ENTITY e SYSTEM \"" + secret.toUri() + "\">]>";
-        String ods = entity + "<office:document-content xmlns:office=\"urn:oasis:names:tc:opendocument:xmlns:office:1.0\""
-                + " xmlns:table=\"urn:oasis:names:tc:opendocument:xmlns:table:1.0\" xmlns:text=\"urn:oasis:names:tc:opendocument:xmlns:text:1.0\">"
-                + "<office:body><office:spreadsheet><table:table table:name=\"h\"><table:table-row><table:table-cell office:value-type=\"string\">"
-                + "<text:p>&e;</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>";
-        Path file = zip("entity.ods", Map.of("mimetype", "application/vnd.oasis.opendocument.spreadsheet", "content.xml", ods,
-                "META-INF/manifest.xml", "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>"));
+        String ods = entity
+                + "<office:document-content xmlns:office=\"urn:oasis:names:tc:opendocument:xmlns:office:1.0\""
+                + " xmlns:table=\"urn:oasis:names:tc:opendocument:xmlns:table:1.0\" "
+                + "xmlns:text=\"urn:oasis:names:tc:opendocument:xmlns:text:1.0\">"
+                + "<office:body><office:spreadsheet><table:table "
+                + "table:name=\"h\"><table:table-row><table:table-cell office:value-type=\"string\">"
+                + "<text:p>&e;</text:p></table:table-cell></table:table-row></table:table>"
+                + "</office:spreadsheet></office:body></office:document-content>";
+        Path file = zip("entity.ods",
+                Map.of("mimetype", "application/vnd.oasis.opendocument.spreadsheet", "content.xml", ods,
+                        "META-INF/manifest.xml",
+                        "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>"));
         assertThat(TableFormat.read(file).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
         Path book = folder.resolve("book.xlsx");
         TableFormat.write(TableSet.of(HIVES), book).expect();
@@ -111,19 +118,26 @@ class HostileFilesTest {
     @Test
     void aPackageOfTheWrongShapeIsExplained() throws IOException {
         assertThat(problem(zip("a.zip", Map.of("x.csv", "a\n1\n")))).contains("There is no datapackage.json in it");
-        assertThat(problem(zip("b.zip", Map.of("datapackage.json", "{\n  \"resources\": [,]}")))).contains("datapackage.json, line 2").contains("no JSON");
+        assertThat(problem(zip("b.zip", Map.of("datapackage.json", "{\n  \"resources\": [,]}"))))
+                .contains("datapackage.json, line 2").contains("no JSON");
         assertThat(problem(zip("c.zip", Map.of("datapackage.json", "[1, 2]")))).contains("names no resources");
-        assertThat(problem(zip("d.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"../x.csv\"}]}")))).contains("only files of the package");
-        assertThat(problem(zip("e.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"x.csv\"}]}")))).contains("there is no such file");
+        assertThat(problem(zip("d.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"../x.csv\"}]}"))))
+                .contains("only files of the package");
+        assertThat(problem(zip("e.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"x.csv\"}]}"))))
+                .contains("there is no such file");
         assertThat(problem(zip("f.zip", Map.of("datapackage.json",
-                "{\"resources\": [{\"path\": \"x.csv\", \"schema\": {\"fields\": [{\"name\": \"a\", \"type\": \"integer\"}]}}]}", "x.csv", "a\n1\ntwo\n"))))
+                "{\"resources\": [{\"path\": \"x.csv\", \"schema\": {\"fields\": [{\"name\": \"a\", \"type\": "
+                        + "\"integer\"}]}}]}",
+                "x.csv", "a\n1\ntwo\n"))))
                 .contains("x.csv, line 3: “two” does not fit a, which is integer: write a whole number such as 12.");
     }
 
     @Test
     void aScriptWithAnErrorSaysWhere() throws IOException {
-        Path script = Files.writeString(folder.resolve("lesson.sql"), "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
-        assertThat(problem(script)).isEqualTo(script + ", line 40, column 13: There is no table hvies: is hives meant?");
+        Path script = Files.writeString(folder.resolve("lesson.sql"),
+                "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
+        assertThat(problem(script))
+                .isEqualTo(script + ", line 40, column 13: There is no table hvies: is hives meant?");
         assertThat(problem(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).contains("makes no table");
     }
 
@@ -137,8 +151,11 @@ class HostileFilesTest {
         }
         Brought brought = TableFormat.read(huge).expect();
         assertThat(brought.tables().getFirst().rows()).hasSize(10_000);
-        assertThat(brought.notes()).containsExactly("huge.csv is longer: these are its first 10,000 rows, and Lunko shows 10,000 at most, because a lesson shows every row.");
-        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Problem::sentence)).isEqualTo("Stopped: nothing was changed.");
+        assertThat(brought.notes()).containsExactly(
+                "huge.csv is longer: these are its first 10,000 rows, and Lunko shows 10,000 at most, because a "
+                        + "lesson shows every row.");
+        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Problem::sentence))
+                .isEqualTo("Stopped: nothing was changed.");
     }
 
     @Test
@@ -148,16 +165,19 @@ class HostileFilesTest {
             Files.writeString(draft, "half");
             throw new IOException("No space left on device");
         });
-        assertThat(full.either(Object::toString, Problem::inWords)).contains("could not be written (No space left on device): choose another place.");
+        assertThat(full.either(Object::toString, Problem::inWords))
+                .contains("could not be written (No space left on device): choose another place.");
         assertThat(file).hasContent("before");
         try (var left = Files.list(folder)) {
             assertThat(left).containsExactly(file);
         }
-        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(_ -> true).either(Object::toString, Problem::inWords)).contains("There is no such folder");
+        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(_ -> true).either(Object::toString,
+                Problem::inWords)).contains("There is no such folder");
         // Not even root may make files there.
         Path forbidden = Path.of("/proc/lunko-test.lunko");
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
-        assertThat(new WholeFile(forbidden).write(_ -> true).either(Object::toString, Problem::inWords)).contains("The folder may not be written to");
+        assertThat(new WholeFile(forbidden).write(_ -> true).either(Object::toString, Problem::inWords))
+                .contains("The folder may not be written to");
     }
 
     private String problem(Path file) {

@@ -42,8 +42,9 @@ import net.jqwik.api.lifecycle.BeforeContainer;
 
 /** Tables that are written and read again are the same, and the script makes them on real databases. */
 class TableFormatProperties {
-    private static final List<Column> COLUMNS = List.of(new Column("no", Type.INTEGER), new Column("Kilo gram", Type.DECIMAL),
-            new Column("note", Type.TEXT), new Column("order", Type.BOOLEAN), new Column("day", Type.DATE));
+    private static final List<Column> COLUMNS =
+            List.of(new Column("no", Type.INTEGER), new Column("Kilo gram", Type.DECIMAL),
+                    new Column("note", Type.TEXT), new Column("order", Type.BOOLEAN), new Column("day", Type.DATE));
     /** Keeps every column from looking like one of another type. */
     private static final List<Value> TELLING = List.of(Value.of(-3), value(Type.DECIMAL, "2.50"), Value.of("ash tree"),
             value(Type.BOOLEAN, "true"), value(Type.DATE, "2026-05-01"));
@@ -64,8 +65,11 @@ class TableFormatProperties {
     Arbitrary<Table> tables() {
         // No format but CSV keeps blanks at the ends of texts, or the empty text, from all programs that read it.
         Arbitrary<Value> texts = Arbitraries.strings().withChars("ab'\",;|=+-@*_<&\\ö ").ofMinLength(1).ofMaxLength(6)
-                .map(text -> Value.of("x" + text + "x")).edgeCases(edge -> edge.add(Value.of("=1+1"), Value.of("-x"), Value.of("@x"), Value.of("'=x")));
-        return Combinators.combine(Arbitraries.longs().map(Value::of), Arbitraries.of("0.1", "-7.25", "1000.5").map(text -> value(Type.DECIMAL, text)),
+                .map(text -> Value.of("x" + text + "x"))
+                .edgeCases(edge -> edge.add(Value.of("=1+1"), Value.of("-x"), Value.of("@x"), Value.of("'=x")));
+        return Combinators
+                .combine(Arbitraries.longs().map(Value::of),
+                        Arbitraries.of("0.1", "-7.25", "1000.5").map(text -> value(Type.DECIMAL, text)),
                         texts, Arbitraries.of("true", "false").map(text -> value(Type.BOOLEAN, text)),
                         Arbitraries.of("1999-12-31", "2024-02-29").map(text -> value(Type.DATE, text)))
                 .as((a, b, c, d, e) -> List.of(a, b, c, d, e)).list().ofMaxSize(5)
@@ -87,7 +91,8 @@ class TableFormatProperties {
             assertThat(TableFormat.write(TableSet.of(table), file)).isInstanceOf(Checked.Valid.class);
             Table back = TableFormat.read(file).expect().tables().getFirst();
             assertThat(back.columns()).as(format.title()).isEqualTo(table.columns());
-            assertThat(back.rows()).as(format.title()).extracting(Row::values).usingElementComparator((a, b) -> shown(a).equals(shown(b)) ? 0 : 1)
+            assertThat(back.rows()).as(format.title()).extracting(Row::values)
+                    .usingElementComparator((a, b) -> shown(a).equals(shown(b)) ? 0 : 1)
                     .containsExactlyElementsOf(table.rows().stream().map(Row::values).toList());
             file.toFile().delete();
         }
@@ -107,8 +112,10 @@ class TableFormatProperties {
 
     @Property(tries = 60)
     void whatIsCopiedIsPastedAsItWas(@ForAll("tables") Table table) {
-        assertThat(TableText.read(Optional.empty(), TableText.tabbed(table)).expect().getFirst().rows()).isEqualTo(table.rows());
-        Table pasted = TableText.read(Optional.of("<html>" + TableText.html(table) + "</html>"), "").expect().getFirst();
+        assertThat(TableText.read(Optional.empty(), TableText.tabbed(table)).expect().getFirst().rows())
+                .isEqualTo(table.rows());
+        Table pasted =
+                TableText.read(Optional.of("<html>" + TableText.html(table) + "</html>"), "").expect().getFirst();
         assertThat(pasted.columns()).isEqualTo(table.columns());
         assertThat(pasted.rows()).hasSameSizeAs(table.rows());
     }
@@ -121,7 +128,8 @@ class TableFormatProperties {
 
     @Example
     void theScriptRunsUnchangedOnPostgresAndSqlite() throws IOException, SQLException {
-        Table table = Table.of("order", COLUMNS, List.of(TELLING, List.of(Value.of(Long.MAX_VALUE), Value.NULL, Value.of("O'da"), Value.NULL, Value.NULL)));
+        Table table = Table.of("order", COLUMNS, List.of(TELLING,
+                List.of(Value.of(Long.MAX_VALUE), Value.NULL, Value.of("O'da"), Value.NULL, Value.NULL)));
         // The hive of nobody's keeper gone, all links but one can be said as foreign keys.
         Lesson demo = new CellEdit.Type("hives", 4, 2, "14").applyTo(DemoLesson.lesson()).expect();
         List<Table> tables = new ArrayList<>(demo.tables());
@@ -129,19 +137,22 @@ class TableFormatProperties {
         Path file = folder.resolve("script.sql");
         TableFormat.write(new TableSet(tables, demo.links()), file).expect();
         String script = Files.readString(file);
-        try (EmbeddedPostgres server = EmbeddedPostgres.start(); Connection postgres = server.getPostgresDatabase().getConnection();
-             Connection sqlite = DriverManager.getConnection("jdbc:sqlite::memory:")) {
+        try (EmbeddedPostgres server = EmbeddedPostgres.start();
+                Connection postgres = server.getPostgresDatabase().getConnection();
+                Connection sqlite = DriverManager.getConnection("jdbc:sqlite::memory:")) {
             for (Connection database : List.of(postgres, sqlite)) {
                 try (Statement statement = database.createStatement()) {
                     if (database == sqlite) statement.execute("PRAGMA foreign_keys = ON");
                     for (String one : script.split(";\n")) if (!one.isBlank()) statement.execute(one);
                     ResultSet rows = statement.executeQuery("SELECT no, note, day FROM \"order\" ORDER BY no");
                     rows.next();
-                    assertThat(List.of(rows.getLong(1), rows.getString(2), rows.getString(3))).containsExactly(-3L, "ash tree", "2026-05-01");
+                    assertThat(List.of(rows.getLong(1), rows.getString(2), rows.getString(3))).containsExactly(-3L,
+                            "ash tree", "2026-05-01");
                     rows.next();
                     assertThat(List.of(rows.getLong(1), rows.getString(2))).containsExactly(Long.MAX_VALUE, "O'da");
                     assertThat(rows.getString(3)).isNull();
-                    for (String refused : List.of("INSERT INTO hives VALUES (6, 'x', 99, NULL)", "INSERT INTO hives VALUES (5, 'x', 11, NULL)",
+                    for (String refused : List.of("INSERT INTO hives VALUES (6, 'x', 99, NULL)",
+                            "INSERT INTO hives VALUES (5, 'x', 11, NULL)",
                             "INSERT INTO hives VALUES (6, 'x', 11, 77)")) {
                         assertThatThrownBy(() -> statement.execute(refused)).isInstanceOf(SQLException.class);
                     }
@@ -149,7 +160,8 @@ class TableFormatProperties {
             }
         }
         Brought back = TableFormat.read(file).expect();
-        assertThat(back.set().links()).containsExactlyInAnyOrder(demo.link("hives", "keepers").orElseThrow(), demo.link("hives", "hives").orElseThrow(),
+        assertThat(back.set().links()).containsExactlyInAnyOrder(demo.link("hives", "keepers").orElseThrow(),
+                demo.link("hives", "hives").orElseThrow(),
                 demo.link("visits", "keepers").orElseThrow());
         assertThat(back.tables()).filteredOn(read -> read.name().equals("hives")).containsExactly(demo.left());
     }
@@ -157,16 +169,20 @@ class TableFormatProperties {
     @Example
     void aScriptOrPackageSaysNoKeyThatItsRowsBreak() throws IOException {
         Lesson demo = DemoLesson.lesson();
-        Table twice = demo.left().plus(demo.left().rows().getFirst().values()).with(2, 2, Entry.misfit("nobody; at all"));
+        Table twice =
+                demo.left().plus(demo.left().rows().getFirst().values()).with(2, 2, Entry.misfit("nobody; at all"));
         TableSet set = new TableSet(List.of(twice, demo.right()), List.of(demo.link("hives", "keepers").orElseThrow()));
         Path script = folder.resolve("broken.sql");
         TableFormat.write(set, script).expect();
-        assertThat(Files.readString(script)).contains("belongs to keepers", "-- some rows of hives have no key of their own", "where nobody, at all was typed")
+        assertThat(Files.readString(script))
+                .contains("belongs to keepers", "-- some rows of hives have no key of their own",
+                        "where nobody, at all was typed")
                 .doesNotContain("FOREIGN KEY").contains("PRIMARY KEY (\"keeper_id\")");
         assertThat(TableFormat.read(script).expect().tables().getFirst().rows()).hasSize(6);
         Path pack = folder.resolve("broken.zip");
         TableFormat.write(set, pack).expect();
-        assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(), List.of(0));
+        assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(),
+                List.of(0));
     }
 
     @Example
@@ -175,11 +191,15 @@ class TableFormatProperties {
             Path book = folder.resolve("book" + ending);
             TableFormat.write(DemoLesson.lesson().set(), book).expect();
             Intake.OfSheets all = (Intake.OfSheets) Intake.of(book, Watch.NOBODY).expect();
-            assertThat(all.tables().expect().tables()).extracting(Table::name).startsWith("hives", "keepers").hasSize(6);
-            Table part = new Intake.OfSheets(book, all.sheets(), Optional.of(1), "b2:C3", false).tables().expect().tables().getFirst();
+            assertThat(all.tables().expect().tables()).extracting(Table::name).startsWith("hives", "keepers")
+                    .hasSize(6);
+            Table part = new Intake.OfSheets(book, all.sheets(), Optional.of(1), "b2:C3", false).tables().expect()
+                    .tables().getFirst();
             assertThat(part.columns()).extracting(Column::name).containsExactly("column_1", "column_2");
-            assertThat(part.rows()).extracting(Row::values).containsExactly(List.of(Value.of("Oda"), Value.of("Ashholt")), List.of(Value.of("Tam"), Value.of("Reedmere")));
-            assertThat(new Intake.OfSheets(book, all.sheets(), Optional.of(1), "here", true).tables().either(Object::toString, Problem::sentence))
+            assertThat(part.rows()).extracting(Row::values).containsExactly(
+                    List.of(Value.of("Oda"), Value.of("Ashholt")), List.of(Value.of("Tam"), Value.of("Reedmere")));
+            assertThat(new Intake.OfSheets(book, all.sheets(), Optional.of(1), "here", true).tables()
+                    .either(Object::toString, Problem::sentence))
                     .isEqualTo("“here” is no range of cells: write the first and the last cell, as in B2:D9.");
         }
     }

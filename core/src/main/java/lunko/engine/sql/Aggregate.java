@@ -36,7 +36,8 @@ sealed interface Aggregate {
     }
 
     /** An aggregate of the values of an expression. */
-    record OfValues(AggregateFunction function, boolean distinct, Bound argument, Expression.Call call, ExpressionBinder binder)
+    record OfValues(AggregateFunction function, boolean distinct, Bound argument, Expression.Call call,
+            ExpressionBinder binder)
             implements Aggregate {
 
         @Override
@@ -80,7 +81,8 @@ sealed interface Aggregate {
             case Expression.Call call -> call.aggregate().map(function -> {
                 Expression argument = Functions.arguments(call, rows, 1).getFirst();
                 boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
-                return new OfValues(function, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument), call, rows);
+                return new OfValues(function, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument),
+                        call, rows);
             });
             default -> Optional.empty();
         };

@@ -11,7 +11,9 @@ import lunko.table.Value.DecimalValue;
 import lunko.table.Value.IntegerValue;
 import lunko.table.Value;
 
-/** Exact calculation, and the change of a value into another type. What has no exact answer is an ArithmeticException. */
+/**
+ * Exact calculation, and the change of a value into another type. What has no exact answer is an ArithmeticException.
+ */
 final class Arithmetic {
     /** The digits behind the point that a quotient has at least; the standard leaves it to the implementation. */
     private static final int QUOTIENT_SCALE = 16;
@@ -66,10 +68,12 @@ final class Arithmetic {
     static Value cast(Value value, Type type) {
         if (value.isNull()) return value;
         return switch (type) {
-            case TEXT -> Value.of(value instanceof Value.BooleanValue(boolean truth) ? (truth ? "true" : "false") : value.shown());
+            case TEXT -> Value.of(
+                    value instanceof Value.BooleanValue(boolean truth) ? (truth ? "true" : "false") : value.shown());
             case INTEGER -> switch (value) {
                 case IntegerValue _ -> value;
-                case DecimalValue(BigDecimal number) -> Value.of(number.setScale(0, RoundingMode.HALF_UP).longValueExact());
+                case DecimalValue(BigDecimal number) ->
+                    Value.of(number.setScale(0, RoundingMode.HALF_UP).longValueExact());
                 default -> read(value, type);
             };
             case DECIMAL -> switch (value) {

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.function.Function;
 import lunko.engine.Stage;
 
-/** A table of a FROM clause whose names are bound: its columns, and the stage that it is for each row of the query around it. */
+/**
+ * A table of a FROM clause whose names are bound: its columns, and the stage that it is for each row of the query
+ * around it.
+ */
 record BoundFrom(List<Slot> slots, Function<Env, Stage> stage) {
 
     int width() {

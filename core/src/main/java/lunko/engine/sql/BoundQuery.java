@@ -11,7 +11,9 @@ import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** A query whose names are bound: its columns, and the stages that it goes through for each row of the query around it. */
+/**
+ * A query whose names are bound: its columns, and the stages that it goes through for each row of the query around it.
+ */
 final class BoundQuery {
 
     /** A column of the result. */

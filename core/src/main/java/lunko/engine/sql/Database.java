@@ -17,8 +17,8 @@ public record Database(List<StoredTable> stored) {
      * What a statement comes to.
      *
      * @param database the database after it
-     * @param stages   what a query went through, the last of it its result
-     * @param notes    what is allowed in it and yet surely not meant, such as {@code = NULL}
+     * @param stages what a query went through, the last of it its result
+     * @param notes what is allowed in it and yet surely not meant, such as {@code = NULL}
      */
     public record Answer(Database database, Optional<Stage> stages, List<Problem> notes) {
 
@@ -50,7 +50,8 @@ public record Database(List<StoredTable> stored) {
         } catch (Refusal refusal) {
             return Checked.invalid(refusal.problem());
         } catch (StackOverflowError tooDeep) {
-            // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and nothing has been changed.
+            // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and
+            // nothing has been changed.
             return Checked.invalid("This statement is put together too deeply to be run here: divide it into several.");
         }
     }

@@ -88,7 +88,9 @@ class ExpressionBinder {
             case Expression.ColumnName name -> column(name);
             case Expression.Signed(boolean negative, Expression of) -> {
                 Bound number = number(of);
-                yield negative ? new Bound(number.type(), env -> exact(expression, () -> Arithmetic.negated(number.in(env)))) : number;
+                yield negative
+                        ? new Bound(number.type(), env -> exact(expression, () -> Arithmetic.negated(number.in(env))))
+                        : number;
             }
             case Expression.Calculation calculation -> calculation(calculation);
             case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
@@ -122,8 +124,8 @@ class ExpressionBinder {
                 Bound l = bind(left);
                 Bound r = bind(right);
                 types.requireComparable(expression, left, l, right, r);
-                yield Bound.truth(env ->
-                        Truth.of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
+                yield Bound.truth(env -> Truth
+                        .of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
             }
             case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
                 Bound value = bind(of);
@@ -131,13 +133,16 @@ class ExpressionBinder {
                 Bound to = compared(expression, of, value, high);
                 yield Bound.truth(env -> {
                     Value v = value.in(env);
-                    Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env)).and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
+                    Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env))
+                            .and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
                     return negated ? within.not() : within;
                 });
             }
             case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
-            case Expression.InList(Expression of, List<Expression> list, boolean negated) -> inList(expression, of, list, negated);
-            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) -> inQuery(expression, of, query, negated);
+            case Expression.InList(Expression of, List<Expression> list, boolean negated) ->
+                inList(expression, of, list, negated);
+            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
+                inQuery(expression, of, query, negated);
             case Expression.Exists(QueryExpression query) -> {
                 BoundQuery bound = query(query);
                 yield leaf(expression, Bound.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
@@ -149,8 +154,9 @@ class ExpressionBinder {
                 yield Bound.of(type, env -> exact(expression, () -> Arithmetic.cast(value.in(env), type)));
             }
             case Expression.Call call -> Functions.bind(call, this);
-            case Expression.CountRows _ -> throw places.refusal(expression, "COUNT(*) counts the rows of a group, and there "
-                    + "are no groups here: use it in SELECT, HAVING or ORDER BY.");
+            case Expression.CountRows _ ->
+                throw places.refusal(expression, "COUNT(*) counts the rows of a group, and there "
+                        + "are no groups here: use it in SELECT, HAVING or ORDER BY.");
         };
     }
 
@@ -158,7 +164,8 @@ class ExpressionBinder {
         Scope.Found found = scope.find(name, places);
         int depth = found.depth();
         int index = found.index();
-        return leaf(name, depth == 0 ? Bound.column(found.slot().type(), index) : new Bound(found.slot().type(), env -> env.value(depth, index)));
+        return leaf(name, depth == 0 ? Bound.column(found.slot().type(), index)
+                : new Bound(found.slot().type(), env -> env.value(depth, index)));
     }
 
     /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
@@ -201,8 +208,8 @@ class ExpressionBinder {
         }
         Bound left = number(calculation.left());
         Bound right = number(calculation.right());
-        return new Bound(TypeRules.wider(left.type(), right.type()), env -> exact(calculation, () ->
-                Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
+        return new Bound(TypeRules.wider(left.type(), right.type()), env -> exact(calculation,
+                () -> Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
     }
 
     /** What is calculated, or the problem that it has no exact value. */
@@ -214,7 +221,7 @@ class ExpressionBinder {
             throw places.refusal(expression, reason.contains("zero") || reason.contains("Division undefined")
                     ? "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0)."
                     : reason.contains(" is no ") ? reason + ": leave such rows out."
-                    : "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
+                            : "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
         }
     }
 
@@ -273,7 +280,8 @@ class ExpressionBinder {
     private Bound inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
         Bound value = bind(of);
         BoundQuery bound = oneColumn(where, query);
-        types.requireComparable(where, text(of), value.type(), "the column of the query", bound.columns().getFirst().type());
+        types.requireComparable(where, text(of), value.type(), "the column of the query",
+                bound.columns().getFirst().type());
         return Bound.truth(env -> {
             Truth any = bound.members(env).has(value.in(env));
             return negated ? any.not() : any;

@@ -71,7 +71,8 @@ final class FromBinder {
             equal.add(where.map(condition -> equalities(condition, before, next)).orElse(List.of()));
             slots = both(before, next);
         }
-        return new BoundFrom(slots, env -> product(items, tables.stream().map(table -> table.stage().apply(env)).toList(), equal));
+        return new BoundFrom(slots,
+                env -> product(items, tables.stream().map(table -> table.stage().apply(env)).toList(), equal));
     }
 
     private Stage product(List<FromItem> items, List<Stage> tables, List<List<Equality>> equal) {
@@ -79,7 +80,8 @@ final class FromBinder {
         Stage all = tables.getFirst();
         for (int i = 1; i < tables.size(); i++) {
             List<Equality> used = size <= MOST_SPELLED_OUT ? List.of() : equal.get(i - 1);
-            Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i), Partnership.ofEqual(used));
+            Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i),
+                    Partnership.ofEqual(used));
             FromItem item = items.get(i);
             all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> tooMany(places, item));
         }
@@ -93,7 +95,8 @@ final class FromBinder {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
-                    throw places.refusal(item, "A query in FROM needs a name: write AS and a name behind its parenthesis.",
+                    throw places.refusal(item,
+                            "A query in FROM needs a name: write AS and a name behind its parenthesis.",
                             places.fix().after(item, " AS q"));
                 }
                 yield new BoundFrom(bound.columns().stream()
@@ -108,7 +111,8 @@ final class FromBinder {
         Table table = queries.table(name);
         String known = alias.map(Name::text).orElse(table.name());
         Source plain = Source.of(table, known, Set.of());
-        boolean isOneOfMany = alias.isPresent() && (outer.isPresent() || all.stream().mapToLong(from -> times(name, from)).sum() > 1);
+        boolean isOneOfMany =
+                alias.isPresent() && (outer.isPresent() || all.stream().mapToLong(from -> times(name, from)).sum() > 1);
         Source source = isOneOfMany ? plain.withAlias() : plain;
         return new BoundFrom(table.columns().stream()
                 .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
@@ -125,20 +129,24 @@ final class FromBinder {
     }
 
     private void requireNewNames(FromItem where, List<BoundFrom> before, BoundFrom table) {
-        List<String> known = before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
+        List<String> known =
+                before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (Slot slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
                 throw places.refusal(where, "Two tables in FROM are called " + slot.table().get()
-                        + ": give one of them another name, as in " + slot.table().get() + " AS other.", renamed(where));
+                        + ": give one of them another name, as in " + slot.table().get() + " AS other.",
+                        renamed(where));
             }
         }
     }
 
     private Fix renamed(FromItem table) {
         return switch (table) {
-            case FromItem.NamedTable(Name name, Optional<Name> alias) -> alias.map(known -> places.fix().instead(known, another(known)))
-                    .orElseGet(() -> places.fix().after(table, " AS " + another(name)));
-            case FromItem.DerivedTable(var _, Optional<Name> alias) -> places.fix().instead(alias.orElseThrow(), another(alias.get()));
+            case FromItem.NamedTable(Name name, Optional<Name> alias) ->
+                alias.map(known -> places.fix().instead(known, another(known)))
+                        .orElseGet(() -> places.fix().after(table, " AS " + another(name)));
+            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+                places.fix().instead(alias.orElseThrow(), another(alias.get()));
             case FromItem.Joined joined -> renamed(joined.right());
         };
     }
@@ -167,10 +175,13 @@ final class FromBinder {
                 Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
                         : Optional.of(new BoundMore(Expression.all(more), binder));
                 yield joined(joined, left, right, List.of(), slots(joined, left, right), env -> new Partnership(equal,
-                        bound.map(b -> b.between((l, r) -> env.within(both(l, r)))), Optional.empty()), binder.asides());
+                        bound.map(b -> b.between((l, r) -> env.within(both(l, r)))), Optional.empty()),
+                        binder.asides());
             }
-            case JoinSpecification.Using(List<Name> names) -> merged(joined, left, right, names.stream().map(name ->
-                    new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList());
+            case JoinSpecification.Using(List<Name> names) -> merged(joined, left, right,
+                    names.stream()
+                            .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right)))
+                            .toList());
             case JoinSpecification.Natural _ -> natural(joined, left, right);
         };
     }
@@ -185,7 +196,7 @@ final class FromBinder {
         return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
                 + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
                 Stream.concat(common(left, right).stream().map(pair -> places.fix().after(joined.right(), " ON "
-                                + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
+                        + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
                         Stream.of(crossed(joined))).toArray(Fix[]::new));
     }
 
@@ -205,10 +216,12 @@ final class FromBinder {
         return new Scope(from.slots(), Optional.empty()).meant(Optional.empty(), column);
     }
 
-    private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once, List<Slot> slots,
-                             Function<Env, Partnership> on, Supplier<List<Stage>> asides) {
+    private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once,
+            List<Slot> slots,
+            Function<Env, Partnership> on, Supplier<List<Stage>> asides) {
         return new BoundFrom(slots, env -> Joined.of(
-                new Join(joined.kind(), left.stage().apply(env), right.stage().apply(env), on.apply(env)), once, MOST, asides)
+                new Join(joined.kind(), left.stage().apply(env), right.stage().apply(env), on.apply(env)), once, MOST,
+                asides)
                 .orElseThrow(() -> tooMany(places, joined)));
     }
 
@@ -219,17 +232,22 @@ final class FromBinder {
     }
 
     private BoundFrom natural(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
-        List<Equality> common = left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
+        List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
+                .map(slot -> new Name(slot.name(), true))
                 .filter(name -> !meant(name, right).isEmpty())
                 .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList();
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
-            places.note(joined.right(), "The two tables have no column name in common, so NATURAL matches nothing and every row"
-                    + " meets every row: write ON and the columns that belong together.", crossed(joined));
+            places.note(joined.right(),
+                    "The two tables have no column name in common, so NATURAL matches nothing and every row"
+                            + " meets every row: write ON and the columns that belong together.",
+                    crossed(joined));
         } else if (names.size() > 1) {
-            places.note(joined.right(), "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
-                    + ": if not all of them are meant, write USING and those that are.", names.stream()
-                    .map(name -> using(joined, name)).toArray(Fix[]::new));
+            places.note(joined.right(),
+                    "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
+                            + ": if not all of them are meant, write USING and those that are.",
+                    names.stream()
+                            .map(name -> using(joined, name)).toArray(Fix[]::new));
         }
         BoundFrom merged = merged(joined, left, right, common);
         return common.size() != 1 ? merged : merged.then(env -> {
@@ -246,14 +264,16 @@ final class FromBinder {
         if (anybody && matching.tally().pairs() == 0) {
             places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
         } else if (matching.isManyToMany()) {
-            places.note(joined.right(), "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
-                    + " no key" + otherwise);
+            places.note(joined.right(),
+                    "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
+                            + " no key" + otherwise);
         }
     }
 
     private Fix using(FromItem.Joined joined, String name) {
-        return places.fix().instead(joined, new SqlWriter().table(new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
-                new JoinSpecification.Using(List.of(new Name(name, false))))));
+        return places.fix().instead(joined,
+                new SqlWriter().table(new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                        new JoinSpecification.Using(List.of(new Name(name, false))))));
     }
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
@@ -264,9 +284,11 @@ final class FromBinder {
             Slot l = left.slots().get(pair.left());
             Slot r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(new Slot(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false, Optional.empty()));
+            slots.add(
+                    new Slot(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false, Optional.empty()));
         }
-        List<Integer> merged = common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
+        List<Integer> merged =
+                common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
         slots.addAll(hidden(slots(joined, left, right), merged));
         return joined(joined, left, right, common, slots, _ -> Partnership.ofEqual(common), List::of);
     }
@@ -282,7 +304,8 @@ final class FromBinder {
         if (meant.size() == 1) return meant.getFirst();
         List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(Slot::name).toList();
         throw places.refusal(name, meant.isEmpty()
-                ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side) + ": match columns of different names with ON."
+                ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
+                        + ": match columns of different names with ON."
                 : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
                 Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
                         .map(near -> places.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
@@ -298,13 +321,14 @@ final class FromBinder {
 
     /** The equalities between a left and a right column that must all hold for a condition to be true. */
     static List<Equality> equalities(Expression condition, List<Slot> left, List<Slot> right) {
-        return condition.conjuncts().stream().flatMap(conjunct -> conjunct instanceof Expression.Comparison(
-                Expression.Comparator comparator, Expression.ColumnName a, Expression.ColumnName b)
-                && comparator == Expression.Comparator.EQUAL
-                ? equality(a, b, left, right).or(() -> equality(b, a, left, right)).stream() : Stream.empty()).toList();
+        return condition.conjuncts().stream().flatMap(conjunct -> conjunct.equalColumns().stream())
+                .flatMap(equal -> equality(equal.left(), equal.right(), left, right)
+                        .or(() -> equality(equal.right(), equal.left(), left, right)).stream())
+                .toList();
     }
 
-    private static Optional<Equality> equality(Expression.ColumnName a, Expression.ColumnName b, List<Slot> left, List<Slot> right) {
+    private static Optional<Equality> equality(Expression.ColumnName a, Expression.ColumnName b, List<Slot> left,
+            List<Slot> right) {
         List<Integer> l = meant(a, left);
         List<Integer> r = meant(b, right);
         boolean clear = l.size() == 1 && r.size() == 1 && meant(a, right).isEmpty() && meant(b, left).isEmpty();

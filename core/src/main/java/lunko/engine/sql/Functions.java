@@ -12,15 +12,18 @@ import lunko.table.Value;
 
 /** The functions of values; those of groups are aggregates. */
 final class Functions {
-    private static final List<String> NAMES = Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"),
-            Stream.of(AggregateFunction.values()).map(Enum::name)).toList();
+    private static final List<String> NAMES =
+            Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"),
+                    Stream.of(AggregateFunction.values()).map(Enum::name)).toList();
 
     private Functions() {}
 
     static Bound bind(Expression.Call call, ExpressionBinder binder) {
         String name = call.function().text().toUpperCase(Locale.ROOT);
         if (call.aggregate().isPresent()) {
-            throw binder.places().refusal(call, name + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER BY.");
+            throw binder.places().refusal(call, name
+                    + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER "
+                    + "BY.");
         }
         return switch (name) {
             case "UPPER" -> ofText(call, binder, text -> text.toUpperCase(Locale.ROOT));
@@ -52,8 +55,9 @@ final class Functions {
                 yield new Bound(binder.types().common(call, values), env -> values.stream().map(value -> value.in(env))
                         .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
             }
-            default -> throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
-                    "; there are " + String.join(", ", NAMES) + ".");
+            default ->
+                throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
+                        "; there are " + String.join(", ", NAMES) + ".");
         };
     }
 

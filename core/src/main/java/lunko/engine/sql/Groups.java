@@ -27,7 +27,10 @@ final class Groups extends ExpressionBinder {
     private final List<Expression> asked = new ArrayList<>();
     private final List<Aggregate> aggregates = new ArrayList<>();
 
-    /** Groups by the expressions of a SELECT, which are bound to the rows of {@code rows}; without any there is one group. */
+    /**
+     * Groups by the expressions of a SELECT, which are bound to the rows of {@code rows}; without any there is one
+     * group.
+     */
     Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
         super(queries, new Scope(slots(rows, select.groupBy()), rows.scope().outer()), rows.places());
         this.rows = rows;
@@ -66,11 +69,15 @@ final class Groups extends ExpressionBinder {
     Bound column(Expression.ColumnName name) {
         if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
         Scope.Found found = rows.scope().find(name, places());
-        throw places().refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
-                + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
-                by.isEmpty() ? places().fix().after(select.where().<Object>map(where -> where).orElse(select.from().getLast()), " GROUP BY " + text(name))
-                        : places().fix().after(by.getLast(), ", " + text(name)),
-                places().fix().instead(name, "MIN(" + text(name) + ")"));
+        throw places()
+                .refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
+                        + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
+                        by.isEmpty()
+                                ? places().fix()
+                                        .after(select.where().<Object>map(where -> where)
+                                                .orElse(select.from().getLast()), " GROUP BY " + text(name))
+                                : places().fix().after(by.getLast(), ", " + text(name)),
+                        places().fix().instead(name, "MIN(" + text(name) + ")"));
     }
 
     private boolean isSame(Expression key, Expression expression) {
@@ -96,7 +103,8 @@ final class Groups extends ExpressionBinder {
             }
             groups.get(groupOf[row]).add(env);
         }
-        return new Grouped(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(), rows.asides());
+        return new Grouped(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(),
+                rows.asides());
     }
 
     private List<Value> row(List<Env> group) {
@@ -121,7 +129,7 @@ final class Groups extends ExpressionBinder {
     static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy) {
         return !select.groupBy().isEmpty() || select.having().isPresent()
                 || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
-                && e.isOfGroup())
+                        && e.isOfGroup())
                 || orderBy.stream().anyMatch(key -> key.by().isOfGroup());
     }
 }

@@ -10,7 +10,10 @@ import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
 import lunko.query.sql.SqlWriter;
 
-/** Binds the ON of a join. It sees the tables of its join alone, not those that are joined later or stand beyond a comma. */
+/**
+ * Binds the ON of a join. It sees the tables of its join alone, not those that are joined later or stand beyond a
+ * comma.
+ */
 final class OnBinder extends ExpressionBinder {
     private final Expression condition;
     private final List<FromItem> all;
@@ -25,14 +28,19 @@ final class OnBinder extends ExpressionBinder {
     Bound column(Expression.ColumnName name) {
         Optional<Name> unseen = name.table().filter(table -> !scope().knows(name) && !isSeen(table));
         if (unseen.isPresent()) {
-            Optional<FromItem.Joined> later = all.stream().flatMap(OnBinder::joins).filter(join -> isCalled(join.right(), unseen.get())).findFirst();
+            Optional<FromItem.Joined> later = all.stream().flatMap(OnBinder::joins)
+                    .filter(join -> isCalled(join.right(), unseen.get())).findFirst();
             if (later.isPresent()) {
-                throw places().refusal(name, unseen.get().text() + " is joined later than this ON, so its columns are not there yet: "
-                        + "write the condition into the ON of " + unseen.get().text() + ".", exchanged(later.get()));
+                throw places().refusal(name,
+                        unseen.get().text() + " is joined later than this ON, so its columns are not there yet: "
+                                + "write the condition into the ON of " + unseen.get().text() + ".",
+                        exchanged(later.get()));
             }
             if (all.stream().anyMatch(item -> isCalled(first(item), unseen.get()))) {
-                throw places().refusal(name, "A comma stands between " + unseen.get().text() + " and this join, and ON sees the tables of its "
-                        + "join alone: write CROSS JOIN for the comma, or the condition into WHERE.");
+                throw places().refusal(name,
+                        "A comma stands between " + unseen.get().text()
+                                + " and this join, and ON sees the tables of its "
+                                + "join alone: write CROSS JOIN for the comma, or the condition into WHERE.");
             }
         }
         return super.column(name);
@@ -45,18 +53,22 @@ final class OnBinder extends ExpressionBinder {
     /** The two conditions in each other's place, if the other one can stand here. */
     private Fix[] exchanged(FromItem.Joined later) {
         SqlWriter writer = new SqlWriter();
-        return later.specification() instanceof JoinSpecification.On(Expression other) && columns(other).allMatch(scope()::knows)
-                ? new Fix[] {places().fix().instead(condition, writer.expression(other)).instead(other, writer.expression(condition))}
-                : new Fix[0];
+        return later.specification() instanceof JoinSpecification.On(Expression other)
+                && columns(other).allMatch(scope()::knows)
+                        ? new Fix[] {places().fix().instead(condition, writer.expression(other)).instead(other,
+                                writer.expression(condition))}
+                        : new Fix[0];
     }
 
     private static Stream<Expression.ColumnName> columns(Expression expression) {
-        return expression instanceof Expression.ColumnName name ? Stream.of(name) : expression.parts().stream().flatMap(OnBinder::columns);
+        return expression instanceof Expression.ColumnName name ? Stream.of(name)
+                : expression.parts().stream().flatMap(OnBinder::columns);
     }
 
     private static Stream<FromItem.Joined> joins(FromItem item) {
         return item instanceof FromItem.Joined joined
-                ? Stream.concat(Stream.concat(joins(joined.left()), joins(joined.right())), Stream.of(joined)) : Stream.empty();
+                ? Stream.concat(Stream.concat(joins(joined.left()), joins(joined.right())), Stream.of(joined))
+                : Stream.empty();
     }
 
     private static FromItem first(FromItem item) {
@@ -66,7 +78,8 @@ final class OnBinder extends ExpressionBinder {
     private static boolean isCalled(FromItem item, Name name) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> name.means(alias.orElse(table).text());
-            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias.map(known -> name.means(known.text())).orElse(false);
+            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+                alias.map(known -> name.means(known.text())).orElse(false);
             case FromItem.Joined _ -> false;
         };
     }

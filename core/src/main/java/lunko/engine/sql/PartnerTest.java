@@ -9,9 +9,10 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 
 /**
- * A condition that asks whether a row has a partner, and so says a semi or an anti join: EXISTS, IN, and their opposites.
+ * A condition that asks whether a row has a partner, and so says a semi or an anti join: EXISTS, IN, and their
+ * opposites.
  *
- * @param kind   the kind of join
+ * @param kind the kind of join
  * @param select where partners are looked for
  * @param member what IN wants to be equal: the column before it, and the one that the query selects
  */
@@ -28,10 +29,11 @@ record PartnerTest(JoinKind kind, QueryBody.Select select, Optional<Member> memb
     private static Optional<PartnerTest> in(Expression condition, JoinKind plain, JoinKind negated) {
         return switch (condition) {
             case Expression.Not(Expression of) -> in(of, negated, plain);
-            case Expression.Exists(QueryExpression query) -> plain(query).map(select -> new PartnerTest(plain, select, Optional.empty()));
+            case Expression.Exists(QueryExpression query) ->
+                plain(query).map(select -> new PartnerTest(plain, select, Optional.empty()));
             case Expression.InQuery(Expression.ColumnName column, QueryExpression query, boolean not) ->
-                    plain(query).flatMap(select -> member(column, select)
-                            .map(member -> new PartnerTest(not ? negated : plain, select, Optional.of(member))));
+                plain(query).flatMap(select -> member(column, select)
+                        .map(member -> new PartnerTest(not ? negated : plain, select, Optional.of(member))));
             default -> Optional.empty();
         };
     }
@@ -42,13 +44,15 @@ record PartnerTest(JoinKind kind, QueryBody.Select select, Optional<Member> memb
         return switch (query.body()) {
             case QueryBody.Nested(QueryExpression inner) -> plain(inner);
             case QueryBody.Select select when !select.from().isEmpty() && query.orderBy().isEmpty()
-                    && !Groups.areIn(select, List.of()) -> Optional.of(select);
-            case QueryBody.Select _, QueryBody.SetOperation _ -> Optional.empty();
+                    && !Groups.areIn(select, List.of()) ->
+                Optional.of(select);
+            case QueryBody.Select _,QueryBody.SetOperation _ -> Optional.empty();
         };
     }
 
     private static Optional<Member> member(Expression.ColumnName left, QueryBody.Select select) {
-        return select.items().size() == 1 && select.items().getFirst() instanceof SelectItem.Item(Expression.ColumnName right, var _)
-                ? Optional.of(new Member(left, right)) : Optional.empty();
+        return select.items().size() == 1
+                && select.items().getFirst() instanceof SelectItem.Item(Expression.ColumnName right, var _)
+                        ? Optional.of(new Member(left, right)) : Optional.empty();
     }
 }

@@ -42,7 +42,8 @@ final class Places {
     Refusal notThere(Name name, String sentence, List<String> there, List<String> likely, String otherwise) {
         return Nearest.to(name.text(), there)
                 .map(near -> refusal(name, sentence + ": is " + near + " meant?", instead(name, near)))
-                .orElseGet(() -> refusal(name, sentence + otherwise, likely.size() > MOST_OFFERED ? new Fix[0] : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
+                .orElseGet(() -> refusal(name, sentence + otherwise, likely.size() > MOST_OFFERED ? new Fix[0]
+                        : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
     }
 
     private Fix instead(Name name, String other) {
@@ -60,7 +61,8 @@ final class Places {
     }
 
     private Problem at(Object part, String sentence, List<Fix> fixes) {
-        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, sentence)).orElseGet(() -> Problem.of(sentence))
+        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, sentence))
+                .orElseGet(() -> Problem.of(sentence))
                 .with(fixes.stream().map(Fix::text).flatMap(Optional::stream).toList());
     }
 }

@@ -43,8 +43,9 @@ final class QueryBinder {
     Table table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().orElseThrow(() -> {
             List<String> names = tables.stream().map(Table::name).toList();
-            return places.notThere(name, "There is no table " + name.text(), names, names.isEmpty() ? ": there are no tables yet."
-                    : "; there are " + String.join(", ", names) + ".");
+            return places.notThere(name, "There is no table " + name.text(), names,
+                    names.isEmpty() ? ": there are no tables yet."
+                            : "; there are " + String.join(", ", names) + ".");
         });
     }
 
@@ -56,8 +57,8 @@ final class QueryBinder {
             case SetOperation operation -> sorted(setOperation(operation, outer), query.orderBy());
         };
         if (query.offset().isEmpty() && query.limit().isEmpty()) return bound;
-        return new BoundQuery(bound.columns(), bound.alwaysTheSame(), env ->
-                Cut.of(bound.stage(env), query.offset().orElse(0), query.limit().orElse(Long.MAX_VALUE)));
+        return new BoundQuery(bound.columns(), bound.alwaysTheSame(),
+                env -> Cut.of(bound.stage(env), query.offset().orElse(0), query.limit().orElse(Long.MAX_VALUE)));
     }
 
     private BoundQuery body(QueryBody body, Optional<Scope> outer) {
@@ -72,8 +73,8 @@ final class QueryBinder {
         FromBinder tables = new FromBinder(this, outer, places);
         BoundFrom from = tables.all(select.from(), select.where());
         Scope scope = new Scope(from.slots(), outer);
-        BoundFrom met = select.where().map(where ->
-                new WhereClause(this, places, select).after(from, scope, where.conjuncts())).orElse(from);
+        BoundFrom met = select.where()
+                .map(where -> new WhereClause(this, places, select).after(from, scope, where.conjuncts())).orElse(from);
         ExpressionBinder rowBinder = new ExpressionBinder(this, scope, places);
         Optional<Groups> groups = Groups.areIn(select, orderBy)
                 ? Optional.of(new Groups(this, rowBinder, select)) : Optional.empty();
@@ -91,10 +92,12 @@ final class QueryBinder {
         return new BoundQuery(columns, same, around -> {
             Stage before = met.stage().apply(around);
             if (groups.isPresent()) before = groups.get().of(before, around);
-            if (having.isPresent()) before = filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
+            if (having.isPresent()) before =
+                    filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
             Stage rows = before;
             Stage stage = asTheyAre ? rows : new Chosen(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
-                    values.stream().map(Bound::column).toList(), rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
+                    values.stream().map(Bound::column).toList(),
+                    rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
             List<List<Value>> keys = sortBy.isEmpty() ? List.of()
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
@@ -107,8 +110,9 @@ final class QueryBinder {
     }
 
     /** The rows of a stage for which a condition is true. */
-    static Filtered filtered(Stage input, String clause, Expression condition, Bound bound, ExpressionBinder binder, Env around,
-                             Optional<JoinKind> says) {
+    static Filtered filtered(Stage input, String clause, Expression condition, Bound bound, ExpressionBinder binder,
+            Env around,
+            Optional<JoinKind> says) {
         List<List<Value>> rows = input.rows();
         return Filtered.of(input, clause, rows.stream().map(row -> bound.truthIn(around.within(row))).toList(),
                 row -> binder.with(condition, around.within(rows.get(row))), says, binder.asides());
@@ -120,10 +124,12 @@ final class QueryBinder {
         return row;
     }
 
-    void add(SelectItem item, Scope scope, ExpressionBinder binder, List<BoundQuery.Column> columns, List<Bound> values) {
+    void add(SelectItem item, Scope scope, ExpressionBinder binder, List<BoundQuery.Column> columns,
+            List<Bound> values) {
         switch (item) {
             case SelectItem.Everything _ -> {
-                if (scope.slots().isEmpty()) throw places.refusal(item, "* means all columns of the tables in FROM: name a table there.");
+                if (scope.slots().isEmpty())
+                    throw places.refusal(item, "* means all columns of the tables in FROM: name a table there.");
                 add(slot -> !slot.merged(), scope, binder, columns, values);
             }
             case SelectItem.EverythingOf(Name table) -> {
@@ -135,14 +141,15 @@ final class QueryBinder {
             }
             case SelectItem.Item(Expression expression, Optional<Name> name) -> {
                 Bound bound = binder.bind(expression);
-                columns.add(new BoundQuery.Column(name.map(Name::text).orElseGet(() -> nameOf(expression)), bound.type()));
+                columns.add(
+                        new BoundQuery.Column(name.map(Name::text).orElseGet(() -> nameOf(expression)), bound.type()));
                 values.add(bound);
             }
         }
     }
 
     private static void add(Predicate<Slot> wanted, Scope scope, ExpressionBinder binder,
-                            List<BoundQuery.Column> columns, List<Bound> values) {
+            List<BoundQuery.Column> columns, List<Bound> values) {
         for (int i = 0; i < scope.slots().size(); i++) {
             Slot slot = scope.slots().get(i);
             if (!wanted.test(slot)) continue;
@@ -150,7 +157,8 @@ final class QueryBinder {
             columns.add(new BoundQuery.Column(slot.name(), slot.type()));
             // In a query with groups a column must be one that it is grouped by: the binder knows.
             values.add(binder.scope() == scope ? Bound.column(slot.type(), index)
-                    : binder.bind(new Expression.ColumnName(slot.table().map(t -> new Name(t, true)), new Name(slot.name(), true))));
+                    : binder.bind(new Expression.ColumnName(slot.table().map(t -> new Name(t, true)),
+                            new Name(slot.name(), true))));
         }
     }
 
@@ -167,12 +175,13 @@ final class QueryBinder {
 
     /** ORDER BY takes a column of the result by name or number, or an expression over the tables. */
     private Bound sortValue(SortKey key, List<BoundQuery.Column> columns, List<Bound> values, ExpressionBinder binder,
-                            QueryBody.Select select) {
+            QueryBody.Select select) {
         Optional<Integer> column = resultColumn(key, columns);
         if (column.isPresent()) return values.get(column.get());
         if (select.distinct()) {
             for (int i = 0; i < select.items().size(); i++) {
-                if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by())) return binder.bind(e);
+                if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by()))
+                    return binder.bind(e);
             }
             throw places.refusal(key, "With DISTINCT a result can be sorted by its own columns only: select "
                     + ExpressionBinder.text(key.by()) + " too.");
@@ -198,35 +207,43 @@ final class QueryBinder {
     /** The result of a set operation can be sorted by its columns only. */
     private BoundQuery sorted(BoundQuery query, List<SortKey> orderBy) {
         if (orderBy.isEmpty()) return query;
-        List<Integer> by = orderBy.stream().map(key -> resultColumn(key, query.columns()).orElseThrow(() -> places.refusal(key,
-                "Here a result can be sorted by the names and numbers of its columns only."))).toList();
+        List<Integer> by =
+                orderBy.stream().map(key -> resultColumn(key, query.columns()).orElseThrow(() -> places.refusal(key,
+                        "Here a result can be sorted by the names and numbers of its columns only."))).toList();
         return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
             Stage stage = query.stage(env);
-            return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(), query.columns());
+            return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(),
+                    query.columns());
         });
     }
 
     /** NULL counts as larger than any value, unless NULLS FIRST or LAST says where it is to be. */
-    private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys, List<BoundQuery.Column> columns) {
+    private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys,
+            List<BoundQuery.Column> columns) {
         if (orderBy.isEmpty()) return stage;
         return Sorted.of(stage, orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", ")),
                 orderBy.stream().map(key -> new Sorted.Order(key.descending(),
-                        key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(), keys);
+                        key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(),
+                keys);
     }
 
     /** What rows are sorted by as SQL, a column of the result by its name even where a number means it. */
     private static String text(SortKey key, List<BoundQuery.Column> columns) {
-        if (!(key.by() instanceof Expression.Literal(Value.IntegerValue(long number)))) return new SqlWriter().sortKey(key);
+        if (!(key.by() instanceof Expression.Literal(Value.IntegerValue(long number))))
+            return new SqlWriter().sortKey(key);
         Name column = Name.of(columns.get((int) number - 1).name());
-        return new SqlWriter().sortKey(new SortKey(new Expression.ColumnName(Optional.empty(), column), key.descending(), key.nulls()));
+        return new SqlWriter().sortKey(
+                new SortKey(new Expression.ColumnName(Optional.empty(), column), key.descending(), key.nulls()));
     }
 
     private BoundQuery setOperation(SetOperation operation, Optional<Scope> outer) {
         BoundQuery left = body(operation.left(), outer);
         BoundQuery right = body(operation.right(), outer);
         if (left.columns().size() != right.columns().size()) {
-            throw places.refusal(operation, operation.operator() + " wants as many columns on both sides, and there are "
-                    + left.columns().size() + " and " + right.columns().size() + ": select as many here as there.");
+            throw places.refusal(operation,
+                    operation.operator() + " wants as many columns on both sides, and there are "
+                            + left.columns().size() + " and " + right.columns().size()
+                            + ": select as many here as there.");
         }
         TypeRules types = new TypeRules(places);
         List<BoundQuery.Column> columns = new ArrayList<>();
@@ -237,7 +254,7 @@ final class QueryBinder {
             columns.add(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type())));
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
-        return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(), env ->
-                Combined.of(operation.operator(), operation.all(), left.stage(env), right.stage(env), headings));
+        return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(),
+                env -> Combined.of(operation.operator(), operation.all(), left.stage(env), right.stage(env), headings));
     }
 }

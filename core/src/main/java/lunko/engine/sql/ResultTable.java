@@ -20,7 +20,8 @@ public record ResultTable(List<Column> columns, List<List<Value>> rows) {
 
     /** The rows of a query's last stage. */
     public static ResultTable of(Stage stage) {
-        return new ResultTable(stage.headings().stream().map(heading -> new Column(heading.name(), heading.type())).toList(),
+        return new ResultTable(
+                stage.headings().stream().map(heading -> new Column(heading.name(), heading.type())).toList(),
                 stage.rows());
     }
 }

@@ -89,15 +89,18 @@ final class Scope {
             Name table = name.table().get();
             List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
             if (tables.stream().noneMatch(table::means)) {
-                List<String> owners = around.stream().filter(slot -> name.column().means(slot.name())).flatMap(slot -> slot.table().stream()).distinct().toList();
-                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables, owners.isEmpty() ? tables : owners,
+                List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
+                        .flatMap(slot -> slot.table().stream()).distinct().toList();
+                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables,
+                        owners.isEmpty() ? tables : owners,
                         "; it has " + String.join(", ", tables) + ".");
             }
         }
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
                 .map(Slot::name).distinct().toList();
-        return places.notThere(name.column(), "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
+        return places.notThere(name.column(),
+                "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
                 columns, columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + ".");
     }
 }

@@ -9,11 +9,12 @@ import lunko.table.Type;
 /**
  * A column of the rows that a FROM clause makes.
  *
- * @param table  the name of its table, which a column that USING or NATURAL has merged has not
+ * @param table the name of its table, which a column that USING or NATURAL has merged has not
  * @param merged whether USING or NATURAL has merged it into another: then it is there under its table's name only
  * @param padded the outer join that keeps rows with NULL here, if there is one
  */
-record Slot(Optional<String> table, String name, Optional<Type> type, boolean merged, Optional<FromItem.Joined> padded) {
+record Slot(Optional<String> table, String name, Optional<Type> type, boolean merged,
+        Optional<FromItem.Joined> padded) {
 
     /** A column of a table. */
     static Slot of(String table, String name, Optional<Type> type) {
@@ -31,7 +32,7 @@ record Slot(Optional<String> table, String name, Optional<Type> type, boolean me
 
     /** The column of the left or right side of a join, which may keep rows without that side. */
     Slot padded(FromItem.Joined join, Side side) {
-        return new Slot(table, name, type, merged, padded.or(() ->
-                join.kind().keeps(side.opposite()) ? Optional.of(join) : Optional.empty()));
+        return new Slot(table, name, type, merged,
+                padded.or(() -> join.kind().keeps(side.opposite()) ? Optional.of(join) : Optional.empty()));
     }
 }

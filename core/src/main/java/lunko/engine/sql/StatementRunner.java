@@ -60,9 +60,11 @@ final class StatementRunner {
                 throw places.refusal(definition.column(), "There is a column " + definition.column().text()
                         + " in this table already: choose another name.");
             }
-            boolean key = create.constraints().stream().anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
-                    && names.stream().anyMatch(name -> name.means(definition.column().text())));
-            columns.add(new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
+            boolean key = create.constraints().stream()
+                    .anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
+                            && names.stream().anyMatch(name -> name.means(definition.column().text())));
+            columns.add(
+                    new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
         }
         StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints());
         List<StoredTable> all = new ArrayList<>(database.stored());
@@ -84,8 +86,10 @@ final class StatementRunner {
                 int wanted = others.isEmpty() ? parent.primaryKey().size() : others.size();
                 if (wanted != columns.size()) {
                     throw places.refusal(constraint, wanted == 0 ? parent.table().name()
-                            + " has no primary key to refer to: name the columns behind REFERENCES " + other.text() + "."
-                            : "The foreign key has " + columns.size() + " columns and refers to " + wanted + ": name as many here as there.");
+                            + " has no primary key to refer to: name the columns behind REFERENCES " + other.text()
+                            + "."
+                            : "The foreign key has " + columns.size() + " columns and refers to " + wanted
+                                    + ": name as many here as there.");
                 }
             }
         }
@@ -134,7 +138,8 @@ final class StatementRunner {
         if (bound.type().isEmpty() || bound.type().get() == column.type()) return bound;
         Type type = bound.type().get();
         if (type.isNumeric() && column.type().isNumeric()) {
-            return Bound.of(column.type(), env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
+            return Bound.of(column.type(),
+                    env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
         }
         // A day written as a text is taken for a DATE column, as databases do: a script is to run here and there.
         if (column.type() == Type.DATE && expression instanceof Expression.Literal(Value.TextValue(String text))) {
@@ -142,7 +147,8 @@ final class StatementRunner {
             if (day.isPresent()) return Bound.of(Type.DATE, _ -> day.get());
         }
         throw places.refusal(expression, column.name() + " is " + column.type().title() + ", and "
-                + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example() + ".");
+                + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example()
+                + ".");
     }
 
     private Database update(Statement.Update update) {
@@ -157,7 +163,8 @@ final class StatementRunner {
             if (!isMeant(row, where)) return row;
             Env env = Env.nothing().within(row.values());
             Row after = row;
-            for (int i = 0; i < columns.size(); i++) after = after.with(columns.get(i), Entry.of(values.get(i).in(env)));
+            for (int i = 0; i < columns.size(); i++)
+                after = after.with(columns.get(i), Entry.of(values.get(i).in(env)));
             return after;
         }).toList();
         return checked(update, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
@@ -172,8 +179,8 @@ final class StatementRunner {
     }
 
     private ExpressionBinder rowsOf(StoredTable stored) {
-        List<Slot> slots = stored.table().columns().stream().map(column ->
-                Slot.of(stored.table().name(), column.name(), Optional.of(column.type()))).toList();
+        List<Slot> slots = stored.table().columns().stream()
+                .map(column -> Slot.of(stored.table().name(), column.name(), Optional.of(column.type()))).toList();
         return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), places);
     }
 
@@ -185,9 +192,11 @@ final class StatementRunner {
         if (drop.ifExists() && database.table(drop.table()).isEmpty()) return database;
         StoredTable gone = stored(drop.table());
         for (StoredTable other : database.stored()) {
-            boolean refers = other != gone && other.constraints().stream().anyMatch(constraint ->
-                    constraint instanceof Constraint.ForeignKey(var _, Name table, var _) && table.means(gone.table().name()));
-            if (refers) throw places.refusal(drop.table(), other.table().name() + " refers to " + gone.table().name() + ": drop it first.");
+            boolean refers = other != gone && other.constraints().stream()
+                    .anyMatch(constraint -> constraint instanceof Constraint.ForeignKey(var _, Name table, var _)
+                            && table.means(gone.table().name()));
+            if (refers) throw places.refusal(drop.table(),
+                    other.table().name() + " refers to " + gone.table().name() + ": drop it first.");
         }
         return new Database(database.stored().stream().filter(table -> table != gone).toList());
     }

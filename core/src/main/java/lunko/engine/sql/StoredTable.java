@@ -29,7 +29,8 @@ public record StoredTable(Table table, List<Constraint> constraints) {
 
     /** Where the column stands that a name means, counted from 0. */
     public OptionalInt column(Name name) {
-        return IntStream.range(0, table.columns().size()).filter(i -> name.means(table.columns().get(i).name())).findFirst();
+        return IntStream.range(0, table.columns().size()).filter(i -> name.means(table.columns().get(i).name()))
+                .findFirst();
     }
 
     /** What is wrong with the rows, if anything is, seen together with the other tables. */
@@ -51,7 +52,8 @@ public record StoredTable(Table table, List<Constraint> constraints) {
                                 + ", which is part of the primary key: give it a value.")
                         .or(() -> twice(names, "primary key"));
                 case Constraint.Unique(List<Name> names) -> twice(names, "unique key");
-                case Constraint.ForeignKey(List<Name> names, Name other, List<Name> others) -> missing(names, other, others, database);
+                case Constraint.ForeignKey(List<Name> names, Name other, List<Name> others) ->
+                    missing(names, other, others, database);
             };
             if (fault.isPresent()) return fault;
         }
@@ -80,7 +82,8 @@ public record StoredTable(Table table, List<Constraint> constraints) {
                 .filter(values -> values.stream().noneMatch(Value::isNull))
                 .filter(values -> !there.contains(ValueOrder.identity(values))).findFirst()
                 .map(values -> table.name() + " would have " + shown(values) + " in " + list(names) + ", and "
-                        + parent.table.name() + " has no row with that in " + list(wanted) + ": the foreign key forbids it.");
+                        + parent.table.name() + " has no row with that in " + list(wanted)
+                        + ": the foreign key forbids it.");
     }
 
     /** The columns of the primary key; none if there is none. */

@@ -19,19 +19,24 @@ record TypeRules(Places places) {
     Bound required(Expression expression, Bound bound, String what, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
         String cast = cast(expression, types[types.length - 1]);
-        throw places.refusal(expression, what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + " is wanted here, and "
-                + ExpressionBinder.text(expression) + " is " + bound.type().get().title() + ": write " + cast + ".",
+        throw places.refusal(expression,
+                what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + " is wanted here, and "
+                        + ExpressionBinder.text(expression) + " is " + bound.type().get().title() + ": write " + cast
+                        + ".",
                 places.fix().instead(expression, cast));
     }
 
     void requireComparable(Object where, Expression left, Bound l, Expression right, Bound r) {
         if (comparable(l.type(), r.type())) return;
         // A cast that may fail for some rows is no advice.
-        List<Expression.Cast> casts = Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
-                .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
-        throw incomparable(where, ExpressionBinder.text(left), l.type().get(), ExpressionBinder.text(right), r.type().get(),
+        List<Expression.Cast> casts =
+                Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
+                        .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
+        throw incomparable(where, ExpressionBinder.text(left), l.type().get(), ExpressionBinder.text(right),
+                r.type().get(),
                 casts.isEmpty() ? "compare it with something else" : "write " + ExpressionBinder.text(casts.getFirst()),
-                casts.stream().map(cast -> places.fix().instead(cast.of(), cast(cast.of(), cast.type()))).toArray(Fix[]::new));
+                casts.stream().map(cast -> places.fix().instead(cast.of(), cast(cast.of(), cast.type())))
+                        .toArray(Fix[]::new));
     }
 
     private static String cast(Expression expression, Type type) {
@@ -39,19 +44,22 @@ record TypeRules(Places places) {
     }
 
     private static boolean hasValue(Expression.Cast cast) {
-        return cast.of() instanceof Expression.Literal(Value.TextValue(String text)) && cast.type().read(text).isPresent();
+        return cast.of() instanceof Expression.Literal(Value.TextValue(String text))
+                && cast.type().read(text).isPresent();
     }
 
     void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
         if (comparable(leftType, rightType)) return;
-        throw incomparable(where, left, leftType.get(), right, rightType.get(), "match columns of one type, or CAST one of them");
+        throw incomparable(where, left, leftType.get(), right, rightType.get(),
+                "match columns of one type, or CAST one of them");
     }
 
     private static boolean comparable(Optional<Type> left, Optional<Type> right) {
         return left.isEmpty() || right.isEmpty() || left.get().comparesWith(right.get());
     }
 
-    private Refusal incomparable(Object where, String left, Type leftType, String right, Type rightType, String advice, Fix... fixes) {
+    private Refusal incomparable(Object where, String left, Type leftType, String right, Type rightType, String advice,
+            Fix... fixes) {
         return places.refusal(where, left + " is " + leftType.title() + " and " + right + " is " + rightType.title()
                 + ", and SQL does not compare the two: " + advice + ".", fixes);
     }

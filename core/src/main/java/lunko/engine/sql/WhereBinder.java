@@ -32,22 +32,27 @@ final class WhereBinder extends ExpressionBinder {
     /** A condition that is not true of NULL, on a column that is NULL in all kept rows. */
     private void notePadded(Expression condition) {
         switch (condition) {
-            case Expression.Comparison(var _, Expression left, Expression right) -> notePadded(condition, Stream.of(left, right));
+            case Expression.Comparison(var _, Expression left, Expression right) ->
+                notePadded(condition, Stream.of(left, right));
             case Expression.Between(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.Like(Expression of, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.InList(Expression of, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.IsNull(Expression of, boolean negated) when negated -> notePadded(condition, Stream.of(of));
-            default -> { }
+            default -> {}
         }
     }
 
     private void notePadded(Expression condition, Stream<Expression> operands) {
         operands.filter(Expression.ColumnName.class::isInstance).map(Expression.ColumnName.class::cast)
-                .flatMap(name -> scope().meant(name).stream().flatMap(index -> scope().slots().get(index).padded().stream())
+                .flatMap(name -> scope().meant(name).stream()
+                        .flatMap(index -> scope().slots().get(index).padded().stream())
                         .map(join -> new Padded(name, join)))
-                .findFirst().ifPresent(padded -> places().note(condition, text(padded.name) + " is NULL in the rows that the outer join"
-                        + " keeps without a partner, so this WHERE throws them away again: to keep them, write "
-                        + text(condition) + " into the ON of the join.", intoOn(condition, padded.join)));
+                .findFirst()
+                .ifPresent(padded -> places().note(condition,
+                        text(padded.name) + " is NULL in the rows that the outer join"
+                                + " keeps without a partner, so this WHERE throws them away again: to keep them, write "
+                                + text(condition) + " into the ON of the join.",
+                        intoOn(condition, padded.join)));
     }
 
     private record Padded(Expression.ColumnName name, FromItem.Joined join) {}
@@ -70,8 +75,10 @@ final class WhereBinder extends ExpressionBinder {
                 if (item instanceof SelectItem.Item(Expression expression, var alias)
                         && alias.map(given -> name.column().means(given.text())).orElse(false)) {
                     String written = new SqlWriter().expression(expression);
-                    throw places().refusal(name, name.column().text() + " is a name given in SELECT, and WHERE comes before"
-                            + " that: write " + text(expression) + " instead.", places().fix().instead(name,
+                    throw places().refusal(name,
+                            name.column().text() + " is a name given in SELECT, and WHERE comes before"
+                                    + " that: write " + text(expression) + " instead.",
+                            places().fix().instead(name,
                                     expression.parts().isEmpty() ? written : "(" + written + ")"));
                 }
             }

@@ -49,7 +49,8 @@ final class WhereClause {
     private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
         WhereBinder binder = new WhereBinder(queries, scope, places, select);
         Bound bound = binder.where(condition);
-        List<Integer> nulls = condition.conjuncts().stream().flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
+        List<Integer> nulls = condition.conjuncts().stream()
+                .flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
         return from.then(around -> {
             Stage input = from.stage().apply(around);
             return QueryBinder.filtered(input, "WHERE", condition, bound, binder, around, antiJoin(input, nulls));
@@ -58,32 +59,39 @@ final class WhereClause {
 
     /** The column that a condition wants to be NULL. */
     private static OptionalInt nullColumn(Expression condition, Scope scope) {
-        if (!(condition instanceof Expression.IsNull(Expression.ColumnName column, boolean negated)) || negated) return OptionalInt.empty();
+        if (!(condition instanceof Expression.IsNull(Expression.ColumnName column, boolean negated)) || negated)
+            return OptionalInt.empty();
         return scope.meant(column).stream().mapToInt(i -> i).findFirst();
     }
 
-    /** The anti join that a left or right outer join becomes where a key of the other side is NULL: no partner has that. */
+    /**
+     * The anti join that a left or right outer join becomes where a key of the other side is NULL: no partner has that.
+     */
     private static Optional<JoinKind> antiJoin(Stage input, List<Integer> nullColumns) {
         if (!(input instanceof Joined joined)) return Optional.empty();
         return switch (joined.join().kind()) {
-            case LEFT_OUTER -> isNull(joined, Side.RIGHT, nullColumns) ? Optional.of(JoinKind.LEFT_ANTI) : Optional.empty();
-            case RIGHT_OUTER -> isNull(joined, Side.LEFT, nullColumns) ? Optional.of(JoinKind.RIGHT_ANTI) : Optional.empty();
+            case LEFT_OUTER ->
+                isNull(joined, Side.RIGHT, nullColumns) ? Optional.of(JoinKind.LEFT_ANTI) : Optional.empty();
+            case RIGHT_OUTER ->
+                isNull(joined, Side.LEFT, nullColumns) ? Optional.of(JoinKind.RIGHT_ANTI) : Optional.empty();
             case INNER, FULL_OUTER, CROSS, LEFT_SEMI, RIGHT_SEMI, LEFT_ANTI, RIGHT_ANTI, FULL_ANTI -> Optional.empty();
         };
     }
 
     private static boolean isNull(Joined joined, Side padded, List<Integer> nullColumns) {
         int first = joined.once().size() + padded.of(0, joined.join().left().headings().size());
-        return joined.join().on().equal().stream().anyMatch(equality -> nullColumns.contains(first + equality.on(padded)));
+        return joined.join().on().equal().stream()
+                .anyMatch(equality -> nullColumns.contains(first + equality.on(padded)));
     }
 
     /** A partner test whose names are bound: where partners are looked for, and what makes one. */
     private record BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
-                             Function<Env, Partnership> on) {}
+            Function<Env, Partnership> on) {}
 
     private BoundFrom joined(BoundFrom from, BoundTest test) {
         return from.then(around -> {
-            Join join = new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around));
+            Join join =
+                    new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around));
             join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
             return Joined.of(join, List.of(), FromBinder.MOST, test.binder().asides())
                     .orElseThrow(() -> FromBinder.tooMany(places, test.condition()));
@@ -94,8 +102,9 @@ final class WhereClause {
     private void noteNull(Expression condition, Stage partners, int column) {
         if (partners.rows().stream().noneMatch(row -> row.get(column).isNull())) return;
         String name = partners.headings().get(column).name();
-        places.note(condition, name + " of " + partners.title() + " is NULL in a row, and so this NOT IN is never true: add WHERE "
-                + name + " IS NOT NULL to the query within, or write NOT EXISTS.");
+        places.note(condition,
+                name + " of " + partners.title() + " is NULL in a row, and so this NOT IN is never true: add WHERE "
+                        + name + " IS NOT NULL to the query within, or write NOT EXISTS.");
     }
 
     /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
@@ -105,20 +114,22 @@ final class WhereClause {
         if (tables.reachesOut()) return Optional.empty();
         Scope inner = new Scope(from.slots(), Optional.of(scope));
         ExpressionBinder binder = new ExpressionBinder(queries, inner, places);
-        for (SelectItem item : test.select().items()) queries.add(item, inner, binder, new ArrayList<>(), new ArrayList<>());
+        for (SelectItem item : test.select().items())
+            queries.add(item, inner, binder, new ArrayList<>(), new ArrayList<>());
 
         List<Expression> own = new ArrayList<>();
         List<Expression> between = new ArrayList<>();
         for (Expression each : test.select().where().map(Expression::conjuncts).orElse(List.of())) {
             (isOfItself(each, from, scope) ? own : between).add(each);
         }
-        Optional<Equality> member = test.member().flatMap(columns ->
-                one(scope.meant(columns.left()), inner.meant(columns.right())));
+        Optional<Equality> member =
+                test.member().flatMap(columns -> one(scope.meant(columns.left()), inner.meant(columns.right())));
         if (test.member().isPresent() ? member.isEmpty() : between.isEmpty()) return Optional.empty();
         member.ifPresent(columns -> {
             Slot left = scope.slots().get(columns.left());
             Slot right = inner.slots().get(columns.right());
-            binder.types().requireComparable(condition, left.name(), left.type(), "the column " + right.name() + " of the query", right.type());
+            binder.types().requireComparable(condition, left.name(), left.type(),
+                    "the column " + right.name() + " of the query", right.type());
         });
         boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && member.isPresent();
         List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : member.stream().toList());
@@ -129,9 +140,11 @@ final class WhereClause {
                 : Optional.of(new BoundMore(Expression.all(more), binder));
         WhereClause within = new WhereClause(queries, places, test.select());
         BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
-        return Optional.of(new BoundTest(condition, test.kind(), new Later<>(() -> partners.stage().apply(Env.nothing())), binder,
-                around -> new Partnership(equal, bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
-                        isNotIn ? member : Optional.empty())));
+        return Optional.of(
+                new BoundTest(condition, test.kind(), new Later<>(() -> partners.stage().apply(Env.nothing())), binder,
+                        around -> new Partnership(equal,
+                                bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
+                                isNotIn ? member : Optional.empty())));
     }
 
     /** Whether a condition of the query within names nothing of the one around it. */
@@ -143,15 +156,18 @@ final class WhereClause {
 
     /** The equality of a column around and a column within that a condition is. */
     private static Optional<Equality> equality(Expression condition, Scope around, Scope within) {
-        return condition.equalColumns().flatMap(equal -> equality(equal.left(), equal.right(), around, within).or(() -> equality(equal.right(), equal.left(), around, within)));
+        return condition.equalColumns().flatMap(equal -> equality(equal.left(), equal.right(), around, within)
+                .or(() -> equality(equal.right(), equal.left(), around, within)));
     }
 
-    private static Optional<Equality> equality(Expression.ColumnName around, Expression.ColumnName within, Scope outer, Scope inner) {
+    private static Optional<Equality> equality(Expression.ColumnName around, Expression.ColumnName within, Scope outer,
+            Scope inner) {
         // A name means a column within before it means one around.
         return inner.meant(around).isEmpty() ? one(outer.meant(around), inner.meant(within)) : Optional.empty();
     }
 
     private static Optional<Equality> one(List<Integer> left, List<Integer> right) {
-        return left.size() == 1 && right.size() == 1 ? Optional.of(new Equality(left.getFirst(), right.getFirst())) : Optional.empty();
+        return left.size() == 1 && right.size() == 1 ? Optional.of(new Equality(left.getFirst(), right.getFirst()))
+                : Optional.empty();
     }
 }

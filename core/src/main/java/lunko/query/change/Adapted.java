@@ -30,9 +30,13 @@ public final class Adapted {
 
     /** How the standard says what is cut out (ISO/IEC 9075-2, query expression). */
     private static final String STANDARD = "(?is)(OFFSET\\s+\\d+\\s+ROWS?)?\\s*(FETCH\\b.*)?";
-    private static final String NATURAL = "NATURAL and USING are not there, or mean something else, in %s, and this query is too much for Lunko to say it by ON: write ON yourself.";
-    private static final String FULL_JOIN = "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON compare a column of the left side, "
-            + "leave groups out, and sort by columns of the result.";
+    private static final String NATURAL =
+            "NATURAL and USING are not there, or mean something else, in %s, and this query is too much for Lunko "
+                    + "to say it by ON: write ON yourself.";
+    private static final String FULL_JOIN =
+            "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON "
+                    + "compare a column of the left side, "
+                    + "leave groups out, and sort by columns of the result.";
 
     /** Some characters of the text, and what is written in their place. */
     private record Change(Stretch at, String with) {}
@@ -45,7 +49,10 @@ public final class Adapted {
         this.tables = tables;
     }
 
-    /** The text of a query of a script, over these tables, for a database; a problem where it has no words for it that Lunko knows. */
+    /**
+     * The text of a query of a script, over these tables, for a database; a problem where it has no words for it that
+     * Lunko knows.
+     */
     public static Checked<String> of(Target target, Script script, Statement.Query query, List<Table> tables) {
         Adapted adapted = new Adapted(target, tables);
         String own = script.stretch(query).orElseThrow().of(script.text());
@@ -56,7 +63,8 @@ public final class Adapted {
     }
 
     private static Statement.Query query(Script script) {
-        return script.statements().getFirst() instanceof Statement.Query query ? query : Optional.<Statement.Query>empty().orElseThrow();
+        return script.statements().getFirst() instanceof Statement.Query query ? query
+                : Optional.<Statement.Query>empty().orElseThrow();
     }
 
     /** The query without what the database has not. */
@@ -82,34 +90,47 @@ public final class Adapted {
         // In the queries within, and those that are put together, they are still there.
         List<FromItem.Joined> joins = script.parts(FromItem.Joined.class);
         if (!target.hasNatural() && joins.stream().anyMatch(MergedColumns::merges)) return tooMuch(NATURAL);
-        if (!target.hasFullJoin() && joins.stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER)) return tooMuch(FULL_JOIN);
+        if (!target.hasFullJoin() && joins.stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER))
+            return tooMuch(FULL_JOIN);
         if (target.saysWhereNullsAre()) {
             for (SortKey key : script.parts(SortKey.class)) {
-                if (key.nulls().isEmpty()) script.stretch(key).ifPresent(at -> changes.add(new Change(new Stretch(at.end(), at.end()), key.descending() ? " NULLS FIRST" : " NULLS LAST")));
+                if (key.nulls().isEmpty())
+                    script.stretch(key).ifPresent(at -> changes.add(new Change(new Stretch(at.end(), at.end()),
+                            key.descending() ? " NULLS FIRST" : " NULLS LAST")));
             }
         }
         script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
-        if (target.lacksTypes() && script.parts(SetOperation.class).stream().anyMatch(set -> set.all() && set.operator() != SetOperator.UNION)) {
-            return Checked.invalid(target.title() + " has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or say it by EXISTS.");
+        if (target.lacksTypes() && script.parts(SetOperation.class).stream()
+                .anyMatch(set -> set.all() && set.operator() != SetOperator.UNION)) {
+            return Checked.invalid(
+                    target.title() + " has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or say it by EXISTS.");
         }
         if (target.lacksTypes() && !script.parts(QueryBody.Nested.class).isEmpty()) {
-            return Checked.invalid(target.title() + " takes no query of a UNION in parentheses: write it without them, or as a query in FROM.");
+            return Checked.invalid(target.title()
+                    + " takes no query of a UNION in parentheses: write it without them, or as a query in FROM.");
         }
         words(text, changes);
         StringBuilder out = new StringBuilder(text);
-        changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed()).forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
+        changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())
+                .forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
         return Checked.valid(out.toString());
     }
 
     private void limit(Script script, QueryExpression query, List<Change> changes) {
-        List<Stretch> there = Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream()).sorted(Comparator.comparingInt(Stretch::start)).toList();
+        List<Stretch> there =
+                Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream())
+                        .sorted(Comparator.comparingInt(Stretch::start)).toList();
         if (there.isEmpty()) return;
         Stretch all = new Stretch(there.getFirst().start(), there.getLast().end());
         switch (target.limit()) {
-            case EITHER -> { }
-            case LIMIT_BEFORE_OFFSET -> changes.add(new Change(all, "LIMIT " + (query.limit().isPresent() ? query.limit().getAsLong() : Long.MAX_VALUE) + said(" OFFSET ", query.offset(), "")));
+            case EITHER -> {}
+            case LIMIT_BEFORE_OFFSET -> changes.add(
+                    new Change(all, "LIMIT " + (query.limit().isPresent() ? query.limit().getAsLong() : Long.MAX_VALUE)
+                            + said(" OFFSET ", query.offset(), "")));
             case FETCH -> {
-                if (!all.of(script.text()).matches(STANDARD)) changes.add(new Change(all, (said("OFFSET ", query.offset(), " ROWS") + said(" FETCH FIRST ", query.limit(), " ROWS ONLY")).strip()));
+                if (!all.of(script.text()).matches(STANDARD)) changes.add(new Change(all,
+                        (said("OFFSET ", query.offset(), " ROWS") + said(" FETCH FIRST ", query.limit(), " ROWS ONLY"))
+                                .strip()));
             }
         }
     }
@@ -125,16 +146,21 @@ public final class Adapted {
             Lexeme lexeme = all.get(i);
             String word = lexeme.at().of(text);
             String next = i + 1 < all.size() ? all.get(i + 1).at().of(text) : "";
-            if (lexeme.kind() == Lexeme.Kind.NAME && !word.startsWith("\"") && !next.equals("(")) name(word).ifPresent(quoted -> changes.add(new Change(lexeme.at(), quoted)));
+            if (lexeme.kind() == Lexeme.Kind.NAME && !word.startsWith("\"") && !next.equals("("))
+                name(word).ifPresent(quoted -> changes.add(new Change(lexeme.at(), quoted)));
             if (!target.lacksTypes()) continue;
             if (word.equalsIgnoreCase("CHAR_LENGTH")) changes.add(new Change(lexeme.at(), "LENGTH"));
-            if (word.equalsIgnoreCase("DATE") && next.startsWith("'")) changes.add(new Change(new Stretch(lexeme.at().start(), all.get(i + 1).at().start()), ""));
+            if (word.equalsIgnoreCase("DATE") && next.startsWith("'"))
+                changes.add(new Change(new Stretch(lexeme.at().start(), all.get(i + 1).at().start()), ""));
             if (word.equalsIgnoreCase("UNKNOWN")) changes.add(new Change(lexeme.at(), "NULL"));
         }
     }
 
     private Optional<String> name(String word) {
-        return Stream.concat(tables.stream().map(Table::name), tables.stream().flatMap(table -> table.columns().stream()).map(Column::name)).filter(word::equalsIgnoreCase).findFirst()
+        return Stream
+                .concat(tables.stream().map(Table::name),
+                        tables.stream().flatMap(table -> table.columns().stream()).map(Column::name))
+                .filter(word::equalsIgnoreCase).findFirst()
                 .map(target::name).filter(name -> !name.equalsIgnoreCase(word));
     }
 }

@@ -24,8 +24,9 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
 
     /** The use of a column in a query over tables; nothing, if the query as a whole does not know it by that name. */
     public static Optional<ColumnUse> of(QueryExpression query, List<Table> tables, ColumnName column) {
-        return Outline.of(query, tables).flatMap(outline -> outline.columns().stream().filter(known -> outline.means(column, known)).findFirst()
-                .map(known -> new ColumnUse(query, outline, known)));
+        return Outline.of(query, tables)
+                .flatMap(outline -> outline.columns().stream().filter(known -> outline.means(column, known)).findFirst()
+                        .map(known -> new ColumnUse(query, outline, known)));
     }
 
     private Select select() {
@@ -41,18 +42,25 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
         return outline.means(item.expression(), column);
     }
 
-    /** It shown, where the order of the tables has it, or not any more; nothing, where the result would be left without columns. */
+    /**
+     * It shown, where the order of the tables has it, or not any more; nothing, where the result would be left without
+     * columns.
+     */
     public Optional<QueryChange> toggled() {
         List<SelectItem.Item> items = new ArrayList<>(outline.items());
         if (isShown()) items.removeIf(this::isIt);
         else items.add(place(items), Outline.item(column));
-        return items.isEmpty() ? Optional.empty() : Optional.of(new QueryChange.Show(select().distinct(), List.copyOf(items)));
+        return items.isEmpty() ? Optional.empty()
+                : Optional.of(new QueryChange.Show(select().distinct(), List.copyOf(items)));
     }
 
     /** Before the first shown column that comes after it in the tables. */
     private int place(List<SelectItem.Item> items) {
-        List<ColumnName> after = outline.columns().subList(outline.columns().indexOf(column) + 1, outline.columns().size());
-        return IntStream.range(0, items.size()).filter(i -> after.stream().anyMatch(later -> outline.means(items.get(i).expression(), later))).findFirst().orElse(items.size());
+        List<ColumnName> after =
+                outline.columns().subList(outline.columns().indexOf(column) + 1, outline.columns().size());
+        return IntStream.range(0, items.size())
+                .filter(i -> after.stream().anyMatch(later -> outline.means(items.get(i).expression(), later)))
+                .findFirst().orElse(items.size());
     }
 
     /** The key by which it sorts the rows, if they are sorted by it. */
@@ -67,19 +75,28 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
     /** The rows sorted by it as well, the other way round, or, where no direction is given, not any more. */
     public QueryChange sorted(Optional<Boolean> descending) {
         Stream<SortKey> others = query.orderBy().stream().filter(key -> !isIt(key));
-        return new QueryChange.SortBy(descending.map(down -> sorting().isPresent() ? query.orderBy().stream().map(key -> isIt(key) ? new SortKey(key.by(), down, key.nulls()) : key)
-                : Stream.concat(others, Stream.of(new SortKey(column, down, Optional.empty())))).orElse(others).toList());
+        return new QueryChange.SortBy(descending
+                .map(down -> sorting().isPresent()
+                        ? query.orderBy().stream()
+                                .map(key -> isIt(key) ? new SortKey(key.by(), down, key.nulls()) : key)
+                        : Stream.concat(others, Stream.of(new SortKey(column, down, Optional.empty()))))
+                .orElse(others).toList());
     }
 
-    /** Conditions by which WHERE could take rows: that it equals a value that stands in it, one for each of so many, that it is NULL, and that it is not. */
+    /**
+     * Conditions by which WHERE could take rows: that it equals a value that stands in it, one for each of so many,
+     * that it is NULL, and that it is not.
+     */
     public List<Expression> conditions(List<Table> tables, int most) {
-        Stream<Value> some = Stream.concat(values(tables).stream().filter(value -> !value.isNull()).limit(most), Stream.of(Value.NULL));
+        Stream<Value> some = Stream.concat(values(tables).stream().filter(value -> !value.isNull()).limit(most),
+                Stream.of(Value.NULL));
         return Stream.concat(some.map(this::condition), Stream.of(new Expression.IsNull(column, true))).toList();
     }
 
     /** The condition that a value stands in it. */
     public Expression condition(Value value) {
-        return value.isNull() ? new Expression.IsNull(column, false) : Comparison.equal(column, new Expression.Literal(value));
+        return value.isNull() ? new Expression.IsNull(column, false)
+                : Comparison.equal(column, new Expression.Literal(value));
     }
 
     private List<Value> values(List<Table> tables) {
@@ -94,11 +111,16 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
         return new QueryChange.AddCondition(new Seat.Where(), condition);
     }
 
-    /** A further table joined by it and a column of that table; nothing, where ON could not name it, because a comma stands between. */
+    /**
+     * A further table joined by it and a column of that table; nothing, where ON could not name it, because a comma
+     * stands between.
+     */
     public Optional<QueryChange> joining(String table, String partner) {
-        if (column.table().filter(Naming.allCalled(select().from().getLast())::contains).isEmpty()) return Optional.empty();
+        if (column.table().filter(Naming.allCalled(select().from().getLast())::contains).isEmpty())
+            return Optional.empty();
         Name alias = outline.free(table);
-        return Optional.of(new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of(table), Optional.of(alias)),
-                new JoinSpecification.On(Comparison.equal(column, ColumnName.of(alias, partner)))));
+        return Optional.of(
+                new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of(table), Optional.of(alias)),
+                        new JoinSpecification.On(Comparison.equal(column, ColumnName.of(alias, partner)))));
     }
 }

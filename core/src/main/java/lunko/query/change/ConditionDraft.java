@@ -14,7 +14,8 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /**
- * A condition as somebody puts it together: a column, how it is compared, and what is typed to compare it with, which needs no quotes.
+ * A condition as somebody puts it together: a column, how it is compared, and what is typed to compare it with, which
+ * needs no quotes.
  *
  * @param typed a value or a column; of BETWEEN two with AND between them, of IN several with commas between them
  */
@@ -68,12 +69,16 @@ public record ConditionDraft(Outline outline, ColumnName column, How how, String
 
     /** The condition on these tables; a problem where it is none. */
     public Checked<Expression> condition(List<Table> tables) {
-        Optional<Type> type = outline.table(column, tables).map(table -> table.columns().get(table.column(column.column().text()).orElseThrow()).type());
+        Optional<Type> type = outline.table(column, tables)
+                .map(table -> table.columns().get(table.column(column.column().text()).orElseThrow()).type());
         return Outline.condition(new SqlWriter().expression(column) + " " + how + switch (how) {
             case IS_NULL, IS_NOT_NULL -> "";
-            case IN -> " (" + parts(typed.strip().replaceAll("^\\(|\\)$", ""), ",").map(part -> sql(part, type)).collect(Collectors.joining(", ")) + ")";
-            case BETWEEN -> " " + parts(typed, "(?i)\\s+AND\\s+").map(part -> sql(part, type)).collect(Collectors.joining(" AND "));
-            case EQUAL, NOT_EQUAL, LESS, LESS_OR_EQUAL, GREATER, GREATER_OR_EQUAL, LIKE, NOT_LIKE -> " " + sql(typed.strip(), type);
+            case IN -> " (" + parts(typed.strip().replaceAll("^\\(|\\)$", ""), ",").map(part -> sql(part, type))
+                    .collect(Collectors.joining(", ")) + ")";
+            case BETWEEN ->
+                " " + parts(typed, "(?i)\\s+AND\\s+").map(part -> sql(part, type)).collect(Collectors.joining(" AND "));
+            case EQUAL, NOT_EQUAL, LESS, LESS_OR_EQUAL, GREATER, GREATER_OR_EQUAL, LIKE, NOT_LIKE ->
+                " " + sql(typed.strip(), type);
         });
     }
 
@@ -81,9 +86,12 @@ public record ConditionDraft(Outline outline, ColumnName column, How how, String
         return Stream.of(typed.split(between)).map(String::strip);
     }
 
-    /** What was typed as SQL: a column, what is SQL already, or a value of the column's type; what is neither is a text. */
+    /**
+     * What was typed as SQL: a column, what is SQL already, or a value of the column's type; what is neither is a text.
+     */
     private String sql(String part, Optional<Type> type) {
-        boolean ready = part.isEmpty() || READY.matcher(part).matches() || outline.columns().stream().anyMatch(known -> new SqlWriter().expression(known).equalsIgnoreCase(part));
+        boolean ready = part.isEmpty() || READY.matcher(part).matches() || outline.columns().stream()
+                .anyMatch(known -> new SqlWriter().expression(known).equalsIgnoreCase(part));
         if (ready || NUMBER.matcher(part).matches() && type.filter(Type.TEXT::equals).isEmpty()) return part;
         return type.filter(Type.DATE::equals).flatMap(date -> date.read(part)).orElseGet(() -> Value.of(part)).sql();
     }

@@ -19,7 +19,10 @@ public final class Conditions {
 
     private Conditions() {}
 
-    /** All conditions of a query that is one SELECT: those of its joins, in the order in which they are done, then those of WHERE. */
+    /**
+     * All conditions of a query that is one SELECT: those of its joins, in the order in which they are done, then those
+     * of WHERE.
+     */
     public static List<Seated> of(QueryExpression query) {
         List<Seated> all = new ArrayList<>();
         if (!(query.body() instanceof QueryBody.Select select)) return all;
@@ -28,14 +31,18 @@ public final class Conditions {
         return all;
     }
 
-    /** The places that a condition could be sent to: from ON to WHERE, and from WHERE to the joins that see all that it names, the first of them first. */
+    /**
+     * The places that a condition could be sent to: from ON to WHERE, and from WHERE to the joins that see all that it
+     * names, the first of them first.
+     */
     public static List<Seat> others(QueryExpression query, Seated condition) {
         if (!(query.body() instanceof QueryBody.Select select)) return List.of();
         return switch (condition.seat()) {
             case Seat.On _ -> List.of(new Seat.Where());
             case Seat.Where _ -> {
                 List<FromItem.Joined> joins = Joins.of(query);
-                yield IntStream.range(0, joins.size()).filter(join -> at(select, new Seat.On(join)).isPresent() && sees(joins.get(join), condition.condition())).<Seat>mapToObj(Seat.On::new).toList();
+                yield IntStream.range(0, joins.size()).filter(join -> at(select, new Seat.On(join)).isPresent()
+                        && sees(joins.get(join), condition.condition())).<Seat>mapToObj(Seat.On::new).toList();
             }
         };
     }
@@ -43,7 +50,8 @@ public final class Conditions {
     /** Whether the ON of a join can name all columns of a condition, as far as it says of which tables they are. */
     private static boolean sees(FromItem.Joined join, Expression condition) {
         List<Name> called = Naming.allCalled(join);
-        return condition instanceof Expression.ColumnName column ? column.table().stream().allMatch(table -> called.stream().anyMatch(name -> name.means(table.text())))
+        return condition instanceof Expression.ColumnName column
+                ? column.table().stream().allMatch(table -> called.stream().anyMatch(name -> name.means(table.text())))
                 : condition.parts().stream().allMatch(part -> sees(join, part));
     }
 
@@ -62,7 +70,7 @@ public final class Conditions {
                 yield switch (joins.get(number).specification()) {
                     case JoinSpecification.On(Expression condition) -> Optional.of(condition.conjuncts());
                     case JoinSpecification.Nothing _ -> Optional.of(List.of());
-                    case JoinSpecification.Using _, JoinSpecification.Natural _ -> Optional.empty();
+                    case JoinSpecification.Using _,JoinSpecification.Natural _ -> Optional.empty();
                 };
             }
         };

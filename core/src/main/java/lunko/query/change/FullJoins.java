@@ -23,7 +23,8 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /**
- * FULL JOIN said by UNION ALL: the left join, and then the right rows without a partner, which are those of the right join whose left key is NULL.
+ * FULL JOIN said by UNION ALL: the left join, and then the right rows without a partner, which are those of the right
+ * join whose left key is NULL.
  * Where a join around it takes only rows that have one of its sides, it is a left or right join anyway.
  */
 final class FullJoins {
@@ -37,9 +38,14 @@ final class FullJoins {
 
     /** A query without FULL JOIN; nothing, where Lunko knows no way to say it so. */
     static Optional<QueryExpression> without(QueryExpression query, List<Table> tables) {
-        if (Joins.of(query).stream().noneMatch(joined -> joined.kind() == JoinKind.FULL_OUTER)) return Optional.of(query);
-        return query.body() instanceof Select select && select.groupBy().isEmpty() && select.having().isEmpty() && select.items().stream().noneMatch(FullJoins::counts)
-                ? Outline.of(query, tables).flatMap(outline -> new FullJoins(outline, Joins.tables(select.from()).size()).without(query, select)) : Optional.empty();
+        if (Joins.of(query).stream().noneMatch(joined -> joined.kind() == JoinKind.FULL_OUTER))
+            return Optional.of(query);
+        return query.body() instanceof Select select && select.groupBy().isEmpty() && select.having().isEmpty()
+                && select.items().stream().noneMatch(FullJoins::counts)
+                        ? Outline.of(query, tables)
+                                .flatMap(outline -> new FullJoins(outline, Joins.tables(select.from()).size())
+                                        .without(query, select))
+                        : Optional.empty();
     }
 
     private static boolean counts(SelectItem item) {
@@ -48,10 +54,13 @@ final class FullJoins {
 
     private Optional<QueryExpression> without(QueryExpression query, Select select) {
         List<Select> branches = branches(select);
-        if (branches.size() == 1) return Optional.of(new QueryExpression(branches.getFirst(), query.orderBy(), query.offset(), query.limit()));
-        Optional<QueryBody> union = branches.stream().<QueryBody>map(branch -> branch).reduce((one, other) -> new SetOperation(SetOperator.UNION, !select.distinct(), one, other));
+        if (branches.size() == 1) return Optional
+                .of(new QueryExpression(branches.getFirst(), query.orderBy(), query.offset(), query.limit()));
+        Optional<QueryBody> union = branches.stream().<QueryBody>map(branch -> branch)
+                .reduce((one, other) -> new SetOperation(SetOperator.UNION, !select.distinct(), one, other));
         List<SortKey> order = query.orderBy().stream().flatMap(key -> ofResult(key).stream()).toList();
-        return union.filter(_ -> order.size() == query.orderBy().size()).map(all -> new QueryExpression(all, order, query.offset(), query.limit()));
+        return union.filter(_ -> order.size() == query.orderBy().size())
+                .map(all -> new QueryExpression(all, order, query.offset(), query.limit()));
     }
 
     /** A sort key as one of a UNION, which can be sorted by the columns of its result only. */
@@ -59,13 +68,19 @@ final class FullJoins {
         if (key.by() instanceof Expression.Literal || isOfResult(key.by())) return Optional.of(key);
         // Of a query in FROM it is not known how many columns it has.
         if (outline.tables().size() < tables) return Optional.empty();
-        OptionalInt place = IntStream.range(0, outline.items().size()).filter(i -> isSame(key.by(), outline.items().get(i).expression())).findFirst();
-        return place.isPresent() ? Optional.of(new SortKey(new Expression.Literal(Value.of(place.getAsInt() + 1)), key.descending(), key.nulls())) : Optional.empty();
+        OptionalInt place = IntStream.range(0, outline.items().size())
+                .filter(i -> isSame(key.by(), outline.items().get(i).expression())).findFirst();
+        return place.isPresent() ? Optional
+                .of(new SortKey(new Expression.Literal(Value.of(place.getAsInt() + 1)), key.descending(), key.nulls()))
+                : Optional.empty();
     }
 
     private boolean isOfResult(Expression by) {
-        return by instanceof ColumnName(Optional<Name> table, Name column) && table.isEmpty() && outline.items().stream().filter(item -> item.name().map(name -> name.means(column.text()))
-                .orElseGet(() -> item.expression() instanceof ColumnName(var _, Name own) && own.means(column.text()))).count() == 1;
+        return by instanceof ColumnName(Optional<Name> table, Name column) && table.isEmpty()
+                && outline.items().stream().filter(item -> item.name().map(name -> name.means(column.text()))
+                        .orElseGet(() -> item.expression() instanceof ColumnName(var _, Name own)
+                                && own.means(column.text())))
+                        .count() == 1;
     }
 
     private boolean isSame(Expression one, Expression other) {
@@ -76,14 +91,19 @@ final class FullJoins {
     private List<Select> branches(Select select) {
         List<FromItem> from = select.from().stream().map(this::narrowed).toList();
         Optional<Joined> full = from.stream().flatMap(item -> kept(item).stream()).findFirst();
-        if (full.isEmpty()) return Joins.in(from).stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER) ? List.of() : List.of(with(select, from, select.where()));
+        if (full.isEmpty()) return Joins.in(from).stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER)
+                ? List.of() : List.of(with(select, from, select.where()));
         Joined joined = full.get();
         Optional<ColumnName> key = required(joined).stream().filter(column -> isOf(column, joined.left())).findFirst();
         if (key.isEmpty()) return List.of();
-        List<FromItem> lefts = Joins.changed(from, joined, _ -> new Joined(joined.left(), JoinKind.LEFT_OUTER, joined.right(), joined.specification()));
-        List<FromItem> rights = Joins.changed(from, joined, _ -> new Joined(narrowed(joined.left(), List.of(key.get())), JoinKind.RIGHT_OUTER, joined.right(), joined.specification()));
+        List<FromItem> lefts = Joins.changed(from, joined,
+                _ -> new Joined(joined.left(), JoinKind.LEFT_OUTER, joined.right(), joined.specification()));
+        List<FromItem> rights = Joins.changed(from, joined, _ -> new Joined(narrowed(joined.left(), List.of(key.get())),
+                JoinKind.RIGHT_OUTER, joined.right(), joined.specification()));
         Expression alone = new Expression.IsNull(key.get(), false);
-        Expression where = Expression.all(Stream.concat(Stream.of(alone), select.where().stream().flatMap(condition -> condition.conjuncts().stream())).toList());
+        Expression where = Expression.all(Stream
+                .concat(Stream.of(alone), select.where().stream().flatMap(condition -> condition.conjuncts().stream()))
+                .toList());
         List<Select> first = branches(with(select, lefts, select.where()));
         List<Select> then = branches(with(select, rights, Optional.of(where)));
         return first.isEmpty() || then.isEmpty() ? List.of() : Stream.concat(first.stream(), then.stream()).toList();
@@ -105,7 +125,10 @@ final class FullJoins {
         };
     }
 
-    /** A table of FROM in which full joins are left, right or inner joins where the conditions of the joins around them take only such rows. */
+    /**
+     * A table of FROM in which full joins are left, right or inner joins where the conditions of the joins around them
+     * take only such rows.
+     */
     private FromItem narrowed(FromItem item) {
         if (!(item instanceof Joined joined)) return item;
         List<ColumnName> required = required(joined);
@@ -121,23 +144,27 @@ final class FullJoins {
         if (!(item instanceof Joined joined)) return item;
         boolean left = required.stream().anyMatch(column -> isOf(column, joined.left()));
         boolean right = required.stream().anyMatch(column -> isOf(column, joined.right()));
-        JoinKind kind = joined.kind() != JoinKind.FULL_OUTER ? joined.kind() : left && right ? JoinKind.INNER : left ? JoinKind.LEFT_OUTER : right ? JoinKind.RIGHT_OUTER : joined.kind();
+        JoinKind kind = joined.kind() != JoinKind.FULL_OUTER ? joined.kind() : left && right ? JoinKind.INNER
+                : left ? JoinKind.LEFT_OUTER : right ? JoinKind.RIGHT_OUTER : joined.kind();
         return rejoined(joined, narrowed(joined.left(), required), kind, narrowed(joined.right(), required));
     }
 
     private static FromItem rejoined(Joined joined, FromItem left, JoinKind kind, FromItem right) {
-        return left == joined.left() && kind == joined.kind() && right == joined.right() ? joined : new Joined(left, kind, right, joined.specification());
+        return left == joined.left() && kind == joined.kind() && right == joined.right() ? joined
+                : new Joined(left, kind, right, joined.specification());
     }
 
     /** Columns that are NULL in no pair of a join, because its condition would not be true. */
     private static List<ColumnName> required(Joined joined) {
-        return joined.specification() instanceof JoinSpecification.On(Expression condition) ? condition.conjuncts().stream().flatMap(FullJoins::required)
-                .filter(ColumnName.class::isInstance).map(ColumnName.class::cast).toList() : List.of();
+        return joined.specification() instanceof JoinSpecification.On(Expression condition)
+                ? condition.conjuncts().stream().flatMap(FullJoins::required)
+                        .filter(ColumnName.class::isInstance).map(ColumnName.class::cast).toList()
+                : List.of();
     }
 
     private static Stream<Expression> required(Expression condition) {
         return switch (condition) {
-            case Expression.Comparison _, Expression.Like _ -> condition.parts().stream();
+            case Expression.Comparison _,Expression.Like _ -> condition.parts().stream();
             case Expression.Between between when !between.negated() -> condition.parts().stream();
             case Expression.IsNull(Expression of, boolean negated) when negated -> Stream.of(of);
             default -> Stream.empty();
@@ -146,6 +173,7 @@ final class FullJoins {
 
     private boolean isOf(ColumnName column, FromItem item) {
         List<Name> called = Naming.allCalled(item);
-        return outline.tables().stream().filter(table -> called.contains(table.called())).flatMap(table -> table.columns().stream()).anyMatch(known -> outline.means(column, known));
+        return outline.tables().stream().filter(table -> called.contains(table.called()))
+                .flatMap(table -> table.columns().stream()).anyMatch(known -> outline.means(column, known));
     }
 }

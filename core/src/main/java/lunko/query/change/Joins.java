@@ -25,7 +25,7 @@ public final class Joins {
 
     private static void collect(FromItem item, List<FromItem.Joined> joins) {
         switch (item) {
-            case FromItem.NamedTable _, FromItem.DerivedTable _ -> { }
+            case FromItem.NamedTable _,FromItem.DerivedTable _ -> {}
             case FromItem.Joined joined -> {
                 collect(joined.left(), joins);
                 collect(joined.right(), joins);
@@ -60,6 +60,7 @@ public final class Joins {
         if (!(item instanceof FromItem.Joined joined)) return item;
         FromItem left = changed(joined.left(), part, change);
         FromItem right = changed(joined.right(), part, change);
-        return left == joined.left() && right == joined.right() ? joined : new FromItem.Joined(left, joined.kind(), right, joined.specification());
+        return left == joined.left() && right == joined.right() ? joined
+                : new FromItem.Joined(left, joined.kind(), right, joined.specification());
     }
 }

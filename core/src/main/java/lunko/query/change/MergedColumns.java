@@ -19,7 +19,10 @@ import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 import lunko.table.Table;
 
-/** NATURAL and USING said by ON; a column that comes once is named by the side that has it (ISO/IEC 9075-2, joined table). */
+/**
+ * NATURAL and USING said by ON; a column that comes once is named by the side that has it (ISO/IEC 9075-2, joined
+ * table).
+ */
 final class MergedColumns {
 
     /** A column that * means, and what it is in words that need no NATURAL; one without a table is merged of two. */
@@ -37,16 +40,20 @@ final class MergedColumns {
     /** A query without NATURAL and USING; nothing, where Lunko knows no way to say it so. */
     static Optional<QueryExpression> without(QueryExpression query, List<Table> tables) {
         if (Joins.of(query).stream().noneMatch(MergedColumns::merges)) return Optional.of(query);
-        return query.body() instanceof Select select ? new MergedColumns(tables).without(query, select) : Optional.empty();
+        return query.body() instanceof Select select ? new MergedColumns(tables).without(query, select)
+                : Optional.empty();
     }
 
     /** What * means in a FROM: a column that comes once has no table. */
     static List<ColumnName> all(List<FromItem> from, List<Table> tables) {
-        return from.stream().flatMap(item -> new MergedColumns(tables).said(item).stream()).flatMap(said -> said.columns().stream()).map(column -> new ColumnName(column.table(), Name.of(column.name()))).toList();
+        return from.stream().flatMap(item -> new MergedColumns(tables).said(item).stream())
+                .flatMap(said -> said.columns().stream())
+                .map(column -> new ColumnName(column.table(), Name.of(column.name()))).toList();
     }
 
     static boolean merges(Joined joined) {
-        return joined.specification() instanceof JoinSpecification.Natural || joined.specification() instanceof JoinSpecification.Using;
+        return joined.specification() instanceof JoinSpecification.Natural
+                || joined.specification() instanceof JoinSpecification.Using;
     }
 
     private Optional<QueryExpression> without(QueryExpression query, Select select) {
@@ -55,9 +62,13 @@ final class MergedColumns {
         List<Visible> columns = from.stream().flatMap(said -> said.columns().stream()).toList();
         List<SelectItem> items = select.items().stream().flatMap(item -> items(item, columns)).toList();
         UnaryOperator<Expression> in = expression -> named(expression, columns);
-        Select said = new Select(select.distinct(), items, from.stream().map(Said::item).toList(), select.where().map(in), select.groupBy().stream().map(in).toList(), select.having().map(in));
-        List<SortKey> order = query.orderBy().stream().map(key -> isOfResult(key.by(), items) ? key : new SortKey(in.apply(key.by()), key.descending(), key.nulls())).toList();
-        boolean asks = Stream.of(select.items().stream().flatMap(MergedColumns::expressions), select.where().stream(), select.having().stream(), query.orderBy().stream().map(SortKey::by))
+        Select said = new Select(select.distinct(), items, from.stream().map(Said::item).toList(),
+                select.where().map(in), select.groupBy().stream().map(in).toList(), select.having().map(in));
+        List<SortKey> order = query.orderBy().stream().map(key -> isOfResult(key.by(), items) ? key
+                : new SortKey(in.apply(key.by()), key.descending(), key.nulls())).toList();
+        boolean asks = Stream
+                .of(select.items().stream().flatMap(MergedColumns::expressions), select.where().stream(),
+                        select.having().stream(), query.orderBy().stream().map(SortKey::by))
                 .flatMap(all -> all).anyMatch(MergedColumns::asksAQuery);
         // What a query within calls by a name may be a column of this one.
         return asks ? Optional.empty() : Optional.of(new QueryExpression(said, order, query.offset(), query.limit()));
@@ -68,31 +79,39 @@ final class MergedColumns {
     }
 
     private static boolean asksAQuery(Expression expression) {
-        return expression instanceof Expression.Exists || expression instanceof Expression.InQuery || expression instanceof Expression.ScalarQuery
+        return expression instanceof Expression.Exists || expression instanceof Expression.InQuery
+                || expression instanceof Expression.ScalarQuery
                 || expression.parts().stream().anyMatch(MergedColumns::asksAQuery);
     }
 
     private static boolean isOfResult(Expression by, List<SelectItem> items) {
         return by instanceof ColumnName(Optional<Name> table, Name column) && table.isEmpty()
-                && items.stream().anyMatch(item -> item instanceof SelectItem.Item(var _, Optional<Name> name) && name.filter(own -> own.means(column.text())).isPresent());
+                && items.stream().anyMatch(item -> item instanceof SelectItem.Item(var _, Optional<Name> name)
+                        && name.filter(own -> own.means(column.text())).isPresent());
     }
 
     private Optional<Said> said(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable _ -> Outline.named(item, tables).map(table -> new Said(item, table.columns().stream().map(column -> new Visible(column.column().text(), column.table(), column)).toList()));
+            case FromItem.NamedTable _ -> Outline.named(item, tables).map(table -> new Said(item, table.columns()
+                    .stream().map(column -> new Visible(column.column().text(), column.table(), column)).toList()));
             case FromItem.DerivedTable _ -> Optional.empty();
-            case Joined joined -> said(joined.left()).flatMap(left -> said(joined.right()).map(right -> said(joined, left, right)));
+            case Joined joined ->
+                said(joined.left()).flatMap(left -> said(joined.right()).map(right -> said(joined, left, right)));
         };
     }
 
     private static Said said(Joined joined, Said left, Said right) {
         List<Visible> both = both(left.columns(), right.columns());
         return switch (joined.specification()) {
-            case JoinSpecification.Nothing nothing -> new Said(new Joined(left.item(), joined.kind(), right.item(), nothing), both);
-            case JoinSpecification.On(Expression condition) -> new Said(new Joined(left.item(), joined.kind(), right.item(), new JoinSpecification.On(named(condition, both))), both);
+            case JoinSpecification.Nothing nothing ->
+                new Said(new Joined(left.item(), joined.kind(), right.item(), nothing), both);
+            case JoinSpecification.On(Expression condition) -> new Said(new Joined(left.item(), joined.kind(),
+                    right.item(), new JoinSpecification.On(named(condition, both))), both);
             case JoinSpecification.Using(List<Name> names) -> merged(joined.kind(), left, right, names);
-            case JoinSpecification.Natural _ -> merged(joined.kind(), left, right, left.columns().stream().map(column -> new Name(column.name(), true))
-                    .filter(name -> right.columns().stream().anyMatch(column -> name.means(column.name()))).toList());
+            case JoinSpecification.Natural _ -> merged(joined.kind(), left, right,
+                    left.columns().stream().map(column -> new Name(column.name(), true))
+                            .filter(name -> right.columns().stream().anyMatch(column -> name.means(column.name())))
+                            .toList());
         };
     }
 
@@ -105,11 +124,14 @@ final class MergedColumns {
             equal.add(Comparison.equal(l.of(), r.of()));
             columns.add(new Visible(l.name(), Optional.empty(), once(kind, l.of(), r.of())));
         }
-        both(left.columns(), right.columns()).stream().filter(column -> names.stream().noneMatch(name -> name.means(column.name()))).forEach(columns::add);
+        both(left.columns(), right.columns()).stream()
+                .filter(column -> names.stream().noneMatch(name -> name.means(column.name()))).forEach(columns::add);
         // Nothing in common: every row meets every row, and an outer join keeps its own where the other side has none.
         if (equal.isEmpty() && kind != JoinKind.INNER) equal.add(Expression.ALWAYS);
-        return new Said(equal.isEmpty() ? new Joined(left.item(), JoinKind.CROSS, right.item(), new JoinSpecification.Nothing())
-                : new Joined(left.item(), kind, right.item(), new JoinSpecification.On(Expression.all(equal))), columns);
+        return new Said(
+                equal.isEmpty() ? new Joined(left.item(), JoinKind.CROSS, right.item(), new JoinSpecification.Nothing())
+                        : new Joined(left.item(), kind, right.item(), new JoinSpecification.On(Expression.all(equal))),
+                columns);
     }
 
     private static Visible meant(Said side, Name name) {
@@ -130,11 +152,13 @@ final class MergedColumns {
 
     private static Stream<SelectItem> items(SelectItem item, List<Visible> columns) {
         return switch (item) {
-            case SelectItem.Everything _ -> columns.stream().map(column -> item(column.of(), Optional.empty(), column.name()));
+            case SelectItem.Everything _ ->
+                columns.stream().map(column -> item(column.of(), Optional.empty(), column.name()));
             case SelectItem.EverythingOf _ -> Stream.of(item);
             case SelectItem.Item(Expression expression, Optional<Name> name) -> {
                 Expression said = named(expression, columns);
-                yield Stream.of(said == expression ? item : item(said, name, expression instanceof ColumnName(var _, Name own) ? own.text() : ""));
+                yield Stream.of(said == expression ? item
+                        : item(said, name, expression instanceof ColumnName(var _, Name own) ? own.text() : ""));
             }
         };
     }
@@ -145,10 +169,15 @@ final class MergedColumns {
         return new SelectItem.Item(expression, name.isPresent() || calledSo ? name : Optional.of(Name.of(was)));
     }
 
-    /** An expression in which a merged column is said by the side that has it; one that names none stays the object it was. */
+    /**
+     * An expression in which a merged column is said by the side that has it; one that names none stays the object it
+     * was.
+     */
     private static Expression named(Expression expression, List<Visible> columns) {
         if (expression instanceof ColumnName(Optional<Name> table, Name column)) {
-            return columns.stream().filter(merged -> table.isEmpty() && merged.table().isEmpty() && column.means(merged.name())).map(Visible::of).findFirst().orElse(expression);
+            return columns.stream()
+                    .filter(merged -> table.isEmpty() && merged.table().isEmpty() && column.means(merged.name()))
+                    .map(Visible::of).findFirst().orElse(expression);
         }
         Expression changed = expression.with(part -> named(part, columns));
         return changed.equals(expression) ? expression : changed;

@@ -21,11 +21,13 @@ record Naming(Name from, Name to) {
         List<FromItem> tables = Joins.tables(select.from());
         if (table < 0 || table >= tables.size()) return Checked.invalid("There is no such table in FROM any more.");
         FromItem item = tables.get(table);
-        if (tables.stream().anyMatch(other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
+        if (tables.stream().anyMatch(
+                other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
             return Checked.invalid("Another table is called " + alias.text() + ": choose a name that no other has.");
         }
         Optional<Name> before = called(item);
-        QueryBody.Select called = new QueryBody.Select(select.distinct(), select.items(), Joins.changed(select.from(), item, one -> named(one, alias)),
+        QueryBody.Select called = new QueryBody.Select(select.distinct(), select.items(),
+                Joins.changed(select.from(), item, one -> named(one, alias)),
                 select.where(), select.groupBy(), select.having());
         QueryExpression changed = new QueryExpression(called, query.orderBy(), query.offset(), query.limit());
         return Checked.valid(before.map(name -> new Naming(name, alias).in(changed)).orElse(changed));
@@ -48,21 +50,26 @@ record Naming(Name from, Name to) {
     private static FromItem named(FromItem item, Name alias) {
         return switch (item) {
             case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));
-            case FromItem.DerivedTable(QueryExpression query, var _) -> new FromItem.DerivedTable(query, Optional.of(alias));
+            case FromItem.DerivedTable(QueryExpression query, var _) ->
+                new FromItem.DerivedTable(query, Optional.of(alias));
             case FromItem.Joined joined -> joined;
         };
     }
 
     private QueryExpression in(QueryExpression query) {
-        return new QueryExpression(in(query.body()), kept(query.orderBy(), key -> new SortKey(in(key.by()), key.descending(), key.nulls())), query.offset(), query.limit());
+        return new QueryExpression(in(query.body()),
+                kept(query.orderBy(), key -> new SortKey(in(key.by()), key.descending(), key.nulls())), query.offset(),
+                query.limit());
     }
 
     private QueryBody in(QueryBody body) {
         return switch (body) {
             case QueryBody.Nested(QueryExpression query) -> new QueryBody.Nested(in(query));
-            case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) -> new QueryBody.SetOperation(operator, all, in(left), in(right));
-            case QueryBody.Select select -> new QueryBody.Select(select.distinct(), kept(select.items(), this::in), kept(select.from(), this::in),
-                    select.where().map(this::in), kept(select.groupBy(), this::in), select.having().map(this::in));
+            case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) ->
+                new QueryBody.SetOperation(operator, all, in(left), in(right));
+            case QueryBody.Select select ->
+                new QueryBody.Select(select.distinct(), kept(select.items(), this::in), kept(select.from(), this::in),
+                        select.where().map(this::in), kept(select.groupBy(), this::in), select.having().map(this::in));
         };
     }
 
@@ -70,27 +77,32 @@ record Naming(Name from, Name to) {
         return switch (item) {
             case SelectItem.Everything _ -> item;
             case SelectItem.EverythingOf(Name table) -> means(table) ? new SelectItem.EverythingOf(to) : item;
-            case SelectItem.Item(Expression expression, Optional<Name> name) -> new SelectItem.Item(in(expression), name);
+            case SelectItem.Item(Expression expression, Optional<Name> name) ->
+                new SelectItem.Item(in(expression), name);
         };
     }
 
     private FromItem in(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable _, FromItem.DerivedTable _ -> item;
-            case FromItem.Joined(FromItem left, var kind, FromItem right, JoinSpecification specification) -> new FromItem.Joined(in(left), kind, in(right), switch (specification) {
-                case JoinSpecification.On(Expression condition) -> new JoinSpecification.On(in(condition));
-                case JoinSpecification.Nothing _, JoinSpecification.Natural _, JoinSpecification.Using _ -> specification;
-            });
+            case FromItem.NamedTable _,FromItem.DerivedTable _ -> item;
+            case FromItem.Joined(FromItem left, var kind, FromItem right, JoinSpecification specification) ->
+                new FromItem.Joined(in(left), kind, in(right), switch (specification) {
+                    case JoinSpecification.On(Expression condition) -> new JoinSpecification.On(in(condition));
+                    case JoinSpecification.Nothing _,JoinSpecification.Natural _,JoinSpecification.Using _ ->
+                        specification;
+                });
         };
     }
 
     /** An expression under the new name; one that does not name the table stays the object it was. */
     private Expression in(Expression expression) {
         Expression changed = switch (expression) {
-            case Expression.ColumnName(Optional<Name> table, Name column) when table.filter(this::means).isPresent() -> new Expression.ColumnName(Optional.of(to), column);
+            case Expression.ColumnName(Optional<Name> table, Name column) when table.filter(this::means).isPresent() ->
+                new Expression.ColumnName(Optional.of(to), column);
             case Expression.Exists(QueryExpression query) -> new Expression.Exists(within(query));
             case Expression.ScalarQuery(QueryExpression query) -> new Expression.ScalarQuery(within(query));
-            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) -> new Expression.InQuery(in(of), within(query), negated);
+            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
+                new Expression.InQuery(in(of), within(query), negated);
             default -> expression.with(this::in);
         };
         return changed.equals(expression) ? expression : changed;
@@ -98,7 +110,8 @@ record Naming(Name from, Name to) {
 
     /** A query within: where it has a table of that name itself, the name means that one. */
     private QueryExpression within(QueryExpression query) {
-        boolean hides = query.body() instanceof QueryBody.Select select && Joins.tables(select.from()).stream().anyMatch(item -> called(item).filter(this::means).isPresent());
+        boolean hides = query.body() instanceof QueryBody.Select select
+                && Joins.tables(select.from()).stream().anyMatch(item -> called(item).filter(this::means).isPresent());
         return hides ? query : in(query);
     }
 

@@ -21,7 +21,7 @@ import lunko.table.Table;
  * What a query that is one SELECT is put together of, to be changed piece by piece.
  *
  * @param tables the tables of its FROM, from left to right
- * @param items  the columns it shows; all of the tables, where it says *
+ * @param items the columns it shows; all of the tables, where it says *
  */
 public record Outline(List<Named> tables, List<SelectItem.Item> items) {
 
@@ -32,21 +32,27 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
     public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
         if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
         List<Named> named = Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
-        List<ColumnName> all = Joins.of(query).stream().anyMatch(MergedColumns::merges) ? MergedColumns.all(select.from(), tables) : named.stream().flatMap(table -> table.columns().stream()).toList();
-        return Optional.of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
+        List<ColumnName> all =
+                Joins.of(query).stream().anyMatch(MergedColumns::merges) ? MergedColumns.all(select.from(), tables)
+                        : named.stream().flatMap(table -> table.columns().stream()).toList();
+        return Optional
+                .of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
     }
 
     static Optional<Named> named(FromItem item, List<Table> tables) {
         if (!(item instanceof FromItem.NamedTable(Name own, Optional<Name> alias))) return Optional.empty();
         Name called = alias.orElse(own);
-        return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(), called,
+        return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(),
+                called,
                 table.columns().stream().map(Column::name).map(column -> ColumnName.of(called, column)).toList()));
     }
 
     private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables, List<ColumnName> all) {
         return switch (item) {
             case SelectItem.Everything _ -> all.stream().map(Outline::item);
-            case SelectItem.EverythingOf(Name wanted) -> tables.stream().filter(table -> wanted.means(table.called().text())).flatMap(table -> table.columns().stream()).map(Outline::item);
+            case SelectItem.EverythingOf(Name wanted) ->
+                tables.stream().filter(table -> wanted.means(table.called().text()))
+                        .flatMap(table -> table.columns().stream()).map(Outline::item);
             case SelectItem.Item one -> Stream.of(one);
         };
     }
@@ -63,19 +69,25 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
 
     /** Of all tables, the one that has one of these columns. */
     Optional<Table> table(ColumnName column, List<Table> all) {
-        return tables.stream().filter(named -> named.columns().contains(column)).findFirst().flatMap(named -> all.stream().filter(table -> table.name().equals(named.table())).findFirst());
+        return tables.stream().filter(named -> named.columns().contains(column)).findFirst()
+                .flatMap(named -> all.stream().filter(table -> table.name().equals(named.table())).findFirst());
     }
 
     /** The columns that are not shown as they are. */
     public List<ColumnName> hidden() {
-        return columns().stream().filter(column -> items.stream().noneMatch(item -> means(item.expression(), column))).toList();
+        return columns().stream().filter(column -> items.stream().noneMatch(item -> means(item.expression(), column)))
+                .toList();
     }
 
-    /** Whether an expression is a column, in whatever case, and by its own name alone where no other table has one of that name. */
+    /**
+     * Whether an expression is a column, in whatever case, and by its own name alone where no other table has one of
+     * that name.
+     */
     boolean means(Expression expression, ColumnName column) {
         return expression instanceof ColumnName(Optional<Name> table, Name own) && own.means(column.column().text())
                 && table.map(name -> column.table().filter(of -> name.means(of.text())).isPresent())
-                .orElseGet(() -> columns().stream().filter(other -> own.means(other.column().text())).count() == 1);
+                        .orElseGet(() -> columns().stream().filter(other -> own.means(other.column().text())).count()
+                                == 1);
     }
 
     /** A name for one more table that no other has: its first letter, or that with a number. */
@@ -83,14 +95,17 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
         String initial = table.substring(0, table.offsetByCodePoints(0, 1)).toLowerCase(Locale.ROOT);
         String stem = Character.isLetter(initial.codePointAt(0)) ? initial : "t";
         return Stream.iterate(1, number -> number + 1).map(number -> Name.of(number == 1 ? stem : stem + number))
-                .filter(name -> tables.stream().noneMatch(other -> other.called().means(name.text()))).findFirst().orElseThrow();
+                .filter(name -> tables.stream().noneMatch(other -> other.called().means(name.text()))).findFirst()
+                .orElseThrow();
     }
 
     /** The condition that a text is; a problem where it is none. */
     public static Checked<Expression> condition(String text) {
         return new SqlParser("condition").parse("SELECT 1 WHERE " + text).then(script -> script.statements().size() == 1
-                && script.statements().getFirst() instanceof Statement.Query(QueryExpression query) && query.body() instanceof QueryBody.Select select && select.where().isPresent()
+                && script.statements().getFirst() instanceof Statement.Query(QueryExpression query)
+                && query.body() instanceof QueryBody.Select select && select.where().isPresent()
                 && query.equals(QueryExpression.of(select)) && select.groupBy().isEmpty() && select.having().isEmpty()
-                ? Checked.valid(select.where().get()) : Checked.invalid("This is no condition: write one such as kg > 4."));
+                        ? Checked.valid(select.where().get())
+                        : Checked.invalid("This is no condition: write one such as kg > 4."));
     }
 }

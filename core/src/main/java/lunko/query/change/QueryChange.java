@@ -17,10 +17,16 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 
-/** Something done to a query without typing. What it does not touch are the same objects afterwards, so that they keep their words. */
+/**
+ * Something done to a query without typing. What it does not touch are the same objects afterwards, so that they keep
+ * their words.
+ */
 public sealed interface QueryChange {
 
-    /** A join, counted from 0 in the order in which they are done, made one of another kind; {@code otherwise} is its condition if it has none and needs one. */
+    /**
+     * A join, counted from 0 in the order in which they are done, made one of another kind; {@code otherwise} is its
+     * condition if it has none and needs one.
+     */
     record OfKind(int join, JoinKind kind, JoinSpecification otherwise) implements QueryChange {}
 
     /** One more condition. */
@@ -59,9 +65,12 @@ public sealed interface QueryChange {
     /** The query after it; a problem where it cannot be done. */
     default Checked<QueryExpression> applyTo(QueryExpression query) {
         return switch (this) {
-            case SortBy(List<SortKey> keys) -> Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
-            case First(OptionalLong rows) -> Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
-            case OfKind(int join, JoinKind kind, JoinSpecification otherwise) -> join(query, join, joined -> ofKind(joined, kind, otherwise));
+            case SortBy(List<SortKey> keys) ->
+                Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
+            case First(OptionalLong rows) ->
+                Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
+            case OfKind(int join, JoinKind kind, JoinSpecification otherwise) ->
+                join(query, join, joined -> ofKind(joined, kind, otherwise));
             case AddCondition(Seat seat, Expression condition) -> conditions(query, seat, all -> {
                 if (all.equals(List.of(Expression.ALWAYS))) all.clear();
                 all.add(condition);
@@ -75,23 +84,36 @@ public sealed interface QueryChange {
                 all.remove(number);
                 return all;
             });
-            case SendCondition(Seat from, int number, Seat to) -> select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
-                    .map(all -> taken(query, from, number, all.size()).then(new AddCondition(to, all.get(number))::applyTo))
-                    .orElseGet(() -> Checked.invalid("There is no such condition there any more.")));
-            case Show(boolean distinct, List<SelectItem> items) -> select(query).map(select ->
-                    with(query, new QueryBody.Select(distinct, items, select.from(), select.where(), select.groupBy(), select.having())));
-            case AddTable(JoinKind kind, FromItem table, JoinSpecification on) -> select(query).map(select -> with(query, with(select, joining(select.from(), kind, table, on))));
+            case SendCondition(Seat from, int number, Seat to) ->
+                select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
+                        .map(all -> taken(query, from, number, all.size())
+                                .then(new AddCondition(to, all.get(number))::applyTo))
+                        .orElseGet(() -> Checked.invalid("There is no such condition there any more.")));
+            case Show(boolean distinct, List<SelectItem> items) ->
+                select(query).map(select -> with(query, new QueryBody.Select(distinct, items, select.from(),
+                        select.where(), select.groupBy(), select.having())));
+            case AddTable(JoinKind kind, FromItem table, JoinSpecification on) ->
+                select(query).map(select -> with(query, with(select, joining(select.from(), kind, table, on))));
             case DropTable(int join) -> join(query, join, FromItem.Joined::left);
-            case Swap(int join) -> join(query, join, joined -> new FromItem.Joined(joined.right(), joined.kind().mirrored(), joined.left(), joined.specification()));
-            case Call(int table, Name alias) -> select(query).then(select -> Naming.calling(query, select, table, alias));
+            case Swap(int join) -> join(query, join, joined -> new FromItem.Joined(joined.right(),
+                    joined.kind().mirrored(), joined.left(), joined.specification()));
+            case Call(int table, Name alias) ->
+                select(query).then(select -> Naming.calling(query, select, table, alias));
         };
     }
 
-    /** The query without a condition that goes elsewhere. If it is the only one of a join, every pair is there: an inner join becomes a cross join, and any other has what is always true. */
+    /**
+     * The query without a condition that goes elsewhere. If it is the only one of a join, every pair is there: an inner
+     * join becomes a cross join, and any other has what is always true.
+     */
     private static Checked<QueryExpression> taken(QueryExpression query, Seat from, int number, int all) {
         if (!(from instanceof Seat.On(int join)) || all > 1) return new DropCondition(from, number).applyTo(query);
-        return join(query, join, joined -> joined.kind() == JoinKind.INNER ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())
-                : new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.On(Expression.ALWAYS)));
+        return join(query, join,
+                joined -> joined.kind() == JoinKind.INNER
+                        ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(),
+                                new JoinSpecification.Nothing())
+                        : new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                                new JoinSpecification.On(Expression.ALWAYS)));
     }
 
     /** It in a few words, as a person would say what was done. */
@@ -101,7 +123,8 @@ public sealed interface QueryChange {
             case AddCondition _ -> "add a condition";
             case ChangeCondition _ -> "change a condition";
             case DropCondition _ -> "take out a condition";
-            case SendCondition(Seat _, int _, Seat to) -> "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
+            case SendCondition(Seat _, int _, Seat to) ->
+                "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
             case Show _ -> "choose columns";
             case SortBy _ -> "sort";
             case First _ -> "take the first rows";
@@ -133,26 +156,36 @@ public sealed interface QueryChange {
                 : Checked.invalid("Here two queries are put together: change the text of the one that is meant.");
     }
 
-    private static Checked<QueryExpression> join(QueryExpression query, int number, Function<FromItem.Joined, FromItem> change) {
+    private static Checked<QueryExpression> join(QueryExpression query, int number,
+            Function<FromItem.Joined, FromItem> change) {
         return select(query).then(select -> {
             List<FromItem.Joined> joins = Joins.of(query);
-            if (number < 0 || number >= joins.size()) return Checked.invalid("There is no such join in the query any more.");
+            if (number < 0 || number >= joins.size())
+                return Checked.invalid("There is no such join in the query any more.");
             FromItem.Joined join = joins.get(number);
-            return Checked.valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
+            return Checked
+                    .valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
         });
     }
 
-    private static Checked<QueryExpression> conditions(QueryExpression query, Seat seat, UnaryOperator<List<Expression>> change) {
+    private static Checked<QueryExpression> conditions(QueryExpression query, Seat seat,
+            UnaryOperator<List<Expression>> change) {
         return select(query).then(select -> {
             Optional<List<Expression>> there = Conditions.at(select, seat);
-            if (there.isEmpty()) return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
+            if (there.isEmpty())
+                return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
             List<Expression> changed = change.apply(new ArrayList<>(there.get()));
             return switch (seat) {
-                case Seat.Where _ -> Checked.valid(with(query, new QueryBody.Select(select.distinct(), select.items(), select.from(),
-                        changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)), select.groupBy(), select.having())));
-                case Seat.On _ when changed.isEmpty() -> Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
-                case Seat.On(int join) -> join(query, join, joined -> new FromItem.Joined(joined.left(), joined.kind().compares() ? joined.kind() : JoinKind.INNER, joined.right(),
-                        new JoinSpecification.On(Expression.all(changed))));
+                case Seat.Where _ -> Checked.valid(with(query,
+                        new QueryBody.Select(select.distinct(), select.items(), select.from(),
+                                changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)),
+                                select.groupBy(), select.having())));
+                case Seat.On _ when changed.isEmpty() ->
+                    Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
+                case Seat.On(int join) -> join(query, join,
+                        joined -> new FromItem.Joined(joined.left(),
+                                joined.kind().compares() ? joined.kind() : JoinKind.INNER, joined.right(),
+                                new JoinSpecification.On(Expression.all(changed))));
             };
         });
     }
@@ -162,6 +195,7 @@ public sealed interface QueryChange {
     }
 
     private static QueryBody.Select with(QueryBody.Select select, List<FromItem> from) {
-        return new QueryBody.Select(select.distinct(), select.items(), from, select.where(), select.groupBy(), select.having());
+        return new QueryBody.Select(select.distinct(), select.items(), from, select.where(), select.groupBy(),
+                select.having());
     }
 }

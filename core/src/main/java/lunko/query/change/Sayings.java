@@ -46,7 +46,10 @@ public final class Sayings {
         this.plain = PlainJoin.of(query, tables, right);
     }
 
-    /** The ways to say a query over tables; of a chain, those that speak of one join mean this one, counted from 0. {@code right} is the right table where the text does not say. */
+    /**
+     * The ways to say a query over tables; of a chain, those that speak of one join mean this one, counted from 0.
+     * {@code right} is the right table where the text does not say.
+     */
     public static List<Said> of(Script script, Statement.Query statement, List<Table> tables, int join, String right) {
         Sayings sayings = new Sayings(script, statement, tables, join, right);
         return List.of(Saying.values()).stream().flatMap(saying -> sayings.say(saying).stream())
@@ -57,24 +60,47 @@ public final class Sayings {
         return switch (saying) {
             case SHORT_WORDS -> words(saying, Sayings::shortened);
             case LONG_WORDS -> words(saying, Sayings::lengthened);
-            case SWAPPED -> Joins.of(query).isEmpty() ? Optional.empty() : new QueryChange.Swap(join).applyTo(query).either(after -> said(saying, after), _ -> Optional.empty());
-            case NESTED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().left()) ? said(saying, replacingLast(new FromItem.Joined(of.first().left(), of.first().kind(),
-                    new FromItem.Joined(of.first().right(), of.last().kind(), of.last().right(), of.last().specification()), of.first().specification()))) : Optional.empty());
-            case REORDERED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().right()) ? said(saying, replacingLast(new FromItem.Joined(
-                    new FromItem.Joined(of.first().left(), of.last().kind(), of.last().right(), of.last().specification()), of.first().kind(), of.first().right(), of.first().specification()))) : Optional.empty());
+            case SWAPPED -> Joins.of(query).isEmpty() ? Optional.empty() : new QueryChange.Swap(join).applyTo(query)
+                    .either(after -> said(saying, after), _ -> Optional.empty());
+            case NESTED -> chain()
+                    .flatMap(of -> namesNothingOf(of.last(), of.first().left())
+                            ? said(saying, replacingLast(new FromItem.Joined(of.first().left(), of.first().kind(),
+                                    new FromItem.Joined(of.first().right(), of.last().kind(), of.last().right(),
+                                            of.last().specification()),
+                                    of.first().specification())))
+                            : Optional.empty());
+            case REORDERED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().right()) ? said(saying,
+                    replacingLast(new FromItem.Joined(
+                            new FromItem.Joined(of.first().left(), of.last().kind(), of.last().right(),
+                                    of.last().specification()),
+                            of.first().kind(), of.first().right(), of.first().specification())))
+                    : Optional.empty());
             case USING -> using();
             case NATURAL -> natural();
             case COMMA -> comma();
-            case CROSS_WHERE -> inner().flatMap(on -> said(saying, replaced(new FromItem.Joined(on.left(), JoinKind.CROSS, on.right(), new JoinSpecification.Nothing()), condition(on))));
+            case CROSS_WHERE -> inner().flatMap(on -> said(saying,
+                    replaced(
+                            new FromItem.Joined(on.left(), JoinKind.CROSS, on.right(), new JoinSpecification.Nothing()),
+                            condition(on))));
             case EXISTS -> oneSided().map(of -> plain(saying, new QueryText(of).whole().text()));
-            case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered()).map(of -> plain(saying, member(of, " IN ")));
-            case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered()).map(of -> plain(saying, member(of, " NOT IN ")));
-            case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered()).map(of -> plain(saying, "SELECT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " LEFT JOIN "
-                    + named(of, outer(of).opposite()) + " ON " + equalities(of) + " WHERE " + key(of, outer(of).opposite()) + " IS NULL"));
-            case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered()).map(of -> plain(saying, "SELECT DISTINCT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " INNER JOIN "
-                    + named(of, outer(of).opposite()) + " ON " + equalities(of)));
-            case UNION -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION " + joined(of, "RIGHT JOIN")));
-            case UNION_ALL -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION ALL " + joined(of, "RIGHT JOIN") + " WHERE " + key(of, Side.LEFT) + " IS NULL"));
+            case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered())
+                    .map(of -> plain(saying, member(of, " IN ")));
+            case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered())
+                    .map(of -> plain(saying, member(of, " NOT IN ")));
+            case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered())
+                    .map(of -> plain(saying,
+                            "SELECT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " LEFT JOIN "
+                                    + named(of, outer(of).opposite()) + " ON " + equalities(of) + " WHERE "
+                                    + key(of, outer(of).opposite()) + " IS NULL"));
+            case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered())
+                    .map(of -> plain(saying,
+                            "SELECT DISTINCT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of))
+                                    + " INNER JOIN "
+                                    + named(of, outer(of).opposite()) + " ON " + equalities(of)));
+            case UNION ->
+                full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION " + joined(of, "RIGHT JOIN")));
+            case UNION_ALL -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION ALL "
+                    + joined(of, "RIGHT JOIN") + " WHERE " + key(of, Side.LEFT) + " IS NULL"));
         };
     }
 
@@ -88,8 +114,9 @@ public final class Sayings {
     }
 
     private static QueryExpression parsed(String text) {
-        return new SqlParser("").parse(text).expect().statements().getFirst() instanceof Statement.Query(QueryExpression read) ? read
-                : Optional.<QueryExpression>empty().orElseThrow();
+        return new SqlParser("").parse(text).expect().statements()
+                .getFirst() instanceof Statement.Query(QueryExpression read) ? read
+                        : Optional.<QueryExpression>empty().orElseThrow();
     }
 
     /** The words of all joins changed, from the last to the first. */
@@ -97,7 +124,8 @@ public final class Sayings {
         List<FromItem.Joined> joins = Joins.of(query);
         if (joins.isEmpty()) return Optional.empty();
         StringBuilder text = new StringBuilder(script.text());
-        joins.stream().flatMap(joined -> script.words(joined, Clause.JOIN).stream()).sorted((one, other) -> Integer.compare(other.start(), one.start()))
+        joins.stream().flatMap(joined -> script.words(joined, Clause.JOIN).stream())
+                .sorted((one, other) -> Integer.compare(other.start(), one.start()))
                 .forEach(there -> text.replace(there.start(), there.end(), change.apply(there.of(script.text()))));
         return Optional.of(Said.of(saying, text.toString()));
     }
@@ -122,9 +150,12 @@ public final class Sayings {
 
     private Optional<Chain> chain() {
         List<FromItem.Joined> joins = Joins.of(query);
-        return joins.size() >= 2 && query.body() instanceof Select select && select.from().size() == 1 && select.from().getFirst() == joins.getLast()
-                && joins.getLast().left() instanceof FromItem.Joined first && first.specification() instanceof JoinSpecification.On
-                && joins.getLast().specification() instanceof JoinSpecification.On ? Optional.of(new Chain(first, joins.getLast())) : Optional.empty();
+        return joins.size() >= 2 && query.body() instanceof Select select && select.from().size() == 1
+                && select.from().getFirst() == joins.getLast()
+                && joins.getLast().left() instanceof FromItem.Joined first
+                && first.specification() instanceof JoinSpecification.On
+                && joins.getLast().specification() instanceof JoinSpecification.On
+                        ? Optional.of(new Chain(first, joins.getLast())) : Optional.empty();
     }
 
     private QueryExpression replacingLast(FromItem.Joined other) {
@@ -134,14 +165,19 @@ public final class Sayings {
     /** Whether the condition of a join names columns by their tables, and none of some tables. */
     private static boolean namesNothingOf(FromItem.Joined join, FromItem tables) {
         List<Name> called = Naming.allCalled(tables);
-        return condition(join).stream().flatMap(Sayings::columns).allMatch(column -> column.table().isPresent() && called.stream().noneMatch(name -> name.means(column.table().get().text())));
+        return condition(join).stream().flatMap(Sayings::columns).allMatch(column -> column.table().isPresent()
+                && called.stream().noneMatch(name -> name.means(column.table().get().text())));
     }
 
     private static Stream<Expression.ColumnName> columns(Expression expression) {
-        return expression instanceof Expression.ColumnName column ? Stream.of(column) : expression.parts().stream().flatMap(Sayings::columns);
+        return expression instanceof Expression.ColumnName column ? Stream.of(column)
+                : expression.parts().stream().flatMap(Sayings::columns);
     }
 
-    /** The names of the columns that the join at hand wants to be equal, where they are the same on both sides and nothing else is wanted. */
+    /**
+     * The names of the columns that the join at hand wants to be equal, where they are the same on both sides and
+     * nothing else is wanted.
+     */
     private Optional<List<Name>> common(FromItem.Joined joined) {
         if (!(joined.specification() instanceof JoinSpecification.On(Expression condition))) return Optional.empty();
         List<Name> names = new ArrayList<>();
@@ -150,7 +186,9 @@ public final class Sayings {
             if (equal.isEmpty()) return Optional.empty();
             Expression.ColumnName a = equal.get().left();
             Expression.ColumnName b = equal.get().right();
-            if (a.table().isEmpty() || b.table().isEmpty() || a.table().equals(b.table()) || !a.column().means(b.column().text())) return Optional.empty();
+            if (a.table().isEmpty() || b.table().isEmpty() || a.table().equals(b.table())
+                    || !a.column().means(b.column().text()))
+                return Optional.empty();
             names.add(a.column());
         }
         return Optional.of(names);
@@ -158,7 +196,9 @@ public final class Sayings {
 
     private Optional<Said> using() {
         return atHand().flatMap(joined -> isTwoTables(joined) ? common(joined).flatMap(names -> said(Saying.USING,
-                replacing(joined, new FromItem.Joined(joined.left(), joined.kind(), joined.right(), new JoinSpecification.Using(names))))) : Optional.empty());
+                replacing(joined, new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                        new JoinSpecification.Using(names)))))
+                : Optional.empty());
     }
 
     private static boolean isTwoTables(FromItem.Joined joined) {
@@ -170,40 +210,55 @@ public final class Sayings {
         if (joined.isEmpty() || !joined.get().kind().canBeNatural()) return Optional.empty();
         Optional<List<Name>> names = common(joined.get());
         if (names.isEmpty()) return Optional.empty();
-        List<String> shared = table(joined.get().left()).flatMap(left -> table(joined.get().right()).map(right -> Query.common(left, right).stream().map(KeyPair::left).toList())).orElse(List.of());
-        QueryExpression after = replacing(joined.get(), new FromItem.Joined(joined.get().left(), joined.get().kind(), joined.get().right(), new JoinSpecification.Natural()));
-        List<String> more = shared.stream().filter(name -> names.get().stream().noneMatch(wanted -> wanted.means(name))).toList();
-        String about = more.isEmpty() ? Saying.NATURAL.about() : "Here it wants more than is meant: " + String.join(" and ", more) + " must be equal too. " + Saying.NATURAL.about();
+        List<String> shared = table(joined.get().left())
+                .flatMap(left -> table(joined.get().right())
+                        .map(right -> Query.common(left, right).stream().map(KeyPair::left).toList()))
+                .orElse(List.of());
+        QueryExpression after = replacing(joined.get(), new FromItem.Joined(joined.get().left(), joined.get().kind(),
+                joined.get().right(), new JoinSpecification.Natural()));
+        List<String> more =
+                shared.stream().filter(name -> names.get().stream().noneMatch(wanted -> wanted.means(name))).toList();
+        String about = more.isEmpty() ? Saying.NATURAL.about() : "Here it wants more than is meant: "
+                + String.join(" and ", more) + " must be equal too. " + Saying.NATURAL.about();
         return Optional.of(new Said(Saying.NATURAL, Optional.of(Rewording.of(script, statement, after)), about));
     }
 
     private Optional<Table> table(FromItem item) {
-        return item instanceof FromItem.NamedTable(Name name, var _) ? tables.stream().filter(table -> name.means(table.name())).findFirst() : Optional.empty();
+        return item instanceof FromItem.NamedTable(Name name, var _)
+                ? tables.stream().filter(table -> name.means(table.name())).findFirst() : Optional.empty();
     }
 
     /** The comma form: of inner and cross joins; of outer ones, why there is none. */
     private Optional<Said> comma() {
         List<FromItem.Joined> joins = Joins.of(query);
         if (joins.isEmpty() || !(query.body() instanceof Select select)) return Optional.empty();
-        Optional<FromItem.Joined> outer = joins.stream().filter(joined -> joined.kind() != JoinKind.INNER && joined.kind() != JoinKind.CROSS).findFirst();
+        Optional<FromItem.Joined> outer = joins.stream()
+                .filter(joined -> joined.kind() != JoinKind.INNER && joined.kind() != JoinKind.CROSS).findFirst();
         if (outer.isPresent()) {
-            return Optional.of(Said.impossible(Saying.COMMA, "It cannot be said: a comma makes all pairs, and WHERE only takes rows away. A row without a partner is in no pair, so nothing could keep it, as "
-                    + outer.get().kind().withArticle() + " does."));
+            return Optional.of(Said.impossible(Saying.COMMA,
+                    "It cannot be said: a comma makes all pairs, and WHERE only takes rows away. A row without a "
+                            + "partner is in no pair, so nothing could keep it, as "
+                            + outer.get().kind().withArticle() + " does."));
         }
-        if (!joins.stream().allMatch(joined -> joined.specification() instanceof JoinSpecification.On || joined.specification() instanceof JoinSpecification.Nothing)) return Optional.empty();
+        if (!joins.stream().allMatch(joined -> joined.specification() instanceof JoinSpecification.On
+                || joined.specification() instanceof JoinSpecification.Nothing))
+            return Optional.empty();
         List<Expression> conditions = new ArrayList<>();
         joins.forEach(joined -> conditions.addAll(condition(joined)));
         select.where().ifPresent(where -> conditions.addAll(where.conjuncts()));
-        return said(Saying.COMMA, with(new Select(select.distinct(), select.items(), Joins.tables(select.from()), all(conditions), select.groupBy(), select.having())));
+        return said(Saying.COMMA, with(new Select(select.distinct(), select.items(), Joins.tables(select.from()),
+                all(conditions), select.groupBy(), select.having())));
     }
 
     /** The join at hand, if it is an inner one with a condition. */
     private Optional<FromItem.Joined> inner() {
-        return atHand().filter(joined -> joined.kind() == JoinKind.INNER && joined.specification() instanceof JoinSpecification.On && Joins.of(query).getLast() == joined);
+        return atHand().filter(joined -> joined.kind() == JoinKind.INNER
+                && joined.specification() instanceof JoinSpecification.On && Joins.of(query).getLast() == joined);
     }
 
     private static List<Expression> condition(FromItem.Joined joined) {
-        return joined.specification() instanceof JoinSpecification.On(Expression condition) ? condition.conjuncts() : List.of();
+        return joined.specification() instanceof JoinSpecification.On(Expression condition) ? condition.conjuncts()
+                : List.of();
     }
 
     private static Optional<Expression> all(List<Expression> conditions) {
@@ -212,7 +267,8 @@ public final class Sayings {
 
     private QueryExpression replacing(FromItem.Joined joined, FromItem other) {
         Select select = (Select) query.body();
-        return with(new Select(select.distinct(), select.items(), Joins.changed(select.from(), joined, _ -> other), select.where(), select.groupBy(), select.having()));
+        return with(new Select(select.distinct(), select.items(), Joins.changed(select.from(), joined, _ -> other),
+                select.where(), select.groupBy(), select.having()));
     }
 
     /** The query with another join at hand, and more conditions in WHERE. */
@@ -220,7 +276,8 @@ public final class Sayings {
         Select select = (Select) replacing(atHand().orElseThrow(), other).body();
         List<Expression> conditions = new ArrayList<>(more);
         select.where().ifPresent(where -> conditions.addAll(where.conjuncts()));
-        return with(new Select(select.distinct(), select.items(), select.from(), all(conditions), select.groupBy(), select.having()));
+        return with(new Select(select.distinct(), select.items(), select.from(), all(conditions), select.groupBy(),
+                select.having()));
     }
 
     private QueryExpression with(QueryBody body) {
@@ -234,11 +291,19 @@ public final class Sayings {
 
     /** An anti join said by a left join, of which those rows are taken whose partner's key is NULL. */
     private Optional<Query> outerAndNull() {
-        if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select) || select.where().isEmpty() || select.items().size() != 1
-                || !(select.items().getFirst() instanceof SelectItem.EverythingOf(Name taken)) || select.from().size() != 1) return Optional.empty();
-        QueryExpression bare = QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()), select.from(), Optional.empty(), List.of(), Optional.empty()));
-        return PlainJoin.of(bare, tables, "").filter(of -> of.kind() == JoinKind.LEFT_OUTER && !of.on().isEmpty() && taken.means(of.left().alias()) && of.on().stream().anyMatch(pair ->
-                select.where().get().equals(parsedCondition(of.qualified(Side.RIGHT, pair.right()) + " IS NULL")))).map(of -> of.of(JoinKind.LEFT_ANTI));
+        if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select)
+                || select.where().isEmpty() || select.items().size() != 1
+                || !(select.items().getFirst() instanceof SelectItem.EverythingOf(Name taken))
+                || select.from().size() != 1)
+            return Optional.empty();
+        QueryExpression bare = QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()), select.from(),
+                Optional.empty(), List.of(), Optional.empty()));
+        return PlainJoin.of(bare, tables, "")
+                .filter(of -> of.kind() == JoinKind.LEFT_OUTER && !of.on().isEmpty() && taken.means(of.left().alias())
+                        && of.on().stream()
+                                .anyMatch(pair -> select.where().get()
+                                        .equals(parsedCondition(of.qualified(Side.RIGHT, pair.right()) + " IS NULL"))))
+                .map(of -> of.of(JoinKind.LEFT_ANTI));
     }
 
     private static Expression parsedCondition(String text) {
@@ -255,15 +320,19 @@ public final class Sayings {
 
     private static String member(Query of, String in) {
         Side asked = outer(of);
-        return "SELECT * FROM " + named(of, asked) + " WHERE " + key(of, asked) + in + "(SELECT " + key(of, asked.opposite()) + " FROM " + named(of, asked.opposite()) + ")";
+        return "SELECT * FROM " + named(of, asked) + " WHERE " + key(of, asked) + in + "(SELECT "
+                + key(of, asked.opposite()) + " FROM " + named(of, asked.opposite()) + ")";
     }
 
     private static String joined(Query of, String words) {
-        return "SELECT * FROM " + named(of, Side.LEFT) + " " + words + " " + named(of, Side.RIGHT) + " ON " + equalities(of);
+        return "SELECT * FROM " + named(of, Side.LEFT) + " " + words + " " + named(of, Side.RIGHT) + " ON "
+                + equalities(of);
     }
 
     private static String equalities(Query of) {
-        return of.on().stream().map(pair -> of.qualified(Side.LEFT, pair.left()) + " = " + of.qualified(Side.RIGHT, pair.right())).collect(Collectors.joining(" AND "));
+        return of.on().stream()
+                .map(pair -> of.qualified(Side.LEFT, pair.left()) + " = " + of.qualified(Side.RIGHT, pair.right()))
+                .collect(Collectors.joining(" AND "));
     }
 
     private static String key(Query of, Side side) {
@@ -276,6 +345,7 @@ public final class Sayings {
 
     private static String named(Query of, Side side) {
         TableRef ref = of.on(side);
-        return new SqlName(ref.table()).text() + (ref.alias().equals(ref.table()) ? "" : " " + new SqlName(ref.alias()).text());
+        return new SqlName(ref.table()).text()
+                + (ref.alias().equals(ref.table()) ? "" : " " + new SqlName(ref.alias()).text());
     }
 }

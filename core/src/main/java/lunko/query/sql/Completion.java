@@ -27,7 +27,7 @@ import org.antlr.v4.runtime.atn.PredictionMode;
 /**
  * What can be written at a place of a text.
  *
- * @param from      where the word begins that is being written; the place itself, if there is none
+ * @param from where the word begins that is being written; the place itself, if there is none
  * @param proposals what it can become, the likeliest first
  */
 public record Completion(int from, List<Proposal> proposals) {
@@ -53,12 +53,15 @@ public record Completion(int from, List<Proposal> proposals) {
     }
 
     /** Words that mean something in one place only, and are names everywhere else. */
-    private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST, SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
+    private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST,
+            SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
             SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF);
 
     /** Words of SQL as often as they are meant, the most frequent first; all others come after them. */
-    private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT", "INNER", "IS", "NULL", "NOT", "ORDER", "GROUP", "BY", "AS", "RIGHT",
-            "FULL", "CROSS", "USING", "NATURAL", "EXISTS", "IN", "BETWEEN", "OR", "DISTINCT", "UNION", "HAVING", "FETCH", "LIKE");
+    private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT",
+            "INNER", "IS", "NULL", "NOT", "ORDER", "GROUP", "BY", "AS", "RIGHT",
+            "FULL", "CROSS", "USING", "NATURAL", "EXISTS", "IN", "BETWEEN", "OR", "DISTINCT", "UNION", "HAVING",
+            "FETCH", "LIKE");
 
     private static int rank(String word) {
         int at = FREQUENT.indexOf(word);
@@ -106,17 +109,22 @@ public record Completion(int from, List<Proposal> proposals) {
             this.prefix = begun;
             this.from = start;
             List<String> keywords = statement.stream().filter(Place::isKeyword).map(Token::getText).toList();
-            this.small = !keywords.isEmpty() && keywords.stream().noneMatch(word -> word.equals(word.toUpperCase(Locale.ROOT)));
-            this.silent = isInComment(text, caret) || statement.stream().anyMatch(token -> token.getType() == SqlLexer.STRING && within(token, caret));
+            this.small = !keywords.isEmpty()
+                    && keywords.stream().noneMatch(word -> word.equals(word.toUpperCase(Locale.ROOT)));
+            this.silent = isInComment(text, caret)
+                    || statement.stream().anyMatch(token -> token.getType() == SqlLexer.STRING && within(token, caret));
             note(statement);
         }
 
         private boolean within(Token token, int caret) {
-            return text.offsetByCodePoints(0, token.getStartIndex()) < caret && caret < text.offsetByCodePoints(0, token.getStopIndex() + 1);
+            return text.offsetByCodePoints(0, token.getStartIndex()) < caret
+                    && caret < text.offsetByCodePoints(0, token.getStopIndex() + 1);
         }
 
         private static boolean isInComment(String text, int caret) {
-            return Lexeme.of(text).stream().anyMatch(lexeme -> (lexeme.kind() == Lexeme.Kind.COMMENT || lexeme.kind() == Lexeme.Kind.STRANGE) && lexeme.at().start() < caret && lexeme.at().holds(caret));
+            return Lexeme.of(text).stream()
+                    .anyMatch(lexeme -> (lexeme.kind() == Lexeme.Kind.COMMENT || lexeme.kind() == Lexeme.Kind.STRANGE)
+                            && lexeme.at().start() < caret && lexeme.at().holds(caret));
         }
 
         private static boolean isWord(Token token) {
@@ -137,7 +145,9 @@ public record Completion(int from, List<Proposal> proposals) {
                 if (!isName(statement.get(i)) || !opensTable(statement, i)) continue;
                 Optional<Table> table = table(name(statement.get(i)));
                 int next = i + 1 < statement.size() && statement.get(i + 1).getType() == SqlLexer.AS ? i + 2 : i + 1;
-                String alias = next < statement.size() && isName(statement.get(next)) && statement.get(next - 1) != statement.get(i - 1) ? name(statement.get(next)) : name(statement.get(i));
+                String alias = next < statement.size() && isName(statement.get(next))
+                        && statement.get(next - 1) != statement.get(i - 1) ? name(statement.get(next))
+                                : name(statement.get(i));
                 table.ifPresent(found -> named.put(alias, found));
             }
         }
@@ -150,7 +160,9 @@ public record Completion(int from, List<Proposal> proposals) {
             for (int i = at - 1; i >= 0; i--) {
                 int clause = words.get(i).getType();
                 if (clause == SqlLexer.FROM) return true;
-                if (clause == SqlLexer.SELECT || clause == SqlLexer.WHERE || clause == SqlLexer.ON || clause == SqlLexer.BY || clause == SqlLexer.LEFT_PAREN) return false;
+                if (clause == SqlLexer.SELECT || clause == SqlLexer.WHERE || clause == SqlLexer.ON
+                        || clause == SqlLexer.BY || clause == SqlLexer.LEFT_PAREN)
+                    return false;
             }
             return false;
         }
@@ -173,7 +185,9 @@ public record Completion(int from, List<Proposal> proposals) {
                 all = Stream.concat(names(), words());
             }
             return new Completion(from, all.filter(proposal -> !proposal.text().equalsIgnoreCase(prefix)
-                    && (begins(proposal.text()) || begins(proposal.text().substring(proposal.text().indexOf('.') + 1)) && !prefix.isEmpty())).distinct().toList());
+                    && (begins(proposal.text()) || begins(proposal.text().substring(proposal.text().indexOf('.') + 1))
+                            && !prefix.isEmpty()))
+                    .distinct().toList());
         }
 
         private boolean begins(String word) {
@@ -182,30 +196,40 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         private Stream<Proposal> ofTable(String owner) {
-            return named.entrySet().stream().filter(entry -> entry.getKey().equalsIgnoreCase(owner)).findFirst().map(Map.Entry::getValue).or(() -> table(owner)).stream()
+            return named.entrySet().stream().filter(entry -> entry.getKey().equalsIgnoreCase(owner)).findFirst()
+                    .map(Map.Entry::getValue).or(() -> table(owner)).stream()
                     .flatMap(table -> table.columns().stream().map(column -> column(column, table, "")));
         }
 
         private static Proposal column(Column column, Table table, String owner) {
-            return new Proposal(owner + new SqlName(column.name()).text(), Kind.COLUMN, column.type().title() + " of " + table.name());
+            return new Proposal(owner + new SqlName(column.name()).text(), Kind.COLUMN,
+                    column.type().title() + " of " + table.name());
         }
 
         private Stream<Proposal> names() {
             if (!fits(SqlLexer.IDENTIFIER, "x") || before.isEmpty()) return Stream.empty();
             Token last = before.getLast();
-            if (isName(last) || last.getType() == SqlLexer.RIGHT_PAREN || last.getType() == SqlLexer.AS) return Stream.empty();
+            if (isName(last) || last.getType() == SqlLexer.RIGHT_PAREN || last.getType() == SqlLexer.AS)
+                return Stream.empty();
             List<Token> here = new ArrayList<>(before);
             here.add(last);
             if (opensTable(here, here.size() - 1)) {
-                return tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE, Words.rows(table.rows().size())));
+                return tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE,
+                        Words.rows(table.rows().size())));
             }
-            return Stream.concat(columns(), named.entrySet().stream().map(entry -> new Proposal(new SqlName(entry.getKey()).text() + ".", Kind.ALIAS, "a column of " + entry.getValue().name())));
+            return Stream.concat(columns(),
+                    named.entrySet().stream().map(entry -> new Proposal(new SqlName(entry.getKey()).text() + ".",
+                            Kind.ALIAS, "a column of " + entry.getValue().name())));
         }
 
-        /** The columns of all tables of the statement; where two tables have one of a name, both with the table before it. */
+        /**
+         * The columns of all tables of the statement; where two tables have one of a name, both with the table before
+         * it.
+         */
         private Stream<Proposal> columns() {
             return named.entrySet().stream().flatMap(entry -> entry.getValue().columns().stream().map(column -> {
-                boolean common = named.values().stream().filter(other -> other.column(column.name()).isPresent()).count() > 1;
+                boolean common =
+                        named.values().stream().filter(other -> other.column(column.name()).isPresent()).count() > 1;
                 return column(column, entry.getValue(), common ? new SqlName(entry.getKey()).text() + "." : "");
             }));
         }
@@ -213,9 +237,14 @@ public record Completion(int from, List<Proposal> proposals) {
         /** The words of SQL that can stand here; those that would be nothing but names are left out. */
         private Stream<Proposal> words() {
             boolean nameFits = fits(SqlLexer.IDENTIFIER, "x");
-            return IntStream.rangeClosed(1, SqlLexer.VOCABULARY.getMaxTokenType()).boxed().flatMap(type -> Optional.ofNullable(SqlLexer.VOCABULARY.getLiteralName(type))
-                    .map(name -> name.replace("'", "")).filter(word -> Character.isLetter(word.charAt(0)) && begins(word) && !(nameFits && FREE.contains(type)) && fits(type, word)).stream())
-                    .sorted(Comparator.comparingInt(Completion::rank)).map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
+            return IntStream.rangeClosed(1, SqlLexer.VOCABULARY.getMaxTokenType()).boxed()
+                    .flatMap(type -> Optional.ofNullable(SqlLexer.VOCABULARY.getLiteralName(type))
+                            .map(name -> name.replace("'", ""))
+                            .filter(word -> Character.isLetter(word.charAt(0)) && begins(word)
+                                    && !(nameFits && FREE.contains(type)) && fits(type, word))
+                            .stream())
+                    .sorted(Comparator.comparingInt(Completion::rank))
+                    .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
         }
 
         /** Whether a word can stand behind those before the place. */
@@ -243,7 +272,8 @@ public record Completion(int from, List<Proposal> proposals) {
         private Optional<Token> at = Optional.empty();
 
         @Override
-        public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message, RecognitionException cause) {
+        public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
+                RecognitionException cause) {
             if (at.isEmpty() && symbol instanceof Token token) at = Optional.of(token);
         }
     }

@@ -5,7 +5,8 @@ import java.util.Deque;
 import lunko.query.sql.grammar.SqlLexer;
 
 /**
- * How deep the tree of a statement will be, told from its words: by parentheses, by signs before a value, and by what is
+ * How deep the tree of a statement will be, told from its words: by parentheses, by signs before a value, and by what
+ * is
  * put together one after the other, of which the first is as deep as the row is long.
  */
 final class Depth {
@@ -42,9 +43,11 @@ final class Depth {
             case SqlLexer.LEFT_PAREN, SqlLexer.CASE -> open.push(new Level());
             case SqlLexer.RIGHT_PAREN, SqlLexer.END -> close();
             case SqlLexer.COMMA -> open.getFirst().comma();
-            case SqlLexer.AND, SqlLexer.OR, SqlLexer.PLUS, SqlLexer.MINUS, SqlLexer.STAR, SqlLexer.SLASH, SqlLexer.CONCATENATE,
-                 SqlLexer.UNION, SqlLexer.INTERSECT, SqlLexer.EXCEPT, SqlLexer.JOIN -> open.getFirst().chained++;
-            default -> { }
+            case SqlLexer.AND, SqlLexer.OR, SqlLexer.PLUS, SqlLexer.MINUS, SqlLexer.STAR, SqlLexer.SLASH,
+                    SqlLexer.CONCATENATE,
+                    SqlLexer.UNION, SqlLexer.INTERSECT, SqlLexer.EXCEPT, SqlLexer.JOIN ->
+                open.getFirst().chained++;
+            default -> {}
         }
     }
 

@@ -167,44 +167,48 @@ public sealed interface Expression {
     /** The same expression with its {@link #parts()} changed. */
     default Expression with(UnaryOperator<Expression> change) {
         return switch (this) {
-            case Literal _, ColumnName _, CountRows _, Exists _, ScalarQuery _ -> this;
+            case Literal _,ColumnName _,CountRows _,Exists _,ScalarQuery _ -> this;
             case Signed(boolean negative, Expression of) -> new Signed(negative, change.apply(of));
             case Calculation(Operator operator, Expression left, Expression right) ->
-                    new Calculation(operator, change.apply(left), change.apply(right));
+                new Calculation(operator, change.apply(left), change.apply(right));
             case Comparison(Comparator comparator, Expression left, Expression right) ->
-                    new Comparison(comparator, change.apply(left), change.apply(right));
+                new Comparison(comparator, change.apply(left), change.apply(right));
             case And(Expression left, Expression right) -> new And(change.apply(left), change.apply(right));
             case Or(Expression left, Expression right) -> new Or(change.apply(left), change.apply(right));
             case Not(Expression of) -> new Not(change.apply(of));
             case IsNull(Expression of, boolean negated) -> new IsNull(change.apply(of), negated);
             case IsTruth(Expression of, Truth truth, boolean negated) -> new IsTruth(change.apply(of), truth, negated);
             case IsDistinct(Expression left, Expression right, boolean negated) ->
-                    new IsDistinct(change.apply(left), change.apply(right), negated);
+                new IsDistinct(change.apply(left), change.apply(right), negated);
             case Between(Expression of, Expression low, Expression high, boolean negated) ->
-                    new Between(change.apply(of), change.apply(low), change.apply(high), negated);
+                new Between(change.apply(of), change.apply(low), change.apply(high), negated);
             case Like(Expression of, Expression pattern, boolean negated) ->
-                    new Like(change.apply(of), change.apply(pattern), negated);
+                new Like(change.apply(of), change.apply(pattern), negated);
             case InList(Expression of, List<Expression> list, boolean negated) ->
-                    new InList(change.apply(of), list.stream().map(change).toList(), negated);
-            case InQuery(Expression of, QueryExpression query, boolean negated) -> new InQuery(change.apply(of), query, negated);
+                new InList(change.apply(of), list.stream().map(change).toList(), negated);
+            case InQuery(Expression of, QueryExpression query, boolean negated) ->
+                new InQuery(change.apply(of), query, negated);
             case Case(Optional<Expression> subject, List<When> branches, Optional<Expression> otherwise) -> new Case(
-                    subject.map(change), branches.stream().map(when ->
-                            new When(change.apply(when.condition()), change.apply(when.then()))).toList(), otherwise.map(change));
+                    subject.map(change), branches.stream()
+                            .map(when -> new When(change.apply(when.condition()), change.apply(when.then()))).toList(),
+                    otherwise.map(change));
             case Cast(Expression of, Type type) -> new Cast(change.apply(of), type);
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
-                    new Call(function, distinct, arguments.stream().map(change).toList());
+                new Call(function, distinct, arguments.stream().map(change).toList());
         };
     }
 
     /** Whether there is an aggregate function of this query in it, not counting those of queries within it. */
     default boolean isOfGroup() {
-        return this instanceof CountRows || this instanceof Call call && call.aggregate().isPresent() || parts().stream().anyMatch(Expression::isOfGroup);
+        return this instanceof CountRows || this instanceof Call call && call.aggregate().isPresent()
+                || parts().stream().anyMatch(Expression::isOfGroup);
     }
 
     /** The two columns that this condition wants to be equal, if that is all that it wants. */
     default Optional<Columns> equalColumns() {
-        return this instanceof Comparison(Comparator comparator, ColumnName left, ColumnName right) && comparator == Comparator.EQUAL
-                ? Optional.of(new Columns(left, right)) : Optional.empty();
+        return this instanceof Comparison(Comparator comparator, ColumnName left, ColumnName right)
+                && comparator == Comparator.EQUAL
+                        ? Optional.of(new Columns(left, right)) : Optional.empty();
     }
 
     /** The conditions that must all hold for this one to, from left to right. */

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import lunko.problem.Checked;
 
-/** A statement's text with changes. One that changes something which stands nowhere in the text gives no text at all. */
+/**
+ * A statement's text with changes. One that changes something which stands nowhere in the text gives no text at all.
+ */
 public final class Fix {
 
     /** Some code points of the text, counted from 0, and what is written in their place. */
@@ -67,14 +69,15 @@ public final class Fix {
 
     /** The changed text, if it is one that can be read. */
     public Optional<String> text() {
-        return changes.map(this::changed).filter(mended -> new SqlParser("").parse(mended) instanceof Checked.Valid<Script>);
+        return changes.map(this::changed)
+                .filter(mended -> new SqlParser("").parse(mended) instanceof Checked.Valid<Script>);
     }
 
     private String changed(List<Change> all) {
         StringBuilder mended = new StringBuilder(text.substring(0, at(statement.end())));
         // From the back, so that the places before stay where they are.
-        all.stream().sorted(Comparator.comparingInt(Change::start).reversed()).forEach(change ->
-                mended.replace(at(change.start()), at(change.end()), change.with()));
+        all.stream().sorted(Comparator.comparingInt(Change::start).reversed())
+                .forEach(change -> mended.replace(at(change.start()), at(change.end()), change.with()));
         return mended.substring(at(statement.start()));
     }
 

@@ -48,14 +48,17 @@ public record Lexeme(Stretch at, Kind kind) {
         SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
         lexer.removeErrorListeners();
         List<Token> tokens = new ArrayList<>();
-        for (Token token = lexer.nextToken(); token.getType() != Token.EOF; token = lexer.nextToken()) tokens.add(token);
+        for (Token token = lexer.nextToken(); token.getType() != Token.EOF; token = lexer.nextToken())
+            tokens.add(token);
         return tokens;
     }
 
     /** Between two words there is white space or a comment. */
     private static void addComment(String text, int start, int end, List<Lexeme> all) {
         String gap = text.substring(start, end);
-        if (!gap.isBlank()) all.add(new Lexeme(new Stretch(start + gap.length() - gap.stripLeading().length(), start + gap.stripTrailing().length()), Kind.COMMENT));
+        if (!gap.isBlank()) all.add(new Lexeme(
+                new Stretch(start + gap.length() - gap.stripLeading().length(), start + gap.stripTrailing().length()),
+                Kind.COMMENT));
     }
 
     private static Kind kind(Token token) {
@@ -68,7 +71,10 @@ public record Lexeme(Stretch at, Kind kind) {
         };
     }
 
-    /** Of a text and all of its lexemes, the two parentheses that belong together, where the caret stands at one of them; one alone, if it has no other. */
+    /**
+     * Of a text and all of its lexemes, the two parentheses that belong together, where the caret stands at one of
+     * them; one alone, if it has no other.
+     */
     public static List<Stretch> parentheses(String text, List<Lexeme> lexemes, int caret) {
         Deque<Stretch> open = new ArrayDeque<>();
         Optional<Stretch> alone = Optional.empty();

@@ -8,7 +8,7 @@ public sealed interface QueryBody {
 
     /** Rows made of tables. Tables divided by commas are {@code from} in order. */
     record Select(boolean distinct, List<SelectItem> items, List<FromItem> from, Optional<Expression> where,
-                  List<Expression> groupBy, Optional<Expression> having) implements QueryBody {}
+            List<Expression> groupBy, Optional<Expression> having) implements QueryBody {}
 
     /** Rows of two queries, put together; each row as often as it comes if {@code all}, once if not. */
     record SetOperation(SetOperator operator, boolean all, QueryBody left, QueryBody right) implements QueryBody {}

@@ -11,7 +11,10 @@ import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.Token;
 
-/** A query's text under new names of tables and columns; everything else in it, white space and comments, stays as it is. */
+/**
+ * A query's text under new names of tables and columns; everything else in it, white space and comments, stays as it
+ * is.
+ */
 public final class Renaming {
     private final String text;
     private final List<Token> words = new ArrayList<>();
@@ -29,11 +32,16 @@ public final class Renaming {
     /** The text with a table under another name. */
     public static String table(String text, String from, String to) {
         Renaming renaming = new Renaming(text);
-        return renaming.replaced(at -> (renaming.isTable(at) || renaming.isFollowedBy(at, SqlLexer.DOT) && !renaming.isAlias(at))
-                && renaming.means(at, from), to);
+        return renaming.replaced(
+                at -> (renaming.isTable(at) || renaming.isFollowedBy(at, SqlLexer.DOT) && !renaming.isAlias(at))
+                        && renaming.means(at, from),
+                to);
     }
 
-    /** The text with a column of a table under another name. A name without its table is taken for it if no other column is meant by it. */
+    /**
+     * The text with a column of a table under another name. A name without its table is taken for it if no other column
+     * is meant by it.
+     */
     public static String column(String text, String table, String from, String to) {
         Renaming renaming = new Renaming(text);
         return renaming.replaced(at -> renaming.means(at, from) && renaming.isColumnOf(at, table), to);
@@ -61,7 +69,9 @@ public final class Renaming {
             if (type == SqlLexer.LEFT_PAREN && --depth < 0) return false;
             if (depth > 0) continue;
             if (type == SqlLexer.FROM) return true;
-            if (type == SqlLexer.SELECT || type == SqlLexer.WHERE || type == SqlLexer.ON || type == SqlLexer.GROUP || type == SqlLexer.ORDER) return false;
+            if (type == SqlLexer.SELECT || type == SqlLexer.WHERE || type == SqlLexer.ON || type == SqlLexer.GROUP
+                    || type == SqlLexer.ORDER)
+                return false;
         }
         return false;
     }
@@ -73,7 +83,8 @@ public final class Renaming {
 
     private boolean isColumnOf(int at, String table) {
         if (isFollowedBy(at, SqlLexer.DOT) || isFollowedBy(at, SqlLexer.LEFT_PAREN) || isTable(at)) return false;
-        if (at > 1 && words.get(at - 1).getType() == SqlLexer.DOT) return table.toLowerCase(Locale.ROOT).equals(tables.get(name(at - 2)));
+        if (at > 1 && words.get(at - 1).getType() == SqlLexer.DOT)
+            return table.toLowerCase(Locale.ROOT).equals(tables.get(name(at - 2)));
         boolean named = at > 0 && words.get(at - 1).getType() == SqlLexer.AS;
         return !named && tables.containsValue(table.toLowerCase(Locale.ROOT));
     }
@@ -93,7 +104,8 @@ public final class Renaming {
 
     private String name(int at) {
         String word = words.get(at).getText();
-        return (word.startsWith("\"") ? word.substring(1, word.length() - 1).replace("\"\"", "\"") : word).toLowerCase(Locale.ROOT);
+        return (word.startsWith("\"") ? word.substring(1, word.length() - 1).replace("\"\"", "\"") : word)
+                .toLowerCase(Locale.ROOT);
     }
 
     private String replaced(IntPredicate wanted, String to) {

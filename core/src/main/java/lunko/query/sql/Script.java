@@ -65,7 +65,6 @@ public final class Script {
         return text;
     }
 
-
     /** A statement of this script, its text to be changed. */
     public Fix fix(Statement statement) {
         return Fix.of(text, spans.of(statement).orElseThrow(), spans::of);

@@ -9,7 +9,8 @@ record Span(Place place, int start, int end) {
     /** From the first to the last of some words. */
     static Span of(String source, Token first, Token last) {
         int end = Math.max(last.getStopIndex() + 1, first.getStartIndex());
-        return new Span(Place.stretch(source, first.getLine(), first.getCharPositionInLine() + 1, end - first.getStartIndex()),
+        return new Span(
+                Place.stretch(source, first.getLine(), first.getCharPositionInLine() + 1, end - first.getStartIndex()),
                 first.getStartIndex(), end);
     }
 }

@@ -21,9 +21,12 @@ final class Spans {
         parts.putIfAbsent(part, span);
     }
 
-    /** Notes where a clause of a part stands: from its first word to the last word that it begins with, and to its end. */
+    /**
+     * Notes where a clause of a part stands: from its first word to the last word that it begins with, and to its end.
+     */
     void note(Object owner, Clause clause, String source, Token first, Token lastWord, Token end) {
-        clauses.computeIfAbsent(owner, _ -> new EnumMap<>(Clause.class)).put(clause, new OfClause(Span.of(source, first, lastWord), Span.of(source, first, end)));
+        clauses.computeIfAbsent(owner, _ -> new EnumMap<>(Clause.class)).put(clause,
+                new OfClause(Span.of(source, first, lastWord), Span.of(source, first, end)));
     }
 
     void addAll(Spans others) {

@@ -17,7 +17,9 @@ import org.antlr.v4.runtime.Token;
 public record SqlParser(String source) {
     /** How deep parentheses may be nested; the deepest that people write is about five. */
     static final int DEEPEST = 60;
-    /** How many things may be put together by AND, by + or by UNION; of a longer row, the end is as deep as its length. */
+    /**
+     * How many things may be put together by AND, by + or by UNION; of a longer row, the end is as deep as its length.
+     */
     static final int MOST_CHAINED = 200;
     /** How many words a statement may have. */
     static final int LONGEST = 200_000;
@@ -42,7 +44,7 @@ public record SqlParser(String source) {
         lexer.removeErrorListeners();
         List<Checked<Script>> statements = new ArrayList<>();
         List<Token> words = new ArrayList<>();
-        for (Token token = lexer.nextToken(); ; token = lexer.nextToken()) {
+        for (Token token = lexer.nextToken();; token = lexer.nextToken()) {
             boolean end = token.getType() == Token.EOF || token.getType() == SqlLexer.SEMICOLON;
             if (!end) {
                 words.add(token);
@@ -96,8 +98,9 @@ public record SqlParser(String source) {
     /** Keeps a text from going deeper than the machine's stack, and from taking longer than anybody waits. */
     private Optional<Problem> limits(List<Token> tokens) {
         if (tokens.size() > LONGEST) {
-            return Optional.of(Problem.at(Span.of(source, tokens.getFirst(), tokens.getFirst()).place(), "This statement has more than " + LONGEST
-                    + " words: divide it into several."));
+            return Optional.of(Problem.at(Span.of(source, tokens.getFirst(), tokens.getFirst()).place(),
+                    "This statement has more than " + LONGEST
+                            + " words: divide it into several."));
         }
         Depth depth = new Depth();
         for (Token token : tokens) {
@@ -108,7 +111,8 @@ public record SqlParser(String source) {
             }
             if (depth.chained() > MOST_CHAINED) {
                 return Optional.of(Problem.at(Span.of(source, token, token).place(), "More than " + MOST_CHAINED
-                        + " things are put together here, more than Lunko reads: divide the statement, or write IN for many a value."));
+                        + " things are put together here, more than Lunko reads: divide the statement, or write IN "
+                        + "for many a value."));
             }
         }
         return Optional.empty();

@@ -59,9 +59,12 @@ final class SqlReader {
         OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
                 : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
         QueryExpression query = at(tree, new QueryExpression(body(tree.queryBody()), keys, offset, limit));
-        if (tree.orderBy() != null) clause(query, Clause.ORDER_BY, tree.orderBy().getStart(), tree.orderBy().BY().getSymbol(), tree.orderBy());
-        if (tree.offset() != null) clause(query, Clause.OFFSET, tree.offset().getStart(), tree.offset().getStart(), tree.offset());
-        if (tree.limit() != null) clause(query, Clause.LIMIT, tree.limit().getStart(), tree.limit().getStart(), tree.limit());
+        if (tree.orderBy() != null)
+            clause(query, Clause.ORDER_BY, tree.orderBy().getStart(), tree.orderBy().BY().getSymbol(), tree.orderBy());
+        if (tree.offset() != null)
+            clause(query, Clause.OFFSET, tree.offset().getStart(), tree.offset().getStart(), tree.offset());
+        if (tree.limit() != null)
+            clause(query, Clause.LIMIT, tree.limit().getStart(), tree.limit().getStart(), tree.limit());
         return query;
     }
 
@@ -92,10 +95,14 @@ final class SqlReader {
                 optional(tree.where), tree.groupBy.stream().map(this::expression).toList(), optional(tree.having)));
         Token selectWord = tree.quantifier() == null ? tree.getStart() : tree.quantifier().getStop();
         clause(select, Clause.SELECT, tree.getStart(), selectWord, tree.selectItem().getLast());
-        if (tree.FROM() != null) clause(select, Clause.FROM, tree.FROM().getSymbol(), tree.FROM().getSymbol(), tree.tableReference().getLast());
-        if (tree.where != null) clause(select, Clause.WHERE, tree.WHERE().getSymbol(), tree.WHERE().getSymbol(), tree.where);
-        if (tree.GROUP() != null) clause(select, Clause.GROUP_BY, tree.GROUP().getSymbol(), tree.BY().getSymbol(), tree.groupBy.getLast());
-        if (tree.having != null) clause(select, Clause.HAVING, tree.HAVING().getSymbol(), tree.HAVING().getSymbol(), tree.having);
+        if (tree.FROM() != null) clause(select, Clause.FROM, tree.FROM().getSymbol(), tree.FROM().getSymbol(),
+                tree.tableReference().getLast());
+        if (tree.where != null)
+            clause(select, Clause.WHERE, tree.WHERE().getSymbol(), tree.WHERE().getSymbol(), tree.where);
+        if (tree.GROUP() != null)
+            clause(select, Clause.GROUP_BY, tree.GROUP().getSymbol(), tree.BY().getSymbol(), tree.groupBy.getLast());
+        if (tree.having != null)
+            clause(select, Clause.HAVING, tree.HAVING().getSymbol(), tree.HAVING().getSymbol(), tree.having);
         return select;
     }
 
@@ -103,7 +110,8 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case EverythingContext _ -> new SelectItem.Everything();
             case EverythingOfContext t -> new SelectItem.EverythingOf(name(t.name()));
-            case ColumnContext t -> new SelectItem.Item(expression(t.expression()), Optional.ofNullable(t.name()).map(this::name));
+            case ColumnContext t ->
+                new SelectItem.Item(expression(t.expression()), Optional.ofNullable(t.name()).map(this::name));
             default -> throw unknown(tree);
         });
     }
@@ -112,28 +120,33 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case PrimaryReferenceContext t -> primary(t.tablePrimary());
             case CrossJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), JoinKind.CROSS,
-                    primary(t.tablePrimary()), new JoinSpecification.Nothing()), t.CROSS().getSymbol(), t.JOIN().getSymbol(), null);
+                    primary(t.tablePrimary()), new JoinSpecification.Nothing()), t.CROSS().getSymbol(),
+                    t.JOIN().getSymbol(), null);
             case NaturalJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), kind(t.joinType()),
-                    primary(t.tablePrimary()), new JoinSpecification.Natural()), t.NATURAL().getSymbol(), t.JOIN().getSymbol(), null);
+                    primary(t.tablePrimary()), new JoinSpecification.Natural()), t.NATURAL().getSymbol(),
+                    t.JOIN().getSymbol(), null);
             case QualifiedJoinContext t -> joined(new FromItem.Joined(from(t.tableReference(0)), kind(t.joinType()),
                     from(t.tableReference(1)), specification(t.joinSpecification())),
-                    t.joinType() == null ? t.JOIN().getSymbol() : t.joinType().getStart(), t.JOIN().getSymbol(), t.joinSpecification());
+                    t.joinType() == null ? t.JOIN().getSymbol() : t.joinType().getStart(), t.JOIN().getSymbol(),
+                    t.joinSpecification());
             default -> throw unknown(tree);
         });
     }
 
-    private FromItem.Joined joined(FromItem.Joined join, Token first, Token word, JoinSpecificationContext specification) {
+    private FromItem.Joined joined(FromItem.Joined join, Token first, Token word,
+            JoinSpecificationContext specification) {
         spans.note(join, Clause.JOIN, source, first, word, word);
-        if (specification != null) clause(join, Clause.SPECIFICATION, specification.getStart(), specification.getStart(), specification);
+        if (specification != null)
+            clause(join, Clause.SPECIFICATION, specification.getStart(), specification.getStart(), specification);
         return join;
     }
 
     private FromItem primary(TablePrimaryContext tree) {
         return at(tree, switch (tree) {
             case NamedTableContext t ->
-                    new FromItem.NamedTable(name(t.table), Optional.ofNullable(t.alias).map(this::name));
+                new FromItem.NamedTable(name(t.table), Optional.ofNullable(t.alias).map(this::name));
             case DerivedTableContext t ->
-                    new FromItem.DerivedTable(query(t.query()), Optional.ofNullable(t.name()).map(this::name));
+                new FromItem.DerivedTable(query(t.query()), Optional.ofNullable(t.name()).map(this::name));
             case NestedTableContext t -> from(t.tableReference());
             default -> throw unknown(tree);
         });
@@ -157,7 +170,8 @@ final class SqlReader {
             case AndContext t -> new Expression.And(expression(t.expression(0)), expression(t.expression(1)));
             case OrContext t -> new Expression.Or(expression(t.expression(0)), expression(t.expression(1)));
             case TestContext t -> t.IS() == null ? predicate(t.predicate()) : new Expression.IsTruth(
-                    predicate(t.predicate()), Truth.valueOf(t.truth().getText().toUpperCase(Locale.ROOT)), t.NOT() != null);
+                    predicate(t.predicate()), Truth.valueOf(t.truth().getText().toUpperCase(Locale.ROOT)),
+                    t.NOT() != null);
             default -> throw unknown(tree);
         });
     }
@@ -165,14 +179,17 @@ final class SqlReader {
     private Expression predicate(PredicateContext tree) {
         return at(tree, switch (tree) {
             case PlainValueContext t -> value(t.value());
-            case ComparisonContext t -> new Expression.Comparison(comparator(t.comparator()), value(t.value(0)), value(t.value(1)));
+            case ComparisonContext t ->
+                new Expression.Comparison(comparator(t.comparator()), value(t.value(0)), value(t.value(1)));
             case IsNullContext t -> new Expression.IsNull(value(t.value()), t.NOT() != null);
-            case IsDistinctContext t -> new Expression.IsDistinct(value(t.value(0)), value(t.value(1)), t.NOT() != null);
+            case IsDistinctContext t ->
+                new Expression.IsDistinct(value(t.value(0)), value(t.value(1)), t.NOT() != null);
             case BetweenContext t ->
-                    new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
+                new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
             case LikeContext t -> new Expression.Like(value(t.value(0)), value(t.value(1)), t.NOT() != null);
             case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
-            case InListContext t -> new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
+            case InListContext t ->
+                new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
             case ExistsContext t -> new Expression.Exists(query(t.query()));
             default -> throw unknown(tree);
         });
@@ -188,7 +205,8 @@ final class SqlReader {
     private Expression value(ValueContext tree) {
         return at(tree, switch (tree) {
             case SignedContext t -> new Expression.Signed(t.sign.getText().equals("-"), value(t.value()));
-            case ArithmeticContext t -> new Expression.Calculation(operator(t.op), value(t.value(0)), value(t.value(1)));
+            case ArithmeticContext t ->
+                new Expression.Calculation(operator(t.op), value(t.value(0)), value(t.value(1)));
             case PrimaryValueContext t -> primary(t.primary());
             default -> throw unknown(tree);
         });
@@ -205,7 +223,7 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case LiteralValueContext t -> new Expression.Literal(literal(t.literal()));
             case ColumnValueContext t ->
-                    new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
+                new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
             case ParenthesizedContext t -> expression(t.expression());
             case ScalarQueryContext t -> new Expression.ScalarQuery(query(t.query()));
             case CastContext t -> new Expression.Cast(expression(t.expression()), type(t.typeName()));
@@ -224,7 +242,8 @@ final class SqlReader {
             return new Expression.Call(function, distinct(tree.quantifier()), arguments);
         }
         if (!function.means("count")) {
-            refuse(tree.getStart(), "Only COUNT counts rows with *: " + function.text() + " needs a column or an expression.");
+            refuse(tree.getStart(),
+                    "Only COUNT counts rows with *: " + function.text() + " needs a column or an expression.");
         }
         return new Expression.CountRows();
     }
@@ -246,7 +265,8 @@ final class SqlReader {
     /** A whole number that does not fit 64 bits is a decimal. */
     private static Value integer(String text) {
         BigInteger number = new BigInteger(text);
-        return number.bitLength() < Long.SIZE ? Value.of(number.longValueExact()) : new Value.DecimalValue(new BigDecimal(number));
+        return number.bitLength() < Long.SIZE ? Value.of(number.longValueExact())
+                : new Value.DecimalValue(new BigDecimal(number));
     }
 
     private Statement createTable(CreateTableContext tree) {
@@ -283,7 +303,8 @@ final class SqlReader {
     }
 
     private Type type(TypeNameContext tree) {
-        String words = String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+        String words =
+                String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
         return switch (words) {
             case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Type.INTEGER;
             case "DECIMAL", "DEC", "NUMERIC" -> Type.DECIMAL;
@@ -291,7 +312,8 @@ final class SqlReader {
             case "BOOLEAN" -> Type.BOOLEAN;
             case "DATE" -> Type.DATE;
             default -> {
-                refuse(tree.getStart(), "Lunko has no type " + words + ": take INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.");
+                refuse(tree.getStart(),
+                        "Lunko has no type " + words + ": take INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.");
                 yield Type.TEXT;
             }
         };

@@ -13,7 +13,9 @@ import lunko.table.Type;
 public final class SqlWriter {
 
     /** How tightly the parts of an expression hold together, from the loosest. */
-    private enum Tightness { OR, AND, NOT, TEST, PREDICATE, CONCATENATION, SUM, PRODUCT, SIGN, PRIMARY }
+    private enum Tightness {
+        OR, AND, NOT, TEST, PREDICATE, CONCATENATION, SUM, PRODUCT, SIGN, PRIMARY
+    }
 
     /** The words that parts already have; without parentheses around them. */
     private final Function<Object, Optional<String>> known;
@@ -36,7 +38,8 @@ public final class SqlWriter {
     private String written(QueryExpression query) {
         StringBuilder text = new StringBuilder(body(query.body()));
         if (!query.orderBy().isEmpty()) {
-            text.append(" ORDER BY ").append(query.orderBy().stream().map(this::sortKey).collect(Collectors.joining(", ")));
+            text.append(" ORDER BY ")
+                    .append(query.orderBy().stream().map(this::sortKey).collect(Collectors.joining(", ")));
         }
         query.offset().ifPresent(rows -> text.append(" OFFSET ").append(rows).append(" ROWS"));
         query.limit().ifPresent(rows -> text.append(" FETCH FIRST ").append(rows).append(" ROWS ONLY"));
@@ -62,7 +65,7 @@ public final class SqlWriter {
             case QueryBody.Select select -> select(select);
             case QueryBody.Nested(QueryExpression query) -> "(" + query(query) + ")";
             case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) ->
-                    body(left) + " " + operator + (all ? " ALL " : " ") + body(right);
+                body(left) + " " + operator + (all ? " ALL " : " ") + body(right);
         };
     }
 
@@ -71,7 +74,8 @@ public final class SqlWriter {
         if (select.distinct()) text.append("DISTINCT ");
         text.append(select.items().stream().map(this::item).collect(Collectors.joining(", ")));
         if (!select.from().isEmpty()) {
-            text.append(" FROM ").append(select.from().stream().map(item -> from(item, false)).collect(Collectors.joining(", ")));
+            text.append(" FROM ")
+                    .append(select.from().stream().map(item -> from(item, false)).collect(Collectors.joining(", ")));
         }
         select.where().ifPresent(condition -> text.append(" WHERE ").append(expression(condition)));
         if (!select.groupBy().isEmpty()) text.append(" GROUP BY ").append(list(select.groupBy()));
@@ -89,7 +93,7 @@ public final class SqlWriter {
             case SelectItem.Everything _ -> "*";
             case SelectItem.EverythingOf(Name table) -> table.sql() + ".*";
             case SelectItem.Item(Expression expression, Optional<Name> name) ->
-                    expression(expression) + name.map(n -> " AS " + n.sql()).orElse("");
+                expression(expression) + name.map(n -> " AS " + n.sql()).orElse("");
         };
     }
 
@@ -108,9 +112,9 @@ public final class SqlWriter {
     private String written(FromItem item, boolean right) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
-                    table.sql() + alias.map(name -> " " + name.sql()).orElse("");
+                table.sql() + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias) ->
-                    "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("");
+                "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.Joined joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }
@@ -124,7 +128,7 @@ public final class SqlWriter {
     /** Which rows are partners, with a blank before it. */
     String specification(JoinSpecification specification) {
         return switch (specification) {
-            case JoinSpecification.Nothing _, JoinSpecification.Natural _ -> "";
+            case JoinSpecification.Nothing _,JoinSpecification.Natural _ -> "";
             case JoinSpecification.On(Expression condition) -> " ON " + expression(condition);
             case JoinSpecification.Using(List<Name> columns) -> " USING " + names(columns);
         };
@@ -160,12 +164,13 @@ public final class SqlWriter {
             case Expression.And _ -> Tightness.AND;
             case Expression.Not _ -> Tightness.NOT;
             case Expression.IsTruth _ -> Tightness.TEST;
-            case Expression.Comparison _, Expression.IsNull _, Expression.IsDistinct _, Expression.Between _,
-                 Expression.Like _, Expression.InList _, Expression.InQuery _, Expression.Exists _ -> Tightness.PREDICATE;
+            case Expression.Comparison _,Expression.IsNull _,Expression.IsDistinct _ -> Tightness.PREDICATE;
+            case Expression.Between _,Expression.Like _,Expression.InList _ -> Tightness.PREDICATE;
+            case Expression.InQuery _,Expression.Exists _ -> Tightness.PREDICATE;
             case Expression.Calculation(var operator, var _, var _) -> tightness(operator);
             case Expression.Signed _ -> Tightness.SIGN;
-            case Expression.Literal _, Expression.ColumnName _, Expression.ScalarQuery _, Expression.Case _,
-                 Expression.Cast _, Expression.Call _, Expression.CountRows _ -> Tightness.PRIMARY;
+            case Expression.Literal _,Expression.ColumnName _,Expression.ScalarQuery _ -> Tightness.PRIMARY;
+            case Expression.Case _,Expression.Cast _,Expression.Call _,Expression.CountRows _ -> Tightness.PRIMARY;
         };
     }
 
@@ -189,41 +194,45 @@ public final class SqlWriter {
         return switch (expression) {
             case Expression.Literal(var value) -> value.sql();
             case Expression.ColumnName(Optional<Name> table, Name column) ->
-                    table.map(name -> name.sql() + ".").orElse("") + column.sql();
-            case Expression.Or(var left, var right) -> expression(left, Tightness.OR) + " OR " + expression(right, Tightness.AND);
+                table.map(name -> name.sql() + ".").orElse("") + column.sql();
+            case Expression.Or(var left, var right) ->
+                expression(left, Tightness.OR) + " OR " + expression(right, Tightness.AND);
             case Expression.And(var left, var right) ->
-                    expression(left, Tightness.AND) + " AND " + expression(right, Tightness.NOT);
+                expression(left, Tightness.AND) + " AND " + expression(right, Tightness.NOT);
             case Expression.Not(var of) -> "NOT " + expression(of, Tightness.NOT);
             case Expression.IsTruth(var of, var truth, boolean negated) ->
-                    value(of) + " IS" + not(negated) + " " + truth.name();
+                value(of) + " IS" + not(negated) + " " + truth.name();
             case Expression.Comparison(var comparator, var left, var right) ->
-                    value(left) + " " + comparator.sign() + " " + value(right);
+                value(left) + " " + comparator.sign() + " " + value(right);
             case Expression.IsNull(var of, boolean negated) -> value(of) + " IS" + not(negated) + " NULL";
             case Expression.IsDistinct(var left, var right, boolean negated) ->
-                    value(left) + " IS" + not(negated) + " DISTINCT FROM " + value(right);
+                value(left) + " IS" + not(negated) + " DISTINCT FROM " + value(right);
             case Expression.Between(var of, var low, var high, boolean negated) ->
-                    value(of) + not(negated) + " BETWEEN " + value(low) + " AND " + value(high);
+                value(of) + not(negated) + " BETWEEN " + value(low) + " AND " + value(high);
             case Expression.Like(var of, var pattern, boolean negated) ->
-                    value(of) + not(negated) + " LIKE " + value(pattern);
+                value(of) + not(negated) + " LIKE " + value(pattern);
             case Expression.InList(var of, var list, boolean negated) ->
-                    value(of) + not(negated) + " IN (" + list(list) + ")";
+                value(of) + not(negated) + " IN (" + list(list) + ")";
             case Expression.InQuery(var of, var query, boolean negated) ->
-                    value(of) + not(negated) + " IN (" + query(query) + ")";
+                value(of) + not(negated) + " IN (" + query(query) + ")";
             case Expression.Exists(var query) -> "EXISTS (" + query(query) + ")";
             case Expression.ScalarQuery(var query) -> "(" + query(query) + ")";
-            case Expression.Calculation(var operator, var left, var right) -> expression(left, tightness(operator)) + " "
-                    + operator.sign() + " " + expression(right, next(tightness(operator)));
+            case Expression.Calculation(var operator, var left, var right) ->
+                expression(left, tightness(operator)) + " "
+                        + operator.sign() + " " + expression(right, next(tightness(operator)));
             // A blank between two signs: -- would begin a comment.
             case Expression.Signed(boolean negative, var of) ->
-                    (negative ? "-" : "+") + (of instanceof Expression.Signed ? " " : "") + expression(of, Tightness.SIGN);
+                (negative ? "-" : "+") + (of instanceof Expression.Signed ? " " : "") + expression(of, Tightness.SIGN);
             case Expression.Case(var subject, var branches, var otherwise) -> "CASE"
                     + subject.map(of -> " " + expression(of)).orElse("")
-                    + branches.stream().map(when -> " WHEN " + expression(when.condition()) + " THEN " + expression(when.then()))
+                    + branches.stream()
+                            .map(when -> " WHEN " + expression(when.condition()) + " THEN " + expression(when.then()))
                             .collect(Collectors.joining())
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
-            case Expression.Cast(var of, Type type) -> "CAST(" + expression(of) + " AS " + type.title().toUpperCase(Locale.ROOT) + ")";
+            case Expression.Cast(var of, Type type) ->
+                "CAST(" + expression(of) + " AS " + type.title().toUpperCase(Locale.ROOT) + ")";
             case Expression.Call(Name function, boolean distinct, var arguments) ->
-                    function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
+                function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";
         };
     }

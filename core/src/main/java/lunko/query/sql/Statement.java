@@ -25,7 +25,10 @@ public sealed interface Statement {
         /** These columns tell the rows apart, where none of them is NULL. */
         record Unique(List<Name> columns) implements Constraint {}
 
-        /** These columns have the values of those columns of some row of another table; its primary key if none are named. */
+        /**
+         * These columns have the values of those columns of some row of another table; its primary key if none are
+         * named.
+         */
         record ForeignKey(List<Name> columns, Name table, List<Name> others) implements Constraint {}
     }
 

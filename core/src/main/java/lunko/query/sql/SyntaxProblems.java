@@ -24,8 +24,9 @@ final class SyntaxProblems extends BaseErrorListener {
     SyntaxProblems(String source, String text, List<Token> words) {
         this.source = source;
         this.words = List.copyOf(words);
-        this.fix = Fix.of(text, Span.of(source, words.getFirst(), words.getLast()), part -> Optional.of(part).filter(Token.class::isInstance).map(Token.class::cast)
-                .map(token -> Span.of(source, token, token)));
+        this.fix = Fix.of(text, Span.of(source, words.getFirst(), words.getLast()),
+                part -> Optional.of(part).filter(Token.class::isInstance).map(Token.class::cast)
+                        .map(token -> Span.of(source, token, token)));
     }
 
     Optional<Problem> first() {
@@ -34,7 +35,7 @@ final class SyntaxProblems extends BaseErrorListener {
 
     @Override
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
-                            RecognitionException cause) {
+            RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
         first = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence(token, parser))
                 .with(fix(token, parser).flatMap(Fix::text).stream().toList()));
@@ -54,7 +55,7 @@ final class SyntaxProblems extends BaseErrorListener {
                     ? "The text ends within parentheses: add the closing parenthesis."
                     : "The text ends in the middle of a statement: finish it.";
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.SEMICOLON ->
-                    inParentheses ? "A closing parenthesis is missing before " + word + "." : other(token, parser);
+                inParentheses ? "A closing parenthesis is missing before " + word + "." : other(token, parser);
             default -> other(token, parser);
         };
     }
@@ -66,15 +67,18 @@ final class SyntaxProblems extends BaseErrorListener {
             case SqlLexer.OPEN_IDENTIFIER -> Optional.of(fix.after(token, "\""));
             case SqlLexer.OPEN_COMMENT -> Optional.of(fix.after(words.getLast(), " */"));
             case SqlLexer.OTHER -> Optional.of(fix.instead(token, ""));
-            case Token.EOF -> isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.after(words.getLast(), ")")) : Optional.empty();
+            case Token.EOF -> isInParentheses(token, parser.getTokenStream())
+                    ? Optional.of(fix.after(words.getLast(), ")")) : Optional.empty();
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER ->
-                    isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.before(token, ") ")) : quoted(token, parser);
+                isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.before(token, ") "))
+                        : quoted(token, parser);
             default -> quoted(token, parser);
         };
     }
 
     private Optional<Fix> quoted(Token token, Parser parser) {
-        return isReserved(token, parser) ? Optional.of(fix.instead(token, "\"" + token.getText() + "\"")) : Optional.empty();
+        return isReserved(token, parser) ? Optional.of(fix.instead(token, "\"" + token.getText() + "\""))
+                : Optional.empty();
     }
 
     /** Whether a name is wanted and a word of SQL stands there. */

@@ -26,85 +26,129 @@ class DatabaseTest {
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
-        "SELECT * FROM hives NATURAL JOIN keepers WHERE hive_no = 1 → [11, 1, Clover, Oda, Ashholt]",
-        "SELECT * FROM hives h RIGHT JOIN keepers k USING (keeper_id) WHERE keeper_id = 13 → [13, NULL, NULL, Bert, Ashholt]",
-        "SELECT h.*, k.keeper FROM hives h FULL JOIN keepers k USING (keeper_id) WHERE hive = 'Linden' → [3, Linden, NULL, NULL]",
-        "SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → ",
-        "SELECT keeper FROM keepers k WHERE NOT EXISTS (SELECT 1 FROM hives h WHERE h.keeper_id = k.keeper_id) → [Bert]",
-        "SELECT hive, (SELECT SUM(kg) FROM harvests v WHERE v.hive_no = h.hive_no) FROM hives h WHERE hive_no < 3 → [Clover, 5.5] [Heather, NULL]",
-        "SELECT village, COUNT(*), COUNT(DISTINCT village) FROM keepers GROUP BY village HAVING COUNT(*) > 1 → [Ashholt, 2, 1]",
-        "SELECT COUNT(*), SUM(kg), MIN(kg) FROM harvests WHERE kg > 100 → [0, NULL, NULL]",
-        "SELECT hive FROM hives ORDER BY keeper_id DESC NULLS LAST, hive OFFSET 1 FETCH FIRST 2 ROWS ONLY → [Bramble] [Clover]",
-        "SELECT village FROM keepers EXCEPT ALL SELECT 'Ashholt' → [Reedmere] [Ashholt]",
-        "SELECT -7 / 2, 7.0 / 2, CAST(2.5 AS INTEGER), CAST(' 12 ' AS INTEGER) → [-3, 3.5000000000000000, 3, 12]",
-        "SELECT CASE WHEN NULL = NULL THEN 'yes' ELSE 'no' END, NULL IS NOT DISTINCT FROM NULL → [no, true]",
-        "SELECT 'Oda' LIKE '_d%', 'oda' LIKE 'O%', TRIM('  x ') || 'y' → [true, false, xy]",
+            "SELECT * FROM hives NATURAL JOIN keepers WHERE hive_no = 1 → [11, 1, Clover, Oda, Ashholt]",
+            "SELECT * FROM hives h RIGHT JOIN keepers k USING (keeper_id) WHERE keeper_id = 13 → [13, NULL, NULL, "
+                    + "Bert, Ashholt]",
+            "SELECT h.*, k.keeper FROM hives h FULL JOIN keepers k USING (keeper_id) WHERE hive = 'Linden' → [3, "
+                    + "Linden, NULL, NULL]",
+            "SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → ",
+            "SELECT keeper FROM keepers k WHERE NOT EXISTS (SELECT 1 FROM hives h WHERE h.keeper_id = k.keeper_id) "
+                    + "→ [Bert]",
+            "SELECT hive, (SELECT SUM(kg) FROM harvests v WHERE v.hive_no = h.hive_no) FROM hives h WHERE hive_no < "
+                    + "3 → [Clover, 5.5] [Heather, NULL]",
+            "SELECT village, COUNT(*), COUNT(DISTINCT village) FROM keepers GROUP BY village HAVING COUNT(*) > 1 → "
+                    + "[Ashholt, 2, 1]",
+            "SELECT COUNT(*), SUM(kg), MIN(kg) FROM harvests WHERE kg > 100 → [0, NULL, NULL]",
+            "SELECT hive FROM hives ORDER BY keeper_id DESC NULLS LAST, hive OFFSET 1 FETCH FIRST 2 ROWS ONLY → "
+                    + "[Bramble] [Clover]",
+            "SELECT village FROM keepers EXCEPT ALL SELECT 'Ashholt' → [Reedmere] [Ashholt]",
+            "SELECT -7 / 2, 7.0 / 2, CAST(2.5 AS INTEGER), CAST(' 12 ' AS INTEGER) → [-3, 3.5000000000000000, 3, 12]",
+            "SELECT CASE WHEN NULL = NULL THEN 'yes' ELSE 'no' END, NULL IS NOT DISTINCT FROM NULL → [no, true]",
+            "SELECT 'Oda' LIKE '_d%', 'oda' LIKE 'O%', TRIM('  x ') || 'y' → [true, false, xy]",
     })
     void queriesGiveWhatTheStandardSays(String query, String rows) {
         ResultTable result = run(DEMO + query).expect();
-        assertThat(String.join(" ", result.rows().stream().map(row -> row.stream().map(Value::shown).toList().toString()).toList()))
+        assertThat(String.join(" ",
+                result.rows().stream().map(row -> row.stream().map(Value::shown).toList().toString()).toList()))
                 .isEqualTo(rows == null ? "" : rows);
     }
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
-        "SELECT * FROM hive → 15: There is no table hive: is hives meant?",
-        "SELECT hiev FROM hives → 8: There is no column hiev: is hive meant?",
-        "SELECT k.hive FROM hives h → 8: There is no table k in FROM; it has h.",
-        "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → 8: The column keeper_id is in h and in k: write which one, as in h.keeper_id.",
-        "SELECT * FROM hives JOIN keepers → 26: This join has no ON, so every row would meet every row, 4 × 3 = 12 rows: write ON and the columns that belong together, or CROSS JOIN if that is meant.",
-        "SELECT * FROM hives JOIN keepers ON k = 1 JOIN harvests k ON 1 = 1 → 37: There is no column k; there are hive_no, hive, keeper_id, keeper, village.",
-        "SELECT * FROM hives h, harvests v JOIN keepers k ON h.keeper_id = k.keeper_id → 53: A comma stands between h and this join, and ON sees the tables of its join alone: write CROSS JOIN for the comma, or the condition into WHERE.",
-        "SELECT * FROM hives WHERE hive = 3 → 27: hive is text and 3 is integer, and SQL does not compare the two: write CAST(3 AS TEXT).",
-        "SELECT * FROM hives JOIN keepers USING (hive) → 41: USING wants a column on both sides, and there is no hive in keepers: match columns of different names with ON.",
-        "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → 44: twice is a name given in SELECT, and WHERE comes before that: write kg * 2 instead.",
-        "SELECT village, keeper FROM keepers GROUP BY village → 17: keeper has a value for each row, and here there is one row for each group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
-        "SELECT keeper FROM keepers WHERE COUNT(*) > 1 → 34: COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER BY.",
-        "SELECT * FROM hives, hives → 22: Two tables in FROM are called hives: give one of them another name, as in hives AS other.",
-        "SELECT (SELECT hive FROM hives) → 8: One value is wanted here, and this query gives 4 rows: narrow it down, or take MIN, MAX or another aggregate.",
-        "SELECT 9223372036854775807 + 1 → 8: The value of 9223372036854775807 + 1 does not fit a 64-bit integer: use a DECIMAL.",
-        "SELECT 1 FROM hives UNION SELECT hive, 2 FROM hives → 1: UNION wants as many columns on both sides, and there are 1 and 2: select as many here as there.",
-        "SELECT uper(hive) FROM hives → 8: There is no function uper: is UPPER meant?",
-        "INSERT INTO keepers VALUES (11, 'Ula', NULL) → 1: 11 would be there twice in keepers, and the primary key (keeper_id) tells rows apart: choose another value.",
-        "INSERT INTO keepers (keeper_id) VALUES (15) → 1: NULL cannot stand in keepers.keeper, which is NOT NULL: give it a value.",
-        "INSERT INTO harvests VALUES (9, 1) → 1: harvests would have 9 in (hive_no), and hives has no row with that in (hive_no): the foreign key forbids it.",
-        "DELETE FROM hives WHERE hive_no = 1 → 1: harvests would have 1 in (hive_no), and hives has no row with that in (hive_no): the foreign key forbids it.",
-        "DROP TABLE hives → 12: harvests refers to hives: drop it first.",
-        "INSERT INTO hives VALUES ('x', 'y', 1) → 27: hive_no is integer, and 'x' is text: write a whole number such as 12.",
+            "SELECT * FROM hive → 15: There is no table hive: is hives meant?",
+            "SELECT hiev FROM hives → 8: There is no column hiev: is hive meant?",
+            "SELECT k.hive FROM hives h → 8: There is no table k in FROM; it has h.",
+            "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → 8: The column keeper_id is "
+                    + "in h and in k: write which one, as in h.keeper_id.",
+            "SELECT * FROM hives JOIN keepers → 26: This join has no ON, so every row would meet every row, 4 × 3 = "
+                    + "12 rows: write ON and the columns that belong together, or CROSS JOIN if that is meant.",
+            "SELECT * FROM hives JOIN keepers ON k = 1 JOIN harvests k ON 1 = 1 → 37: There is no column k; there "
+                    + "are hive_no, hive, keeper_id, keeper, village.",
+            "SELECT * FROM hives h, harvests v JOIN keepers k ON h.keeper_id = k.keeper_id → 53: A comma stands "
+                    + "between h and this join, and ON sees the tables of its join alone: write CROSS JOIN for the "
+                    + "comma, or the condition into WHERE.",
+            "SELECT * FROM hives WHERE hive = 3 → 27: hive is text and 3 is integer, and SQL does not compare the "
+                    + "two: write CAST(3 AS TEXT).",
+            "SELECT * FROM hives JOIN keepers USING (hive) → 41: USING wants a column on both sides, and there is "
+                    + "no hive in keepers: match columns of different names with ON.",
+            "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → 44: twice is a name given in SELECT, and WHERE "
+                    + "comes before that: write kg * 2 instead.",
+            "SELECT village, keeper FROM keepers GROUP BY village → 17: keeper has a value for each row, and here "
+                    + "there is one row for each group: put it into GROUP BY, or take MIN, MAX or another aggregate "
+                    + "of it.",
+            "SELECT keeper FROM keepers WHERE COUNT(*) > 1 → 34: COUNT(*) counts the rows of a group, and there are "
+                    + "no groups here: use it in SELECT, HAVING or ORDER BY.",
+            "SELECT * FROM hives, hives → 22: Two tables in FROM are called hives: give one of them another name, "
+                    + "as in hives AS other.",
+            "SELECT (SELECT hive FROM hives) → 8: One value is wanted here, and this query gives 4 rows: narrow it "
+                    + "down, or take MIN, MAX or another aggregate.",
+            "SELECT 9223372036854775807 + 1 → 8: The value of 9223372036854775807 + 1 does not fit a 64-bit "
+                    + "integer: use a DECIMAL.",
+            "SELECT 1 FROM hives UNION SELECT hive, 2 FROM hives → 1: UNION wants as many columns on both sides, "
+                    + "and there are 1 and 2: select as many here as there.",
+            "SELECT uper(hive) FROM hives → 8: There is no function uper: is UPPER meant?",
+            "INSERT INTO keepers VALUES (11, 'Ula', NULL) → 1: 11 would be there twice in keepers, and the primary "
+                    + "key (keeper_id) tells rows apart: choose another value.",
+            "INSERT INTO keepers (keeper_id) VALUES (15) → 1: NULL cannot stand in keepers.keeper, which is NOT "
+                    + "NULL: give it a value.",
+            "INSERT INTO harvests VALUES (9, 1) → 1: harvests would have 9 in (hive_no), and hives has no row with "
+                    + "that in (hive_no): the foreign key forbids it.",
+            "DELETE FROM hives WHERE hive_no = 1 → 1: harvests would have 1 in (hive_no), and hives has no row with "
+                    + "that in (hive_no): the foreign key forbids it.",
+            "DROP TABLE hives → 12: harvests refers to hives: drop it first.",
+            "INSERT INTO hives VALUES ('x', 'y', 1) → 27: hive_no is integer, and 'x' is text: write a whole number "
+                    + "such as 12.",
     })
     void problemsSayWhereAndWhatToDo(String statement, String problem) {
-        assertThat(run(DEMO + statement).<String>either(ResultTable::toString, p ->
-                p.place().orElseThrow().column().orElseThrow() + ": " + p.sentence())).isEqualTo(problem);
+        assertThat(run(DEMO + statement).<String>either(ResultTable::toString,
+                p -> p.place().orElseThrow().column().orElseThrow() + ": " + p.sentence())).isEqualTo(problem);
     }
 
     /** What stands behind → is what differs, each fix after a bar; all of them run. */
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
-        "SELECT * FROM hive → SELECT * FROM hives",
-        "SELECT hiev FROM hives → SELECT hive FROM hives",
-        "SELECT x.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
-        "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id | SELECT k.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id",
-        "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = k.keeper_id | SELECT * FROM hives CROSS JOIN keepers k",
-        "SELECT * FROM hives h JOIN keepers k ON h.hive_no = v.hive_no JOIN harvests v ON h.keeper_id = k.keeper_id → SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests v ON h.hive_no = v.hive_no",
-        "SELECT * FROM hives WHERE hive = 3 → SELECT * FROM hives WHERE hive = CAST(3 AS TEXT)",
-        "SELECT * FROM hives WHERE '3' < hive_no → SELECT * FROM hives WHERE '3' < CAST(hive_no AS TEXT) | SELECT * FROM hives WHERE CAST('3' AS INTEGER) < hive_no",
-        "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → SELECT kg * 2 AS twice FROM harvests WHERE (kg * 2) > 3",
-        "SELECT village, keeper FROM keepers GROUP BY village → SELECT village, keeper FROM keepers GROUP BY village, keeper | SELECT village, MIN(keeper) FROM keepers GROUP BY village",
-        "SELECT village, COUNT(*) FROM keepers WHERE keeper_id > 1 → SELECT village, COUNT(*) FROM keepers WHERE keeper_id > 1 GROUP BY village | SELECT MIN(village), COUNT(*) FROM keepers WHERE keeper_id > 1",
-        "SELECT * FROM hives JOIN keepers USING (keper_id) → SELECT * FROM hives JOIN keepers USING (keeper_id)",
-        "SELECT * FROM hives, hives → SELECT * FROM hives, hives AS hives2",
-        "SELECT * FROM (SELECT 1 AS one) → SELECT * FROM (SELECT 1 AS one) AS q",
-        "SELECT uper(hive) FROM hives → SELECT UPPER(hive) FROM hives",
-        "SELECT * FROM hives WHERE hive = 'Clover → SELECT * FROM hives WHERE hive = 'Clover'",
-        "SELECT * FROM hives WHERE (hive = 'Clover' → SELECT * FROM hives WHERE (hive = 'Clover')",
-        "SELECT hive AS order FROM hives → SELECT hive AS \"order\" FROM hives",
-        "SELECT * FROM hives /* all → SELECT * FROM hives /* all */",
-        "SELECT * FROM hives WHERE keeper_id = NULL → SELECT * FROM hives WHERE keeper_id IS NULL",
-        "SELECT * FROM hives WHERE NULL <> keeper_id → SELECT * FROM hives WHERE keeper_id IS NOT NULL",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'Ashholt'",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE hive_no > 1 AND k.village = 'A' ORDER BY 1 → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'A' WHERE hive_no > 1 ORDER BY 1",
-        "SELECT * FROM keepers NATURAL JOIN harvests → SELECT * FROM keepers CROSS JOIN harvests",
-        "SELECT * FROM hives a NATURAL JOIN (SELECT hive_no, hive FROM hives) b → SELECT * FROM hives a INNER JOIN (SELECT hive_no, hive FROM hives) b USING (hive_no) | SELECT * FROM hives a INNER JOIN (SELECT hive_no, hive FROM hives) b USING (hive)",
+            "SELECT * FROM hive → SELECT * FROM hives",
+            "SELECT hiev FROM hives → SELECT hive FROM hives",
+            "SELECT x.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.hive FROM hives h "
+                    + "JOIN keepers k ON h.keeper_id = k.keeper_id",
+            "SELECT keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → SELECT h.keeper_id FROM "
+                    + "hives h JOIN keepers k ON h.keeper_id = k.keeper_id | SELECT k.keeper_id FROM hives h JOIN "
+                    + "keepers k ON h.keeper_id = k.keeper_id",
+            "SELECT * FROM hives JOIN keepers k → SELECT * FROM hives JOIN keepers k ON hives.keeper_id = "
+                    + "k.keeper_id | SELECT * FROM hives CROSS JOIN keepers k",
+            "SELECT * FROM hives h JOIN keepers k ON h.hive_no = v.hive_no JOIN harvests v ON h.keeper_id = "
+                    + "k.keeper_id → SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN "
+                    + "harvests v ON h.hive_no = v.hive_no",
+            "SELECT * FROM hives WHERE hive = 3 → SELECT * FROM hives WHERE hive = CAST(3 AS TEXT)",
+            "SELECT * FROM hives WHERE '3' < hive_no → SELECT * FROM hives WHERE '3' < CAST(hive_no AS TEXT) | "
+                    + "SELECT * FROM hives WHERE CAST('3' AS INTEGER) < hive_no",
+            "SELECT kg * 2 AS twice FROM harvests WHERE twice > 3 → SELECT kg * 2 AS twice FROM harvests WHERE (kg "
+                    + "* 2) > 3",
+            "SELECT village, keeper FROM keepers GROUP BY village → SELECT village, keeper FROM keepers GROUP BY "
+                    + "village, keeper | SELECT village, MIN(keeper) FROM keepers GROUP BY village",
+            "SELECT village, COUNT(*) FROM keepers WHERE keeper_id > 1 → SELECT village, COUNT(*) FROM keepers "
+                    + "WHERE keeper_id > 1 GROUP BY village | SELECT MIN(village), COUNT(*) FROM keepers WHERE "
+                    + "keeper_id > 1",
+            "SELECT * FROM hives JOIN keepers USING (keper_id) → SELECT * FROM hives JOIN keepers USING (keeper_id)",
+            "SELECT * FROM hives, hives → SELECT * FROM hives, hives AS hives2",
+            "SELECT * FROM (SELECT 1 AS one) → SELECT * FROM (SELECT 1 AS one) AS q",
+            "SELECT uper(hive) FROM hives → SELECT UPPER(hive) FROM hives",
+            "SELECT * FROM hives WHERE hive = 'Clover → SELECT * FROM hives WHERE hive = 'Clover'",
+            "SELECT * FROM hives WHERE (hive = 'Clover' → SELECT * FROM hives WHERE (hive = 'Clover')",
+            "SELECT hive AS order FROM hives → SELECT hive AS \"order\" FROM hives",
+            "SELECT * FROM hives /* all → SELECT * FROM hives /* all */",
+            "SELECT * FROM hives WHERE keeper_id = NULL → SELECT * FROM hives WHERE keeper_id IS NULL",
+            "SELECT * FROM hives WHERE NULL <> keeper_id → SELECT * FROM hives WHERE keeper_id IS NOT NULL",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → "
+                    + "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = "
+                    + "'Ashholt'",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE hive_no > 1 AND k.village "
+                    + "= 'A' ORDER BY 1 → SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
+                    + "AND k.village = 'A' WHERE hive_no > 1 ORDER BY 1",
+            "SELECT * FROM keepers NATURAL JOIN harvests → SELECT * FROM keepers CROSS JOIN harvests",
+            "SELECT * FROM hives a NATURAL JOIN (SELECT hive_no, hive FROM hives) b → SELECT * FROM hives a INNER "
+                    + "JOIN (SELECT hive_no, hive FROM hives) b USING (hive_no) | SELECT * FROM hives a INNER JOIN "
+                    + "(SELECT hive_no, hive FROM hives) b USING (hive)",
     })
     void fixesAreTheWholeTextMended(String query, String fixes) {
         List<String> offered = answer(DEMO + query).either(answer -> answer.notes(), List::of).stream()
@@ -120,7 +164,8 @@ class DatabaseTest {
                 DELETE FROM harvests;
                 DELETE FROM hives WHERE keeper_id IS NULL;
                 SELECT * FROM hives""").expect().rows()).extracting(row -> row.stream().map(Value::shown).toList())
-                .containsExactly(List.of("1", "CLOVER", "12"), List.of("2", "Heather", "12"), List.of("4", "BRAMBLE", "12"));
+                .containsExactly(List.of("1", "CLOVER", "12"), List.of("2", "Heather", "12"),
+                        List.of("4", "BRAMBLE", "12"));
     }
 
     @Test
@@ -128,32 +173,48 @@ class DatabaseTest {
         StringBuilder text = new StringBuilder();
         StringBuilder where = new StringBuilder(" WHERE 1 = 1");
         for (int t = 0; t < 10; t++) {
-            text.append("CREATE TABLE t").append(t).append(" (a INTEGER); INSERT INTO t").append(t).append(" VALUES (0)");
+            text.append("CREATE TABLE t").append(t).append(" (a INTEGER); INSERT INTO t").append(t)
+                    .append(" VALUES (0)");
             for (int i = 1; i < 10; i++) text.append(", (").append(i).append(")");
             text.append(";");
             if (t > 0) where.append(" AND t").append(t - 1).append(".a = t").append(t).append(".a");
         }
-        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9" + where).expect().rows()).hasSize(10);
-        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9").<String>either(_ -> "", Problem::sentence))
+        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9" + where).expect().rows())
+                .hasSize(10);
+        assertThat(run(text + "SELECT * FROM t0, t1, t2, t3, t4, t5, t6, t7, t8, t9").<String>either(_ -> "",
+                Problem::sentence))
                 .startsWith("This would give more than 2,000,000 rows");
     }
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '→', quoteCharacter = '`', value = {
-        "SELECT * FROM hives WHERE keeper_id = NULL → 27: keeper_id = NULL is never true, whatever the value is: write keeper_id IS NULL.",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → 78: k.village is NULL in the rows that the outer join keeps without a partner, so this WHERE throws them away again: to keep them, write k.village = 'Ashholt' into the ON of the join.",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.keeper_id IS NULL → ",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive_no > 1 → ",
-        "SELECT * FROM keepers NATURAL JOIN harvests → 36: The two tables have no column name in common, so NATURAL matches nothing and every row meets every row: write ON and the columns that belong together.",
-        "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → 29: keeper_id of hives is NULL in a row, and so this NOT IN is never true: add WHERE keeper_id IS NOT NULL to the query within, or write NOT EXISTS.",
-        "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' OR hive_no = 1 → ",
-        "SELECT * FROM hives NATURAL JOIN keepers → ",
-        "SELECT * FROM hives NATURAL JOIN (SELECT keeper AS hive FROM keepers) k → 34: NATURAL matches hive, and by that no row has a partner: if other columns belong together, write ON and those.",
-        "SELECT * FROM (SELECT keeper_id FROM hives) h NATURAL JOIN (SELECT keeper_id, hive FROM hives) o → 60: NATURAL matches keeper_id, which has the same value more than once on both sides and so is no key: if other columns belong together, write ON and those.",
-        "SELECT * FROM hives a NATURAL JOIN hives b → 36: NATURAL matches all columns that both tables have, here hive_no, hive, keeper_id: if not all of them are meant, write USING and those that are.",
+            "SELECT * FROM hives WHERE keeper_id = NULL → 27: keeper_id = NULL is never true, whatever the value "
+                    + "is: write keeper_id IS NULL.",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' → "
+                    + "78: k.village is NULL in the rows that the outer join keeps without a partner, so this WHERE "
+                    + "throws them away again: to keep them, write k.village = 'Ashholt' into the ON of the join.",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.keeper_id IS NULL → ",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.hive_no > 1 → ",
+            "SELECT * FROM keepers NATURAL JOIN harvests → 36: The two tables have no column name in common, so "
+                    + "NATURAL matches nothing and every row meets every row: write ON and the columns that belong "
+                    + "together.",
+            "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives) → 29: keeper_id of hives is "
+                    + "NULL in a row, and so this NOT IN is never true: add WHERE keeper_id IS NOT NULL to the "
+                    + "query within, or write NOT EXISTS.",
+            "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt' OR "
+                    + "hive_no = 1 → ",
+            "SELECT * FROM hives NATURAL JOIN keepers → ",
+            "SELECT * FROM hives NATURAL JOIN (SELECT keeper AS hive FROM keepers) k → 34: NATURAL matches hive, "
+                    + "and by that no row has a partner: if other columns belong together, write ON and those.",
+            "SELECT * FROM (SELECT keeper_id FROM hives) h NATURAL JOIN (SELECT keeper_id, hive FROM hives) o → 60: "
+                    + "NATURAL matches keeper_id, which has the same value more than once on both sides and so is "
+                    + "no key: if other columns belong together, write ON and those.",
+            "SELECT * FROM hives a NATURAL JOIN hives b → 36: NATURAL matches all columns that both tables have, "
+                    + "here hive_no, hive, keeper_id: if not all of them are meant, write USING and those that are.",
     })
     void whatIsSurelyNotMeantIsNoted(String query, String note) {
-        assertThat(answer(DEMO + query).expect().notes()).map(n -> n.place().orElseThrow().column().orElseThrow() + ": " + n.sentence())
+        assertThat(answer(DEMO + query).expect().notes())
+                .map(n -> n.place().orElseThrow().column().orElseThrow() + ": " + n.sentence())
                 .isEqualTo(note == null ? List.of() : List.of(note));
     }
 
@@ -163,9 +224,11 @@ class DatabaseTest {
     }
 
     private static Checked<Database.Answer> answer(String text) {
-        Checked<Database.Answer> answer = Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty(), List.of()));
+        Checked<Database.Answer> answer =
+                Checked.valid(new Database.Answer(Database.of(List.of()), Optional.empty(), List.of()));
         for (Checked<Script> statement : new SqlParser("script").statements(text)) {
-            answer = answer.then(before -> statement.then(script -> before.database().run(script.statements().getFirst(), script)));
+            answer = answer.then(
+                    before -> statement.then(script -> before.database().run(script.statements().getFirst(), script)));
         }
         return answer;
     }

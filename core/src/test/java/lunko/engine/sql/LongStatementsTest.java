@@ -20,19 +20,24 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** However long a statement is, there is an answer or a sentence; nothing goes deeper than the stack of an ordinary thread. */
+/**
+ * However long a statement is, there is an answer or a sentence; nothing goes deeper than the stack of an ordinary
+ * thread.
+ */
 class LongStatementsTest {
     private static final int AS_LONG_AS_READ = 200;
     private static final Database DATABASE = Database.of(List.of(
             Table.of("t", List.of(new Column("a", Type.INTEGER)), List.of(List.of(Value.of(1)), List.of(Value.NULL)))));
 
     @ParameterizedTest
-    @CsvSource(quoteCharacter = '`', value = {"`SELECT 1 WHERE `,` AND `,1 = 1", "`SELECT 1 WHERE `,` OR `,1 = 2", "`SELECT `,` + `,1",
-        "`SELECT `,` || `,'x'", "``,` UNION ALL `,SELECT 1"})
+    @CsvSource(quoteCharacter = '`', value = {"`SELECT 1 WHERE `,` AND `,1 = 1", "`SELECT 1 WHERE `,` OR `,1 = 2",
+            "`SELECT `,` + `,1",
+            "`SELECT `,` || `,'x'", "``,` UNION ALL `,SELECT 1"})
     void aChainIsAnsweredOrRefused(String start, String between, String link) {
         String[] parts = {start, between, link};
         assertThat(answer(chain(parts, AS_LONG_AS_READ))).isInstanceOf(Checked.Valid.class);
-        assertThat(answer(chain(parts, 40_000)).either(_ -> "", Problem::sentence)).startsWith("More than 200 things are put together here");
+        assertThat(answer(chain(parts, 40_000)).either(_ -> "", Problem::sentence))
+                .startsWith("More than 200 things are put together here");
     }
 
     private static String chain(String[] parts, int length) {
@@ -41,7 +46,8 @@ class LongStatementsTest {
 
     @Test
     void aChainOfJoinsIsGoneThroughStepByStep() {
-        String query = "SELECT COUNT(*) FROM t t0 " + IntStream.range(1, AS_LONG_AS_READ).mapToObj(i -> "JOIN t t" + i + " ON t" + (i - 1) + ".a = t" + i + ".a")
+        String query = "SELECT COUNT(*) FROM t t0 " + IntStream.range(1, AS_LONG_AS_READ)
+                .mapToObj(i -> "JOIN t t" + i + " ON t" + (i - 1) + ".a = t" + i + ".a")
                 .collect(Collectors.joining(" "));
         Timeline timeline = Timeline.of(answer(query).expect().stages().orElseThrow(), Way.ROWS);
         assertThat(timeline.at(timeline.last()).shown().why().text()).isEqualTo("The result has 1 row.");
@@ -50,14 +56,18 @@ class LongStatementsTest {
     @Test
     void whatIsNestedTooDeeplyIsRefusedAndManyValuesAreNot() {
         assertThat(answer("SELECT " + "(".repeat(59) + "1" + ")".repeat(59))).isInstanceOf(Checked.Valid.class);
-        assertThat(answer("SELECT " + "(".repeat(5_000) + "1" + ")".repeat(5_000)).either(_ -> "", Problem::sentence)).startsWith("This is nested more than 60 deep");
-        assertThat(answer("SELECT 1 WHERE 1 IN (" + "2, ".repeat(50_000) + "1)").expect().result().orElseThrow().rows()).hasSize(1);
+        assertThat(answer("SELECT " + "(".repeat(5_000) + "1" + ")".repeat(5_000)).either(_ -> "", Problem::sentence))
+                .startsWith("This is nested more than 60 deep");
+        assertThat(answer("SELECT 1 WHERE 1 IN (" + "2, ".repeat(50_000) + "1)").expect().result().orElseThrow().rows())
+                .hasSize(1);
         String nestedChains = "(".repeat(50) + chain(new String[] {"", " + ", "1"}, 150) + IntStream.range(0, 50)
                 .mapToObj(_ -> ") + " + chain(new String[] {"", " + ", "1"}, 150)).collect(Collectors.joining());
-        assertThat(answer("SELECT " + nestedChains).either(_ -> "", Problem::sentence)).startsWith("More than 200 things");
+        assertThat(answer("SELECT " + nestedChains).either(_ -> "", Problem::sentence))
+                .startsWith("More than 200 things");
     }
 
     private static Checked<Database.Answer> answer(String text) {
-        return new SqlParser("long").statements(text).getFirst().then((Script script) -> DATABASE.run(script.statements().getFirst(), script));
+        return new SqlParser("long").statements(text).getFirst()
+                .then((Script script) -> DATABASE.run(script.statements().getFirst(), script));
     }
 }

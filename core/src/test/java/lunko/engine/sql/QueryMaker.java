@@ -44,13 +44,15 @@ final class QueryMaker {
 
     List<Table> tables() {
         return List.of(table("hives", Type.INTEGER, "hive_no", Type.TEXT, "hive", Type.INTEGER, "keeper_id"),
-                table("keepers", Type.INTEGER, "keeper_id", Type.TEXT, "keeper", Type.TEXT, "village", Type.BOOLEAN, "active"),
-                table("visits", Type.INTEGER, "keeper_id", Type.INTEGER, "hive_no", Type.DECIMAL, "kg", Type.DATE, "day"));
+                table("keepers", Type.INTEGER, "keeper_id", Type.TEXT, "keeper", Type.TEXT, "village", Type.BOOLEAN,
+                        "active"),
+                table("visits", Type.INTEGER, "keeper_id", Type.INTEGER, "hive_no", Type.DECIMAL, "kg", Type.DATE,
+                        "day"));
     }
 
     private Table table(String name, Object... columns) {
-        List<Column> heads = IntStream.range(0, columns.length / 2).mapToObj(i ->
-                new Column((String) columns[2 * i + 1], (Type) columns[2 * i])).toList();
+        List<Column> heads = IntStream.range(0, columns.length / 2)
+                .mapToObj(i -> new Column((String) columns[2 * i + 1], (Type) columns[2 * i])).toList();
         List<List<Value>> rows = IntStream.range(0, random.nextInt(6)).mapToObj(_ -> heads.stream()
                 .map(head -> random.nextInt(5) == 0 ? Value.NULL : value(head.type())).toList()).toList();
         return Table.of(name, heads, rows);
@@ -76,7 +78,8 @@ final class QueryMaker {
 
     /** A query; ordered by all its columns, or not at all. */
     QueryExpression query() {
-        List<Type> types = IntStream.rangeClosed(0, random.nextInt(3)).mapToObj(_ -> chance(8) ? Type.BOOLEAN : pick(TYPES)).toList();
+        List<Type> types = IntStream.rangeClosed(0, random.nextInt(3))
+                .mapToObj(_ -> chance(8) ? Type.BOOLEAN : pick(TYPES)).toList();
         QueryBody body = chance(4) ? setOperation(types) : select(types, List.of(), 2);
         if (chance(2)) return QueryExpression.of(body);
         List<SortKey> keys = IntStream.rangeClosed(1, types.size()).mapToObj(i -> new SortKey(
@@ -105,18 +108,24 @@ final class QueryMaker {
         if (chance(4)) from.add(from(columns, 0));
         Optional<Expression> where = chance(2) ? Optional.empty() : Optional.of(condition(columns, around, depth));
         if (chance(3)) return grouped(types, columns, from, where, random.nextInt(3));
-        List<SelectItem> items = types.stream().<SelectItem>map(type ->
-                new SelectItem.Item(value(type, columns, around, depth), Optional.of(Name.of("c" + aliases++)))).toList();
+        List<SelectItem> items = types.stream().<SelectItem>map(
+                type -> new SelectItem.Item(value(type, columns, around, depth), Optional.of(Name.of("c" + aliases++))))
+                .toList();
         return new QueryBody.Select(chance(4), items, from, where, List.of(), Optional.empty());
     }
 
-    private QueryBody.Select grouped(List<Type> types, List<Col> columns, List<FromItem> from, Optional<Expression> where,
-                                     int keys) {
+    private QueryBody.Select grouped(List<Type> types, List<Col> columns, List<FromItem> from,
+            Optional<Expression> where,
+            int keys) {
         List<Col> by = IntStream.range(0, keys).mapToObj(_ -> pick(columns)).distinct().toList();
-        List<SelectItem> items = types.stream().<SelectItem>map(type ->
-                new SelectItem.Item(ofGroup(type, by, columns), Optional.of(Name.of("c" + aliases++)))).toList();
-        Optional<Expression> having = chance(3) ? Optional.of(new Expression.Comparison(pick(List.of(Comparator.values())),
-                ofGroup(Type.INTEGER, by, columns), new Expression.Literal(value(Type.INTEGER)))) : Optional.empty();
+        List<SelectItem> items = types.stream()
+                .<SelectItem>map(
+                        type -> new SelectItem.Item(ofGroup(type, by, columns), Optional.of(Name.of("c" + aliases++))))
+                .toList();
+        Optional<Expression> having = chance(3)
+                ? Optional.of(new Expression.Comparison(pick(List.of(Comparator.values())),
+                        ofGroup(Type.INTEGER, by, columns), new Expression.Literal(value(Type.INTEGER))))
+                : Optional.empty();
         return new QueryBody.Select(chance(5), items, from, where, by.stream().map(Col::expression).toList(), having);
     }
 
@@ -126,8 +135,10 @@ final class QueryMaker {
         if (type == Type.INTEGER && chance(3)) return new Expression.CountRows();
         if (type == Type.INTEGER && chance(3)) return call("count", pick(columns).expression());
         if (type == Type.DECIMAL && chance(2)) return call("avg", value(Type.INTEGER, columns, List.of(), 0));
-        if (type == Type.BOOLEAN) return new Expression.Comparison(Comparator.GREATER, ofGroup(Type.INTEGER, by, columns), new Expression.Literal(Value.of(1)));
-        String function = type == Type.TEXT || type == Type.DATE ? pick(List.of("min", "max")) : pick(List.of("min", "max", "sum"));
+        if (type == Type.BOOLEAN) return new Expression.Comparison(Comparator.GREATER,
+                ofGroup(Type.INTEGER, by, columns), new Expression.Literal(Value.of(1)));
+        String function = type == Type.TEXT || type == Type.DATE ? pick(List.of("min", "max"))
+                : pick(List.of("min", "max", "sum"));
         return call(function, value(type, columns, List.of(), 0));
     }
 
@@ -146,13 +157,15 @@ final class QueryMaker {
 
     private FromItem join(FromItem left, List<Col> columns) {
         List<Col> before = List.copyOf(columns);
-        boolean firstJoin = left instanceof FromItem.NamedTable && before.stream().map(Col::table).distinct().count() == 1;
+        boolean firstJoin =
+                left instanceof FromItem.NamedTable && before.stream().map(Col::table).distinct().count() == 1;
         List<Col> added = new ArrayList<>();
         FromItem right = primary(added, 0);
         columns.addAll(added);
         JoinKind kind = pick(Stream.of(JoinKind.values()).filter(each -> each.words().isPresent()).toList());
         if (!kind.compares()) return new FromItem.Joined(left, kind, right, new JoinSpecification.Nothing());
-        List<Name> common = before.stream().map(Col::name).filter(name -> added.stream().anyMatch(col -> col.name().equals(name))).toList();
+        List<Name> common = before.stream().map(Col::name)
+                .filter(name -> added.stream().anyMatch(col -> col.name().equals(name))).toList();
         if (firstJoin && !common.isEmpty() && chance(3)) {
             return new FromItem.Joined(left, kind, right, chance(2) ? new JoinSpecification.Natural()
                     : new JoinSpecification.Using(List.of(pick(common))));
@@ -160,8 +173,10 @@ final class QueryMaker {
         Col l = pick(before);
         List<Col> fitting = added.stream().filter(col -> col.type().comparesWith(l.type())).toList();
         Expression on = fitting.isEmpty() ? new Expression.Comparison(Comparator.EQUAL, pick(before.stream()
-                .filter(col -> col.type() == Type.INTEGER).toList()).expression(), pick(added.stream()
-                .filter(col -> col.type() == Type.INTEGER).toList()).expression())
+                .filter(col -> col.type() == Type.INTEGER).toList()).expression(), pick(
+                        added.stream()
+                                .filter(col -> col.type() == Type.INTEGER).toList())
+                        .expression())
                 : new Expression.Comparison(Comparator.EQUAL, l.expression(), pick(fitting).expression());
         // PostgreSQL has no full join on anything but equalities.
         if (kind != JoinKind.FULL_OUTER && chance(3)) on = new Expression.And(on, condition(columns, List.of(), 0));
@@ -203,14 +218,17 @@ final class QueryMaker {
         return switch (random.nextInt(depth > 0 ? 10 : 6)) {
             case 0 -> new Expression.IsNull(value, negated);
             case 1 -> new Expression.IsDistinct(value, value(type, columns, around, 0), negated);
-            case 2 -> new Expression.Between(value, value(type, columns, around, 0), value(type, columns, around, 0), negated);
-            case 3 -> new Expression.InList(value, List.of(new Expression.Literal(value(type)), value(type, columns, around, 0)), negated);
+            case 2 -> new Expression.Between(value, value(type, columns, around, 0), value(type, columns, around, 0),
+                    negated);
+            case 3 -> new Expression.InList(value,
+                    List.of(new Expression.Literal(value(type)), value(type, columns, around, 0)), negated);
             case 4 -> new Expression.Like(value(Type.TEXT, columns, around, 0),
                     new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%")))), negated);
             case 6 -> new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
             case 8, 9 -> partnerTest(all);
             case 7 -> new Expression.Exists(QueryExpression.of(select(List.of(type), all, depth - 1)));
-            default -> new Expression.Comparison(pick(List.of(Comparator.values())), value, value(type, columns, around, 0));
+            default ->
+                new Expression.Comparison(pick(List.of(Comparator.values())), value, value(type, columns, around, 0));
         };
     }
 
@@ -220,15 +238,19 @@ final class QueryMaker {
         FromItem table = primary(own, 0);
         Col outer = pick(around.stream().filter(col -> TYPES.contains(col.type())).toList());
         Col inner = own.stream().filter(col -> col.type().comparesWith(outer.type())).findFirst().orElse(outer);
-        Optional<Expression> more = chance(2) ? Optional.empty() : Optional.of(condition(own, chance(2) ? List.of() : around, 0));
+        Optional<Expression> more =
+                chance(2) ? Optional.empty() : Optional.of(condition(own, chance(2) ? List.of() : around, 0));
         boolean negated = random.nextBoolean();
         if (chance(2)) {
             return new Expression.InQuery(outer.expression(), QueryExpression.of(new QueryBody.Select(chance(4),
-                    List.of(new SelectItem.Item(inner.expression(), Optional.empty())), List.of(table), more, List.of(), Optional.empty())), negated);
+                    List.of(new SelectItem.Item(inner.expression(), Optional.empty())), List.of(table), more, List.of(),
+                    Optional.empty())), negated);
         }
         Expression equal = new Expression.Comparison(Comparator.EQUAL, inner.expression(), outer.expression());
-        Expression exists = new Expression.Exists(QueryExpression.of(new QueryBody.Select(false, List.of(new SelectItem.Everything()),
-                List.of(table), Optional.of(more.<Expression>map(one -> new Expression.And(equal, one)).orElse(equal)), List.of(), Optional.empty())));
+        Expression exists = new Expression.Exists(QueryExpression.of(new QueryBody.Select(false,
+                List.of(new SelectItem.Everything()),
+                List.of(table), Optional.of(more.<Expression>map(one -> new Expression.And(equal, one)).orElse(equal)),
+                List.of(), Optional.empty())));
         return negated ? new Expression.Not(exists) : exists;
     }
 
@@ -242,21 +264,33 @@ final class QueryMaker {
         return switch (random.nextInt(5)) {
             case 0 -> new Expression.Call(Name.of("coalesce"), false, List.of(one, other));
             case 1 -> new Expression.Call(Name.of("nullif"), false, List.of(one, other));
-            case 2 -> new Expression.Case(Optional.empty(), List.of(new Expression.When(condition(columns, around, 0), one)),
-                    chance(2) ? Optional.empty() : Optional.of(other));
+            case 2 ->
+                new Expression.Case(Optional.empty(), List.of(new Expression.When(condition(columns, around, 0), one)),
+                        chance(2) ? Optional.empty() : Optional.of(other));
             case 3 -> new Expression.ScalarQuery(QueryExpression.of(grouped(List.of(type), columnsOfVisits(),
                     List.of(visits()), Optional.empty(), 0)));
             default -> switch (type) {
                 case TEXT -> chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.TEXT)
-                        : chance(2) ? new Expression.Call(Name.of(pick(List.of("upper", "lower", "trim"))), false, List.of(one))
-                        : new Expression.Calculation(Operator.CONCATENATE, one, other);
-                case INTEGER -> chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
-                        : chance(2) ? new Expression.Call(Name.of("char_length"), false, List.of(value(Type.TEXT, columns, around, 0)))
-                        : chance(4) ? new Expression.Calculation(Operator.DIVIDE, one, new Expression.Literal(Value.of(2)))
-                        : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.MINUS, Operator.TIMES)), one, other);
-                case DATE -> new Expression.Cast(new Expression.Literal(Value.of("2026-05-0" + (1 + random.nextInt(3)))), Type.DATE);
+                        : chance(2)
+                                ? new Expression.Call(Name.of(pick(List.of("upper", "lower", "trim"))), false,
+                                        List.of(one))
+                                : new Expression.Calculation(Operator.CONCATENATE, one, other);
+                case INTEGER ->
+                    chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
+                            : chance(2)
+                                    ? new Expression.Call(Name.of("char_length"), false,
+                                            List.of(value(Type.TEXT, columns, around, 0)))
+                                    : chance(4)
+                                            ? new Expression.Calculation(Operator.DIVIDE, one,
+                                                    new Expression.Literal(Value.of(2)))
+                                            : new Expression.Calculation(
+                                                    pick(List.of(Operator.PLUS, Operator.MINUS, Operator.TIMES)), one,
+                                                    other);
+                case DATE -> new Expression.Cast(
+                        new Expression.Literal(Value.of("2026-05-0" + (1 + random.nextInt(3)))), Type.DATE);
                 case BOOLEAN -> condition(columns, around, 0);
-                case DECIMAL -> chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.DECIMAL) : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.TIMES)), one, other);
+                case DECIMAL -> chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.DECIMAL)
+                        : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.TIMES)), one, other);
             };
         };
     }
@@ -266,7 +300,9 @@ final class QueryMaker {
     }
 
     private static List<Col> columnsOfVisits() {
-        return List.of(new Col(Name.of("s"), Name.of("hive_no"), Type.INTEGER), new Col(Name.of("s"), Name.of("kg"), Type.DECIMAL),
-                new Col(Name.of("s"), Name.of("keeper_id"), Type.INTEGER), new Col(Name.of("s"), Name.of("day"), Type.DATE));
+        return List.of(new Col(Name.of("s"), Name.of("hive_no"), Type.INTEGER),
+                new Col(Name.of("s"), Name.of("kg"), Type.DECIMAL),
+                new Col(Name.of("s"), Name.of("keeper_id"), Type.INTEGER),
+                new Col(Name.of("s"), Name.of("day"), Type.DATE));
     }
 }

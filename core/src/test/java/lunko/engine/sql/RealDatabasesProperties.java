@@ -31,7 +31,8 @@ import net.jqwik.api.lifecycle.BeforeContainer;
 
 /**
  * Queries over the whole language give the rows that real databases give, and in their order where one is asked for:
- * PostgreSQL for all of them, SQLite and DuckDB for those that they have words for. {@code -Dlunko.queries=} says how many.
+ * PostgreSQL for all of them, SQLite and DuckDB for those that they have words for. {@code -Dlunko.queries=} says how
+ * many.
  */
 class RealDatabasesProperties {
     private static final int TRIES = 100;
@@ -71,10 +72,12 @@ class RealDatabasesProperties {
         Script script = new SqlParser("query").parse(text).expect();
         Database.Answer answer = switch (Database.of(tables).run(script.statements().getFirst(), script)) {
             case Checked.Valid<Database.Answer>(Database.Answer valid) -> valid;
-            case Checked.Invalid<Database.Answer>(Problem problem) -> throw new AssertionError(text + "\n" + problem.inWords());
+            case Checked.Invalid<Database.Answer>(Problem problem) ->
+                throw new AssertionError(text + "\n" + problem.inWords());
         };
         ResultTable result = answer.result().orElseThrow();
-        List<List<String>> ours = result.rows().stream().map(row -> row.stream().map(RealDatabase::spelt).toList()).toList();
+        List<List<String>> ours =
+                result.rows().stream().map(row -> row.stream().map(RealDatabase::spelt).toList()).toList();
         List<Optional<Type>> types = result.columns().stream().map(ResultTable.Column::type).toList();
         for (int i = 0; i < databases.size(); i++) {
             Optional<String> theirText = databases.get(i).says(query);
@@ -83,7 +86,8 @@ class RealDatabasesProperties {
             if (answered.isEmpty()) continue;
             COMPARED[i]++;
             List<List<String>> theirs = answered.get();
-            if (query.orderBy().isEmpty()) assertThat(ours).as(theirText.get()).containsExactlyInAnyOrderElementsOf(theirs);
+            if (query.orderBy().isEmpty())
+                assertThat(ours).as(theirText.get()).containsExactlyInAnyOrderElementsOf(theirs);
             else assertThat(ours).as(theirText.get()).isEqualTo(theirs);
         }
         if (!steps) return;
@@ -94,7 +98,8 @@ class RealDatabasesProperties {
     }
 
     /** Nothing, where the database says that it cannot do such a thing, as PostgreSQL does of some full joins. */
-    private static Optional<List<List<String>>> rows(RealDatabase database, String text, List<Optional<Type>> types) throws SQLException {
+    private static Optional<List<List<String>>> rows(RealDatabase database, String text, List<Optional<Type>> types)
+            throws SQLException {
         try {
             return Optional.of(database.rows(text, types));
         } catch (SQLException failed) {
@@ -112,9 +117,10 @@ class RealDatabasesProperties {
         }
         for (Part part : timeline.parts()) {
             if (!(part instanceof MatchTimeline match)) continue;
-            assertThat(match.at(match.last() - 1).landed()).as(text).containsExactlyInAnyOrderElementsOf(match.at(match.last()).landed());
+            assertThat(match.at(match.last() - 1).landed()).as(text)
+                    .containsExactlyInAnyOrderElementsOf(match.at(match.last()).landed());
         }
-        assertThat(timeline.at(timeline.last()).shown()).isInstanceOfSatisfying(RowFrame.class, end ->
-                assertThat(end.landed()).as(text).isEqualTo(rows));
+        assertThat(timeline.at(timeline.last()).shown()).isInstanceOfSatisfying(RowFrame.class,
+                end -> assertThat(end.landed()).as(text).isEqualTo(rows));
     }
 }

@@ -17,8 +17,10 @@ import net.jqwik.api.Property;
 
 /** Queries with words swapped, taken out and put in give rows or a problem, and nothing else. */
 class SqlFuzzProperties {
-    private static final List<String> WORDS = List.of("NULL", "t0", "hive", "keeper_id", "1", "''", "COUNT(*)", "*", "(", ")",
-            "DISTINCT", "AND", "NOT", "LEFT", "NATURAL", "FULL", "USING", "keepers", "SUM", "-", "/ 0", "CASE", "END", "GROUP BY", ",");
+    private static final List<String> WORDS =
+            List.of("NULL", "t0", "hive", "keeper_id", "1", "''", "COUNT(*)", "*", "(", ")",
+                    "DISTINCT", "AND", "NOT", "LEFT", "NATURAL", "FULL", "USING", "keepers", "SUM", "-", "/ 0", "CASE",
+                    "END", "GROUP BY", ",");
     private static final String SIGNS = "'\"();,.*/-|<>=%\n?\\ä\0";
 
     private static final int TRIES = 200;
@@ -34,14 +36,15 @@ class SqlFuzzProperties {
             String text = spoilt(new SqlWriter().query(maker.query()), new Random(seed + i));
             long start = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
             run(text, database);
-            assertThat(ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - start).as(text).isLessThan(LONGEST);
+            assertThat(ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - start).as(text)
+                    .isLessThan(LONGEST);
         }
     }
 
     private static void run(String text, Database database) {
         for (Checked<Script> statement : new SqlParser("query").statements(text)) {
-            Checked<Database.Answer> answer = statement.then(script ->
-                    database.run(script.statements().getFirst(), script));
+            Checked<Database.Answer> answer =
+                    statement.then(script -> database.run(script.statements().getFirst(), script));
             if (answer instanceof Checked.Invalid<Database.Answer>(Problem problem)) {
                 assertThat(problem.sentence()).as(text).matches("(?s).*[.?]");
                 assertThat(problem.place()).as(text).isPresent();

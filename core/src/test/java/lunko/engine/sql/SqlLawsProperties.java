@@ -13,8 +13,10 @@ import net.jqwik.api.Property;
 /** Queries that say the same in different words give the same rows, whatever is in the tables. */
 class SqlLawsProperties {
     private static final String ON = " ON h.keeper_id = k.keeper_id ";
-    private static final String HIVES_ALONE = " FROM hives h WHERE NOT EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.keeper_id) ";
-    private static final String KEEPERS_ALONE = " FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h WHERE k.keeper_id = h.keeper_id) ";
+    private static final String HIVES_ALONE =
+            " FROM hives h WHERE NOT EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.keeper_id) ";
+    private static final String KEEPERS_ALONE =
+            " FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h WHERE k.keeper_id = h.keeper_id) ";
 
     @Property(tries = 300, edgeCases = EdgeCasesMode.NONE)
     void outerJoinsAreTheInnerJoinAndThePartnerlessRows(@ForAll long seed) {
@@ -32,8 +34,10 @@ class SqlLawsProperties {
     @Property(tries = 300, edgeCases = EdgeCasesMode.NONE)
     void naturalIsUsingTheCommonColumnsIsTheCoalescedJoin(@ForAll long seed) {
         for (String kind : List.of("", "LEFT ", "RIGHT ", "FULL ")) {
-            same(seed, "SELECT * FROM hives NATURAL " + kind + "JOIN keepers", "SELECT * FROM hives " + kind + "JOIN keepers USING (keeper_id)",
-                    "SELECT COALESCE(h.keeper_id, k.keeper_id), hive_no, hive, keeper, village, active FROM hives h " + kind + "JOIN keepers k" + ON);
+            same(seed, "SELECT * FROM hives NATURAL " + kind + "JOIN keepers",
+                    "SELECT * FROM hives " + kind + "JOIN keepers USING (keeper_id)",
+                    "SELECT COALESCE(h.keeper_id, k.keeper_id), hive_no, hive, keeper, village, active FROM hives h "
+                            + kind + "JOIN keepers k" + ON);
         }
     }
 
@@ -42,25 +46,35 @@ class SqlLawsProperties {
         String semi = "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)";
         same(seed, "SELECT * FROM hives", semi + " UNION ALL SELECT *" + HIVES_ALONE);
         same(seed, semi, "SELECT * FROM hives WHERE keeper_id IN (SELECT keeper_id FROM keepers)");
-        same(seed, semi.replace("SELECT * FROM hives", "SELECT DISTINCT * FROM hives"), "SELECT DISTINCT h.* FROM hives h JOIN keepers k" + ON);
-        same(seed, "SELECT *" + HIVES_ALONE, "SELECT h.* FROM hives h LEFT JOIN keepers k" + ON + "WHERE k.keeper_id IS NULL");
-        same(seed, "SELECT *" + KEEPERS_ALONE, "SELECT k.* FROM hives h RIGHT JOIN keepers k" + ON + "WHERE h.keeper_id IS NULL");
+        same(seed, semi.replace("SELECT * FROM hives", "SELECT DISTINCT * FROM hives"),
+                "SELECT DISTINCT h.* FROM hives h JOIN keepers k" + ON);
+        same(seed, "SELECT *" + HIVES_ALONE,
+                "SELECT h.* FROM hives h LEFT JOIN keepers k" + ON + "WHERE k.keeper_id IS NULL");
+        same(seed, "SELECT *" + KEEPERS_ALONE,
+                "SELECT k.* FROM hives h RIGHT JOIN keepers k" + ON + "WHERE h.keeper_id IS NULL");
     }
 
-    /** NOT IN says more than NOT EXISTS: a NULL among the values, or before NOT IN unless there are none, keeps a row out. */
+    /**
+     * NOT IN says more than NOT EXISTS: a NULL among the values, or before NOT IN unless there are none, keeps a row
+     * out.
+     */
     @Property(tries = 300, edgeCases = EdgeCasesMode.NONE)
     void notInIsNotExistsWhereNoNullIsInTheWay(@ForAll long seed) {
         String known = " AND (h.keeper_id IS NOT NULL OR NOT EXISTS (SELECT * FROM keepers))";
         same(seed, "SELECT * FROM hives WHERE keeper_id NOT IN (SELECT keeper_id FROM keepers)",
-                "SELECT *" + HIVES_ALONE + known + " AND NOT EXISTS (SELECT * FROM keepers k WHERE k.keeper_id IS NULL)");
-        same(seed, "SELECT * FROM hives WHERE keeper_id NOT IN (SELECT keeper_id FROM keepers WHERE keeper_id IS NOT NULL)",
+                "SELECT *" + HIVES_ALONE + known
+                        + " AND NOT EXISTS (SELECT * FROM keepers k WHERE k.keeper_id IS NULL)");
+        same(seed,
+                "SELECT * FROM hives WHERE keeper_id NOT IN (SELECT keeper_id FROM keepers WHERE keeper_id IS NOT "
+                        + "NULL)",
                 "SELECT *" + HIVES_ALONE + known.replace("keepers)", "keepers WHERE keeper_id IS NOT NULL)"));
     }
 
     private static void same(long seed, String first, String... others) {
         Database database = Database.of(new QueryMaker(seed).tables());
         List<String> expected = rows(database, first);
-        for (String other : others) assertThat(rows(database, other)).as(other).containsExactlyInAnyOrderElementsOf(expected);
+        for (String other : others)
+            assertThat(rows(database, other)).as(other).containsExactlyInAnyOrderElementsOf(expected);
     }
 
     private static List<String> rows(Database database, String query) {

@@ -77,7 +77,8 @@ public final class Queries extends DomainContextBase {
         Arbitrary<FromItem> named = Combinators.combine(name(), name().optional()).as(FromItem.NamedTable::new);
         if (depth == 0) return named;
         Arbitrary<FromItem> part = from(depth - 1);
-        Arbitrary<JoinKind> conditional = Arbitraries.of(JoinKind.class).filter(kind -> kind.compares() && kind.words().isPresent());
+        Arbitrary<JoinKind> conditional =
+                Arbitraries.of(JoinKind.class).filter(kind -> kind.compares() && kind.words().isPresent());
         Arbitrary<JoinSpecification> specification = Arbitraries.oneOf(
                 expression(1).map(JoinSpecification.On::new),
                 name().list().ofMinSize(1).ofMaxSize(2).map(JoinSpecification.Using::new),
@@ -85,8 +86,8 @@ public final class Queries extends DomainContextBase {
         return Arbitraries.oneOf(named,
                 Combinators.combine(query(0), name().optional()).as(FromItem.DerivedTable::new),
                 Combinators.combine(part, conditional, part, specification).as(FromItem.Joined::new),
-                Combinators.combine(part, part).as((l, r) ->
-                        new FromItem.Joined(l, JoinKind.CROSS, r, new JoinSpecification.Nothing())));
+                Combinators.combine(part, part)
+                        .as((l, r) -> new FromItem.Joined(l, JoinKind.CROSS, r, new JoinSpecification.Nothing())));
     }
 
     private static Arbitrary<QueryBody> select(int depth) {
@@ -100,7 +101,8 @@ public final class Queries extends DomainContextBase {
 
     private static Arbitrary<QueryBody> body(int depth) {
         if (depth == 0) return select(0);
-        Arbitrary<QueryBody> operand = Arbitraries.oneOf(select(depth - 1), query(depth - 1).map(QueryBody.Nested::new));
+        Arbitrary<QueryBody> operand =
+                Arbitraries.oneOf(select(depth - 1), query(depth - 1).map(QueryBody.Nested::new));
         return Arbitraries.frequencyOf(Tuple.of(3, select(depth)), Tuple.of(1,
                 Combinators.combine(Arbitraries.of(SetOperator.class), EITHER, operand, operand)
                         .as(QueryBody.SetOperation::new)));

@@ -39,7 +39,8 @@ class RewordingProperties {
             ORDER BY h.hive""";
 
     @Property(tries = 200, edgeCases = EdgeCasesMode.NONE)
-    void theTextOfWhateverAQueryBecomesIsThatQuery(@ForAll QueryExpression before, @ForAll QueryExpression after, @ForAll Random random) {
+    void theTextOfWhateverAQueryBecomesIsThatQuery(@ForAll QueryExpression before, @ForAll QueryExpression after,
+            @ForAll Random random) {
         String text = spacedOut(new SqlWriter().query(before), random);
         Script script = new SqlParser("").parse(text).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
@@ -47,41 +48,63 @@ class RewordingProperties {
         assertThat(Rewording.of(script, statement, before)).isEqualTo(text);
         // Its tables and conditions, in a query that is otherwise another.
         if (statement.query().body() instanceof QueryBody.Select was && after.body() instanceof QueryBody.Select is) {
-            QueryExpression mixed = QueryExpression.of(new QueryBody.Select(is.distinct(), is.items(), was.from(), was.where().map(where ->
-                    is.where().<Expression>map(more -> new Expression.And(where, more)).orElse(where)), is.groupBy(), was.having()));
-            assertThat(Queries.parsed(Rewording.of(script, statement, mixed))).isEqualTo(Queries.parsed(new SqlWriter().query(mixed)));
+            QueryExpression mixed = QueryExpression.of(new QueryBody.Select(is.distinct(), is.items(), was.from(),
+                    was.where().map(
+                            where -> is.where().<Expression>map(more -> new Expression.And(where, more)).orElse(where)),
+                    is.groupBy(), was.having()));
+            assertThat(Queries.parsed(Rewording.of(script, statement, mixed)))
+                    .isEqualTo(Queries.parsed(new SqlWriter().query(mixed)));
         }
     }
 
     @Example
     void layoutAndCommentsStay() {
         Expression light = condition("h.hive_no <> 3");
-        assertChanged(new QueryChange.OfKind(0, JoinKind.FULL_OUTER, new JoinSpecification.Nothing()), "LEFT OUTER JOIN", "FULL JOIN");
-        assertChanged(new QueryChange.AddCondition(new Seat.Where(), light), "h.hive_no < 4", "h.hive_no < 4 AND h.hive_no <> 3");
-        assertChanged(new QueryChange.SendCondition(new Seat.On(0), 1, new Seat.Where()), " AND k.village <> 'Ashholt' --", " --", "h.hive_no < 4", "h.hive_no < 4 AND k.village <> 'Ashholt'");
-        assertChanged(new QueryChange.SendCondition(new Seat.Where(), 0, new Seat.On(0)), "'Ashholt'", "'Ashholt' AND h.hive_no < 4", "WHERE h.hive_no < 4", "");
+        assertChanged(new QueryChange.OfKind(0, JoinKind.FULL_OUTER, new JoinSpecification.Nothing()),
+                "LEFT OUTER JOIN", "FULL JOIN");
+        assertChanged(new QueryChange.AddCondition(new Seat.Where(), light), "h.hive_no < 4",
+                "h.hive_no < 4 AND h.hive_no <> 3");
+        assertChanged(new QueryChange.SendCondition(new Seat.On(0), 1, new Seat.Where()),
+                " AND k.village <> 'Ashholt' --", " --", "h.hive_no < 4", "h.hive_no < 4 AND k.village <> 'Ashholt'");
+        assertChanged(new QueryChange.SendCondition(new Seat.Where(), 0, new Seat.On(0)), "'Ashholt'",
+                "'Ashholt' AND h.hive_no < 4", "WHERE h.hive_no < 4", "");
         assertChanged(new QueryChange.SortBy(List.of()), "\nORDER BY h.hive", "");
-        assertChanged(new QueryChange.First(OptionalLong.of(2)), "ORDER BY h.hive", "ORDER BY h.hive\nFETCH FIRST 2 ROWS ONLY");
+        assertChanged(new QueryChange.First(OptionalLong.of(2)), "ORDER BY h.hive",
+                "ORDER BY h.hive\nFETCH FIRST 2 ROWS ONLY");
         assertChanged(new QueryChange.Call(1, Name.of("w")), "keepers k ", "keepers w ", "k.", "w.");
-        assertChanged(new QueryChange.Show(true, List.of(item("h.hive"))), "SELECT", "SELECT DISTINCT", "h.hive,      -- second\n       k.keeper\n", "h.hive\n");
-        assertChanged(new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of("harvests"), Optional.of(Name.of("r"))), new JoinSpecification.On(condition("r.hive_no = h.hive_no"))),
+        assertChanged(new QueryChange.Show(true, List.of(item("h.hive"))), "SELECT", "SELECT DISTINCT",
+                "h.hive,      -- second\n       k.keeper\n", "h.hive\n");
+        assertChanged(
+                new QueryChange.AddTable(JoinKind.INNER,
+                        new FromItem.NamedTable(Name.of("harvests"), Optional.of(Name.of("r"))),
+                        new JoinSpecification.On(condition("r.hive_no = h.hive_no"))),
                 "-- fifth\n", "-- fifth\n  INNER JOIN harvests r ON r.hive_no = h.hive_no\n");
-        assertChanged(new QueryChange.Swap(0), "hives AS h     --", "keepers k     --", "LEFT OUTER JOIN keepers k", "RIGHT JOIN hives AS h");
-        assertChanged(new QueryChange.SortBy(List.of(new SortKey(condition("h.hive"), false, Optional.empty()), new SortKey(condition("k.keeper"), true, Optional.empty()))),
+        assertChanged(new QueryChange.Swap(0), "hives AS h     --", "keepers k     --", "LEFT OUTER JOIN keepers k",
+                "RIGHT JOIN hives AS h");
+        assertChanged(
+                new QueryChange.SortBy(List.of(new SortKey(condition("h.hive"), false, Optional.empty()),
+                        new SortKey(condition("k.keeper"), true, Optional.empty()))),
                 "ORDER BY h.hive", "ORDER BY h.hive, k.keeper DESC");
     }
 
     @Example
     void anAliasIsAnotherWhereverItMeansTheTable() {
-        String sql = "SELECT h.*, UPPER(h.hive) FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE EXISTS (SELECT * FROM visits v WHERE v.hive_no = h.hive_no)"
-                + " AND h.hive_no IN (SELECT h.hive_no FROM hives h) AND (SELECT MAX(h.hive_no) FROM visits v) > 1 GROUP BY h.hive HAVING MIN(h.hive_no) > 0 ORDER BY h.hive";
+        String sql =
+                "SELECT h.*, UPPER(h.hive) FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE EXISTS "
+                        + "(SELECT * FROM visits v WHERE v.hive_no = h.hive_no)"
+                        + " AND h.hive_no IN (SELECT h.hive_no FROM hives h) AND (SELECT MAX(h.hive_no) FROM visits "
+                        + "v) > 1 GROUP BY h.hive HAVING MIN(h.hive_no) > 0 ORDER BY h.hive";
         Script script = new SqlParser("").parse(sql).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
         QueryExpression called = new QueryChange.Call(0, Name.of("w")).applyTo(statement.query()).expect();
-        assertThat(Rewording.of(script, statement, called)).isEqualTo(sql.replace("h.", "w.").replace("hives h JOIN", "hives w JOIN").replace("(SELECT w.hive_no FROM", "(SELECT h.hive_no FROM"));
+        assertThat(Rewording.of(script, statement, called)).isEqualTo(sql.replace("h.", "w.")
+                .replace("hives h JOIN", "hives w JOIN").replace("(SELECT w.hive_no FROM", "(SELECT h.hive_no FROM"));
     }
 
-    /** A change of the laid-out query: in its text, each first thing is replaced by the one after it, and nothing else is. */
+    /**
+     * A change of the laid-out query: in its text, each first thing is replaced by the one after it, and nothing else
+     * is.
+     */
     private static void assertChanged(QueryChange change, String... replaced) {
         Script script = new SqlParser("").parse(LAID_OUT).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();

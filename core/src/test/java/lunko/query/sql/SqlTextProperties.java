@@ -15,8 +15,10 @@ import net.jqwik.api.domains.DomainContext;
 
 /** Queries written and read, and texts that are almost queries. */
 class SqlTextProperties {
-    private static final List<String> SCRAPS = List.of("(", ")", "'", "\"", ",", ".", ";", "SELECT ", " JOIN ", " ON ", "NOT ",
-            " IS ", "--", "/*", "*/", "CASE ", " END", "0", "1.5", "-", "\u0000", "ä", " NULL", "DATE '2026-02-30'", " UNION ");
+    private static final List<String> SCRAPS =
+            List.of("(", ")", "'", "\"", ",", ".", ";", "SELECT ", " JOIN ", " ON ", "NOT ",
+                    " IS ", "--", "/*", "*/", "CASE ", " END", "0", "1.5", "-", "\u0000", "ä", " NULL",
+                    "DATE '2026-02-30'", " UNION ");
 
     @Domain(Queries.class)
     @Property(tries = 400, edgeCases = EdgeCasesMode.NONE)
@@ -37,8 +39,8 @@ class SqlTextProperties {
             else text.insert(at, SCRAPS.get(cut % SCRAPS.size()));
         }
         switch (new SqlParser("query").parse(text.toString())) {
-            case Checked.Valid<Script>(Script script) -> script.statements().forEach(statement ->
-                    assertThat(script.place(statement)).isPresent());
+            case Checked.Valid<Script>(Script script) ->
+                script.statements().forEach(statement -> assertThat(script.place(statement)).isPresent());
             case Checked.Invalid<Script>(Problem problem) -> {
                 assertThat(problem.sentence()).endsWith(".");
                 assertThat(problem.place().orElseThrow().column()).isPresent();

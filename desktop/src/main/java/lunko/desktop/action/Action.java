@@ -17,14 +17,14 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /**
  * One thing a person can do. Buttons, menus, keys and the list of keys are all made from it.
  *
- * @param name     what it does; it may change with the state, as “Play” and “Pause” do
- * @param group    the heading it stands under in the list of keys
- * @param keys     the keys that do it, the first of them shown
+ * @param name what it does; it may change with the state, as “Play” and “Pause” do
+ * @param group the heading it stands under in the list of keys
+ * @param keys the keys that do it, the first of them shown
  * @param possible whether it can be done now
- * @param handler  does it
+ * @param handler does it
  */
 public record Action(ObservableValue<String> name, Group group, List<KeyCombination> keys,
-                     ObservableBooleanValue possible, Runnable handler) {
+        ObservableBooleanValue possible, Runnable handler) {
 
     /** That something can be done at any time. */
     public static final ObservableBooleanValue ALWAYS = new SimpleBooleanProperty(true);

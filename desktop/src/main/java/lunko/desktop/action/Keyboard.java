@@ -17,7 +17,8 @@ import lunko.desktop.action.Action.Group;
 /**
  * Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself.
  *
- * @param presenting whether the stage is presented: then a table does not need the keys of the steps, which a remote sends
+ * @param presenting whether the stage is presented: then a table does not need the keys of the steps, which a remote
+ * sends
  */
 public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) {
 
@@ -29,14 +30,16 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
                     .findFirst()
-                    .filter(action -> isForSteps(scene.getFocusOwner(), action) || !isNeededBy(scene.getFocusOwner(), event, action.group()))
+                    .filter(action -> isForSteps(scene.getFocusOwner(), action)
+                            || !isNeededBy(scene.getFocusOwner(), event, action.group()))
                     .ifPresent(action -> {
                         action.run();
                         event.consume();
                         done.set(true);
                     });
         });
-        // The letter of a key that has done something is not written as well, into the field that has the keyboard by now.
+        // The letter of a key that has done something is not written as well, into the field that has the keyboard by
+        // now.
         scene.addEventFilter(KeyEvent.KEY_TYPED, event -> {
             if (done.get()) event.consume();
         });
@@ -51,13 +54,17 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
         boolean command = event.isShortcutDown() || event.getCode().isFunctionKey();
         return switch (focused) {
             // What is done to cells is not done while one of them is being typed in.
-            case TextInputControl _, StyledTextArea<?, ?> _ -> ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
+            case TextInputControl _,StyledTextArea<?, ?> _ ->
+                ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
             case ButtonBase _ -> event.getCode() == KeyCode.SPACE || event.getCode() == KeyCode.ENTER;
-            case TableView<?> table when table.isEditable() -> !ofTables && !command && event.getCode() != KeyCode.SPACE;
+            case TableView<?> table when table.isEditable() ->
+                !ofTables && !command && event.getCode() != KeyCode.SPACE;
             // A result is walked through; what is done to cells would be done elsewhere.
             case TableView<?> _ -> ofTables && !command || event.getCode().isNavigationKey();
             // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
-            case null, default -> ofTables && (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE) && !event.isShortcutDown();
+            case null, default ->
+                ofTables && (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE)
+                        && !event.isShortcutDown();
         };
     }
 }

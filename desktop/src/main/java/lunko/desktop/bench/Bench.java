@@ -49,7 +49,8 @@ final class Bench extends Pane {
             Table from = table(dragged.grid());
             Table to = table(grid);
             KeyPair pair = new KeyPair(from.columns().get(dragged.column()).name(), to.columns().get(column).name());
-            if (lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair))) lesson.edit(new SceneEdit.LookAt(from.name(), to.name()));
+            if (lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair)))
+                lesson.edit(new SceneEdit.LookAt(from.name(), to.name()));
         });
         FileDrop.on(this, file -> actions.sources().open(file, Optional.empty()));
         model.look().subscribe(this::show);
@@ -58,7 +59,8 @@ final class Bench extends Pane {
 
     /** The table that a grid of the bench shows. */
     private Table table(GridTable<?> grid) {
-        return cards.entrySet().stream().filter(card -> card.getValue().grid() == grid).findFirst().map(card -> lesson.lesson().get().table(card.getKey())).orElseThrow();
+        return cards.entrySet().stream().filter(card -> card.getValue().grid() == grid).findFirst()
+                .map(card -> lesson.lesson().get().table(card.getKey())).orElseThrow();
     }
 
     private void show(KeyLook look) {
@@ -122,7 +124,8 @@ final class Bench extends Pane {
 
     @Override
     protected double computeMinWidth(double height) {
-        return cards.values().stream().filter(this::hasSpot).mapToDouble(card -> spot(card).orElseThrow().x() + card.getWidth()).max().orElse(0) + 2;
+        return cards.values().stream().filter(this::hasSpot)
+                .mapToDouble(card -> spot(card).orElseThrow().x() + card.getWidth()).max().orElse(0) + 2;
     }
 
     @Override
@@ -139,7 +142,10 @@ final class Bench extends Pane {
         return moving.or(() -> lesson.lesson().get().layout().spot(card.table()));
     }
 
-    /** Cards stand where they were put; the others find a place: the left and the right table on top, those folded up at the bottom. */
+    /**
+     * Cards stand where they were put; the others find a place: the left and the right table on top, those folded up at
+     * the bottom.
+     */
     @Override
     protected void layoutChildren() {
         double half = Math.floor((getWidth() - GAP) / 2);
@@ -152,13 +158,15 @@ final class Bench extends Pane {
         BenchCard left = cards.get(now.scene().left());
         BenchCard right = cards.get(now.scene().right());
         // Where one of the two needs little, the other has more.
-        if (!placed.containsKey(left)) placed.put(left, bounds(left, 0, LEFT_TOP, left == right ? most : Math.max(half, most - right.wantedWidth(half))));
+        if (!placed.containsKey(left)) placed.put(left,
+                bounds(left, 0, LEFT_TOP, left == right ? most : Math.max(half, most - right.wantedWidth(half))));
         if (!placed.containsKey(right)) {
             double room = Math.max(half, most - left.wantedWidth(half));
             placed.put(right, bounds(right, getWidth() - right.wantedWidth(room), RIGHT_TOP, room));
         }
         for (boolean folded : new boolean[] {false, true}) {
-            double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey())).mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 4;
+            double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey()))
+                    .mapToDouble(entry -> entry.getValue().getMaxY()).max().orElse(0) + SPACE + 4;
             Point2D at = new Point2D(0, top);
             for (BenchCard card : cards.values()) {
                 if (placed.containsKey(card) || card.isFolded() != folded) continue;
@@ -167,7 +175,8 @@ final class Bench extends Pane {
                 at = new Point2D(place.getMaxX() + SPACE, place.getMinY());
             }
         }
-        placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(), place.getHeight()));
+        placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(),
+                place.getHeight()));
         links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
         links.resizeRelocate(0, 0, getWidth(), getHeight());
         links.place(this::card);

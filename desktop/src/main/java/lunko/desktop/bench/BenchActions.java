@@ -39,12 +39,14 @@ public final class BenchActions {
         this.hand = hand;
         this.sources = sources;
         this.panes = panes;
-        newTable = Action.of("New table", Group.TABLES, this::makeTable, new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
+        newTable = Action.of("New table", Group.TABLES, this::makeTable,
+                new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
         pasteTable = Action.of("Paste as a new table", Group.TABLES, () -> {
             lesson.mode().set(Mode.TABLES);
             sources.paste(Optional.empty());
         }, new KeyCodeCombination(KeyCode.B, KeyCombination.SHORTCUT_DOWN));
-        makeRows = Action.of("Make rows…", Group.TABLES, () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
+        makeRows = Action.of("Make rows…", Group.TABLES,
+                () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
                 new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN));
     }
 
@@ -106,6 +108,6 @@ public final class BenchActions {
     void arrange(Situation situation) {
         Checked<Situation.SetUp> done = situation.in(lesson.lesson().get());
         lesson.edit(new SceneEdit.Arrange(situation));
-        done.handle(setUp -> lesson.say(new Notice.Success(setUp.said())), _ -> { });
+        done.handle(setUp -> lesson.say(new Notice.Success(setUp.said())), _ -> {});
     }
 }

@@ -63,7 +63,7 @@ final class BenchCard extends VBox {
     private boolean folded;
     private final Label hint = new Label("type to add a row");
     private final Button rows = button(Feather.SHUFFLE, "Make rows…", () -> makeRows());
-    private final Button more = button(Feather.MORE_HORIZONTAL, "More that can be done with this table", () -> { });
+    private final Button more = button(Feather.MORE_HORIZONTAL, "More that can be done with this table", () -> {});
     private Optional<Point2D> grip = Optional.empty();
 
     BenchCard(BenchActions actions, String table, DragBoard drags) {
@@ -111,7 +111,8 @@ final class BenchCard extends VBox {
     protected void layoutChildren() {
         super.layoutChildren();
         int row = grid.getItems().size() - 1;
-        hint.setVisible(!isFolded() && row >= 0 && grid.isInView(row) && (grid.getEditingCell() == null || grid.getEditingCell().getRow() != row));
+        hint.setVisible(!isFolded() && row >= 0 && grid.isInView(row)
+                && (grid.getEditingCell() == null || grid.getEditingCell().getRow() != row));
         if (!hint.isVisible()) return;
         hint.applyCss();
         hint.autosize();
@@ -132,7 +133,8 @@ final class BenchCard extends VBox {
         ContextMenu menu = new ContextMenu();
         for (Side side : Side.values()) {
             if (lesson.scene().on(side).equals(table)) continue;
-            menu.getItems().add(item("Join as the " + side.title() + " table", () -> model.edit(SceneEdit.take(model.lesson().get(), side, table))));
+            menu.getItems().add(item("Join as the " + side.title() + " table",
+                    () -> model.edit(SceneEdit.take(model.lesson().get(), side, table))));
         }
         if (!lesson.scene().left().equals(table) || !lesson.scene().right().equals(table)) {
             menu.getItems().add(item("Join with itself", () -> model.edit(new SceneEdit.LookAt(table, table))));
@@ -141,7 +143,8 @@ final class BenchCard extends VBox {
                 item("Open a file in its place…", () -> actions.sources().chooseAndOpen(Optional.of(table))),
                 item("Paste a table in its place", () -> actions.sources().paste(Optional.of(table))),
                 item("Copy the whole table", () -> actions.sources().copy(model.lesson().get().table(table))),
-                item("Save it as…", () -> actions.sources().chooseAndSave(TableSet.of(model.lesson().get().table(table)))),
+                item("Save it as…",
+                        () -> actions.sources().chooseAndSave(TableSet.of(model.lesson().get().table(table)))),
                 new SeparatorMenuItem(), item("Drop " + table, () -> model.edit(new TableEdit.Drop(table))));
         return menu;
     }
@@ -161,7 +164,8 @@ final class BenchCard extends VBox {
         } else if (event.getEventType() == MouseEvent.MOUSE_DRAGGED) {
             grip.ifPresent(from -> actions.moving(this, spot(event, from)));
         } else if (event.getEventType() == MouseEvent.MOUSE_RELEASED) {
-            grip.map(from -> spot(event, from)).filter(_ -> !event.isStillSincePress()).ifPresent(spot -> model.edit(new TableEdit.Place(table, spot)));
+            grip.map(from -> spot(event, from)).filter(_ -> !event.isStillSincePress())
+                    .ifPresent(spot -> model.edit(new TableEdit.Place(table, spot)));
             grip = Optional.empty();
         } else if (event.getEventType() == MouseEvent.MOUSE_CLICKED && event.getClickCount() == 2) {
             fold.fire();
@@ -169,7 +173,8 @@ final class BenchCard extends VBox {
     }
 
     private static Spot spot(MouseEvent event, Point2D from) {
-        return new Spot(Math.max(0, Math.round(event.getSceneX() - from.getX())), Math.max(0, Math.round(event.getSceneY() - from.getY())));
+        return new Spot(Math.max(0, Math.round(event.getSceneX() - from.getX())),
+                Math.max(0, Math.round(event.getSceneY() - from.getY())));
     }
 
     String table() {
@@ -210,7 +215,8 @@ final class BenchCard extends VBox {
         style("right", right);
         fold(lesson.layout().isFolded(table));
         name.show();
-        String itself = left && scene.right().equals(table) ? "left and right · " : left ? "left · " : right ? "right · " : "";
+        String itself =
+                left && scene.right().equals(table) ? "left and right · " : left ? "left · " : right ? "right · " : "";
         about.setText(itself + Words.rows(shown.rows().size()));
         if (folded) return;
         grid.setAccessibleText("table " + table);
@@ -247,7 +253,8 @@ final class BenchCard extends VBox {
     /** The columns that are matched in the link at hand. */
     private List<Integer> linked(Lesson lesson) {
         return Stream.of(Side.values()).filter(side -> lesson.scene().on(side).equals(table))
-                .flatMap(side -> lesson.on().stream().map((KeyPair pair) -> pair.on(side))).flatMap(column -> shown.column(column).stream().boxed()).distinct().toList();
+                .flatMap(side -> lesson.on().stream().map((KeyPair pair) -> pair.on(side)))
+                .flatMap(column -> shown.column(column).stream().boxed()).distinct().toList();
     }
 
     /** The width at which nothing is cut, within limits. */
@@ -260,7 +267,8 @@ final class BenchCard extends VBox {
     /** As high as its rows, or as there is room. */
     double wantedHeight(double most) {
         if (isFolded()) return HEAD + 6;
-        double wanted = NEAR + HEAD + TableGrid.TALL_HEADER + (Math.max(LEAST_ROWS, shown.rows().size() + 1)) * GridTable.ROW_HEIGHT + 3;
+        double wanted = NEAR + HEAD + TableGrid.TALL_HEADER
+                + (Math.max(LEAST_ROWS, shown.rows().size() + 1)) * GridTable.ROW_HEIGHT + 3;
         return Math.min(wanted, Math.max(200, most));
     }
 

@@ -7,7 +7,10 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.lesson.Lesson;
 
-/** What the bench shows of the lesson: it follows while it is to be seen. Long tables are looked at beside the window's thread. */
+/**
+ * What the bench shows of the lesson: it follows while it is to be seen. Long tables are looked at beside the window's
+ * thread.
+ */
 public final class BenchModel {
     /** Tables with so many rows together are looked at at once. */
     private static final int AT_ONCE = 2_000;
@@ -38,7 +41,8 @@ public final class BenchModel {
         Lesson now = lesson.lesson().get();
         KeyLook before = look.get();
         if (lesson.mode().get() != Mode.TABLES || before.lesson() == now && !before.busy()) return;
-        if (!before.busy() && before.lesson().tables().equals(now.tables()) && before.lesson().links().equals(now.links()) && isSameLink(before.lesson(), now)) {
+        if (!before.busy() && before.lesson().tables().equals(now.tables())
+                && before.lesson().links().equals(now.links()) && isSameLink(before.lesson(), now)) {
             look.set(before.of(now));
         } else if (now.tables().stream().mapToInt(table -> table.rows().size()).sum() <= AT_ONCE) {
             look.set(KeyLook.at(now));
@@ -63,6 +67,7 @@ public final class BenchModel {
     }
 
     private static boolean isSameLink(Lesson before, Lesson now) {
-        return before.scene().left().equals(now.scene().left()) && before.scene().right().equals(now.scene().right()) && before.on().equals(now.on());
+        return before.scene().left().equals(now.scene().left()) && before.scene().right().equals(now.scene().right())
+                && before.on().equals(now.on());
     }
 }

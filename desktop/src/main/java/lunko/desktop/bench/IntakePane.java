@@ -43,14 +43,15 @@ public final class IntakePane extends VBox {
         this.close = close;
         getStyleClass().addAll("card", "recipe", "intake");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label("Bring in " + intake.file().getFileName() + inPlaceOf.map(table -> " in the place of " + table).orElse(""));
+        Label title = new Label("Bring in " + intake.file().getFileName()
+                + inPlaceOf.map(table -> " in the place of " + table).orElse(""));
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().addAll("recipe-preview", "intake-preview");
         Form form = new Form();
         switch (intake) {
             case Intake.OfText text -> ofText(form, text.dialect());
             case Intake.OfSheets sheets -> ofSheets(form, sheets);
-            case Intake.Plain _ -> { }
+            case Intake.Plain _ -> {}
         }
         HBox middle = new HBox(form, preview);
         middle.getStyleClass().add("recipe-middle");
@@ -59,10 +60,14 @@ public final class IntakePane extends VBox {
     }
 
     private void ofText(Form form, Dialect found) {
-        form.ask("between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name, sign -> change(dialect -> dialect.separated(sign))));
+        form.ask("between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name,
+                sign -> change(dialect -> dialect.separated(sign))));
         List<Optional<Character>> quotes = List.of(Optional.of('"'), Optional.of('\''), Optional.empty());
-        form.ask("around fields", choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"), quote -> change(dialect -> dialect.quoted(quote))));
-        form.ask("encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName, encoding -> change(dialect -> dialect.in(encoding))));
+        form.ask("around fields",
+                choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"),
+                        quote -> change(dialect -> dialect.quoted(quote))));
+        form.ask("encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
+                encoding -> change(dialect -> dialect.in(encoding))));
         CheckBox header = new CheckBox("the first line names the columns");
         header.setSelected(found.header());
         header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
@@ -89,16 +94,19 @@ public final class IntakePane extends VBox {
     }
 
     private void ofSheets(Form form, Intake.OfSheets found) {
-        List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1).mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
+        List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1)
+                .mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
         List<String> names = found.sheets().stream().map(Sheet::name).toList();
-        ChoiceBox<Optional<Integer>> sheet = choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> { });
+        ChoiceBox<Optional<Integer>> sheet =
+                choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> {});
         TextField range = new TextField();
         range.setPromptText("all cells, or B2:D9");
         range.setId("intake-range");
         CheckBox header = new CheckBox("the first row names the columns");
         header.setSelected(found.header());
         Runnable changed = () -> {
-            intake = new Intake.OfSheets(found.file(), found.sheets(), sheet.getValue(), range.getText(), header.isSelected());
+            intake = new Intake.OfSheets(found.file(), found.sheets(), sheet.getValue(), range.getText(),
+                    header.isSelected());
             show();
         };
         sheet.valueProperty().subscribe((_, _) -> changed.run());
@@ -109,7 +117,8 @@ public final class IntakePane extends VBox {
         form.ask(header);
     }
 
-    private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name, Consumer<T> chosen) {
+    private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name,
+            Consumer<T> chosen) {
         ChoiceBox<T> box = Form.choice(all, name);
         box.setId("intake-" + id);
         box.setValue(found);

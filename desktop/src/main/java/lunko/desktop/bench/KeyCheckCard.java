@@ -58,15 +58,18 @@ final class KeyCheckCard extends VBox {
         if (look.busy() && look.check().isPresent()) return;
         content.getChildren().clear();
         Lesson lesson = look.lesson();
-        tiles.show(look.check().filter(check -> check.typesDiffer().isEmpty()).map(KeyCheck::counts).orElse(List.of()), lesson.kind());
+        tiles.show(look.check().filter(check -> check.typesDiffer().isEmpty()).map(KeyCheck::counts).orElse(List.of()),
+                lesson.kind());
         if (lesson.left() == lesson.right()) {
-            content.getChildren().add(about(lesson.left().name() + " is joined with itself: one table, under two names."));
+            content.getChildren()
+                    .add(about(lesson.left().name() + " is joined with itself: one table, under two names."));
         }
         QueryText text = new QueryText(lesson.query());
         lesson.on().forEach(pair -> content.getChildren().add(equality(lesson, text, pair)));
         if (look.busy()) content.getChildren().add(about("Looking at the keys…"));
         else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
-                "No columns of " + lesson.left().name() + " and " + lesson.right().name() + " are matched: drag a column name onto one of the other table, "
+                "No columns of " + lesson.left().name() + " and " + lesson.right().name()
+                        + " are matched: drag a column name onto one of the other table, "
                         + "and what can be said about the two stands here.")));
         propose(lesson);
     }
@@ -80,7 +83,8 @@ final class KeyCheckCard extends VBox {
         drop.setTooltip(new Tooltip("No longer match these columns"));
         drop.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
         drop.getStyleClass().add("drop-pair");
-        drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
+        drop.setOnAction(
+                _ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
         return new HBox(equality, drop);
     }
 
@@ -125,7 +129,8 @@ final class KeyCheckCard extends VBox {
             mend.setMinWidth(Region.USE_PREF_SIZE);
             mend.setTooltip(new Tooltip(switch (repair) {
                 case Repair.Respell _ -> "Make one of the two like the other";
-                case Repair.Retype(Side _, String column, Type type) -> "Make " + column + " " + type.title() + ", like the other";
+                case Repair.Retype(Side _, String column, Type type) ->
+                    "Make " + column + " " + type.title() + ", like the other";
             }));
             mend.setOnAction(_ -> model.lesson().edit(new SceneEdit.Mend(repair)));
             line.getChildren().add(mend);

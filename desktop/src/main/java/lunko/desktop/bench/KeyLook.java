@@ -17,11 +17,12 @@ import lunko.table.Table;
  * What is known about the keys of a lesson.
  *
  * @param check what can be said about the link at hand; nothing if its tables are not linked
- * @param many  how many rows may meet how many, for each link
+ * @param many how many rows may meet how many, for each link
  * @param signs of each table, by name, the rows of which there is something to be said, counted from 0
- * @param busy  whether the lesson is still being looked at; meanwhile the rest is what was known before
+ * @param busy whether the lesson is still being looked at; meanwhile the rest is what was known before
  */
-record KeyLook(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many, Map<String, Map<Integer, RowSign>> signs, boolean busy) {
+record KeyLook(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many,
+        Map<String, Map<Integer, RowSign>> signs, boolean busy) {
 
     /** Nothing is known yet. */
     static KeyLook before(Lesson lesson) {
@@ -30,9 +31,11 @@ record KeyLook(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many, 
 
     /** What is found by looking. */
     static KeyLook at(Lesson lesson) {
-        Optional<KeyCheck> check = lesson.on().isEmpty() ? Optional.empty() : Optional.of(KeyCheck.of(lesson.left(), lesson.right(), lesson.on()));
+        Optional<KeyCheck> check = lesson.on().isEmpty() ? Optional.empty()
+                : Optional.of(KeyCheck.of(lesson.left(), lesson.right(), lesson.on()));
         Map<Link, String> many = new HashMap<>();
-        for (Link link : lesson.links()) many.put(link, many(lesson, link, Side.LEFT) + "-" + many(lesson, link, Side.RIGHT));
+        for (Link link : lesson.links())
+            many.put(link, many(lesson, link, Side.LEFT) + "-" + many(lesson, link, Side.RIGHT));
         Map<String, Map<Integer, RowSign>> signs = new HashMap<>();
         for (Table table : lesson.tables()) signs.put(table.name(), signs(table, lesson.scene(), check));
         return new KeyLook(lesson, check, many, signs, false);
@@ -59,7 +62,8 @@ record KeyLook(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many, 
         KeyFaults faults = KeyFaults.of(table);
         RowSign twice = new RowSign("!", "Another row has the same key, which is to tell rows apart.");
         faults.twice().forEach(row -> signs.put(row, twice));
-        faults.missing().forEach((row, columns) -> signs.put(row, new RowSign("!", table.columns().get(columns.getFirst()).name() + " is not to be NULL.")));
+        faults.missing().forEach((row, columns) -> signs.put(row,
+                new RowSign("!", table.columns().get(columns.getFirst()).name() + " is not to be NULL.")));
         return signs;
     }
 

@@ -27,7 +27,8 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * The lines between tables that say which columns belong together and how many meet how many; and the one being drawn. The link
+ * The lines between tables that say which columns belong together and how many meet how many; and the one being drawn.
+ * The link
  * at hand and what can be clicked are over the cards, the other lines behind them.
  */
 final class LinkLayer extends Pane {
@@ -78,7 +79,10 @@ final class LinkLayer extends Pane {
     /** The way of a cubic curve. */
     private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
 
-        /** Where there is room to say something: in the middle between cards side by side, and near the end where others may stand between them. */
+        /**
+         * Where there is room to say something: in the middle between cards side by side, and near the end where others
+         * may stand between them.
+         */
         Point2D roomy() {
             boolean upright = start.getX() == end.getX() && first.getX() == start.getX();
             if (!upright) return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
@@ -97,7 +101,8 @@ final class LinkLayer extends Pane {
         if (!look.lesson().links().equals(links) || !look.lesson().scene().equals(scene)) make(look.lesson());
         for (Shown one : shown) {
             String many = Optional.ofNullable(look.many().get(one.link()))
-                    .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned)).orElse("…");
+                    .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned))
+                    .orElse("…");
             if (!one.pill().getText().equals(many)) one.pill().setText(many);
         }
     }
@@ -117,7 +122,8 @@ final class LinkLayer extends Pane {
         for (Link link : lesson.links()) {
             Optional<Link> seen = link.between(scene.left(), scene.right());
             Link as = seen.orElse(link);
-            shown.add(new Shown(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(), pill(as, seen.isPresent())));
+            shown.add(new Shown(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(),
+                    pill(as, seen.isPresent())));
         }
         List<Node> nodes = new ArrayList<>();
         List<Node> hidden = new ArrayList<>();
@@ -181,7 +187,8 @@ final class LinkLayer extends Pane {
             double fromY = l.getMinY() + left.headingMiddle() + shift;
             double toY = r.getMinY() + right.headingMiddle() + shift;
             double middle = (fromX + toX) / 2;
-            return new Curve(new Point2D(fromX, fromY), new Point2D(middle, fromY), new Point2D(middle, toY), new Point2D(toX, toY));
+            return new Curve(new Point2D(fromX, fromY), new Point2D(middle, fromY), new Point2D(middle, toY),
+                    new Point2D(toX, toY));
         }
         boolean above = l.getMaxY() <= r.getMinY();
         double fromY = above ? l.getMaxY() : l.getMinY();
@@ -197,14 +204,16 @@ final class LinkLayer extends Pane {
         double x = bounds.getMaxX();
         double y = bounds.getMinY() + card.headingMiddle() + (card.isFolded() ? 0 : 26);
         double height = card.isFolded() ? 12 : 44;
-        return new Curve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y), new Point2D(x + LOOP + shift, y + height), new Point2D(x, y + height - shift));
+        return new Curve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y),
+                new Point2D(x + LOOP + shift, y + height), new Point2D(x, y + height - shift));
     }
 
     private Button pill(Link link, boolean atHand) {
         Button pill = new Button();
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
-        String said = link.left() + " and " + link.right() + " by " + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
+        String said = link.left() + " and " + link.right() + " by "
+                + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
         pill.setTooltip(new Tooltip(said + "\nClick to look at this link; the right button drops it."));
         pill.setAccessibleText("link of " + said);
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));

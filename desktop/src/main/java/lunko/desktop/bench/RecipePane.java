@@ -75,7 +75,8 @@ final class RecipePane extends VBox {
         List.of(firstDay, lastDay).forEach(picker -> {
             picker.setPrefWidth(128);
             // As days are written in tables (ISO 8601).
-            picker.setConverter(new LocalDateStringConverter(DateTimeFormatter.ISO_LOCAL_DATE, DateTimeFormatter.ISO_LOCAL_DATE));
+            picker.setConverter(
+                    new LocalDateStringConverter(DateTimeFormatter.ISO_LOCAL_DATE, DateTimeFormatter.ISO_LOCAL_DATE));
             picker.valueProperty().subscribe(this::show);
         });
         repeated.selectedProperty().subscribe(this::show);
@@ -127,13 +128,17 @@ final class RecipePane extends VBox {
     }
 
     private Recipe recipe() {
-        Keys keys = from.getValue() == From.RANGE ? new Keys.Range(firstKey.getValue(), lastKey.getValue()) : new Keys.OfOther(partnerless.getValue());
+        Keys keys = from.getValue() == From.RANGE ? new Keys.Range(firstKey.getValue(), lastKey.getValue())
+                : new Keys.OfOther(partnerless.getValue());
         return new Recipe(rows.getValue(), withoutKey.getValue(), keys, repeated.isSelected(), labels.getValue(),
-                new Amounts(least.getValue(), most.getValue()), new Days(firstDay.getValue(), lastDay.getValue()), seed.getValue());
+                new Amounts(least.getValue(), most.getValue()), new Days(firstDay.getValue(), lastDay.getValue()),
+                seed.getValue());
     }
 
     private void show() {
-        if (labels.getValue() == null || from.getValue() == null || firstDay.getValue() == null || lastDay.getValue() == null) return;
+        if (labels.getValue() == null || from.getValue() == null || firstDay.getValue() == null
+                || lastDay.getValue() == null)
+            return;
         boolean range = from.getValue() == From.RANGE;
         List.of(firstKey, lastKey).forEach(spinner -> spinner.setDisable(!range));
         partnerless.setDisable(range);

@@ -25,11 +25,13 @@ final class RowPreview extends VBox {
             Label type = new Label(columns.get(column).type().title());
             type.getStyleClass().add("column-type");
             grid.add(new VBox(head, type), column, 0);
-            for (int row = 0; row < Math.min(mostShown, table.rows().size()); row++) grid.add(cell(table.rows().get(row), column), column, row + 1);
+            for (int row = 0; row < Math.min(mostShown, table.rows().size()); row++)
+                grid.add(cell(table.rows().get(row), column), column, row + 1);
         }
         int more = table.rows().size() - mostShown;
         int wider = table.columns().size() - columns.size();
-        Label rest = new Label((more > 0 ? "and " + more + " more rows" : "") + (more > 0 && wider > 0 ? ", " : "") + (wider > 0 ? wider + " more columns" : ""));
+        Label rest = new Label((more > 0 ? "and " + more + " more rows" : "") + (more > 0 && wider > 0 ? ", " : "")
+                + (wider > 0 ? wider + " more columns" : ""));
         rest.getStyleClass().add("about");
         getChildren().setAll(grid, rest);
     }

@@ -23,8 +23,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko convert}: tables from files of some kinds into a file of another. */
-@Command(name = "convert", mixinStandardHelpOptions = true,
-        description = "Reads the tables of files and writes them to one; the names of the files say of which kind they are.")
+@Command(name = "convert", mixinStandardHelpOptions = true, description = "Reads the tables of files and writes "
+        + "them to one; the names of the files say of which kind they are.")
 final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -33,22 +33,29 @@ final class ConvertCommand implements Callable<Integer> {
     private boolean demo;
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = {"Files to read, and the one to write:",
-            ".csv, .tsv, .xlsx, .ods, .sql, .md, .zip (Tabular Data Package), .lunko (a lesson); .html is read only.", "FILE#TABLE means one of several tables."})
+            ".csv, .tsv, .xlsx, .ods, .sql, .md, .zip (Tabular Data Package), .lunko (a lesson); .html is read only.",
+            "FILE#TABLE means one of several tables."})
     private List<String> files;
 
     @Override
     public Integer call() {
         List<String> from = files.subList(0, files.size() - 1);
         Path to = Path.of(files.getLast());
-        if (demo == !from.isEmpty()) throw new ParameterException(spec.commandLine(), "Name the files to read and the one to write, or --demo and the one to write.");
-        return lesson(from).then(lesson -> LessonFile.is(to) ? LessonFile.write(lesson, to) : TableFormat.write(lesson.set(), to))
+        if (demo == !from.isEmpty()) throw new ParameterException(spec.commandLine(),
+                "Name the files to read and the one to write, or --demo and the one to write.");
+        return lesson(from)
+                .then(lesson -> LessonFile.is(to) ? LessonFile.write(lesson, to) : TableFormat.write(lesson.set(), to))
                 .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
     }
 
-    /** One lesson stays as it is; of other files, the tables of all make one. What was left out is said on standard error. */
+    /**
+     * One lesson stays as it is; of other files, the tables of all make one. What was left out is said on standard
+     * error.
+     */
     private Checked<Lesson> lesson(List<String> from) {
         if (demo) return Checked.valid(DemoLesson.lesson());
-        if (from.size() == 1 && LessonFile.is(Path.of(from.getFirst()))) return LessonFile.read(Path.of(from.getFirst()));
+        if (from.size() == 1 && LessonFile.is(Path.of(from.getFirst())))
+            return LessonFile.read(Path.of(from.getFirst()));
         List<Table> tables = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (String one : from) {

@@ -22,28 +22,32 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
-@Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0",
-        subcommands = {PictureCommand.class, RunCommand.class, QueryCommand.class, ConvertCommand.class},
-        description = "Shows how joins produce their results, step by step.",
-        footer = {"", "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
+@Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0", subcommands = {PictureCommand.class,
+        RunCommand.class, QueryCommand.class,
+        ConvertCommand.class}, description = "Shows how joins produce their results, step by step.",
+        footer = {"",
+                "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
 public final class LunkoCommand implements Callable<Integer> {
     /** What is said where the program itself is at fault. */
-    public static final String DEFECT = "Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".";
+    public static final String DEFECT =
+            "Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".";
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = {"The file of the left table, and that of the right table; or one with both:",
-                    "CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package, FILE#TABLE for one of several in it."})
+    @Parameters(paramLabel = "FILE", description = {
+            "The file of the left table, and that of the right table; or one with both:",
+            "CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package, FILE#TABLE for one of several in it."})
     private List<String> files = List.of();
 
     /** The command line; what a defect of the program does there is logged, and said in one sentence. */
     public static CommandLine commandLine() {
-        return new CommandLine(new LunkoCommand()).setCaseInsensitiveEnumValuesAllowed(true).setExecutionExceptionHandler((defect, command, _) -> {
-            LoggerFactory.getLogger(LunkoCommand.class).error("unexpected", defect);
-            command.getErr().println(DEFECT);
-            return 1;
-        });
+        return new CommandLine(new LunkoCommand()).setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler((defect, command, _) -> {
+                    LoggerFactory.getLogger(LunkoCommand.class).error("unexpected", defect);
+                    command.getErr().println(DEFECT);
+                    return 1;
+                });
     }
 
     @Override
@@ -71,8 +75,9 @@ public final class LunkoCommand implements Callable<Integer> {
         CountDownLatch closed = new CountDownLatch(1);
         Toolkit.startOnDisplay();
         Toolkit.call(() -> {
-            LunkoWindow window = new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
-                    new Journal(AppFolders.journal()), Habits.in(AppFolders.state()));
+            LunkoWindow window =
+                    new LunkoWindow(lesson, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
+                            new Journal(AppFolders.journal()), Habits.in(AppFolders.state()));
             window.open(closed::countDown);
             if (!notes.isEmpty()) window.say(String.join(" ", notes));
             return null;
@@ -82,6 +87,7 @@ public final class LunkoCommand implements Callable<Integer> {
     }
 
     private int tour(Lesson lesson) {
-        return new Tour(lesson, AppFolders.state().resolve("demo"), spec.commandLine().getOut()).show().either(_ -> 0, problem -> refuse(spec, problem));
+        return new Tour(lesson, AppFolders.state().resolve("demo"), spec.commandLine().getOut()).show().either(_ -> 0,
+                problem -> refuse(spec, problem));
     }
 }

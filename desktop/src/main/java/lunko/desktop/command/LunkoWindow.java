@@ -45,15 +45,17 @@ final class LunkoWindow {
         screen.lessons().changed().subscribe(changed -> {
             if (!changed) journal.forget();
         });
-        journal.left().stream().findFirst().ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
-                "Lunko ended while “" + lesson.title() + "” had changes that were not saved.", "Take them up again", () -> {
-                    screen.lesson().open(lesson);
-                    journal.note(lesson);
-                    journal.takeAway(left);
-                })), problem -> {
-            LOG.warn("a journal cannot be read: {}", problem.inWords());
-            journal.takeAway(left);
-        }));
+        journal.left().stream().findFirst()
+                .ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
+                        "Lunko ended while “" + lesson.title() + "” had changes that were not saved.",
+                        "Take them up again", () -> {
+                            screen.lesson().open(lesson);
+                            journal.note(lesson);
+                            journal.takeAway(left);
+                        })), problem -> {
+                            LOG.warn("a journal cannot be read: {}", problem.inWords());
+                            journal.takeAway(left);
+                        }));
     }
 
     /** A lesson with changes is not closed before its person has said what becomes of them. */
@@ -79,7 +81,8 @@ final class LunkoWindow {
         Scene scene = screen.view().inScene(WIDTH, HEIGHT);
         stage.setScene(scene);
         stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.lesson().lesson().get().title()
-                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(), screen.lessons().changed()));
+                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(),
+                screen.lessons().changed()));
         stage.setOnCloseRequest(this::askBeforeClosing);
         keepJournal();
         screen.view().presenting().subscribe(stage::setFullScreen);

@@ -35,23 +35,26 @@ import picocli.CommandLine.Spec;
 import picocli.CommandLine.TypeConversionException;
 
 /** The command {@code lunko picture}: the window as a PNG file, with or without a display. */
-@Command(name = "picture", mixinStandardHelpOptions = true,
-        description = "Writes the window as a PNG file, of the demo lesson or of tables in files.")
+@Command(name = "picture", mixinStandardHelpOptions = true, description = "Writes the window as a PNG file, of the "
+        + "demo lesson or of tables in files.")
 final class PictureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
-            description = "The kind of join: inner, left, right, full, cross, left semi, right semi, left anti, right anti or full anti.")
+    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class, description = "The kind of "
+            + "join: inner, left, right, full, cross, left semi, right semi, left anti, right anti or full anti.")
     private Optional<JoinKind> kind = Optional.empty();
 
-    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: "
+            + "${COMPLETION-CANDIDATES}.")
     private Mode mode;
 
-    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN", description = "What to show beside the stage: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN", description = "What to show beside "
+            + "the stage: ${COMPLETION-CANDIDATES}.")
     private Picture beside;
 
-    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT", description = "The colours: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT", description = "The colours: "
+            + "${COMPLETION-CANDIDATES}.")
     private Theme theme;
 
     @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
@@ -68,13 +71,16 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--natural", description = "Match all columns of the same name.")
     private boolean natural;
 
-    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS", description = "How rows are matched: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS", description = "How rows are matched: "
+            + "${COMPLETION-CANDIDATES}.")
     private Way way;
 
-    @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of two tables.")
+    @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of "
+            + "two tables.")
     private Optional<String> query = Optional.empty();
 
-    @Option(names = "--sheet", paramLabel = "SHEET", description = "What to show in the place of the stage: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--sheet", paramLabel = "SHEET", description = "What to show in the place of the stage: "
+            + "${COMPLETION-CANDIDATES}.")
     private Optional<SheetKind> sheet = Optional.empty();
 
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
@@ -96,12 +102,16 @@ final class PictureCommand implements Callable<Integer> {
         kind.map(SceneEdit.ChooseKind::new).ifPresent(edits::add);
         if (natural) edits.add(new SceneEdit.JoinNaturally(Optional.of(kind.orElse(lesson.kind()))));
         if (query.isPresent()) {
-            if (WrittenQuery.of(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem)) return Checked.invalid(problem);
+            if (WrittenQuery.of(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem))
+                return Checked.invalid(problem);
             edits.add(SceneEdit.Write.of(query.get()));
         }
-        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair)).forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
+        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair))
+                .forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
         for (KeyPair pair : on) {
-            if (Plan.equality(pair, lesson.left(), lesson.right()) instanceof Checked.Invalid<Equality>(Problem problem)) return Checked.invalid(problem);
+            if (Plan.equality(pair, lesson.left(),
+                    lesson.right()) instanceof Checked.Invalid<Equality>(Problem problem))
+                return Checked.invalid(problem);
         }
         on.forEach(pair -> edits.add(new LinkEdit.Match(left, right, pair)));
         Checked<Lesson> asked = Checked.valid(lesson);
@@ -115,7 +125,8 @@ final class PictureCommand implements Callable<Integer> {
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
-                    + (query.isPresent() ? "this query" : lesson.kind().withArticle()) + " on these tables go from 0 to " + last + "."));
+                    + (query.isPresent() ? "this query" : lesson.kind().withArticle())
+                    + " on these tables go from 0 to " + last + "."));
         }
         Checked<Path> written = Checked.valid(output);
         if (sheet.isPresent()) written = snapshot.open(sheet.get()).map(_ -> output);
@@ -144,7 +155,7 @@ final class PictureCommand implements Callable<Integer> {
         public JoinKind convert(String value) {
             return JoinKind.titled(value).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
                     + "”; the kinds are " + Stream.of(JoinKind.values()).map(JoinKind::title)
-                    .collect(Collectors.joining(", "))));
+                            .collect(Collectors.joining(", "))));
         }
     }
 

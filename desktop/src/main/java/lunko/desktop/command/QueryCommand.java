@@ -23,8 +23,9 @@ final class QueryCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--table", paramLabel = "NAME=FILE", description = {"The name of a table, and its file: CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package;",
-                    "FILE#TABLE for one of several in it. Given again, one more."})
+    @Option(names = "--table", paramLabel = "NAME=FILE", description = {
+            "The name of a table, and its file: CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package;",
+            "FILE#TABLE for one of several in it. Given again, one more."})
     private Map<String, String> tables = new LinkedHashMap<>();
 
     @Mixin

@@ -14,8 +14,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko run}: a script of SQL from top to bottom. */
-@Command(name = "run", mixinStandardHelpOptions = true,
-        description = "Runs an SQL script and prints the result of each SELECT.")
+@Command(name = "run", mixinStandardHelpOptions = true, description = "Runs an SQL script and prints the result of "
+        + "each SELECT.")
 final class RunCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -33,7 +33,9 @@ final class RunCommand implements Callable<Integer> {
     public Integer call() {
         Checked<SourceText> script = file.equals("-") ? SourceText.read("standard input", System.in)
                 : SourceText.read(Path.of(file));
-        return script.either(text -> new ScriptRun(output, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())
-                .run(text.source(), text.text(), Database.of(List.of())), problem -> LunkoCommand.refuse(spec, problem));
+        return script.either(
+                text -> new ScriptRun(output, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())
+                        .run(text.source(), text.text(), Database.of(List.of())),
+                problem -> LunkoCommand.refuse(spec, problem));
     }
 }

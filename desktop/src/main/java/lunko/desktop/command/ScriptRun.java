@@ -39,7 +39,8 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
             int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
             after = after.then(db -> db.run(statement, script)).map(answer -> {
                 answer.notes().forEach(note -> say(note.saying("Note: " + note.sentence())));
-                answer.stages().ifPresent(stages -> out.print(output.format().write(answer.result().orElseThrow(), output.steps(stages), line)));
+                answer.stages().ifPresent(stages -> out
+                        .print(output.format().write(answer.result().orElseThrow(), output.steps(stages), line)));
                 return answer.database();
             });
         }

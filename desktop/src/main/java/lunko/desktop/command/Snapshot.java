@@ -40,23 +40,32 @@ final class Snapshot {
         this.query = query;
     }
 
-    /** The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started offscreen. */
+    /**
+     * The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started
+     * offscreen.
+     */
     static Snapshot of(Lesson lesson, Mode mode, Way way, Picture picture, Theme theme, double width, double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
             appearance.theme().set(theme);
-            Screen screen = Screen.of(lesson, () -> null, new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+            Screen screen = Screen.of(lesson, () -> null,
+                    new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance),
+                    _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(mode);
             screen.model().picture().set(picture);
             screen.model().way().set(way);
-            Snapshot snapshot = new Snapshot(screen.model(), screen.view().inScene(width, height), screen.view().query());
+            Snapshot snapshot =
+                    new Snapshot(screen.model(), screen.view().inScene(width, height), screen.view().query());
             // Tables can be scrolled to a row only when they have been laid out once.
             snapshot.layOut();
             return snapshot;
         });
     }
 
-    /** Opens a sheet in the place of the stage, and waits until it says something; a problem, if it says nothing in time. */
+    /**
+     * Opens a sheet in the place of the stage, and waits until it says something; a problem, if it says nothing in
+     * time.
+     */
     Checked<SheetKind> open(SheetKind sheet) {
         Toolkit.call(() -> {
             query.toggle(sheet);
@@ -64,7 +73,8 @@ final class Snapshot {
         });
         long end = System.nanoTime() + PATIENCE;
         while (!Toolkit.call(query::isReady)) {
-            if (System.nanoTime() > end) return Checked.invalid("What stands in the place of the stage is not found out in time: choose shorter tables.");
+            if (System.nanoTime() > end) return Checked
+                    .invalid("What stands in the place of the stage is not found out in time: choose shorter tables.");
             LockSupport.parkNanos(BREATH);
         }
         return Checked.valid(sheet);

@@ -17,9 +17,13 @@ import lunko.query.JoinKind;
 /** The lesson that the files on a command line make; what was left out of them is said to somebody. */
 record Tables(List<String> files, Consumer<String> said) {
 
-    /** A lesson file is that lesson; two tables are joined; one takes the place of the demo's left table; without any it is the demo lesson. */
+    /**
+     * A lesson file is that lesson; two tables are joined; one takes the place of the demo's left table; without any it
+     * is the demo lesson.
+     */
     Checked<Lesson> lesson() {
-        if (files.size() == 1 && LessonFile.is(Path.of(files.getFirst()))) return LessonFile.read(Path.of(files.getFirst()));
+        if (files.size() == 1 && LessonFile.is(Path.of(files.getFirst())))
+            return LessonFile.read(Path.of(files.getFirst()));
         List<Brought> brought = new ArrayList<>();
         for (String file : files) {
             switch (TableSource.of(file).tables()) {
@@ -35,8 +39,10 @@ record Tables(List<String> files, Consumer<String> said) {
         return switch (brought.size()) {
             case 0 -> Checked.valid(DemoLesson.lesson());
             case 1 -> brought.getFirst().tables().size() > 1 ? Checked.valid(Lesson.of(brought.getFirst().set()))
-                    : new TableEdit.Replace(DemoLesson.lesson().scene().left(), brought.getFirst().set()).applyTo(DemoLesson.lesson());
-            default -> Checked.valid(Lesson.on(brought.getFirst().tables().getFirst(), JoinKind.INNER, brought.get(1).tables().getFirst()));
+                    : new TableEdit.Replace(DemoLesson.lesson().scene().left(), brought.getFirst().set())
+                            .applyTo(DemoLesson.lesson());
+            default -> Checked.valid(Lesson.on(brought.getFirst().tables().getFirst(), JoinKind.INNER,
+                    brought.get(1).tables().getFirst()));
         };
     }
 }

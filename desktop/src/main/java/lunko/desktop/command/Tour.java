@@ -74,7 +74,8 @@ final class Tour {
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
-        Snapshot snapshot = Snapshot.of(run, Mode.SHOW, Way.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+        Snapshot snapshot =
+                Snapshot.of(run, Mode.SHOW, Way.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
         String name = run.kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
@@ -88,8 +89,9 @@ final class Tour {
             try {
                 return Checked.valid(Files.createTempDirectory("lunko-demo"));
             } catch (IOException alsoRefused) {
-                return Checked.invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written"
-                        + " (" + alsoRefused.getMessage() + "): make room or give permission."));
+                return Checked
+                        .invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written"
+                                + " (" + alsoRefused.getMessage() + "): make room or give permission."));
             }
         }
     }

@@ -43,7 +43,8 @@ final class ColumnHeading extends VBox {
         line.getChildren().add(name);
         if (linked) {
             getStyleClass().add("key-heading");
-            pointsRight.ifPresent(right -> line.getChildren().add(right ? 1 : 0, new FontIcon(right ? Feather.ARROW_RIGHT : Feather.ARROW_LEFT)));
+            pointsRight.ifPresent(right -> line.getChildren().add(right ? 1 : 0,
+                    new FontIcon(right ? Feather.ARROW_RIGHT : Feather.ARROW_LEFT)));
         }
         getChildren().add(line);
         if (grid.saysTypes()) {
@@ -51,8 +52,10 @@ final class ColumnHeading extends VBox {
             type.getStyleClass().add("column-type");
             getChildren().add(type);
         }
-        Tooltip.install(this, new Tooltip(column.name() + ", " + type(column) + "\nDrag it onto a column of another table to match the two."
-                + "\nDouble-click to rename it; the right button " + (grid.saysTypes() ? "" : "shows it, filters and sorts by it, ") + "changes its type and more."));
+        Tooltip.install(this, new Tooltip(column.name() + ", " + type(column)
+                + "\nDrag it onto a column of another table to match the two."
+                + "\nDouble-click to rename it; the right button "
+                + (grid.saysTypes() ? "" : "shows it, filters and sorts by it, ") + "changes its type and more."));
         setAccessibleText(column.name() + ", " + type(column) + (linked ? ", matched" : ""));
         field.getStyleClass().add("heading-field");
         field.addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);

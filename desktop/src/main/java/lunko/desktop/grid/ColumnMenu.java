@@ -33,8 +33,10 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         nullable.setSelected(column.nullable());
         nullable.setDisable(column.key());
         nullable.setOnAction(_ -> change(column.nullable(!column.nullable())));
-        return new ContextMenu(item("Rename", () -> grid.renameColumn(at)), types(table, column), key, nullable, links(lesson, table, column), new SeparatorMenuItem(),
-                item("Insert a column on the left", () -> insert(table, at)), item("Insert a column on the right", () -> insert(table, at + 1)),
+        return new ContextMenu(item("Rename", () -> grid.renameColumn(at)), types(table, column), key, nullable,
+                links(lesson, table, column), new SeparatorMenuItem(),
+                item("Insert a column on the left", () -> insert(table, at)),
+                item("Insert a column on the right", () -> insert(table, at + 1)),
                 item("Repeat the column", () -> model.edit(new ColumnEdit.Repeat(table.name(), at))),
                 moving("Move to the left", at > 0, -1), moving("Move to the right", at < table.columns().size() - 1, 1),
                 item("Drop " + column.name(), () -> model.edit(new ColumnEdit.Drop(table.name(), at))));
@@ -55,8 +57,10 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     private static String fit(Retyping retyping) {
         List<String> misfits = retyping.misfits();
         if (misfits.isEmpty()) return "everything fits";
-        String named = misfits.stream().limit(MOST_NAMED).map(text -> "“" + text + "”").collect(Collectors.joining(", "));
-        return misfits.size() + (misfits.size() == 1 ? " does not fit: " : " do not fit: ") + named + (misfits.size() > MOST_NAMED ? " …" : "");
+        String named =
+                misfits.stream().limit(MOST_NAMED).map(text -> "“" + text + "”").collect(Collectors.joining(", "));
+        return misfits.size() + (misfits.size() == 1 ? " does not fit: " : " do not fit: ") + named
+                + (misfits.size() > MOST_NAMED ? " …" : "");
     }
 
     /** For those who do not drag: the columns of all tables to choose from. */
@@ -67,7 +71,8 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
             for (Column partner : other.columns()) {
                 if (other == table && partner == column) continue;
                 columns.getItems().add(item(partner.name() + " – " + partner.type().title(),
-                        () -> model.edit(new LinkEdit.Match(table.name(), other.name(), new KeyPair(column.name(), partner.name())))));
+                        () -> model.edit(new LinkEdit.Match(table.name(), other.name(),
+                                new KeyPair(column.name(), partner.name())))));
             }
             if (!columns.getItems().isEmpty()) links.getItems().add(columns);
         }
@@ -79,7 +84,8 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     }
 
     private void insert(Table table, int place) {
-        if (model.edit(new ColumnEdit.Add(table.name(), place, Column.open(ColumnEdit.freeName(table))))) grid.renameColumn(place);
+        if (model.edit(new ColumnEdit.Add(table.name(), place, Column.open(ColumnEdit.freeName(table)))))
+            grid.renameColumn(place);
     }
 
     private MenuItem moving(String text, boolean possible, int by) {

@@ -31,11 +31,14 @@ public final class ColumnWidths {
     private static final Typeface TEXT = Typeface.text(FontWeight.NORMAL, 13.5);
     private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 13.5);
 
-    /** The width at which everything in a column can be read, and the one at which its values and its name alone can. */
+    /**
+     * The width at which everything in a column can be read, and the one at which its values and its name alone can.
+     */
     private record Need(double whole, double values) {}
 
     /** What the widths were made for. */
-    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter, List<Integer> keys) {}
+    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter,
+            List<Integer> keys) {}
 
     private final List<DoubleProperty> widths = new ArrayList<>();
     private List<Need> needs = List.of();
@@ -50,12 +53,15 @@ public final class ColumnWidths {
     }
 
     /**
-     * Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some lines below the names.
+     * Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some
+     * lines below the names.
      *
      * @param shorter what stands over a column where there is no room for its whole heading
      */
-    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter, List<String> below, List<Integer> keys) {
-        Measured now = new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, shorter, keys);
+    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter,
+            List<String> below, List<Integer> keys) {
+        Measured now =
+                new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, shorter, keys);
         if (now.equals(measured)) return;
         measured = now;
         needs = IntStream.range(0, columns.size()).mapToObj(i -> {
@@ -64,7 +70,8 @@ public final class ColumnWidths {
             double heading = Math.max(heading(headings.get(i)),
                     heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
-            double name = Math.max(heading(shorter.get(i)), heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
+            double name = Math.max(heading(shorter.get(i)),
+                    heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
             return new Need(width(Math.max(values, Math.max(heading, second))), width(Math.max(values, name)));
         }).toList();
         share();

@@ -48,9 +48,10 @@ public final class DragBoard {
             Optional<ColumnDrag> dragged = drag.get();
             set(Optional.empty());
             Point2D place = new Point2D(event.getSceneX(), event.getSceneY());
-            dragged.ifPresent(drag -> List.copyOf(tables).stream().filter(table -> table.grid().isShown()).forEach(table -> table.at(place).ifPresent(column -> {
-                if (!drag.isOf(table.grid(), column)) drop.onto(drag, table.grid(), column);
-            })));
+            dragged.ifPresent(drag -> List.copyOf(tables).stream().filter(table -> table.grid().isShown())
+                    .forEach(table -> table.at(place).ifPresent(column -> {
+                        if (!drag.isOf(table.grid(), column)) drop.onto(drag, table.grid(), column);
+                    })));
         });
     }
 }

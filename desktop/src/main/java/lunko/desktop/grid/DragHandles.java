@@ -72,7 +72,8 @@ public final class DragHandles {
     private void showTarget(Optional<ColumnDrag> dragged) {
         for (int i = 0; i < headings.size(); i++) {
             int column = i;
-            headings.get(i).pseudoClassStateChanged(TARGET, dragged.filter(drag -> !drag.isOf(grid, column) && isAt(headings.get(column), drag.at())).isPresent());
+            headings.get(i).pseudoClassStateChanged(TARGET, dragged
+                    .filter(drag -> !drag.isOf(grid, column) && isAt(headings.get(column), drag.at())).isPresent());
         }
     }
 }

@@ -60,7 +60,8 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
             setGraphic(isEditing() ? field : null);
         } else {
             label.show(entry);
-            setAccessibleText(column.name() + " " + (entry.value().equals(Value.of("")) ? "empty text" : entry.shown()));
+            setAccessibleText(
+                    column.name() + " " + (entry.value().equals(Value.of("")) ? "empty text" : entry.shown()));
             setGraphic(isEditing() ? field : label);
             entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(column.misfit(typed))));
         }
@@ -120,7 +121,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
                 cancelEdit();
                 grid.requestFocus();
             }
-            default -> { }
+            default -> {}
         }
     }
 

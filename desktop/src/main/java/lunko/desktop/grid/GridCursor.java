@@ -57,8 +57,9 @@ final class GridCursor {
             selected.set(Optional.empty());
             return;
         }
-        selected.set(Optional.of(new Selection(Math.clamp(anchorRow, 0, lastRow()), Math.clamp(anchorColumn, 0, lastColumn()),
-                Math.clamp(row, 0, lastRow()), Math.clamp(column, 0, lastColumn()))));
+        selected.set(Optional
+                .of(new Selection(Math.clamp(anchorRow, 0, lastRow()), Math.clamp(anchorColumn, 0, lastColumn()),
+                        Math.clamp(row, 0, lastRow()), Math.clamp(column, 0, lastColumn()))));
         Selection now = at();
         grid.getFocusModel().focus(now.row(), grid.getColumns().get(now.column() + 1));
     }
@@ -92,7 +93,8 @@ final class GridCursor {
     }
 
     private void revealColumn(int column) {
-        grid.bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).ifPresent(_ -> grid.scrollToColumnIndex(column + 1));
+        grid.bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible)
+                .ifPresent(_ -> grid.scrollToColumnIndex(column + 1));
     }
 
     private void onKey(KeyEvent event) {
@@ -123,11 +125,14 @@ final class GridCursor {
 
     private void onPress(MouseEvent event) {
         Optional<TableCell<?, ?>> cell = cellAt(event.getTarget());
-        if (event.getTarget() instanceof TextInputControl || cell.isEmpty() || cell.get().isEmpty() || cell.get().isEditing()) return;
+        if (event.getTarget() instanceof TextInputControl || cell.isEmpty() || cell.get().isEmpty()
+                || cell.get().isEditing())
+            return;
         int row = cell.get().getIndex();
         int column = grid.getColumns().indexOf(cell.get().getTableColumn()) - 1;
         if (event.getButton() != MouseButton.PRIMARY) {
-            if (grid.block().filter(block -> block.contains(row, column)).isEmpty()) select(row, Math.max(0, column), row, Math.max(0, column));
+            if (grid.block().filter(block -> block.contains(row, column)).isEmpty())
+                select(row, Math.max(0, column), row, Math.max(0, column));
             grid.requestFocus();
             return;
         }
@@ -146,9 +151,13 @@ final class GridCursor {
     }
 
     private void onDrag(MouseEvent event) {
-        if (!event.isPrimaryButtonDown() || cellAt(event.getTarget()).isEmpty() || selected.get().isEmpty() || grid.getEditingCell() != null) return;
+        if (!event.isPrimaryButtonDown() || cellAt(event.getTarget()).isEmpty() || selected.get().isEmpty()
+                || grid.getEditingCell() != null)
+            return;
         int row = (int) Math.floor((event.getY() - headerHeight + grid.scrolled()) / grid.rowHeight());
-        double x = event.getX() + grid.bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getValue).orElse(0.0) - ColumnWidths.NUMBER_COLUMN;
+        double x = event.getX()
+                + grid.bar(Orientation.HORIZONTAL).filter(ScrollBar::isVisible).map(ScrollBar::getValue).orElse(0.0)
+                - ColumnWidths.NUMBER_COLUMN;
         int column = 0;
         while (column < lastColumn() && x > widths.of(column).get()) x -= widths.of(column++).get();
         Selection from = selected.get().get();

@@ -3,12 +3,13 @@ package lunko.desktop.grid;
 import lunko.table.Block;
 
 /**
- * What is selected in a grid: the block between two cells, of which one has the keyboard. Rows and columns are counted from 0.
+ * What is selected in a grid: the block between two cells, of which one has the keyboard. Rows and columns are counted
+ * from 0.
  *
- * @param anchorRow    where the block begins
+ * @param anchorRow where the block begins
  * @param anchorColumn where the block begins
- * @param row          the cell that has the keyboard
- * @param column       the cell that has the keyboard
+ * @param row the cell that has the keyboard
+ * @param column the cell that has the keyboard
  */
 record Selection(int anchorRow, int anchorColumn, int row, int column) {
 

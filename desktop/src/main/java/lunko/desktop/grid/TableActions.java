@@ -55,52 +55,72 @@ public final class TableActions {
     public TableActions(LessonModel model, Hand hand, TableFiles files) {
         this.model = model;
         this.hand = hand;
-        edit = Action.of("Change the selected cell", Group.TABLES, () -> hand.grid().ifPresent(TableGrid::editCell), new KeyCodeCombination(KeyCode.F2));
-        clear = onBlock("Clear the selected cells", (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, "")),
+        edit = Action.of("Change the selected cell", Group.TABLES, () -> hand.grid().ifPresent(TableGrid::editCell),
+                new KeyCodeCombination(KeyCode.F2));
+        clear = onBlock("Clear the selected cells",
+                (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, "")),
                 new KeyCodeCombination(KeyCode.DELETE), new KeyCodeCombination(KeyCode.BACK_SPACE));
-        makeNull = onBlock("Make the selected cells NULL", (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, NULL)), new KeyCodeCombination(KeyCode.F8));
-        fillDown = onBlock("Fill the selected cells from above", (grid, block) -> model.edit(new CellEdit.FillDown(grid.table(), block)), new KeyCodeCombination(KeyCode.F7));
-        selectAll = Action.of("Select the whole table", Group.TABLES, () -> hand.grid().ifPresent(grid ->
-                grid.select(new Block(0, Math.max(0, table(grid).rows().size() - 1), 0, table(grid).columns().size() - 1))), new KeyCodeCombination(KeyCode.A, SHORTCUT_DOWN));
+        makeNull = onBlock("Make the selected cells NULL",
+                (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, NULL)),
+                new KeyCodeCombination(KeyCode.F8));
+        fillDown = onBlock("Fill the selected cells from above",
+                (grid, block) -> model.edit(new CellEdit.FillDown(grid.table(), block)),
+                new KeyCodeCombination(KeyCode.F7));
+        selectAll = Action.of("Select the whole table", Group.TABLES,
+                () -> hand.grid().ifPresent(grid -> grid.select(
+                        new Block(0, Math.max(0, table(grid).rows().size() - 1), 0, table(grid).columns().size() - 1))),
+                new KeyCodeCombination(KeyCode.A, SHORTCUT_DOWN));
         copy = onBlock("Copy the selected cells", this::copy, new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN));
         cut = onBlock("Cut the selected cells", (grid, block) -> {
             copy(grid, block);
             model.edit(new CellEdit.Put(grid.table(), block, ""));
         }, new KeyCodeCombination(KeyCode.X, SHORTCUT_DOWN));
-        paste = Action.of("Paste over the cells from the selected one on", Group.TABLES, () -> hand.grid().ifPresent(this::paste), new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN));
-        addRow = Action.of("Add a row at the end", Group.TABLES, () -> hand.grid().ifPresent(this::addRow), new KeyCodeCombination(KeyCode.ENTER, SHORTCUT_DOWN));
+        paste = Action.of("Paste over the cells from the selected one on", Group.TABLES,
+                () -> hand.grid().ifPresent(this::paste), new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN));
+        addRow = Action.of("Add a row at the end", Group.TABLES, () -> hand.grid().ifPresent(this::addRow),
+                new KeyCodeCombination(KeyCode.ENTER, SHORTCUT_DOWN));
         insertRow = Action.of("Insert a row above", Group.TABLES, () -> hand.grid().ifPresent(grid -> {
             int at = Math.min(grid.cursor().firstRow(), table(grid).rows().size());
             model.edit(new RowEdit.Insert(grid.table(), at));
         }), new KeyCodeCombination(KeyCode.INSERT));
         repeatRows = onBlock("Repeat the selected rows", (grid, block) -> {
             model.edit(new RowEdit.Repeat(grid.table(), block.firstRow(), block.lastRow()));
-            grid.select(new Block(block.lastRow() + 1, block.lastRow() + block.height(), block.firstColumn(), block.lastColumn()));
+            grid.select(new Block(block.lastRow() + 1, block.lastRow() + block.height(), block.firstColumn(),
+                    block.lastColumn()));
         }, new KeyCodeCombination(KeyCode.F9));
         deleteRows = onBlock("Delete the selected rows", (grid, block) -> {
             model.edit(new RowEdit.Delete(grid.table(), block.firstRow(), block.lastRow()));
             grid.select(block.firstRow(), block.firstColumn());
-        }, new KeyCodeCombination(KeyCode.DELETE, SHORTCUT_DOWN), new KeyCodeCombination(KeyCode.BACK_SPACE, SHORTCUT_DOWN));
-        rowsUp = onBlock("Move the selected rows up", (grid, block) -> moveRows(grid, block, -1), new KeyCodeCombination(KeyCode.UP, SHORTCUT_DOWN, SHIFT_DOWN));
-        rowsDown = onBlock("Move the selected rows down", (grid, block) -> moveRows(grid, block, 1), new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
-        columnLeft = onBlock("Move the column to the left", (grid, block) -> moveColumn(grid, block, -1), new KeyCodeCombination(KeyCode.LEFT, SHORTCUT_DOWN, SHIFT_DOWN));
-        columnRight = onBlock("Move the column to the right", (grid, block) -> moveColumn(grid, block, 1), new KeyCodeCombination(KeyCode.RIGHT, SHORTCUT_DOWN, SHIFT_DOWN));
-        copyTable = Action.of("Copy the whole table", Group.TABLES, () -> hand.grid().ifPresent(grid -> files.copy(table(grid))),
+        }, new KeyCodeCombination(KeyCode.DELETE, SHORTCUT_DOWN),
+                new KeyCodeCombination(KeyCode.BACK_SPACE, SHORTCUT_DOWN));
+        rowsUp = onBlock("Move the selected rows up", (grid, block) -> moveRows(grid, block, -1),
+                new KeyCodeCombination(KeyCode.UP, SHORTCUT_DOWN, SHIFT_DOWN));
+        rowsDown = onBlock("Move the selected rows down", (grid, block) -> moveRows(grid, block, 1),
+                new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
+        columnLeft = onBlock("Move the column to the left", (grid, block) -> moveColumn(grid, block, -1),
+                new KeyCodeCombination(KeyCode.LEFT, SHORTCUT_DOWN, SHIFT_DOWN));
+        columnRight = onBlock("Move the column to the right", (grid, block) -> moveColumn(grid, block, 1),
+                new KeyCodeCombination(KeyCode.RIGHT, SHORTCUT_DOWN, SHIFT_DOWN));
+        copyTable = Action.of("Copy the whole table", Group.TABLES,
+                () -> hand.grid().ifPresent(grid -> files.copy(table(grid))),
                 new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN, SHIFT_DOWN));
-        pasteTable = Action.of("Paste a table in the place of the one in hand", Group.TABLES, () -> files.paste(hand.grid().map(TableGrid::table)),
+        pasteTable = Action.of("Paste a table in the place of the one in hand", Group.TABLES,
+                () -> files.paste(hand.grid().map(TableGrid::table)),
                 new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN, SHIFT_DOWN));
     }
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(edit, clear, makeNull, fillDown, selectAll, copy, cut, paste, addRow, insertRow, repeatRows, deleteRows, rowsUp, rowsDown,
+        return List.of(edit, clear, makeNull, fillDown, selectAll, copy, cut, paste, addRow, insertRow, repeatRows,
+                deleteRows, rowsUp, rowsDown,
                 columnLeft, columnRight, copyTable, pasteTable);
     }
 
     /** Makes the menu of a table's cells. */
     public ContextMenu menu() {
         ContextMenu menu = new ContextMenu();
-        for (List<Action> part : List.of(List.of(edit, clear, makeNull, fillDown), List.of(copy, cut, paste), List.of(insertRow, repeatRows, deleteRows, rowsUp, rowsDown))) {
+        for (List<Action> part : List.of(List.of(edit, clear, makeNull, fillDown), List.of(copy, cut, paste),
+                List.of(insertRow, repeatRows, deleteRows, rowsUp, rowsDown))) {
             if (!menu.getItems().isEmpty()) menu.getItems().add(new SeparatorMenuItem());
             menu.getItems().addAll(part.stream().map(Action::menuItem).toArray(MenuItem[]::new));
         }
@@ -139,7 +159,8 @@ public final class TableActions {
     private void moveColumn(TableGrid grid, Block block, int by) {
         int at = block.firstColumn();
         if (at + by < 0 || at + by >= table(grid).columns().size()) return;
-        move(grid, new ColumnEdit.Move(grid.table(), at, by), new Block(block.firstRow(), block.lastRow(), at + by, at + by));
+        move(grid, new ColumnEdit.Move(grid.table(), at, by),
+                new Block(block.firstRow(), block.lastRow(), at + by, at + by));
     }
 
     private void move(TableGrid grid, Edit edit, Block after) {
@@ -148,7 +169,8 @@ public final class TableActions {
 
     /** As CSV has it, NULL is an empty field, and the empty text two quotes. */
     private void copy(TableGrid grid, Block block) {
-        List<List<String>> typed = block.typed(table(grid)).stream().map(line -> line.stream().map(text -> text.equals(NULL) ? "" : text).toList()).toList();
+        List<List<String>> typed = block.typed(table(grid)).stream()
+                .map(line -> line.stream().map(text -> text.equals(NULL) ? "" : text).toList()).toList();
         ClipboardContent content = new ClipboardContent();
         content.putString(TableText.tabbed(typed));
         content.putHtml(TableText.page(typed));
@@ -167,6 +189,7 @@ public final class TableActions {
             return;
         }
         if (!model.edit(new CellEdit.Paste(grid.table(), at.firstRow(), at.firstColumn(), typed))) return;
-        grid.select(new Block(at.firstRow(), at.firstRow() + typed.size() - 1, at.firstColumn(), at.firstColumn() + typed.getFirst().size() - 1));
+        grid.select(new Block(at.firstRow(), at.firstRow() + typed.size() - 1, at.firstColumn(),
+                at.firstColumn() + typed.getFirst().size() - 1));
     }
 }

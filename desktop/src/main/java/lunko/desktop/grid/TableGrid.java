@@ -53,19 +53,25 @@ public final class TableGrid extends GridTable<RowSlot> {
     private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
-    /** A grid for the show: headings of one line, and no row to add rows in. {@code inQuery} are the items of a column's menu that speak of the query. */
-    public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean pointsRight, IntFunction<List<MenuItem>> inQuery) {
+    /**
+     * A grid for the show: headings of one line, and no row to add rows in. {@code inQuery} are the items of a column's
+     * menu that speak of the query.
+     */
+    public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags,
+            boolean pointsRight, IntFunction<List<MenuItem>> inQuery) {
         TableGrid grid = new TableGrid(model, name, widths, drags, false, inQuery);
         grid.pointsRight = Optional.of(pointsRight);
         return grid;
     }
 
     /** A grid for the bench: headings with types, and a row at the end to add rows in. */
-    public static TableGrid forBuilding(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags) {
+    public static TableGrid forBuilding(LessonModel model, Supplier<String> name, ColumnWidths widths,
+            DragBoard drags) {
         return new TableGrid(model, name, widths, drags, true, _ -> List.of());
     }
 
-    private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags, boolean forBuilding, IntFunction<List<MenuItem>> inQuery) {
+    private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags,
+            boolean forBuilding, IntFunction<List<MenuItem>> inQuery) {
         super(forBuilding ? TALL_HEADER : HEADER_HEIGHT);
         this.model = model;
         this.name = name;
@@ -110,7 +116,7 @@ public final class TableGrid extends GridTable<RowSlot> {
      * Shows a table.
      *
      * @param linkedColumns those that belong to columns of another table, counted from 0
-     * @param asHeadings    what stands over the columns where there is room for it
+     * @param asHeadings what stands over the columns where there is room for it
      */
     public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings) {
         show(table, linkedColumns, asHeadings, table.columns().stream().map(Column::name).toList());
@@ -129,7 +135,8 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
-        widths.fit(columns, table.rows(), asHeadings, shorter, forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
+        widths.fit(columns, table.rows(), asHeadings, shorter,
+                forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
     }
 
     private void showColumns() {
@@ -158,18 +165,23 @@ public final class TableGrid extends GridTable<RowSlot> {
         return shown;
     }
 
-    /** Changes only the places where another row stands now, so that nothing else is drawn again and the scroll position stays. */
+    /**
+     * Changes only the places where another row stands now, so that nothing else is drawn again and the scroll position
+     * stays.
+     */
     private void replaceChanged(List<Row> now) {
         int before = current.size();
         int shorter = Math.min(before, now.size());
         int same = 0;
         while (same < shorter && current.get(same) == now.get(same)) same++;
         int sameEnd = 0;
-        while (sameEnd < shorter - same && current.get(before - 1 - sameEnd) == now.get(now.size() - 1 - sameEnd)) sameEnd++;
+        while (sameEnd < shorter - same && current.get(before - 1 - sameEnd) == now.get(now.size() - 1 - sameEnd))
+            sameEnd++;
         int kept = shorter - sameEnd;
         for (int i = same; i < kept; i++) rows.get(i).set(now.get(i));
         if (before > shorter) rows.remove(kept, before - sameEnd);
-        if (now.size() > shorter) rows.addAll(kept, now.subList(kept, now.size() - sameEnd).stream().map(RowSlot::new).toList());
+        if (now.size() > shorter)
+            rows.addAll(kept, now.subList(kept, now.size() - sameEnd).stream().map(RowSlot::new).toList());
     }
 
     // What is selected.
@@ -183,7 +195,8 @@ public final class TableGrid extends GridTable<RowSlot> {
     public Optional<Block> block() {
         int last = meant().rows().size() - 1;
         return selected().get().map(Selection::block).filter(block -> block.firstRow() <= last)
-                .map(block -> new Block(block.firstRow(), Math.min(last, block.lastRow()), block.firstColumn(), block.lastColumn()));
+                .map(block -> new Block(block.firstRow(), Math.min(last, block.lastRow()), block.firstColumn(),
+                        block.lastColumn()));
     }
 
     /** The cell that has the keyboard; the first one if none has. */
@@ -222,7 +235,9 @@ public final class TableGrid extends GridTable<RowSlot> {
     private void typeOver(KeyEvent event) {
         String typed = event.getCharacter();
         boolean printable = !typed.isEmpty() && !Character.isISOControl(typed.charAt(0)) && !typed.isBlank();
-        if (event.getTarget() instanceof TextInputControl || !printable || event.isShortcutDown() || event.isAltDown() || getEditingCell() != null) return;
+        if (event.getTarget() instanceof TextInputControl || !printable || event.isShortcutDown() || event.isAltDown()
+                || getEditingCell() != null)
+            return;
         editCell();
         if (getScene().getFocusOwner() instanceof TextField field) {
             field.setText(typed);
@@ -247,11 +262,13 @@ public final class TableGrid extends GridTable<RowSlot> {
         boolean isNew = slot.isGhost();
         Row row = slot.row().get();
         if (isNew && typed.isBlank()) return;
-        Edit edit = isNew ? new RowEdit.Append(table(), column, typed) : new CellEdit.Type(table(), row.id(), column, typed);
+        Edit edit = isNew ? new RowEdit.Append(table(), column, typed)
+                : new CellEdit.Type(table(), row.id(), column, typed);
         if (!model.edit(edit)) return;
         Table now = meant();
         int at = isNew ? now.rows().size() - 1 : now.position(row.id()).orElse(-1);
-        if (at >= 0) now.rows().get(at).entry(column).misfit().ifPresent(text -> model.say(Problem.of(now.columns().get(column).misfit(text))));
+        if (at >= 0) now.rows().get(at).entry(column).misfit()
+                .ifPresent(text -> model.say(Problem.of(now.columns().get(column).misfit(text))));
     }
 
     /** Lets the name of a column be typed. */
@@ -269,7 +286,8 @@ public final class TableGrid extends GridTable<RowSlot> {
     void headingTyped(int column, int by) {
         int next = column + by;
         if (by != 0 && next >= 0) {
-            if (next >= columns.size()) model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(meant()))));
+            if (next >= columns.size())
+                model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(meant()))));
             renameColumn(next);
         } else {
             requestFocus();

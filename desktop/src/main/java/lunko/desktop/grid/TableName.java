@@ -29,7 +29,8 @@ public final class TableName extends TextField {
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(NAME.width(text) + 14, 40, 200)));
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) setText(table.get());
-            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB || event.getCode() == KeyCode.ESCAPE) {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB
+                    || event.getCode() == KeyCode.ESCAPE) {
                 event.consume();
                 Runnable now = next;
                 next = then;

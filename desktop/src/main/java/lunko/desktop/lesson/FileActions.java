@@ -36,33 +36,44 @@ public final class FileActions {
     private final Action redo;
 
     /** The actions on a model; the result is the one at hand, if the query can run. */
-    public FileActions(LessonModel model, LessonFiles lessons, TableFiles files, ObservableValue<Optional<Outcome>> result) {
-        open = Action.of("Open a lesson…", Group.LESSON, lessons::chooseAndOpen, new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
+    public FileActions(LessonModel model, LessonFiles lessons, TableFiles files,
+            ObservableValue<Optional<Outcome>> result) {
+        open = Action.of("Open a lesson…", Group.LESSON, lessons::chooseAndOpen,
+                new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
         begin = Action.of("Begin a new lesson", Group.LESSON, () -> {
             lessons.begin(Lesson.of(TableSet.of(Table.empty("table", Column.open("column_1")))));
             model.mode().set(Mode.TABLES);
         });
         demo = Action.of("Open the demo lesson", Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
-        save = Action.of("Save the lesson", Group.LESSON, () -> lessons.save(() -> { }), new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
-        saveAs = Action.of("Save the lesson under another name…", Group.LESSON, () -> lessons.chooseAndSave(() -> { }),
+        save = Action.of("Save the lesson", Group.LESSON, () -> lessons.save(() -> {}),
+                new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
+        saveAs = Action.of("Save the lesson under another name…", Group.LESSON, () -> lessons.chooseAndSave(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN, SHIFT_DOWN));
-        bringIn = Action.of("Bring in tables…", Group.LESSON, () -> files.chooseAndOpen(Optional.empty()), new KeyCodeCombination(KeyCode.I, SHORTCUT_DOWN));
+        bringIn = Action.of("Bring in tables…", Group.LESSON, () -> files.chooseAndOpen(Optional.empty()),
+                new KeyCodeCombination(KeyCode.I, SHORTCUT_DOWN));
         openLeft = openInPlaceOf(Side.LEFT, model, files, KeyCode.L);
         openRight = openInPlaceOf(Side.RIGHT, model, files, KeyCode.R);
-        saveTables = Action.of("Save all tables as…", Group.LESSON, () -> files.chooseAndSave(model.lesson().get().set()));
-        saveResult = new Action(Action.constant("Save the result as CSV…"), Group.LESSON, List.of(new KeyCodeCombination(KeyCode.E, SHORTCUT_DOWN)),
-                Bindings.createBooleanBinding(() -> result.getValue().isPresent(), result), () -> result.getValue().ifPresent(files::chooseAndSave));
+        saveTables =
+                Action.of("Save all tables as…", Group.LESSON, () -> files.chooseAndSave(model.lesson().get().set()));
+        saveResult = new Action(Action.constant("Save the result as CSV…"), Group.LESSON,
+                List.of(new KeyCodeCombination(KeyCode.E, SHORTCUT_DOWN)),
+                Bindings.createBooleanBinding(() -> result.getValue().isPresent(), result),
+                () -> result.getValue().ifPresent(files::chooseAndSave));
         undo = new Action(model.history().map(history -> named("Undo", history.past())), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN)),
-                Bindings.createBooleanBinding(() -> model.history().get().past().isPresent(), model.history()), model::undo);
+                Bindings.createBooleanBinding(() -> model.history().get().past().isPresent(), model.history()),
+                model::undo);
         redo = new Action(model.history().map(history -> named("Redo", history.future())), Group.LESSON,
-                List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN, SHIFT_DOWN), new KeyCodeCombination(KeyCode.Y, SHORTCUT_DOWN)),
-                Bindings.createBooleanBinding(() -> model.history().get().future().isPresent(), model.history()), model::redo);
+                List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN, SHIFT_DOWN),
+                        new KeyCodeCombination(KeyCode.Y, SHORTCUT_DOWN)),
+                Bindings.createBooleanBinding(() -> model.history().get().future().isPresent(), model.history()),
+                model::redo);
     }
 
     private static Action openInPlaceOf(Side side, LessonModel model, TableFiles files, KeyCode key) {
         return Action.of("Open a file as the " + side.title() + " table…", Group.LESSON,
-                () -> files.chooseAndOpen(Optional.of(model.lesson().get().scene().on(side))), new KeyCodeCombination(key, SHORTCUT_DOWN));
+                () -> files.chooseAndOpen(Optional.of(model.lesson().get().scene().on(side))),
+                new KeyCodeCombination(key, SHORTCUT_DOWN));
     }
 
     private static String named(String verb, Optional<History.Done> done) {
@@ -71,12 +82,14 @@ public final class FileActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(open, begin, demo, save, saveAs, bringIn, openLeft, openRight, saveTables, saveResult, undo, redo);
+        return List.of(open, begin, demo, save, saveAs, bringIn, openLeft, openRight, saveTables, saveResult, undo,
+                redo);
     }
 
     /** Those that stand in the menu of the lesson, in parts. */
     public List<List<Action>> menu() {
-        return List.of(List.of(begin, open, demo), List.of(save, saveAs), List.of(bringIn, openLeft, openRight), List.of(saveTables, saveResult));
+        return List.of(List.of(begin, open, demo), List.of(save, saveAs), List.of(bringIn, openLeft, openRight),
+                List.of(saveTables, saveResult));
     }
 
     /** Brings in tables from a file. */

@@ -70,13 +70,17 @@ public final class LessonFiles {
 
     /** Opens a lesson in the place of the one at hand, which is asked about if it has been changed. */
     public void open(Path file) {
-        leave(() -> work.start("Reading " + file.getFileName(), _ -> LessonFile.read(file), (Checked<Lesson> read) -> read.handle(lesson -> {
-            model.open(lesson);
-            cameFrom(file);
-        }, model::say)));
+        leave(() -> work.start("Reading " + file.getFileName(), _ -> LessonFile.read(file),
+                (Checked<Lesson> read) -> read.handle(lesson -> {
+                    model.open(lesson);
+                    cameFrom(file);
+                }, model::say)));
     }
 
-    /** Takes up a lesson that is in no file, in the place of the one at hand, which is asked about if it has been changed. */
+    /**
+     * Takes up a lesson that is in no file, in the place of the one at hand, which is asked about if it has been
+     * changed.
+     */
     public void begin(Lesson lesson) {
         leave(() -> {
             model.open(lesson);
@@ -84,7 +88,10 @@ public final class LessonFiles {
         });
     }
 
-    /** Does something that the lesson at hand does not outlive; if it has been changed, its person says first what becomes of the changes. */
+    /**
+     * Does something that the lesson at hand does not outlive; if it has been changed, its person says first what
+     * becomes of the changes.
+     */
     public void leave(Runnable then) {
         if (!changed.get()) {
             then.run();
@@ -92,7 +99,8 @@ public final class LessonFiles {
         }
         ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
         ButtonType lose = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose, ButtonType.CANCEL);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose,
+                ButtonType.CANCEL);
         alert.initOwner(window.get());
         alert.setTitle("Lunko");
         alert.setHeaderText("Save the changes to “" + model.lesson().get().title() + "”?");
@@ -115,12 +123,13 @@ public final class LessonFiles {
             return;
         }
         Lesson lesson = model.lesson().get();
-        work.start("Writing " + file.getFileName(), _ -> LessonFile.write(lesson, file), (Checked<Path> written) -> written.handle(path -> {
-            become(new Saved(lesson, Optional.of(path), time(path)));
-            recent.note(path);
-            model.say(new Notice.Success("Saved the lesson to " + path + "."));
-            then.run();
-        }, model::say));
+        work.start("Writing " + file.getFileName(), _ -> LessonFile.write(lesson, file),
+                (Checked<Path> written) -> written.handle(path -> {
+                    become(new Saved(lesson, Optional.of(path), time(path)));
+                    recent.note(path);
+                    model.say(new Notice.Success("Saved the lesson to " + path + "."));
+                    then.run();
+                }, model::say));
     }
 
     void chooseAndOpen() {
@@ -141,7 +150,8 @@ public final class LessonFiles {
         chooser.setTitle(title);
         chooser.getExtensionFilters().addAll(new FileChooser.ExtensionFilter("Lessons", "*" + LessonFile.ENDING),
                 new FileChooser.ExtensionFilter("All files", "*.*"));
-        saved.file().map(Path::toAbsolutePath).map(Path::getParent).map(Path::toFile).filter(folder -> folder.isDirectory()).ifPresent(chooser::setInitialDirectory);
+        saved.file().map(Path::toAbsolutePath).map(Path::getParent).map(Path::toFile)
+                .filter(folder -> folder.isDirectory()).ifPresent(chooser::setInitialDirectory);
         return chooser;
     }
 

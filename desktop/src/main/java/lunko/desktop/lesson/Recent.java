@@ -30,10 +30,13 @@ public record Recent(Path file) {
     /** Puts a lesson first. That it cannot be noted keeps nobody from work, and is logged. */
     public void note(Path lesson) {
         Path whole = lesson.toAbsolutePath().normalize();
-        List<String> lines = Stream.concat(Stream.of(whole), lessons().stream().filter(other -> !other.equals(whole))).limit(MOST).map(Path::toString).toList();
+        List<String> lines = Stream.concat(Stream.of(whole), lessons().stream().filter(other -> !other.equals(whole)))
+                .limit(MOST).map(Path::toString).toList();
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
-            if (new WholeFile(file).write(draft -> Files.write(draft, lines) != null) instanceof Checked.Invalid<Path>(var problem)) LOG.warn("{}", problem.inWords());
+            if (new WholeFile(file)
+                    .write(draft -> Files.write(draft, lines) != null) instanceof Checked.Invalid<Path>(var problem))
+                LOG.warn("{}", problem.inWords());
         } catch (IOException refused) {
             LOG.warn("{} cannot be written", file, refused);
         }

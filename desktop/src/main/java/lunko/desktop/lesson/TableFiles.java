@@ -25,7 +25,10 @@ import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Table;
 
-/** Brings tables in from files and the clipboard, and tables and results out to them, asking for the file where none is named. */
+/**
+ * Brings tables in from files and the clipboard, and tables and results out to them, asking for the file where none is
+ * named.
+ */
 public final class TableFiles {
     private static final FileChooser.ExtensionFilter CSV = filter("CSV files", TableFormat.CSV);
     private static final FileChooser.ExtensionFilter TABLES = filter("Files with tables", TableFormat.values());
@@ -41,7 +44,8 @@ public final class TableFiles {
     private final LessonModel model;
     private final Work work;
     private final Supplier<Window> window;
-    private Desk desk = (intake, inPlaceOf) -> intake.tables().handle(brought -> take(brought, inPlaceOf), this::refuse);
+    private Desk desk =
+            (intake, inPlaceOf) -> intake.tables().handle(brought -> take(brought, inPlaceOf), this::refuse);
     private Optional<File> folder = Optional.empty();
 
     /** Files for a model; the window is asked for when a dialog needs an owner. */
@@ -72,26 +76,29 @@ public final class TableFiles {
             lessons.open(file);
             return;
         }
-        work.start("Reading " + file.getFileName(), watch -> Intake.of(file, watch), (Checked<Intake> read) -> read.handle(intake -> {
-            switch (intake) {
-                case Intake.Plain(_, Brought brought) -> take(brought, inPlaceOf);
-                case Intake.OfText _, Intake.OfSheets _ -> desk.show(intake, inPlaceOf);
-            }
-        }, model::say));
+        work.start("Reading " + file.getFileName(), watch -> Intake.of(file, watch),
+                (Checked<Intake> read) -> read.handle(intake -> {
+                    switch (intake) {
+                        case Intake.Plain(_, Brought brought) -> take(brought, inPlaceOf);
+                        case Intake.OfText _,Intake.OfSheets _ -> desk.show(intake, inPlaceOf);
+                    }
+                }, model::say));
     }
 
     /** Takes tables in, beside those that are there or in the place of one, and says what was left out. */
     public void take(Brought brought, Optional<String> inPlaceOf) {
         TableSet set = brought.set();
-        boolean done = model.edit(inPlaceOf.<TableEdit>map(table -> new TableEdit.Replace(table, set)).orElseGet(() -> new TableEdit.BringIn(set)));
+        boolean done = model.edit(inPlaceOf.<TableEdit>map(table -> new TableEdit.Replace(table, set))
+                .orElseGet(() -> new TableEdit.BringIn(set)));
         if (done && !brought.notes().isEmpty()) model.say(new Notice.Success(String.join(" ", brought.notes())));
     }
 
     /** Brings in the tables that were copied somewhere, the first in the place of one that is there if one is named. */
     public void paste(Optional<String> inPlaceOf) {
         Clipboard clipboard = Clipboard.getSystemClipboard();
-        TableText.read(Optional.ofNullable(clipboard.getHtml()), Optional.ofNullable(clipboard.getString()).orElse("")).handle(
-                tables -> take(Brought.of(tables), inPlaceOf), this::refuse);
+        TableText.read(Optional.ofNullable(clipboard.getHtml()), Optional.ofNullable(clipboard.getString()).orElse(""))
+                .handle(
+                        tables -> take(Brought.of(tables), inPlaceOf), this::refuse);
     }
 
     /** Copies a table, for a spreadsheet, a page or Lunko itself. */
@@ -100,24 +107,31 @@ public final class TableFiles {
         content.putString(TableText.tabbed(table));
         content.putHtml(TableText.html(table));
         Clipboard.getSystemClipboard().setContent(content);
-        model.say(new Notice.Success("Copied " + table.name() + ": paste it into a spreadsheet, a page, or another lesson."));
+        model.say(new Notice.Success(
+                "Copied " + table.name() + ": paste it into a spreadsheet, a page, or another lesson."));
     }
 
     /** Writes the whole result, whatever step is at hand, to a CSV file. */
     public void save(Outcome outcome, Path file) {
-        work.start("Writing " + file.getFileName(), watch -> new CsvWriter(outcome).write(file, watch), (Checked<Long> written) ->
-                written.handle(rows -> model.say(new Notice.Success("Saved " + rows + (rows == 1 ? " row" : " rows") + " to " + file + ".")), this::refuse));
+        work.start("Writing " + file.getFileName(), watch -> new CsvWriter(outcome).write(file, watch),
+                (Checked<Long> written) -> written.handle(
+                        rows -> model.say(new Notice.Success(
+                                "Saved " + rows + (rows == 1 ? " row" : " rows") + " to " + file + ".")),
+                        this::refuse));
     }
 
     /** Writes the tables of the lesson to a file, of the kind that its name says. */
     public void save(TableSet set, Path file) {
-        work.start("Writing " + file.getFileName(), _ -> TableFormat.write(set, file), (Checked<Path> written) ->
-                written.handle(path -> model.say(new Notice.Success("Saved the tables to " + path + ".")), this::refuse));
+        work.start("Writing " + file.getFileName(), _ -> TableFormat.write(set, file),
+                (Checked<Path> written) -> written.handle(
+                        path -> model.say(new Notice.Success("Saved the tables to " + path + ".")), this::refuse));
     }
 
     /** Asks for a file and opens it. */
     public void chooseAndOpen(Optional<String> inPlaceOf) {
-        FileChooser chooser = chooser(inPlaceOf.map(table -> "Open a file in the place of " + table).orElse("Bring in tables"), List.of(TABLES));
+        FileChooser chooser =
+                chooser(inPlaceOf.map(table -> "Open a file in the place of " + table).orElse("Bring in tables"),
+                        List.of(TABLES));
         chosen(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file, inPlaceOf));
     }
 
@@ -129,16 +143,21 @@ public final class TableFiles {
 
     /** Asks for a file and writes tables to it. */
     public void chooseAndSave(TableSet set) {
-        FileChooser chooser = chooser("Save tables", Stream.of(TableFormat.values()).filter(TableFormat::isWritten).map(format -> filter(format.title(), format)).toList());
-        chooser.setInitialFileName(set.tables().size() == 1 ? set.tables().getFirst().name() : model.lesson().get().title());
-        chosen(chooser.showSaveDialog(window.get())).map(file -> ending(file, chooser.getSelectedExtensionFilter())).ifPresent(file -> save(set, file));
+        FileChooser chooser = chooser("Save tables", Stream.of(TableFormat.values()).filter(TableFormat::isWritten)
+                .map(format -> filter(format.title(), format)).toList());
+        chooser.setInitialFileName(
+                set.tables().size() == 1 ? set.tables().getFirst().name() : model.lesson().get().title());
+        chosen(chooser.showSaveDialog(window.get())).map(file -> ending(file, chooser.getSelectedExtensionFilter()))
+                .ifPresent(file -> save(set, file));
     }
 
     /** A file whose name does not say of which kind it is gets the ending that was chosen. */
     private static Path ending(Path file, FileChooser.ExtensionFilter chosen) {
-        boolean says = Stream.of(TableFormat.values()).flatMap(format -> format.endings().stream()).anyMatch(file.toString().toLowerCase(Locale.ROOT)::endsWith);
+        boolean says = Stream.of(TableFormat.values()).flatMap(format -> format.endings().stream())
+                .anyMatch(file.toString().toLowerCase(Locale.ROOT)::endsWith);
         String ending = chosen == null ? "*" : chosen.getExtensions().getFirst();
-        return says || !ending.startsWith("*.") || ending.equals("*.*") ? file : file.resolveSibling(file.getFileName() + ending.substring(1));
+        return says || !ending.startsWith("*.") || ending.equals("*.*") ? file
+                : file.resolveSibling(file.getFileName() + ending.substring(1));
     }
 
     private FileChooser chooser(String title, List<FileChooser.ExtensionFilter> files) {

@@ -29,7 +29,9 @@ public final class Appearance {
     /** The usual appearance, kept nowhere. */
     public Appearance() {}
 
-    /** The appearance that a file tells of; what is changed is written there. A file that tells nothing is no trouble. */
+    /**
+     * The appearance that a file tells of; what is changed is written there. A file that tells nothing is no trouble.
+     */
     public static Appearance in(Path file) {
         Appearance appearance = new Appearance();
         appearance.read(file);
@@ -66,7 +68,8 @@ public final class Appearance {
             LOG.warn("{} cannot be read", file, unreadable);
             return;
         }
-        Optional<Theme> known = Arrays.stream(Theme.values()).filter(one -> one.name().equals(properties.getProperty(THEME))).findFirst();
+        Optional<Theme> known = Arrays.stream(Theme.values())
+                .filter(one -> one.name().equals(properties.getProperty(THEME))).findFirst();
         known.ifPresent(theme::set);
         still.set(Boolean.parseBoolean(properties.getProperty(STILL)));
     }

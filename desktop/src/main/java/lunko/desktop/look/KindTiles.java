@@ -18,7 +18,10 @@ import lunko.insight.KindCount;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 
-/** How many rows each kind of join gives on the tables at hand, and how the numbers come about; a click chooses the kind. */
+/**
+ * How many rows each kind of join gives on the tables at hand, and how the numbers come about; a click chooses the
+ * kind.
+ */
 public final class KindTiles extends GridPane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final String UNKNOWN = "–";
@@ -39,7 +42,8 @@ public final class KindTiles extends GridPane {
 
     /** Shows counts, of which some may be missing, and the kind that is chosen. */
     public void show(List<KindCount> counts, JoinKind chosen) {
-        tiles.forEach((kind, tile) -> tile.show(counts.stream().filter(count -> count.kind() == kind).findFirst(), kind == chosen));
+        tiles.forEach((kind, tile) -> tile.show(counts.stream().filter(count -> count.kind() == kind).findFirst(),
+                kind == chosen));
     }
 
     private static final class Tile extends Button {
@@ -68,7 +72,8 @@ public final class KindTiles extends GridPane {
         void show(Optional<KindCount> count, boolean chosen) {
             rows.setText(count.map(c -> Words.number(c.rows())).orElse(UNKNOWN));
             figures.setText(count.map(KindCount::figures).orElse(""));
-            String said = kind.withArticle() + ": " + count.map(c -> Words.rows(c.rows()) + ", " + c.arithmetic()).orElse("cannot run");
+            String said = kind.withArticle() + ": "
+                    + count.map(c -> Words.rows(c.rows()) + ", " + c.arithmetic()).orElse("cannot run");
             getTooltip().setText(said);
             setAccessibleText(said);
             pseudoClassStateChanged(CHOSEN, chosen);

@@ -11,7 +11,8 @@ public final class AppFolders {
     public static Path state() {
         Path home = Path.of(System.getProperty("user.home"));
         String system = System.getProperty("os.name");
-        if (system.startsWith("Windows")) return named("LOCALAPPDATA").orElse(home.resolve("AppData/Local")).resolve("Lunko");
+        if (system.startsWith("Windows"))
+            return named("LOCALAPPDATA").orElse(home.resolve("AppData/Local")).resolve("Lunko");
         if (system.startsWith("Mac")) return home.resolve("Library/Application Support/Lunko");
         return named("XDG_STATE_HOME").orElse(home.resolve(".local/state")).resolve("lunko");
     }

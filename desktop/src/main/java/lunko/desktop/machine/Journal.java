@@ -17,7 +17,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Work in progress, written down within a second of each change, so that it is there again after a crash. Each process has
+ * Work in progress, written down within a second of each change, so that it is there again after a crash. Each process
+ * has
  * a file of its own, which it takes away when it ends in order.
  */
 public final class Journal implements AutoCloseable {
@@ -38,7 +39,8 @@ public final class Journal implements AutoCloseable {
 
     /** Writes a lesson down soon; of several in that time, the last. */
     public void note(Lesson lesson) {
-        if (next.getAndSet(Optional.of(lesson)).isEmpty()) writer.schedule(this::write, PAUSE_MILLIS, TimeUnit.MILLISECONDS);
+        if (next.getAndSet(Optional.of(lesson)).isEmpty())
+            writer.schedule(this::write, PAUSE_MILLIS, TimeUnit.MILLISECONDS);
     }
 
     /** Nothing is in progress: all there is has been saved. */
@@ -51,7 +53,8 @@ public final class Journal implements AutoCloseable {
         next.getAndSet(Optional.empty()).ifPresent(lesson -> {
             try {
                 Files.createDirectories(folder);
-                if (LessonFile.write(lesson, own) instanceof Checked.Invalid<Path>(var problem)) LOG.warn("no journal: {}", problem.inWords());
+                if (LessonFile.write(lesson, own) instanceof Checked.Invalid<Path>(var problem))
+                    LOG.warn("no journal: {}", problem.inWords());
             } catch (IOException failed) {
                 LOG.warn("no journal in {}", folder, failed);
             }
@@ -86,7 +89,8 @@ public final class Journal implements AutoCloseable {
     private static boolean isAlive(Path file) {
         String name = file.getFileName().toString();
         try {
-            return ProcessHandle.of(Long.parseLong(name.substring(0, name.length() - LessonFile.ENDING.length()))).isPresent();
+            return ProcessHandle.of(Long.parseLong(name.substring(0, name.length() - LessonFile.ENDING.length())))
+                    .isPresent();
         } catch (NumberFormatException foreign) {
             return true;
         }

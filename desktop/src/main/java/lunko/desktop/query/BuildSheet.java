@@ -46,7 +46,10 @@ import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
-/** The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the text. */
+/**
+ * The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the
+ * text.
+ */
 final class BuildSheet extends Sheet {
     private static final int LEAST_CONDITION = 18;
     private static final int MOST_CONDITION = 60;
@@ -57,7 +60,8 @@ final class BuildSheet extends Sheet {
 
     private record Found(Swapped asked, Optional<Swapping> swapping) {}
 
-    private final Latest<Swapped, Found> swapped = new Latest<>("swapped sides", asked -> new Found(asked, Swapping.of(asked.before(), asked.after().text(), asked.after().tables())),
+    private final Latest<Swapped, Found> swapped = new Latest<>("swapped sides",
+            asked -> new Found(asked, Swapping.of(asked.before(), asked.after().text(), asked.after().tables())),
             found -> say(found.asked(), found.swapping()));
 
     BuildSheet(ShowModel model, Runnable close) {
@@ -67,13 +71,19 @@ final class BuildSheet extends Sheet {
     @Override
     void show(Lesson lesson) {
         Showing now = model().showing().get();
-        String gives = now.lesson() != lesson ? "" : (now.rows().isPresent() ? "gives " + Words.rows(now.rows().getAsLong()) : "cannot be shown yet") + " · ";
+        String gives = now.lesson() != lesson ? ""
+                : (now.rows().isPresent() ? "gives " + Words.rows(now.rows().getAsLong()) : "cannot be shown yet")
+                        + " · ";
         say(gives + "the text follows, and keeps its layout and comments");
         lesson.text().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());
-            put(outline.isEmpty() ? List.of(label("Here two queries are put together: change the text of the one that is meant.", "about"))
-                    : List.of(part("Tables", tables(lesson, query, outline.get())), part("Columns", columns(query, outline.get())), part("Conditions", conditions(query, lesson.tables(), outline.get())),
+            put(outline.isEmpty()
+                    ? List.of(label("Here two queries are put together: change the text of the one that is meant.",
+                            "about"))
+                    : List.of(part("Tables", tables(lesson, query, outline.get())),
+                            part("Columns", columns(query, outline.get())),
+                            part("Conditions", conditions(query, lesson.tables(), outline.get())),
                             part("Order", order(query, outline.get())), part("First rows", first(query))));
         }, (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
     }
@@ -118,11 +128,13 @@ final class BuildSheet extends Sheet {
                 if (!alias.getText().isBlank()) change(new QueryChange.Call(number, Name.of(alias.getText().strip())));
             });
             all.getChildren().add(line(label(table.table(), "build-name"), alias));
-            if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1) all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
+            if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1)
+                all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
         }
         MenuButton add = new MenuButton("Join a further table");
         add.setId("add-table");
-        lesson.tables().forEach(table -> add.getItems().add(item(table.name(), () -> change(lesson.furtherTable(query, table.name(), outline.free(table.name()))))));
+        lesson.tables().forEach(table -> add.getItems().add(item(table.name(),
+                () -> change(lesson.furtherTable(query, table.name(), outline.free(table.name()))))));
         all.getChildren().add(add);
         return all;
     }
@@ -133,11 +145,14 @@ final class BuildSheet extends Sheet {
         MenuButton kind = new MenuButton(joined.kind().words().orElseThrow());
         kind.setId("join-" + number);
         for (JoinKind other : JoinKind.values()) {
-            other.words().ifPresent(words -> kind.getItems().add(item(words, () -> lesson.joining(number, joins.size(), other)
-                    .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
+            other.words().ifPresent(
+                    words -> kind.getItems().add(item(words, () -> lesson.joining(number, joins.size(), other)
+                            .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
         }
-        HBox line = line(kind, small(Feather.REPEAT, "Swap the sides of this join: left becomes right", () -> swap(number)));
-        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, "Take out the right table of this join", () -> change(new QueryChange.DropTable(number))));
+        HBox line = line(kind,
+                small(Feather.REPEAT, "Swap the sides of this join: left becomes right", () -> swap(number)));
+        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, "Take out the right table of this join",
+                () -> change(new QueryChange.DropTable(number))));
         return line;
     }
 
@@ -149,7 +164,8 @@ final class BuildSheet extends Sheet {
     }
 
     private void say(Swapped asked, Optional<Swapping> found) {
-        if (asked.after() == model().lesson().lesson().get()) found.ifPresent(swapping -> model().lesson().say(new Notice.Success(swapping.said())));
+        if (asked.after() == model().lesson().lesson().get())
+            found.ifPresent(swapping -> model().lesson().say(new Notice.Success(swapping.said())));
     }
 
     private Node columns(QueryExpression query, Outline outline) {
@@ -163,18 +179,25 @@ final class BuildSheet extends Sheet {
             name.getStyleClass().add("alias-field");
             name.setPromptText("name");
             name.setAccessibleText("another name for " + SQL.expression(item.expression()));
-            name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(), Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
+            name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(),
+                    Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
             HBox chip = line(label(SQL.expression(item.expression()), "build-name"), name,
-                    small(Feather.CHEVRON_LEFT, "Further to the left", () -> show(select.distinct(), swapped(items, number, number - 1))),
-                    small(Feather.CHEVRON_RIGHT, "Further to the right", () -> show(select.distinct(), swapped(items, number, number + 1))),
-                    small(Feather.X, "Do not show " + SQL.expression(item.expression()), () -> show(select.distinct(), without(items, number))));
+                    small(Feather.CHEVRON_LEFT, "Further to the left",
+                            () -> show(select.distinct(), swapped(items, number, number - 1))),
+                    small(Feather.CHEVRON_RIGHT, "Further to the right",
+                            () -> show(select.distinct(), swapped(items, number, number + 1))),
+                    small(Feather.X, "Do not show " + SQL.expression(item.expression()),
+                            () -> show(select.distinct(), without(items, number))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
         MenuButton add = new MenuButton("Show a column");
         add.setId("add-column");
-        for (ColumnName column : outline.hidden()) add.getItems().add(item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
-        add.getItems().add(item("all columns (*)", () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
+        for (ColumnName column : outline.hidden())
+            add.getItems().add(
+                    item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
+        add.getItems().add(item("all columns (*)",
+                () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
         CheckBox once = new CheckBox("equal rows once (DISTINCT)");
         once.setSelected(select.distinct());
         once.setOnAction(_ -> change(new QueryChange.Show(once.isSelected(), select.items())));
@@ -216,11 +239,14 @@ final class BuildSheet extends Sheet {
         int joins = Joins.of(query).size();
         for (Seated condition : Conditions.of(query)) {
             HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), field(condition));
-            Conditions.others(query, condition).forEach(to -> line.getChildren().add(send(condition, to, "to " + SeatNames.of(to, joins))));
-            line.getChildren().add(small(Feather.X, "Take out this condition", () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
+            Conditions.others(query, condition)
+                    .forEach(to -> line.getChildren().add(send(condition, to, "to " + SeatNames.of(to, joins))));
+            line.getChildren().add(small(Feather.X, "Take out this condition",
+                    () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
         }
-        if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, tables, joins, (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
+        if (!outline.columns().isEmpty()) all.getChildren().add(new ConditionMaker(outline, tables, joins,
+                (seat, condition) -> change(new QueryChange.AddCondition(seat, condition))));
         return all;
     }
 
@@ -232,7 +258,9 @@ final class BuildSheet extends Sheet {
         field.setTooltip(new Tooltip("Type another condition over it, and press Enter"));
         field.setPrefColumnCount(Math.clamp(text.length(), LEAST_CONDITION, MOST_CONDITION));
         field.setAccessibleText("the condition " + text);
-        field.setOnAction(_ -> Outline.condition(field.getText()).handle(other -> change(new QueryChange.ChangeCondition(condition.seat(), condition.number(), other)), model().lesson()::say));
+        field.setOnAction(_ -> Outline.condition(field.getText()).handle(
+                other -> change(new QueryChange.ChangeCondition(condition.seat(), condition.number(), other)),
+                model().lesson()::say));
         return field;
     }
 
@@ -249,15 +277,20 @@ final class BuildSheet extends Sheet {
         for (int i = 0; i < keys.size(); i++) {
             int number = i;
             SortKey key = keys.get(i);
-            HBox chip = line(label(SQL.sortKey(key), "build-name"), small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, "The other way round",
-                    () -> change(new QueryChange.SortBy(replaced(keys, number, new SortKey(key.by(), !key.descending(), key.nulls()))))),
-                    small(Feather.X, "Do not sort by this", () -> change(new QueryChange.SortBy(without(keys, number)))));
+            HBox chip = line(label(SQL.sortKey(key), "build-name"),
+                    small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, "The other way round",
+                            () -> change(new QueryChange.SortBy(
+                                    replaced(keys, number, new SortKey(key.by(), !key.descending(), key.nulls()))))),
+                    small(Feather.X, "Do not sort by this",
+                            () -> change(new QueryChange.SortBy(without(keys, number)))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
         MenuButton add = new MenuButton("Sort by");
         add.setId("add-sort");
-        for (ColumnName column : outline.columns()) add.getItems().add(item(SQL.expression(column), () -> change(new QueryChange.SortBy(with(keys, new SortKey(column, false, Optional.empty()))))));
+        for (ColumnName column : outline.columns())
+            add.getItems().add(item(SQL.expression(column),
+                    () -> change(new QueryChange.SortBy(with(keys, new SortKey(column, false, Optional.empty()))))));
         all.getChildren().add(add);
         return all;
     }

@@ -47,7 +47,8 @@ final class CompletionList {
         // A popup is a window of its own: it takes over how the one looks that it belongs to, and how large.
         popup.setOnShowing(_ -> {
             all.getStyleClass().removeIf(name -> name.startsWith("theme-"));
-            dressedAs.getScene().getRoot().getStyleClass().stream().filter(name -> name.startsWith("theme-")).forEach(all.getStyleClass()::add);
+            dressedAs.getScene().getRoot().getStyleClass().stream().filter(name -> name.startsWith("theme-"))
+                    .forEach(all.getStyleClass()::add);
             double zoom = dressedAs.getLocalToSceneTransform().getMxx();
             all.getTransforms().setAll(new Scale(zoom, zoom));
         });
@@ -64,7 +65,8 @@ final class CompletionList {
         list.scrollTo(0);
         list.setPrefHeight(Math.min(MOST_ROWS, list.getItems().size()) * ROW + 8);
         // It stays where the word begins while more of it is typed.
-        if (!popup.isShowing() || completion.from() != from) popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
+        if (!popup.isShowing() || completion.from() != from)
+            popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
         from = completion.from();
     }
 
@@ -103,7 +105,8 @@ final class CompletionList {
             line = new HBox(text, gap, about);
             line.setAlignment(Pos.BASELINE_LEFT);
             line.setMaxWidth(WIDTH - 30);
-            // It stays where it is, also in lines that are empty for a while: what is taken away and put back is styled anew.
+            // It stays where it is, also in lines that are empty for a while: what is taken away and put back is
+            // styled anew.
         }
 
         @Override
@@ -113,7 +116,8 @@ final class CompletionList {
             if (!line.isVisible()) return;
             text.setText(proposal.text());
             about.setText(proposal.kind() == Completion.Kind.WORD ? "" : proposal.about());
-            setAccessibleText(proposal.text() + ", " + (proposal.about().isEmpty() ? proposal.kind().name().toLowerCase(Locale.ROOT) : proposal.about()));
+            setAccessibleText(proposal.text() + ", " + (proposal.about().isEmpty()
+                    ? proposal.kind().name().toLowerCase(Locale.ROOT) : proposal.about()));
             setGraphic(line);
         }
     }

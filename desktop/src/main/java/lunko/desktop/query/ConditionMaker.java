@@ -56,8 +56,10 @@ final class ConditionMaker extends VBox {
         Button put = new Button("Add");
         put.setId("add-condition");
         put.getStyleClass().add("use");
-        put.setOnAction(_ -> new ConditionDraft(outline, left.getValue(), comparison.getValue(), right.getEditor().getText()).condition(tables)
-                .handle(condition -> add.accept(seat.getValue(), condition), this::say));
+        put.setOnAction(
+                _ -> new ConditionDraft(outline, left.getValue(), comparison.getValue(), right.getEditor().getText())
+                        .condition(tables)
+                        .handle(condition -> add.accept(seat.getValue(), condition), this::say));
         HBox line = new HBox(left, comparison, right, new Label("into"), seat, put);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("build-line");

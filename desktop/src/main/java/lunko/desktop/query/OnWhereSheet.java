@@ -52,8 +52,12 @@ final class OnWhereSheet extends Sheet {
 
     private record Found(Asked asked, Checked<Sending> sending) {}
 
-    private final Latest<Asked, Found> latest = new Latest<>("ON or WHERE", asked -> new Found(asked, Sending.of(asked.lesson().text(), asked.lesson().tables(), asked.choice().condition(),
-            asked.choice().to())), this::show);
+    private final Latest<Asked,
+            Found> latest = new Latest<>("ON or WHERE",
+                    asked -> new Found(asked,
+                            Sending.of(asked.lesson().text(), asked.lesson().tables(), asked.choice().condition(),
+                                    asked.choice().to())),
+                    this::show);
     private Optional<Choice> chosen = Optional.empty();
 
     OnWhereSheet(ShowModel model, Runnable close) {
@@ -63,20 +67,25 @@ final class OnWhereSheet extends Sheet {
     @Override
     void show(Lesson lesson) {
         say("a condition in ON decides who are partners, one in WHERE which rows stay");
-        lesson.text().read().handle(read -> show(lesson, read.query().query()), (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
+        lesson.text().read().handle(read -> show(lesson, read.query().query()),
+                (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
     }
 
     private void show(Lesson lesson, QueryExpression query) {
         List<Choice> choices = choices(query);
         if (choices.isEmpty()) {
-            put(List.of(label("This query has no condition that could be sent: it needs a join with ON. Write a condition into ON or WHERE first.", "about")));
+            put(List.of(label(
+                    "This query has no condition that could be sent: it needs a join with ON. Write a condition "
+                            + "into ON or WHERE first.",
+                    "about")));
             return;
         }
         Choice now = chosen.filter(choices::contains).orElse(choices.getLast());
         chosen = Optional.of(now);
         FlowPane buttons = flow("choices");
         for (Choice choice : choices) {
-            ToggleButton button = new ToggleButton(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
+            ToggleButton button =
+                    new ToggleButton(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
             button.setMnemonicParsing(false);
             button.setSelected(choice.equals(now));
             button.setOnAction(_ -> {
@@ -92,13 +101,16 @@ final class OnWhereSheet extends Sheet {
         Asked asked = found.asked();
         if (asked.lesson() != model().lesson().lesson().get()) return;
         List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
-        found.sending().handle(sending -> parts.addAll(compared(asked.lesson().text(), asked.choice(), sending)), (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
+        found.sending().handle(sending -> parts.addAll(compared(asked.lesson().text(), asked.choice(), sending)),
+                (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
         put(parts);
     }
 
     private static List<Choice> choices(QueryExpression query) {
         int joins = Joins.of(query).size();
-        return Conditions.of(query).stream().flatMap(condition -> Conditions.others(query, condition).stream().map(to -> new Choice(condition, to, joins))).toList();
+        return Conditions.of(query).stream().flatMap(
+                condition -> Conditions.others(query, condition).stream().map(to -> new Choice(condition, to, joins)))
+                .toList();
     }
 
     private static String text(Seated condition) {
@@ -112,7 +124,10 @@ final class OnWhereSheet extends Sheet {
         both.getColumnConstraints().setAll(half(), half());
         both.getStyleClass().add("side-by-side");
         List<Node> parts = new ArrayList<>(List.of(both));
-        if (sending.isSame()) parts.add(label("The same rows, wherever the condition stands: no row is kept for want of a partner that it would have taken away.", "way-about"));
+        if (sending.isSame()) parts.add(label(
+                "The same rows, wherever the condition stands: no row is kept for want of a partner that it would "
+                        + "have taken away.",
+                "way-about"));
         for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
         return parts;
     }
@@ -144,7 +159,8 @@ final class OnWhereSheet extends Sheet {
         String in = why.after() ? choice.there() : choice.from();
         String other = why.after() ? choice.from() : choice.there();
         VBox both = new VBox(flow(Phrase.write().strong("With it in " + in + ": ").phrase(why.why()).done()));
-        why.whyNot().ifPresent(not -> both.getChildren().add(flow(Phrase.write().strong("With it in " + other + ": ").phrase(not).done())));
+        why.whyNot().ifPresent(not -> both.getChildren()
+                .add(flow(Phrase.write().strong("With it in " + other + ": ").phrase(not).done())));
         both.getStyleClass().add("why-both");
         return both;
     }

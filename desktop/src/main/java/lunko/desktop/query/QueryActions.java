@@ -25,10 +25,12 @@ public final class QueryActions {
     /** The actions on a model. */
     public QueryActions(ShowModel model) {
         write = action("Write the query", QueryPane::edit, KeyCode.Q);
-        for (SheetKind kind : SheetKind.values()) sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
+        for (SheetKind kind : SheetKind.values())
+            sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
         nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F3);
         back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
-                Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(), model.lesson().lesson()),
+                Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(),
+                        model.lesson().lesson()),
                 () -> model.lesson().edit(new SceneEdit.Write(Optional.empty())));
     }
 

@@ -26,7 +26,8 @@ import lunko.query.sql.Stretch;
 import org.fxmisc.richtext.StyleClassedTextArea;
 
 /**
- * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is underlined and the
+ * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is
+ * underlined and the
  * stage keeps the last picture. The words that decide in the step at hand are lit.
  */
 final class QueryField extends StackPane {
@@ -128,13 +129,17 @@ final class QueryField extends StackPane {
         return computePrefHeight(width);
     }
 
-    /** The text of the lesson takes the place of the one that is there only if it has changed: what somebody is typing stays. */
+    /**
+     * The text of the lesson takes the place of the one that is there only if it has changed: what somebody is typing
+     * stays.
+     */
     private void show(Showing now) {
         Lesson lesson = model.lesson().lesson().get();
         if (now.lesson() == lesson) {
             String text = lesson.sql();
             History history = model.lesson().history().get();
-            boolean opened = history.past().isEmpty() && history.future().isEmpty() && shown.filter(last -> last == lesson).isEmpty();
+            boolean opened = history.past().isEmpty() && history.future().isEmpty()
+                    && shown.filter(last -> last == lesson).isEmpty();
             shown = Optional.of(lesson);
             if (opened || !text.equals(told)) {
                 // What was typed and could not be shown can be had back by undo in the field.
@@ -148,7 +153,8 @@ final class QueryField extends StackPane {
             }
         }
         boolean other = !words.areOf(now);
-        if (other) words = WordsAtWork.of(now, ready.filter(known -> known.showing().timeline().equals(now.timeline())).map(Followed.After::words).orElseGet(() -> Followed.words(now)));
+        if (other) words = WordsAtWork.of(now, ready.filter(known -> known.showing().timeline().equals(now.timeline()))
+                .map(Followed.After::words).orElseGet(() -> Followed.words(now)));
         List<Stretch> before = lit;
         lit = words.lit(now, area.getText());
         if (other || !lit.equals(before)) dress();
@@ -183,7 +189,8 @@ final class QueryField extends StackPane {
 
     private void ask(WrittenQuery query) {
         History history = model.lesson().history().get();
-        latest.ask(new Followed.Typed(query, history, model.showing().get(), typed.filter(last -> last == history.lesson()).isPresent()));
+        latest.ask(new Followed.Typed(query, history, model.showing().get(),
+                typed.filter(last -> last == history.lesson()).isPresent()));
     }
 
     /** The query that the caret stands in, counted from 0; between two, the first of them. */
@@ -236,7 +243,8 @@ final class QueryField extends StackPane {
         String text = area.getText();
         List<Marked> marks = new ArrayList<>();
         lit.forEach(at -> marks.add(new Marked(at, "at-work")));
-        for (Trouble trouble : troubles.told().get().all()) marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
+        for (Trouble trouble : troubles.told().get().all())
+            marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
         if (area.isFocused()) {
             parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());
             parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));
@@ -246,17 +254,22 @@ final class QueryField extends StackPane {
 
     private void caretMoved() {
         if (loading) return;
-        if (area.isFocused() && !Lexeme.parentheses(area.getText(), lexemes(), area.getCaretPosition()).equals(parentheses)) dress();
+        if (area.isFocused()
+                && !Lexeme.parentheses(area.getText(), lexemes(), area.getCaretPosition()).equals(parentheses))
+            dress();
         // Another query of the text is shown when the caret comes to it.
         boolean several = area.getText().indexOf(';') >= 0;
-        if (several && area.isFocused() && number(area.getText()) != model.lesson().lesson().get().text().number()) pause.playFromStart();
+        if (several && area.isFocused() && number(area.getText()) != model.lesson().lesson().get().text().number())
+            pause.playFromStart();
     }
 
     private void press(KeyEvent event, Runnable leave) {
         boolean taken = true;
         if (completion.isShown() && event.getCode() == KeyCode.DOWN) completion.move(1);
         else if (completion.isShown() && event.getCode() == KeyCode.UP) completion.move(-1);
-        else if (completion.isShown() && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) && !event.isShortcutDown()) completion.chosen().ifPresent(this::write);
+        else if (completion.isShown() && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB)
+                && !event.isShortcutDown())
+            completion.chosen().ifPresent(this::write);
         else if (completion.isShown() && event.getCode() == KeyCode.ESCAPE) completion.hide();
         else if (event.getCode() == KeyCode.SPACE && event.isControlDown()) complete();
         else if (event.getCode() == KeyCode.ESCAPE) leave.run();

@@ -129,7 +129,8 @@ public final class QueryPane extends VBox {
         add.getStyleClass().add("proposed");
         add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
         add.setAccessibleText("match " + proposal.pair().on(Side.LEFT) + " with " + proposal.pair().on(Side.RIGHT));
-        add.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), proposal.pair())));
+        add.setOnAction(_ -> model.lesson()
+                .edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), proposal.pair())));
         return add;
     }
 }

@@ -29,7 +29,8 @@ final class ResultsSheet extends Sheet {
 
     private record Found(Lesson lesson, List<Checked<Stage>> results) {}
 
-    private final Latest<Lesson, Found> latest = new Latest<>("all results", lesson -> new Found(lesson, lesson.text().all(lesson.tables())), this::show);
+    private final Latest<Lesson, Found> latest =
+            new Latest<>("all results", lesson -> new Found(lesson, lesson.text().all(lesson.tables())), this::show);
 
     ResultsSheet(ShowModel model, Runnable close) {
         super(model, "results", "All queries, run", close);
@@ -43,16 +44,19 @@ final class ResultsSheet extends Sheet {
     private void show(Found found) {
         if (found.lesson() != model().lesson().lesson().get()) return;
         List<Stretch> queries = SqlParser.stretches(found.lesson().sql());
-        say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two" : queries.size() + " queries");
+        say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two"
+                : queries.size() + " queries");
         List<Node> parts = new ArrayList<>();
-        for (int i = 0; i < found.results().size(); i++) parts.add(result(found.lesson().text(), i, queries.get(i), found.results().get(i)));
+        for (int i = 0; i < found.results().size(); i++)
+            parts.add(result(found.lesson().text(), i, queries.get(i), found.results().get(i)));
         put(parts);
     }
 
     private Node result(WrittenQuery text, int number, Stretch query, Checked<Stage> result) {
         SqlFlow sql = new SqlFlow(query.of(text.sql()));
         HBox.setHgrow(sql, Priority.ALWAYS);
-        HBox line = new HBox(label(result.either(stage -> Words.rows(stage.rows().size()), _ -> "no result"), "result-count"), sql);
+        HBox line = new HBox(
+                label(result.either(stage -> Words.rows(stage.rows().size()), _ -> "no result"), "result-count"), sql);
         line.getStyleClass().add("way-line");
         line.setAlignment(Pos.CENTER_LEFT);
         if (number == text.number()) {
@@ -61,10 +65,12 @@ final class ResultsSheet extends Sheet {
             Button show = new Button("Show this one");
             show.getStyleClass().add("use");
             show.setMinWidth(Region.USE_PREF_SIZE);
-            show.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text.sql(), number)))));
+            show.setOnAction(
+                    _ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text.sql(), number)))));
             line.getChildren().add(show);
         }
-        VBox all = new VBox(line, result.either(stage -> SmallTable.of(stage, MOST_ROWS), problem -> label(problem.sentence(), "query-problem")));
+        VBox all = new VBox(line, result.either(stage -> SmallTable.of(stage, MOST_ROWS),
+                problem -> label(problem.sentence(), "query-problem")));
         all.getStyleClass().add("way");
         all.pseudoClassStateChanged(AT_HAND, number == text.number());
         return all;

@@ -19,7 +19,9 @@ import lunko.lesson.Lesson;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open. */
+/**
+ * Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open.
+ */
 abstract class Sheet extends VBox {
     private static final double WRAPPED_AT = 1_040;
 
@@ -83,7 +85,10 @@ abstract class Sheet extends VBox {
         about.setText(said);
     }
 
-    /** Puts these things on the sheet, one under the other. The keyboard stays where it was on it, as far as that is still there. */
+    /**
+     * Puts these things on the sheet, one under the other. The keyboard stays where it was on it, as far as that is
+     * still there.
+     */
     void put(List<? extends Node> parts) {
         int held = stops().indexOf(getScene() == null ? null : getScene().getFocusOwner());
         body.getChildren().setAll(parts);

@@ -17,17 +17,23 @@ import lunko.table.Table;
 final class SmallTable extends GridPane {
     private static final PseudoClass DIFFERS = PseudoClass.getPseudoClass("differs");
 
-    private SmallTable(List<String> names, int rows, int most, BiFunction<Integer, Integer, ResultCell> cell, Set<Integer> differing) {
+    private SmallTable(List<String> names, int rows, int most, BiFunction<Integer, Integer, ResultCell> cell,
+            Set<Integer> differing) {
         getStyleClass().add("small-table");
-        for (int column = 0; column < names.size(); column++) add(cell(names.get(column), "small-heading", false), column, 0);
+        for (int column = 0; column < names.size(); column++)
+            add(cell(names.get(column), "small-heading", false), column, 0);
         for (int row = 0; row < Math.min(rows, most); row++) {
             for (int column = 0; column < names.size(); column++) {
                 ResultCell value = cell.apply(row, column);
-                add(cell(value.value().shown(), value instanceof ResultCell.Padded ? "small-padded" : value.value().isNull() ? "small-null" : "small-value", differing.contains(row)), column, row + 1);
+                add(cell(value.value().shown(),
+                        value instanceof ResultCell.Padded ? "small-padded"
+                                : value.value().isNull() ? "small-null" : "small-value",
+                        differing.contains(row)), column, row + 1);
             }
         }
         String rest = rows == 0 ? "no rows" : rows > most ? "and " + Words.rows(rows - most) + " more" : "";
-        if (!rest.isEmpty()) add(cell(rest, "small-rest", false), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
+        if (!rest.isEmpty())
+            add(cell(rest, "small-rest", false), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
         setAccessibleText(Words.rows(rows));
         setMaxWidth(USE_PREF_SIZE);
     }
@@ -40,7 +46,8 @@ final class SmallTable extends GridPane {
 
     /** The first rows of a result; some of them, counted from 0, are marked for not being in another. */
     static SmallTable of(Stage stage, int most, Set<Integer> differing) {
-        return new SmallTable(stage.headings().stream().map(Stage.Heading::name).toList(), stage.rows().size(), most, (row, column) -> ResultCell.of(stage, row, column), differing);
+        return new SmallTable(stage.headings().stream().map(Stage.Heading::name).toList(), stage.rows().size(), most,
+                (row, column) -> ResultCell.of(stage, row, column), differing);
     }
 
     /** The first rows of a result. */

@@ -25,7 +25,8 @@ final class TextStyles {
     private TextStyles() {}
 
     /** The styles of a text; {@code ofName} is that of a name, or nothing, and the marks are laid over it. */
-    static StyleSpans<Collection<String>> of(String text, List<Lexeme> lexemes, Function<String, String> ofName, List<Marked> marks) {
+    static StyleSpans<Collection<String>> of(String text, List<Lexeme> lexemes, Function<String, String> ofName,
+            List<Marked> marks) {
         List<Marked> all = new ArrayList<>();
         for (Lexeme lexeme : lexemes) {
             all.add(new Marked(lexeme.at(), "sql-" + lexeme.kind().name().toLowerCase(Locale.ROOT)));
@@ -63,7 +64,8 @@ final class TextStyles {
     }
 
     /** So many characters have the same style from the beginning on. */
-    private static int same(Iterator<StyleSpan<Collection<String>>> one, Iterator<StyleSpan<Collection<String>>> other) {
+    private static int same(Iterator<StyleSpan<Collection<String>>> one,
+            Iterator<StyleSpan<Collection<String>>> other) {
         int same = 0;
         int ofOne = 0;
         int ofOther = 0;
@@ -91,6 +93,7 @@ final class TextStyles {
     }
 
     private static Iterator<StyleSpan<Collection<String>>> backwards(StyleSpans<Collection<String>> spans) {
-        return IntStream.range(0, spans.getSpanCount()).mapToObj(i -> spans.getStyleSpan(spans.getSpanCount() - 1 - i)).iterator();
+        return IntStream.range(0, spans.getSpanCount()).mapToObj(i -> spans.getStyleSpan(spans.getSpanCount() - 1 - i))
+                .iterator();
     }
 }

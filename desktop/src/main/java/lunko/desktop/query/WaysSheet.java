@@ -59,7 +59,8 @@ final class WaysSheet extends Sheet {
         if (found.asked().lesson() != model().lesson().lesson().get()) return;
         found.ways().handle(ways -> {
             say(Words.counted(ways.size(), "way") + ", tried on your tables");
-            put(ways.isEmpty() ? List.of(label("Lunko knows no other way to say this query.", "about")) : ways.stream().map(this::way).toList());
+            put(ways.isEmpty() ? List.of(label("Lunko knows no other way to say this query.", "about"))
+                    : ways.stream().map(this::way).toList());
         }, (Problem problem) -> {
             say("");
             put(List.of(label(problem.sentence(), "query-problem")));
@@ -98,7 +99,8 @@ final class WaysSheet extends Sheet {
         Button use = new Button("Say it so");
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
-        use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text, model().lesson().lesson().get().text().number())))));
+        use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
+                Optional.of(new WrittenQuery(text, model().lesson().lesson().get().text().number())))));
         return use;
     }
 
@@ -107,8 +109,10 @@ final class WaysSheet extends Sheet {
         FlowPane shown = flow("counterexample");
         List<Node> parts = new ArrayList<>();
         example.tables().forEach(table -> parts.add(titled(table.name(), SmallTable.of(table, MOST_ROWS))));
-        parts.add(titled("as it is said now: " + Words.rows(example.one().rows().size()), SmallTable.of(example.one(), MOST_ROWS)));
-        parts.add(titled("so: " + Words.rows(example.other().rows().size()), SmallTable.of(example.other(), MOST_ROWS)));
+        parts.add(titled("as it is said now: " + Words.rows(example.one().rows().size()),
+                SmallTable.of(example.one(), MOST_ROWS)));
+        parts.add(
+                titled("so: " + Words.rows(example.other().rows().size()), SmallTable.of(example.other(), MOST_ROWS)));
         shown.getChildren().setAll(parts);
         ToggleButton button = new ToggleButton("Not always the same: on which tables?");
         button.getStyleClass().add("counter-button");

@@ -16,8 +16,8 @@ import lunko.steps.Timeline;
 /**
  * What the words of a query have to do with its stages.
  *
- * @param stages     which words each stage comes from
- * @param leftNames  the names, in small letters, that mean the left side of the join at hand
+ * @param stages which words each stage comes from
+ * @param leftNames the names, in small letters, that mean the left side of the join at hand
  * @param rightNames those that mean its right side
  */
 record WordsAtWork(Showing showing, Optional<StageWords> stages, Set<String> leftNames, Set<String> rightNames) {
@@ -31,7 +31,8 @@ record WordsAtWork(Showing showing, Optional<StageWords> stages, Set<String> lef
         Set<String> names = new HashSet<>();
         showing.outcome().ifPresent(outcome -> {
             for (Stage stage : outcome.join().on(side).all()) {
-                stage.headings().stream().flatMap(heading -> heading.table().stream()).map(WordsAtWork::small).forEach(names::add);
+                stage.headings().stream().flatMap(heading -> heading.table().stream()).map(WordsAtWork::small)
+                        .forEach(names::add);
                 names.add(small(stage.title()));
             }
         });
@@ -49,7 +50,9 @@ record WordsAtWork(Showing showing, Optional<StageWords> stages, Set<String> lef
 
     /** The words of a text that decide in the step at hand; none, while the text says something else. */
     List<Stretch> lit(Showing now, String text) {
-        return stages.filter(_ -> now.lesson().sql().equals(text)).flatMap(known -> now.part().map(part -> known.at(part, now.frame().orElseThrow().shown()))).orElse(List.of());
+        return stages.filter(_ -> now.lesson().sql().equals(text))
+                .flatMap(known -> now.part().map(part -> known.at(part, now.frame().orElseThrow().shown())))
+                .orElse(List.of());
     }
 
     /** The style of a name that means one side of the join at hand; nothing for one that means none, or both. */

@@ -44,7 +44,8 @@ final class WriteForSheet extends Sheet {
             });
             targets.getChildren().add(button);
         }
-        put(List.of(targets, lesson.text().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql), (Problem problem) -> label(problem.sentence(), "query-problem"))));
+        put(List.of(targets, lesson.text().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql),
+                (Problem problem) -> label(problem.sentence(), "query-problem"))));
     }
 
     private Node written(Lesson lesson, String sql) {
@@ -53,9 +54,12 @@ final class WriteForSheet extends Sheet {
         line.getStyleClass().add("way-line");
         String script = script(lesson, sql);
         HBox buttons = new HBox(copy("copy-query", "Copy the query", sql, "The query is copied."),
-                copy("copy-script", "Copy a script with its tables", script, "The script is copied: it makes the tables and runs the query."));
+                copy("copy-script", "Copy a script with its tables", script,
+                        "The script is copied: it makes the tables and runs the query."));
         buttons.getStyleClass().add("way-head");
-        VBox all = new VBox(line, buttons, label(sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.", "way-about"), new SqlFlow(beginning(script)));
+        VBox all = new VBox(line, buttons, label(
+                sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.",
+                "way-about"), new SqlFlow(beginning(script)));
         all.getStyleClass().add("way");
         return all;
     }
@@ -63,7 +67,8 @@ final class WriteForSheet extends Sheet {
     /** As much of a script as anybody reads here; all of it is copied. */
     private static String beginning(String script) {
         List<String> lines = script.lines().toList();
-        return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- and " + Words.number(lines.size() - MOST_LINES) + " more lines, which are copied too";
+        return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- and "
+                + Words.number(lines.size() - MOST_LINES) + " more lines, which are copied too";
     }
 
     private Button copy(String id, String name, String text, String said) {

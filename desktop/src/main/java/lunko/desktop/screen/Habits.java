@@ -9,6 +9,7 @@ public record Habits(Recent recent, Appearance appearance) {
 
     /** Those that are kept in a folder. */
     public static Habits in(Path folder) {
-        return new Habits(new Recent(folder.resolve("recent-lessons.txt")), Appearance.in(folder.resolve("appearance.properties")));
+        return new Habits(new Recent(folder.resolve("recent-lessons.txt")),
+                Appearance.in(folder.resolve("appearance.properties")));
     }
 }

@@ -21,8 +21,10 @@ final class KeyList extends VBox {
         for (Action.Group group : Action.Group.values()) {
             groups.add(table(group, actions), group.ordinal() % 2, group.ordinal() / 2);
         }
-        Label typing = new Label("In a table: arrows, Tab and Enter move, with Shift arrows select a block, typing replaces a cell, Escape gives up. "
-                + "NULL is typed as NULL, and the empty text as ''.");
+        Label typing = new Label(
+                "In a table: arrows, Tab and Enter move, with Shift arrows select a block, typing replaces a cell, "
+                        + "Escape gives up. "
+                        + "NULL is typed as NULL, and the empty text as ''.");
         typing.setWrapText(true);
         typing.setMaxWidth(700);
         typing.getStyleClass().add("about");

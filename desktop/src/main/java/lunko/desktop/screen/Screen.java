@@ -14,16 +14,18 @@ import lunko.desktop.work.Work;
 import lunko.lesson.Lesson;
 
 /** A lesson on the screen: the models, what drives them, and the view of them, put together. */
-public record Screen(LessonModel lesson, ShowModel model, Player player, TableFiles files, LessonFiles lessons, ScreenView view) {
+public record Screen(LessonModel lesson, ShowModel model, Player player, TableFiles files, LessonFiles lessons,
+        ScreenView view) {
 
     /**
      * Puts a screen together for a lesson.
      *
-     * @param window     the window that dialogs belong to, asked for when one is opened
-     * @param habits     what is kept of the person
+     * @param window the window that dialogs belong to, asked for when one is opened
+     * @param habits what is kept of the person
      * @param motionTime how long one frame takes to move over into the next, for the player at hand
      */
-    public static Screen of(Lesson first, Supplier<Window> window, Habits habits, Function<Player, ObservableValue<Duration>> motionTime) {
+    public static Screen of(Lesson first, Supplier<Window> window, Habits habits,
+            Function<Player, ObservableValue<Duration>> motionTime) {
         LessonModel lesson = new LessonModel(first);
         ShowModel model = new ShowModel(lesson);
         Player player = new Player(model);
@@ -31,6 +33,7 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
         LessonFiles lessons = new LessonFiles(lesson, work, window, habits.recent());
         TableFiles files = new TableFiles(lesson, work, window, lessons);
         ScreenActions actions = new ScreenActions(model, player, files, lessons);
-        return new Screen(lesson, model, player, files, lessons, new ScreenView(model, player, actions, lessons, work, habits.appearance(), motionTime.apply(player)));
+        return new Screen(lesson, model, player, files, lessons,
+                new ScreenView(model, player, actions, lessons, work, habits.appearance(), motionTime.apply(player)));
     }
 }

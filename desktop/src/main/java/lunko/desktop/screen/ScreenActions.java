@@ -58,21 +58,29 @@ final class ScreenActions {
         results = new ResultActions(model);
         query = new QueryActions(model);
         cards = new CardActions(hand, results, tables, files, sources);
-        note = Action.of("Note for the speaker", Group.LESSON, () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))), new KeyCodeCombination(KeyCode.F4));
-        switchMode = new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
-                List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS, () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
-        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList), new KeyCodeCombination(KeyCode.F1),
+        note = Action.of("Note for the speaker", Group.LESSON,
+                () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
+                new KeyCodeCombination(KeyCode.F4));
+        switchMode =
+                new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
+                        List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS,
+                        () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
+        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList),
+                new KeyCodeCombination(KeyCode.F1),
                 new SignKey("?"));
-        present = Action.of("Present: the stage alone", Group.VIEW, () -> view.ifPresent(there -> there.presenting().set(!there.presenting().get())),
+        present = Action.of("Present: the stage alone", Group.VIEW,
+                () -> view.ifPresent(there -> there.presenting().set(!there.presenting().get())),
                 new KeyCodeCombination(KeyCode.F11));
         larger = zoom("Larger", ZoomFrame::larger, KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD);
         smaller = zoom("Smaller", ZoomFrame::smaller, KeyCode.MINUS, KeyCode.SUBTRACT);
-        fitting = zoom("As large as the window asks for", frame -> frame.zoom().set(1), KeyCode.DIGIT0, KeyCode.NUMPAD0);
+        fitting =
+                zoom("As large as the window asks for", frame -> frame.zoom().set(1), KeyCode.DIGIT0, KeyCode.NUMPAD0);
     }
 
     private Action zoom(String name, Consumer<ZoomFrame> change, KeyCode... keys) {
         return Action.of(name, Group.VIEW, () -> view.ifPresent(there -> change.accept(there.frame())),
-                Stream.of(keys).map(key -> new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN)).toArray(KeyCombination[]::new));
+                Stream.of(keys).map(key -> new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN))
+                        .toArray(KeyCombination[]::new));
     }
 
     /** Tells the actions on which screen things are asked; before that, those that ask do nothing. */
@@ -82,7 +90,8 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), results.all(), kinds.all(), query.all(), tables.all(), bench.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+        return Stream.of(steps.all(), results.all(), kinds.all(), query.all(), tables.all(), bench.all(), files.all(),
+                List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     QueryActions query() {

@@ -68,8 +68,9 @@ public final class ScreenView extends StackPane {
      *
      * @param motionTime how long one frame takes to move over into the next; zero shows frames at rest only
      */
-    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work, Appearance appearance,
-               ObservableValue<Duration> motionTime) {
+    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work,
+            Appearance appearance,
+            ObservableValue<Duration> motionTime) {
         this.lesson = model.lesson();
         this.actions = actions;
         getStyleClass().add("show");
@@ -82,9 +83,11 @@ public final class ScreenView extends StackPane {
             if (event.getTarget() == shade) shade.setVisible(false);
         });
         actions.attach(this);
-        DoubleBinding side = Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
+        DoubleBinding side =
+                Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
         query = new QueryPane(model, actions.query(), this::takeFocus);
-        show = new ShowPage(model, query, query.sheet(), player, actions.steps(), actions.kinds(), actions.cards(), new Motions(motionTime, appearance.still()), side);
+        show = new ShowPage(model, query, query.sheet(), player, actions.steps(), actions.kinds(), actions.cards(),
+                new Motions(motionTime, appearance.still()), side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
@@ -106,7 +109,8 @@ public final class ScreenView extends StackPane {
             else takeFocus();
             frame.usual(now ? PRESENTED_WIDTH : USUAL_WIDTH, now ? PRESENTED_HEIGHT : USUAL_HEIGHT);
         });
-        actions.cards().sources().lookAtThemAt((intake, inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
+        actions.cards().sources().lookAtThemAt((intake,
+                inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
     }
 
     /** Whether nothing but the stage is shown, for a class to look at. */
@@ -161,8 +165,10 @@ public final class ScreenView extends StackPane {
     private Region top(LessonFiles lessons) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), view(), actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
-                actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT), actions.note().iconButton(Feather.MESSAGE_SQUARE),
+        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), view(),
+                actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
+                actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT),
+                actions.note().iconButton(Feather.MESSAGE_SQUARE),
                 actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");
         top.setAlignment(Pos.CENTER_LEFT);

@@ -11,7 +11,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 
 /**
- * Shows a view larger than it is. It fills the window whatever its size, larger on a larger one; made larger still, until it no
+ * Shows a view larger than it is. It fills the window whatever its size, larger on a larger one; made larger still,
+ * until it no
  * longer fits, it can be scrolled, and nothing is cut off.
  */
 final class ZoomFrame extends Pane {

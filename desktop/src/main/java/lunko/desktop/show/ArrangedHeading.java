@@ -13,7 +13,10 @@ import lunko.insight.Arrangement;
 import lunko.insight.Listing;
 import lunko.phrase.Words;
 
-/** What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be looked at; and what the query does with it. */
+/**
+ * What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be
+ * looked at; and what the query does with it.
+ */
 final class ArrangedHeading {
     private final ShowModel model;
     private final Listing of;
@@ -27,11 +30,13 @@ final class ArrangedHeading {
 
     /** The sign that stands behind the name of a column that the rows are sorted by. */
     static String sign(Arrangement arrangement, ResultColumn column) {
-        return arrangement.sorting().filter(sorting -> sorting.by().equals(column)).map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
+        return arrangement.sorting().filter(sorting -> sorting.by().equals(column))
+                .map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
     }
 
     /** Lets that be done at a column's heading; {@code by} is what has made the result, the join or the query. */
-    static <T, C> TableColumn<T, C> on(TableColumn<T, C> shown, ShowModel model, Listing of, ResultColumn column, String by) {
+    static <T, C> TableColumn<T, C> on(TableColumn<T, C> shown, ShowModel model, Listing of, ResultColumn column,
+            String by) {
         ArrangedHeading arranged = new ArrangedHeading(model, of, column);
         Node heading = shown.getGraphic();
         heading.setOnMouseClicked(event -> {
@@ -45,10 +50,14 @@ final class ArrangedHeading {
     }
 
     private ContextMenu menu(String by) {
-        ContextMenu menu = new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
-                item("Hide " + of.name(column), now -> now.hiding(column)), item("Move to the left", now -> now.moving(of, column, true)),
-                item("Move to the right", now -> now.moving(of, column, false)), item(Words.capital("as the " + by + " gives it"), _ -> Arrangement.PLAIN));
-        List<MenuItem> inQuery = of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());
+        ContextMenu menu =
+                new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
+                        item("Hide " + of.name(column), now -> now.hiding(column)),
+                        item("Move to the left", now -> now.moving(of, column, true)),
+                        item("Move to the right", now -> now.moving(of, column, false)),
+                        item(Words.capital("as the " + by + " gives it"), _ -> Arrangement.PLAIN));
+        List<MenuItem> inQuery =
+                of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());
         if (!inQuery.isEmpty()) menu.getItems().add(new SeparatorMenuItem());
         menu.getItems().addAll(inQuery);
         return menu;

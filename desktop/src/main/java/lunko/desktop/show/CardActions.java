@@ -10,7 +10,8 @@ import lunko.desktop.lesson.TableFiles;
 import lunko.query.Side;
 
 /** What the cards on the stage need of the actions. */
-public record CardActions(Hand hand, ResultActions results, TableActions tables, FileActions files, TableFiles sources) {
+public record CardActions(Hand hand, ResultActions results, TableActions tables, FileActions files,
+        TableFiles sources) {
 
     Action addRow(Side side, Runnable handler) {
         return Action.of("Add a row to the " + side.title() + " table", Action.Group.TABLES, handler);

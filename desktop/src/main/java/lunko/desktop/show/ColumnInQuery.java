@@ -22,7 +22,10 @@ import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Value;
 
-/** What the query does with a column, where it is met on the stage: shown or not, a condition, an order, a further table; each a change of the text. */
+/**
+ * What the query does with a column, where it is met on the stage: shown or not, a condition, an order, a further
+ * table; each a change of the text.
+ */
 record ColumnInQuery(ShowModel model, ColumnUse use) {
     private static final int MOST_VALUES = 9;
     private static final SqlWriter SQL = new SqlWriter();
@@ -43,7 +46,9 @@ record ColumnInQuery(ShowModel model, ColumnUse use) {
     private static Optional<ColumnInQuery> of(ShowModel model, Stage.Heading heading) {
         Lesson lesson = model.lesson().lesson().get();
         Optional<ColumnName> column = heading.table().map(table -> ColumnName.of(Name.of(table), heading.name()));
-        return lesson.text().read().either(read -> column.flatMap(name -> ColumnUse.of(read.query().query(), lesson.tables(), name)), _ -> Optional.<ColumnUse>empty())
+        return lesson.text().read()
+                .either(read -> column.flatMap(name -> ColumnUse.of(read.query().query(), lesson.tables(), name)),
+                        _ -> Optional.<ColumnUse>empty())
                 .map(use -> new ColumnInQuery(model, use));
     }
 
@@ -54,14 +59,17 @@ record ColumnInQuery(ShowModel model, ColumnUse use) {
         shown.setSelected(use.isShown());
         shown.setDisable(use.toggled().isEmpty());
         shown.setOnAction(_ -> use.toggled().ifPresent(this::change));
-        List<MenuItem> items = new ArrayList<>(List.of(shown, menu("Only rows where", conditions()), menu("Sort the result by " + name, orders())));
-        List<MenuItem> further = model.lesson().lesson().get().tables().stream().flatMap(table -> further(table).stream()).toList();
+        List<MenuItem> items = new ArrayList<>(
+                List.of(shown, menu("Only rows where", conditions()), menu("Sort the result by " + name, orders())));
+        List<MenuItem> further =
+                model.lesson().lesson().get().tables().stream().flatMap(table -> further(table).stream()).toList();
         if (!further.isEmpty()) items.add(menu("Join a further table by " + name, further));
         return items;
     }
 
     private List<MenuItem> conditions() {
-        return use.conditions(model.lesson().lesson().get().tables(), MOST_VALUES).stream().map(this::condition).toList();
+        return use.conditions(model.lesson().lesson().get().tables(), MOST_VALUES).stream().map(this::condition)
+                .toList();
     }
 
     private MenuItem condition(Expression condition) {
@@ -70,7 +78,9 @@ record ColumnInQuery(ShowModel model, ColumnUse use) {
 
     private List<MenuItem> orders() {
         Optional<Boolean> now = use.sorting().map(SortKey::descending);
-        return Stream.of(order("the smallest first", Optional.of(false), now), order("the largest first", Optional.of(true), now), order("not sorted by it", Optional.empty(), now)).toList();
+        return Stream.of(order("the smallest first", Optional.of(false), now),
+                order("the largest first", Optional.of(true), now), order("not sorted by it", Optional.empty(), now))
+                .toList();
     }
 
     private MenuItem order(String text, Optional<Boolean> descending, Optional<Boolean> now) {
@@ -81,7 +91,9 @@ record ColumnInQuery(ShowModel model, ColumnUse use) {
     }
 
     private Optional<MenuItem> further(Table table) {
-        List<MenuItem> columns = table.columns().stream().map(Column::name).flatMap(column -> use.joining(table.name(), column).stream().map(change -> item(column, change))).toList();
+        List<MenuItem> columns = table.columns().stream().map(Column::name)
+                .flatMap(column -> use.joining(table.name(), column).stream().map(change -> item(column, change)))
+                .toList();
         return columns.isEmpty() ? Optional.empty() : Optional.of(menu(table.name(), columns));
     }
 

@@ -12,14 +12,18 @@ import lunko.desktop.look.Typeface;
 import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 
-/** One thing drawn in the gap between two grids. A thing that has not changed from one frame to the next is not drawn again. */
+/**
+ * One thing drawn in the gap between two grids. A thing that has not changed from one frame to the next is not drawn
+ * again.
+ */
 sealed interface Drawn {
 
     /** The node for it. */
     Node node();
 
     /** A lane between two rows that have met, which can be pointed at. */
-    record Lane(double from, double to, double width, boolean landing, boolean lit, Optional<Pointed> of) implements Drawn {
+    record Lane(double from, double to, double width, boolean landing, boolean lit, Optional<Pointed> of)
+            implements Drawn {
         @Override
         public Node node() {
             CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
@@ -60,7 +64,8 @@ sealed interface Drawn {
             label.getStyleClass().addAll("row-mark", side.title());
             label.setManaged(false);
             double wide = SAID.width(said) + 14;
-            label.resizeRelocate(Math.round(side.of(3.0, width - wide - 3)), Math.round(y - HEIGHT / 2), Math.ceil(wide), HEIGHT);
+            label.resizeRelocate(Math.round(side.of(3.0, width - wide - 3)), Math.round(y - HEIGHT / 2),
+                    Math.ceil(wide), HEIGHT);
             return new Group(label);
         }
     }

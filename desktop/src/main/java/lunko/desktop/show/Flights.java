@@ -52,7 +52,8 @@ final class Flights extends Pane {
         if (!frame.step().lands()) return;
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {
-            if (!still.get()) frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
+            if (!still.get())
+                frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
         }
         if (motion == Motion.FORWARD) {
             arrival.set(0);

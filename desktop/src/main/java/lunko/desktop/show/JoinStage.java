@@ -14,7 +14,10 @@ final class JoinStage extends Pane {
     private static final double TITLE = 29;
     private static final double HEAD = 33;
     private static final double FRAME = 2;
-    /** Room under the rows for a scroll bar: where one has once come, it would itself be the reason for the other to stay. */
+    /**
+     * Room under the rows for a scroll bar: where one has once come, it would itself be the reason for the other to
+     * stay.
+     */
     private static final double SPARE = 9;
     /** Rows of a few more tables are made lower than usual, down to this, if that shows all of them. */
     private static final double LOWEST_ROW = 23.5;
@@ -35,7 +38,8 @@ final class JoinStage extends Pane {
         StageCard left = card(Side.LEFT);
         StageCard right = card(Side.RIGHT);
         flights = new Flights(motions);
-        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT), flights.arrival(), motions);
+        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT),
+                flights.arrival(), motions);
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();
         getChildren().addAll(left, right, result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
@@ -50,7 +54,8 @@ final class JoinStage extends Pane {
         cards.takeDropsWithin(this);
         MovingOver over = new MovingOver(motions);
         model.staged().addListener((_, before, now) -> {
-            if (MovingOver.leads(before, now) && now.isMatching()) over.from(result.card(Side.LEFT).getLayoutY(), card(Side.LEFT));
+            if (MovingOver.leads(before, now) && now.isMatching())
+                over.from(result.card(Side.LEFT).getLayoutY(), card(Side.LEFT));
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) requestLayout();
             flights.show(before, now, new Flights.Tables() {
                 @Override
@@ -82,13 +87,16 @@ final class JoinStage extends Pane {
         double width = getWidth();
         double height = getHeight();
         double row = rowHeight(height);
-        for (GridTable<?> grid : List.of(card(Side.LEFT).source(), card(Side.LEFT).derived(), card(Side.RIGHT).source(), card(Side.RIGHT).derived(),
-                result.part(Side.LEFT), result.part(Side.RIGHT), between)) grid.setFixedCellSize(row);
+        for (GridTable<?> grid : List.of(card(Side.LEFT).source(), card(Side.LEFT).derived(), card(Side.RIGHT).source(),
+                card(Side.RIGHT).derived(),
+                result.part(Side.LEFT), result.part(Side.RIGHT), between))
+            grid.setFixedCellSize(row);
         double sources = sourceHeight(height, row);
         long resultRows = model.staged().get().outcome().map(Outcome::size).orElse(0L);
         double top = sources + TITLE;
         cards.widths(Side.LEFT).scrolling(scrolls(card(Side.LEFT).grid().getItems().size(), row, sources - HEAD));
-        cards.widths(Side.RIGHT).scrolling(scrolls(card(Side.RIGHT).grid().getItems().size(), row, sources - HEAD) || scrolls(resultRows, row, height - top));
+        cards.widths(Side.RIGHT).scrolling(scrolls(card(Side.RIGHT).grid().getItems().size(), row, sources - HEAD)
+                || scrolls(resultRows, row, height - top));
         double left = cardWidth(Side.LEFT, width);
         double right = cardWidth(Side.RIGHT, width);
         card(Side.LEFT).resizeRelocate(0, 0, left, sources);
@@ -112,7 +120,9 @@ final class JoinStage extends Pane {
         return LEAST_HEIGHT;
     }
 
-    /** The gap between the tables is narrower where they need the room, and where one needs little the other has more. */
+    /**
+     * The gap between the tables is narrower where they need the room, and where one needs little the other has more.
+     */
     private double cardWidth(Side side, double width) {
         double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
         double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
@@ -135,15 +145,20 @@ final class JoinStage extends Pane {
         return Math.max(card(Side.LEFT).grid().getItems().size(), card(Side.RIGHT).grid().getItems().size());
     }
 
-    /** The height at which the longer table and a result as long as it can be seen whole, or one at which long tables are easy to read. */
+    /**
+     * The height at which the longer table and a result as long as it can be seen whole, or one at which long tables
+     * are easy to read.
+     */
     private double rowHeight(double height) {
-        double room = (height - TITLE - HEAD - 2 * FRAME - SPARE - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
+        double room =
+                (height - TITLE - HEAD - 2 * FRAME - SPARE - 2 * GridTable.HEADER_HEIGHT) / (2 * sourceRows() + 0.2);
         return room < LOWEST_ROW ? LOW_ROW : Math.min(TALLEST_ROW, Math.floor(room * 2) / 2);
     }
 
     /** As high as the longer table needs, but leaving the result at least as much room as its sources take. */
     private double sourceHeight(double height, double row) {
-        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + sourceRows() * row + Math.max(SPARE, row < GridTable.ROW_HEIGHT ? 0 : row * 0.4);
+        double wanted = FRAME + HEAD + GridTable.HEADER_HEIGHT + sourceRows() * row
+                + Math.max(SPARE, row < GridTable.ROW_HEIGHT ? 0 : row * 0.4);
         double most = (height - TITLE) * 0.54;
         double least = Math.min(most, FRAME + HEAD + GridTable.HEADER_HEIGHT + 3 * row);
         return Math.round(Math.clamp(wanted, least, most));

@@ -27,11 +27,15 @@ public final class KindActions {
         for (JoinKind kind : JoinKind.values()) {
             int digit = (kind.ordinal() + 1) % 10;
             kinds.put(kind, new Action(Action.constant(Words.capital(kind.withArticle())), Group.KINDS,
-                    List.of(new KeyCodeCombination(KeyCode.valueOf("DIGIT" + digit)), new KeyCodeCombination(KeyCode.valueOf("NUMPAD" + digit))),
-                    Bindings.createBooleanBinding(() -> model.canChoose(kind), model.showing()), () -> model.choose(kind)));
+                    List.of(new KeyCodeCombination(KeyCode.valueOf("DIGIT" + digit)),
+                            new KeyCodeCombination(KeyCode.valueOf("NUMPAD" + digit))),
+                    Bindings.createBooleanBinding(() -> model.canChoose(kind), model.showing()),
+                    () -> model.choose(kind)));
         }
-        natural = Action.of("A natural join…", Group.KINDS, () -> ask.accept(close -> new NaturalPane(model, close)), new KeyCodeCombination(KeyCode.A));
-        self = Action.of("A self join…", Group.KINDS, () -> ask.accept(close -> new SelfPane(model, close)), new KeyCodeCombination(KeyCode.S));
+        natural = Action.of("A natural join…", Group.KINDS, () -> ask.accept(close -> new NaturalPane(model, close)),
+                new KeyCodeCombination(KeyCode.A));
+        self = Action.of("A self join…", Group.KINDS, () -> ask.accept(close -> new SelfPane(model, close)),
+                new KeyCodeCombination(KeyCode.S));
     }
 
     /** All of them, in the order of the list of keys. */

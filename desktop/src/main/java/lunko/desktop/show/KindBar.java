@@ -19,12 +19,12 @@ import lunko.query.JoinKind;
 
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
-    private Runnable extras = () -> { };
+    private Runnable extras = () -> {};
 
     KindBar(ShowModel model, KindActions actions) {
         getStyleClass().addAll("card", "kind-bar");
         ToggleGroup group = new ToggleGroup();
-        List<Node> buttons = new ArrayList<>( Stream.of(JoinKind.values()).map(kind -> {
+        List<Node> buttons = new ArrayList<>(Stream.of(JoinKind.values()).map(kind -> {
             Action choose = actions.choose(kind);
             ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);
@@ -35,7 +35,8 @@ final class KindBar extends HBox {
                 choose.run();
                 select(group, model.showing().get());
             });
-            button.setTooltip(new Tooltip(choose.name().getValue() + choose.shownKey().map(k -> "  (" + k + ")").orElse("")));
+            button.setTooltip(
+                    new Tooltip(choose.name().getValue() + choose.shownKey().map(k -> "  (" + k + ")").orElse("")));
             button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
         }).toList());
@@ -66,13 +67,15 @@ final class KindBar extends HBox {
             action.run();
             extras.run();
         });
-        button.setTooltip(new Tooltip(action.name().getValue() + action.shownKey().map(k -> "  (" + k + ")").orElse("")));
+        button.setTooltip(
+                new Tooltip(action.name().getValue() + action.shownKey().map(k -> "  (" + k + ")").orElse("")));
         return button;
     }
 
     private static void select(ToggleGroup group, Showing showing) {
         Optional<JoinKind> chosen = showing.outcome().map(Outcome::kind)
                 .or(() -> showing.timeline().isPresent() ? Optional.empty() : Optional.of(showing.lesson().kind()));
-        group.getToggles().forEach(toggle -> toggle.setSelected(chosen.filter(kind -> kind == toggle.getUserData()).isPresent()));
+        group.getToggles()
+                .forEach(toggle -> toggle.setSelected(chosen.filter(kind -> kind == toggle.getUserData()).isPresent()));
     }
 }

@@ -56,7 +56,7 @@ final class Lanes extends Pane {
     private Animation running = new Timeline();
 
     Lanes(ShowModel model, Supplier<GridTable<?>> left, Supplier<GridTable<?>> right, DragBoard drags,
-          ObservableValue<Duration> motionTime) {
+            ObservableValue<Duration> motionTime) {
         this.model = model;
         this.left = left;
         this.right = right;
@@ -73,8 +73,10 @@ final class Lanes extends Pane {
         getChildren().addAll(met, now, marks, verdict, dragged);
         setPickOnBounds(false);
         for (Node unseen : List.of(now, verdict, dragged)) unseen.setMouseTransparent(true);
-        met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET, event -> model.pointing().at(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
-                ? Optional.of(of) : Optional.empty()));
+        met.addEventHandler(MouseEvent.MOUSE_ENTERED_TARGET,
+                event -> model.pointing()
+                        .at(event.getTarget() instanceof CubicCurve lane && lane.getUserData() instanceof Pointed of
+                                ? Optional.of(of) : Optional.empty()));
         met.addEventHandler(MouseEvent.MOUSE_EXITED_TARGET, _ -> model.pointing().at(Optional.empty()));
         model.staged().addListener((_, before, after) -> show(Motion.between(before, after)));
         model.pointing().lineage().subscribe((_, _) -> place());
@@ -96,7 +98,8 @@ final class Lanes extends Pane {
             drawMarks(now, Side.RIGHT, right.get(), beside);
         });
         met.show(lanes);
-        setAccessibleText(Words.counted(lanes.stream().filter(Drawn.Lane.class::isInstance).count(), "lane") + " between rows that have met");
+        setAccessibleText(Words.counted(lanes.stream().filter(Drawn.Lane.class::isInstance).count(), "lane")
+                + " between rows that have met");
         marks.show(beside);
         boolean compares = frame.filter(this::drawNow).isPresent();
         now.setVisible(compares);
@@ -115,7 +118,8 @@ final class Lanes extends Pane {
         verdictComes.setToValue(1);
         running = new SequentialTransition(
                 new Timeline(new KeyFrame(time,
-                        new KeyValue(reach.widthProperty(), getWidth(), Interpolator.EASE_BOTH))), verdictComes);
+                        new KeyValue(reach.widthProperty(), getWidth(), Interpolator.EASE_BOTH))),
+                verdictComes);
         running.playFromStart();
     }
 
@@ -131,8 +135,10 @@ final class Lanes extends Pane {
                 if (partner >= right.endOfView()) break;
                 if (!right.isInView(partner)) continue;
                 boolean landing = frame.step().equals(new Step.Pair(row, partner));
-                boolean lit = lineage.isPresent() && lineage.get().lights(Side.LEFT, row) && lineage.get().lights(Side.RIGHT, partner);
-                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit, Optional.of(new Pointed.Pair(row, partner))));
+                boolean lit = lineage.isPresent() && lineage.get().lights(Side.LEFT, row)
+                        && lineage.get().lights(Side.RIGHT, partner);
+                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit,
+                        Optional.of(new Pointed.Pair(row, partner))));
             }
         }
     }
@@ -150,7 +156,8 @@ final class Lanes extends Pane {
     private void drawMarks(MatchFrame frame, Side side, GridTable<?> grid, List<Drawn> lanes) {
         List<String> marks = frame.marks().of(side);
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), marks.size()); row++) {
-            if (grid.isInView(row) && !marks.get(row).isEmpty()) lanes.add(new Drawn.Mark(side, y(grid, row), getWidth(), marks.get(row)));
+            if (grid.isInView(row) && !marks.get(row).isEmpty())
+                lanes.add(new Drawn.Mark(side, y(grid, row), getWidth(), marks.get(row)));
         }
     }
 
@@ -170,7 +177,8 @@ final class Lanes extends Pane {
             now.pseudoClassStateChanged(said, possible == truth);
         }
         verdict.resize(VERDICT.width(truth.title()) + 24, VERDICT_HEIGHT);
-        // Beside what stands at the right row, where that leaves room; between marks on both sides there is just the middle.
+        // Beside what stands at the right row, where that leaves room; between marks on both sides there is just the
+        // middle.
         double marked = frame.marks().left().get(l).isEmpty() && !frame.marks().right().get(r).isEmpty() ? MARK : 0;
         verdict.relocate(Math.round((getWidth() - marked - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));

@@ -9,9 +9,9 @@ import lunko.insight.Lineage.Pointed;
 /**
  * A row of the result as it is listed.
  *
- * @param of      the result it is a row of: the one at hand, or, if it has gone, the one before
- * @param fate    whether it is there, may come, or has gone
- * @param status  what it is compared with the result before the last change, where that is known
+ * @param of the result it is a row of: the one at hand, or, if it has gone, the one before
+ * @param fate whether it is there, may come, or has gone
+ * @param status what it is compared with the result before the last change, where that is known
  * @param repeats whether the row listed above it comes from the same left row
  */
 record ListedRow(ResultRow row, Outcome of, Fate fate, Optional<Changes.Status> status, boolean repeats) {

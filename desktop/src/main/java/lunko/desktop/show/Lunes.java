@@ -6,14 +6,19 @@ import javafx.scene.shape.Path;
 import javafx.scene.shape.PathElement;
 import javafx.scene.shape.Shape;
 
-/** The three regions of two circles that overlap. To cut them out takes long, so they are kept as long as the circles stay. */
-record Lunes(double middle, double y, double radius, List<PathElement> leftOnly, List<PathElement> both, List<PathElement> rightOnly) {
+/**
+ * The three regions of two circles that overlap. To cut them out takes long, so they are kept as long as the circles
+ * stay.
+ */
+record Lunes(double middle, double y, double radius, List<PathElement> leftOnly, List<PathElement> both,
+        List<PathElement> rightOnly) {
 
     /** The regions of two circles of a radius whose centres are so far apart. */
     static Lunes of(double middle, double y, double radius, double apart) {
         Circle left = new Circle(middle - apart / 2, y, radius);
         Circle right = new Circle(middle + apart / 2, y, radius);
-        return new Lunes(middle, y, radius, elements(Shape.subtract(left, right)), elements(Shape.intersect(left, right)), elements(Shape.subtract(right, left)));
+        return new Lunes(middle, y, radius, elements(Shape.subtract(left, right)),
+                elements(Shape.intersect(left, right)), elements(Shape.subtract(right, left)));
     }
 
     private static List<PathElement> elements(Shape shape) {

@@ -25,15 +25,21 @@ final class MovingOver {
         return before.run() == now.run() && now.number() == before.number() + 1 && !before.part().equals(now.part());
     }
 
-    /** Moves something from so far below to its place; where nothing is to move, it fades in there, and where no time is, it is there. */
+    /**
+     * Moves something from so far below to its place; where nothing is to move, it fades in there, and where no time
+     * is, it is there.
+     */
     void from(double below, Node node) {
         running.stop();
         node.setTranslateY(0);
         node.setOpacity(1);
         if (motions.time().getValue().lessThan(TOO_SHORT)) return;
         double start = motions.still().get() ? 0 : below;
-        running = new Timeline(new KeyFrame(Duration.ZERO, new KeyValue(node.translateYProperty(), start), new KeyValue(node.opacityProperty(), 0.35)),
-                new KeyFrame(TIME, new KeyValue(node.translateYProperty(), 0, Interpolator.EASE_BOTH), new KeyValue(node.opacityProperty(), 1, Interpolator.EASE_BOTH)));
+        running = new Timeline(
+                new KeyFrame(Duration.ZERO, new KeyValue(node.translateYProperty(), start),
+                        new KeyValue(node.opacityProperty(), 0.35)),
+                new KeyFrame(TIME, new KeyValue(node.translateYProperty(), 0, Interpolator.EASE_BOTH),
+                        new KeyValue(node.opacityProperty(), 1, Interpolator.EASE_BOTH)));
         running.playFromStart();
     }
 }

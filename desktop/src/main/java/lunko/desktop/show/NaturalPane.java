@@ -24,19 +24,23 @@ final class NaturalPane extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         Lesson lesson = model.lesson().lesson().get();
         List<Link> links = lesson.link(lesson.scene().left(), lesson.scene().right()).stream().toList();
-        NaturalLook look = NaturalLook.of(lesson.left(), lesson.right(), links.stream().flatMap(link -> link.pairs().stream()).toList());
+        NaturalLook look = NaturalLook.of(lesson.left(), lesson.right(),
+                links.stream().flatMap(link -> link.pairs().stream()).toList());
         Label title = new Label("A natural join matches all columns of the same name");
         title.getStyleClass().add("key-check-title");
         getChildren().add(title);
         getChildren().addAll(Explained.lines(look.said()));
-        Label verdict = new Label(look.isRight() ? "These are the right columns." : "These are not the columns that the tables are linked by.");
+        Label verdict = new Label(look.isRight() ? "These are the right columns."
+                : "These are not the columns that the tables are linked by.");
         verdict.getStyleClass().add(look.isRight() ? "explained-right" : "explained-wrong");
         getChildren().add(verdict);
         FlowPane choices = new FlowPane();
         choices.getStyleClass().add("explained-choices");
         choices.setAlignment(Pos.CENTER_LEFT);
         Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).forEach(kind -> {
-            Button choose = new Button("natural " + kind.title() + look.rows(kind).map(rows -> "  ·  " + Words.rows(rows)).orElse(""), new RowGlyph(kind));
+            Button choose = new Button(
+                    "natural " + kind.title() + look.rows(kind).map(rows -> "  ·  " + Words.rows(rows)).orElse(""),
+                    new RowGlyph(kind));
             choose.setId("natural-" + kind.title().replace(' ', '-'));
             choose.setOnAction(_ -> {
                 close.run();

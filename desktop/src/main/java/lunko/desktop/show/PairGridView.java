@@ -18,7 +18,8 @@ import lunko.query.Side;
 import lunko.table.Truth;
 
 /**
- * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at its edges,
+ * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at
+ * its edges,
  * which the number of rows of the result follows from.
  */
 final class PairGridView extends Pane {
@@ -69,9 +70,11 @@ final class PairGridView extends Pane {
         setAccessibleText("Pair grid: " + grid.map(PairGrid::sum).orElse("nothing is joined"));
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
-            say(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.");
+            say(model.showing().get().timeline().isPresent() ? "No tables are joined here."
+                    : "Match two columns to see who meets whom.");
         } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
-            say("The grid has " + grid.get().lefts() + " × " + grid.get().rights() + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
+            say("The grid has " + grid.get().lefts() + " × " + grid.get().rights()
+                    + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
         } else {
             make(grid.get());
         }
@@ -96,7 +99,8 @@ final class PairGridView extends Pane {
             place(name, x + right * wide, y - 20, wide - 2, 18, Pos.CENTER);
         }
         for (int left = 0; left < pairs.lefts(); left++) {
-            place(label(join.left().label(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size, Pos.CENTER_RIGHT);
+            place(label(join.left().label(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size,
+                    Pos.CENTER_RIGHT);
             for (int right = 0; right < pairs.rights(); right++) {
                 Truth verdict = pairs.verdict(left, right);
                 Label cell = label(switch (verdict) {
@@ -104,20 +108,24 @@ final class PairGridView extends Pane {
                     case FALSE -> "·";
                     case UNKNOWN -> "?";
                 }, "pair-cell", verdict.title());
-                cell.setTooltip(new Tooltip(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
+                cell.setTooltip(new Tooltip(
+                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
                 place(cell, x + right * wide + 1, y + left * size + 1, wide - 2, size - 2, Pos.CENTER);
                 Pointed pair = new Pointed.Pair(left, right);
                 cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
                 cell.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
                 cell.setOnMouseClicked(_ -> model.pointing().choose(Optional.of(pair)));
-                cell.setAccessibleText(join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
+                cell.setAccessibleText(
+                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
                 cells.add(new Cell(left, right, cell));
             }
-            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * wide + 5, y + left * size, TOTALS, size, Pos.CENTER_LEFT);
+            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * wide + 5, y + left * size,
+                    TOTALS, size, Pos.CENTER_LEFT);
         }
         double foot = y + pairs.lefts() * size + 2;
         for (int right = 0; right < pairs.rights(); right++) {
-            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18, Pos.CENTER);
+            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18,
+                    Pos.CENTER);
         }
         Label sum = label(asked ? pairs.sumByKeys().orElse(pairs.sum()) : pairs.sum(), "pair-sum");
         sum.setWrapText(true);
@@ -146,11 +154,19 @@ final class PairGridView extends Pane {
         Showing showing = model.showing().get();
         Optional<Lineage> lineage = model.pointing().lineage().get();
         for (Cell cell : cells) {
-            boolean seen = showing.runs().filter(timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right())).isPresent();
+            boolean seen = showing.runs().filter(
+                    timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right()))
+                    .isPresent();
             cell.label().pseudoClassStateChanged(SEEN, seen);
-            cell.label().pseudoClassStateChanged(NOW, showing.match().filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
-                    && frame.now(Side.RIGHT).stream().anyMatch(row -> row == cell.right())).isPresent());
-            cell.label().pseudoClassStateChanged(LIT, lineage.filter(of -> of.lights(Side.LEFT, cell.left()) && of.lights(Side.RIGHT, cell.right())).isPresent());
+            cell.label()
+                    .pseudoClassStateChanged(NOW,
+                            showing.match()
+                                    .filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
+                                            && frame.now(Side.RIGHT).stream().anyMatch(row -> row == cell.right()))
+                                    .isPresent());
+            cell.label().pseudoClassStateChanged(LIT,
+                    lineage.filter(of -> of.lights(Side.LEFT, cell.left()) && of.lights(Side.RIGHT, cell.right()))
+                            .isPresent());
         }
     }
 

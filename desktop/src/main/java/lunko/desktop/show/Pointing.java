@@ -43,7 +43,8 @@ public final class Pointing {
 
     /** Whether the words that are pointed at belong to the part of the steps at hand. */
     boolean isAtPartAtHand() {
-        return part.get().isPresent() && showing.get().frame().filter(frame -> frame.part() == part.get().getAsInt()).isPresent();
+        return part.get().isPresent()
+                && showing.get().frame().filter(frame -> frame.part() == part.get().getAsInt()).isPresent();
     }
 
     /** Points at a row for as long as the mouse is over it; nothing means the one that was chosen, if one was. */

@@ -59,7 +59,9 @@ final class QueryResult extends VBox {
         VBox.setVgrow(grid, Priority.ALWAYS);
         getChildren().addAll(head, grid);
         model.showing().subscribe((before, now) -> {
-            if (before.run() != now.run() || !before.part().equals(now.part()) || !before.resultChanges().equals(now.resultChanges())) show();
+            if (before.run() != now.run() || !before.part().equals(now.part())
+                    || !before.resultChanges().equals(now.resultChanges()))
+                show();
         });
         model.arrangement().subscribe((_, _) -> show());
         show();
@@ -82,17 +84,20 @@ final class QueryResult extends VBox {
         List<QueryRow> rows = new ArrayList<>();
         for (int i = 0; i < order.length; i++) {
             int row = order[i];
-            boolean repeats = arrangement.grouped() && i > 0 && listing.left(row).isPresent() && listing.left(order[i - 1]).equals(listing.left(row));
+            boolean repeats = arrangement.grouped() && i > 0 && listing.left(row).isPresent()
+                    && listing.left(order[i - 1]).equals(listing.left(row));
             rows.add(new QueryRow(result, row, false, changes.map(made -> made.of(row)), repeats));
         }
-        changes.ifPresent(made -> made.went().forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
+        changes.ifPresent(made -> made.went()
+                .forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
         marks = changes.isPresent();
         // Columns that stay keep their cells.
         List<Object> wanted = List.of(result.headings(), arrangement, marks);
         if (!wanted.equals(made)) columns(listing, arrangement);
         made = wanted;
         grid.getItems().setAll(rows);
-        String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("") + arrangement.said("the query");
+        String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("")
+                + arrangement.said("the query");
         about.setText(said);
         grid.setAccessibleText("result, " + said);
     }
@@ -105,16 +110,21 @@ final class QueryResult extends VBox {
         all.add(numbers);
         if (marks) all.add(status());
         List<ResultColumn> shown = arrangement.columns(listing, Side.LEFT);
-        List<String> names = shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
-        List<Column> columns = shown.stream().map(column -> new Column(listing.name(column), listing.type(column))).toList();
+        List<String> names =
+                shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
+        List<Column> columns =
+                shown.stream().map(column -> new Column(listing.name(column), listing.type(column))).toList();
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
             all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i)
-                    .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing, column, "query"));
+                    .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
+                    column, "query"));
         }
         grid.getColumns().setAll(all);
         List<Row> first = IntStream.range(0, Math.min(ROWS_MEASURED, listing.size()))
-                .mapToObj(row -> new Row(0, shown.stream().map(column -> listing.value(row, column)).toList(), Map.of())).toList();
+                .mapToObj(
+                        row -> new Row(0, shown.stream().map(column -> listing.value(row, column)).toList(), Map.of()))
+                .toList();
         widths.fit(columns, first, names, names, List.of(), List.of());
     }
 
@@ -122,7 +132,8 @@ final class QueryResult extends VBox {
     private static TableColumn<QueryRow, String> status() {
         TableColumn<QueryRow, String> column = GridTable.column();
         column.setPrefWidth(STATUS);
-        column.setCellValueFactory(row -> new ReadOnlyStringWrapper(row.getValue().went() ? "went" : row.getValue().status().map(Changes.Status::said).orElse("")));
+        column.setCellValueFactory(row -> new ReadOnlyStringWrapper(
+                row.getValue().went() ? "went" : row.getValue().status().map(Changes.Status::said).orElse("")));
         column.setCellFactory(_ -> new TableCell<>() {
             {
                 getStyleClass().add("status-cell");

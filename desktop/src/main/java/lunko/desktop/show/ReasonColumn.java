@@ -23,11 +23,13 @@ final class ReasonColumn {
 
     /** The column for the rows of an input; nothing, where none of them needs a reason. */
     static Optional<TableColumn<Integer, String>> of(ShowModel model, RowTimeline timeline, int offset, int rows) {
-        double wanted = IntStream.range(offset, offset + Math.min(rows, MEASURED)).mapToDouble(row -> CODE.width(timeline.reason(row).orElse(""))).max().orElse(0);
+        double wanted = IntStream.range(offset, offset + Math.min(rows, MEASURED))
+                .mapToDouble(row -> CODE.width(timeline.reason(row).orElse(""))).max().orElse(0);
         if (wanted == 0) return Optional.empty();
         TableColumn<Integer, String> column = GridTable.column();
         column.setPrefWidth(Math.min(WIDEST, wanted + PADDING));
-        column.setCellValueFactory(row -> new ReadOnlyStringWrapper(timeline.reason(offset + row.getValue()).orElse("")));
+        column.setCellValueFactory(
+                row -> new ReadOnlyStringWrapper(timeline.reason(offset + row.getValue()).orElse("")));
         column.setCellFactory(_ -> new ReasonCell(model, timeline, offset));
         return Optional.of(column);
     }
@@ -54,8 +56,11 @@ final class ReasonColumn {
         }
 
         private void showReason() {
-            boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null && RowsModel.in(model.showing().get())
-                    .filter(hand -> hand.timeline() == timeline && timeline.decided(offset + getTableRow().getItem()) <= hand.frame().number()).isPresent();
+            boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null
+                    && RowsModel.in(model.showing().get())
+                            .filter(hand -> hand.timeline() == timeline
+                                    && timeline.decided(offset + getTableRow().getItem()) <= hand.frame().number())
+                            .isPresent();
             setText(said ? getItem() : "");
         }
     }

@@ -39,25 +39,37 @@ public final class ResultActions {
     /** The actions on a model. */
     public ResultActions(ShowModel model) {
         this.model = model;
-        group = new Action(model.arrangement().map(now -> now.grouped() ? "Rows of the result as the join gives them" : "Rows of one left row together"), Group.STEPS,
-                List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement().set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
+        group = new Action(
+                model.arrangement()
+                        .map(now -> now.grouped() ? "Rows of the result as the join gives them"
+                                : "Rows of one left row together"),
+                Group.STEPS,
+                List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement()
+                        .set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
         plain = new Action(Action.constant("The result as the join gives it"), Group.STEPS, List.of(),
-                Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN), model.arrangement()), () -> model.arrangement().set(Arrangement.PLAIN));
-        copies = List.of(copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
-                copy("Copy the result as Markdown", ResultFormat.MARKDOWN), copy("Copy the result as CSV", ResultFormat.CSV));
+                Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN),
+                        model.arrangement()),
+                () -> model.arrangement().set(Arrangement.PLAIN));
+        copies = List.of(
+                copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
+                copy("Copy the result as Markdown", ResultFormat.MARKDOWN),
+                copy("Copy the result as CSV", ResultFormat.CSV));
     }
 
     private Action copy(String name, ResultFormat format, KeyCombination... keys) {
         return new Action(Action.constant(name), Group.STEPS, List.of(keys),
-                Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()), () -> copy(format));
+                Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()),
+                () -> copy(format));
     }
 
     private void copy(ResultFormat format) {
         model.showing().get().part().ifPresent(part -> {
             long rows = part.rows();
             if (rows > MOST_COPIED) {
-                model.lesson().say(Problem.of("The result has " + Words.rows(rows) + ", more than can be copied: up to " + Words.number(MOST_COPIED)
-                        + " go to the clipboard. Save it as a file instead."));
+                model.lesson()
+                        .say(Problem.of("The result has " + Words.rows(rows) + ", more than can be copied: up to "
+                                + Words.number(MOST_COPIED)
+                                + " go to the clipboard. Save it as a file instead."));
                 return;
             }
             ClipboardContent content = new ClipboardContent();

@@ -30,7 +30,7 @@ final class ResultGrid {
     private final StackPane rightCard;
 
     ResultGrid(ShowModel model, ResultActions actions, ColumnWidths leftWidths, ColumnWidths rightWidths,
-               ObservableDoubleValue arrival, Motions motions) {
+            ObservableDoubleValue arrival, Motions motions) {
         this.motions = motions;
         this.model = model;
         MenuButton menu = actions.menu();
@@ -112,8 +112,9 @@ final class ResultGrid {
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
         Join join = showing.outcome().orElseThrow().join();
         return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())
-                .plain(" columns alone").done()).orElseGet(() -> title.plain(" · ").left(join.left().title()).plain(" columns fall under ")
-                .left(join.left().title()).plain(", ").right(join.right().title())
-                .plain(" columns under ").right(join.right().title()).done());
+                .plain(" columns alone").done())
+                .orElseGet(() -> title.plain(" · ").left(join.left().title()).plain(" columns fall under ")
+                        .left(join.left().title()).plain(", ").right(join.right().title())
+                        .plain(" columns under ").right(join.right().title()).done());
     }
 }

@@ -18,7 +18,7 @@ import lunko.query.Side;
 final class ResultLinks extends GridTable<ListedRow> {
 
     ResultLinks(ShowModel model, ResultRows rows,
-                ObservableDoubleValue arrival) {
+            ObservableDoubleValue arrival) {
         getStyleClass().add("result-links");
         setItems(rows);
         setAccessibleText("which rows each row of the result comes from");
@@ -59,7 +59,8 @@ final class ResultLinks extends GridTable<ListedRow> {
                 case PENDING -> "if alone";
                 case WENT -> "went";
                 case TO_COME -> "";
-                case LANDED -> row.status().map(Changes.Status::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
+                case LANDED ->
+                    row.status().map(Changes.Status::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
             });
             setAccessibleText(numbers.getText() + " " + word.getText());
         }

@@ -25,7 +25,7 @@ final class ResultPart extends GridTable<ListedRow> {
     private final Label placeholder = new Label();
 
     ResultPart(ShowModel model, Side side, ColumnWidths widths, ResultRows rows,
-                ObservableDoubleValue arrival) {
+            ObservableDoubleValue arrival) {
         this.model = model;
         this.side = side;
         this.widths = widths;
@@ -54,17 +54,23 @@ final class ResultPart extends GridTable<ListedRow> {
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
         all.add(numbers);
-        showing.outcome().ifPresent(outcome -> model.arrangement().get().columns(Listing.OfJoin.all(outcome), side).forEach(column -> all.add(column(outcome, column))));
+        showing.outcome().ifPresent(outcome -> model.arrangement().get().columns(Listing.OfJoin.all(outcome), side)
+                .forEach(column -> all.add(column(outcome, column))));
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         if (givesNone) all.clear();
         getColumns().setAll(all);
-        placeholder.setText(givesNone ? capital(showing.outcome().get().kind().withArticle()) + " gives no columns of " + showing.outcome().get().join().on(side).title() + "." : "");
+        placeholder.setText(givesNone ? capital(showing.outcome().get().kind().withArticle()) + " gives no columns of "
+                + showing.outcome().get().join().on(side).title() + "." : "");
     }
 
     private TableColumn<ListedRow, ResultCell> column(Outcome outcome, ResultColumn column) {
         String sign = ArrangedHeading.sign(model.arrangement().get(), column);
-        return ArrangedHeading.on(new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
-                outcome.keys(side).contains(column.index()), column.index()).in(widths, (ListedRow row) -> row.fate() == ListedRow.Fate.TO_COME ? null : row.of().cell(row.row(), column)),
+        return ArrangedHeading.on(
+                new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
+                        outcome.keys(side).contains(column.index()), column.index())
+                        .in(widths,
+                                (ListedRow row) -> row.fate() == ListedRow.Fate.TO_COME ? null
+                                        : row.of().cell(row.row(), column)),
                 model, Listing.OfJoin.all(outcome), column, "join");
     }
 }

@@ -18,8 +18,10 @@ import lunko.steps.MatchFrame;
 
 /**
  * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the
- * frame for them, and tells of no more changes than there are. There are places for the rows to come too, since a table view makes
- * all its cells anew when a list gets longer. Of very many rows it lists the last ones, since it keeps something for each row that
+ * frame for them, and tells of no more changes than there are. There are places for the rows to come too, since a table
+ * view makes
+ * all its cells anew when a list gets longer. Of very many rows it lists the last ones, since it keeps something for
+ * each row that
  * it scrolls past. When all have landed, those follow that the last change took away.
  */
 final class ResultRows extends ObservableListBase<ListedRow> {
@@ -40,7 +42,10 @@ final class ResultRows extends ObservableListBase<ListedRow> {
     private int whole;
     private int before;
 
-    /** Shows the rows of what is shown now, in that arrangement; {@code kin} says that it is of the same join and arrangement as the last. Tells whether anything has changed. */
+    /**
+     * Shows the rows of what is shown now, in that arrangement; {@code kin} says that it is of the same join and
+     * arrangement as the last. Tells whether anything has changed.
+     */
     boolean show(Showing now, Arrangement arrangement, boolean kin) {
         Optional<MatchFrame> frame = now.match();
         List<ResultRow> all = frame.map(MatchFrame::landed).orElse(List.of());
@@ -51,11 +56,13 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         List<ResultRow> goneNow = complete ? now.changes().map(Changes::went).orElse(List.of()) : List.of();
         goneNow = goneNow.subList(0, Math.min(MOST_GONE, goneNow.size()));
         boolean reorders = arrangement.reorders() && all.size() <= MOST_ORDERED;
-        int wholeNow = (int) Math.max(now.outcome().map(Outcome::size).filter(size -> size <= BLOCK).orElse(0L), listed.size() + (pendingNow.isPresent() ? 1 : 0));
+        int wholeNow = (int) Math.max(now.outcome().map(Outcome::size).filter(size -> size <= BLOCK).orElse(0L),
+                listed.size() + (pendingNow.isPresent() ? 1 : 0));
         boolean prefix = kin && beforeNow == before && !reorders && wholeNow == whole && goneNow.equals(gone);
         if (prefix && listed.size() == landed.size() && pendingNow.equals(pending)) return false;
         int first = prefix ? Math.min(landed.size(), listed.size()) : 0;
-        int end = prefix ? Math.max(landed.size() + (pending.isPresent() ? 1 : 0), listed.size() + (pendingNow.isPresent() ? 1 : 0)) : size();
+        int end = prefix ? Math.max(landed.size() + (pending.isPresent() ? 1 : 0),
+                listed.size() + (pendingNow.isPresent() ? 1 : 0)) : size();
         List<ListedRow> replaced = new ArrayList<>(subList(first, end));
         beginChange();
         landed = listed;
@@ -65,7 +72,8 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         before = beforeNow;
         outcome = now.outcome();
         changes = now.changes();
-        order = reorders ? now.outcome().map(of -> arrangement.order(new Listing.OfJoin(of, listed))) : Optional.empty();
+        order = reorders ? now.outcome().map(of -> arrangement.order(new Listing.OfJoin(of, listed)))
+                : Optional.empty();
         int newEnd = prefix ? end : size();
         int both = Math.min(end, newEnd);
         for (int place = first; place < both; place++) nextUpdate(place);
@@ -87,7 +95,9 @@ final class ResultRows extends ObservableListBase<ListedRow> {
 
     /** Where the row that came last is listed; the place before the first, if none has come. */
     int last() {
-        return order.map(places -> IntStream.range(0, places.length).filter(n -> places[n] == landed.size() - 1).findFirst().orElse(-1))
+        return order
+                .map(places -> IntStream.range(0, places.length).filter(n -> places[n] == landed.size() - 1).findFirst()
+                        .orElse(-1))
                 .orElse(landed.size() - 1);
     }
 
@@ -108,9 +118,12 @@ final class ResultRows extends ObservableListBase<ListedRow> {
             boolean repeats = index > 0 && left.isPresent() && landed(index - 1).source(Side.LEFT).equals(left);
             return new ListedRow(row, outcome.orElseThrow(), Fate.LANDED, changes.map(made -> made.of(row)), repeats);
         }
-        if (pending.isPresent() && index == landed.size()) return new ListedRow(pending.get(), outcome.orElseThrow(), Fate.PENDING, Optional.empty(), false);
-        if (index < whole) return new ListedRow(outcome.orElseThrow().row(index), outcome.orElseThrow(), Fate.TO_COME, Optional.empty(), false);
-        return new ListedRow(gone.get(index - whole), changes.orElseThrow().before(), Fate.WENT, Optional.empty(), false);
+        if (pending.isPresent() && index == landed.size())
+            return new ListedRow(pending.get(), outcome.orElseThrow(), Fate.PENDING, Optional.empty(), false);
+        if (index < whole) return new ListedRow(outcome.orElseThrow().row(index), outcome.orElseThrow(), Fate.TO_COME,
+                Optional.empty(), false);
+        return new ListedRow(gone.get(index - whole), changes.orElseThrow().before(), Fate.WENT, Optional.empty(),
+                false);
     }
 
     @Override

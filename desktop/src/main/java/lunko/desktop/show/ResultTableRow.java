@@ -54,9 +54,11 @@ final class ResultTableRow extends TableRow<ListedRow> {
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
-        pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT && model.pointing().lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
+        pseudoClassStateChanged(LIT, shown && item.fate() != Fate.WENT
+                && model.pointing().lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
         pseudoClassStateChanged(PENDING, shown && item.fate() == Fate.PENDING);
-        new ResultDress(shown && item.fate() == Fate.WENT, shown ? item.status() : Optional.empty(), shown && item.repeats(), model.arrangement().get().grouped()).on(this);
+        new ResultDress(shown && item.fate() == Fate.WENT, shown ? item.status() : Optional.empty(),
+                shown && item.repeats(), model.arrangement().get().grouped()).on(this);
         pseudoClassStateChanged(LEFT_MISSING, shown && item.row().source(Side.LEFT).isEmpty());
         pseudoClassStateChanged(RIGHT_MISSING, shown && item.row().source(Side.RIGHT).isEmpty());
     }

@@ -28,7 +28,8 @@ final class RowsCard extends VBox {
      * @param moved what is to be done when its rows have been scrolled
      */
     RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
-        grid = new StageGrid(widths, "The right button shows it, filters and sorts by it.", heading -> ColumnInQuery.items(model, heading));
+        grid = new StageGrid(widths, "The right button shows it, filters and sorts by it.",
+                heading -> ColumnInQuery.items(model, heading));
         getStyleClass().addAll("card", "table-card", "stage-card");
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");
@@ -42,8 +43,12 @@ final class RowsCard extends VBox {
         getChildren().addAll(head, grid);
     }
 
-    /** Shows the rows of a stage; some of its columns, counted from 0, are marked, and one more may say a reason for each row. */
-    void show(String name, String said, Stage stage, Set<Integer> marked, Optional<TableColumn<Integer, String>> reason) {
+    /**
+     * Shows the rows of a stage; some of its columns, counted from 0, are marked, and one more may say a reason for
+     * each row.
+     */
+    void show(String name, String said, Stage stage, Set<Integer> marked,
+            Optional<TableColumn<Integer, String>> reason) {
         title.setText(name);
         say(said);
         grid.show(stage, marked, reason);

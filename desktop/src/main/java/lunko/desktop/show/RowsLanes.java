@@ -9,7 +9,10 @@ import lunko.engine.Stage;
 import lunko.query.Side;
 import lunko.steps.RowFrame.Fate;
 
-/** The lanes from the rows that a stage takes to the rows that it makes of them; struck-out rows have one that ends in a cross. */
+/**
+ * The lanes from the rows that a stage takes to the rows that it makes of them; struck-out rows have one that ends in a
+ * cross.
+ */
 final class RowsLanes extends Pane {
     private final ShowModel model;
     private final RowsModel stages;
@@ -51,14 +54,17 @@ final class RowsLanes extends Pane {
                 int number = hand.offset(origin.input()) + origin.row();
                 boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
                 boolean lit = stages.lights(true, number) && stages.lights(false, row);
-                lanes.add(new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit, Optional.empty()));
+                lanes.add(
+                        new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit, Optional.empty()));
             }
         }
         for (int i = 0; i < before.size(); i++) {
             GridTable<?> input = before.get(i);
             for (int row = input.firstInView(); row < input.endOfView(); row++) {
                 int number = hand.offset(i) + row;
-                if (!input.isInView(row) || number >= hand.frame().fates().size() || hand.frame().fates().get(number) != Fate.STRUCK_OUT) continue;
+                if (!input.isInView(row) || number >= hand.frame().fates().size()
+                        || hand.frame().fates().get(number) != Fate.STRUCK_OUT)
+                    continue;
                 lanes.add(new Drawn.End(Side.LEFT, y(input, row), getWidth(), false));
             }
         }

@@ -8,7 +8,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import lunko.steps.RowFrame;
 import lunko.steps.RowTimeline;
 
-/** The stage other than a join that is at hand, where its rows are among those before it, and which of them is pointed at. */
+/**
+ * The stage other than a join that is at hand, where its rows are among those before it, and which of them is pointed
+ * at.
+ */
 final class RowsModel {
 
     /** A stage with its steps: at which step they start, and what is to be seen after the one at hand. */
@@ -21,7 +24,8 @@ final class RowsModel {
 
         /** Whether a row of the inputs has gone into a row of the result. */
         boolean goesInto(int row, int result) {
-            return timeline.stage().origins(result).stream().anyMatch(origin -> offset(origin.input()) + origin.row() == row);
+            return timeline.stage().origins(result).stream()
+                    .anyMatch(origin -> offset(origin.input()) + origin.row() == row);
         }
     }
 
@@ -39,7 +43,8 @@ final class RowsModel {
     /** What a showing has of it; nothing while a join is at hand, or the result as a whole. */
     static Optional<AtHand> in(Showing showing) {
         return showing.part().flatMap(part -> part instanceof RowTimeline timeline ? Optional.of(new AtHand(timeline,
-                showing.timeline().orElseThrow().start(showing.frame().orElseThrow().part()), (RowFrame) showing.frame().get().shown())) : Optional.empty());
+                showing.timeline().orElseThrow().start(showing.frame().orElseThrow().part()),
+                (RowFrame) showing.frame().get().shown())) : Optional.empty());
     }
 
     /** The stage at hand. */
@@ -47,7 +52,10 @@ final class RowsModel {
         return in(model.showing().get());
     }
 
-    /** The number of a row of an input, counted from 0, among those of all inputs; where there is no input, its number in the result. */
+    /**
+     * The number of a row of an input, counted from 0, among those of all inputs; where there is no input, its number
+     * in the result.
+     */
     int number(OptionalInt input, int row) {
         return input.isPresent() ? atHand().map(hand -> hand.offset(input.getAsInt())).orElse(0) + row : row;
     }
@@ -59,12 +67,15 @@ final class RowsModel {
     /** Points at a row, whose fate is then explained; nothing means at none. */
     void point(Optional<Pointed> at) {
         pointed.set(at);
-        model.pointing().step(at.flatMap(one -> atHand().map(hand -> hand.start() + hand.timeline().decided(one.before() ? one.row() : firstOrigin(hand, one.row()))))
-                .map(OptionalLong::of).orElse(OptionalLong.empty()));
+        model.pointing()
+                .step(at.flatMap(one -> atHand().map(hand -> hand.start()
+                        + hand.timeline().decided(one.before() ? one.row() : firstOrigin(hand, one.row()))))
+                        .map(OptionalLong::of).orElse(OptionalLong.empty()));
     }
 
     private static int firstOrigin(AtHand hand, int result) {
-        OptionalInt first = hand.timeline().stage().origins(result).stream().mapToInt(origin -> hand.offset(origin.input()) + origin.row()).findFirst();
+        OptionalInt first = hand.timeline().stage().origins(result).stream()
+                .mapToInt(origin -> hand.offset(origin.input()) + origin.row()).findFirst();
         return first.orElse(0);
     }
 
@@ -72,7 +83,8 @@ final class RowsModel {
     boolean lights(boolean before, int row) {
         Optional<AtHand> hand = atHand();
         // Whoever points at the words of the stage sees the rows that they strike out.
-        if (hand.isPresent() && before && model.pointing().isAtPartAtHand() && hand.get().timeline().strikesOut(row)) return true;
+        if (hand.isPresent() && before && model.pointing().isAtPartAtHand() && hand.get().timeline().strikesOut(row))
+            return true;
         if (hand.isEmpty() || pointed.get().isEmpty()) return false;
         Pointed at = pointed.get().get();
         if (at.before() == before) return at.row() == row;

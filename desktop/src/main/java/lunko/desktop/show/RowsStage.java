@@ -16,7 +16,8 @@ import lunko.phrase.Words;
 import lunko.steps.StageKind;
 
 /**
- * The stage where a query does something other than matching: on the left the rows it takes, struck out or taken on, on the right
+ * The stage where a query does something other than matching: on the left the rows it takes, struck out or taken on, on
+ * the right
  * those it gives, and lanes from the ones to the others. The result as a whole stands alone.
  */
 final class RowsStage extends Pane {
@@ -43,7 +44,8 @@ final class RowsStage extends Pane {
         model.showing().subscribe((earlier, now) -> {
             if (earlier.run() != now.run() || !earlier.part().equals(now.part())) make(now);
             follow(now, Motion.between(earlier, now));
-            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(whole) : before).forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
+            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(whole) : before)
+                    .forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
         });
         make(model.showing().get());
         follow(model.showing().get(), Motion.JUMP);
@@ -72,7 +74,9 @@ final class RowsStage extends Pane {
 
     /** The columns of the rows before that a stage goes on with as they are, where it is the choice of columns. */
     private static Set<Integer> chosen(Stage stage) {
-        return stage instanceof Chosen choice ? choice.from().stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet()) : Set.of();
+        return stage instanceof Chosen choice
+                ? choice.from().stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet())
+                : Set.of();
     }
 
     /** What the rows are that a stage gives, in a few words. */
@@ -113,7 +117,8 @@ final class RowsStage extends Pane {
     private static void list(StageGrid grid, int rows) {
         var items = grid.getItems();
         if (items.size() > rows) items.remove(rows, items.size());
-        if (items.size() < rows) items.addAll(FXCollections.observableArrayList(IntStream.range(items.size(), rows).boxed().toList()));
+        if (items.size() < rows)
+            items.addAll(FXCollections.observableArrayList(IntStream.range(items.size(), rows).boxed().toList()));
     }
 
     private void placeLanes() {
@@ -132,9 +137,11 @@ final class RowsStage extends Pane {
         }
         double wantedBefore = before.stream().mapToDouble(RowsCard::wanted).max().orElse(0);
         double room = width - GAP;
-        double left = Math.round(Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), room * 0.3, room * 0.66));
+        double left = Math.round(
+                Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), room * 0.3, room * 0.66));
         double each = (height - BETWEEN * (before.size() - 1)) / before.size();
-        for (int i = 0; i < before.size(); i++) before.get(i).resizeRelocate(0, Math.round(i * (each + BETWEEN)), left, Math.round(each));
+        for (int i = 0; i < before.size(); i++)
+            before.get(i).resizeRelocate(0, Math.round(i * (each + BETWEEN)), left, Math.round(each));
         after.resizeRelocate(left + GAP, 0, width - left - GAP, height);
         lanes.resizeRelocate(left, 0, GAP, height);
         for (RowsCard card : before) card.layout();

@@ -9,7 +9,10 @@ import javafx.scene.control.TableRow;
 import lunko.desktop.show.RowsModel.Pointed;
 import lunko.steps.RowFrame.Fate;
 
-/** A row before or after a stage other than a join, in the dress of what has become of it: at hand now, taken on, struck out. */
+/**
+ * A row before or after a stage other than a join, in the dress of what has become of it: at hand now, taken on, struck
+ * out.
+ */
 final class RowsTableRow extends TableRow<Integer> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -29,7 +32,8 @@ final class RowsTableRow extends TableRow<Integer> {
         model.showing().addListener(new WeakInvalidationListener(dress));
         stages.pointed().addListener(new WeakInvalidationListener(dress));
         model.pointing().part().addListener(new WeakInvalidationListener(dress));
-        setOnMouseEntered(_ -> stages.point(isEmpty() ? Optional.empty() : Optional.of(new Pointed(input.isPresent(), number()))));
+        setOnMouseEntered(_ -> stages
+                .point(isEmpty() ? Optional.empty() : Optional.of(new Pointed(input.isPresent(), number()))));
         setOnMouseExited(_ -> stages.point(Optional.empty()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
@@ -41,10 +45,12 @@ final class RowsTableRow extends TableRow<Integer> {
     }
 
     private void dress() {
-        Optional<RowsModel.AtHand> hand = RowsModel.in(model.showing().get()).filter(_ -> !isEmpty() && getItem() != null);
-        boolean now = hand.isPresent() && (input.isPresent() ? hand.get().frame().now().stream().anyMatch(row -> row == number())
-                : hand.get().frame().now().isPresent() && number() == hand.get().frame().landed() - 1
-                && hand.get().goesInto(hand.get().frame().now().getAsInt(), number()));
+        Optional<RowsModel.AtHand> hand =
+                RowsModel.in(model.showing().get()).filter(_ -> !isEmpty() && getItem() != null);
+        boolean now = hand.isPresent()
+                && (input.isPresent() ? hand.get().frame().now().stream().anyMatch(row -> row == number())
+                        : hand.get().frame().now().isPresent() && number() == hand.get().frame().landed() - 1
+                                && hand.get().goesInto(hand.get().frame().now().getAsInt(), number()));
         boolean struck = hand.isPresent() && input.isPresent() && number() < hand.get().frame().fates().size()
                 && hand.get().frame().fates().get(number()) == Fate.STRUCK_OUT;
         pseudoClassStateChanged(NOW, now);

@@ -36,7 +36,8 @@ final class SelfPane extends VBox {
         table.valueProperty().subscribe(name -> {
             if (name != null) explain(lesson, name, said);
         });
-        table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent()).findFirst().orElse(lesson.scene().left()));
+        table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent())
+                .findFirst().orElse(lesson.scene().left()));
         Button join = new Button("Join it with itself");
         join.setId("join-self");
         join.setOnAction(_ -> {

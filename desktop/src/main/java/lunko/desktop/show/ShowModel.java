@@ -144,7 +144,8 @@ public final class ShowModel {
 
     /** Shows the lesson again, if something else was shown. */
     public void endPreview() {
-        if (showing.get().lesson() != lesson.lesson().get()) find(new Asked(lesson.lesson().get(), way.get(), UnaryOperator.identity()));
+        if (showing.get().lesson() != lesson.lesson().get())
+            find(new Asked(lesson.lesson().get(), way.get(), UnaryOperator.identity()));
     }
 
     /** Shows something else, its result as it was looked at before. */
@@ -163,7 +164,8 @@ public final class ShowModel {
     /** The names and columns of the result at hand. */
     private static List<Object> arranged(Showing of) {
         return of.wholeAtHand().<List<Object>>map(result -> List.of(result.headings())).or(() -> of.outcome()
-                .map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings()))).orElse(List.of());
+                .map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings())))
+                .orElse(List.of());
     }
 
     /** Goes to a step; beyond the first or the last means that step. */
@@ -196,7 +198,8 @@ public final class ShowModel {
 
     /** Whether a kind of join can be chosen in the place of the one at hand. */
     boolean canChoose(JoinKind kind) {
-        if (choicesFor.isEmpty() || choicesFor.get().lesson() != showing.get().lesson() || !choicesFor.get().isOfSameJoin(showing.get())) {
+        if (choicesFor.isEmpty() || choicesFor.get().lesson() != showing.get().lesson()
+                || !choicesFor.get().isOfSameJoin(showing.get())) {
             choicesFor = Optional.of(showing.get());
             choices.clear();
             Showing now = showing.get();
@@ -216,8 +219,10 @@ public final class ShowModel {
     /** Matches two columns of what is joined by the join at hand, counted from 0 on their sides. */
     void match(int left, int right) {
         Lesson now = lesson.lesson().get();
-        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(), new KeyPair(now.left().columns().get(left).name(), now.right().columns().get(right).name())));
-        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(new Seat.On(joinAtHand()),
+        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(),
+                new KeyPair(now.left().columns().get(left).name(), now.right().columns().get(right).name())));
+        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(
+                new Seat.On(joinAtHand()),
                 Expression.Comparison.equal(named(joining, Side.LEFT, left), named(joining, Side.RIGHT, right))))));
     }
 
@@ -226,12 +231,16 @@ public final class ShowModel {
         return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
     }
 
-    /** Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins. */
+    /**
+     * Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins.
+     */
     void toggle(Region region) {
         Showing now = showing.get();
-        now.joining().ifPresent(joining -> joining.circles().flatMap(circles -> circles.toggling(joining.outcome().join(), region))
+        now.joining().ifPresent(joining -> joining.circles()
+                .flatMap(circles -> circles.toggling(joining.outcome().join(), region))
                 .flatMap(kinds -> rekinding(kinds)).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
-                        "No kinds of these two joins make that difference: what is in that region comes or goes with the pairs. Use a condition in WHERE instead."))));
+                        "No kinds of these two joins make that difference: what is in that region comes or goes "
+                                + "with the pairs. Use a condition in WHERE instead."))));
     }
 
     /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
@@ -244,14 +253,16 @@ public final class ShowModel {
         int joins = showing.get().run().expect().joinings().size();
         int at = joinAtHand();
         Lesson now = showing.get().lesson();
-        return now.joining(at - 1, joins, kinds.first()).flatMap(query -> query.joining(at, joins, kinds.second(), new JoinSpecification.Nothing()))
+        return now.joining(at - 1, joins, kinds.first())
+                .flatMap(query -> query.joining(at, joins, kinds.second(), new JoinSpecification.Nothing()))
                 .map(query -> new SceneEdit.Write(Optional.of(query)));
     }
 
     private Optional<SceneEdit> choosing(JoinKind kind) {
         Showing now = showing.get();
         if (now.lesson().isPlain()) return Optional.of(new SceneEdit.ChooseKind(kind));
-        return now.joining().flatMap(joining -> now.lesson().joining(joinAtHand(), now.run().expect().joinings().size(), kind))
+        return now.joining()
+                .flatMap(joining -> now.lesson().joining(joinAtHand(), now.run().expect().joinings().size(), kind))
                 .map(query -> new SceneEdit.Write(Optional.of(query)));
     }
 
@@ -283,7 +294,8 @@ public final class ShowModel {
     }
 
     private void found(Showing now) {
-        if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW) show(now);
+        if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW)
+            show(now);
     }
 
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
@@ -298,7 +310,8 @@ public final class ShowModel {
             find(new Asked(now, way.get(), Showing::opened));
         } else {
             ready.filter(known -> known.lesson() == now && known.way() == way.get())
-                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())), () -> find(new Asked(now, way.get(), changed -> changed.following(before))));
+                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())),
+                            () -> find(new Asked(now, way.get(), changed -> changed.following(before))));
         }
     }
 }

@@ -30,12 +30,14 @@ public final class ShowPage extends VBox {
     /**
      * The page for a model.
      *
-     * @param query      what stands above the stage
-     * @param sheet      what takes the place of the stage for a while
-     * @param motions    how things move
-     * @param sideWidth  how wide the column on the right is, in pixels
+     * @param query what stands above the stage
+     * @param sheet what takes the place of the stage for a while
+     * @param motions how things move
+     * @param sideWidth how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, Player player, StepActions actions, KindActions kindActions, CardActions cards, Motions motions, ObservableDoubleValue sideWidth) {
+    public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, Player player,
+            StepActions actions, KindActions kindActions, CardActions cards, Motions motions,
+            ObservableDoubleValue sideWidth) {
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, cards, motions);
         steps = new StepBar(model, player, actions);
@@ -71,7 +73,8 @@ public final class ShowPage extends VBox {
             stages.setManaged(over.isEmpty());
             sheeted = over.isPresent();
             arrange();
-            place.getChildren().setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
+            place.getChildren()
+                    .setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
         });
     }
 

@@ -29,16 +29,18 @@ import lunko.steps.Way;
  * @param joining the join at hand; where it is the turn of another stage, the last join before it
  * @param changes what the last change to the lesson has done to the result of the join at hand, where that can be told
  * @param resultChanges what it has done to the result of the query as a whole
- * @param match   what is to be seen of that join: in the step at hand, or after it, at its end
+ * @param match what is to be seen of that join: in the step at hand, or after it, at its end
  */
-public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining, Optional<MatchFrame> match,
-                      Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
+public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Joining> joining,
+        Optional<MatchFrame> match,
+        Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
 
     /** A query that can run: its steps, and the joins among them. */
     public record Run(Timeline timeline, List<Joining> joinings) {}
 
     /** A join: the part of the timeline that it is, its steps, and what is to be seen of it as a whole. */
-    public record Joining(int part, MatchTimeline timeline, Regions regions, Optional<ThreeCircles> circles, List<KindCount> counts) {
+    public record Joining(int part, MatchTimeline timeline, Regions regions, Optional<ThreeCircles> circles,
+            List<KindCount> counts) {
 
         /** What the join gives. */
         public Outcome outcome() {
@@ -49,10 +51,12 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     /** A lesson with all its steps done, its rows matched in that way. */
     public static Showing of(Lesson lesson, Way way) {
         Checked<Run> run = lesson.timeline(way).map(timeline -> new Run(timeline, joinings(lesson, timeline)));
-        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())), Optional.empty(), Optional.empty());
+        return of(lesson, way, run, present(run).map(r -> r.timeline().at(r.timeline().last())), Optional.empty(),
+                Optional.empty());
     }
 
-    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame, Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
+    private static Showing of(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> frame,
+            Optional<Changes<Outcome, ResultRow>> changes, Optional<Changes<Stage, Integer>> resultChanges) {
         Optional<Joining> joining = frame.flatMap(now -> joining(run.expect().joinings(), now.part()));
         Optional<MatchFrame> match = joining.map(at -> frame.get().shown() instanceof MatchFrame shown ? shown
                 : at.timeline().at(at.part() < frame.get().part() ? at.timeline().last() : 0));
@@ -60,7 +64,8 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     }
 
     private static Optional<Joining> joining(List<Joining> all, int part) {
-        return all.stream().filter(joining -> joining.part() <= part).reduce((_, later) -> later).or(() -> all.stream().findFirst());
+        return all.stream().filter(joining -> joining.part() <= part).reduce((_, later) -> later)
+                .or(() -> all.stream().findFirst());
     }
 
     private static List<Joining> joinings(Lesson lesson, Timeline timeline) {
@@ -84,14 +89,21 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return of(lesson, way, run, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), changes, resultChanges);
     }
 
-    /** It after another, before a change to the lesson: at the same step, or at the end as well, with what the change has done to the results. */
+    /**
+     * It after another, before a change to the lesson: at the same step, or at the end as well, with what the change
+     * has done to the results.
+     */
     public Showing following(Showing before) {
         return (before.isAtEnd() ? this : at(before.number())).after(before);
     }
 
     private Showing after(Showing before) {
-        Optional<Changes<Outcome, ResultRow>> made = outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
-        Optional<Changes<Stage, Integer>> madeOfResult = whole().flatMap(now -> before.whole().flatMap(was -> Changes.between(was, now))).filter(found -> !found.isEmpty());
+        Optional<Changes<Outcome, ResultRow>> made =
+                outcome().flatMap(now -> before.outcome().flatMap(was -> Changes.between(was, now)))
+                        .filter(found -> !found.isEmpty());
+        Optional<Changes<Stage, Integer>> madeOfResult =
+                whole().flatMap(now -> before.whole().flatMap(was -> Changes.between(was, now)))
+                        .filter(found -> !found.isEmpty());
         return new Showing(lesson, way, run, frame, joining, match, made, madeOfResult);
     }
 
@@ -102,7 +114,8 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** What the query gives as a whole, where it is more than a join alone. */
     private Optional<Stage> whole() {
-        return timeline().flatMap(timeline -> timeline.parts().getLast() instanceof ResultPart(Stage result) ? Optional.of(result) : Optional.empty());
+        return timeline().flatMap(timeline -> timeline.parts().getLast() instanceof ResultPart(Stage result)
+                ? Optional.of(result) : Optional.empty());
     }
 
     /** What the query gives as a whole, where that is at hand. */
@@ -115,7 +128,9 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
         return frame.map(now -> timeline().orElseThrow().parts().get(now.part()));
     }
 
-    /** One showing is another only if it is the same: to compare all that they show would take longer than to show it. */
+    /**
+     * One showing is another only if it is the same: to compare all that they show would take longer than to show it.
+     */
     @Override
     public boolean equals(Object other) {
         return this == other;
@@ -133,7 +148,8 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** How many rows the query gives, where it can run. */
     public OptionalLong rows() {
-        return timeline().map(timeline -> OptionalLong.of(timeline.parts().getLast().rows())).orElse(OptionalLong.empty());
+        return timeline().map(timeline -> OptionalLong.of(timeline.parts().getLast().rows()))
+                .orElse(OptionalLong.empty());
     }
 
     /** Whether the stage of the joins is the one to be seen. */
@@ -168,7 +184,8 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** How many rows each kind of join would give in the place of the one at hand. */
     public List<KindCount> counts() {
-        return joining().map(Joining::counts).orElseGet(() -> lesson.isPlain() ? KindCount.all(lesson.query(), lesson.tables()) : List.of());
+        return joining().map(Joining::counts)
+                .orElseGet(() -> lesson.isPlain() ? KindCount.all(lesson.query(), lesson.tables()) : List.of());
     }
 
     /** Why the query cannot run, where it cannot. */

@@ -39,7 +39,8 @@ import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
 /**
- * What is joined on a side, which shows what the steps do to its rows: a source table, which can be edited meanwhile, or what
+ * What is joined on a side, which shows what the steps do to its rows: a source table, which can be edited meanwhile,
+ * or what
  * the query has come to so far.
  */
 final class StageCard extends VBox {
@@ -67,12 +68,17 @@ final class StageCard extends VBox {
         source.setAccessibleText(side.title() + " table");
         ContextMenu ofCells = actions.tables().menu();
         List<MenuItem> always = List.copyOf(ofCells.getItems());
-        ofCells.setOnShowing(_ -> ofCells.getItems().setAll(Stream.concat(ofSelected().stream(), always.stream()).toList()));
+        ofCells.setOnShowing(
+                _ -> ofCells.getItems().setAll(Stream.concat(ofSelected().stream(), always.stream()).toList()));
         source.setContextMenu(ofCells);
         source.setRowFactory(_ -> new StageRow<>(model, side));
         actions.hand().watch(source);
-        source.onCursor(row -> model.pointing().choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
-        derived = new StageGrid(widths, "Drag it onto a column of the other table to match the two; the right button shows it, filters and sorts by it.", heading -> ColumnInQuery.items(model, heading));
+        source.onCursor(row -> model.pointing()
+                .choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
+        derived = new StageGrid(widths,
+                "Drag it onto a column of the other table to match the two; the right button shows it, filters and "
+                        + "sorts by it.",
+                heading -> ColumnInQuery.items(model, heading));
         derivedHandles = new DragHandles(derived, drags);
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
         derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
@@ -81,8 +87,10 @@ final class StageCard extends VBox {
         name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");
         title.getStyleClass().add("table-name");
-        buttons.getChildren().setAll(List.<Button>of(actions.addRow(side, () -> actions.tables().addRow(source)).iconButton(Feather.PLUS),
-                actions.files().open(side).iconButton(Feather.FOLDER)));
+        buttons.getChildren()
+                .setAll(List.<Button>of(
+                        actions.addRow(side, () -> actions.tables().addRow(source)).iconButton(Feather.PLUS),
+                        actions.files().open(side).iconButton(Feather.FOLDER)));
         buttons.getStyleClass().add("card-buttons");
         getChildren().addAll(head(), grids);
         FileDrop.on(this, file -> actions.open(file, Optional.of(table())));
@@ -114,24 +122,31 @@ final class StageCard extends VBox {
 
     /** The table of the lesson that a side's rows come straight from. */
     private static Optional<Source> source(Showing showing, Side side) {
-        return stage(showing, side).flatMap(stage -> stage instanceof Source of && showing.lesson().find(of.table().name()).isPresent()
-                ? Optional.of(of) : Optional.empty());
+        return stage(showing, side)
+                .flatMap(stage -> stage instanceof Source of && showing.lesson().find(of.table().name()).isPresent()
+                        ? Optional.of(of) : Optional.empty());
     }
 
     private String table() {
-        return source(model.staged().get(), side).map(of -> of.table().name()).filter(name -> model.lesson().lesson().get().find(name).isPresent())
+        return source(model.staged().get(), side).map(of -> of.table().name())
+                .filter(name -> model.lesson().lesson().get().find(name).isPresent())
                 .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
     }
 
     private List<MenuItem> inQuery(int column) {
-        return stage(model.staged().get(), side).map(stage -> ColumnInQuery.items(model, stage.headings().get(column))).orElse(List.of());
+        return stage(model.staged().get(), side).map(stage -> ColumnInQuery.items(model, stage.headings().get(column)))
+                .orElse(List.of());
     }
 
     /** What the query can do with the value of the selected cell. */
     private List<MenuItem> ofSelected() {
         Table table = model.lesson().lesson().get().table(table());
-        List<MenuItem> items = source.block().filter(block -> block.size() == 1 && block.firstRow() < table.rows().size()).flatMap(cell -> stage(model.staged().get(), side)
-                .map(stage -> ColumnInQuery.items(model, stage.headings().get(cell.firstColumn()), table.rows().get(cell.firstRow()).value(cell.firstColumn())))).orElse(List.of());
+        List<MenuItem> items = source.block()
+                .filter(block -> block.size() == 1 && block.firstRow() < table.rows().size())
+                .flatMap(cell -> stage(model.staged().get(), side)
+                        .map(stage -> ColumnInQuery.items(model, stage.headings().get(cell.firstColumn()),
+                                table.rows().get(cell.firstRow()).value(cell.firstColumn()))))
+                .orElse(List.of());
         return items.isEmpty() ? items : Stream.concat(items.stream(), Stream.of(new SeparatorMenuItem())).toList();
     }
 
@@ -157,7 +172,8 @@ final class StageCard extends VBox {
         title.setManaged(made.isPresent());
         GridTable<?> shown = made.isPresent() ? derived : source;
         if (!grids.getChildren().contains(shown)) grids.getChildren().setAll(shown);
-        Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares()).map(outcome -> outcome.keys(side)).orElse(Set.of());
+        Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares())
+                .map(outcome -> outcome.keys(side)).orElse(Set.of());
         made.ifPresentOrElse(stage -> {
             title.setText(stage.title());
             about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
@@ -169,16 +185,21 @@ final class StageCard extends VBox {
             name.show();
             about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
             source.show(table, keys.stream().sorted().toList(),
-                    table.columns().stream().map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text()).toList(),
-                    IntStream.range(0, table.columns().size()).mapToObj(i -> showing.outcome().filter(outcome -> outcome.kind().shows(side))
-                            .map(outcome -> outcome.name(new ResultColumn(side, i))).orElse(table.columns().get(i).name())).toList());
+                    table.columns().stream()
+                            .map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text())
+                            .toList(),
+                    IntStream.range(0, table.columns().size())
+                            .mapToObj(i -> showing.outcome().filter(outcome -> outcome.kind().shows(side))
+                                    .map(outcome -> outcome.name(new ResultColumn(side, i)))
+                                    .orElse(table.columns().get(i).name()))
+                            .toList());
         });
     }
 
     private void follow(Showing now, Motion motion) {
         pseudoClassStateChanged(STEPPING, now.match().filter(frame -> frame.now(side).isPresent()).isPresent());
-        now.match().ifPresent(frame -> frame.now(side).ifPresent(row ->
-                grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue())));
+        now.match().ifPresent(frame -> frame.now(side).ifPresent(
+                row -> grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue())));
     }
 
     /** Does something whenever the rows may have moved on the screen. */

@@ -47,7 +47,8 @@ final class StageGrid extends GridTable<Integer> {
     /** Shows a stage; some of its columns, counted from 0, are keys. One more column may stand beside its own. */
     void show(Stage stage, Set<Integer> keys, Optional<TableColumn<Integer, String>> more) {
         List<String> names = stage.headings().stream().map(StageGrid::name).toList();
-        List<Column> columns = stage.headings().stream().map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
+        List<Column> columns = stage.headings().stream()
+                .map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
         List<TableColumn<Integer, ?>> all = new ArrayList<>();
         TableColumn<Integer, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
@@ -55,7 +56,9 @@ final class StageGrid extends GridTable<Integer> {
         all.add(numbers);
         for (int i = 0; i < names.size(); i++) {
             int column = i;
-            TableColumn<Integer, ResultCell> shown = new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths, row -> ResultCell.of(stage, row, column));
+            TableColumn<Integer, ResultCell> shown =
+                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths,
+                            row -> ResultCell.of(stage, row, column));
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
             Tooltip.install(shown.getGraphic(), new Tooltip(names.get(i) + "\n" + tip));
             all.add(shown);
@@ -65,7 +68,8 @@ final class StageGrid extends GridTable<Integer> {
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
         getColumns().setAll(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
-        List<Row> first = stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
+        List<Row> first =
+                stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
         widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
     }
 
@@ -76,7 +80,8 @@ final class StageGrid extends GridTable<Integer> {
 
     private void open(Stage.Heading heading, ContextMenuEvent event) {
         List<MenuItem> items = menu.apply(heading);
-        if (!items.isEmpty()) new ContextMenu(items.toArray(MenuItem[]::new)).show(getScene().getRoot(), event.getScreenX(), event.getScreenY());
+        if (!items.isEmpty()) new ContextMenu(items.toArray(MenuItem[]::new)).show(getScene().getRoot(),
+                event.getScreenX(), event.getScreenY());
         event.consume();
     }
 

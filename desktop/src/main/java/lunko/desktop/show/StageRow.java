@@ -29,7 +29,8 @@ final class StageRow<R> extends TableRow<R> {
         model.staged().addListener(new WeakInvalidationListener(dress));
         model.pointing().lineage().addListener(new WeakInvalidationListener(dress));
         model.pointing().part().addListener(new WeakInvalidationListener(dress));
-        setOnMouseEntered(_ -> model.pointing().at(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
+        setOnMouseEntered(_ -> model.pointing()
+                .at(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
@@ -42,8 +43,10 @@ final class StageRow<R> extends TableRow<R> {
         RowState state = shown ? frame.rows(side).get(row) : RowState.OPEN;
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));
         // Whoever points at the words of the join sees the rows that they bring together.
-        boolean decided = shown && model.pointing().isAtPartAtHand() && model.staged().get().outcome().filter(outcome -> outcome.hasPartner(side, row)).isPresent();
-        pseudoClassStateChanged(LIT, decided || shown && model.pointing().lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
+        boolean decided = shown && model.pointing().isAtPartAtHand()
+                && model.staged().get().outcome().filter(outcome -> outcome.hasPartner(side, row)).isPresent();
+        pseudoClassStateChanged(LIT, decided
+                || shown && model.pointing().lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);
         pseudoClassStateChanged(LEFT_OUT, state == RowState.LEFT_OUT);

@@ -22,7 +22,10 @@ import lunko.steps.StageKind;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The stages of the query from left to right, each as a small grid with its number of rows; a click goes to the end of one. */
+/**
+ * The stages of the query from left to right, each as a small grid with its number of rows; a click goes to the end of
+ * one.
+ */
 final class StageStrip extends ScrollPane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
@@ -53,8 +56,10 @@ final class StageStrip extends ScrollPane {
         tiles.needsLayoutProperty().subscribe(needs -> {
             if (!needs) mark(model.showing().get());
         });
-        model.pointing().part().subscribe(part -> tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
-                .forEach(node -> node.pseudoClassStateChanged(LIT, part.isPresent() && ((Glance) node.getUserData()).part() == part.getAsInt())));
+        model.pointing().part()
+                .subscribe(part -> tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
+                        .forEach(node -> node.pseudoClassStateChanged(LIT,
+                                part.isPresent() && ((Glance) node.getUserData()).part() == part.getAsInt())));
         make(model.showing().get());
         mark(model.showing().get());
     }
@@ -70,7 +75,8 @@ final class StageStrip extends ScrollPane {
         }
         // Stages that look as before keep their tiles: most of them do while somebody types.
         Map<Glance, Node> before = new HashMap<>();
-        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance).forEach(node -> before.put((Glance) node.getUserData(), node));
+        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Glance)
+                .forEach(node -> before.put((Glance) node.getUserData(), node));
         List<Node> after = new ArrayList<>();
         for (Glance glance : Glance.all(now.timeline().get())) {
             if (!after.isEmpty()) after.add(arrow(after.size() / 2));
@@ -104,7 +110,8 @@ final class StageStrip extends ScrollPane {
         tile.setGraphic(both);
         tile.getStyleClass().add("stage-tile");
         tile.setUserData(glance);
-        String said = glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
+        String said =
+                glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
         tile.setTooltip(new Tooltip(said));
         tile.setAccessibleText(said);
         tile.setOnAction(_ -> model.goTo(glance.step()));
@@ -135,15 +142,20 @@ final class StageStrip extends ScrollPane {
             Glance own = (Glance) node.getUserData();
             boolean atHand = own == now(now, part);
             node.pseudoClassStateChanged(AT_HAND, atHand);
-            node.pseudoClassStateChanged(TO_COME, own.part() > part || own.part() == part && own.step() > now.number() && !atHand);
+            node.pseudoClassStateChanged(TO_COME,
+                    own.part() > part || own.part() == part && own.step() > now.number() && !atHand);
             if (atHand) reveal(node.getBoundsInParent().getMinX(), node.getBoundsInParent().getMaxX());
         });
     }
 
-    /** The glance of the step at hand: where an outer join matches and keeps in turn, that of what it does in this step. */
+    /**
+     * The glance of the step at hand: where an outer join matches and keeps in turn, that of what it does in this step.
+     */
     private Glance now(Showing now, int part) {
-        List<Glance> own = tiles.getChildren().stream().filter(node -> node instanceof Button).map(node -> (Glance) node.getUserData()).filter(glance -> glance.part() == part).toList();
-        boolean keeps = now.number() == own.getLast().step() || now.frame().filter(frame -> frame.shown().kind() == StageKind.KEEP).isPresent();
+        List<Glance> own = tiles.getChildren().stream().filter(node -> node instanceof Button)
+                .map(node -> (Glance) node.getUserData()).filter(glance -> glance.part() == part).toList();
+        boolean keeps = now.number() == own.getLast().step()
+                || now.frame().filter(frame -> frame.shown().kind() == StageKind.KEEP).isPresent();
         return keeps ? own.getLast() : own.getFirst();
     }
 
@@ -151,6 +163,7 @@ final class StageStrip extends ScrollPane {
         double hidden = tiles.getWidth() - getViewportBounds().getWidth();
         if (hidden <= 0) return;
         double left = getHvalue() * hidden;
-        if (from < left || to > left + getViewportBounds().getWidth()) setHvalue(Math.clamp((from - 20) / hidden, 0, 1));
+        if (from < left || to > left + getViewportBounds().getWidth())
+            setHvalue(Math.clamp((from - 20) / hidden, 0, 1));
     }
 }

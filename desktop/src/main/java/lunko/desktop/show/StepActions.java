@@ -29,23 +29,44 @@ public final class StepActions {
     /** The actions on a model and its player. */
     public StepActions(ShowModel model, Player player) {
         BooleanBinding runs = Bindings.createBooleanBinding(() -> model.showing().get().last() > 0, model.showing());
-        BooleanBinding notFirst = Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
+        BooleanBinding notFirst =
+                Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
         BooleanBinding notLast = Bindings.createBooleanBinding(() -> !model.showing().get().isAtEnd(), model.showing());
-        play = new Action(player.playing().map(playing -> playing ? "Pause" : "Play"), Group.STEPS, List.of(key(KeyCode.SPACE)), runs, player::toggle);
-        forward = new Action(Action.constant("One step forward"), Group.STEPS, List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
-        back = new Action(Action.constant("One step back"), Group.STEPS, List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
-        nextPair = new Action(Action.constant("To the next row of the result"), Group.STEPS, List.of(key(KeyCode.N)), notLast, () -> player.goTo(model.nextLanding()));
-        nextTurn = new Action(Action.constant("To the next left row"), Group.STEPS, List.of(key(KeyCode.M)), notLast, () -> player.goTo(model.nextTurn()));
-        first = new Action(Action.constant("To the start"), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst, () -> player.goTo(0));
-        last = new Action(Action.constant("To the end"), Group.STEPS, List.of(key(KeyCode.END)), notLast, () -> player.goTo(model.showing().get().last()));
-        faster = Action.of("Faster", Group.STEPS, () -> player.speed().set(player.speed().get().faster()), key(KeyCode.UP));
-        slower = Action.of("Slower", Group.STEPS, () -> player.speed().set(player.speed().get().slower()), key(KeyCode.DOWN));
-        openHere = new Action(model.lesson().lesson().map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again" : "Open the lesson at this step"),
-                Group.STEPS, List.of(), runs, () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
+        play = new Action(player.playing().map(playing -> playing ? "Pause" : "Play"), Group.STEPS,
+                List.of(key(KeyCode.SPACE)), runs, player::toggle);
+        forward = new Action(Action.constant("One step forward"), Group.STEPS,
+                List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
+        back = new Action(Action.constant("One step back"), Group.STEPS,
+                List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
+        nextPair = new Action(Action.constant("To the next row of the result"), Group.STEPS, List.of(key(KeyCode.N)),
+                notLast, () -> player.goTo(model.nextLanding()));
+        nextTurn = new Action(Action.constant("To the next left row"), Group.STEPS, List.of(key(KeyCode.M)), notLast,
+                () -> player.goTo(model.nextTurn()));
+        first = new Action(Action.constant("To the start"), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst,
+                () -> player.goTo(0));
+        last = new Action(Action.constant("To the end"), Group.STEPS, List.of(key(KeyCode.END)), notLast,
+                () -> player.goTo(model.showing().get().last()));
+        faster = Action.of("Faster", Group.STEPS, () -> player.speed().set(player.speed().get().faster()),
+                key(KeyCode.UP));
+        slower = Action.of("Slower", Group.STEPS, () -> player.speed().set(player.speed().get().slower()),
+                key(KeyCode.DOWN));
+        openHere = new Action(
+                model.lesson().lesson()
+                        .map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again"
+                                : "Open the lesson at this step"),
+                Group.STEPS, List.of(), runs,
+                () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
                         ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
-        nextEnd = new Action(Action.constant("To the end of the stage"), Group.STEPS, List.of(key(KeyCode.B)), notLast, () -> player.goTo(model.nextEnd()));
-        onlyPairs = new Action(player.onlyPairs().map(only -> only ? "Play every step" : "Play only the pairs: leave out steps that bring no row"), Group.STEPS,
-                List.of(key(KeyCode.P)), Action.ALWAYS, () -> player.onlyPairs().set(!player.onlyPairs().get()));
+        nextEnd = new Action(Action.constant("To the end of the stage"), Group.STEPS, List.of(key(KeyCode.B)), notLast,
+                () -> player.goTo(model.nextEnd()));
+        onlyPairs =
+                new Action(
+                        player.onlyPairs()
+                                .map(only -> only ? "Play every step"
+                                        : "Play only the pairs: leave out steps that bring no row"),
+                        Group.STEPS,
+                        List.of(key(KeyCode.P)), Action.ALWAYS,
+                        () -> player.onlyPairs().set(!player.onlyPairs().get()));
     }
 
     private static KeyCombination key(KeyCode code) {

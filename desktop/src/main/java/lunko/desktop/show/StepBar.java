@@ -43,8 +43,8 @@ final class StepBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Button play = actions.play().iconButton(Feather.PLAY);
         play.getStyleClass().add("play");
-        play.graphicProperty().bind(player.playing().map(playing ->
-                new FontIcon(playing ? Feather.PAUSE : Feather.PLAY)));
+        play.graphicProperty()
+                .bind(player.playing().map(playing -> new FontIcon(playing ? Feather.PAUSE : Feather.PLAY)));
         slider.setSkin(new ProgressSliderSkin(slider));
         slider.setId("steps");
         slider.setBlockIncrement(1);
@@ -83,7 +83,8 @@ final class StepBar extends HBox {
         getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,
                 actions.forward().iconButton(Feather.CHEVRON_RIGHT),
-                actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK), way, onlyPairs, speedLabel, speed);
+                actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK),
+                way, onlyPairs, speedLabel, speed);
         model.showing().subscribe((before, now) -> {
             if (before.run() != now.run()) mark(now);
             follow(now);
@@ -106,11 +107,14 @@ final class StepBar extends HBox {
 
     /** A dot where a pair lands and a diamond where a row is kept; of too many, some at even distances. */
     private void mark(Showing showing) {
-        List<Mark> wanted = showing.run().either(run -> run.joinings().stream().flatMap(joining -> marks(joining, run.timeline()).stream()).toList(), _ -> List.of());
+        List<Mark> wanted = showing.run().either(
+                run -> run.joinings().stream().flatMap(joining -> marks(joining, run.timeline()).stream()).toList(),
+                _ -> List.of());
         // Those that are there are moved: most look as before while somebody types, and what is new is styled anew.
         List<Node> there = marks.getChildren();
         if (there.size() > wanted.size()) there.subList(wanted.size(), there.size()).clear();
-        List<Node> more = Stream.generate(Region::new).<Node>map(mark -> mark).limit(wanted.size() - there.size()).toList();
+        List<Node> more =
+                Stream.generate(Region::new).<Node>map(mark -> mark).limit(wanted.size() - there.size()).toList();
         there.addAll(more);
         for (int i = 0; i < wanted.size(); i++) wanted.get(i).show((Region) there.get(i));
     }
@@ -144,7 +148,8 @@ final class StepBar extends HBox {
             double x = THUMB / 2 + track * (start + joining.timeline().landing(row)) / timeline.last();
             double y = marks.getHeight() / 2;
             // Where they are many, lines under the bar, where they do not hide the thumb.
-            all.add(crowded ? new Mark(style, Math.round(x), y + 6, 1, 7, 0) : new Mark(style, x - 4.5, y - 4.5, 9, 9, pair ? 0 : 45));
+            all.add(crowded ? new Mark(style, Math.round(x), y + 6, 1, 7, 0)
+                    : new Mark(style, x - 4.5, y - 4.5, 9, 9, pair ? 0 : 45));
         }
         return all;
     }

@@ -25,7 +25,9 @@ import lunko.insight.ThreeCircles.Region;
 import lunko.phrase.Words;
 import lunko.query.Side;
 
-/** The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions. */
+/**
+ * The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions.
+ */
 final class ThreeVennView extends Pane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final List<String> COLOURS = List.of("left", "right", "third");
@@ -53,19 +55,22 @@ final class ThreeVennView extends Pane {
 
     private void show(Showing now) {
         circles = now.joining().flatMap(Showing.Joining::circles);
-        setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": " + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
+        setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": "
+                + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
         draw();
     }
 
     /** Lights up the rows that belong to the one that is pointed at. */
     private void light(Optional<Lineage> lineage) {
         for (Node node : lookupAll(".venn-row")) {
-            node.pseudoClassStateChanged(LIT, lineage.isPresent() && node.getUserData() instanceof Member(String _, Optional<Pointed> at)
-                    && at.filter(one -> switch (one) {
-                        case Pointed.Pair(int left, int right) -> lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
-                        case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
-                        case Pointed.Result(var row) -> lineage.get().lights(row);
-                    }).isPresent());
+            node.pseudoClassStateChanged(LIT,
+                    lineage.isPresent() && node.getUserData() instanceof Member(String _, Optional<Pointed> at)
+                            && at.filter(one -> switch (one) {
+                                case Pointed.Pair(int left, int right) ->
+                                    lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
+                                case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
+                                case Pointed.Result(var row) -> lineage.get().lights(row);
+                            }).isPresent());
         }
     }
 
@@ -81,9 +86,11 @@ final class ThreeVennView extends Pane {
         for (Region region : Region.values()) {
             List<Integer> in = List.of(0, 1, 2).stream().filter(region::isIn).toList();
             Shape shape = in.stream().map(i -> (Shape) rings.get(i)).reduce(Shape::intersect).orElseThrow();
-            for (int other = 0; other < rings.size(); other++) if (!region.isIn(other)) shape = Shape.subtract(shape, rings.get(other));
+            for (int other = 0; other < rings.size(); other++)
+                if (!region.isIn(other)) shape = Shape.subtract(shape, rings.get(other));
             Content content = circles.get().regions().get(region);
-            shape.getStyleClass().addAll("venn-region", in.size() == 1 ? "venn-" + COLOURS.get(in.getFirst()) : "venn-both");
+            shape.getStyleClass().addAll("venn-region",
+                    in.size() == 1 ? "venn-" + COLOURS.get(in.getFirst()) : "venn-both");
             shape.pseudoClassStateChanged(KEPT, content.kept());
             shape.getStyleClass().add("venn-choice");
             shape.setOnMouseClicked(_ -> model.toggle(region));
@@ -114,7 +121,8 @@ final class ThreeVennView extends Pane {
     /** What is in a region, and what a click on it does. */
     private static String told(Content content) {
         String rows = String.join("\n", content.rows().stream().limit(MOST_TOLD).map(Member::name).toList());
-        return (content.kept() ? "Leave out, by other kinds of join" : "Take in, by other kinds of join") + (rows.isEmpty() ? "" : "\n" + rows);
+        return (content.kept() ? "Leave out, by other kinds of join" : "Take in, by other kinds of join")
+                + (rows.isEmpty() ? "" : "\n" + rows);
     }
 
     private void content(Region region, Point2D place, double width) {
@@ -128,7 +136,8 @@ final class ThreeVennView extends Pane {
         Label count = label(Words.number(content.rows().size()), "venn-count");
         count.setMouseTransparent(true);
         box.getChildren().add(count);
-        if (content.rows().size() <= MOST_NAMED) content.rows().forEach(row -> box.getChildren().add(pointing(row, region)));
+        if (content.rows().size() <= MOST_NAMED)
+            content.rows().forEach(row -> box.getChildren().add(pointing(row, region)));
         getChildren().add(box);
         box.applyCss();
         double height = box.prefHeight(width);

@@ -28,7 +28,8 @@ record ValueColumn(String heading, String shorter, Type type, boolean key, int i
         TableColumn<R, ResultCell> column = GridTable.column();
         Label label = new Label();
         double whole = ColumnWidths.heading(heading);
-        label.textProperty().bind(widths.of(index).map(width -> width.doubleValue() - PADDING >= whole ? heading : shorter));
+        label.textProperty()
+                .bind(widths.of(index).map(width -> width.doubleValue() - PADDING >= whole ? heading : shorter));
         label.getStyleClass().add("result-heading");
         label.setAlignment(ValueLabel.alignment(type));
         label.prefWidthProperty().bind(widths.of(index).subtract(PADDING));
@@ -48,7 +49,8 @@ record ValueColumn(String heading, String shorter, Type type, boolean key, int i
             setAlignment(ValueLabel.alignment(type));
             getStyleClass().addAll("value-cell", type == Type.TEXT ? "text-cell" : "code-cell");
             if (key) getStyleClass().add("key-cell");
-            // It stays where it is, also in rows that are empty for a while: what is taken away and put back is styled anew.
+            // It stays where it is, also in rows that are empty for a while: what is taken away and put back is styled
+            // anew.
             setGraphic(label);
         }
 

@@ -24,7 +24,8 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click on a region
+ * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click
+ * on a region
  * takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says so.
  */
 final class VennView extends Pane {
@@ -63,7 +64,8 @@ final class VennView extends Pane {
     private void light(Optional<Lineage> lineage) {
         for (Node node : lookupAll(".venn-row")) {
             boolean lit = lineage.isPresent() && switch (node.getUserData()) {
-                case ResultRow.Met(int left, int right) -> lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
+                case ResultRow.Met(int left, int right) ->
+                    lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
                 case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
                 case null, default -> false;
             };
@@ -75,14 +77,16 @@ final class VennView extends Pane {
     private List<Object> told(Showing now) {
         return now.regions().<List<Object>>map(regions -> {
             Join join = now.outcome().orElseThrow().join();
-            List<Object> told = new ArrayList<>(List.of(getWidth(), getHeight(), regions.kind(), regions.tally(), join.left().title(), join.right().title()));
+            List<Object> told = new ArrayList<>(List.of(getWidth(), getHeight(), regions.kind(), regions.tally(),
+                    join.left().title(), join.right().title()));
             // A click on a region chooses a kind, where it can be chosen.
             for (JoinKind kind : JoinKind.values()) told.add(model.canChoose(kind));
             for (Side side : Side.values()) {
                 regions.alone(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
                 regions.partnered(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
             }
-            regions.pairs().stream().limit(MOST_LINES).forEach(pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
+            regions.pairs().stream().limit(MOST_LINES).forEach(
+                    pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
             return told;
         }).orElse(List.of());
     }
@@ -91,16 +95,19 @@ final class VennView extends Pane {
         drawn = told(shown);
         getChildren().clear();
         if (getWidth() < 100 || getHeight() < 100) return;
-        setAccessibleText("Venn diagram: " + shown.regions().map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
+        setAccessibleText("Venn diagram: " + shown.regions()
+                .map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
-            Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.", "about");
+            Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here."
+                    : "Match two columns to see who meets whom.", "about");
             missing.relocate(15, 8);
             getChildren().add(missing);
         });
     }
 
     private static String told(Regions regions, Join join) {
-        return regions.leftAlone().size() + " of " + join.left().title() + " without a partner, " + Words.counted(regions.pairCount(), "pair") + ", "
+        return regions.leftAlone().size() + " of " + join.left().title() + " without a partner, "
+                + Words.counted(regions.pairCount(), "pair") + ", "
                 + regions.rightAlone().size() + " of " + join.right().title() + " without a partner";
     }
 
@@ -118,15 +125,19 @@ final class VennView extends Pane {
         boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
         boolean leftAlone = kind.takesAlone(Side.LEFT);
         boolean rightAlone = kind.takesAlone(Side.RIGHT);
-        Lunes cut = lunes.filter(known -> known.are(middle, y, radius)).orElseGet(() -> Lunes.of(middle, y, radius, apart));
+        Lunes cut =
+                lunes.filter(known -> known.are(middle, y, radius)).orElseGet(() -> Lunes.of(middle, y, radius, apart));
         lunes = Optional.of(cut);
         Shape leftOnly = region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone);
         Shape rightOnly = region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone);
-        Shape both = region(Lunes.shape(cut.both()), kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
+        Shape both = region(Lunes.shape(cut.both()),
+                kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
         if (!pairsOnly) {
-            choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner", leftAlone);
+            choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner",
+                    leftAlone);
             choosing(both, leftAlone, !met, rightAlone, "pairs", met);
-            choosing(rightOnly, leftAlone, met, !rightAlone, "rows of " + join.right().title() + " without a partner", rightAlone);
+            choosing(rightOnly, leftAlone, met, !rightAlone, "rows of " + join.right().title() + " without a partner",
+                    rightAlone);
         }
         left.setMouseTransparent(true);
         right.setMouseTransparent(true);
@@ -140,13 +151,17 @@ final class VennView extends Pane {
         double rightAt = middle + apart / 2 + radius - lune * 0.52;
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
-            place(content(side.of(leftOnly, rightOnly), regions.alone(side).size(), lines, side.title(), kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
+            place(content(side.of(leftOnly, rightOnly), regions.alone(side).size(), lines, side.title(),
+                    kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
                     side.of(leftAt, rightAt), y, lune * 0.98);
         }
-        place(kind.only().map(side -> content(both, regions.partnered(side).size(), lines, side.title(), met, n -> row(join, side, regions.partnered(side).get(n))))
+        place(kind.only()
+                .map(side -> content(both, regions.partnered(side).size(), lines, side.title(), met,
+                        n -> row(join, side, regions.partnered(side).get(n))))
                 .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
                     var pair = regions.pairs().get(n);
-                    Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()), "venn-row");
+                    Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()),
+                            "venn-row");
                     row.setUserData(pair);
                     return row;
                 })), middle, y, lens * 0.95);
@@ -158,18 +173,23 @@ final class VennView extends Pane {
         place(caption("", pairs, "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
         if (multiplies) {
             // Circles would have it that a row is in one place; here some are in several pairs.
-            place(caption("", Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.partnered(Side.LEFT).size()) + " " + join.left().title()
-                    + " and " + Words.number(regions.partnered(Side.RIGHT).size()) + " " + join.right().title(), "both"), middle, foot + FOOT - 8, MORE_FOOT, getWidth());
+            place(caption("",
+                    Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.partnered(Side.LEFT).size())
+                            + " " + join.left().title()
+                            + " and " + Words.number(regions.partnered(Side.RIGHT).size()) + " " + join.right().title(),
+                    "both"), middle, foot + FOOT - 8, MORE_FOOT, getWidth());
         }
         place(caption(join.right().title(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
     }
 
     /** Lets a click choose the kind that takes these regions, if there is one. */
-    private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows, boolean isTaken) {
+    private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows,
+            boolean isTaken) {
         JoinKind.taking(leftAlone, pairs, rightAlone).filter(model::canChoose).ifPresent(kind -> {
             region.getStyleClass().add("venn-choice");
             region.setOnMouseClicked(_ -> model.choose(kind));
-            Tooltip.install(region, new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
+            Tooltip.install(region,
+                    new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
         });
     }
 

@@ -16,7 +16,10 @@ import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
 
-/** The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about it. */
+/**
+ * The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about
+ * it.
+ */
 final class WhyLine extends Pane {
     /** It is laid out by itself: another sentence moves nothing around it. */
     private final HBox line = new HBox();
@@ -43,8 +46,8 @@ final class WhyLine extends Pane {
         HBox.setHgrow(middle, Priority.ALWAYS);
         line.getChildren().addAll(number, middle);
         // As wide as the last step's, so that the sentence does not move when a digit comes.
-        number.minWidthProperty().bind(model.showing().map(Showing::last).map(last ->
-                NUMBER.width("step " + last + " of " + last)));
+        number.minWidthProperty()
+                .bind(model.showing().map(Showing::last).map(last -> NUMBER.width("step " + last + " of " + last)));
         Button there = new Button();
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
@@ -70,9 +73,11 @@ final class WhyLine extends Pane {
         there.setVisible(elsewhere);
         there.setManaged(elsewhere);
         decided.ifPresent(step -> there.setText("To step " + Words.number(step)));
-        number.setText(showing.frame().isEmpty() ? "no steps" : "step " + decided.orElse(showing.number()) + " of " + showing.last());
+        number.setText(showing.frame().isEmpty() ? "no steps"
+                : "step " + decided.orElse(showing.number()) + " of " + showing.last());
         Phrase said = decided.isPresent() ? showing.timeline().orElseThrow().at(decided.getAsLong()).shown().why()
-                : showing.frame().map(frame -> frame.shown().why()).orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
+                : showing.frame().map(frame -> frame.shown().why()).orElseGet(
+                        () -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
         why.show(said);
         setAccessibleText(said.text());
     }

@@ -13,7 +13,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Finds out about the latest of many questions, one at a time, beside the window's thread; those that come in between are never asked.
+ * Finds out about the latest of many questions, one at a time, beside the window's thread; those that come in between
+ * are never asked.
  * To be used in the window's thread.
  *
  * @param <Q> what is asked
@@ -55,7 +56,8 @@ public final class Latest<Q, A> {
         Q question = waiting.orElseThrow();
         waiting = Optional.empty();
         atWork = true;
-        CompletableFuture<Optional<A>> answer = CompletableFuture.supplyAsync(() -> answer(question), task -> Thread.ofVirtual().name(title).start(task));
+        CompletableFuture<Optional<A>> answer = CompletableFuture.supplyAsync(() -> answer(question),
+                task -> Thread.ofVirtual().name(title).start(task));
         try {
             // A patience of nothing hands nothing on before it has returned.
             if (patience.greaterThan(Duration.ZERO)) {

@@ -43,7 +43,9 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** The bench, driven as a person drives it: tables are built, and what is known of them is said before they are joined. */
+/**
+ * The bench, driven as a person drives it: tables are built, and what is known of them is said before they are joined.
+ */
 @ExtendWith(ApplicationExtension.class)
 class BenchTest {
     private static final Lesson DEMO = DemoLesson.lesson();
@@ -66,12 +68,15 @@ class BenchTest {
 
     @Test
     void theKeyCheckFollowsWhatIsTyped(FxRobot robot) {
-        assertThat(texts(robot, ".finding")).startsWith("3 rows of hives have a partner", "11 is shared by 2 rows of hives")
+        assertThat(texts(robot, ".finding"))
+                .startsWith("3 rows of hives have a partner", "11 is shared by 2 rows of hives")
                 .contains("1 row of hives has no key at all", "No near-misses");
-        assertThat(texts(robot, ".key-check .tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2", "4");
+        assertThat(texts(robot, ".key-check .tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2",
+                "4");
         robot.doubleClickOn(cell(robot, "hives", 2, 2));
         robot.eraseText(4).write("13").type(KeyCode.ENTER);
-        assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a partner").doesNotContain("1 row of hives has no key at all");
+        assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a partner")
+                .doesNotContain("1 row of hives has no key at all");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
         robot.push(KeyCode.F6);
@@ -83,15 +88,18 @@ class BenchTest {
     void aTableIsMadeByTypingItsNameItsHeadingsAndItsRows(FxRobot robot) {
         robot.clickOn("New table").write("swarms").type(KeyCode.ENTER);
         robot.write("no").type(KeyCode.TAB).write("tree").type(KeyCode.ENTER);
-        robot.write("1").type(KeyCode.TAB).write("Ash").type(KeyCode.ENTER).write("2").type(KeyCode.TAB).write("Elm").type(KeyCode.ENTER);
+        robot.write("1").type(KeyCode.TAB).write("Ash").type(KeyCode.ENTER).write("2").type(KeyCode.TAB).write("Elm")
+                .type(KeyCode.ENTER);
         Table swarms = lesson().table("swarms");
         assertThat(swarms.columns()).containsExactly(new Column("no", Type.INTEGER), new Column("tree", Type.TEXT));
-        assertThat(swarms.rows()).extracting(Row::values).containsExactly(List.of(Value.of(1), Value.of("Ash")), List.of(Value.of(2), Value.of("Elm")));
+        assertThat(swarms.rows()).extracting(Row::values).containsExactly(List.of(Value.of(1), Value.of("Ash")),
+                List.of(Value.of(2), Value.of("Elm")));
     }
 
     @Test
     void blocksAreSelectedClearedFilledMovedAndRepeatedWithTheKeyboard(FxRobot robot) {
-        robot.clickOn(cell(robot, "keepers", 0, 1)).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.SHIFT, KeyCode.RIGHT);
+        robot.clickOn(cell(robot, "keepers", 0, 1)).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.SHIFT,
+                KeyCode.RIGHT);
         robot.push(KeyCode.DELETE);
         assertThat(column("keepers", 1)).containsExactly("", "", "Bert", "Yara");
         assertThat(column("keepers", 2)).startsWith("", "");
@@ -116,8 +124,10 @@ class BenchTest {
 
     @Test
     void blocksGoToASpreadsheetAndComeBack(FxRobot robot) {
-        robot.clickOn(cell(robot, "hives", 2, 1)).push(KeyCode.SHIFT, KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.C);
-        robot.interact(() -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo("Linden\t\nBramble\t11\n"));
+        robot.clickOn(cell(robot, "hives", 2, 1)).push(KeyCode.SHIFT, KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.DOWN)
+                .push(KeyCode.CONTROL, KeyCode.C);
+        robot.interact(
+                () -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo("Linden\t\nBramble\t11\n"));
         robot.interact(() -> {
             ClipboardContent content = new ClipboardContent();
             content.putString("15\tUla\nsixteen\tJon\n");
@@ -156,7 +166,8 @@ class BenchTest {
         assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("move keepers");
         robot.clickOn("#card-visits .fold");
         assertThat(lesson().layout().isFolded("visits")).isFalse();
-        robot.clickOn(robot.lookup(".key-many").match((Node node) -> node.getAccessibleText().startsWith("link of visits and keepers")).<Node>query());
+        robot.clickOn(robot.lookup(".key-many")
+                .match((Node node) -> node.getAccessibleText().startsWith("link of visits and keepers")).<Node>query());
         assertThat(texts(robot, ".finding")).startsWith("6 rows of visits have a partner");
         robot.clickOn("#card-visits .more").clickOn("Drop visits");
         assertThat(lesson().find("visits")).isEmpty();
@@ -195,7 +206,8 @@ class BenchTest {
     void rowsAreShownBeforeTheyAreTaken(FxRobot robot) {
         robot.clickOn("#card-hives .make-rows");
         robot.doubleClickOn("#recipe-rows").push(KeyCode.CONTROL, KeyCode.A).write("5").type(KeyCode.TAB);
-        assertThat(texts(robot, ".recipe-preview .recipe-head")).containsExactly("hive_no", "hive", "keeper_id", "mother_no");
+        assertThat(texts(robot, ".recipe-preview .recipe-head")).containsExactly("hive_no", "hive", "keeper_id",
+                "mother_no");
         assertThat(texts(robot, ".recipe-cell")).hasSize(20).contains("Clover", "NULL");
         assertThat(lesson()).isEqualTo(DEMO);
         robot.clickOn("Take these rows");
@@ -205,9 +217,11 @@ class BenchTest {
 
     @Test
     void howAFileIsReadIsShownAndPutRightBeforeItIsTaken(FxRobot robot) throws Exception {
-        Path file = Files.write(folder.resolve("swarms.csv"), "no;tree\n1;Ulme\n2;Bärlauch\n".getBytes(Charset.forName("windows-1252")));
+        Path file = Files.write(folder.resolve("swarms.csv"),
+                "no;tree\n1;Ulme\n2;Bärlauch\n".getBytes(Charset.forName("windows-1252")));
         robot.interact(() -> screen.files().open(file, Optional.empty()));
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(() -> robot.lookup(".intake").tryQuery().isPresent()).get());
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(() -> robot.lookup(".intake").tryQuery().isPresent()).get());
         assertThat(texts(robot, ".intake .recipe-cell")).containsExactly("1", "2", "Ulme", "Bärlauch");
         ChoiceBox<Character> separator = robot.lookup("#intake-separator").query();
         robot.interact(() -> separator.setValue(','));
@@ -223,7 +237,8 @@ class BenchTest {
         robot.clickOn(cell(robot, "keepers", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
         robot.clickOn(cell(robot, "hives", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(lesson().left().rows()).extracting(Row::values).isEqualTo(DEMO.right().rows().stream().map(Row::values).toList());
+        assertThat(lesson().left().rows()).extracting(Row::values)
+                .isEqualTo(DEMO.right().rows().stream().map(Row::values).toList());
     }
 
     private Lesson lesson() {
@@ -242,13 +257,16 @@ class BenchTest {
 
     private static Node cell(FxRobot robot, String table, int row, int column) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup("#card-" + table + " .table-cell").match(node -> node instanceof TableCell<?, ?> cell && cell.getIndex() == row
-                && cell.getTableView().getColumns().indexOf(cell.getTableColumn()) == column + 1).query();
+        return robot.lookup("#card-" + table + " .table-cell")
+                .match(node -> node instanceof TableCell<?, ?> cell && cell.getIndex() == row
+                        && cell.getTableView().getColumns().indexOf(cell.getTableColumn()) == column + 1)
+                .query();
     }
 
     private static Node heading(FxRobot robot, String table, String column) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup("#card-" + table + " .column-heading").match((Node node) -> node.getAccessibleText().startsWith(column + ",")).query();
+        return robot.lookup("#card-" + table + " .column-heading")
+                .match((Node node) -> node.getAccessibleText().startsWith(column + ",")).query();
     }
 
     private static List<String> texts(FxRobot robot, String query) {

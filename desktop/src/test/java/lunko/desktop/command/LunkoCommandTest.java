@@ -32,8 +32,10 @@ class LunkoCommandTest {
     void aPictureHasTheSizeAskedForAndIsTheSameEveryTime() throws IOException {
         Path first = folder.resolve("first.png");
         Path second = folder.resolve("second.png");
-        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", first.toString())).isZero();
-        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", second.toString())).isZero();
+        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", first.toString()))
+                .isZero();
+        assertThat(run("picture", "--kind", "full", "--step", "12", "--size", "1500x900", "-o", second.toString()))
+                .isZero();
         BufferedImage picture = ImageIO.read(first.toFile());
         assertThat(picture.getWidth()).isEqualTo(1500);
         assertThat(picture.getHeight()).isEqualTo(900);
@@ -47,8 +49,9 @@ class LunkoCommandTest {
         String out = folder.resolve("out.png").toString();
         assertThat(run("picture", "--on", "wood=name", "-o", out, left, right)).isZero();
         assertThat(run("picture", "--on", "no=name", "-o", out, left, right)).isOne();
-        assertThat(err.toString()).isEqualTo("stands.no is integer and woods.name is text, and SQL does not compare the "
-                + "two: match columns of one type.\n");
+        assertThat(err.toString())
+                .isEqualTo("stands.no is integer and woods.name is text, and SQL does not compare the "
+                        + "two: match columns of one type.\n");
     }
 
     @Test
@@ -57,7 +60,8 @@ class LunkoCommandTest {
         assertThat(run(bad, bad)).isOne();
         assertThat(err.toString()).startsWith(bad + ":3: This line has 1 field").hasLineCount(1);
         assertThat(run("picture", "--step", "99", "-o", folder.resolve("x.png").toString())).isOne();
-        assertThat(err.toString()).contains("There is no step 99: the steps of a left outer join on these tables go from 0 to 26.");
+        assertThat(err.toString())
+                .contains("There is no step 99: the steps of a left outer join on these tables go from 0 to 26.");
         assertThat(run("picture", "-o", folder.resolve("none/x.png").toString())).isOne();
         assertThat(err.toString()).contains("There is no such folder");
     }
@@ -65,7 +69,8 @@ class LunkoCommandTest {
     @Test
     void wrongUsageHasExitCodeTwo() {
         assertThat(run("picture", "--kind", "sideways", "-o", "x.png")).isEqualTo(2);
-        assertThat(err.toString()).contains("there is no kind “sideways”; the kinds are inner, left outer, right outer");
+        assertThat(err.toString())
+                .contains("there is no kind “sideways”; the kinds are inner, left outer, right outer");
         assertThat(run("picture")).isEqualTo(2);
         assertThat(run("a.csv", "b.csv", "c.csv")).isEqualTo(2);
         assertThat(err.toString()).contains("name one or two files, not 3");
@@ -78,7 +83,8 @@ class LunkoCommandTest {
                 .isEqualTo(Checked.valid(folder.resolve("demo")));
         assertThat(out.toString()).contains("SELECT * FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id",
                 "  12  Linden has no keeper_id. NULL = 12 is neither true nor false but unknown",
-                "  21  A cross join of hives and keepers gives 20 rows: 5 × 4.", "The pictures are in " + folder.resolve("demo"));
+                "  21  A cross join of hives and keepers gives 20 rows: 5 × 4.",
+                "The pictures are in " + folder.resolve("demo"));
         assertThat(folder.resolve("demo")).isDirectoryContaining("glob:**full-outer.png")
                 .isDirectoryContaining("glob:**cross-half-way.png");
     }
@@ -94,7 +100,8 @@ class LunkoCommandTest {
                 """);
         assertThat(run("run", script)).isOne();
         assertThat(out.toString()).isEmpty();
-        assertThat(err.toString()).isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n  try: SELECT hive FROM hives\n");
+        assertThat(err.toString())
+                .isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n  try: SELECT hive FROM hives\n");
         assertThat(run("run", "--keep-going", "--format", "json", script)).isOne();
         assertThat(out.toString()).isEqualTo("""
                 {"problem":{"line":3,"column":8,"message":"There is no column hiev: is hive meant?"}}
@@ -106,7 +113,8 @@ class LunkoCommandTest {
     @Test
     void aQueryIsRunOverCsvFiles() throws IOException {
         String hives = file("h.csv", "hive_no,hive\n1,Clover\n2,\n");
-        assertThat(run("query", "--format", "csv", "--table", "hives=" + hives, "SELECT hive, hive_no + 1 AS next FROM hives"))
+        assertThat(run("query", "--format", "csv", "--table", "hives=" + hives,
+                "SELECT hive, hive_no + 1 AS next FROM hives"))
                 .isZero();
         assertThat(out.toString()).isEqualTo("hive,next\r\nClover,2\r\n,3\r\n");
         assertThat(run("query", "--format", "list", "SELECT 1")).isEqualTo(2);
@@ -114,14 +122,18 @@ class LunkoCommandTest {
 
     @Test
     void tablesGoFromFormatToFormatAndCanBeAskedInEach() throws IOException {
-        String script = file("bees.sql", "CREATE TABLE hives (no INTEGER); INSERT INTO hives VALUES (1), (2); CREATE TABLE days (day DATE);"
-                + "INSERT INTO days VALUES (DATE '2026-05-01');");
+        String script = file("bees.sql",
+                "CREATE TABLE hives (no INTEGER); INSERT INTO hives VALUES (1), (2); CREATE TABLE days (day DATE);"
+                        + "INSERT INTO days VALUES (DATE '2026-05-01');");
         String book = folder.resolve("bees.xlsx").toString();
         assertThat(run("convert", script, book)).isZero();
-        assertThat(run("query", "--format", "csv", "--table", "h=" + book + "#hives", "--table", "d=" + book + "#DAYS", "SELECT * FROM h, d")).isZero();
+        assertThat(run("query", "--format", "csv", "--table", "h=" + book + "#hives", "--table", "d=" + book + "#DAYS",
+                "SELECT * FROM h, d")).isZero();
         assertThat(out.toString()).isEqualTo("no,day\r\n1,2026-05-01\r\n2,2026-05-01\r\n");
         assertThat(run("query", "--table", "h=" + book, "SELECT 1")).isOne();
-        assertThat(err.toString()).contains("There are 2 tables in it, hives, days: write # and the name of one behind the file, as in bees.xlsx#hives.");
+        assertThat(err.toString()).contains(
+                "There are 2 tables in it, hives, days: write # and the name of one behind the file, as in "
+                        + "bees.xlsx#hives.");
         assertThat(run("convert", book, folder.resolve("x.csv").toString())).isOne();
         assertThat(err.toString()).contains("A CSV file holds one table, and there are 2");
         String lesson = folder.resolve("bees.lunko").toString();
@@ -138,7 +150,8 @@ class LunkoCommandTest {
         String script = file("steps.sql", """
                 CREATE TABLE hives (hive_no INTEGER, hive TEXT);
                 INSERT INTO hives VALUES (1, 'Clover'), (2, NULL), (2, 'Linden');
-                SELECT hive FROM hives h WHERE EXISTS (SELECT 1 FROM hives o WHERE o.hive_no = h.hive_no AND o.hive <> h.hive) ORDER BY 1;
+                SELECT hive FROM hives h WHERE EXISTS (
+                    SELECT 1 FROM hives o WHERE o.hive_no = h.hive_no AND o.hive <> h.hive) ORDER BY 1;
                 """);
         assertThat(run("run", "--steps", script)).isZero();
         assertThat(out.toString()).startsWith("""
@@ -146,7 +159,8 @@ class LunkoCommandTest {
 
                 Match hives with hives o: left semi join, row by row
 
-                   0  Each of the 3 rows of hives is compared with rows of hives o until one decides. One partner is enough for a left semi join.
+                   0  Each of the 3 rows of hives is compared with rows of hives o until one decides. \
+                One partner is enough for a left semi join.
                    1  1 = 1 AND 'Clover' <> 'Clover' is false: Clover and Clover are not partners.
                 """).contains("""
 
@@ -154,9 +168,11 @@ class LunkoCommandTest {
 
                 """);
         out.getBuffer().setLength(0);
-        assertThat(run("query", "--steps", "--way", "buckets", "--format", "json", "--table", "hives=" + file("h.csv", "no\n1\n2\n"),
+        assertThat(run("query", "--steps", "--way", "buckets", "--format", "json", "--table",
+                "hives=" + file("h.csv", "no\n1\n2\n"),
                 "SELECT * FROM hives a JOIN hives b ON a.no = b.no")).isZero();
-        assertThat(out.toString()).hasLineCount(1).contains("\"rows\":[[1,1],[2,2]],\"joins\":[],\"steps\":[{\"number\":0,\"stage\":\"match\"",
+        assertThat(out.toString()).hasLineCount(1).contains(
+                "\"rows\":[[1,1],[2,2]],\"joins\":[],\"steps\":[{\"number\":0,\"stage\":\"match\"",
                 "\"comparisons\":2,\"why\":\"hives row 2 and hives row 2 come into the result as row 2.\"}");
         assertThat(run("run", "--way", "sideways", script)).isEqualTo(2);
     }
@@ -166,12 +182,14 @@ class LunkoCommandTest {
         String rows = "no\n" + "1\n".repeat(150);
         assertThat(run("query", "--steps", "--format", "csv", "--table", "t=" + file("t.csv", rows),
                 "SELECT COUNT(*) AS n FROM t a JOIN t b ON a.no = b.no")).isZero();
-        assertThat(out.toString()).startsWith("There are 67509 steps, more than the 10000 that are written down: 22500 comparisons")
+        assertThat(out.toString())
+                .startsWith("There are 67509 steps, more than the 10000 that are written down: 22500 comparisons")
                 .endsWith("n\r\n22500\r\n");
     }
 
     private int run(String... arguments) {
-        CommandLine command = LunkoCommand.commandLine().setErr(new PrintWriter(err, true)).setOut(new PrintWriter(out, true));
+        CommandLine command =
+                LunkoCommand.commandLine().setErr(new PrintWriter(err, true)).setOut(new PrintWriter(out, true));
         return command.execute(arguments);
     }
 

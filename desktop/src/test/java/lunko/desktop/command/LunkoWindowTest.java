@@ -79,7 +79,8 @@ class LunkoWindowTest {
         WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> !Files.exists(own));
         assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson().of(JoinKind.INNER)));
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers – Lunko");
-        robot.interact(() -> Event.fireEvent(window.stage(), new WindowEvent(window.stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
+        robot.interact(() -> Event.fireEvent(window.stage(),
+                new WindowEvent(window.stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
         assertThat(closed.get()).isOne();
     }
 
@@ -107,7 +108,8 @@ class LunkoWindowTest {
     void aNewLessonAsksAboutTheOldOneAndHasATitleAndANote(FxRobot robot) {
         assertThat(Habits.in(folder).recent().lessons()).containsExactly(file.toAbsolutePath());
         robot.push(KeyCode.DIGIT1).clickOn("#lesson-menu");
-        assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in ")).tryQuery()).isPresent();
+        assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in "))
+                .tryQuery()).isPresent();
         robot.clickOn("Begin a new lesson").clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.stage().getTitle()).isEqualTo("table and table – Lunko");

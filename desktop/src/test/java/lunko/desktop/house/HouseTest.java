@@ -4,11 +4,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
 
 /** The floors of the house: each uses only those below it. */
 @AnalyzeClasses(packages = "lunko", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -32,7 +38,8 @@ class HouseTest {
             .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "desktop", "exchange")
             .whereLayer("steps").mayOnlyBeAccessedByLayers("insight", "lesson", "desktop", "exchange")
             .whereLayer("engine").mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "desktop", "exchange")
-            .whereLayer("query").mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "desktop", "exchange")
+            .whereLayer("query")
+            .mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "desktop", "exchange")
             .whereLayer("table").mayOnlyBeAccessedByLayers(
                     "query", "engine", "steps", "insight", "lesson", "desktop", "exchange");
 
@@ -66,6 +73,15 @@ class HouseTest {
     static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()
             .that().resideOutsideOfPackage("lunko.desktop..")
             .should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..");
+
+    @ArchTest
+    static void linesAreShort(JavaClasses classes) throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of(".."))) {
+            for (Path file : files.filter(each -> each.toString().matches(".*/src/(main|test)/.*\\.java")).toList()) {
+                assertThat(Files.readAllLines(file)).as(file.toString()).allMatch(line -> line.length() <= 120);
+            }
+        }
+    }
 
     @ArchTest
     static final ArchRule NO_CIRCLES = slices().matching("lunko.(**)").should().beFreeOfCycles();

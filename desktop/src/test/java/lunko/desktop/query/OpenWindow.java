@@ -34,7 +34,8 @@ abstract class OpenWindow {
     /** To be called by the method of each test that TestFX starts, which it does not look for here. */
     void open(Stage stage) {
         Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
+                _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
         stage.setScene(screen.view().inScene(1280, 800));
         stage.show();
@@ -53,12 +54,16 @@ abstract class OpenWindow {
         return true;
     }
 
-    /** Waits for something that is found out beside the window's thread; the condition is asked in that thread, because there the window changes. */
+    /**
+     * Waits for something that is found out beside the window's thread; the condition is asked in that thread, because
+     * there the window changes.
+     */
     void until(Callable<Boolean> condition) throws Exception {
         try {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException late) {
-            throw new AssertionError("still: " + area(new FxRobot()).getText() + " / " + model.showing().get().lesson().sql() + " at step " + model.showing().get().number(), late);
+            throw new AssertionError("still: " + area(new FxRobot()).getText() + " / "
+                    + model.showing().get().lesson().sql() + " at step " + model.showing().get().number(), late);
         }
         WaitForAsyncUtils.waitForFxEvents();
     }

@@ -39,7 +39,8 @@ class QueryFieldTest extends OpenWindow {
         until(() -> model.showing().get().lesson().kind() == JoinKind.FULL_OUTER);
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
         assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("2 came");
-        // The plain join is still the one of the two tables: its kind can be chosen, and a key in the field is a letter.
+        // The plain join is still the one of the two tables: its kind can be chosen, and a key in the field is a
+        // letter.
         robot.push(KeyCode.ESCAPE).push(KeyCode.DIGIT1);
         assertThat(area(robot).getText()).isEqualTo(PLAIN.replace("LEFT JOIN", "INNER JOIN"));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
@@ -65,10 +66,13 @@ class QueryFieldTest extends OpenWindow {
         type(robot, PLAIN.replace("keepers", "keeper"));
         until(() -> !styled(robot, "wrong").isEmpty());
         assertThat(styled(robot, "wrong")).isEqualTo("keeper");
-        assertThat(robot.lookup(".query-problem").<Label>query().getText()).isEqualTo("There is no table keeper: is keepers meant?");
+        assertThat(robot.lookup(".query-problem").<Label>query().getText())
+                .isEqualTo("There is no table keeper: is keepers meant?");
         assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
-        assertThat(robot.lookup(".stages").query().getPseudoClassStates()).contains(PseudoClass.getPseudoClass("stale"));
-        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().equals("Write keepers")).findFirst().orElseThrow());
+        assertThat(robot.lookup(".stages").query().getPseudoClassStates())
+                .contains(PseudoClass.getPseudoClass("stale"));
+        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream()
+                .filter(fix -> fix.getText().equals("Write keepers")).findFirst().orElseThrow());
         until(() -> styled(robot, "wrong").isEmpty() && area(robot).getText().equals(PLAIN));
         until(() -> !model.stale().get());
     }
@@ -80,13 +84,16 @@ class QueryFieldTest extends OpenWindow {
         assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("5 × 4 = 20 rows");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
         assertThat(model.lesson().lesson().get()).isEqualTo(DemoLesson.lesson());
-        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().contains("ON")).findFirst().orElseThrow());
+        robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().contains("ON"))
+                .findFirst().orElseThrow());
         until(() -> model.showing().get().outcome().orElseThrow().size() == 3);
     }
 
     @Test
     void aKeyGoesFromOneProblemToTheNext(FxRobot robot) throws Exception {
-        type(robot, "SELECT * FROM hive; SELECT * FROM keepers WHERE keeper_id = NULL; SELECT village FROM keepers ORDER village");
+        type(robot,
+                "SELECT * FROM hive; SELECT * FROM keepers WHERE keeper_id = NULL; SELECT village FROM keepers "
+                        + "ORDER village");
         until(() -> robot.lookup("#next-trouble").tryQuery().isPresent());
         assertThat(area(robot).getSelectedText()).isEmpty();
         robot.push(KeyCode.F3);
@@ -117,10 +124,12 @@ class QueryFieldTest extends OpenWindow {
         until(() -> model.showing().get().lesson().sql().endsWith("'Ashholt'"));
         robot.interact(() -> model.goTo(model.showing().get().last() - 1));
         assertThat(styled(robot, "at-work")).isEqualTo("WHERE k.village = 'Ashholt'");
-        robot.interact(() -> area(robot).getCharacterBoundsOnScreen(75, 76).ifPresent(at -> robot.moveTo(at.getMinX() + 2, at.getMinY() + 4)));
+        robot.interact(() -> area(robot).getCharacterBoundsOnScreen(75, 76)
+                .ifPresent(at -> robot.moveTo(at.getMinX() + 2, at.getMinY() + 4)));
         robot.moveBy(1, 0);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query().getAccessibleText()).startsWith("Filter");
+        assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query()
+                .getAccessibleText()).startsWith("Filter");
         // Names say whose they are, and the parenthesis at the caret its partner.
         assertThat(styled(robot, "of-left")).isEqualTo("hiveshh");
     }
@@ -128,14 +137,20 @@ class QueryFieldTest extends OpenWindow {
     @Test
     void whateverIsTypedIsEitherShownOrExplained(FxRobot robot) throws Exception {
         Random random = new Random(6);
-        List<String> words = List.of((PLAIN + " WHERE k.village = 'Ashholt' AND ( h.hive_no > 2 ) ORDER BY h.hive DESC FETCH FIRST 3 ROWS ONLY ; -- \n NATURAL USING NULL * , 7 ' \"").split(" "));
+        List<String> words = List.of((PLAIN
+                + " WHERE k.village = 'Ashholt' AND ( h.hive_no > 2 ) ORDER BY h.hive DESC FETCH FIRST 3 ROWS ONLY "
+                + "; -- \n NATURAL USING NULL * , 7 ' \"")
+                .split(" "));
         robot.push(KeyCode.Q);
         for (int round = 0; round < 16; round++) {
             List<String> mixed = new ArrayList<>(List.of((PLAIN + " WHERE h.hive_no > 2 ORDER BY h.hive").split(" ")));
-            for (int i = 0; i <= round % 3; i++) mixed.set(random.nextInt(mixed.size()), words.get(random.nextInt(words.size())));
+            for (int i = 0; i <= round % 3; i++)
+                mixed.set(random.nextInt(mixed.size()), words.get(random.nextInt(words.size())));
             String text = String.join(" ", mixed);
             robot.interact(() -> area(robot).replaceText(text));
-            until(() -> model.stale().get() ? robot.lookup(".query-problem").<Label>tryQuery().filter(label -> !label.getText().isBlank()).isPresent()
+            until(() -> model.stale().get()
+                    ? robot.lookup(".query-problem").<Label>tryQuery().filter(label -> !label.getText().isBlank())
+                            .isPresent()
                     : model.showing().get().lesson().sql().equals(text) && model.showing().get().obstacle().isEmpty());
             robot.interact(() -> area(robot).replaceText(PLAIN));
             until(() -> !model.stale().get() && model.showing().get().lesson().sql().equals(PLAIN));

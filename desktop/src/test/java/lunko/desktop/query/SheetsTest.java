@@ -45,12 +45,18 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.W);
         Set<Saying> missing = EnumSet.allOf(Saying.class);
         String semi = " keepers k WHERE h.keeper_id = k.keeper_id)";
-        for (String sql : List.of(PLAIN.replace("LEFT", "INNER"), PLAIN.replace("LEFT", "FULL"), "SELECT * FROM hives h WHERE EXISTS (SELECT *  FROM" + semi, "SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM" + semi,
-                "SELECT * FROM hives h WHERE h.keeper_id IN (SELECT k.keeper_id FROM keepers k)", PLAIN + " LEFT JOIN visits v ON v.hive_no = h.hive_no", PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")) {
+        for (String sql : List.of(PLAIN.replace("LEFT", "INNER"), PLAIN.replace("LEFT", "FULL"),
+                "SELECT * FROM hives h WHERE EXISTS (SELECT *  FROM" + semi,
+                "SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM" + semi,
+                "SELECT * FROM hives h WHERE h.keeper_id IN (SELECT k.keeper_id FROM keepers k)",
+                PLAIN + " LEFT JOIN visits v ON v.hive_no = h.hive_no",
+                PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")) {
             robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(sql)));
             until(SheetsTest::tried);
             for (Saying saying : List.copyOf(missing)) {
-                Optional<Node> way = robot.lookup(".way").match(node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(saying.title()))).tryQuery();
+                Optional<Node> way = robot.lookup(".way").match(
+                        node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(saying.title())))
+                        .tryQuery();
                 Optional<Button> use = way.flatMap(node -> Optional.ofNullable((Button) node.lookup(".use")));
                 if (use.isEmpty()) continue;
                 String text = ((SqlFlow) way.get().lookup(".sql-flow")).getAccessibleText();
@@ -68,7 +74,8 @@ class SheetsTest extends OpenWindow {
 
     /** Whether all ways of the query at hand have been found out. */
     private static boolean tried() {
-        return new FxRobot().lookup(".sheet .about").<Label>queryAll().stream().anyMatch(label -> label.getText().endsWith("tried on your tables"));
+        return new FxRobot().lookup(".sheet .about").<Label>queryAll().stream()
+                .anyMatch(label -> label.getText().endsWith("tried on your tables"));
     }
 
     @Test
@@ -77,7 +84,9 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.W);
         until(() -> robot.lookup(".counter-button").tryQuery().isPresent());
         robot.clickOn(".counter-button");
-        assertThat(robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText)).contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
+        assertThat(
+                robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText))
+                .contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
     }
 
     @Test
@@ -86,11 +95,14 @@ class SheetsTest extends OpenWindow {
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(where)));
         robot.push(KeyCode.O);
         until(() -> robot.lookup("#send").tryQuery().isPresent());
-        assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText)).containsExactly("In WHERE, as it is: 2 rows", "In ON: 5 rows");
-        assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll()).hasSize(3 * 7);
+        assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText))
+                .containsExactly("In WHERE, as it is: 2 rows", "In ON: 5 rows");
+        assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll())
+                .hasSize(3 * 7);
         assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);
         robot.clickOn("#send");
-        until(() -> robot.lookup(".side .way-title").<Label>queryAll().stream().anyMatch(title -> title.getText().startsWith("In WHERE: ")));
+        until(() -> robot.lookup(".side .way-title").<Label>queryAll().stream()
+                .anyMatch(title -> title.getText().startsWith("In WHERE: ")));
         assertThat(model.lesson().lesson().get().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
         robot.clickOn("#send");
         assertThat(model.lesson().lesson().get().sql()).isEqualTo(where);
@@ -98,27 +110,34 @@ class SheetsTest extends OpenWindow {
 
     @Test
     void severalQueriesAreRunTogetherAndShownOneByOne(FxRobot robot) throws Exception {
-        String kinds = String.join(";\n", List.of("INNER", "LEFT", "RIGHT", "FULL").stream().map(kind -> PLAIN.replace("LEFT", kind)).toList()) + ";\nSELECT * FROM hives h CROSS JOIN keepers k";
+        String kinds = String.join(";\n",
+                List.of("INNER", "LEFT", "RIGHT", "FULL").stream().map(kind -> PLAIN.replace("LEFT", kind)).toList())
+                + ";\nSELECT * FROM hives h CROSS JOIN keepers k";
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(kinds)));
         robot.push(KeyCode.R);
         until(() -> robot.lookup(".result-count").queryAll().size() == 5);
-        assertThat(robot.lookup(".result-count").<Label>queryAll().stream().map(Label::getText)).containsExactly("3 rows", "5 rows", "5 rows", "7 rows", "20 rows");
-        robot.interact(robot.lookup(".use").queryAllAs(Button.class).stream().reduce((_, last) -> last).orElseThrow()::fire);
+        assertThat(robot.lookup(".result-count").<Label>queryAll().stream().map(Label::getText))
+                .containsExactly("3 rows", "5 rows", "5 rows", "7 rows", "20 rows");
+        robot.interact(
+                robot.lookup(".use").queryAllAs(Button.class).stream().reduce((_, last) -> last).orElseThrow()::fire);
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
         // A kind is chosen for the one that is shown, and the others stay.
         robot.push(KeyCode.DIGIT2);
-        assertThat(model.lesson().lesson().get().sql()).startsWith(kinds.substring(0, kinds.lastIndexOf(';'))).endsWith(PLAIN);
+        assertThat(model.lesson().lesson().get().sql()).startsWith(kinds.substring(0, kinds.lastIndexOf(';')))
+                .endsWith(PLAIN);
     }
 
     @Test
     void theQueryIsCopiedInTheWordsOfADatabase(FxRobot robot) throws Exception {
         robot.interact(() -> model.lesson().edit(new SceneEdit.ChooseKind(JoinKind.FULL_OUTER)));
         robot.push(KeyCode.D);
-        robot.clickOn(robot.lookup(".choices .toggle-button").queryAllAs(ToggleButton.class).stream().filter(button -> button.getText().equals("H2")).findFirst().orElseThrow());
+        robot.clickOn(robot.lookup(".choices .toggle-button").queryAllAs(ToggleButton.class).stream()
+                .filter(button -> button.getText().equals("H2")).findFirst().orElseThrow());
         robot.clickOn("#copy-query");
         assertThat(clipboard()).contains("UNION ALL").contains("\"hives\" h");
         robot.clickOn("#copy-script");
-        assertThat(clipboard()).startsWith("-- ").contains("CREATE TABLE \"hives\"").contains("VARCHAR").endsWith(";\n");
+        assertThat(clipboard()).startsWith("-- ").contains("CREATE TABLE \"hives\"").contains("VARCHAR")
+                .endsWith(";\n");
     }
 
     @Test
@@ -149,12 +168,16 @@ class SheetsTest extends OpenWindow {
         choose(robot, "#add-sort", "r.kg");
         field(robot, "#first-rows", "2");
         assertText(chain + " WHERE r.kg > 4 ORDER BY r.kg FETCH FIRST 2 ROWS ONLY");
-        assertThat(robot.lookup("#build .about").<Label>queryAll().stream().map(Label::getText)).anyMatch(said -> said.startsWith("gives 2 rows"));
+        assertThat(robot.lookup("#build .about").<Label>queryAll().stream().map(Label::getText))
+                .anyMatch(said -> said.startsWith("gives 2 rows"));
         choose(robot, "#join-1", "LEFT JOIN");
         assertThat(model.lesson().lesson().get().sql()).contains("LEFT JOIN harvests r");
         // Columns: one goes, and what is left is named.
-        for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village", "r.hive_no", "r.day")) {
-            robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+        for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village",
+                "r.hive_no", "r.day")) {
+            robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream()
+                    .filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst()
+                    .orElseThrow().fire());
         }
         assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT h.hive, r.kg FROM");
         swap(robot);
@@ -167,7 +190,8 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.U);
         swap(robot);
         until(() -> said().contains("Swapped: the same 5 rows, in another order."));
-        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")));
+        robot.interact(
+                () -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")));
         swap(robot);
         until(() -> said().contains("But joins cannot change places so freely: the last two tables joined first: "));
         assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT * FROM keepers k RIGHT JOIN hives h");
@@ -178,12 +202,15 @@ class SheetsTest extends OpenWindow {
     }
 
     private static void swap(FxRobot robot) {
-        robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream().filter(button -> "Swap the sides of this join: left becomes right".equals(button.getAccessibleText())).findFirst().orElseThrow().fire());
+        robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream()
+                .filter(button -> "Swap the sides of this join: left becomes right".equals(button.getAccessibleText()))
+                .findFirst().orElseThrow().fire());
     }
 
     private static void condition(FxRobot robot, String is, String becomes) {
         robot.interact(() -> {
-            TextField field = robot.lookup(".condition-field").<TextField>queryAll().stream().filter(each -> each.getText().equals(is)).findFirst().orElseThrow();
+            TextField field = robot.lookup(".condition-field").<TextField>queryAll().stream()
+                    .filter(each -> each.getText().equals(is)).findFirst().orElseThrow();
             field.setText(becomes);
             field.fireEvent(new ActionEvent());
         });
@@ -195,7 +222,8 @@ class SheetsTest extends OpenWindow {
     }
 
     private static void choose(FxRobot robot, String menu, String item) {
-        robot.interact(() -> robot.lookup(menu).<MenuButton>query().getItems().stream().filter(each -> each.getText().equals(item)).findFirst().orElseThrow().fire());
+        robot.interact(() -> robot.lookup(menu).<MenuButton>query().getItems().stream()
+                .filter(each -> each.getText().equals(item)).findFirst().orElseThrow().fire());
     }
 
     private static void field(FxRobot robot, String id, String text) {

@@ -30,7 +30,8 @@ class StageWritesTest extends OpenWindow {
     @Test
     void aColumnIsHiddenFilteredSortedByAndJoinedFurther(FxRobot robot) throws Exception {
         choose(robot, source("village, text"), "Show k.village in the result");
-        String few = "SELECT h.hive_no, h.hive, h.keeper_id, h.mother_no, k.keeper_id, k.keeper" + PLAIN.substring("SELECT *".length());
+        String few = "SELECT h.hive_no, h.hive, h.keeper_id, h.mother_no, k.keeper_id, k.keeper"
+                + PLAIN.substring("SELECT *".length());
         assertText(robot, few);
         // The stage of the chosen columns and the result as a whole have the same menu.
         robot.interact(() -> model.goTo(model.showing().get().last()));
@@ -51,7 +52,8 @@ class StageWritesTest extends OpenWindow {
 
     @Test
     void ofSeveralQueriesTheOneThatIsShownStays(FxRobot robot) throws Exception {
-        robot.interact(() -> model.lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT * FROM hives; " + PLAIN, 1)))));
+        robot.interact(() -> model.lesson()
+                .edit(new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT * FROM hives; " + PLAIN, 1)))));
         choose(robot, source("village, text"), "Only rows where", "k.village IS NULL");
         assertText(robot, "SELECT * FROM hives; " + PLAIN + " WHERE k.village IS NULL");
         until(() -> area(robot).getText().endsWith("IS NULL"));
@@ -60,7 +62,8 @@ class StageWritesTest extends OpenWindow {
 
     @Test
     void aValueOfTheStageIsAConditionOfTheQuery(FxRobot robot) {
-        Node value = robot.lookup("#right-table .table-cell .label").<Label>match(label -> label.getText().equals("Reedmere")).query();
+        Node value = robot.lookup("#right-table .table-cell .label")
+                .<Label>match(label -> label.getText().equals("Reedmere")).query();
         choose(robot, value, "Only rows where k.village = 'Reedmere'");
         assertText(robot, PLAIN + " WHERE k.village = 'Reedmere'");
     }
@@ -72,8 +75,12 @@ class StageWritesTest extends OpenWindow {
             model.goTo(0);
             while (model.joinAtHand() == 0) model.goTo(model.showing().get().number() + 1);
         });
-        Node left = robot.lookup("#left-table .result-heading").<Label>match(label -> label.getText().equals("k.keeper_id")).query();
-        robot.drag(robot.lookup("#right-table .column-heading").match(node -> node.getAccessibleText().startsWith("keeper_id")).<Node>query(), MouseButton.PRIMARY).dropTo(left);
+        Node left = robot.lookup("#left-table .result-heading")
+                .<Label>match(label -> label.getText().equals("k.keeper_id")).query();
+        robot.drag(
+                robot.lookup("#right-table .column-heading")
+                        .match(node -> node.getAccessibleText().startsWith("keeper_id")).<Node>query(),
+                MouseButton.PRIMARY).dropTo(left);
         assertText(robot, PLAIN + " INNER JOIN visits v ON k.keeper_id = v.keeper_id");
     }
 
@@ -82,18 +89,22 @@ class StageWritesTest extends OpenWindow {
     }
 
     private static Node result(String heading) {
-        return new FxRobot().lookup(".result-heading").<Label>match(label -> label.getText().equals(heading) && label.getScene() != null && isSeen(label)).query();
+        return new FxRobot().lookup(".result-heading")
+                .<Label>match(label -> label.getText().equals(heading) && label.getScene() != null && isSeen(label))
+                .query();
     }
 
     /** Opens the menu of a heading or a cell, and takes what it says at the end of a path. */
     private static void choose(FxRobot robot, Node at, String... path) {
         robot.clickOn(at, MouseButton.SECONDARY);
         robot.interact(() -> {
-            ContextMenu menu = Window.getWindows().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast).filter(Window::isShowing).findFirst().orElseThrow();
+            ContextMenu menu = Window.getWindows().stream().filter(ContextMenu.class::isInstance)
+                    .map(ContextMenu.class::cast).filter(Window::isShowing).findFirst().orElseThrow();
             List<MenuItem> items = menu.getItems();
             MenuItem chosen = null;
             for (String text : path) {
-                chosen = items.stream().filter(item -> text.equals(item.getText())).findFirst().orElseThrow(() -> new AssertionError(text));
+                chosen = items.stream().filter(item -> text.equals(item.getText())).findFirst()
+                        .orElseThrow(() -> new AssertionError(text));
                 items = chosen instanceof Menu more ? more.getItems() : List.of();
             }
             menu.hide();

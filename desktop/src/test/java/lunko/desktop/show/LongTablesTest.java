@@ -49,7 +49,8 @@ class LongTablesTest {
         Look.install();
         stage = window;
         Lesson lesson = Lesson.on(table("stands", 200, 4), JoinKind.LEFT_OUTER, table("keepers", 60, 12));
-        Screen screen = Screen.of(lesson, () -> window, Habits.in(Path.of("target", "habits")), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(lesson, () -> window, Habits.in(Path.of("target", "habits")),
+                _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
         window.setScene(screen.view().inScene(1280, 800));
         window.show();
@@ -76,17 +77,24 @@ class LongTablesTest {
         AtomicBoolean dimmed = new AtomicBoolean();
         // Hundreds of thousands of rows, and before they are there another change.
         robot.interact(() -> {
-            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 + k.keeper_id <> 7 OR l.keepers_column_1 < s.stands_column_1"));
-            dimmed.set(model.waiting().get() && stages.getPseudoClassStates().contains(PseudoClass.getPseudoClass("stale")));
-            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l"));
+            model.lesson().edit(SceneEdit.Write.of(
+                    "SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 "
+                            + "+ k.keeper_id <> 7 OR l.keepers_column_1 < s.stands_column_1"));
+            dimmed.set(model.waiting().get()
+                    && stages.getPseudoClassStates().contains(PseudoClass.getPseudoClass("stale")));
+            model.lesson().edit(
+                    SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l"));
         });
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> !model.waiting().get());
         assertThat(dimmed).isTrue();
         assertThat(model.showing().get().lesson()).isSameAs(model.lesson().lesson().get());
-        assertThat(model.showing().get().wholeAtHand().orElseThrow().rows()).containsExactly(List.of(Value.of(200 * 60 * 60)));
+        assertThat(model.showing().get().wholeAtHand().orElseThrow().rows())
+                .containsExactly(List.of(Value.of(200 * 60 * 60)));
         // What is taken back before it was found out is not waited for.
         robot.interact(() -> {
-            model.lesson().edit(SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 + l.keeper_id <> 7"));
+            model.lesson().edit(SceneEdit.Write.of(
+                    "SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l WHERE s.keeper_id * 3 "
+                            + "+ l.keeper_id <> 7"));
             model.lesson().undo();
         });
         assertThat(model.waiting().get()).isFalse();
@@ -143,7 +151,8 @@ class LongTablesTest {
 
     /** The row that came last, or that may come next. */
     private static int last(GridTable<?> result) {
-        return (int) result.getItems().stream().filter(row -> ((ListedRow) row).fate() != ListedRow.Fate.TO_COME).count() - 1;
+        return (int) result.getItems().stream().filter(row -> ((ListedRow) row).fate() != ListedRow.Fate.TO_COME)
+                .count() - 1;
     }
 
     private static void assertSeen(GridTable<?> table, int row, String when) {
@@ -157,7 +166,8 @@ class LongTablesTest {
     }
 
     private static List<Double> edges(FxRobot robot, String headers) {
-        return robot.lookup(headers).queryAll().stream().map(node -> node.localToScene(node.getLayoutBounds()).getMinX())
+        return robot.lookup(headers).queryAll().stream()
+                .map(node -> node.localToScene(node.getLayoutBounds()).getMinX())
                 .map(x -> (double) Math.round(x)).sorted().toList();
     }
 

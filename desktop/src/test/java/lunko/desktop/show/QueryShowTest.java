@@ -58,11 +58,15 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** Queries of many stages, natural and self joins, ways of matching, and the result looked at otherwise, as a person drives them. */
+/**
+ * Queries of many stages, natural and self joins, ways of matching, and the result looked at otherwise, as a person
+ * drives them.
+ */
 @ExtendWith(ApplicationExtension.class)
 class QueryShowTest {
-    private static final String QUERY = "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
-            + "JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
+    private static final String QUERY =
+            "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
+                    + "JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
 
     @TempDir
     private Path folder;
@@ -74,7 +78,8 @@ class QueryShowTest {
     void open(Stage opened) {
         stage = opened;
         Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
+                _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
         player = screen.player();
         stage.setScene(screen.view().inScene(1280, 800));
@@ -84,8 +89,10 @@ class QueryShowTest {
     @Test
     void aWrittenQueryIsShownStageByStage(FxRobot robot) {
         write(robot, QUERY);
-        List<Node> tiles = robot.lookup(".stage-tile").queryAll().stream().sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
-        assertThat(tiles).extracting(tile -> ((Button) tile).getAccessibleText()).first().isEqualTo("Match hives with keepers: left outer join, row by row: 3 rows, of 5 × 4");
+        List<Node> tiles = robot.lookup(".stage-tile").queryAll().stream()
+                .sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
+        assertThat(tiles).extracting(tile -> ((Button) tile).getAccessibleText()).first()
+                .isEqualTo("Match hives with keepers: left outer join, row by row: 3 rows, of 5 × 4");
         for (Node tile : tiles) {
             robot.interact(((Button) tile)::fire);
             assertThat(states(tile)).contains("at-hand");
@@ -101,7 +108,8 @@ class QueryShowTest {
         assertThat(texts(robot, "#left-table .table-name")).contains("hives + keepers");
         assertThat(robot.lookup(".venn-circle.third").queryAll()).hasSize(1);
         robot.push(KeyCode.DIGIT2);
-        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql))
+                .contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));
         assertThat(robot.lookup("#kind-left-semi").query().isDisabled()).isTrue();
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.HOME).push(KeyCode.B);
         assertThat(model.showing().get().number()).isEqualTo(model.showing().get().timeline().orElseThrow().end(0));
@@ -112,7 +120,9 @@ class QueryShowTest {
         write(robot, QUERY);
         robot.interact(() -> model.goTo(model.showing().get().timeline().orElseThrow().end(2)));
         WaitForAsyncUtils.waitForFxEvents();
-        Node struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out") && isSeen(node) && !((TableRow<?>) node).isEmpty()).query();
+        Node struck = robot.lookup(".stage-card .table-row-cell")
+                .match(node -> states(node).contains("left-out") && isSeen(node) && !((TableRow<?>) node).isEmpty())
+                .query();
         robot.moveTo(struck.lookup(".reason-cell"));
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is struck out.");
         assertThat(states(struck)).contains("lit");
@@ -128,7 +138,8 @@ class QueryShowTest {
         assertThat(headings(robot, Side.RIGHT)).containsExactly("k.keeper", "k.village");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
         robot.push(KeyCode.S).clickOn("#join-self");
-        assertThat(model.showing().get().lesson().sql()).isEqualTo("SELECT * FROM hives l FULL JOIN hives r ON l.mother_no = r.hive_no");
+        assertThat(model.showing().get().lesson().sql())
+                .isEqualTo("SELECT * FROM hives l FULL JOIN hives r ON l.mother_no = r.hive_no");
     }
 
     @Test
@@ -163,7 +174,8 @@ class QueryShowTest {
         robot.push(KeyCode.DIGIT1);
         assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "4 – 1 pair", "3 – · went", "5 – · went");
         robot.push(KeyCode.DIGIT4);
-        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "3 – · new", "4 – 1 pair", "5 – · new", "· – 3 new", "· – 4 new");
+        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "3 – · new", "4 – 1 pair", "5 – · new",
+                "· – 3 new", "· – 4 new");
         assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("4 came");
     }
 
@@ -171,13 +183,15 @@ class QueryShowTest {
     void theResultIsSortedHiddenGroupedAndCopiedWithoutBeingChanged(FxRobot robot) {
         robot.interact(() -> model.lesson().edit(new SceneEdit.LookAt("hives", "harvests")));
         assertThat(links(robot)).startsWith("1 – 1 pair", "1 – 2 again", "1 – 3 again", "2 – 4 pair");
-        Label kg = robot.lookup("#right-result .result-heading").<Label>queryAll().stream().filter(label -> label.getText().contains("kg")).findFirst().orElseThrow();
+        Label kg = robot.lookup("#right-result .result-heading").<Label>queryAll().stream()
+                .filter(label -> label.getText().contains("kg")).findFirst().orElseThrow();
         robot.clickOn(kg);
         assertThat(links(robot).getFirst()).isEqualTo("5 – 7 pair");
         robot.rightClickOn("#right-result .result-heading").clickOn("Hide r.hive_no");
         assertThat(headings(robot, Side.RIGHT)).hasSize(2);
         robot.push(KeyCode.C);
-        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString()).lines().toList();
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString())
+                .lines().toList();
         assertThat(lines.getFirst()).isEqualTo("l.hive_no\thive\tkeeper_id\tmother_no\tday\tkg");
         assertThat(lines.get(1)).isEqualTo("5\tSainfoin\t15\t\t2026-07-15\t1.5");
         assertThat(lines).hasSize(10);
@@ -193,26 +207,34 @@ class QueryShowTest {
         robot.clickOn("#query-result .result-heading");
         assertThat(listed(robot)).containsExactly("5.0", "4.5", "6.0", "7.5");
         robot.push(KeyCode.G).rightClickOn("#query-result .result-heading").clickOn("Hide hive").push(KeyCode.C);
-        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString()).lines().toList();
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString())
+                .lines().toList();
         assertThat(lines).hasSize(5).startsWith("keeper\tkg");
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(QUERY.replace("> 4", "> 5.5"))));
         assertThat(listed(robot)).hasSize(4);
-        assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("went"))).hasSize(2);
-        assertThat(texts(robot, ".stage-card .about")).anyMatch(said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
-        robot.moveTo(robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
+        assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("went")))
+                .hasSize(2);
+        assertThat(texts(robot, ".stage-card .about")).anyMatch(
+                said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
+        robot.moveTo(
+                robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("harvests row 2 is row");
         assertThat(model.pointing().decided().get()).isPresent();
     }
 
     @Test
     void threeCirclesChooseKindsAndArePointedAt(FxRobot robot) {
-        String chain = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no";
+        String chain =
+                "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
+                        + "r.hive_no = h.hive_no";
         write(robot, chain);
-        Label linden = robot.lookup(".venn-row").<Label>queryAll().stream().filter(row -> isSeen(row) && row.getText().equals("Linden")).findFirst().orElseThrow();
+        Label linden = robot.lookup(".venn-row").<Label>queryAll().stream()
+                .filter(row -> isSeen(row) && row.getText().equals("Linden")).findFirst().orElseThrow();
         robot.moveTo(linden);
         assertThat(states(linden)).contains("lit");
         robot.clickOn(linden);
-        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(chain.replace("LEFT JOIN harvests", "INNER JOIN harvests"));
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql))
+                .contains(chain.replace("LEFT JOIN harvests", "INNER JOIN harvests"));
     }
 
     @Test
@@ -222,47 +244,73 @@ class QueryShowTest {
         robot.clickOn("#pairs-by-key");
         assertThat(texts(robot, ".pair-sum")).containsExactly("3 pairs: 11 gives 2 × 1, 12 gives 1 × 1");
         // Linden and Tam: they have been compared, and are no partners.
-        robot.moveTo(robot.lookup(".pair-cell").match(cell -> "Linden and Tam: unknown".equals(cell.getAccessibleText())).<Node>query());
+        robot.moveTo(robot.lookup(".pair-cell")
+                .match(cell -> "Linden and Tam: unknown".equals(cell.getAccessibleText())).<Node>query());
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no keeper_id.");
-        assertThat(robot.lookup("#left-table .table-row-cell").match(row -> states(row).contains("lit")).queryAll()).hasSize(1);
+        assertThat(robot.lookup("#left-table .table-row-cell").match(row -> states(row).contains("lit")).queryAll())
+                .hasSize(1);
     }
 
     @Test
     void theResultIsWalkedThroughByTheKeyboard(FxRobot robot) {
         robot.clickOn(robot.lookup("#left-result .value-cell").<Node>query()).moveTo("#why").push(KeyCode.DOWN);
-        assertThat(model.pointing().lineage().get().orElseThrow().pointed()).isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
+        assertThat(model.pointing().lineage().get().orElseThrow().pointed())
+                .isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
         robot.push(KeyCode.DOWN);
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
     }
 
     @Test
     void eightRowsOfFourColumnsNeedNoScrollBarAndNothingIsCut(FxRobot robot) {
-        Table swarms = Table.of("swarms", List.of(new Column("swarm_no", Type.INTEGER), new Column("swarm", Type.TEXT), new Column("keeper_no", Type.INTEGER), new Column("caught", Type.DATE)),
-                IntStream.range(1, 9).mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Old Orchard"), i == 4 ? Value.NULL : Value.of(i), new Value.DateValue(LocalDate.of(2026, 5, i)))).toList());
-        Table wardens = Table.of("wardens", List.of(new Column("keeper_no", Type.INTEGER), new Column("warden", Type.TEXT), new Column("village", Type.TEXT), new Column("since", Type.INTEGER)),
-                IntStream.range(1, 9).mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Marek"), Value.of("Reedmere"), Value.of(2000 + i))).toList());
-        Lesson eight = Lesson.of("eight", swarms, JoinKind.LEFT_OUTER, wardens, List.of(new KeyPair("keeper_no", "keeper_no")));
-        robot.interact(() -> stage.setScene(Screen.of(eight, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO)).view().inScene(1280, 800)));
+        Table swarms = Table.of("swarms",
+                List.of(new Column("swarm_no", Type.INTEGER), new Column("swarm", Type.TEXT),
+                        new Column("keeper_no", Type.INTEGER), new Column("caught", Type.DATE)),
+                IntStream.range(1, 9)
+                        .mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Old Orchard"),
+                                i == 4 ? Value.NULL : Value.of(i), new Value.DateValue(LocalDate.of(2026, 5, i))))
+                        .toList());
+        Table wardens = Table.of("wardens",
+                List.of(new Column("keeper_no", Type.INTEGER), new Column("warden", Type.TEXT),
+                        new Column("village", Type.TEXT), new Column("since", Type.INTEGER)),
+                IntStream.range(1, 9).mapToObj(
+                        i -> List.<Value>of(Value.of(i), Value.of("Marek"), Value.of("Reedmere"), Value.of(2000 + i)))
+                        .toList());
+        Lesson eight = Lesson.of("eight", swarms, JoinKind.LEFT_OUTER, wardens,
+                List.of(new KeyPair("keeper_no", "keeper_no")));
+        robot.interact(() -> stage.setScene(
+                Screen.of(eight, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO)).view()
+                        .inScene(1280, 800)));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".grid-table .scroll-bar").<Node>queryAll()).isNotEmpty().noneMatch(bar -> isSeen(bar) && bar.getOpacity() > 0);
-        assertThat(Stream.of(".grid-table .value", ".grid-table .result-heading", ".column-heading .label").flatMap(all -> robot.lookup(all).<Label>queryAll().stream())
-                .filter(label -> isSeen(label) && !label.getText().isEmpty())).hasSizeGreaterThan(100).allSatisfy(label -> assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(label.getText()));
+        assertThat(robot.lookup(".grid-table .scroll-bar").<Node>queryAll()).isNotEmpty()
+                .noneMatch(bar -> isSeen(bar) && bar.getOpacity() > 0);
+        assertThat(Stream.of(".grid-table .value", ".grid-table .result-heading", ".column-heading .label")
+                .flatMap(all -> robot.lookup(all).<Label>queryAll().stream())
+                .filter(label -> isSeen(label) && !label.getText().isEmpty())).hasSizeGreaterThan(100)
+                .allSatisfy(label -> assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(label.getText()));
     }
 
     @Test
     void everyControlHasWordsForAScreenReader(FxRobot robot) {
         robot.interact(() -> model.picture().set(Picture.PAIRS));
-        List<Node> controls = robot.lookup(node -> node instanceof ButtonBase || node instanceof TableView || node instanceof ChoiceBox || node instanceof Slider
-                || node instanceof TextInputControl || node instanceof TableCell<?, ?> cell && !cell.isEmpty() && cell.getGraphic() != null
-                || node.getAccessibleRole() == AccessibleRole.IMAGE_VIEW).queryAll().stream().filter(QueryShowTest::isSeen).toList();
-        assertThat(controls).hasSizeGreaterThan(60).allSatisfy(control -> assertThat(Stream.of(control.getAccessibleText(),
-                control instanceof Labeled labeled ? labeled.getText() : null)).as(control.toString()).anyMatch(words -> words != null && !words.isBlank()));
-        assertThat(robot.lookup(".result-part .value-cell").match(cell -> states(cell).contains("padded")).<Node>queryAll()).hasSize(6)
+        List<Node> controls = robot
+                .lookup(node -> node instanceof ButtonBase || node instanceof TableView || node instanceof ChoiceBox
+                        || node instanceof Slider
+                        || node instanceof TextInputControl
+                        || node instanceof TableCell<?, ?> cell && !cell.isEmpty() && cell.getGraphic() != null
+                        || node.getAccessibleRole() == AccessibleRole.IMAGE_VIEW)
+                .queryAll().stream().filter(QueryShowTest::isSeen).toList();
+        assertThat(controls).hasSizeGreaterThan(60)
+                .allSatisfy(control -> assertThat(Stream.of(control.getAccessibleText(),
+                        control instanceof Labeled labeled ? labeled.getText() : null)).as(control.toString())
+                        .anyMatch(words -> words != null && !words.isBlank()));
+        assertThat(robot.lookup(".result-part .value-cell").match(cell -> states(cell).contains("padded"))
+                .<Node>queryAll()).hasSize(6)
                 .extracting(Node::getAccessibleText).containsOnly("NULL made by the join");
     }
 
     private void write(FxRobot robot, String sql) {
-        robot.clickOn("#query-text").interact(() -> robot.lookup("#query-text").<StyleClassedTextArea>query().replaceText(sql));
+        robot.clickOn("#query-text")
+                .interact(() -> robot.lookup("#query-text").<StyleClassedTextArea>query().replaceText(sql));
         robot.push(KeyCode.CONTROL, KeyCode.ENTER);
         try {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> model.showing().get().lesson().sql().equals(sql));
@@ -276,14 +324,18 @@ class QueryShowTest {
     private void assertShown(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
         Showing now = model.showing().get();
-        assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(now.frame().orElseThrow().shown().why().text());
+        assertThat(robot.lookup("#why").query().getAccessibleText())
+                .isEqualTo(now.frame().orElseThrow().shown().why().text());
         if (!(now.frame().orElseThrow().shown() instanceof RowFrame frame) || frame.kind() == StageKind.RESULT) return;
-        List<TableView<?>> grids = robot.lookup(".stage-card .grid-table").<TableView<?>>queryAll().stream().sorted(Comparator.comparingDouble(grid -> grid.localToScene(0, 0).getX())).toList();
+        List<TableView<?>> grids = robot.lookup(".stage-card .grid-table").<TableView<?>>queryAll().stream()
+                .sorted(Comparator.comparingDouble(grid -> grid.localToScene(0, 0).getX())).toList();
         assertThat(grids.getLast().getItems()).hasSize(frame.landed());
-        List<Node> struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out")).queryAll().stream().toList();
+        List<Node> struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out"))
+                .queryAll().stream().toList();
         assertThat(struck).hasSize((int) frame.fates().stream().filter(RowFrame.Fate.STRUCK_OUT::equals).count());
         long lanes = IntStream.range(0, frame.landed()).count();
-        assertThat(robot.lookup(node -> node instanceof CubicCurve lane && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);
+        assertThat(robot.lookup(node -> node instanceof CubicCurve lane
+                && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);
     }
 
     private static boolean isSeen(Node node) {
@@ -294,27 +346,36 @@ class QueryShowTest {
     private static List<String> headings(FxRobot robot, Side side) {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup("#" + side.title() + "-result .result-heading").<Label>queryAll().stream()
-                .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText).toList();
+                .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText)
+                .toList();
     }
 
     /** What stands in the last column of the query's result, from top to bottom. */
     private static List<String> listed(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup(".query-row").queryAll().stream().map(node -> (TableRow<?>) node).filter(row -> !row.isEmpty() && row.isVisible()).sorted(Comparator.comparingInt(TableRow::getIndex))
-                .map(row -> row.lookupAll(".value").stream().max(Comparator.comparingDouble(value -> value.localToScene(0, 0).getX())).map(value -> ((Label) value).getText()).orElseThrow()).toList();
+        return robot.lookup(".query-row").queryAll().stream().map(node -> (TableRow<?>) node)
+                .filter(row -> !row.isEmpty() && row.isVisible()).sorted(Comparator.comparingInt(TableRow::getIndex))
+                .map(row -> row.lookupAll(".value").stream()
+                        .max(Comparator.comparingDouble(value -> value.localToScene(0, 0).getX()))
+                        .map(value -> ((Label) value).getText()).orElseThrow())
+                .toList();
     }
 
     /** What stands between the two parts of the result. */
     private static List<String> links(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup(".result-links .table-row-cell").queryAll().stream().map(node -> (TableRow<?>) node).filter(row -> !row.isEmpty() && row.isVisible())
+        return robot.lookup(".result-links .table-row-cell").queryAll().stream().map(node -> (TableRow<?>) node)
+                .filter(row -> !row.isEmpty() && row.isVisible())
                 .sorted(Comparator.comparingInt(TableRow::getIndex))
-                .map(row -> String.join(" ", Stream.of(".link-numbers", ".link-word").map(part -> ((Label) row.lookup(part)).getText()).toList())).toList();
+                .map(row -> String.join(" ", Stream.of(".link-numbers", ".link-word")
+                        .map(part -> ((Label) row.lookup(part)).getText()).toList()))
+                .toList();
     }
 
     private static List<String> texts(FxRobot robot, String query) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup(query).<Node>queryAll().stream().filter(QueryShowTest::isSeen).filter(node -> node instanceof Labeled).map(node -> ((Labeled) node).getText()).toList();
+        return robot.lookup(query).<Node>queryAll().stream().filter(QueryShowTest::isSeen)
+                .filter(node -> node instanceof Labeled).map(node -> ((Labeled) node).getText()).toList();
     }
 
     private static List<String> states(Node node) {

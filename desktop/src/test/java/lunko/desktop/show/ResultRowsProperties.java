@@ -31,7 +31,8 @@ class ResultRowsProperties {
     void theChangesLeadToTheRowsOfTheFrame(@ForAll @Size(max = 8) List<@IntRange(max = 999) Integer> jumps) {
         ResultRows rows = new ResultRows();
         List<ListedRow> mirror = mirror(rows);
-        List<Showing> joins = Stream.of(JoinKind.values()).map(kind -> Showing.of(DemoLesson.lesson().of(kind), Way.ROWS)).toList();
+        List<Showing> joins =
+                Stream.of(JoinKind.values()).map(kind -> Showing.of(DemoLesson.lesson().of(kind), Way.ROWS)).toList();
         Showing last = joins.getFirst();
         for (int jump : jumps) {
             Showing join = joins.get(jump / 100);
@@ -41,7 +42,8 @@ class ResultRowsProperties {
             List<ResultRow> expected = new ArrayList<>(frame.landed());
             frame.pending().ifPresent(expected::add);
             assertThat(mirror).isEqualTo(rows);
-            assertThat(mirror.stream().filter(row -> row.fate() != ListedRow.Fate.TO_COME)).extracting(ListedRow::row).isEqualTo(expected);
+            assertThat(mirror.stream().filter(row -> row.fate() != ListedRow.Fate.TO_COME)).extracting(ListedRow::row)
+                    .isEqualTo(expected);
             last = now;
         }
     }
@@ -72,7 +74,8 @@ class ResultRowsProperties {
         List<ListedRow> mirror = new ArrayList<>();
         rows.addListener((ListChangeListener<ListedRow>) change -> {
             while (change.next()) {
-                for (int at = change.getFrom(); change.wasUpdated() && at < change.getTo(); at++) mirror.set(at, rows.get(at));
+                for (int at = change.getFrom(); change.wasUpdated() && at < change.getTo(); at++)
+                    mirror.set(at, rows.get(at));
                 if (change.wasUpdated()) continue;
                 assertThat(mirror.subList(change.getFrom(), change.getFrom() + change.getRemovedSize()))
                         .isEqualTo(change.getRemoved());

@@ -64,7 +64,8 @@ class ShowViewTest {
     @Start
     void open(Stage stage) {
         Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.millis(80)));
+        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
+                _ -> new SimpleObjectProperty<>(Duration.millis(80)));
         model = screen.model();
         lesson = screen.lesson();
         player = screen.player();
@@ -91,8 +92,9 @@ class ShowViewTest {
     void aValueThatDoesNotFitIsKeptMarkedAndExplained(FxRobot robot) {
         robot.doubleClickOn(cell(robot, Side.LEFT, 0, 3));
         robot.eraseText(2).write("twelve").type(KeyCode.ENTER);
-        assertThat(notice()).isEqualTo("“twelve” does not fit keeper_id, which is integer: type a whole number such as 12, "
-                + "or NULL. Until then it counts as NULL.");
+        assertThat(notice())
+                .isEqualTo("“twelve” does not fit keeper_id, which is integer: type a whole number such as 12, "
+                        + "or NULL. Until then it counts as NULL.");
         Label shown = (Label) cell(robot, Side.LEFT, 0, 3).lookup(".value");
         assertThat(shown.getText()).isEqualTo("twelve");
         assertThat(states(shown)).contains("misfit");
@@ -112,7 +114,8 @@ class ShowViewTest {
         assertThat(result(robot, 0)).startsWith("2", "Heather");
 
         robot.doubleClickOn("#left-table .table-name").write("stands").type(KeyCode.ENTER);
-        assertThat(texts(robot, "#left-result .result-heading")).containsExactly("s.hive_no", "s.hive", "s.keeper_id", "s.mother_no");
+        assertThat(texts(robot, "#left-result .result-heading")).containsExactly("s.hive_no", "s.hive", "s.keeper_id",
+                "s.mother_no");
         robot.doubleClickOn("#left-table .table-name").write("keepers").type(KeyCode.ENTER);
         assertThat(notice()).startsWith("Another table is called keepers already");
         assertThat(model.showing().get().lesson().left().name()).isEqualTo("stands");
@@ -161,13 +164,16 @@ class ShowViewTest {
         assertThat(model.showing().get().lesson().on()).containsExactly(first, new KeyPair("hive", "keeper"));
         assertThat(result(robot, 0)).containsExactly("1", "Clover", "11", "NULL", "NULL", "NULL", "NULL");
 
-        robot.drag(heading(robot, Side.LEFT, "hive_no"), MouseButton.PRIMARY).dropTo(heading(robot, Side.RIGHT, "village"));
-        assertThat(model.showing().get().obstacle().orElseThrow().sentence()).startsWith("hives.hive_no is integer and keepers.village is text");
+        robot.drag(heading(robot, Side.LEFT, "hive_no"), MouseButton.PRIMARY)
+                .dropTo(heading(robot, Side.RIGHT, "village"));
+        assertThat(model.showing().get().obstacle().orElseThrow().sentence())
+                .startsWith("hives.hive_no is integer and keepers.village is text");
     }
 
     @Test
     void withoutAPairOfColumnsTheScreenSaysWhatToDo(FxRobot robot) {
-        robot.interact(() -> model.lesson().edit(new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))));
+        robot.interact(() -> model.lesson()
+                .edit(new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))));
         assertThat(robot.lookup("#why").query().lookup(".text")).isNotNull();
         assertThat(model.showing().get().obstacle().orElseThrow().sentence()).startsWith("No columns are matched yet");
         assertThat(robot.lookup("#left-result .table-row-cell .value").queryAll()).isEmpty();
@@ -212,7 +218,8 @@ class ShowViewTest {
         assertThat(texts(robot, ".venn-row").size()).isEqualTo(7);
         assertThat(robot.lookup(".venn-row").match(node -> states(node).contains("lit")).queryAll()).hasSize(2);
         assertThat(robot.lookup(".lane-lit").queryAll()).hasSize(2);
-        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Clover and Oda come into the result as row 1.");
+        assertThat(robot.lookup("#why").query().getAccessibleText())
+                .startsWith("Clover and Oda come into the result as row 1.");
         robot.clickOn(cell(robot, Side.LEFT, 4, 2)).moveTo("#why");
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Sainfoin has no partner");
         robot.clickOn("To step 25");
@@ -231,7 +238,8 @@ class ShowViewTest {
         // A presenter's remote goes through the steps, whatever has been clicked.
         robot.push(KeyCode.HOME).clickOn(cell(robot, Side.LEFT, 0, 2)).push(KeyCode.PAGE_DOWN).push(KeyCode.PAGE_DOWN);
         assertThat(model.showing().get().number()).isEqualTo(2);
-        robot.push(KeyCode.END).push(KeyCode.F11).push(KeyCode.CONTROL, KeyCode.PLUS).push(KeyCode.CONTROL, KeyCode.PLUS);
+        robot.push(KeyCode.END).push(KeyCode.F11).push(KeyCode.CONTROL, KeyCode.PLUS).push(KeyCode.CONTROL,
+                KeyCode.PLUS);
         WaitForAsyncUtils.waitForFxEvents();
         Bounds why = robot.lookup("#why").query().localToScene(robot.lookup("#why").query().getLayoutBounds());
         assertThat(why.getHeight()).isBetween(68.0, 72.0);
@@ -248,14 +256,16 @@ class ShowViewTest {
             robot.interact(() -> model.goTo(number));
             WaitForAsyncUtils.waitForFxEvents();
             long compared = model.showing().get().match().orElseThrow().comparisons();
-            assertThat(robot.lookup(".pair-cell").match(node -> states(node).contains("seen")).queryAll()).hasSize((int) compared);
+            assertThat(robot.lookup(".pair-cell").match(node -> states(node).contains("seen")).queryAll())
+                    .hasSize((int) compared);
         }
         assertThat(texts(robot, ".pair-total")).containsExactly("1", "1", "0 +1", "1", "0 +1", "2", "1", "0", "0");
         assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
     }
 
     private static List<Integer> lit(FxRobot robot, String table) {
-        return rows(robot, table).stream().filter(row -> states(row).contains("lit")).map(TableRow::getIndex).sorted().toList();
+        return rows(robot, table).stream().filter(row -> states(row).contains("lit")).map(TableRow::getIndex).sorted()
+                .toList();
     }
 
     @Test
@@ -266,8 +276,9 @@ class ShowViewTest {
         assertThat(result(robot, 4)).containsExactly("5", "Sainfoin", "15", "NULL", "15", "NULL");
         Path bad = Files.writeString(folder.resolve("bad.csv"), "keeper_id,name\n12,\"Ula\n");
         drop(robot, Side.RIGHT, bad);
-        assertThat(texts(robot, ".intake-said").getFirst()).isEqualTo(bad + ", line 2, column 4: The quote that opens here is never closed: "
-                + "add the closing quote.");
+        assertThat(texts(robot, ".intake-said").getFirst())
+                .isEqualTo(bad + ", line 2, column 4: The quote that opens here is never closed: "
+                        + "add the closing quote.");
         robot.clickOn("Leave it");
         assertThat(model.showing().get().lesson().right().name()).isEqualTo("people");
     }
@@ -278,7 +289,8 @@ class ShowViewTest {
         Path file = folder.resolve("result.csv");
         robot.interact(() -> files.save(model.showing().get().outcome().orElseThrow(), file));
         await(() -> lesson.notice().get().isPresent());
-        assertThat(Files.readAllLines(file)).hasSize(6).startsWith("hive_no,hive,h.keeper_id,mother_no,k.keeper_id,keeper,village")
+        assertThat(Files.readAllLines(file)).hasSize(6)
+                .startsWith("hive_no,hive,h.keeper_id,mother_no,k.keeper_id,keeper,village")
                 .contains("3,Linden,,1,,,");
         assertThat(notice()).isEqualTo("Saved 5 rows to " + file + ".");
     }
@@ -319,7 +331,8 @@ class ShowViewTest {
                         .matches(s -> s.contains("now") == now && s.contains("left-out") == out);
             }
             assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().stream()
-                    .filter(row -> row instanceof ListedRow listed && (listed.fate() == ListedRow.Fate.LANDED || listed.fate() == ListedRow.Fate.PENDING)))
+                    .filter(row -> row instanceof ListedRow listed
+                            && (listed.fate() == ListedRow.Fate.LANDED || listed.fate() == ListedRow.Fate.PENDING)))
                     .hasSize(frame.landed().size() + (frame.pending().isPresent() ? 1 : 0));
         }
         long lanes = frame.lanes().stream().mapToLong(List::size).sum();
@@ -342,11 +355,12 @@ class ShowViewTest {
     /** The values of a row of the result, left columns first. */
     private static List<String> result(FxRobot robot, int row) {
         WaitForAsyncUtils.waitForFxEvents();
-        return Arrays.stream(Side.values()).flatMap(side ->
-                rows(robot, "#" + side.title() + "-result").stream().filter(r -> r.getIndex() == row)
+        return Arrays.stream(Side.values())
+                .flatMap(side -> rows(robot, "#" + side.title() + "-result").stream().filter(r -> r.getIndex() == row)
                         .flatMap(r -> r.lookupAll(".value").stream())
                         .sorted(Comparator.comparingDouble(v -> v.localToScene(0, 0).getX()))
-                        .map(value -> ((Label) value).getText())).toList();
+                        .map(value -> ((Label) value).getText()))
+                .toList();
     }
 
     private static Node cell(FxRobot robot, Side side, int row, int column) {

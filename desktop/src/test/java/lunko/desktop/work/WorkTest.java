@@ -45,8 +45,8 @@ class WorkTest {
         assertThat(halfWay.await(10, TimeUnit.SECONDS)).isTrue();
         WaitForAsyncUtils.waitForFxEvents();
         Task<?> task = work.running().get().orElseThrow();
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () ->
-                WaitForAsyncUtils.waitForAsyncFx(5000, task::getProgress) == 0.5);
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.waitForAsyncFx(5000, task::getProgress) == 0.5);
         assertThat(WaitForAsyncUtils.waitForAsyncFx(5000, task::getTitle)).isEqualTo("Counting");
 
         start("More", () -> Checked.valid("never"));

@@ -49,22 +49,27 @@ public final class CsvReader {
         return stem.isEmpty() ? "table" : stem;
     }
 
-    /** The first lines of a file, as many as a table may have, in the dialect it seems to have but always in UTF-8; a problem if it is none. */
+    /**
+     * The first lines of a file, as many as a table may have, in the dialect it seems to have but always in UTF-8; a
+     * problem if it is none.
+     */
     public static Checked<Read> read(Path file, Watch watch) {
         return SourceBytes.read(file, SourceText.MOST_BYTES, watch)
                 .then(bytes -> SourceText.utf8(bytes.source(), bytes.bytes())
-                        .then(text -> read(tableName(file), text, Dialect.PLAIN.separated(Dialect.separator(text.text())), bytes.isCut())));
+                        .then(text -> read(tableName(file), text,
+                                Dialect.PLAIN.separated(Dialect.separator(text.text())), bytes.isCut())));
     }
 
     /** The first lines of a file in a dialect, as many as a table may have; a problem if it is none. */
     public static Checked<Read> read(String name, SourceBytes bytes, Dialect dialect) {
-        return SourceText.decoded(bytes.source(), bytes.bytes(), dialect.encoding()).then(text -> read(name, text, dialect, bytes.isCut()));
+        return SourceText.decoded(bytes.source(), bytes.bytes(), dialect.encoding())
+                .then(text -> read(name, text, dialect, bytes.isCut()));
     }
 
     /** The fields of a text whose first line names the columns; a problem if it is none or is too large to show. */
     public static Checked<Grid> grid(String name, SourceText text) {
-        return read(name, text, Dialect.PLAIN.separated(Dialect.separator(text.text())), false).then(read ->
-                read.isCut() ? Grid.tooManyRows(Place.in(text.source())) : Checked.valid(read.grid()));
+        return read(name, text, Dialect.PLAIN.separated(Dialect.separator(text.text())), false)
+                .then(read -> read.isCut() ? Grid.tooManyRows(Place.in(text.source())) : Checked.valid(read.grid()));
     }
 
     private static Checked<Read> read(String name, SourceText text, Dialect dialect, boolean isCut) {
@@ -79,13 +84,17 @@ public final class CsvReader {
         List<Line> lines = new ArrayList<>();
         int most = Grid.MOST_ROWS + (dialect.header() ? 1 : 0);
         int line = 1;
-        try (CSVParser parser = CSVParser.parse(source.text(), FORMAT.builder().setDelimiter(dialect.separator()).setQuote(dialect.quote().orElse(null)).get())) {
+        try (CSVParser parser = CSVParser.parse(source.text(),
+                FORMAT.builder().setDelimiter(dialect.separator()).setQuote(dialect.quote().orElse(null)).get())) {
             Iterator<CSVRecord> records = parser.iterator();
             while (records.hasNext()) {
                 Line next = new Line(Place.line(this.source, line), fields(records.next()));
                 // A line with nothing in it is no row, unless a row has one field only.
-                if (lines.isEmpty() || !next.isBlank() || next.fields().size() > 1 || lines.getFirst().fields().size() == 1) lines.add(next);
-                if (lines.size() > most) return Checked.valid(new Read(new Grid(name, Place.in(this.source), lines.subList(0, most)), true));
+                if (lines.isEmpty() || !next.isBlank() || next.fields().size() > 1
+                        || lines.getFirst().fields().size() == 1)
+                    lines.add(next);
+                if (lines.size() > most)
+                    return Checked.valid(new Read(new Grid(name, Place.in(this.source), lines.subList(0, most)), true));
                 line = (int) parser.getCurrentLineNumber() + 1;
             }
         } catch (UncheckedIOException malformed) {
@@ -112,7 +121,9 @@ public final class CsvReader {
                 "The quote that opens here is never closed: add the closing quote."));
     }
 
-    /** Where the quote stands that is still open at the end of the text, or -1; two quotes inside are one of the text. */
+    /**
+     * Where the quote stands that is still open at the end of the text, or -1; two quotes inside are one of the text.
+     */
     private static int openQuote(String text, int start, char quote) {
         int open = -1;
         int closed = -1;

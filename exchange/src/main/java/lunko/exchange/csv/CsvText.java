@@ -42,7 +42,8 @@ public final class CsvText {
     /** Writes a line. The empty text is quoted, which would otherwise be read back as NULL, and NULL is nothing. */
     public void line(List<Value> values) throws IOException {
         for (int i = 0; i < values.size(); i++) {
-            String text = guarded && values.get(i) instanceof Value.TextValue(String written) ? CellText.written(written) : values.get(i).shown();
+            String text = guarded && values.get(i) instanceof Value.TextValue(String written)
+                    ? CellText.written(written) : values.get(i).shown();
             if (!values.get(i).isNull()) (text.isEmpty() ? quoted : plain).print(text, out, i == 0);
             else if (i > 0) out.append(plain.getDelimiterString());
         }

@@ -15,9 +15,9 @@ import lunko.table.Type;
  * How a file of separated values is written.
  *
  * @param separator what stands between fields
- * @param quote     what stands around fields that have a separator in them, if anything does
- * @param header    whether the first line names the columns
- * @param encoding  how characters are bytes
+ * @param quote what stands around fields that have a separator in them, if anything does
+ * @param header whether the first line names the columns
+ * @param encoding how characters are bytes
  */
 public record Dialect(char separator, Optional<Character> quote, boolean header, Charset encoding) {
     /** Comma, double quotes, a header, UTF-8 (RFC 4180). */
@@ -27,7 +27,8 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
     /** The quotes that are looked for, the most usual first. */
     public static final List<Character> QUOTES = List.of('"', '\'');
     /** The encodings that there are to choose from. */
-    public static final List<Charset> ENCODINGS = List.of(StandardCharsets.UTF_8, Charset.forName("windows-1252"), StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE);
+    public static final List<Charset> ENCODINGS = List.of(StandardCharsets.UTF_8, Charset.forName("windows-1252"),
+            StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE);
 
     /** As much of a file says how it is written. */
     private static final int LOOKED_AT = 1 << 16;
@@ -41,10 +42,13 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
         return new Dialect(separator, Optional.of(quote), named(text, separator), encoding);
     }
 
-    /** The sign between fields: of those looked for, the one that stands most often in the first line outside of quotes. */
+    /**
+     * The sign between fields: of those looked for, the one that stands most often in the first line outside of quotes.
+     */
     public static char separator(String text) {
         String first = text.lines().findFirst().orElse("").replaceAll("\"[^\"]*\"", "");
-        return SEPARATORS.stream().max(Comparator.comparingLong((Character sign) -> count(first, sign)).thenComparing(sign -> -SEPARATORS.indexOf(sign))).orElseThrow();
+        return SEPARATORS.stream().max(Comparator.comparingLong((Character sign) -> count(first, sign))
+                .thenComparing(sign -> -SEPARATORS.indexOf(sign))).orElseThrow();
     }
 
     private static long count(String text, char sign) {
@@ -61,7 +65,8 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
     private static Charset encoding(byte[] bytes) {
         if (bytes.length >= 2 && bytes[0] == (byte) 0xFF && bytes[1] == (byte) 0xFE) return StandardCharsets.UTF_16LE;
         if (bytes.length >= 2 && bytes[0] == (byte) 0xFE && bytes[1] == (byte) 0xFF) return StandardCharsets.UTF_16BE;
-        return SourceText.utf8("", bytes) instanceof Checked.Valid ? StandardCharsets.UTF_8 : Charset.forName("windows-1252");
+        return SourceText.utf8("", bytes) instanceof Checked.Valid ? StandardCharsets.UTF_8
+                : Charset.forName("windows-1252");
     }
 
     /** A first line in which a number or a day stands names no columns. */

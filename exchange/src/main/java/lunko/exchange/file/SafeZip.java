@@ -15,7 +15,8 @@ import lunko.problem.Place;
 import lunko.problem.Problem;
 
 /**
- * The files in a ZIP, by name, read whole: no more and no larger than a lesson can need, and none that points out of it.
+ * The files in a ZIP, by name, read whole: no more and no larger than a lesson can need, and none that points out of
+ * it.
  */
 public record SafeZip(Map<String, byte[]> files) {
     /** The most bytes that all files together may have. */
@@ -37,25 +38,30 @@ public record SafeZip(Map<String, byte[]> files) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (!watch.goesOn(bytes, MOST_BYTES)) return Checked.invalid("Stopped: nothing was changed.");
                 if (files.size() >= MOST_FILES) {
-                    return problem(source, "There are more than " + MOST_FILES + " files in it, and a lesson has a few: it is something else.");
+                    return problem(source, "There are more than " + MOST_FILES
+                            + " files in it, and a lesson has a few: it is something else.");
                 }
                 if (isOutside(entry.getName())) {
-                    return problem(source, "It has a file called " + entry.getName() + ", which points out of it: it is not safe to open.");
+                    return problem(source, "It has a file called " + entry.getName()
+                            + ", which points out of it: it is not safe to open.");
                 }
                 byte[] content = content(zip, MOST_BYTES - bytes);
                 bytes += content.length;
                 if (bytes > MOST_BYTES) {
-                    return problem(source, "There are more than " + (MOST_BYTES >> 20) + " MB in it, far more than a lesson can show: "
-                            + "cut it down to what makes your point.");
+                    return problem(source,
+                            "There are more than " + (MOST_BYTES >> 20) + " MB in it, far more than a lesson can show: "
+                                    + "cut it down to what makes your point.");
                 }
                 if (!entry.isDirectory()) files.put(entry.getName(), content);
             }
         } catch (NoSuchFileException missing) {
             return problem(source, "There is no such file: check its name and folder.");
         } catch (IOException | IllegalArgumentException damaged) {
-            return problem(source, "The file is damaged or cut off (" + damaged.getMessage() + "): take another copy of it.");
+            return problem(source,
+                    "The file is damaged or cut off (" + damaged.getMessage() + "): take another copy of it.");
         }
-        if (files.isEmpty()) return problem(source, "The file is damaged, or is none of the kind that its name says: take another copy of it.");
+        if (files.isEmpty()) return problem(source,
+                "The file is damaged, or is none of the kind that its name says: take another copy of it.");
         return Checked.valid(new SafeZip(files));
     }
 

@@ -22,7 +22,9 @@ public record SourceText(String source, String text) {
 
     private static final Pattern LINE_END = Pattern.compile("\r\n|\r|\n");
 
-    /** The text of a file in UTF-8; a problem if it cannot be read, is no text, or is larger than {@link #MOST_BYTES}. */
+    /**
+     * The text of a file in UTF-8; a problem if it cannot be read, is no text, or is larger than {@link #MOST_BYTES}.
+     */
     public static Checked<SourceText> read(Path file) {
         return read(file, Watch.NOBODY);
     }
@@ -63,7 +65,8 @@ public record SourceText(String source, String text) {
         SourceText text = new SourceText(source, decoded.startsWith("\uFEFF") ? decoded.substring(1) : decoded);
         return result.isError()
                 ? Checked.invalid(Problem.at(text.place(text.text.length()),
-                        "This character is not " + encoding.displayName() + ": save the file as UTF-8 and open it again."))
+                        "This character is not " + encoding.displayName()
+                                + ": save the file as UTF-8 and open it again."))
                 : Checked.valid(text);
     }
 

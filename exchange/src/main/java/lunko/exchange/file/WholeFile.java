@@ -27,7 +27,8 @@ public record WholeFile(Path path) {
     public Checked<Path> write(Content content) {
         Path file = path.toAbsolutePath();
         if (file.getParent() == null || Files.isDirectory(file)) return problem("This is a folder: name a file in it.");
-        if (!Files.isDirectory(file.getParent())) return problem("There is no such folder: make it, or choose another one.");
+        if (!Files.isDirectory(file.getParent()))
+            return problem("There is no such folder: make it, or choose another one.");
         try {
             Path draft = Files.createTempFile(file.getParent(), ".lunko", ".draft");
             try {
@@ -45,7 +46,9 @@ public record WholeFile(Path path) {
         }
     }
 
-    /** Waits until the content is on the disk: otherwise a power cut could leave the new name with nothing behind it. */
+    /**
+     * Waits until the content is on the disk: otherwise a power cut could leave the new name with nothing behind it.
+     */
     private static void reachTheDisk(Path draft) throws IOException {
         try (FileChannel channel = FileChannel.open(draft, StandardOpenOption.WRITE)) {
             channel.force(true);

@@ -49,7 +49,8 @@ public record Grid(String name, Place whole, List<Line> lines) {
     public Grid unnamed() {
         if (lines.isEmpty()) return this;
         List<Line> more = new ArrayList<>(lines);
-        more.addFirst(new Line(whole, IntStream.rangeClosed(1, lines.getFirst().fields().size()).mapToObj(i -> Optional.of("column_" + i)).toList()));
+        more.addFirst(new Line(whole, IntStream.rangeClosed(1, lines.getFirst().fields().size())
+                .mapToObj(i -> Optional.of("column_" + i)).toList()));
         return new Grid(name, whole, more);
     }
 
@@ -58,7 +59,9 @@ public record Grid(String name, Place whole, List<Line> lines) {
         return table(_ -> Optional.empty());
     }
 
-    /** The table whose columns have the types that are known of them by name; the others get the narrowest that fits. */
+    /**
+     * The table whose columns have the types that are known of them by name; the others get the narrowest that fits.
+     */
     public Checked<Table> table(Function<String, Optional<Type>> known) {
         if (lines.isEmpty()) {
             return problem("There is nothing in it: it needs a line with the column names, and a line for each row.");
@@ -100,22 +103,28 @@ public record Grid(String name, Place whole, List<Line> lines) {
         for (Line line : rows) {
             int size = line.fields().size();
             if (size != names.size()) {
-                return problem(line, "This line has " + size + (size == 1 ? " field" : " fields") + ", but the first line names "
-                        + names.size() + (names.size() == 1 ? " column" : " columns")
-                        + (size > names.size() ? ": put a field that contains a comma in double quotes."
-                        : ": write nothing between two commas for NULL."));
+                return problem(line,
+                        "This line has " + size + (size == 1 ? " field" : " fields") + ", but the first line names "
+                                + names.size() + (names.size() == 1 ? " column" : " columns")
+                                + (size > names.size() ? ": put a field that contains a comma in double quotes."
+                                        : ": write nothing between two commas for NULL."));
             }
         }
         boolean allKnown = names.stream().allMatch(column -> known.apply(column).isPresent());
-        if (rows.isEmpty() && !allKnown) return problem("It names its columns but has no rows: add at least one line below the first.");
-        List<Column> columns = IntStream.range(0, names.size()).mapToObj(i -> new Column(names.get(i), known.apply(names.get(i))
-                .orElseGet(() -> Type.narrowest(rows.stream().flatMap(line -> line.fields().get(i).stream()).toList())))).toList();
+        if (rows.isEmpty() && !allKnown)
+            return problem("It names its columns but has no rows: add at least one line below the first.");
+        List<Column> columns = IntStream
+                .range(0, names.size()).mapToObj(i -> new Column(names.get(i), known.apply(names.get(i))
+                        .orElseGet(() -> Type
+                                .narrowest(rows.stream().flatMap(line -> line.fields().get(i).stream()).toList()))))
+                .toList();
         List<List<Value>> values = new ArrayList<>();
         for (Line line : rows) {
             List<Value> row = new ArrayList<>();
             for (int i = 0; i < columns.size(); i++) {
                 Optional<String> field = line.fields().get(i);
-                Optional<Value> value = field.isEmpty() ? Optional.of(Value.NULL) : columns.get(i).type().read(field.get());
+                Optional<Value> value =
+                        field.isEmpty() ? Optional.of(Value.NULL) : columns.get(i).type().read(field.get());
                 if (value.isEmpty()) return problem(line, misfit(columns.get(i), field.get()));
                 row.add(value.get());
             }

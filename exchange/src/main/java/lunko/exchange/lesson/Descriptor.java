@@ -36,7 +36,8 @@ record Descriptor(String source, JsonNode root) {
 
     /** What it says about a lesson. */
     static ObjectNode of(Lesson lesson, int version) {
-        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "lunko-lesson").put("version", version).put("title", lesson.title());
+        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "lunko-lesson").put("version", version)
+                .put("title", lesson.title());
         ArrayNode tables = root.putArray("tables");
         lesson.tables().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
         ArrayNode links = root.putArray("links");
@@ -45,7 +46,8 @@ record Descriptor(String source, JsonNode root) {
             link.pairs().forEach(pair -> on.addObject().put("left", pair.left()).put("right", pair.right()));
         }
         Scene scene = lesson.scene();
-        ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
+        ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left())
+                .put("kind", scene.kind().title()).put("right", scene.right());
         if (scene.pairing().natural()) shown.put("natural", true);
         scene.written().ifPresent(query -> {
             shown.put("query", query.sql());
@@ -65,7 +67,8 @@ record Descriptor(String source, JsonNode root) {
         if (layout.isFolded(table.name())) node.put("folded", true);
         for (int row = 0; row < table.rows().size(); row++) {
             for (Map.Entry<Integer, String> misfit : table.rows().get(row).misfits().entrySet()) {
-                node.withArray("misfits").addObject().put("row", row + 1).put("column", table.columns().get(misfit.getKey()).name()).put("typed", misfit.getValue());
+                node.withArray("misfits").addObject().put("row", row + 1)
+                        .put("column", table.columns().get(misfit.getKey()).name()).put("typed", misfit.getValue());
             }
         }
     }
@@ -81,24 +84,33 @@ record Descriptor(String source, JsonNode root) {
         Optional<Table> left = named(tables, shown.path("left"));
         Optional<Table> right = named(tables, shown.path("right"));
         Optional<JoinKind> kind = JoinKind.titled(shown.path("kind").asText());
-        if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return problem("the first scene names a table or a kind of join that there is not");
+        if (left.isEmpty() || right.isEmpty() || kind.isEmpty())
+            return problem("the first scene names a table or a kind of join that there is not");
         Set<String> names = new HashSet<>();
         for (Table table : tables) {
-            if (!names.add(table.name().toLowerCase(Locale.ROOT))) return problem("two tables are called " + table.name());
+            if (!names.add(table.name().toLowerCase(Locale.ROOT)))
+                return problem("two tables are called " + table.name());
         }
-        Scene scene = new Scene(new Pairing(left.get().name(), kind.get(), right.get().name(), shown.path("natural").asBoolean() && kind.get().canBeNatural()),
-                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank()).map(sql -> new WrittenQuery(sql, Math.max(0, shown.path("shown").asInt(1) - 1))), shown.path("note").asText(""),
-                shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong()) : OptionalLong.empty());
+        Scene scene = new Scene(
+                new Pairing(left.get().name(), kind.get(), right.get().name(),
+                        shown.path("natural").asBoolean() && kind.get().canBeNatural()),
+                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank())
+                        .map(sql -> new WrittenQuery(sql, Math.max(0, shown.path("shown").asInt(1) - 1))),
+                shown.path("note").asText(""),
+                shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong())
+                        : OptionalLong.empty());
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();
         (root.has("links") ? root.path("links") : root.path("scenes")).forEach(linked::add);
         List<Link> links = new ArrayList<>();
         for (JsonNode link : linked) {
             List<KeyPair> pairs = new ArrayList<>();
-            link.path("on").forEach(pair -> pairs.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
+            link.path("on")
+                    .forEach(pair -> pairs.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
             Optional<Table> one = named(tables, link.path("left"));
             Optional<Table> other = named(tables, link.path("right"));
-            if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(pair -> one.get().column(pair.left()).isEmpty() || other.get().column(pair.right()).isEmpty())) {
+            if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(
+                    pair -> one.get().column(pair.left()).isEmpty() || other.get().column(pair.right()).isEmpty())) {
                 return problem("a link names a table or a column that there is not");
             }
             if (!pairs.isEmpty()) links.add(new Link(one.get().name(), other.get().name(), pairs));
@@ -108,7 +120,8 @@ record Descriptor(String source, JsonNode root) {
         for (Table table : tables) {
             JsonNode node = described(table);
             if (node.path("at").path("x").isNumber() && node.path("at").path("y").isNumber()) {
-                layout = layout.moving(table.name(), new Spot(node.path("at").path("x").asDouble(), node.path("at").path("y").asDouble()));
+                layout = layout.moving(table.name(),
+                        new Spot(node.path("at").path("x").asDouble(), node.path("at").path("y").asDouble()));
             }
             if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
             described.add(withMisfits(withRules(table, node), node));
@@ -128,8 +141,9 @@ record Descriptor(String source, JsonNode root) {
         for (int i = 0; i < table.columns().size(); i++) {
             Column column = table.columns().get(i);
             boolean open = lists(node, "open", column);
-            ruled = ruled.withColumn(i, new Column(column.name(), column.type(), column.key() || lists(node, "key", column),
-                    column.nullable() && !lists(node, "required", column), open));
+            ruled = ruled.withColumn(i,
+                    new Column(column.name(), column.type(), column.key() || lists(node, "key", column),
+                            column.nullable() && !lists(node, "required", column), open));
         }
         return ruled;
     }
@@ -159,6 +173,7 @@ record Descriptor(String source, JsonNode root) {
     }
 
     private <T> Checked<T> problem(String what) {
-        return Checked.invalid(Problem.at(Place.in(source), "In this lesson " + what + ": take another copy of the file."));
+        return Checked
+                .invalid(Problem.at(Place.in(source), "In this lesson " + what + ": take another copy of the file."));
     }
 }

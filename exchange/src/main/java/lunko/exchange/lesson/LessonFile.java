@@ -56,7 +56,8 @@ public final class LessonFile {
 
     static Map<String, byte[]> files(Lesson lesson) throws JsonProcessingException {
         Map<String, byte[]> files = new LinkedHashMap<>();
-        files.put(DESCRIPTOR, MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(Descriptor.of(lesson, VERSION)));
+        files.put(DESCRIPTOR,
+                MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(Descriptor.of(lesson, VERSION)));
         files.putAll(DataPackage.files(lesson.set()));
         return files;
     }
@@ -68,24 +69,30 @@ public final class LessonFile {
 
     private static Checked<Lesson> lesson(String source, SafeZip zip) {
         byte[] descriptor = zip.files().get(DESCRIPTOR);
-        if (descriptor == null) return problem(source, "There is no " + DESCRIPTOR + " in it, so it is no lesson: choose a file that Lunko has saved.");
+        if (descriptor == null) return problem(source,
+                "There is no " + DESCRIPTOR + " in it, so it is no lesson: choose a file that Lunko has saved.");
         JsonNode root;
         try {
             root = MAPPER.readTree(descriptor);
         } catch (JsonProcessingException malformed) {
-            return Checked.invalid(Problem.at(Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
-                    malformed.getLocation().getColumnNr()), "This is no JSON: take another copy of the file."));
+            return Checked
+                    .invalid(Problem.at(Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
+                            malformed.getLocation().getColumnNr()), "This is no JSON: take another copy of the file."));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         if (!root.path("format").asText().equals("lunko-lesson") || !root.path("version").canConvertToInt()) {
-            return problem(source, DESCRIPTOR + " does not say that this is a lesson of Lunko: choose a file that Lunko has saved.");
+            return problem(source,
+                    DESCRIPTOR + " does not say that this is a lesson of Lunko: choose a file that Lunko has saved.");
         }
         if (root.path("version").asInt() > VERSION) {
-            return problem(source, "This lesson was saved by a newer Lunko (version " + root.path("version").asInt() + " of the file, and this Lunko reads "
-                    + VERSION + "): open it with that one.");
+            return problem(source,
+                    "This lesson was saved by a newer Lunko (version " + root.path("version").asInt()
+                            + " of the file, and this Lunko reads "
+                            + VERSION + "): open it with that one.");
         }
-        return DataPackage.read(source, name -> Optional.ofNullable(zip.files().get(name))).then(set -> new Descriptor(source + ", " + DESCRIPTOR, root).lesson(set.tables()));
+        return DataPackage.read(source, name -> Optional.ofNullable(zip.files().get(name)))
+                .then(set -> new Descriptor(source + ", " + DESCRIPTOR, root).lesson(set.tables()));
     }
 
     private static <T> Checked<T> problem(String source, String sentence) {

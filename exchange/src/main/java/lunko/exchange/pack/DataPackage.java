@@ -33,7 +33,10 @@ import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 
-/** A Tabular Data Package (Frictionless Data, version 1): {@code datapackage.json} with the schemas, and a CSV file for each table. */
+/**
+ * A Tabular Data Package (Frictionless Data, version 1): {@code datapackage.json} with the schemas, and a CSV file for
+ * each table.
+ */
 public final class DataPackage {
     /** The file that says what is in a package. */
     public static final String DESCRIPTOR = "datapackage.json";
@@ -42,13 +45,17 @@ public final class DataPackage {
 
     private DataPackage() {}
 
-    /** The files of a package that holds these tables, by name. Keys are said of those that hold, because other tools check them. */
+    /**
+     * The files of a package that holds these tables, by name. Keys are said of those that hold, because other tools
+     * check them.
+     */
     public static Map<String, byte[]> files(TableSet set) {
         ForeignKeys keys = ForeignKeys.of(set);
         Map<String, String> names = new LinkedHashMap<>();
         set.tables().forEach(table -> names.put(table.name(), free(slug(table.name()), names)));
         Map<String, byte[]> files = new LinkedHashMap<>();
-        ObjectNode root = JsonNodeFactory.instance.objectNode().put("profile", "tabular-data-package").put("name", "lesson");
+        ObjectNode root =
+                JsonNodeFactory.instance.objectNode().put("profile", "tabular-data-package").put("name", "lesson");
         ArrayNode resources = root.putArray("resources");
         files.put(DESCRIPTOR, new byte[0]);
         for (Table table : set.tables()) {
@@ -64,7 +71,8 @@ public final class DataPackage {
                 if (!column.nullable() && holds) field.putObject("constraints").put("required", true);
             });
             schema.putArray("missingValues").add("");
-            if (!table.key().isEmpty() && holds) texts(schema.putArray("primaryKey"), table.key().stream().map(i -> table.columns().get(i).name()));
+            if (!table.key().isEmpty() && holds)
+                texts(schema.putArray("primaryKey"), table.key().stream().map(i -> table.columns().get(i).name()));
             foreignKeys(table, keys, names, schema);
         }
         files.put(DESCRIPTOR, json(root));
@@ -96,7 +104,8 @@ public final class DataPackage {
             ObjectNode key = schema.withArray("foreignKeys").addObject();
             texts(key.putArray("fields"), link.pairs().stream().map(KeyPair::left));
             // Of the table itself, the specification wants the empty name.
-            ObjectNode reference = key.putObject("reference").put("resource", link.right().equals(table.name()) ? "" : names.get(link.right()));
+            ObjectNode reference = key.putObject("reference").put("resource",
+                    link.right().equals(table.name()) ? "" : names.get(link.right()));
             texts(reference.putArray("fields"), link.pairs().stream().map(KeyPair::right));
         }
     }
@@ -134,17 +143,21 @@ public final class DataPackage {
     /** The tables of a package and their foreign keys; {@code file} gives the content of a file in it by name. */
     public static Checked<TableSet> read(String source, Function<String, Optional<byte[]>> file) {
         Optional<byte[]> descriptor = file.apply(DESCRIPTOR);
-        if (descriptor.isEmpty()) return problem(source, "There is no " + DESCRIPTOR + " in it: choose a Tabular Data Package.");
+        if (descriptor.isEmpty())
+            return problem(source, "There is no " + DESCRIPTOR + " in it: choose a Tabular Data Package.");
         JsonNode root;
         try {
             root = MAPPER.readTree(descriptor.get());
         } catch (JsonProcessingException malformed) {
-            return Checked.invalid(Problem.at(Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
-                    malformed.getLocation().getColumnNr()), "This is no JSON: mend it here, or take another copy of the file."));
+            return Checked.invalid(Problem.at(
+                    Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
+                            malformed.getLocation().getColumnNr()),
+                    "This is no JSON: mend it here, or take another copy of the file."));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
-        if (root.path("resources").isEmpty()) return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
+        if (root.path("resources").isEmpty())
+            return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
         List<Table> tables = new ArrayList<>();
         for (JsonNode resource : root.path("resources")) {
             switch (table(source, resource, file)) {
@@ -166,15 +179,18 @@ public final class DataPackage {
                 Table table = tables.get(i);
                 int at = i;
                 IntStream.range(0, tables.size()).filter(other -> resource.isEmpty() ? other == at
-                                : root.path("resources").path(other).path("name").asText().equals(resource)).boxed().findFirst()
-                        .flatMap(other -> link(table, names(key.path("fields")), tables.get(other), names(key.path("reference").path("fields")))).ifPresent(links::add);
+                        : root.path("resources").path(other).path("name").asText().equals(resource)).boxed().findFirst()
+                        .flatMap(other -> link(table, names(key.path("fields")), tables.get(other),
+                                names(key.path("reference").path("fields"))))
+                        .ifPresent(links::add);
             }
         }
         return links;
     }
 
     private static Optional<Link> link(Table table, List<String> fields, Table other, List<String> others) {
-        boolean there = !fields.isEmpty() && fields.size() == others.size() && fields.stream().allMatch(name -> table.column(name).isPresent())
+        boolean there = !fields.isEmpty() && fields.size() == others.size()
+                && fields.stream().allMatch(name -> table.column(name).isPresent())
                 && others.stream().allMatch(name -> other.column(name).isPresent());
         return !there ? Optional.empty() : Optional.of(new Link(table.name(), other.name(),
                 IntStream.range(0, fields.size()).mapToObj(i -> new KeyPair(fields.get(i), others.get(i))).toList()));
@@ -191,13 +207,16 @@ public final class DataPackage {
     private static Checked<Table> table(String source, JsonNode resource, Function<String, Optional<byte[]>> file) {
         String path = resource.path("path").asText("");
         if (path.isEmpty() || path.startsWith("/") || path.contains(":") || List.of(path.split("/")).contains("..")) {
-            return problem(source, DESCRIPTOR + " names the file “" + path + "”, and only files of the package itself are read: mend its path.");
+            return problem(source, DESCRIPTOR + " names the file “" + path
+                    + "”, and only files of the package itself are read: mend its path.");
         }
         Optional<byte[]> content = file.apply(path);
-        if (content.isEmpty()) return problem(source, DESCRIPTOR + " names " + path + ", and there is no such file: add it.");
+        if (content.isEmpty())
+            return problem(source, DESCRIPTOR + " names " + path + ", and there is no such file: add it.");
         String name = resource.path("title").asText(resource.path("name").asText("table"));
         return SourceText.utf8(source + ", " + path, content.get()).then(text -> CsvReader.grid(name, text))
-                .then(grid -> grid.table(column -> known(resource, column))).map(table -> ruled(table, resource.path("schema")));
+                .then(grid -> grid.table(column -> known(resource, column)))
+                .map(table -> ruled(table, resource.path("schema")));
     }
 
     /** The table with what its schema says of keys and of what must be there. */
@@ -208,7 +227,8 @@ public final class DataPackage {
             Column column = table.columns().get(i);
             boolean required = false;
             for (JsonNode field : schema.path("fields")) {
-                required |= field.path("name").asText().equals(column.name()) && field.path("constraints").path("required").asBoolean();
+                required |= field.path("name").asText().equals(column.name())
+                        && field.path("constraints").path("required").asBoolean();
             }
             ruled = ruled.withColumn(i, column.key(key.contains(column.name())).nullable(!required));
         }

@@ -15,7 +15,8 @@ public final class MarkdownText {
     /** Writes tables one below the other. */
     public static void write(List<Table> tables, Appendable out) throws IOException {
         for (Table table : tables) {
-            out.append("## ").append(table.name()).append("\n\n").append(line(table.columns().stream().map(Column::name)))
+            out.append("## ").append(table.name()).append("\n\n")
+                    .append(line(table.columns().stream().map(Column::name)))
                     .append(line(table.columns().stream().map(column -> column.type().isNumeric() ? "---:" : "---")));
             for (var row : table.rows()) out.append(line(row.written().stream().map(MarkdownText::cell)));
             out.append("\n");

@@ -30,7 +30,8 @@ public final class PageTables {
     public static Checked<List<Table>> html(SourceText page) {
         Document document = Jsoup.parse(page.text());
         List<List<List<String>>> tables = document.select("table").stream().map(table -> table.select("tr").stream()
-                .map(row -> row.select("th, td").stream().map(Element::text).toList()).filter(row -> !row.isEmpty()).toList()).toList();
+                .map(row -> row.select("th, td").stream().map(Element::text).toList()).filter(row -> !row.isEmpty())
+                .toList()).toList();
         return tables(page, tables);
     }
 
@@ -38,7 +39,10 @@ public final class PageTables {
     public static Checked<List<Table>> markdown(SourceText page) {
         Node document = Parser.builder().extensions(List.of(TablesExtension.create())).build().parse(page.text());
         List<List<List<String>>> tables = all(document).filter(TableBlock.class::isInstance).map(table -> all(table)
-                .filter(TableRow.class::isInstance).map(row -> children(row).map(cell -> all(cell).map(PageTables::text).collect(Collectors.joining()).strip()).toList()).toList()).toList();
+                .filter(TableRow.class::isInstance)
+                .map(row -> children(row)
+                        .map(cell -> all(cell).map(PageTables::text).collect(Collectors.joining()).strip()).toList())
+                .toList()).toList();
         return tables(page, tables);
     }
 
@@ -59,14 +63,16 @@ public final class PageTables {
     }
 
     private static Checked<List<Table>> tables(SourceText page, List<List<List<String>>> found) {
-        if (found.isEmpty()) return Checked.invalid(Problem.at(Place.in(page.source()), "There is no table in it: copy one that has rows and columns."));
+        if (found.isEmpty()) return Checked.invalid(
+                Problem.at(Place.in(page.source()), "There is no table in it: copy one that has rows and columns."));
         List<Table> tables = new ArrayList<>();
         for (int i = 0; i < found.size(); i++) {
             String name = found.size() == 1 ? "table" : "table_" + (i + 1);
             String where = page.source() + ", table " + (i + 1);
             int width = found.get(i).stream().mapToInt(List::size).max().orElse(0);
             List<Grid.Line> lines = new ArrayList<>();
-            for (List<String> row : found.get(i)) lines.add(new Grid.Line(Place.line(where, lines.size() + 1), fields(row, width)));
+            for (List<String> row : found.get(i))
+                lines.add(new Grid.Line(Place.line(where, lines.size() + 1), fields(row, width)));
             switch (new Grid(name, Place.in(where), lines).table()) {
                 case Checked.Valid<Table>(Table table) -> tables.add(table);
                 case Checked.Invalid<Table>(Problem problem) -> {
@@ -80,6 +86,7 @@ public final class PageTables {
     /** The cells of a row; one that is empty or says NULL is NULL. */
     private static List<Optional<String>> fields(List<String> row, int width) {
         return Stream.concat(row.stream(), Stream.generate(() -> "")).limit(width)
-                .map(cell -> cell.isEmpty() || cell.equals("NULL") ? Optional.<String>empty() : Optional.of(cell)).toList();
+                .map(cell -> cell.isEmpty() || cell.equals("NULL") ? Optional.<String>empty() : Optional.of(cell))
+                .toList();
     }
 }

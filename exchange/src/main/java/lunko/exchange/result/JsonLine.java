@@ -19,7 +19,8 @@ import lunko.table.Value;
 
 /** A result or a problem as one JSON object in a line. */
 final class JsonLine {
-    private static final JsonMapper MAPPER = JsonMapper.builder().enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN).build();
+    private static final JsonMapper MAPPER =
+            JsonMapper.builder().enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN).build();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     private JsonLine() {}
@@ -53,7 +54,8 @@ final class JsonLine {
         for (int part = 0; part < steps.timeline().parts().size(); part++) {
             String title = steps.timeline().title(part);
             for (Frame frame : steps.of(part)) {
-                list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().title()).put("part", title)
+                list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().title())
+                        .put("part", title)
                         .put("comparisons", frame.comparisons()).put("why", frame.shown().why().text());
             }
         }

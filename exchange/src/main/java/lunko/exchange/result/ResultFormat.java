@@ -36,7 +36,8 @@ public enum ResultFormat {
         public String write(ResultTable result, Optional<Steps> steps, int line) {
             List<List<String>> lines = new ArrayList<>();
             lines.add(result.columns().stream().map(ResultTable.Column::name).toList());
-            result.rows().forEach(row -> lines.add(row.stream().map(value -> value.isNull() ? "" : value.shown()).toList()));
+            result.rows()
+                    .forEach(row -> lines.add(row.stream().map(value -> value.isNull() ? "" : value.shown()).toList()));
             return steps.map(all -> all.text("", "  ")).orElse("") + TableText.tabbed(lines);
         }
     },
@@ -53,7 +54,10 @@ public enum ResultFormat {
         }
     };
 
-    /** A result and, if they are wanted, the steps to it; with the number of the line where its statement starts, from 1. */
+    /**
+     * A result and, if they are wanted, the steps to it; with the number of the line where its statement starts, from
+     * 1.
+     */
     public abstract String write(ResultTable result, Optional<Steps> steps, int line);
 
     /** A problem among the results; nothing, where the format has no place for it. */

@@ -48,8 +48,8 @@ final class TextTable {
     }
 
     private static List<Integer> widths(List<List<String>> lines) {
-        return IntStream.range(0, lines.getFirst().size()).mapToObj(c ->
-                lines.stream().mapToInt(line -> length(line.get(c))).max().orElse(0)).toList();
+        return IntStream.range(0, lines.getFirst().size())
+                .mapToObj(c -> lines.stream().mapToInt(line -> length(line.get(c))).max().orElse(0)).toList();
     }
 
     private static String padded(ResultTable result, List<String> line, List<Integer> widths, String between) {

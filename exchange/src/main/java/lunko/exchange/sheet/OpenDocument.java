@@ -35,14 +35,16 @@ public final class OpenDocument {
             return Checked.valid(book.getSheets().stream().map(sheet -> sheet(file, sheet)).toList());
         } catch (IOException | RuntimeException damaged) {
             // The library throws a runtime exception of its own choice for each kind of damage.
-            return Checked.invalid(Problem.at(Place.in(file.toString()), "The file is damaged, or no .ods spreadsheet inside: "
-                    + "open it in a spreadsheet program and save it again."));
+            return Checked.invalid(
+                    Problem.at(Place.in(file.toString()), "The file is damaged, or no .ods spreadsheet inside: "
+                            + "open it in a spreadsheet program and save it again."));
         }
     }
 
     private static Sheet sheet(Path file, com.github.miachm.sods.Sheet sheet) {
-        List<List<Optional<String>>> cells = sheet.getMaxRows() == 0 ? List.of() : Arrays.stream(sheet.getDataRange().getValues())
-                .map(row -> Arrays.stream(row).map(OpenDocument::text).toList()).toList();
+        List<List<Optional<String>>> cells =
+                sheet.getMaxRows() == 0 ? List.of() : Arrays.stream(sheet.getDataRange().getValues())
+                        .map(row -> Arrays.stream(row).map(OpenDocument::text).toList()).toList();
         return new Sheet(file.toString(), sheet.getName(), cells);
     }
 
@@ -59,10 +61,13 @@ public final class OpenDocument {
     public static void write(List<Table> tables, OutputStream out) throws IOException {
         SpreadSheet book = new SpreadSheet();
         for (Table table : tables) {
-            com.github.miachm.sods.Sheet sheet = new com.github.miachm.sods.Sheet(table.name(), table.rows().size() + 1, table.columns().size());
-            for (int c = 0; c < table.columns().size(); c++) sheet.getRange(0, c).setValue(table.columns().get(c).name());
+            com.github.miachm.sods.Sheet sheet =
+                    new com.github.miachm.sods.Sheet(table.name(), table.rows().size() + 1, table.columns().size());
+            for (int c = 0; c < table.columns().size(); c++)
+                sheet.getRange(0, c).setValue(table.columns().get(c).name());
             for (int r = 0; r < table.rows().size(); r++) {
-                for (int c = 0; c < table.columns().size(); c++) sheet.getRange(r + 1, c).setValue(cell(table.rows().get(r).written().get(c)));
+                for (int c = 0; c < table.columns().size(); c++)
+                    sheet.getRange(r + 1, c).setValue(cell(table.rows().get(r).written().get(c)));
             }
             book.appendSheet(sheet);
         }
@@ -81,6 +86,7 @@ public final class OpenDocument {
     }
 
     private static Object exactly(BigDecimal number) {
-        return new BigDecimal(Workbook.number(number.doubleValue())).compareTo(number) == 0 ? (Object) number.doubleValue() : number.toPlainString();
+        return new BigDecimal(Workbook.number(number.doubleValue())).compareTo(number) == 0
+                ? (Object) number.doubleValue() : number.toPlainString();
     }
 }

@@ -13,20 +13,29 @@ import lunko.problem.Place;
 
 /** A sheet of a spreadsheet: its cells as texts, in rows; an empty cell is nothing. */
 public record Sheet(String source, String name, List<List<Optional<String>>> cells) {
-    private static final Pattern RANGE = Pattern.compile("\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6}):\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6})");
+    private static final Pattern RANGE =
+            Pattern.compile("\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6}):\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6})");
 
-    /** The cells in a range as spreadsheets write it, such as {@code B2:D9}; a problem if it is none. Nothing means all. */
+    /**
+     * The cells in a range as spreadsheets write it, such as {@code B2:D9}; a problem if it is none. Nothing means all.
+     */
     public Checked<Sheet> range(String range) {
         if (range.isBlank()) return Checked.valid(this);
         Matcher ends = RANGE.matcher(range.strip().toUpperCase(Locale.ROOT));
-        if (!ends.matches()) return Checked.invalid("“" + range.strip() + "” is no range of cells: write the first and the last cell, as in B2:D9.");
+        if (!ends.matches()) return Checked.invalid(
+                "“" + range.strip() + "” is no range of cells: write the first and the last cell, as in B2:D9.");
         int firstRow = Integer.parseInt(ends.group(2)) - 1;
         int lastRow = Integer.parseInt(ends.group(4)) - 1;
         int firstColumn = column(ends.group(1));
         int lastColumn = column(ends.group(3));
-        return Checked.valid(new Sheet(source, name, IntStream.range(0, cells.size()).mapToObj(row -> row < firstRow || row > lastRow ? List.<Optional<String>>of()
-                : IntStream.range(0, cells.get(row).size()).mapToObj(column -> column < firstColumn || column > lastColumn
-                        ? Optional.<String>empty() : cells.get(row).get(column)).toList()).toList()));
+        return Checked.valid(new Sheet(source, name,
+                IntStream.range(0, cells.size())
+                        .mapToObj(row -> row < firstRow || row > lastRow ? List.<Optional<String>>of()
+                                : IntStream.range(0, cells.get(row).size())
+                                        .mapToObj(column -> column < firstColumn || column > lastColumn
+                                                ? Optional.<String>empty() : cells.get(row).get(column))
+                                        .toList())
+                        .toList()));
     }
 
     private static int column(String letters) {
@@ -35,7 +44,8 @@ public record Sheet(String source, String name, List<List<Optional<String>>> cel
 
     /** The part of the sheet that has anything in it, all lines of one length. */
     public Grid grid() {
-        List<Integer> rows = IntStream.range(0, cells.size()).filter(row -> cells.get(row).stream().anyMatch(Optional::isPresent)).boxed().toList();
+        List<Integer> rows = IntStream.range(0, cells.size())
+                .filter(row -> cells.get(row).stream().anyMatch(Optional::isPresent)).boxed().toList();
         int first = rows.stream().flatMap(row -> columns(row).boxed()).min(Integer::compare).orElse(0);
         int last = rows.stream().flatMap(row -> columns(row).boxed()).max(Integer::compare).orElse(-1);
         String where = source + ", sheet " + name;

@@ -42,20 +42,30 @@ public final class Workbook {
     }
 
     private static Checked<List<Sheet>> sheets(Path file) {
-        try (InputStream in = new ByteArrayInputStream(Files.readAllBytes(file)); XSSFWorkbook book = new XSSFWorkbook(in)) {
+        try (InputStream in = new ByteArrayInputStream(Files.readAllBytes(file));
+                XSSFWorkbook book = new XSSFWorkbook(in)) {
             List<Sheet> sheets = new ArrayList<>();
             for (int i = 0; i < book.getNumberOfSheets(); i++) sheets.add(sheet(file, book.getSheetAt(i)));
             return Checked.valid(sheets);
         } catch (IOException | POIXMLException | OpenXML4JRuntimeException | IllegalArgumentException damaged) {
-            return Checked.invalid(Problem.at(Place.in(file.toString()), "The file is damaged, or no .xlsx spreadsheet inside: "
-                    + "open it in a spreadsheet program and save it again."));
+            return Checked.invalid(
+                    Problem.at(Place.in(file.toString()), "The file is damaged, or no .xlsx spreadsheet inside: "
+                            + "open it in a spreadsheet program and save it again."));
         }
     }
 
     private static Sheet sheet(Path file, XSSFSheet sheet) {
-        List<List<Optional<String>>> cells = IntStream.rangeClosed(0, sheet.getLastRowNum()).mapToObj(r ->
-                sheet.getRow(r) == null ? List.<Optional<String>>of() : IntStream.range(0, Math.max(0, sheet.getRow(r).getLastCellNum()))
-                        .mapToObj(c -> Optional.ofNullable(sheet.getRow(r).getCell(c)).flatMap(Workbook::text)).toList()).toList();
+        List<List<
+                Optional<String>>> cells =
+                        IntStream
+                                .rangeClosed(0,
+                                        sheet.getLastRowNum())
+                                .mapToObj(r -> sheet.getRow(r) == null ? List.<Optional<String>>of()
+                                        : IntStream.range(0, Math.max(0, sheet.getRow(r).getLastCellNum()))
+                                                .mapToObj(c -> Optional.ofNullable(sheet.getRow(r).getCell(c))
+                                                        .flatMap(Workbook::text))
+                                                .toList())
+                                .toList();
         return new Sheet(file.toString(), sheet.getSheetName(), cells);
     }
 
@@ -63,8 +73,9 @@ public final class Workbook {
     private static Optional<String> text(Cell cell) {
         CellType type = cell.getCellType() == CellType.FORMULA ? cell.getCachedFormulaResultType() : cell.getCellType();
         return switch (type) {
-            case NUMERIC -> Optional.of(DateUtil.isCellDateFormatted(cell) ? cell.getLocalDateTimeCellValue().toLocalDate().toString()
-                    : number(cell.getNumericCellValue()));
+            case NUMERIC -> Optional
+                    .of(DateUtil.isCellDateFormatted(cell) ? cell.getLocalDateTimeCellValue().toLocalDate().toString()
+                            : number(cell.getNumericCellValue()));
             case BOOLEAN -> Optional.of(Boolean.toString(cell.getBooleanCellValue()));
             case STRING -> Optional.of(cell.getStringCellValue());
             case ERROR, BLANK, FORMULA, _NONE -> Optional.empty();
@@ -84,7 +95,8 @@ public final class Workbook {
             for (Table table : tables) {
                 XSSFSheet sheet = book.createSheet(free(WorkbookUtil.createSafeSheetName(table.name()), book));
                 org.apache.poi.ss.usermodel.Row head = sheet.createRow(0);
-                for (int c = 0; c < table.columns().size(); c++) head.createCell(c).setCellValue(table.columns().get(c).name());
+                for (int c = 0; c < table.columns().size(); c++)
+                    head.createCell(c).setCellValue(table.columns().get(c).name());
                 for (int r = 0; r < table.rows().size(); r++) write(table.rows().get(r), sheet.createRow(r + 1), day);
             }
             book.write(out);
@@ -101,7 +113,7 @@ public final class Workbook {
     private static void write(Row row, org.apache.poi.ss.usermodel.Row to, CellStyle day) {
         for (int c = 0; c < row.values().size(); c++) {
             switch (row.written().get(c)) {
-                case Value.Null _ -> { }
+                case Value.Null _ -> {}
                 case Value.IntegerValue(long number) -> exactly(to.createCell(c), new BigDecimal(number));
                 case Value.DecimalValue(BigDecimal number) -> exactly(to.createCell(c), number);
                 case Value.TextValue(String text) -> to.createCell(c).setCellValue(text);
@@ -117,7 +129,8 @@ public final class Workbook {
 
     /** A number as one where the spreadsheet can hold it exactly, and as a text where it cannot. */
     private static void exactly(Cell cell, BigDecimal number) {
-        if (new BigDecimal(number(number.doubleValue())).compareTo(number) == 0) cell.setCellValue(number.doubleValue());
+        if (new BigDecimal(number(number.doubleValue())).compareTo(number) == 0)
+            cell.setCellValue(number.doubleValue());
         else cell.setCellValue(number.toPlainString());
     }
 }

@@ -18,11 +18,17 @@ import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement.Constraint;
 
-/** Reads the tables that an SQL script makes, with all that it does to them; its queries are run and their rows not kept. */
+/**
+ * Reads the tables that an SQL script makes, with all that it does to them; its queries are run and their rows not
+ * kept.
+ */
 public final class ScriptReader {
     private ScriptReader() {}
 
-    /** The tables there are at the end of a script, linked by their foreign keys; the first problem in it, if there is one, or if it makes no table. */
+    /**
+     * The tables there are at the end of a script, linked by their foreign keys; the first problem in it, if there is
+     * one, or if it makes no table.
+     */
     public static Checked<TableSet> read(Path file, Watch watch) {
         return SourceText.read(file, watch).then(text -> {
             Checked<Database> database = Checked.valid(Database.of(List.of()));
@@ -30,17 +36,20 @@ public final class ScriptReader {
             for (int i = 0; i < statements.size(); i++) {
                 if (!watch.goesOn(i, statements.size())) return Checked.invalid("Stopped: nothing was changed.");
                 Checked<Script> statement = statements.get(i);
-                database = database.then(before -> statement.then(script ->
-                        before.run(script.statements().getFirst(), script).map(Database.Answer::database)));
+                database = database.then(before -> statement.then(
+                        script -> before.run(script.statements().getFirst(), script).map(Database.Answer::database)));
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
-                    "The script makes no table: it needs a CREATE TABLE, and an INSERT for the rows.")) : Checked.valid(new TableSet(after.tables(), links(after))));
+                    "The script makes no table: it needs a CREATE TABLE, and an INSERT for the rows."))
+                    : Checked.valid(new TableSet(after.tables(), links(after))));
         });
     }
 
     private static List<Link> links(Database database) {
-        return database.stored().stream().flatMap(table -> table.constraints().stream().filter(Constraint.ForeignKey.class::isInstance)
-                .map(key -> link(table, (Constraint.ForeignKey) key, database))).toList();
+        return database.stored().stream()
+                .flatMap(table -> table.constraints().stream().filter(Constraint.ForeignKey.class::isInstance)
+                        .map(key -> link(table, (Constraint.ForeignKey) key, database)))
+                .toList();
     }
 
     private static Link link(StoredTable table, Constraint.ForeignKey key, Database database) {

@@ -21,7 +21,8 @@ import lunko.table.Table;
 import lunko.table.Value;
 
 /**
- * Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. What a database would
+ * Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. What a
+ * database would
  * refuse, such as a key that is there twice, is said in a comment.
  */
 public final class ScriptWriter {
@@ -34,7 +35,8 @@ public final class ScriptWriter {
     }
 
     /**
-     * Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that refer to them. Names are
+     * Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that
+     * refer to them. Names are
      * in double quotes always: each database has other words that cannot be names as they are.
      */
     public static void write(TableSet set, Appendable out) throws IOException {
@@ -48,19 +50,28 @@ public final class ScriptWriter {
 
     private void write(TableSet set, Appendable out, ForeignKeys keys) throws IOException {
         for (Link link : keys.broken()) {
-            out.append("-- ").append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left)) + ") belongs to " + link.right() + " ("
-                    + columns(link.pairs().stream().map(KeyPair::right)) + "), and its rows allow for no foreign key")).append("\n");
+            out.append("-- ")
+                    .append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left))
+                            + ") belongs to " + link.right() + " ("
+                            + columns(link.pairs().stream().map(KeyPair::right))
+                            + "), and its rows allow for no foreign key"))
+                    .append("\n");
         }
         for (Table table : keys.tables()) {
             KeyFaults faults = KeyFaults.of(table);
             if (!faults.isNone()) {
-                out.append("-- ").append(comment("some rows of " + table.name() + " have no key of their own, so that no key is declared")).append("\n");
+                out.append("-- ").append(comment(
+                        "some rows of " + table.name() + " have no key of their own, so that no key is declared"))
+                        .append("\n");
             }
             for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
-            out.append("CREATE TABLE ").append(name.apply(table.name())).append(" (\n    ").append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
+            out.append("CREATE TABLE ").append(name.apply(table.name())).append(" (\n    ")
+                    .append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
             if (!table.rows().isEmpty()) {
-                out.append("INSERT INTO ").append(name.apply(table.name())).append(" VALUES\n    ").append(table.rows().stream()
-                        .map(ScriptWriter::row).collect(Collectors.joining(",\n    "))).append(";\n");
+                out.append("INSERT INTO ").append(name.apply(table.name())).append(" VALUES\n    ")
+                        .append(table.rows().stream()
+                                .map(ScriptWriter::row).collect(Collectors.joining(",\n    ")))
+                        .append(";\n");
             }
             out.append("\n");
         }
@@ -68,17 +79,26 @@ public final class ScriptWriter {
 
     private static void misfits(Table table, int row, Appendable out) throws IOException {
         for (var misfit : table.rows().get(row).misfits().entrySet()) {
-            out.append("-- ").append(comment("row " + (row + 1) + " of " + table.name() + " has NULL for " + table.columns().get(misfit.getKey()).name()
-                    + ", where " + misfit.getValue() + " was typed")).append("\n");
+            out.append("-- ")
+                    .append(comment("row " + (row + 1) + " of " + table.name() + " has NULL for "
+                            + table.columns().get(misfit.getKey()).name()
+                            + ", where " + misfit.getValue() + " was typed"))
+                    .append("\n");
         }
     }
 
     private List<String> parts(Table table, KeyFaults faults, ForeignKeys keys) {
-        List<String> parts = new ArrayList<>(table.columns().stream().map(column -> column(table, column, faults)).toList());
+        List<String> parts =
+                new ArrayList<>(table.columns().stream().map(column -> column(table, column, faults)).toList());
         List<Integer> key = table.key();
-        if (!key.isEmpty() && faults.isNone()) parts.add("PRIMARY KEY (" + columns(key.stream().map(i -> table.columns().get(i).name())) + ")");
-        keys.holding().stream().filter(link -> link.left().equals(table.name()) && (target.refersWithinAnInsert() || !link.right().equals(table.name()))).forEach(link -> parts.add("FOREIGN KEY ("
-                + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name.apply(link.right()) + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
+        if (!key.isEmpty() && faults.isNone())
+            parts.add("PRIMARY KEY (" + columns(key.stream().map(i -> table.columns().get(i).name())) + ")");
+        keys.holding().stream()
+                .filter(link -> link.left().equals(table.name())
+                        && (target.refersWithinAnInsert() || !link.right().equals(table.name())))
+                .forEach(link -> parts.add("FOREIGN KEY ("
+                        + columns(link.pairs().stream().map(KeyPair::left)) + ") REFERENCES " + name.apply(link.right())
+                        + " (" + columns(link.pairs().stream().map(KeyPair::right)) + ")"));
         return parts;
     }
 
@@ -88,9 +108,12 @@ public final class ScriptWriter {
 
     private String column(Table table, Column column, KeyFaults faults) {
         int at = table.columns().indexOf(column);
-        int digits = most(table, at, value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0);
-        int characters = most(table, at, value -> value instanceof Value.TextValue(String text) ? text.codePointCount(0, text.length()) : 0);
-        return name.apply(column.name()) + " " + target.type(column.type(), digits, characters) + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
+        int digits = most(table, at,
+                value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0);
+        int characters = most(table, at,
+                value -> value instanceof Value.TextValue(String text) ? text.codePointCount(0, text.length()) : 0);
+        return name.apply(column.name()) + " " + target.type(column.type(), digits, characters)
+                + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
     }
 
     private static int most(Table table, int column, ToIntFunction<Value> of) {

@@ -31,7 +31,8 @@ class CsvReaderTest {
 
     @Test
     void readsTypesAndTellsNullFromTheEmptyText() throws IOException {
-        Table table = read("\uFEFFhive_no,hive,kg,day\r\n1,Clover,2.5,2026-05-01\r\n2,\"\",,\r\n\r\n3,\"a \"\"b\"\",\nc\",3,\r\n")
+        Table table = read(
+                "\uFEFFhive_no,hive,kg,day\r\n1,Clover,2.5,2026-05-01\r\n2,\"\",,\r\n\r\n3,\"a \"\"b\"\",\nc\",3,\r\n")
                 .expect();
         assertThat(table.name()).isEqualTo("hives");
         assertThat(table.columns()).extracting(Column::type)
@@ -49,14 +50,16 @@ class CsvReaderTest {
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-        "``                  | hives.csv: The file is empty",
-        "a,b\\n              | hives.csv: It names its columns but has no rows",
-        "a,b\\n1,2\\n3       | hives.csv:3: This line has 1 field, but the first line names 2 columns: write nothing",
-        "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: put a field",
-        "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here is never closed",
-        "a,b\\n\"x\"y,2\\n    | hives.csv:2: A closing quote is followed by more text",
-        "a,b,A\\n1,2,3       | hives.csv:1: Columns 1 and 3 are both called A",
-        "a,,c\\n1,2,3        | hives.csv:1: Column 2 has no name",
+            "``                  | hives.csv: The file is empty",
+            "a,b\\n              | hives.csv: It names its columns but has no rows",
+            "a,b\\n1,2\\n3       | hives.csv:3: This line has 1 field, but the first line names 2 columns: write "
+                    + "nothing",
+            "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: "
+                    + "put a field",
+            "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here is never closed",
+            "a,b\\n\"x\"y,2\\n    | hives.csv:2: A closing quote is followed by more text",
+            "a,b,A\\n1,2,3       | hives.csv:1: Columns 1 and 3 are both called A",
+            "a,,c\\n1,2,3        | hives.csv:1: Column 2 has no name",
     })
     void saysWhatIsWrongAndWhere(String text, String sentence) throws IOException {
         assertThat(problem(read(text.replace("\\n", "\n")))).startsWith(folder + "/" + sentence);
@@ -78,15 +81,20 @@ class CsvReaderTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '#', quoteCharacter = '`', value = {
-        "no;hive\\n1;Clöver\\n# ; # \" # true # windows-1252", "no\\thive\\n1\\tClover# TAB # \" # true # UTF-8",
-        "'no'|'hive'\\n1|'a|b'# | # ' # true # UTF-8", "1,Clover\\n2,Heather# , # \" # false # UTF-8", "no,hive\\n1,Clöver# , # \" # true # UTF-16LE"})
-    void findsHowAFileIsWritten(String text, String separator, char quote, boolean header, Charset encoding) throws IOException {
+            "no;hive\\n1;Clöver\\n# ; # \" # true # windows-1252", "no\\thive\\n1\\tClover# TAB # \" # true # UTF-8",
+            "'no'|'hive'\\n1|'a|b'# | # ' # true # UTF-8", "1,Clover\\n2,Heather# , # \" # false # UTF-8",
+            "no,hive\\n1,Clöver# , # \" # true # UTF-16LE"})
+    void findsHowAFileIsWritten(String text, String separator, char quote, boolean header, Charset encoding)
+            throws IOException {
         String mark = encoding.name().startsWith("UTF-16") ? "\uFEFF" : "";
-        Path file = Files.write(folder.resolve("x.csv"), (mark + text.replace("\\n", "\n").replace("\\t", "\t")).getBytes(encoding));
+        Path file = Files.write(folder.resolve("x.csv"),
+                (mark + text.replace("\\n", "\n").replace("\\t", "\t")).getBytes(encoding));
         Intake.OfText intake = (Intake.OfText) Intake.of(file, Watch.NOBODY).expect();
-        assertThat(intake.dialect()).isEqualTo(new Dialect(separator.equals("TAB") ? '\t' : separator.charAt(0), Optional.of(quote), header, encoding));
+        assertThat(intake.dialect()).isEqualTo(new Dialect(separator.equals("TAB") ? '\t' : separator.charAt(0),
+                Optional.of(quote), header, encoding));
         Table table = intake.tables().expect().tables().getFirst();
-        assertThat(table.columns()).extracting(Column::name).containsExactly(header ? new String[] {"no", "hive"} : new String[] {"column_1", "column_2"});
+        assertThat(table.columns()).extracting(Column::name)
+                .containsExactly(header ? new String[] {"no", "hive"} : new String[] {"column_1", "column_2"});
         assertThat(table.rows().getFirst().value(0)).isEqualTo(Value.of(1));
     }
 

@@ -59,10 +59,15 @@ class LessonFileTest {
     /** A lesson in which nothing is as usual. */
     private static Lesson everything(Table odd, Table empty) {
         Lesson lesson = Lesson.of("Ödd", odd, JoinKind.FULL_OUTER, empty, List.of(new KeyPair("no", "kg")));
-        for (Edit edit : List.of(new LinkEdit.Match("hive stands", "hive stands", new KeyPair("no", "no")), new CellEdit.Type("hive stands", 1, 0, "one,\n"),
-                new ColumnEdit.Change("hive stands", 0, odd.columns().getFirst().asKey()), new ColumnEdit.Change("hive stands", 1, odd.columns().get(1).nullable(false)),
-                new ColumnEdit.Add("Hive-Stands", 0, Column.open("new")), new TableEdit.Place("Hive-Stands", new Spot(12.5, 3)),
-                new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"), new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT 1;\nSELECT 2 -- two", 1))), new SceneEdit.OpenAt(OptionalLong.of(3)))) {
+        for (Edit edit : List.of(new LinkEdit.Match("hive stands", "hive stands", new KeyPair("no", "no")),
+                new CellEdit.Type("hive stands", 1, 0, "one,\n"),
+                new ColumnEdit.Change("hive stands", 0, odd.columns().getFirst().asKey()),
+                new ColumnEdit.Change("hive stands", 1, odd.columns().get(1).nullable(false)),
+                new ColumnEdit.Add("Hive-Stands", 0, Column.open("new")),
+                new TableEdit.Place("Hive-Stands", new Spot(12.5, 3)),
+                new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"),
+                new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT 1;\nSELECT 2 -- two", 1))),
+                new SceneEdit.OpenAt(OptionalLong.of(3)))) {
             lesson = edit.applyTo(lesson).expect();
         }
         return lesson;
@@ -70,11 +75,14 @@ class LessonFileTest {
 
     @Test
     void theDemoShipsAsAFileAndAFileOfTheFirstVersionOpens() throws IOException {
-        assertThat(LessonFile.read(Path.of("..", "lessons", "hives-and-keepers.lunko"))).isEqualTo(Checked.valid(DemoLesson.lesson()));
+        assertThat(LessonFile.read(Path.of("..", "lessons", "hives-and-keepers.lunko")))
+                .isEqualTo(Checked.valid(DemoLesson.lesson()));
         Path file = folder.resolve("first.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        replace(file, "{\"format\": \"lunko-lesson\", \"version\": 1, \"title\": \"Bees\", \"scenes\": [{\"left\": \"hives\", \"kind\": \"inner\","
-                + "\"right\": \"keepers\", \"on\": [{\"left\": \"keeper_id\", \"right\": \"keeper_id\"}]}]}");
+        replace(file,
+                "{\"format\": \"lunko-lesson\", \"version\": 1, \"title\": \"Bees\", \"scenes\": [{\"left\": "
+                        + "\"hives\", \"kind\": \"inner\","
+                        + "\"right\": \"keepers\", \"on\": [{\"left\": \"keeper_id\", \"right\": \"keeper_id\"}]}]}");
         Lesson read = LessonFile.read(file).expect();
         assertThat(read.links()).containsExactly(DemoLesson.lesson().links().getFirst());
         assertThat(read.tables()).isEqualTo(DemoLesson.lesson().tables());
@@ -91,7 +99,9 @@ class LessonFileTest {
                 .getSchema(Files.readString(Path.of("..", "docs", "lesson.schema.json")));
         byte[] json = SafeZip.read(file).expect().files().get("lesson.json");
         assertThat(schema.validate(JsonMapper.builder().build().readTree(json))).isEmpty();
-        assertThat(schema.validate(JsonMapper.builder().build().readTree("{\"format\": \"lunko-lesson\", \"version\": 0}"))).isNotEmpty();
+        assertThat(schema
+                .validate(JsonMapper.builder().build().readTree("{\"format\": \"lunko-lesson\", \"version\": 0}")))
+                .isNotEmpty();
     }
 
     @Test
@@ -131,8 +141,10 @@ class LessonFileTest {
         LessonFile.write(DemoLesson.lesson(), file).expect();
         Random random = new Random(5);
         for (int i = 0; i < 6; i++) {
-            Process saving = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
-                    System.getProperty("java.class.path"), Saving.class.getName(), file.toString()).redirectErrorStream(true).start();
+            Process saving =
+                    new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
+                            System.getProperty("java.class.path"), Saving.class.getName(), file.toString())
+                            .redirectErrorStream(true).start();
             saving.getInputStream().read();
             Thread.sleep(random.nextInt(120));
             saving.destroyForcibly().waitFor();

@@ -41,9 +41,11 @@ class PageTablesTest {
 
     @Test
     void aPageWithoutATableIsExplained() {
-        assertThat(problem(PageTables.html(new SourceText("p.html", "<p>none</p>")))).isEqualTo("p.html: There is no table in it: copy one that has rows and columns.");
+        assertThat(problem(PageTables.html(new SourceText("p.html", "<p>none</p>"))))
+                .isEqualTo("p.html: There is no table in it: copy one that has rows and columns.");
         assertThat(problem(PageTables.markdown(new SourceText("p.md", "| a | a |\n|---|---|\n| 1 | 2 |"))))
-                .isEqualTo("p.md, table 1, line 1: Columns 1 and 2 are both called a: rename one of them in this line.");
+                .isEqualTo(
+                        "p.md, table 1, line 1: Columns 1 and 2 are both called a: rename one of them in this line.");
     }
 
     private static List<List<String>> shown(Table table) {

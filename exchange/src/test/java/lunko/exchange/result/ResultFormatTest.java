@@ -14,9 +14,12 @@ import org.junit.jupiter.api.Test;
 /** A result in each of its formats: NULL and the empty text can be told apart in those that machines read. */
 class ResultFormatTest {
     private final ResultTable result = new ResultTable(
-            List.of(new ResultTable.Column("hive|no", Optional.of(Type.INTEGER)), new ResultTable.Column("hive", Optional.of(Type.TEXT)),
-                    new ResultTable.Column("kg", Optional.of(Type.DECIMAL)), new ResultTable.Column("none", Optional.empty())),
-            List.of(List.of(Value.of(1), Value.of("Clover, \"old\"\nhive"), Type.DECIMAL.read("2.50").orElseThrow(), Value.NULL),
+            List.of(new ResultTable.Column("hive|no", Optional.of(Type.INTEGER)),
+                    new ResultTable.Column("hive", Optional.of(Type.TEXT)),
+                    new ResultTable.Column("kg", Optional.of(Type.DECIMAL)),
+                    new ResultTable.Column("none", Optional.empty())),
+            List.of(List.of(Value.of(1), Value.of("Clover, \"old\"\nhive"), Type.DECIMAL.read("2.50").orElseThrow(),
+                    Value.NULL),
                     List.of(Value.of(12), Value.of(""), Value.NULL, Value.NULL)));
 
     @Test
@@ -51,9 +54,11 @@ class ResultFormatTest {
 
     @Test
     void jsonIsOneLineForEachResultAndEachProblem() {
-        assertThat(ResultFormat.JSON.write(result, Optional.empty(), 7)).isEqualTo("{\"line\":7,\"columns\":[{\"name\":\"hive|no\",\"type\":\"integer\"},"
-                + "{\"name\":\"hive\",\"type\":\"text\"},{\"name\":\"kg\",\"type\":\"decimal\"},{\"name\":\"none\",\"type\":null}],"
-                + "\"rows\":[[1,\"Clover, \\\"old\\\"\\nhive\",2.50,null],[12,\"\",null,null]]}\n");
+        assertThat(ResultFormat.JSON.write(result, Optional.empty(), 7))
+                .isEqualTo("{\"line\":7,\"columns\":[{\"name\":\"hive|no\",\"type\":\"integer\"},"
+                        + "{\"name\":\"hive\",\"type\":\"text\"},{\"name\":\"kg\",\"type\":\"decimal\"},"
+                        + "{\"name\":\"none\",\"type\":null}],"
+                        + "\"rows\":[[1,\"Clover, \\\"old\\\"\\nhive\",2.50,null],[12,\"\",null,null]]}\n");
         assertThat(ResultFormat.JSON.write(Problem.at(Place.character("x.sql", 3, 9), "No.")))
                 .isEqualTo("{\"problem\":{\"line\":3,\"column\":9,\"message\":\"No.\"}}\n");
     }

@@ -31,30 +31,43 @@ class AdaptedQueriesTest {
     /** Those that PostgreSQL stands for: it has all that they have. */
     private static final Set<Target> SERVED = Set.of(Target.STANDARD, Target.POSTGRESQL, Target.PLAINEST);
     private static final List<String> MORE = List.of(
-            "SELECT * FROM hives NATURAL JOIN keepers", "SELECT * FROM Hives h FULL JOIN Keepers k USING (keeper_id)", "SELECT * FROM hives h NATURAL RIGHT JOIN keepers k",
-            "SELECT h.hive, r.kg FROM hives h LEFT JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg IS NULL OR r.kg > 2.5 ORDER BY kg DESC, hive OFFSET 1 ROW FETCH FIRST 5 ROWS ONLY",
-            "SELECT hive, keeper FROM hives h FULL JOIN keepers k ON k.keeper_id = h.keeper_id WHERE hive IS NULL OR CHAR_LENGTH(hive) > 5 ORDER BY hive, keeper FETCH FIRST 4 ROWS ONLY",
-            "SELECT day, SUM(kg) AS kg FROM harvests WHERE day > DATE '2026-06-02' AND (kg > 3) IS NOT UNKNOWN GROUP BY day HAVING COUNT(*) > 0 ORDER BY day -- by day",
-            "SELECT hive FROM hives WHERE keeper_id IN (SELECT keeper_id FROM keepers ORDER BY keeper_id LIMIT 1) UNION ALL SELECT keeper FROM keepers ORDER BY 1 OFFSET 2 ROWS",
-            "SELECT keeper, day FROM hives NATURAL JOIN keepers NATURAL LEFT JOIN visits WHERE keeper_id > 10 ORDER BY keeper_id, day",
-            "SELECT h.hive, k.keeper, r.kg FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no ORDER BY k.keeper DESC, hive, r.kg LIMIT 6 OFFSET 1",
-            "SELECT * FROM harvests r LEFT JOIN (hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id) ON r.hive_no = h.hive_no",
-            "SELECT DISTINCT k.village FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id FULL JOIN visits v ON v.keeper_id = k.keeper_id",
-            "SELECT g.grade, r.kg FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg ORDER BY kg, grade");
+            "SELECT * FROM hives NATURAL JOIN keepers", "SELECT * FROM Hives h FULL JOIN Keepers k USING (keeper_id)",
+            "SELECT * FROM hives h NATURAL RIGHT JOIN keepers k",
+            "SELECT h.hive, r.kg FROM hives h LEFT JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg IS NULL OR "
+                    + "r.kg > 2.5 ORDER BY kg DESC, hive OFFSET 1 ROW FETCH FIRST 5 ROWS ONLY",
+            "SELECT hive, keeper FROM hives h FULL JOIN keepers k ON k.keeper_id = h.keeper_id WHERE hive IS NULL "
+                    + "OR CHAR_LENGTH(hive) > 5 ORDER BY hive, keeper FETCH FIRST 4 ROWS ONLY",
+            "SELECT day, SUM(kg) AS kg FROM harvests WHERE day > DATE '2026-06-02' AND (kg > 3) IS NOT UNKNOWN "
+                    + "GROUP BY day HAVING COUNT(*) > 0 ORDER BY day -- by day",
+            "SELECT hive FROM hives WHERE keeper_id IN (SELECT keeper_id FROM keepers ORDER BY keeper_id LIMIT 1) "
+                    + "UNION ALL SELECT keeper FROM keepers ORDER BY 1 OFFSET 2 ROWS",
+            "SELECT keeper, day FROM hives NATURAL JOIN keepers NATURAL LEFT JOIN visits WHERE keeper_id > 10 ORDER "
+                    + "BY keeper_id, day",
+            "SELECT h.hive, k.keeper, r.kg FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN "
+                    + "harvests r ON r.hive_no = h.hive_no ORDER BY k.keeper DESC, hive, r.kg LIMIT 6 OFFSET 1",
+            "SELECT * FROM harvests r LEFT JOIN (hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id) ON "
+                    + "r.hive_no = h.hive_no",
+            "SELECT DISTINCT k.village FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id FULL JOIN "
+                    + "visits v ON v.keeper_id = k.keeper_id",
+            "SELECT g.grade, r.kg FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg ORDER BY kg, "
+                    + "grade");
 
     @ParameterizedTest
     @EnumSource
     void whatIsWrittenForADatabaseGivesTheSameRowsThere(Target target) throws SQLException, IOException {
-        try (EmbeddedPostgres server = SERVED.contains(target) ? EmbeddedPostgres.builder().setLocaleConfig("locale", "C").start() : null;
-             Connection connection = server != null ? server.getPostgresDatabase().getConnection() : DriverManager.getConnection(switch (target) {
-                 case SQLITE -> "jdbc:sqlite::memory:";
-                 case H2 -> "jdbc:h2:mem:";
-                 case DUCKDB -> "jdbc:duckdb:";
-                 case STANDARD, POSTGRESQL, PLAINEST -> throw new IllegalStateException();
-             })) {
+        try (EmbeddedPostgres server =
+                SERVED.contains(target) ? EmbeddedPostgres.builder().setLocaleConfig("locale", "C").start() : null;
+                Connection connection = server != null ? server.getPostgresDatabase().getConnection()
+                        : DriverManager.getConnection(switch (target) {
+                            case SQLITE -> "jdbc:sqlite::memory:";
+                            case H2 -> "jdbc:h2:mem:";
+                            case DUCKDB -> "jdbc:duckdb:";
+                            case STANDARD, POSTGRESQL, PLAINEST -> throw new IllegalStateException();
+                        })) {
             StringBuilder script = new StringBuilder();
             ScriptWriter.write(DEMO.set(), target, script);
-            // Where a name without quotes means capitals, or is compared as it is, the tables are called as the queries call them.
+            // Where a name without quotes means capitals, or is compared as it is, the tables are called as the
+            // queries call them.
             assertThat(script.toString().contains("CREATE TABLE \"hives\"")).isEqualTo(target == Target.H2);
             try (Statement statement = connection.createStatement()) {
                 for (String one : script.toString().split(";\n")) if (!one.isBlank()) statement.execute(one);
@@ -63,8 +76,10 @@ class AdaptedQueriesTest {
                 Stage own = WrittenQuery.of(sql).on(DEMO.tables()).expect();
                 String adapted = WrittenQuery.of(sql).writtenFor(target, DEMO.tables()).expect();
                 if (target == Target.STANDARD) assertThat(adapted).doesNotContain("LIMIT");
-                assertThat(rows(connection, adapted, own)).as(adapted).isEqualTo(own.rows().stream().map(row -> row.stream().map(AdaptedQueriesTest::spelt).toList())
-                        .sorted(sql.contains("ORDER BY") ? (_, _) -> 0 : Comparator.comparing(Object::toString)).toList());
+                assertThat(rows(connection, adapted, own)).as(adapted)
+                        .isEqualTo(own.rows().stream().map(row -> row.stream().map(AdaptedQueriesTest::spelt).toList())
+                                .sorted(sql.contains("ORDER BY") ? (_, _) -> 0 : Comparator.comparing(Object::toString))
+                                .toList());
             }
         }
     }
