@@ -33,7 +33,7 @@ public class TimelineBenchmark {
     @Setup
     public void open() {
         data = Data.of(10_000);
-        timeline = MatchTimeline.of(data.plan(JoinKind.LEFT_OUTER));
+        timeline = MatchTimeline.of(lunko.engine.Outcome.of(data.plan(JoinKind.LEFT_OUTER)), lunko.steps.Way.ROWS);
         random = new Random(3);
     }
 
@@ -65,7 +65,7 @@ public class TimelineBenchmark {
     /** Opening the timeline. */
     @Benchmark
     public MatchTimeline opening() {
-        return MatchTimeline.of(data.plan(JoinKind.LEFT_OUTER));
+        return MatchTimeline.of(lunko.engine.Outcome.of(data.plan(JoinKind.LEFT_OUTER)), lunko.steps.Way.ROWS);
     }
 
     private static int look(MatchFrame frame) {

@@ -24,6 +24,15 @@ public record Join(JoinKind kind, Stage left, Stage right, Partnership on) {
         return on.verdict(row(Side.LEFT, leftRow), row(Side.RIGHT, rightRow));
     }
 
+    /**
+     * A join of another kind in the place of this one: a cross join asks for nothing, and NOT IN made another kind goes
+     * by its equality.
+     */
+    public Join of(JoinKind other) {
+        if (other == kind) return this;
+        return new Join(other, left, right, other.compares() ? on.certain() : Partnership.ofEqual(List.of()));
+    }
+
     /** The same join, said with the two sides in each other's place. */
     public Join mirrored() {
         return new Join(kind.mirrored(), right, left, on.mirrored());

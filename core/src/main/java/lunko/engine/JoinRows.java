@@ -11,31 +11,31 @@ import lunko.query.Side;
  */
 public final class JoinRows {
     private final JoinKind kind;
-    private final Matching matching;
+    private final RowPairs decisions;
     private final IntUnaryOperator outerAt;
     /** How many rows there are before those of each outer row in turn; at the end, before the kept inner rows. */
     private final long[] before;
     private final long size;
 
-    private JoinRows(JoinKind kind, Matching matching, IntUnaryOperator outerAt) {
+    private JoinRows(JoinKind kind, Decisions decisions, IntUnaryOperator outerAt) {
         this.kind = kind;
-        this.matching = matching;
+        this.decisions = decisions.pairs();
         this.outerAt = outerAt;
-        this.before = new long[matching.leftRows() + 1];
-        for (int turn = 0; turn < matching.leftRows(); turn++) {
-            before[turn + 1] = before[turn] + kind.rowsFor(matching.partners(outerAt.applyAsInt(turn)));
+        this.before = new long[this.decisions.leftRows() + 1];
+        for (int turn = 0; turn < this.decisions.leftRows(); turn++) {
+            before[turn + 1] = before[turn] + kind.rowsFor(this.decisions.count(outerAt.applyAsInt(turn)));
         }
-        this.size = before[matching.leftRows()] + (kind.keeps(inner()) ? matching.rightAlone() : 0);
+        this.size = before[this.decisions.leftRows()] + (kind.keeps(inner()) ? this.decisions.rightAlone() : 0);
     }
 
-    /** The rows of a join whose outer side is the left of the matching, in the order of that side. */
-    public static JoinRows of(JoinKind kind, Matching matching) {
-        return inTurns(kind, matching, IntUnaryOperator.identity());
+    /** The rows of a join in the order of that side. */
+    public static JoinRows of(JoinKind kind, Decisions decisions) {
+        return inTurns(kind, decisions, IntUnaryOperator.identity());
     }
 
     /** The same rows, the outer rows in another order: {@code outerAt} gives the row whose turn it is. */
-    public static JoinRows inTurns(JoinKind kind, Matching matching, IntUnaryOperator outerAt) {
-        return new JoinRows(kind, matching, outerAt);
+    public static JoinRows inTurns(JoinKind kind, Decisions decisions, IntUnaryOperator outerAt) {
+        return new JoinRows(kind, decisions, outerAt);
     }
 
     private Side inner() {
@@ -57,7 +57,7 @@ public final class JoinRows {
 
     /** The turn of the outer row that a row comes from; the number of outer rows for a kept inner row. */
     public int turnOf(long number) {
-        if (number >= before[matching.leftRows()]) return matching.leftRows();
+        if (number >= before[decisions.leftRows()]) return decisions.leftRows();
         int found = Arrays.binarySearch(before, number);
         // Outer rows that give nothing share their number with the next: the last of them is the one that gives.
         return found >= 0 ? lastOfRun(found) : -found - 2;
@@ -66,12 +66,12 @@ public final class JoinRows {
     /** A row, counted from 0. */
     public ResultRow row(long number) {
         int turn = turnOf(number);
-        if (turn == matching.leftRows())
-            return new ResultRow.Kept(inner(), matching.rightAlone((int) (number - before[turn])));
+        if (turn == decisions.leftRows())
+            return new ResultRow.Kept(inner(), decisions.rightAlone((int) (number - before[turn])));
         int outer = outerAt.applyAsInt(turn);
         if (kind.only().isPresent()) return new ResultRow.Taken(kind.outer(), outer);
-        if (matching.partners(outer) == 0) return new ResultRow.Kept(kind.outer(), outer);
-        return new ResultRow.Met(outer, matching.partner(outer, (int) (number - before[turn])));
+        if (decisions.count(outer) == 0) return new ResultRow.Kept(kind.outer(), outer);
+        return new ResultRow.Met(outer, decisions.right(outer, (int) (number - before[turn])));
     }
 
     private int lastOfRun(int index) {

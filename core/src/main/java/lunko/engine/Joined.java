@@ -10,33 +10,66 @@ import java.util.stream.Stream;
 import lunko.query.Side;
 import lunko.table.Value;
 
-/**
- * Two stages joined.
- *
- * @param join what was joined, and how
- * @param matching which rows are partners, in the orientation of {@link Join#outerFirst()}
- * @param once the columns that USING or NATURAL has made one of two: they come first, with the value of the side that
- * has one
- * @param headings its columns: those that come once, then those of both sides
- * @param within the queries in its condition
- */
-public record Joined(Join join, Matching matching, JoinRows lineage, List<Equality> once, List<Heading> headings,
-        List<List<Value>> rows,
-        Supplier<List<Stage>> within) implements Stage {
+/** Two stages joined. Its rows are made when they are asked for: a long result is seldom looked at as a whole. */
+public final class Joined implements Stage {
+    private final Join join;
+    private final Decisions decisions;
+    private final JoinRows lineage;
+    private final List<Equality> once;
+    private final List<Heading> headings;
+    private final List<List<Value>> rows;
+    private final Supplier<List<Stage>> within;
 
-    /** Joins; nothing, if the result has more rows than that. */
-    public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
-        // A kind that takes rows of one side gives no more than there are, however many partners they have.
-        return Matching.of(join.outerFirst(), join.kind().stopsAtFirst() ? Long.MAX_VALUE : mostRows)
-                .map(matching -> new Joined(join, matching, JoinRows.of(join.kind(), matching), once,
-                        headings(join, once), List.of(), within))
-                .filter(joined -> joined.lineage.size() <= mostRows).map(Joined::withRows);
+    private Joined(Join join, Decisions decisions, List<Equality> once, Supplier<List<Stage>> within) {
+        this.join = join;
+        this.decisions = decisions;
+        this.lineage = JoinRows.of(join.kind(), decisions);
+        this.once = List.copyOf(once);
+        this.headings = headings(join, once);
+        this.rows = LazyList.kept((int) Math.min(lineage.size(), Integer.MAX_VALUE), row -> row(lineage.row(row)));
+        this.within = within;
     }
 
-    private Joined withRows() {
-        List<List<Value>> made = new ArrayList<>((int) lineage.size());
-        for (long row = 0; row < lineage.size(); row++) made.add(row(lineage.row(row)));
-        return new Joined(join, matching, lineage, once, headings, Collections.unmodifiableList(made), within);
+    /**
+     * Joins; nothing, if the result has more rows than that.
+     *
+     * @param once the columns that USING or NATURAL makes one of two: they come first, with the value of the side that
+     * has one
+     * @param within the queries in its condition
+     */
+    public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
+        return Decisions.of(join, mostRows).map(decisions -> new Joined(join, decisions, once, within))
+                .filter(joined -> joined.lineage.size() <= mostRows);
+    }
+
+    /** What was joined, and how. */
+    public Join join() {
+        return join;
+    }
+
+    /** What decided about its rows. */
+    public Decisions decisions() {
+        return decisions;
+    }
+
+    /** Its rows by lineage. */
+    public JoinRows lineage() {
+        return lineage;
+    }
+
+    /** The columns that USING or NATURAL has made one of two. */
+    public List<Equality> once() {
+        return once;
+    }
+
+    @Override
+    public List<Heading> headings() {
+        return headings;
+    }
+
+    @Override
+    public List<List<Value>> rows() {
+        return rows;
     }
 
     private List<Value> row(ResultRow row) {
@@ -49,7 +82,7 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
         }
         values.addAll(left);
         values.addAll(right);
-        return values;
+        return List.copyOf(values);
     }
 
     private List<Value> side(Side side, ResultRow row) {
@@ -69,17 +102,6 @@ public record Joined(Join join, Matching matching, JoinRows lineage, List<Equali
             if (join.kind().shows(side)) headings.addAll(join.on(side).headings());
         }
         return List.copyOf(headings);
-    }
-
-    /** Whether partnerless rows of a side come into the result. */
-    public boolean keeps() {
-        return join.kind().keeps(Side.LEFT) || join.kind().keeps(Side.RIGHT);
-    }
-
-    /** The number of the row that a kept row of a side has in the result, counted from 0. */
-    public long placeOfKept(Side side, int row) {
-        return side == Side.LEFT ? lineage.before(row)
-                : lineage.before(matching.leftRows()) + matching.rightAloneBefore(row);
     }
 
     @Override

@@ -1,7 +1,9 @@
 package lunko.engine;
 
 import java.util.AbstractList;
+import java.util.Objects;
 import java.util.RandomAccess;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.IntFunction;
 
 /**
@@ -9,12 +11,26 @@ import java.util.function.IntFunction;
  * elements, so that values made of such lists are compared by what they hold.
  */
 public final class LazyList<T> extends AbstractList<T> implements RandomAccess {
+    private static final int MOST_KEPT = 2_000_000;
+
     private final int size;
     private final IntFunction<T> element;
 
     private LazyList(int size, IntFunction<T> element) {
         this.size = size;
         this.element = element;
+    }
+
+    /** A list of so many elements, each computed from its index alone and then kept, unless there are very many. */
+    public static <T> LazyList<T> kept(int size, IntFunction<T> element) {
+        if (size > MOST_KEPT) return of(size, element);
+        AtomicReferenceArray<T> known = new AtomicReferenceArray<>(size);
+        return of(size, index -> {
+            T there = known.get(index);
+            if (there != null) return there;
+            known.set(index, element.apply(index));
+            return known.get(index);
+        });
     }
 
     /** A list of so many elements, each computed from its index alone. */
@@ -24,7 +40,7 @@ public final class LazyList<T> extends AbstractList<T> implements RandomAccess {
 
     @Override
     public T get(int index) {
-        return element.apply(java.util.Objects.checkIndex(index, size));
+        return element.apply(Objects.checkIndex(index, size));
     }
 
     @Override

@@ -10,7 +10,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.phrase.Words;
 import lunko.query.SqlName;
+import lunko.query.Tally;
+import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -20,28 +23,33 @@ import lunko.table.Value;
  * Columns that NATURAL or USING makes one of two are the left side's, with the value of the side that has one.
  */
 public final class Outcome {
+    /** So many pairs are looked for where the result does not need them. */
+    private static final long MOST_PAIRS = 2_000_000;
+
     private final Join join;
     private final List<Equality> once;
-    private final Supplier<Matching> matching;
-    private final Matching driving;
+    private final Decisions decisions;
+    private final Supplier<Optional<Matching>> matching;
     private final JoinRows lineage;
 
-    private Outcome(Join join, List<Equality> once, Matching driving) {
+    private Outcome(Join join, List<Equality> once, Decisions decisions) {
         this.join = join;
         this.once = once;
-        this.driving = driving;
-        this.matching = new Later<>(() -> join.kind().outer() == Side.LEFT ? driving : Matching.of(join));
-        this.lineage = JoinRows.of(join.kind(), driving);
+        this.decisions = decisions;
+        // Where the kind brings pairs, all that match decide; else they are looked for when somebody asks.
+        this.matching = new Later<>(() -> join.kind().stopsAtFirst() ? Matching.of(join, MOST_PAIRS)
+                : Optional.of(new Matching(decisions.pairs())));
+        this.lineage = JoinRows.of(join.kind(), decisions);
     }
 
     /** Evaluates a plan. */
     public static Outcome of(Plan plan) {
-        return new Outcome(plan.join(), plan.once(), Matching.of(plan.join().outerFirst()));
+        return new Outcome(plan.join(), plan.once(), Decisions.of(plan.join(), Long.MAX_VALUE).orElseThrow());
     }
 
     /** The result of a join within a query. */
     public static Outcome of(Joined joined) {
-        return new Outcome(joined.join(), joined.once(), joined.matching());
+        return new Outcome(joined.join(), joined.once(), joined.decisions());
     }
 
     /** What was evaluated. */
@@ -54,19 +62,62 @@ public final class Outcome {
         return join.kind();
     }
 
-    /** Which rows are partners. */
-    public Matching matching() {
+    /**
+     * Who matches whom, whatever the kind does with it; nothing, where the kind brings no pairs and there are more of
+     * them than can be counted here.
+     */
+    public Optional<Matching> matching() {
         return matching.get();
     }
 
-    /** Whether a row of a side, counted from 0, has a partner. */
-    public boolean hasPartner(Side side, int row) {
-        return side == Side.LEFT ? matching().partners(row) > 0 : matching().firstPartner(row).isPresent();
+    /** What decided about its rows. */
+    public Decisions decisions() {
+        return decisions;
     }
 
-    /** Which rows are partners, in the orientation of {@link Join#outerFirst()}. */
-    public Matching driving() {
-        return driving;
+    /**
+     * Whether a row of a side, counted from 0, matches one of the other side: unknown, where NOT IN cannot tell, since
+     * there is a NULL.
+     */
+    public Truth matches(Side side, int row) {
+        if (join.on().notIn().isPresent() && side == kind().outer()) {
+            return decisions.pairs().count(row) == 0 ? Truth.FALSE : verdictOn(row);
+        }
+        if (side == kind().outer()) return Truth.of(decisions.pairs().count(row) > 0);
+        if (!kind().stopsAtFirst()) return Truth.of(decisions.pairs().firstLeft(row).isPresent());
+        return matching().map(all -> Truth.of(side == Side.LEFT ? all.pairs().count(row) > 0
+                : all.pairs().firstLeft(row).isPresent())).orElse(Truth.UNKNOWN);
+    }
+
+    /** True if some row is certainly equal, and else unknown. */
+    private Truth verdictOn(int outer) {
+        return matching().filter(all -> kind().outer() == Side.LEFT ? all.pairs().count(outer) > 0
+                : all.pairs().firstLeft(outer).isPresent()).isPresent() ? Truth.TRUE : Truth.UNKNOWN;
+    }
+
+    /** Whether a row of a side, counted from 0, that matches none comes into the result. */
+    public boolean takesAlone(Side side, int row) {
+        return kind().takesAlone(side) && matches(side, row) == Truth.FALSE;
+    }
+
+    /** What the number of rows of a kind in the place of this one follows from; nothing, where too many match. */
+    public Optional<Tally> tally(JoinKind other) {
+        if (!other.compares()) return Optional.of(Tally.ofRows(join.left().rows().size(), join.right().rows().size()));
+        return matching().map(Matching::tally);
+    }
+
+    /** How the number of rows comes about: {@code 3 pairs + 2 kept}. */
+    public String arithmetic() {
+        if (!kind().stopsAtFirst()) return kind().arithmetic(matching().orElseThrow().tally());
+        if (join.on().notIn().isPresent()) return Words.number(size()) + " surely without a partner";
+        return kind().arithmetic(outerTally());
+    }
+
+    /** The tally of the rows that are gone through one by one, which is all that a kind for one side asks. */
+    private Tally outerTally() {
+        RowPairs pairs = decisions.pairs();
+        Tally outerFirst = new Tally(pairs.leftRows(), pairs.rightRows(), pairs.size(), pairs.leftAlone(), 0);
+        return kind().outer() == Side.LEFT ? outerFirst : outerFirst.mirrored();
     }
 
     /** The rows of the result, by lineage. */

@@ -59,7 +59,14 @@ public record Partnership(List<Equality> equal, Optional<Condition> more, Option
         return keys == Truth.TRUE ? more.get().of(left, right) : keys.and(more.get().ofStrangers(left, right));
     }
 
-    /** Whether a verdict makes partners. */
+    /** The condition under which rows certainly match: for NOT IN, that they are equal. */
+    public Partnership certain() {
+        List<Equality> all = new ArrayList<>(equal);
+        notIn.ifPresent(all::add);
+        return new Partnership(all, more, Optional.empty());
+    }
+
+    /** Whether a verdict decides about a row: one that is true, and for NOT IN one that is unknown. */
     public boolean meets(Truth verdict) {
         return verdict == Truth.TRUE || notIn.isPresent() && verdict == Truth.UNKNOWN;
     }

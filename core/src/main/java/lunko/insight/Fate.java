@@ -17,6 +17,7 @@ import lunko.engine.Stage;
 import lunko.engine.Unrepeated;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
+import lunko.table.Truth;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
@@ -33,7 +34,7 @@ public record Fate(Stage result, Timeline timeline) {
 
     /** The fates of the rows of a query. */
     public static Fate of(Stage result) {
-        return new Fate(result, Timeline.keepingInTurn(result, Way.ROWS));
+        return new Fate(result, Timeline.of(result, Way.ROWS));
     }
 
     /** Why a row of the result is there, counted from 0: an outer join has kept it, or else what took it on last. */
@@ -92,7 +93,8 @@ public record Fate(Stage result, Timeline timeline) {
                 Stage outer = match.join().left();
                 for (int row = 0; row < outer.rows().size(); row++) {
                     boolean gives =
-                            match.join().kind().keeps(Side.LEFT) || match.outcome().matching().partners(row) > 0;
+                            match.join().kind().keeps(Side.LEFT)
+                                    || match.outcome().matches(Side.LEFT, row) == Truth.TRUE;
                     if (!gives && isFrom(outer, row, left))
                         yield Optional.of(said(start + match.decided(Side.LEFT, row)));
                 }

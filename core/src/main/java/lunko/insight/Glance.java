@@ -62,13 +62,13 @@ public record Glance(int part, long step, StageKind kind, String title, long row
     /** The pairs of an outer join, and then they and the rows that it keeps. */
     private static List<Glance> matched(Timeline timeline, int number, MatchTimeline match) {
         Outcome outcome = match.outcome();
-        Tally tally = outcome.matching().tally();
         String title = timeline.title(number);
         boolean keeps = outcome.kind().keeps(Side.LEFT) || outcome.kind().keeps(Side.RIGHT);
         Glance whole = new Glance(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title,
                 outcome.size(),
-                outcome.kind().arithmetic(tally), lines(outcome));
+                outcome.arithmetic(), lines(outcome));
         if (!keeps || !outcome.kind().bringsPairs()) return List.of(whole);
+        Tally tally = outcome.matching().orElseThrow().tally();
         List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream()
                 .filter(ResultRow.Met.class::isInstance).toList();
         long last = pairs.isEmpty() ? timeline.start(number) : timeline.start(number) + match.decided(pairs.getLast());

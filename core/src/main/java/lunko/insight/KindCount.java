@@ -33,11 +33,17 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
 
     /**
      * The counts of those kinds that could stand in the place of a join; where it has no condition, that is a cross
-     * join alone.
+     * join alone. Kinds for which too many rows match to be counted are left out.
      */
     public static List<KindCount> all(Outcome outcome) {
         return Arrays.stream(JoinKind.values()).filter(kind -> !kind.compares() || outcome.kind().compares())
-                .map(kind -> of(kind, outcome.matching().tally())).toList();
+                .flatMap(kind -> of(kind, outcome).stream()).toList();
+    }
+
+    private static Optional<KindCount> of(JoinKind kind, Outcome outcome) {
+        if (kind != outcome.kind()) return outcome.tally(kind).map(tally -> of(kind, tally));
+        return Optional.of(new KindCount(kind, outcome.size(), outcome.arithmetic(),
+                outcome.tally(kind).map(kind::figures).orElse("")));
     }
 
     private static Optional<Tally> tally(Query query, List<Table> tables) {

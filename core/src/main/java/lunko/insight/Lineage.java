@@ -5,6 +5,7 @@ import lunko.engine.Join;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
+import lunko.table.Truth;
 
 /** What belongs to a row that somebody points at: its partners, and the rows of the result that it comes into. */
 public record Lineage(Outcome outcome, Pointed pointed) {
@@ -43,6 +44,6 @@ public record Lineage(Outcome outcome, Pointed pointed) {
 
     private boolean arePartners(int left, int right) {
         Join join = outcome.join();
-        return !join.kind().compares() || join.on().meets(join.verdict(left, right));
+        return !join.kind().compares() || join.verdict(left, right) == Truth.TRUE;
     }
 }

@@ -12,7 +12,6 @@ import lunko.engine.Join;
 import lunko.engine.Outcome;
 import lunko.engine.ValueOrder;
 import lunko.phrase.Words;
-import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
 import lunko.table.Value;
@@ -29,12 +28,12 @@ public record PairGrid(Outcome outcome) {
 
     /** How many rows it has. */
     public int lefts() {
-        return outcome.matching().leftRows();
+        return outcome.join().left().rows().size();
     }
 
     /** How many columns it has. */
     public int rights() {
-        return outcome.matching().rightRows();
+        return outcome.join().right().rows().size();
     }
 
     /** The verdict on two rows; without a condition it is true for all. */
@@ -43,15 +42,24 @@ public record PairGrid(Outcome outcome) {
         return join.kind().compares() ? join.verdict(left, right) : Truth.TRUE;
     }
 
-    /** How many pairs a row of a side is in. */
+    /** How many pairs a row of a side is in; one of which it is unknown is none. */
     public long pairs(Side side, int row) {
-        if (side == Side.LEFT) return outcome.matching().partners(row);
-        return IntStream.range(0, lefts()).filter(left -> verdict(left, row) == Truth.TRUE).count();
+        return count(side, row, Truth.TRUE);
+    }
+
+    /** Of how many rows it is unknown whether they match a row of a side. */
+    public long unknown(Side side, int row) {
+        return count(side, row, Truth.UNKNOWN);
+    }
+
+    private long count(Side side, int row, Truth wanted) {
+        return IntStream.range(0, side.of(rights(), lefts()))
+                .filter(other -> verdict(side.of(row, other), side.of(other, row)) == wanted).count();
     }
 
     /** Whether a row that is in no pair comes into the result all the same. */
     public boolean keeps(Side side, int row) {
-        return outcome.kind().takesAlone(side) && pairs(side, row) == 0;
+        return outcome.takesAlone(side, row);
     }
 
     /**
@@ -74,9 +82,9 @@ public record PairGrid(Outcome outcome) {
             }
         }
         List<Map.Entry<List<Object>, long[]>> meeting =
-                keys.entrySet().stream().filter(key -> key.getValue()[0] * key.getValue()[1] > 0)
+                keys.entrySet().stream().filter(key -> pairs(key) > 0)
                         .sorted(Comparator.comparingLong(
-                                (Map.Entry<List<Object>, long[]> key) -> -key.getValue()[0] * key.getValue()[1]))
+                                (Map.Entry<List<Object>, long[]> key) -> -pairs(key)))
                         .toList();
         String terms = meeting.stream().limit(MOST_KEYS)
                 .map(key -> shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", "))
@@ -85,13 +93,16 @@ public record PairGrid(Outcome outcome) {
                 .collect(Collectors.joining(", "));
         String rest = meeting.size() > MOST_KEYS
                 ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
-        return Optional.of(Words.counted(outcome.matching().tally().pairs(), "pair")
+        return Optional.of(Words.counted(meeting.stream().mapToLong(PairGrid::pairs).sum(), "pair")
                 + (terms.isEmpty() ? "" : ": " + terms + rest));
     }
 
     /** How the number of rows of the result follows from the grid, in a sentence. */
     public String sum() {
-        JoinKind kind = outcome.kind();
-        return Words.rows(outcome.size()) + ": " + kind.arithmetic(outcome.matching().tally());
+        return Words.rows(outcome.size()) + ": " + outcome.arithmetic();
+    }
+
+    private static long pairs(Map.Entry<List<Object>, long[]> key) {
+        return key.getValue()[0] * key.getValue()[1];
     }
 }

@@ -2,57 +2,71 @@ package lunko.insight;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.engine.LazyList;
 import lunko.engine.Matching;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
+import lunko.engine.RowPairs;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.Tally;
+import lunko.table.Truth;
 
 /**
- * The three regions of the Venn diagram of a join, with the actual rows in them: left rows without a partner,
- * pairs, and right rows without a partner.
+ * The three regions of the Venn diagram of a join, with the actual rows in them: left rows that match nobody, pairs,
+ * and right rows that match nobody.
  */
-public record Regions(JoinKind kind, Tally tally, List<Integer> leftAlone, List<ResultRow.Met> pairs,
-        List<Integer> rightAlone, List<Integer> leftPartnered, List<Integer> rightPartnered) {
+public record Regions(JoinKind kind, Tally tally, Members left, List<ResultRow.Met> pairs, Members right) {
 
-    /** The regions of a result. */
-    public static Regions of(Outcome outcome) {
-        Matching matching = outcome.matching();
-        int[] leftAlone = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) == 0).toArray();
-        int[] withPartner = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) > 0).toArray();
-        int[] rightPartnered = IntStream.range(0, matching.rightRows())
-                .filter(row -> matching.firstPartner(row).isPresent()).toArray();
-        long[] before = new long[withPartner.length + 1];
-        for (int i = 0; i < withPartner.length; i++) before[i + 1] = before[i] + matching.partners(withPartner[i]);
-        int pairs = (int) Math.min(matching.tally().pairs(), Integer.MAX_VALUE);
-        return new Regions(outcome.kind(), matching.tally(),
-                LazyList.of(leftAlone.length, n -> leftAlone[n]),
-                LazyList.of(pairs, n -> {
-                    int found = Arrays.binarySearch(before, n);
-                    int i = found >= 0 ? found : -found - 2;
-                    return new ResultRow.Met(withPartner[i], matching.partner(withPartner[i], (int) (n - before[i])));
-                }),
-                LazyList.of(matching.rightAlone(), matching::rightAlone),
-                LazyList.of(withPartner.length, n -> withPartner[n]),
-                LazyList.of(rightPartnered.length, n -> rightPartnered[n]));
+    /**
+     * The rows of a side.
+     *
+     * @param alone those that match nobody
+     * @param matched those that match somebody, each once
+     * @param unknown those of which NOT IN cannot tell
+     */
+    public record Members(List<Integer> alone, List<Integer> matched, List<Integer> unknown) {
+
+        private static Members of(Outcome outcome, Side side) {
+            Truth[] matches = IntStream.range(0, outcome.join().on(side).rows().size())
+                    .mapToObj(row -> outcome.matches(side, row)).toArray(Truth[]::new);
+            return new Members(rows(matches, Truth.FALSE), rows(matches, Truth.TRUE), rows(matches, Truth.UNKNOWN));
+        }
+
+        private static List<Integer> rows(Truth[] matches, Truth wanted) {
+            int[] rows = IntStream.range(0, matches.length).filter(row -> matches[row] == wanted).toArray();
+            return LazyList.of(rows.length, n -> rows[n]);
+        }
     }
 
-    /** The partnerless rows of a side. */
-    public List<Integer> alone(Side side) {
-        return side.of(leftAlone, rightAlone);
+    /** The regions of a result; nothing, where it takes rows of one side and too many match to be counted. */
+    public static Optional<Regions> of(Outcome outcome) {
+        return outcome.matching().map(matching -> new Regions(outcome.kind(), matching.tally(),
+                Members.of(outcome, Side.LEFT), pairs(matching), Members.of(outcome, Side.RIGHT)));
     }
 
-    /** The rows of a side that have a partner, each once. */
-    public List<Integer> partnered(Side side) {
-        return side.of(leftPartnered, rightPartnered);
+    private static List<ResultRow.Met> pairs(Matching matching) {
+        RowPairs pairs = matching.pairs();
+        int[] matched = IntStream.range(0, pairs.leftRows()).filter(row -> pairs.count(row) > 0).toArray();
+        long[] before = new long[matched.length + 1];
+        for (int i = 0; i < matched.length; i++) before[i + 1] = before[i] + pairs.count(matched[i]);
+        return LazyList.of((int) Math.min(pairs.size(), Integer.MAX_VALUE), n -> {
+            int found = Arrays.binarySearch(before, n);
+            int i = found >= 0 ? found : -found - 2;
+            return new ResultRow.Met(matched[i], pairs.right(matched[i], (int) (n - before[i])));
+        });
+    }
+
+    /** The rows of a side. */
+    public Members of(Side side) {
+        return side.of(left, right);
     }
 
     /** Whether some row is in more than one pair, so that there are more pairs than rows. */
     public boolean multiplies() {
-        return tally.pairs() > Math.min(leftPartnered.size(), rightPartnered.size());
+        return tally.pairs() > Math.min(left.matched().size(), right.matched().size());
     }
 
     /** How many pairs there are; the list of them may be cut where a list cannot hold more. */

@@ -142,7 +142,7 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     /** The steps of what the scene shows, rows matched in that way wherever it fits; a problem where it cannot run. */
     public Checked<Timeline> timeline(Way way) {
         return scene.written().filter(_ -> !isPlain())
-                .map(query -> query.on(tables).map(result -> Timeline.keepingInTurn(result, way)))
+                .map(query -> query.on(tables).map(result -> Timeline.of(result, way)))
                 .orElseGet(() -> plan().map(plan -> Timeline.of(MatchTimeline.of(Outcome.of(plan), way))));
     }
 

@@ -4,17 +4,18 @@ import java.util.List;
 import java.util.stream.Collectors;
 import lunko.engine.Join;
 import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 import lunko.engine.Partnership;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
 
 /** The inner rows are put into buckets of equal keys, and every outer row is compared with those of its bucket. */
-record ByBuckets(Join join, Matching matching, Matching buckets) implements Course {
+record ByBuckets(Join join, RowPairs decisions, RowPairs buckets) implements Course {
 
-    static ByBuckets of(Join join, Matching matching) {
+    static ByBuckets of(Join join, RowPairs decisions) {
         Join keys = new Join(JoinKind.INNER, join.left(), join.right(), Partnership.ofEqual(join.on().equal()));
-        return new ByBuckets(join, matching, join.on().isEquality() ? matching : Matching.of(keys));
+        return new ByBuckets(join, decisions, Matching.of(keys).pairs());
     }
 
     @Override
@@ -43,17 +44,17 @@ record ByBuckets(Join join, Matching matching, Matching buckets) implements Cour
 
     @Override
     public int compared(int outer) {
-        return join.kind().stopsAtFirst() && matching.partners(outer) > 0
-                ? indexOf(outer, matching.partner(outer, 0)) + 1 : buckets.partners(outer);
+        return join.kind().stopsAtFirst() && decisions.count(outer) > 0
+                ? indexOf(outer, decisions.right(outer, 0)) + 1 : buckets.count(outer);
     }
 
     @Override
     public int innerAt(int outer, int n) {
-        return buckets.partner(outer, n);
+        return buckets.right(outer, n);
     }
 
     @Override
     public int indexOf(int outer, int partner) {
-        return buckets.partnersBefore(outer, partner);
+        return buckets.before(outer, partner);
     }
 }

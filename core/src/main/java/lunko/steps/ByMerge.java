@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import lunko.engine.Equality;
 import lunko.engine.Join;
-import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 import lunko.engine.ValueOrder;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
@@ -20,7 +20,7 @@ import lunko.table.Value;
 final class ByMerge implements Course {
     private final Join join;
     private final JoinKind kind;
-    private final Matching matching;
+    private final RowPairs decisions;
     private final int[] outers;
     private final int[] turns;
     private final int[] inners;
@@ -32,26 +32,26 @@ final class ByMerge implements Course {
     private final int[] low;
     private final int[] high;
 
-    private ByMerge(Join join, Matching matching) {
+    private ByMerge(Join join, RowPairs decisions) {
         this.join = join;
         this.kind = join.kind();
-        this.matching = matching;
+        this.decisions = decisions;
         List<Equality> on = join.on().equal();
         outers = IntStream.concat(sorted(join, Side.LEFT).stream().mapToInt(row -> row),
-                IntStream.range(0, matching.leftRows())
+                IntStream.range(0, decisions.leftRows())
                         .filter(row -> hasNoKey(join.row(Side.LEFT, row), on, Side.LEFT)))
                 .toArray();
         inners = sorted(join, Side.RIGHT).stream().mapToInt(row -> row).toArray();
-        turns = inverse(outers, matching.leftRows());
-        placeOfInner = inverse(inners, matching.rightRows());
+        turns = inverse(outers, decisions.leftRows());
+        placeOfInner = inverse(inners, decisions.rightRows());
         start = new int[outers.length];
         low = new int[outers.length];
         high = new int[outers.length];
         goThrough(join, on);
     }
 
-    static ByMerge of(Join join, Matching matching) {
-        return new ByMerge(join, matching);
+    static ByMerge of(Join join, RowPairs decisions) {
+        return new ByMerge(join, decisions);
     }
 
     private static boolean hasNoKey(List<Value> row, List<Equality> on, Side side) {
@@ -137,7 +137,7 @@ final class ByMerge implements Course {
 
     @Override
     public int compared(int outer) {
-        if (kind.stopsAtFirst() && matching.partners(outer) > 0) return indexOf(outer, matching.partner(outer, 0)) + 1;
+        if (kind.stopsAtFirst() && decisions.count(outer) > 0) return indexOf(outer, decisions.right(outer, 0)) + 1;
         int turn = turns[outer];
         return Math.min(high[turn] + 1, inners.length) - start[turn];
     }

@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import lunko.engine.Comparison;
 import lunko.engine.Equality;
 import lunko.engine.Join;
-import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 import lunko.engine.Partnership;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
@@ -24,7 +24,7 @@ final class CompareWhy {
     private final Partnership on;
     private final JoinKind kind;
     private final Side outer;
-    private final Matching matching;
+    private final RowPairs decisions;
     private final Way way;
 
     CompareWhy(JoinWords words, Way way) {
@@ -33,7 +33,7 @@ final class CompareWhy {
         this.on = join.on();
         this.kind = join.kind();
         this.outer = words.outer();
-        this.matching = words.matching();
+        this.decisions = words.decisions();
         this.way = way;
     }
 
@@ -136,13 +136,13 @@ final class CompareWhy {
         if (way != Way.ROWS) return;
         int row = outer.of(step.left(), step.right());
         int asked = outer.of(step.right(), step.left());
-        if (asked == matching.rightRows() - 1 && matching.partners(row) == 0) {
+        if (asked == decisions.rightRows() - 1 && decisions.count(row) == 0) {
             text.plain(" That was the last of ");
             words.table(text, words.inner()).plain(", so ");
             words.name(text, outer, row).plain(" has no partner");
             words.leftOut(text, row);
         }
-        if (!kind.stopsAtFirst() && row == matching.leftRows() - 1 && matching.firstPartner(asked).isEmpty()) {
+        if (!kind.stopsAtFirst() && row == decisions.leftRows() - 1 && decisions.firstLeft(asked).isEmpty()) {
             text.plain(" No row of ");
             words.table(text, outer).plain(" is left for ");
             words.name(text, words.inner(), asked);

@@ -2,16 +2,16 @@ package lunko.steps;
 
 import lunko.engine.Equality;
 import lunko.engine.Join;
-import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
 
 /**
  * How the sentences about a join name its tables, rows and columns.
  *
- * @param matching with the outer rows on the left
+ * @param decisions with the outer rows on the left
  */
-record JoinWords(Join join, Matching matching) {
+record JoinWords(Join join, RowPairs decisions) {
 
     /** The side whose rows have their turns. */
     Side outer() {
@@ -24,11 +24,11 @@ record JoinWords(Join join, Matching matching) {
 
     /** How many rows have their turns. */
     long outers() {
-        return matching.leftRows();
+        return decisions.leftRows();
     }
 
     long inners() {
-        return matching.rightRows();
+        return decisions.rightRows();
     }
 
     Phrase.Writer name(Phrase.Writer text, Side side, int row) {
@@ -45,7 +45,7 @@ record JoinWords(Join join, Matching matching) {
 
     /** Ends a sentence that says that an outer row has no partner. */
     void leftOut(Phrase.Writer text, int row) {
-        text.plain(join.kind().rowsFor(matching.partners(row)) > 0 ? "."
+        text.plain(join.kind().rowsFor(decisions.count(row)) > 0 ? "."
                 : ", and " + join.kind().withArticle() + " leaves it out.");
     }
 }

@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import lunko.engine.ResultRow;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
+import lunko.table.Truth;
 
 /**
  * Everything that is visible after a step of matching. Frames are compared by what they show.
@@ -19,16 +20,22 @@ import lunko.query.Side;
  * @param left what has become of each left row
  * @param right what has become of each right row
  * @param marks what stands beside each left and each right row, which a way of matching has put there; mostly nothing
- * @param lanes for each left row, the right rows it has met so far, in their order
+ * @param lanes for each left row, where its lanes lead so far, in the order of the right rows
  */
 public record MatchFrame(long number, Step step, Phrase why, long comparisons, List<ResultRow> landed,
-        Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Integer>> lanes)
+        Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Lane>> lanes)
         implements PartFrame {
 
     @Override
     public StageKind kind() {
         return step instanceof Step.Keep ? StageKind.KEEP : StageKind.MATCH;
     }
+
+    /**
+     * A lane from a left row to a right row that it has met: one that matches, or for NOT IN one of which it is
+     * unknown.
+     */
+    public record Lane(int right, Truth verdict) {}
 
     /** What stands beside each left and each right row; nothing, where it is the empty text. */
     public record Marks(List<String> left, List<String> right) {

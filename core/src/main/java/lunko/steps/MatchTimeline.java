@@ -8,12 +8,10 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.JoinRows;
-import lunko.engine.Joined;
 import lunko.engine.LazyList;
-import lunko.engine.Matching;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.engine.ResultRow;
+import lunko.engine.RowPairs;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -32,15 +30,10 @@ public final class MatchTimeline implements Part {
     private final Outcome outcome;
     private final Join join;
     private final JoinKind kind;
-    /**
-     * The kind whose rows land in these steps: of an outer join within a query the pairs alone, for it keeps in a part
-     * of its own.
-     */
-    private final JoinKind lands;
     private final Way way;
-    /** The join and its matching with the outer rows on the left. */
+    /** The join, and what decides about its rows, with the outer rows on the left. */
     private final Join outerFirst;
-    private final Matching matching;
+    private final RowPairs decisions;
     private final Course course;
     /** The rows in the order in which they land, and in that of the result. */
     private final JoinRows landing;
@@ -53,53 +46,39 @@ public final class MatchTimeline implements Part {
     /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
     private final int[][] decidedBy;
 
-    private MatchTimeline(Outcome outcome, JoinRows result, Way wished, JoinKind lands) {
+    private MatchTimeline(Outcome outcome, Way wished) {
         this.outcome = outcome;
         this.join = outcome.join();
         this.kind = join.kind();
-        this.lands = lands;
         this.outerFirst = join.outerFirst();
-        this.matching = outcome.driving();
-        this.result = result;
+        this.decisions = outcome.decisions().pairs();
+        this.result = outcome.lineage();
         this.way = wished.fitting(join);
-        this.course = way.course(outerFirst, matching);
-        this.landing = JoinRows.inTurns(lands, matching, course::outerAt);
+        this.course = way.course(outerFirst, outcome.decisions());
+        this.landing = JoinRows.inTurns(kind, outcome.decisions(), course::outerAt);
         this.turned = kind.outer() == Side.RIGHT;
         this.lookUps = course.looksUp() ? 1 : 0;
-        this.before = new long[matching.leftRows() + 1];
-        for (int turn = 0; turn < matching.leftRows(); turn++) {
+        this.before = new long[decisions.leftRows() + 1];
+        for (int turn = 0; turn < decisions.leftRows(); turn++) {
             int outer = course.outerAt(turn);
-            before[turn + 1] =
-                    before[turn] + lookUps + course.compared(outer) + lands.rowsFor(matching.partners(outer));
+            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + kind.rowsFor(decisions.count(outer));
         }
         this.decidedBy = kind.stopsAtFirst() ? decidedBy() : new int[0][];
-        this.why = new MatchWhy(join, matching, result, way, wished, course, comparisons(), lands != kind);
+        this.why = new MatchWhy(outcome, way, wished, course, comparisons());
     }
 
-    /** The timeline of a plan, row by row. */
-    public static MatchTimeline of(Plan plan) {
-        return of(Outcome.of(plan), Way.ROWS);
-    }
-
-    /** The timeline of a join of two tables. */
+    /** The timeline of a join, its rows matched in a way if it can be done so. */
     public static MatchTimeline of(Outcome outcome, Way way) {
-        return new MatchTimeline(outcome, outcome.lineage(), way, outcome.kind());
-    }
-
-    /** The timeline of a join within a query; of an outer join, up to the pairs. */
-    static MatchTimeline of(Joined joined, Way way) {
-        if (!joined.keeps()) return of(Outcome.of(joined), way);
-        return new MatchTimeline(Outcome.of(joined), JoinRows.of(JoinKind.INNER, joined.matching()), way,
-                JoinKind.INNER);
+        return new MatchTimeline(outcome, way);
     }
 
     private int[][] decidedBy() {
-        int[][] lists = new int[matching.rightRows()][];
+        int[][] lists = new int[decisions.rightRows()][];
         IntStream.Builder[] builders = new IntStream.Builder[lists.length];
-        for (int turn = 0; turn < matching.leftRows(); turn++) {
+        for (int turn = 0; turn < decisions.leftRows(); turn++) {
             int outer = course.outerAt(turn);
-            if (matching.partners(outer) == 0) continue;
-            int inner = matching.partner(outer, 0);
+            if (decisions.count(outer) == 0) continue;
+            int inner = decisions.right(outer, 0);
             if (builders[inner] == null) builders[inner] = IntStream.builder();
             builders[inner].add(outer);
         }
@@ -142,13 +121,13 @@ public final class MatchTimeline implements Part {
 
     @Override
     public long last() {
-        return course.preparations() + before[matching.leftRows()] + landing.size()
-                - landing.before(matching.leftRows()) + 1;
+        return course.preparations() + before[decisions.leftRows()] + landing.size()
+                - landing.before(decisions.leftRows()) + 1;
     }
 
     @Override
     public long comparisons() {
-        return comparisonsBefore(matching.leftRows());
+        return comparisonsBefore(decisions.leftRows());
     }
 
     private long comparisonsBefore(int turn) {
@@ -159,7 +138,7 @@ public final class MatchTimeline implements Part {
     public long landing(long row) {
         int turn = landing.turnOf(row);
         long first = 1 + course.preparations() + before[turn];
-        if (turn == matching.leftRows()) return first + row - landing.before(turn);
+        if (turn == decisions.leftRows()) return first + row - landing.before(turn);
         int outer = course.outerAt(turn);
         int n = (int) (row - landing.before(turn));
         if (!kind.compares()) return first + n;
@@ -176,7 +155,7 @@ public final class MatchTimeline implements Part {
         int inner = kind.outer().of(right, left);
         int turn = course.turnOf(outer);
         if (turn > moment.turn) return false;
-        if (!kind.compares()) return turn < moment.turn || matching.partnersBefore(outer, inner) < moment.met;
+        if (!kind.compares()) return turn < moment.turn || decisions.before(outer, inner) < moment.met;
         int compared = turn < moment.turn ? course.compared(outer) : moment.compared;
         return IntStream.range(0, compared).anyMatch(n -> course.innerAt(outer, n) == inner);
     }
@@ -186,19 +165,19 @@ public final class MatchTimeline implements Part {
      * does not.
      */
     public long decided(Side side, int row) {
-        int turns = matching.leftRows();
+        int turns = decisions.leftRows();
         if (side == kind.outer()) {
             int turn = course.turnOf(row);
             if (landing.before(turn + 1) > landing.before(turn)) return landing(landing.before(turn));
             return before[turn + 1] > before[turn] ? course.preparations() + before[turn + 1] : last();
         }
-        OptionalInt first = matching.firstPartner(row);
+        OptionalInt first = decisions.firstLeft(row);
         if (first.isPresent()) {
-            return lands.bringsPairs() ? landing(
-                    landing.before(course.turnOf(first.getAsInt())) + matching.partnersBefore(first.getAsInt(), row))
+            return kind.bringsPairs() ? landing(
+                    landing.before(course.turnOf(first.getAsInt())) + decisions.before(first.getAsInt(), row))
                     : last();
         }
-        return lands.keeps(side) ? landing(landing.before(turns) + matching.rightAloneBefore(row)) : last();
+        return kind.keeps(side) ? landing(landing.before(turns) + decisions.rightAloneBefore(row)) : last();
     }
 
     /** The number of the step in which a row of the result comes in. */
@@ -207,7 +186,7 @@ public final class MatchTimeline implements Part {
             case ResultRow.Met(int left, int right) -> {
                 int outer = kind.outer().of(left, right);
                 yield landing(landing.before(course.turnOf(outer))
-                        + matching.partnersBefore(outer, kind.outer().of(right, left)));
+                        + decisions.before(outer, kind.outer().of(right, left)));
             }
             case ResultRow.Kept(Side side, int one) -> decided(side, one);
             case ResultRow.Taken(Side side, int one) -> decided(side, one);
@@ -223,10 +202,10 @@ public final class MatchTimeline implements Part {
         int inner = kind.outer().of(right, left);
         int turn = course.turnOf(outer);
         long first = 1 + course.preparations() + before[turn] + lookUps;
-        if (!kind.compares()) return first + matching.partnersBefore(outer, inner);
+        if (!kind.compares()) return first + decisions.before(outer, inner);
         OptionalInt n =
                 IntStream.range(0, course.compared(outer)).filter(at -> course.innerAt(outer, at) == inner).findFirst();
-        return n.isEmpty() ? last() : first + n.getAsInt() + (lands.bringsPairs() ? seenAt(outer, n.getAsInt()) : 0);
+        return n.isEmpty() ? last() : first + n.getAsInt() + (kind.bringsPairs() ? seenAt(outer, n.getAsInt()) : 0);
     }
 
     /**
@@ -247,8 +226,8 @@ public final class MatchTimeline implements Part {
     public long nextTurn(long number) {
         long index = number - 1 - course.preparations();
         int next = index < 0 ? 0 : turnAt(index) + 1;
-        while (next < matching.leftRows() && before[next + 1] == before[next]) next++;
-        return next > matching.leftRows() ? last() : Math.min(last(), 1 + course.preparations() + before[next]);
+        while (next < decisions.leftRows() && before[next + 1] == before[next]) next++;
+        return next > decisions.leftRows() ? last() : Math.min(last(), 1 + course.preparations() + before[next]);
     }
 
     @Override
@@ -256,8 +235,8 @@ public final class MatchTimeline implements Part {
         Objects.checkIndex(number, last() + 1);
         Moment moment = moment(number);
         Step step = turned ? moment.step.mirrored() : moment.step;
-        List<RowState> outer = LazyList.of(matching.leftRows(), row -> outerState(moment, row));
-        List<RowState> inner = LazyList.of(matching.rightRows(), row -> innerState(moment, row));
+        List<RowState> outer = LazyList.of(decisions.leftRows(), row -> outerState(moment, row));
+        List<RowState> inner = LazyList.of(decisions.rightRows(), row -> innerState(moment, row));
         boolean done = moment.step instanceof Step.Finish;
         return new MatchFrame(number, step, why.of(step, moment.landed), moment.comparisons,
                 LazyList.of((int) Math.min(moment.landed, Integer.MAX_VALUE), done ? result::row : landing::row),
@@ -266,8 +245,8 @@ public final class MatchTimeline implements Part {
     }
 
     private MatchFrame.Marks marks(int prepared) {
-        List<String> outer = LazyList.of(matching.leftRows(), row -> course.mark(Side.LEFT, row, prepared));
-        List<String> inner = LazyList.of(matching.rightRows(), row -> course.mark(Side.RIGHT, row, prepared));
+        List<String> outer = LazyList.of(decisions.leftRows(), row -> course.mark(Side.LEFT, row, prepared));
+        List<String> inner = LazyList.of(decisions.rightRows(), row -> course.mark(Side.RIGHT, row, prepared));
         return new MatchFrame.Marks(turned ? inner : outer, turned ? outer : inner);
     }
 
@@ -279,7 +258,7 @@ public final class MatchTimeline implements Part {
     private record Moment(Step step, int turn, int compared, int met, long comparisons, long landed) {}
 
     private Moment moment(long number) {
-        int turns = matching.leftRows();
+        int turns = decisions.leftRows();
         long index = number - 1 - course.preparations();
         if (number == 0) return new Moment(new Step.Start(), 0, 0, 0, 0, 0);
         if (number == last()) return new Moment(new Step.Finish(), turns, 0, 0, comparisons(), landing.size());
@@ -289,32 +268,32 @@ public final class MatchTimeline implements Part {
         long comparisons = comparisonsBefore(turn);
         if (turn == turns) {
             int more = (int) (index - before[turns]);
-            return new Moment(new Step.Keep(Side.RIGHT, matching.rightAlone(more)), turns, 0, 0, comparisons,
+            return new Moment(new Step.Keep(Side.RIGHT, decisions.rightAlone(more)), turns, 0, 0, comparisons,
                     landed + more + 1);
         }
         int outer = course.outerAt(turn);
         int offset = (int) (index - before[turn]) - lookUps;
         if (offset < 0) return new Moment(new Step.Look(Side.LEFT, outer), turn, 0, 0, comparisons, landed);
         if (!kind.compares()) {
-            return new Moment(new Step.Pair(outer, matching.partner(outer, offset)), turn, 0, offset + 1, 0,
+            return new Moment(new Step.Pair(outer, decisions.right(outer, offset)), turn, 0, offset + 1, 0,
                     landed + offset + 1);
         }
-        int met = lands.bringsPairs() ? metAt(outer, offset) : 0;
+        int met = kind.bringsPairs() ? metAt(outer, offset) : 0;
         int compared = offset - met;
-        if (met > 0 && course.indexOf(outer, matching.partner(outer, met - 1)) + met == offset) {
-            int partner = matching.partner(outer, met - 1);
+        if (met > 0 && course.indexOf(outer, decisions.right(outer, met - 1)) + met == offset) {
+            int partner = decisions.right(outer, met - 1);
             return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1,
                     landed + met);
         }
         if (compared == course.compared(outer)) {
             boolean one = kind.stopsAtFirst();
             return new Moment(one ? new Step.Take(Side.LEFT, outer) : new Step.Keep(Side.LEFT, outer), turn, compared,
-                    Math.min(matching.partners(outer), 1), comparisons + compared, landed + 1);
+                    decisions.count(outer), comparisons + compared, landed + 1);
         }
         int inner = course.innerAt(outer, compared);
         Truth verdict = outerFirst.verdict(outer, inner);
         boolean decided = kind.stopsAtFirst() && join.on().meets(verdict);
-        int seen = lands.bringsPairs() ? met : kind.stopsAtFirst() ? decided ? 1 : 0 : seenAt(outer, compared + 1);
+        int seen = kind.bringsPairs() ? met : kind.stopsAtFirst() ? decided ? 1 : 0 : seenAt(outer, compared + 1);
         return new Moment(new Step.Compare(outer, inner, verdict), turn, compared + 1, seen, comparisons + compared + 1,
                 landed + met);
     }
@@ -322,7 +301,7 @@ public final class MatchTimeline implements Part {
     /** The turn whose steps the one of this index is among: the last that begins at or before it. */
     private int turnAt(long index) {
         int low = 0;
-        int high = matching.leftRows();
+        int high = decisions.leftRows();
         while (low < high) {
             int middle = (low + high + 1) >>> 1;
             if (before[middle] <= index) low = middle;
@@ -334,10 +313,10 @@ public final class MatchTimeline implements Part {
     /** How many pairs of a row have landed after so many of its steps: the n-th lands n steps after its comparison. */
     private int metAt(int outer, int offset) {
         int low = 0;
-        int high = matching.partners(outer);
+        int high = decisions.count(outer);
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (course.indexOf(outer, matching.partner(outer, middle)) + middle + 1 <= offset) low = middle + 1;
+            if (course.indexOf(outer, decisions.right(outer, middle)) + middle + 1 <= offset) low = middle + 1;
             else high = middle;
         }
         return low;
@@ -346,10 +325,10 @@ public final class MatchTimeline implements Part {
     /** How many partners of a row are among the first so many that it is compared with. */
     private int seenAt(int outer, int compared) {
         int low = 0;
-        int high = matching.partners(outer);
+        int high = decisions.count(outer);
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (course.indexOf(outer, matching.partner(outer, middle)) < compared) low = middle + 1;
+            if (course.indexOf(outer, decisions.right(outer, middle)) < compared) low = middle + 1;
             else high = middle;
         }
         return low;
@@ -358,7 +337,7 @@ public final class MatchTimeline implements Part {
     private Optional<ResultRow> pending(Moment moment) {
         boolean undecided = moment.step instanceof Step.Compare(int _, int _, var verdict)
                 && !join.on().meets(verdict) && moment.met == 0;
-        if (!undecided || lands.rowsFor(0) == 0) return Optional.empty();
+        if (!undecided || kind.rowsFor(0) == 0) return Optional.empty();
         int outer = course.outerAt(moment.turn);
         return Optional.of(kind.only().isPresent() ? new ResultRow.Taken(kind.outer(), outer)
                 : new ResultRow.Kept(kind.outer(), outer));
@@ -367,8 +346,7 @@ public final class MatchTimeline implements Part {
     /** How many partners an outer row has met so far. */
     private int met(Moment moment, int outer) {
         int turn = course.turnOf(outer);
-        int all = kind.stopsAtFirst() ? Math.min(matching.partners(outer), 1) : matching.partners(outer);
-        if (turn < moment.turn) return all;
+        if (turn < moment.turn) return decisions.count(outer);
         return turn == moment.turn ? moment.met : 0;
     }
 
@@ -379,40 +357,52 @@ public final class MatchTimeline implements Part {
         boolean landed = now && (moment.step instanceof Step.Keep || moment.step instanceof Step.Take);
         boolean seenAll = now && kind.compares() && moment.compared == course.compared(outer)
                 && !(moment.step instanceof Step.Place || moment.step instanceof Step.Sort);
-        if (lands != kind && kind.keeps(Side.LEFT)) return RowState.OPEN;
         if (kind.rowsFor(0) > 0) return turn < moment.turn || landed ? RowState.KEPT : RowState.OPEN;
-        return turn < moment.turn || seenAll && matching.partners(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
+        return turn < moment.turn || seenAll && decisions.count(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
     }
 
     private RowState innerState(Moment moment, int inner) {
         if (kind.stopsAtFirst()) {
-            return decidedBy[inner].length > 0 && met(moment, decidedBy[inner][0]) > 0 ? RowState.MET : RowState.OPEN;
+            return decidedSoFar(moment, inner).mapToObj(outer -> verdict(outer, inner)).reduce(Truth::or)
+                    .map(verdict -> verdict == Truth.TRUE ? RowState.MET : RowState.UNKNOWN).orElse(RowState.OPEN);
         }
-        OptionalInt first = matching.firstPartner(inner);
+        OptionalInt first = decisions.firstLeft(inner);
         if (first.isPresent()) {
             if (!hasMet(moment, first.getAsInt(), inner)) return RowState.OPEN;
             return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
         }
-        int turns = matching.leftRows();
+        int turns = decisions.leftRows();
         boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
                 || way == Way.ROWS && moment.turn == turns - 1 && inner < moment.compared;
-        if (!seenByAll || lands != kind && kind.keeps(Side.RIGHT)) return RowState.OPEN;
+        if (!seenByAll) return RowState.OPEN;
         if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
-        boolean landed = landing.before(turns) + matching.rightAloneBefore(inner) < moment.landed;
+        boolean landed = landing.before(turns) + decisions.rightAloneBefore(inner) < moment.landed;
         return landed ? RowState.KEPT : RowState.OPEN;
     }
 
     private boolean hasMet(Moment moment, int outer, int inner) {
         int turn = course.turnOf(outer);
-        return turn < moment.turn || turn == moment.turn && matching.partnersBefore(outer, inner) < moment.met;
+        return turn < moment.turn || turn == moment.turn && decisions.before(outer, inner) < moment.met;
     }
 
-    private List<List<Integer>> lanes(Moment moment) {
+    /** The outer rows about which an inner row has decided. */
+    private IntStream decidedSoFar(Moment moment, int inner) {
+        return Arrays.stream(decidedBy[inner]).filter(outer -> met(moment, outer) > 0);
+    }
+
+    /** The verdict on two rows of which the inner one decides about the outer one. */
+    private Truth verdict(int outer, int inner) {
+        return join.on().notIn().isEmpty() ? Truth.TRUE : outerFirst.verdict(outer, inner);
+    }
+
+    private List<List<MatchFrame.Lane>> lanes(Moment moment) {
         if (!turned) {
-            return LazyList.of(matching.leftRows(),
-                    outer -> LazyList.of(met(moment, outer), n -> matching.partner(outer, n)));
+            return LazyList.of(decisions.leftRows(), outer -> LazyList.of(met(moment, outer), n -> {
+                int inner = decisions.right(outer, n);
+                return new MatchFrame.Lane(inner, verdict(outer, inner));
+            }));
         }
-        return LazyList.of(matching.rightRows(), inner -> Arrays.stream(decidedBy[inner])
-                .filter(outer -> met(moment, outer) > 0).boxed().toList());
+        return LazyList.of(decisions.rightRows(), inner -> decidedSoFar(moment, inner)
+                .mapToObj(outer -> new MatchFrame.Lane(outer, verdict(outer, inner))).toList());
     }
 }

@@ -10,19 +10,19 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import lunko.engine.Comparison;
 import lunko.engine.Join;
-import lunko.engine.JoinRows;
-import lunko.engine.Matching;
+import lunko.engine.Outcome;
+import lunko.engine.RowPairs;
 import lunko.engine.Partnership;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.Tally;
 
 /** The sentences that explain the steps of one join, naming its actual rows and values. */
 final class MatchWhy {
     /** Of a long list of rows, so many are named. */
     private static final int MOST_NAMED = 8;
 
+    private final Outcome outcome;
     private final JoinWords words;
     private final CompareWhy compared;
     private final Join join;
@@ -30,30 +30,24 @@ final class MatchWhy {
     private final JoinKind kind;
     private final Side outer;
     /** With the outer rows on the left. */
-    private final Matching matching;
-    private final JoinRows result;
+    private final RowPairs decisions;
     private final Way way;
     private final Way wished;
     private final Course course;
     private final long comparisons;
-    /** Whether the partnerless are kept in a part of its own, after this one. */
-    private final boolean keepsLater;
-
-    MatchWhy(Join join, Matching matching, JoinRows result, Way way, Way wished, Course course, long comparisons,
-            boolean keepsLater) {
-        this.words = new JoinWords(join, matching);
+    MatchWhy(Outcome outcome, Way way, Way wished, Course course, long comparisons) {
+        this.outcome = outcome;
+        this.join = outcome.join();
+        this.decisions = outcome.decisions().pairs();
+        this.words = new JoinWords(join, decisions);
         this.compared = new CompareWhy(words, way);
-        this.join = join;
         this.on = join.on();
         this.kind = join.kind();
         this.outer = kind.outer();
-        this.matching = matching;
-        this.result = result;
         this.way = way;
         this.wished = wished;
         this.course = course;
         this.comparisons = comparisons;
-        this.keepsLater = keepsLater;
     }
 
     /** Why a step happens; {@code landed} is how many rows the result has after it. */
@@ -157,7 +151,7 @@ final class MatchWhy {
             words.leftOut(text, row);
             return;
         }
-        int found = course instanceof ByBuckets(var _, var _, Matching buckets) ? buckets.partners(row) : 0;
+        int found = course instanceof ByBuckets(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
         text.plain(" looks into the bucket ").code(key(side, row));
         if (found > 0) {
             text.plain(": " + rows(found) + " of ");
@@ -191,11 +185,11 @@ final class MatchWhy {
         words.name(text, Side.LEFT, step.left()).plain(" and ");
         words.name(text, Side.RIGHT, step.right()).plain(" come into the result as row " + landed + ".");
         if (!kind.compares()) return;
-        int earlier = matching.partnersBefore(step.left(), step.right());
+        int earlier = decisions.before(step.left(), step.right());
         if (earlier > 0) {
-            already(text, Side.LEFT, step.left(), matching.partner(step.left(), earlier - 1));
+            already(text, Side.LEFT, step.left(), decisions.right(step.left(), earlier - 1));
         }
-        OptionalInt first = matching.firstPartner(step.right());
+        OptionalInt first = decisions.firstLeft(step.right());
         if (first.isPresent() && first.getAsInt() < step.left()) {
             already(text, Side.RIGHT, step.right(), first.getAsInt());
         }
@@ -227,15 +221,9 @@ final class MatchWhy {
     }
 
     private void finish(Phrase.Writer text) {
-        if (keepsLater) {
-            text.plain("Matching ");
-        } else {
-            text.plain(capital(kind.withArticle()) + " of ");
-        }
-        words.table(text, Side.LEFT).plain(keepsLater ? " with " : " and ");
-        words.table(text, Side.RIGHT).plain(" gives ")
-                .strong(keepsLater ? counted(result.size(), "pair") : rows(result.size()))
-                .plain(keepsLater ? "." : ": " + kind.arithmetic(tally()) + ".");
+        words.table(text.plain(capital(kind.withArticle()) + " of "), Side.LEFT).plain(" and ");
+        words.table(text, Side.RIGHT).plain(" gives ").strong(rows(outcome.size()))
+                .plain(": " + outcome.arithmetic() + ".");
         if (way != Way.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
                     + (kind.stopsAtFirst() ? "would take up to " : "takes ") + words.outers() * words.inners() + ".");
@@ -247,7 +235,7 @@ final class MatchWhy {
         if (!kind.compares() || kind.stopsAtFirst()) return;
         List<Phrase> leftOut = new ArrayList<>();
         for (Side side : Side.values()) {
-            long alone = side.of(matching.tally().leftAlone(), matching.tally().rightAlone());
+            long alone = side.of(decisions.leftAlone(), (long) decisions.rightAlone());
             if (kind.keeps(side) || alone == 0) continue;
             leftOut.add(words.table(Phrase.write().plain(rows(alone) + " of "), side).done());
         }
@@ -255,11 +243,5 @@ final class MatchWhy {
         text.plain(" Left out for want of a partner: ").phrase(leftOut.getFirst());
         leftOut.stream().skip(1).forEach(more -> text.plain(", ").phrase(more));
         text.plain(".");
-    }
-
-    private Tally tally() {
-        Tally tally = matching.tally();
-        return outer == Side.LEFT ? tally
-                : new Tally(tally.rightRows(), tally.leftRows(), tally.pairs(), tally.rightAlone(), tally.leftAlone());
     }
 }

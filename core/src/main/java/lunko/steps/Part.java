@@ -1,6 +1,6 @@
 package lunko.steps;
 
-import java.util.List;
+import java.util.Optional;
 import lunko.engine.Chosen;
 import lunko.engine.Combined;
 import lunko.engine.Cut;
@@ -49,24 +49,18 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */
     PartFrame at(long number);
 
-    /**
-     * The parts of a stage: none if it does nothing, and two if it is an outer join, which matches and then keeps,
-     * unless each row
-     * is to be kept at the end of its turn.
-     */
-    static List<Part> of(Stage stage, Way way, boolean keepsInTurn) {
+    /** The steps of a stage; nothing, if it does nothing that could be shown. */
+    static Optional<Part> of(Stage stage, Way way) {
         return switch (stage) {
-            case Source _,Named _ -> List.of();
-            case Joined joined when keepsInTurn -> List.of(MatchTimeline.of(Outcome.of(joined), way));
-            case Joined joined when joined.keeps() -> List.of(MatchTimeline.of(joined, way), RowTimeline.of(joined));
-            case Joined joined -> List.of(MatchTimeline.of(joined, way));
-            case Filtered filtered -> List.of(RowTimeline.of(filtered));
-            case Grouped grouped -> List.of(RowTimeline.of(grouped));
-            case Chosen chosen -> List.of(RowTimeline.of(chosen));
-            case Unrepeated unrepeated -> List.of(RowTimeline.of(unrepeated));
-            case Sorted sorted -> List.of(RowTimeline.of(sorted));
-            case Cut cut -> List.of(RowTimeline.of(cut));
-            case Combined combined -> List.of(RowTimeline.of(combined));
+            case Source _,Named _ -> Optional.empty();
+            case Joined joined -> Optional.of(MatchTimeline.of(Outcome.of(joined), way));
+            case Filtered filtered -> Optional.of(RowTimeline.of(filtered));
+            case Grouped grouped -> Optional.of(RowTimeline.of(grouped));
+            case Chosen chosen -> Optional.of(RowTimeline.of(chosen));
+            case Unrepeated unrepeated -> Optional.of(RowTimeline.of(unrepeated));
+            case Sorted sorted -> Optional.of(RowTimeline.of(sorted));
+            case Cut cut -> Optional.of(RowTimeline.of(cut));
+            case Combined combined -> Optional.of(RowTimeline.of(combined));
         };
     }
 }

@@ -1,16 +1,16 @@
 package lunko.steps;
 
-import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 import lunko.query.JoinKind;
 
 /** Every outer row is compared with every inner row, or with as many as decide about it. */
-record RowByRow(JoinKind kind, Matching matching) implements Course {
+record RowByRow(JoinKind kind, RowPairs decisions) implements Course {
 
     @Override
     public int compared(int outer) {
         if (!kind.compares()) return 0;
-        return kind.stopsAtFirst() && matching.partners(outer) > 0 ? matching.partner(outer, 0) + 1
-                : matching.rightRows();
+        return kind.stopsAtFirst() && decisions.count(outer) > 0 ? decisions.right(outer, 0) + 1
+                : decisions.rightRows();
     }
 
     @Override

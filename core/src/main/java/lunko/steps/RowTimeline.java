@@ -10,14 +10,11 @@ import lunko.engine.Combined;
 import lunko.engine.Cut;
 import lunko.engine.Filtered;
 import lunko.engine.Grouped;
-import lunko.engine.Joined;
 import lunko.engine.LazyList;
-import lunko.engine.Matching;
 import lunko.engine.Sorted;
 import lunko.engine.Stage;
 import lunko.engine.Unrepeated;
 import lunko.phrase.Phrase;
-import lunko.query.Side;
 import lunko.steps.RowFrame.Fate;
 import lunko.table.Truth;
 
@@ -36,7 +33,7 @@ public final class RowTimeline implements Part {
     private final int[] landed;
     private final int groups;
 
-    private RowTimeline(RowWhy why, int[] order, boolean[] struckOut, int groups, int landedBefore) {
+    private RowTimeline(RowWhy why, int[] order, boolean[] struckOut, int groups) {
         this.why = why;
         this.order = order;
         this.struckOut = struckOut;
@@ -44,7 +41,6 @@ public final class RowTimeline implements Part {
         this.stepOf = new int[struckOut.length];
         this.landed = new int[order.length + 1];
         Arrays.fill(stepOf, -1);
-        landed[0] = landedBefore;
         for (int i = 0; i < order.length; i++) {
             stepOf[order[i]] = i;
             boolean lands = !struckOut[order[i]] && why.kind() != StageKind.GROUP;
@@ -53,27 +49,7 @@ public final class RowTimeline implements Part {
     }
 
     private static RowTimeline inOrder(RowWhy why, boolean[] struckOut) {
-        return new RowTimeline(why, IntStream.range(0, struckOut.length).toArray(), struckOut, 0, 0);
-    }
-
-    /** The steps that bring the partnerless rows into the result of an outer join, the pairs being there. */
-    static RowTimeline of(Joined stage) {
-        Matching matching = stage.matching();
-        IntStream left = IntStream.range(0, matching.leftRows()).filter(row -> matching.partners(row) == 0);
-        IntStream right =
-                IntStream.range(0, matching.rightAlone()).map(n -> matching.leftRows() + matching.rightAlone(n));
-        int[] kept = IntStream.concat(stage.join().kind().keeps(Side.LEFT) ? left : IntStream.empty(),
-                stage.join().kind().keeps(Side.RIGHT) ? right : IntStream.empty()).toArray();
-        boolean[] struckOut = new boolean[matching.leftRows() + matching.rightRows()];
-        for (int row = 0; row < struckOut.length; row++) struckOut[row] = isLeftOut(stage, row);
-        return new RowTimeline(new KeptWhy(stage), kept, struckOut, 0, stage.rows().size() - kept.length);
-    }
-
-    /** Whether a row of both sides, first the left ones, has no partner and is not kept either. */
-    private static boolean isLeftOut(Joined stage, int row) {
-        int lefts = stage.matching().leftRows();
-        return row < lefts ? stage.matching().partners(row) == 0 && !stage.join().kind().keeps(Side.LEFT)
-                : stage.matching().firstPartner(row - lefts).isEmpty() && !stage.join().kind().keeps(Side.RIGHT);
+        return new RowTimeline(why, IntStream.range(0, struckOut.length).toArray(), struckOut, 0);
     }
 
     static RowTimeline of(Filtered stage) {
@@ -85,7 +61,7 @@ public final class RowTimeline implements Part {
     static RowTimeline of(Grouped stage) {
         int rows = stage.input().rows().size();
         return new RowTimeline(new GroupedWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows],
-                stage.rows().size(), 0);
+                stage.rows().size());
     }
 
     static RowTimeline of(Chosen stage) {
@@ -99,7 +75,7 @@ public final class RowTimeline implements Part {
     }
 
     static RowTimeline of(Sorted stage) {
-        return new RowTimeline(new SortedWhy(stage), stage.from(), new boolean[stage.from().length], 0, 0);
+        return new RowTimeline(new SortedWhy(stage), stage.from(), new boolean[stage.from().length], 0);
     }
 
     static RowTimeline of(Cut stage) {

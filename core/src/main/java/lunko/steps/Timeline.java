@@ -42,15 +42,10 @@ public final class Timeline {
 
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
     public static Timeline of(Stage result, Way way) {
-        return of(result, way, false);
-    }
-
-    /**
-     * The same timeline, but a row that an outer join keeps comes at the end of its turn, and not in a part after all
-     * pairs.
-     */
-    public static Timeline keepingInTurn(Stage result, Way way) {
-        return of(result, way, true);
+        List<Section> sections = new ArrayList<>();
+        add(result, way, "", sections);
+        sections.add(new Section("", new ResultPart(result)));
+        return new Timeline(List.copyOf(sections));
     }
 
     /** The timeline of a join alone. */
@@ -58,17 +53,10 @@ public final class Timeline {
         return new Timeline(List.of(new Section("", join)));
     }
 
-    private static Timeline of(Stage result, Way way, boolean keepsInTurn) {
-        List<Section> sections = new ArrayList<>();
-        add(result, way, keepsInTurn, "", sections);
-        sections.add(new Section("", new ResultPart(result)));
-        return new Timeline(List.copyOf(sections));
-    }
-
-    private static void add(Stage stage, Way way, boolean keepsInTurn, String within, List<Section> sections) {
-        for (Stage input : stage.inputs()) add(input, way, keepsInTurn, context(stage, input, within), sections);
-        for (Stage query : stage.asides()) add(query, way, keepsInTurn, WITHIN, sections);
-        for (Part part : Part.of(stage, way, keepsInTurn)) sections.add(new Section(within, part));
+    private static void add(Stage stage, Way way, String within, List<Section> sections) {
+        for (Stage input : stage.inputs()) add(input, way, context(stage, input, within), sections);
+        for (Stage query : stage.asides()) add(query, way, WITHIN, sections);
+        Part.of(stage, way).ifPresent(part -> sections.add(new Section(within, part)));
     }
 
     /**

@@ -1,7 +1,8 @@
 package lunko.steps;
 
+import lunko.engine.Decisions;
 import lunko.engine.Join;
-import lunko.engine.Matching;
+import lunko.engine.RowPairs;
 
 /** The ways of finding partners. All give the same rows; they differ in what is compared with what. */
 public enum Way {
@@ -30,11 +31,12 @@ public enum Way {
     }
 
     /** How it goes about a join whose outer side is on the left. */
-    Course course(Join join, Matching matching) {
+    Course course(Join join, Decisions made) {
+        RowPairs decisions = made.pairs();
         return switch (this) {
-            case ROWS -> new RowByRow(join.kind(), matching);
-            case BUCKETS -> ByBuckets.of(join, matching);
-            case MERGE -> ByMerge.of(join, matching);
+            case ROWS -> new RowByRow(join.kind(), decisions);
+            case BUCKETS -> ByBuckets.of(join, decisions);
+            case MERGE -> ByMerge.of(join, decisions);
         };
     }
 }

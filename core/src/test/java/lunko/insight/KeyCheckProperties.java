@@ -43,7 +43,7 @@ class KeyCheckProperties {
             assertThat(Stream.of(keys.partneredRows(), keys.aloneRows(), keys.withoutKey()).mapToInt(List::size).sum())
                     .isEqualTo(plan.on(side).rows().size());
         }
-        assertThat(check.left().partneredRows()).allMatch(row -> matching.partners(row) > 0);
+        assertThat(check.left().partneredRows()).allMatch(row -> matching.pairs().count(row) > 0);
         assertThat(Finding.of(check, plan.query().on())).isNotEmpty();
     }
 

@@ -144,7 +144,7 @@ class WrittenQueryTest {
                 "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
                         + "r.hive_no = h.hive_no")
                 .on(DEMO.tables()).expect();
-        MatchTimeline second = (MatchTimeline) Timeline.keepingInTurn(chain, Way.ROWS).parts().get(1);
+        MatchTimeline second = (MatchTimeline) Timeline.of(chain, Way.ROWS).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
         assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
         assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name)

@@ -24,7 +24,6 @@ class QueryStepsTest {
                 ORDER BY n DESC, 1 OFFSET 1 ROW FETCH FIRST 2 ROWS ONLY""", Way.ROWS);
         assertThat(titles(timeline)).containsExactly(
                 "Match hives with keepers: full outer join, row by row",
-                "Keep the partnerless of hives and of keepers",
                 "Query within: put keepers into one group",
                 "Query within: choose the columns min",
                 "Filter hives + keepers by WHERE",
@@ -36,9 +35,8 @@ class QueryStepsTest {
                 "Cut out a stretch of rows",
                 "The result");
         assertThat(whys(timeline)).contains(
-                "Matching hives with keepers gives 3 pairs.",
-                "Sainfoin has no partner among the 4 rows of keepers. It is kept all the same, as row 5 of the "
-                        + "join, with NULL in every column of keepers.",
+                "Sainfoin has no partner among the 4 rows of keepers. A full outer join keeps it all the same, as "
+                        + "row 5, with NULL in every column of keepers.",
                 "A full outer join of hives and keepers gives 7 rows: 3 pairs + 2 + 2 kept.",
                 "The one group has 4 rows and becomes row 1: MIN(keeper_id) 11.",
                 "12 > 11 is true: Heather + Tam stays, as row 1.",
@@ -107,8 +105,8 @@ class QueryStepsTest {
         assertThat(whys(timeline(query, Way.BUCKETS))).contains("Oda goes into the bucket 11.",
                 "Bramble looks into the bucket 11: 1 row of keepers is there.",
                 "Linden has no keeper_id and looks into no bucket, so it has no partner.",
-                "Matching hives with keepers gives 3 pairs. It took 3 comparisons; row by row it takes 20. Left out "
-                        + "for want of a partner: 2 rows of keepers.");
+                "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. It took 3 comparisons; row by "
+                        + "row it takes 20. Left out for want of a partner: 2 rows of keepers.");
         assertThat(whys(timeline(query, Way.MERGE))).contains(
                 "hives by keeper_id: Clover 11, Bramble 11, Heather 12, Sainfoin 15. 1 row without a key is put "
                         + "aside: NULL is equal to nothing.",

@@ -28,7 +28,7 @@ class TimelineProperties {
 
     @Property
     void goingToAStepShowsTheSameAsSteppingThere(@ForAll Plan plan) {
-        MatchTimeline timeline = MatchTimeline.of(plan);
+        MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
         List<MatchFrame> walked = new Walk(plan).frames();
 
         assertThat(timeline.last() + 1).isEqualTo(walked.size());
@@ -71,7 +71,7 @@ class TimelineProperties {
 
     @Property(tries = 200)
     void stepsAreFoundByWhatIsDecidedInThem(@ForAll Plan plan) {
-        MatchTimeline timeline = MatchTimeline.of(plan);
+        MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
         List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
         for (MatchFrame frame : frames) {
             int landed = frame.landed().size();
@@ -124,7 +124,7 @@ class TimelineProperties {
         private final List<ResultRow> landed = new ArrayList<>();
         private final List<RowState> left;
         private final List<RowState> right;
-        private final List<List<Integer>> lanes = new ArrayList<>();
+        private final List<List<MatchFrame.Lane>> lanes = new ArrayList<>();
         private long comparisons;
 
         Walk(Plan plan) {
@@ -158,7 +158,7 @@ class TimelineProperties {
                     if (partnered) {
                         outer.set(o, kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT);
                         inner.set(i, RowState.MET);
-                        lanes.get(l).add(r);
+                        lanes.get(l).add(new MatchFrame.Lane(r, verdict));
                     } else if (i == inner.size() - 1 && kind.takesPartnered()) {
                         outer.set(o, RowState.LEFT_OUT);
                     }
@@ -201,7 +201,7 @@ class TimelineProperties {
                 if (verdict == Truth.TRUE && !kind.bringsPairs()) {
                     left.set(l, RowState.LEFT_OUT);
                     right.set(r, RowState.LEFT_OUT);
-                    lanes.get(l).add(r);
+                    lanes.get(l).add(new MatchFrame.Lane(r, verdict));
                 }
                 boolean alone = verdict != Truth.TRUE && left.get(l) == RowState.OPEN;
                 if (alone && r == right.size() - 1 && !kind.keeps(Side.LEFT)) left.set(l, RowState.LEFT_OUT);
@@ -214,7 +214,7 @@ class TimelineProperties {
             if (verdict != Truth.TRUE || !kind.bringsPairs()) return;
             left.set(l, RowState.MET);
             right.set(r, RowState.MET);
-            lanes.get(l).add(r);
+            lanes.get(l).add(new MatchFrame.Lane(r, verdict));
             landed.add(new ResultRow.Met(l, r));
             see(new Step.Pair(l, r), Optional.empty());
         }

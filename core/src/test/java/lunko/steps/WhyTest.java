@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.LongStream;
+import lunko.engine.Outcome;
 import lunko.engine.Plan;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
@@ -62,13 +63,14 @@ class WhyTest {
         Table plots = Table.of("plots", columns, List.of(right));
         Query query = Query.of(sites, JoinKind.FULL_OUTER, plots,
                 List.of(new KeyPair("no", "no"), new KeyPair("wood", "wood")));
-        String whole = MatchTimeline.of(Plan.bind(query, List.of(sites, plots)).expect()).at(1).why().text();
+        String whole = MatchTimeline.of(Outcome.of(Plan.bind(query, List.of(sites, plots)).expect()), Way.ROWS).at(1)
+                .why().text();
         int tail = whole.indexOf(" That was the last");
         return tail < 0 ? whole : whole.substring(0, tail);
     }
 
     private static List<String> whys(JoinKind kind) {
-        MatchTimeline timeline = MatchTimeline.of(DemoLesson.lesson().of(kind).plan().expect());
+        MatchTimeline timeline = MatchTimeline.of(Outcome.of(DemoLesson.lesson().of(kind).plan().expect()), Way.ROWS);
         return LongStream.rangeClosed(0, timeline.last()).mapToObj(n -> timeline.at(n).why().text()).toList();
     }
 }

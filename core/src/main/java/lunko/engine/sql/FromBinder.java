@@ -252,14 +252,16 @@ final class FromBinder {
         BoundFrom merged = merged(joined, left, right, common);
         return common.size() != 1 ? merged : merged.then(env -> {
             Stage stage = merged.stage().apply(env);
-            if (stage instanceof Joined made) noteDoubtful(joined, names.getFirst(), made.matching());
+            // NATURAL joins bring pairs, so what decided is all that match.
+            if (stage instanceof Joined made)
+                noteDoubtful(joined, names.getFirst(), new Matching(made.decisions().pairs()));
             return stage;
         });
     }
 
     /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
     private void noteDoubtful(FromItem.Joined joined, String column, Matching matching) {
-        boolean anybody = matching.leftRows() > 0 && matching.rightRows() > 0;
+        boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
         String otherwise = ": if other columns belong together, write ON and those.";
         if (anybody && matching.tally().pairs() == 0) {
             places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);

@@ -93,7 +93,7 @@ class RealDatabasesProperties {
         if (!steps) return;
         for (Way way : Way.values()) {
             walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
-            walk(Timeline.keepingInTurn(answer.stages().orElseThrow(), way), result.rows().size(), text);
+            walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
         }
     }
 

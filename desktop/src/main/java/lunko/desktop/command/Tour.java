@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
 import lunko.desktop.show.Picture;
+import lunko.engine.Outcome;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -59,7 +60,7 @@ final class Tour {
         out.println(run.kind().title() + " join");
         run.plan().handle(plan -> {
             out.println(plan.sql());
-            MatchTimeline timeline = MatchTimeline.of(plan);
+            MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
             long told = Math.min(timeline.last(), MOST_STEPS);
             for (long number = 0; number <= told; number++) tell(timeline, number);
             if (told == timeline.last()) return;

@@ -21,12 +21,29 @@ sealed interface Drawn {
     /** The node for it. */
     Node node();
 
-    /** A lane between two rows that have met, which can be pointed at. */
-    record Lane(double from, double to, double width, boolean landing, boolean lit, Optional<Pointed> of)
-            implements Drawn {
+    /** What a lane looks like. */
+    enum Look {
+        /** Two rows have met. */
+        PLAIN("lane"),
+        /** They come into the result in this step. */
+        LANDING("lane", "lane-landing"),
+        /** They belong to what is pointed at. */
+        LIT("lane", "lane-lit"),
+        /** It is unknown whether they match. */
+        UNKNOWN("lane", "lane-unknown");
+
+        private final String[] styleClasses;
+
+        Look(String... styleClasses) {
+            this.styleClasses = styleClasses;
+        }
+    }
+
+    /** A lane between two rows, which can be pointed at. */
+    record Lane(double from, double to, double width, Look look, Optional<Pointed> of) implements Drawn {
         @Override
         public Node node() {
-            CubicCurve lane = landing ? curve("lane", "lane-landing") : lit ? curve("lane", "lane-lit") : curve("lane");
+            CubicCurve lane = curve(look.styleClasses);
             stretch(lane, from, to, width);
             lane.setUserData(of.orElse(null));
             return lane;

@@ -129,18 +129,23 @@ final class Lanes extends Pane {
         GridTable<?> right = this.right.get();
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {
             if (!left.isInView(row)) continue;
-            List<Integer> partners = frame.lanes().get(row);
-            for (int n = firstAtLeast(partners, right.firstInView()); n < partners.size(); n++) {
-                int partner = partners.get(n);
-                if (partner >= right.endOfView()) break;
-                if (!right.isInView(partner)) continue;
-                boolean landing = frame.step().equals(new Step.Pair(row, partner));
-                boolean lit = lineage.isPresent() && lineage.get().lights(Side.LEFT, row)
-                        && lineage.get().lights(Side.RIGHT, partner);
-                lanes.add(new Drawn.Lane(y(left, row), y(right, partner), getWidth(), landing, lit,
-                        Optional.of(new Pointed.Pair(row, partner))));
+            List<MatchFrame.Lane> from = frame.lanes().get(row);
+            for (int n = firstAtLeast(from, right.firstInView()); n < from.size(); n++) {
+                MatchFrame.Lane lane = from.get(n);
+                if (lane.right() >= right.endOfView()) break;
+                if (right.isInView(lane.right())) lanes.add(drawn(frame, row, lane, lineage));
             }
         }
+    }
+
+    private Drawn.Lane drawn(MatchFrame frame, int row, MatchFrame.Lane lane, Optional<Lineage> lineage) {
+        boolean lit =
+                lineage.filter(of -> of.lights(Side.LEFT, row) && of.lights(Side.RIGHT, lane.right())).isPresent();
+        Drawn.Look look = lane.verdict() == Truth.UNKNOWN ? Drawn.Look.UNKNOWN
+                : frame.step().equals(new Step.Pair(row, lane.right())) ? Drawn.Look.LANDING
+                        : lit ? Drawn.Look.LIT : Drawn.Look.PLAIN;
+        return new Drawn.Lane(y(left.get(), row), y(right.get(), lane.right()), getWidth(), look,
+                Optional.of(new Pointed.Pair(row, lane.right())));
     }
 
     /** Short lanes that lead nowhere: to a diamond where a partnerless row is kept, to a cross where it is left out. */
@@ -201,12 +206,12 @@ final class Lanes extends Pane {
         });
     }
 
-    private static int firstAtLeast(List<Integer> sorted, int value) {
+    private static int firstAtLeast(List<MatchFrame.Lane> sorted, int value) {
         int low = 0;
         int high = sorted.size();
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (sorted.get(middle) < value) low = middle + 1;
+            if (sorted.get(middle).right() < value) low = middle + 1;
             else high = middle;
         }
         return low;

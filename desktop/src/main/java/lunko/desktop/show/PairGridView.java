@@ -145,9 +145,10 @@ final class PairGridView extends Pane {
         why.resizeRelocate(getWidth() - WHY - 6, foot + 17, WHY, 24);
     }
 
-    /** How many pairs a row is in, and +1 where it is kept for having none. */
+    /** How many pairs a row is in, +1 where it is kept for having none, and ? where that is unknown. */
     private static String total(PairGrid pairs, Side side, int row) {
-        return pairs.pairs(side, row) + (pairs.keeps(side, row) ? " +1" : "");
+        return pairs.pairs(side, row) + (pairs.keeps(side, row) ? " +1" : "")
+                + (pairs.outcome().matches(side, row) == Truth.UNKNOWN ? " ?" : "");
     }
 
     private void fill() {

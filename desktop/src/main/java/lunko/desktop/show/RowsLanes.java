@@ -53,9 +53,9 @@ final class RowsLanes extends Pane {
                 if (!input.isInView(origin.row())) continue;
                 int number = hand.offset(origin.input()) + origin.row();
                 boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
-                boolean lit = stages.lights(true, number) && stages.lights(false, row);
-                lanes.add(
-                        new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), now, lit, Optional.empty()));
+                Drawn.Look look = now ? Drawn.Look.LANDING
+                        : stages.lights(true, number) && stages.lights(false, row) ? Drawn.Look.LIT : Drawn.Look.PLAIN;
+                lanes.add(new Drawn.Lane(y(input, origin.row()), y(result, row), getWidth(), look, Optional.empty()));
             }
         }
         for (int i = 0; i < before.size(); i++) {

@@ -39,7 +39,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
     public record Run(Timeline timeline, List<Joining> joinings) {}
 
     /** A join: the part of the timeline that it is, its steps, and what is to be seen of it as a whole. */
-    public record Joining(int part, MatchTimeline timeline, Regions regions, Optional<ThreeCircles> circles,
+    public record Joining(int part, MatchTimeline timeline, Optional<Regions> regions, Optional<ThreeCircles> circles,
             List<KindCount> counts) {
 
         /** What the join gives. */
@@ -179,7 +179,7 @@ public record Showing(Lesson lesson, Way way, Checked<Run> run, Optional<Frame> 
 
     /** The Venn diagram of the join at hand. */
     public Optional<Regions> regions() {
-        return joining().map(Joining::regions);
+        return joining().flatMap(Joining::regions);
     }
 
     /** How many rows each kind of join would give in the place of the one at hand. */

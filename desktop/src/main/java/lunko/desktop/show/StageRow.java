@@ -9,12 +9,14 @@ import lunko.insight.Lineage.Pointed;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
+import lunko.table.Truth;
 
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
 final class StageRow<R> extends TableRow<R> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
+    private static final PseudoClass UNKNOWN = PseudoClass.getPseudoClass("unknown");
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
 
@@ -44,10 +46,12 @@ final class StageRow<R> extends TableRow<R> {
         pseudoClassStateChanged(NOW, shown && frame.now(side).stream().anyMatch(now -> now == row));
         // Whoever points at the words of the join sees the rows that they bring together.
         boolean decided = shown && model.pointing().isAtPartAtHand()
-                && model.staged().get().outcome().filter(outcome -> outcome.hasPartner(side, row)).isPresent();
+                && model.staged().get().outcome().filter(outcome -> outcome.matches(side, row) == Truth.TRUE)
+                        .isPresent();
         pseudoClassStateChanged(LIT, decided
                 || shown && model.pointing().lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
+        pseudoClassStateChanged(UNKNOWN, state == RowState.UNKNOWN);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);
         pseudoClassStateChanged(LEFT_OUT, state == RowState.LEFT_OUT);
     }

@@ -82,8 +82,11 @@ final class VennView extends Pane {
             // A click on a region chooses a kind, where it can be chosen.
             for (JoinKind kind : JoinKind.values()) told.add(model.canChoose(kind));
             for (Side side : Side.values()) {
-                regions.alone(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
-                regions.partnered(side).stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+                Regions.Members members = regions.of(side);
+                for (List<Integer> rows : List.of(members.alone(), members.unknown(), members.matched())) {
+                    told.add(rows.size());
+                    rows.stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+                }
             }
             regions.pairs().stream().limit(MOST_LINES).forEach(
                     pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
@@ -106,9 +109,14 @@ final class VennView extends Pane {
     }
 
     private static String told(Regions regions, Join join) {
-        return regions.leftAlone().size() + " of " + join.left().title() + " without a partner, "
-                + Words.counted(regions.pairCount(), "pair") + ", "
-                + regions.rightAlone().size() + " of " + join.right().title() + " without a partner";
+        return told(regions, join, Side.LEFT) + ", " + Words.counted(regions.pairCount(), "pair") + ", "
+                + told(regions, join, Side.RIGHT);
+    }
+
+    private static String told(Regions regions, Join join, Side side) {
+        int unknown = regions.of(side).unknown().size();
+        return regions.of(side).alone().size() + " of " + join.on(side).title() + " without a partner"
+                + (unknown == 0 ? "" : ", of " + unknown + " it is unknown");
     }
 
     private void draw(Regions regions, Join join) {
@@ -151,13 +159,20 @@ final class VennView extends Pane {
         double rightAt = middle + apart / 2 + radius - lune * 0.52;
         int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
-            place(content(side.of(leftOnly, rightOnly), regions.alone(side).size(), lines, side.title(),
-                    kind.takesAlone(side), n -> row(join, side, regions.alone(side).get(n))),
-                    side.of(leftAt, rightAt), y, lune * 0.98);
+            Regions.Members members = regions.of(side);
+            // Those of which it is unknown are neither with nor without a partner; they stand below, with their sign.
+            int alone = members.alone().size();
+            VBox rows = content(side.of(leftOnly, rightOnly), alone + members.unknown().size(), lines, side.title(),
+                    kind.takesAlone(side), n -> n < alone ? row(join, side, members.alone().get(n), "")
+                            : row(join, side, members.unknown().get(n - alone), " ?"));
+            if (!members.unknown().isEmpty()) {
+                ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
+            }
+            place(rows, side.of(leftAt, rightAt), y, lune * 0.98);
         }
         place(kind.only()
-                .map(side -> content(both, regions.partnered(side).size(), lines, side.title(), met,
-                        n -> row(join, side, regions.partnered(side).get(n))))
+                .map(side -> content(both, regions.of(side).matched().size(), lines, side.title(), met,
+                        n -> row(join, side, regions.of(side).matched().get(n), "")))
                 .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
                     var pair = regions.pairs().get(n);
                     Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()),
@@ -167,19 +182,23 @@ final class VennView extends Pane {
                 })), middle, y, lens * 0.95);
 
         double foot = y + radius + 8;
-        String partnerless = pairsOnly ? "" : "no partner";
-        place(caption(join.left().title(), partnerless, "left"), leftAt, foot, FOOT - 10, lune);
+        place(caption(join.left().title(), alone(regions, Side.LEFT), "left"), leftAt, foot, FOOT - 10, lune);
         String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : "pairs";
         place(caption("", pairs, "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
         if (multiplies) {
             // Circles would have it that a row is in one place; here some are in several pairs.
             place(caption("",
-                    Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.partnered(Side.LEFT).size())
+                    Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.left().matched().size())
                             + " " + join.left().title()
-                            + " and " + Words.number(regions.partnered(Side.RIGHT).size()) + " " + join.right().title(),
+                            + " and " + Words.number(regions.right().matched().size()) + " " + join.right().title(),
                     "both"), middle, foot + FOOT - 8, MORE_FOOT, getWidth());
         }
-        place(caption(join.right().title(), partnerless, "right"), rightAt, foot, FOOT - 10, lune);
+        place(caption(join.right().title(), alone(regions, Side.RIGHT), "right"), rightAt, foot, FOOT - 10, lune);
+    }
+
+    private static String alone(Regions regions, Side side) {
+        if (!regions.kind().compares()) return "";
+        return regions.of(side).unknown().isEmpty() ? "no partner" : "no partner, ? unknown";
     }
 
     /** Lets a click choose the kind that takes these regions, if there is one. */
@@ -199,8 +218,9 @@ final class VennView extends Pane {
         return shape;
     }
 
-    private static Label row(Join join, Side side, int row) {
-        Label label = label(join.on(side).label(row), "venn-row");
+    private static Label row(Join join, Side side, int row, String sign) {
+        Label label = label(join.on(side).label(row) + sign, "venn-row");
+        if (!sign.isEmpty()) label.getStyleClass().add("venn-unknown");
         label.setUserData(new Pointed.Source(side, row));
         return label;
     }
