@@ -2,10 +2,9 @@ package lunko;
 
 import java.util.ArrayList;
 import java.util.List;
-import lunko.engine.Plan;
+import lunko.TwoTables;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -16,14 +15,14 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.Provide;
 import net.jqwik.api.domains.DomainContextBase;
 
-/** Plans over small tables in which keys repeat, are missing on either side, and are NULL; one or two key columns. */
+/** Joins of small tables in which keys repeat, are missing on either side, and are NULL; one or two key columns. */
 public final class Tables extends DomainContextBase {
 
     @Provide
-    Arbitrary<Plan> plans() {
+    Arbitrary<TwoTables> twoTables() {
         Arbitrary<List<List<Value>>> rows = keys().list().ofSize(2).list().ofMaxSize(7);
         return Combinators.combine(rows, rows, Arbitraries.of(JoinKind.class), Arbitraries.of(1, 2))
-                .as((left, right, kind, keys) -> plan(left, right, kind, keys));
+                .as(Tables::twoTables);
     }
 
     private static Arbitrary<Value> keys() {
@@ -31,11 +30,11 @@ public final class Tables extends DomainContextBase {
                 .map(value -> value == null ? Value.NULL : value);
     }
 
-    private static Plan plan(List<List<Value>> left, List<List<Value>> right, JoinKind kind, int keys) {
+    private static TwoTables twoTables(List<List<Value>> left, List<List<Value>> right, JoinKind kind, int keys) {
         Table l = table("hives", left);
         Table r = table("keepers", right);
         List<KeyPair> on = List.of(new KeyPair("a", "a"), new KeyPair("b", "b")).subList(0, keys);
-        return Plan.bind(Query.of(l, kind, r, on), List.of(l, r)).expect();
+        return new TwoTables(l, kind, r, on);
     }
 
     private static Table table(String name, List<List<Value>> keys) {
@@ -45,18 +44,5 @@ public final class Tables extends DomainContextBase {
         }
         return Table.of(name, List.of(new Column("a", Type.INTEGER), new Column("b", Type.INTEGER),
                 new Column("label", Type.TEXT)), rows);
-    }
-
-    /** The same plan as another kind of join. */
-    public static Plan as(JoinKind kind, Plan plan) {
-        List<KeyPair> on = List.of(new KeyPair("a", "a"), new KeyPair("b", "b"))
-                .subList(0, Math.max(1, plan.on().size()));
-        return Plan.bind(Query.of(plan.left(), kind, plan.right(), on), List.of(plan.left(), plan.right())).expect();
-    }
-
-    /** The same plan with its two tables in each other's place. */
-    public static Plan swapped(JoinKind kind, Plan plan) {
-        return Plan.bind(Query.of(plan.right(), kind, plan.left(), as(JoinKind.INNER, plan).query().on()),
-                List.of(plan.left(), plan.right())).expect();
     }
 }

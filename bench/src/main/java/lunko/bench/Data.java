@@ -3,10 +3,11 @@ package lunko.bench;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import lunko.engine.Plan;
+import lunko.engine.Joined;
+import lunko.engine.Outcome;
+import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -26,7 +27,13 @@ record Data(Table left, Table right) {
         return new Table(name, List.of(new Column("id", Type.INTEGER), new Column("label", Type.TEXT)), all, rows);
     }
 
-    Plan plan(JoinKind kind) {
-        return Plan.bind(Query.of(left, kind, right, List.of(new KeyPair("id", "id"))), List.of(left, right)).expect();
+    /** The lesson that joins them. */
+    Lesson lesson(JoinKind kind) {
+        return Lesson.of("", left, kind, right, List.of(new KeyPair("id", "id")));
+    }
+
+    /** What the join of them gives. */
+    Outcome outcome(JoinKind kind) {
+        return Outcome.of((Joined) lesson(kind).staged().result().expect());
     }
 }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
@@ -45,14 +44,14 @@ public class JoinBenchmark {
     public JoinKind kind;
 
     private Data data;
-    private Plan plan;
+    private String sql;
     private Optional<Connection> database = Optional.empty();
 
     /** Makes the tables. */
     @Setup
     public void load() {
         data = Data.of(ROWS);
-        plan = data.plan(kind);
+        sql = data.lesson(kind).staged().sql();
     }
 
     /** The database that a benchmark asks, its tables filled when it is first asked. */
@@ -95,7 +94,7 @@ public class JoinBenchmark {
     /** Lunko. */
     @Benchmark
     public long lunko() {
-        Outcome outcome = Outcome.of(plan);
+        Outcome outcome = data.outcome(kind);
         List<ResultColumn> columns = outcome.columns();
         long read = 0;
         for (ResultRow row : outcome.rows()) {
@@ -107,20 +106,20 @@ public class JoinBenchmark {
     /** SQLite in memory, through JDBC. */
     @Benchmark
     public long sqlite() throws SQLException {
-        return read(database("jdbc:sqlite::memory:"), plan.sql());
+        return read(database("jdbc:sqlite::memory:"), sql);
     }
 
     /** DuckDB in memory, through JDBC. */
     @Benchmark
     public long duckdb() throws SQLException {
-        return read(database("jdbc:duckdb:"), plan.sql());
+        return read(database("jdbc:duckdb:"), sql);
     }
 
     /** H2 in memory, through JDBC; it has no full outer join, and is asked for the left one instead. */
     @Benchmark
     public long h2() throws SQLException {
         return read(database("jdbc:h2:mem:;OPTIMIZE_REUSE_RESULTS=FALSE"),
-                plan.sql().replace("FULL JOIN", "LEFT JOIN"));
+                sql.replace("FULL JOIN", "LEFT JOIN"));
     }
 
     private static long read(Connection database, String query) throws SQLException {

@@ -5,12 +5,13 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
+import lunko.engine.Join;
+import lunko.engine.Joined;
 import lunko.engine.Matching;
-import lunko.engine.Plan;
 import lunko.insight.KeyCheck;
+import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -39,14 +40,14 @@ public class KeyCheckBenchmark {
 
     private Table left;
     private Table right;
-    private Plan plan;
+    private Join join;
 
     /** Makes the tables. */
     @Setup
     public void make() {
         left = table("hives", new Random(1));
         right = table("keepers", new Random(2));
-        plan = Plan.bind(Query.of(left, JoinKind.INNER, right, ON), List.of(left, right)).expect();
+        join = ((Joined) Lesson.of("", left, JoinKind.INNER, right, ON).staged().result().expect()).join();
     }
 
     private static Table table(String name, Random random) {
@@ -66,6 +67,6 @@ public class KeyCheckBenchmark {
     /** Only who is whose partner, for comparison. */
     @Benchmark
     public Matching matching() {
-        return Matching.of(plan.join());
+        return Matching.of(join);
     }
 }

@@ -7,12 +7,13 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.Showing;
+
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.show.Showing;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;

@@ -9,8 +9,10 @@ import lunko.table.Value;
  * The columns that a query selects, with their values for each row of a stage.
  *
  * @param from for each column, the column of the input that it is, if it is one as it stands
+ * @param everything whether it is {@code *}, and drops only what NATURAL or USING has made one of two
  */
 public record Chosen(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows,
+        boolean everything,
         Supplier<List<Stage>> within) implements UnaryStage {
 
     @Override

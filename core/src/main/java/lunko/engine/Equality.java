@@ -1,11 +1,36 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import lunko.problem.Checked;
+import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.table.Column;
+import lunko.table.Table;
 import lunko.table.Value;
 
 /** A left and a right column, counted from 0, whose values a join compares. */
 public record Equality(int left, int right) {
+
+    /** The two columns of a key pair; a problem if one is not there or if their types cannot be compared. */
+    public static Checked<Equality> of(KeyPair pair, Table left, Table right) {
+        return column(left, pair.left()).then(l -> column(right, pair.right()).then(r -> {
+            Column one = left.columns().get(l);
+            Column other = right.columns().get(r);
+            if (one.type().comparesWith(other.type())) return Checked.valid(new Equality(l, r));
+            return Checked.invalid(left.name() + "." + one.name() + " is " + one.type().title() + " and "
+                    + right.name() + "." + other.name() + " is " + other.type().title()
+                    + ", and SQL does not compare the two: match columns of one type.");
+        }));
+    }
+
+    private static Checked<Integer> column(Table table, String name) {
+        OptionalInt column = table.column(name);
+        if (column.isPresent()) return Checked.valid(column.getAsInt());
+        return Checked.invalid("There is no column " + name + " in " + table.name() + ", which has "
+                + table.columns().stream().map(Column::name).collect(Collectors.joining(", ")) + ".");
+    }
 
     /** The comparison for a left and a right row. */
     public Comparison of(List<Value> leftRow, List<Value> rightRow) {

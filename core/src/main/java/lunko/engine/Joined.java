@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
 
@@ -40,6 +41,16 @@ public final class Joined implements Stage {
     public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
         return Decisions.of(join, mostRows).map(decisions -> new Joined(join, decisions, once, within))
                 .filter(joined -> joined.lineage.size() <= mostRows);
+    }
+
+    /** The same sides joined by a kind that is decided by the same pairs. */
+    public Joined of(JoinKind kind) {
+        return new Joined(join.of(kind), decisions, once, within);
+    }
+
+    /** The same rows, the two sides in each other's place; of a kind that takes rows of one side. */
+    public Joined mirrored() {
+        return new Joined(join.mirrored(), decisions, once.stream().map(Equality::mirrored).toList(), within);
     }
 
     /** What was joined, and how. */

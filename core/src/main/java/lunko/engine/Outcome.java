@@ -42,11 +42,6 @@ public final class Outcome {
         this.lineage = JoinRows.of(join.kind(), decisions);
     }
 
-    /** Evaluates a plan. */
-    public static Outcome of(Plan plan) {
-        return new Outcome(plan.join(), plan.once(), Decisions.of(plan.join(), Long.MAX_VALUE).orElseThrow());
-    }
-
     /** The result of a join within a query. */
     public static Outcome of(Joined joined) {
         return new Outcome(joined.join(), joined.once(), joined.decisions());

@@ -19,6 +19,11 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
                 table.rows().stream().map(Row::values).toList());
     }
 
+    /** The same, its rows called by other columns than these if they can be. */
+    public Source namedBeside(Set<Integer> keys) {
+        return new Source(table, alias, title, new Later<>(() -> RowNames.of(table, keys)), rows);
+    }
+
     /** The same, its alias spoken too: for a table that a query takes more than once. */
     public Source withAlias() {
         return new Source(table, alias, table.name() + " " + alias, names, rows);

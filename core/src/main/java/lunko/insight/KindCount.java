@@ -3,14 +3,9 @@ package lunko.insight;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import lunko.engine.Matching;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
-import lunko.problem.Checked;
 import lunko.query.JoinKind;
-import lunko.query.Query;
 import lunko.query.Tally;
-import lunko.table.Table;
 
 /**
  * How many rows a kind of join gives on the tables at hand, and how the number comes about, in words and in figures.
@@ -22,13 +17,9 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
         return new KindCount(kind, kind.rows(tally), kind.arithmetic(tally), kind.figures(tally));
     }
 
-    /** The counts of all kinds for the tables and columns of a query; without those kinds that cannot run. */
-    public static List<KindCount> all(Query query, List<Table> tables) {
-        Optional<Tally> compared = tally(query.of(JoinKind.INNER), tables);
-        Optional<Tally> crossed = tally(query.of(JoinKind.CROSS), tables);
-        return Arrays.stream(JoinKind.values())
-                .flatMap(kind -> (kind.compares() ? compared : crossed).stream().map(tally -> of(kind, tally)))
-                .toList();
+    /** The count of a cross join, which is all that is known of two tables before anything of them is matched. */
+    public static List<KindCount> ofRows(int left, int right) {
+        return List.of(of(JoinKind.CROSS, Tally.ofRows(left, right)));
     }
 
     /**
@@ -44,10 +35,5 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
         if (kind != outcome.kind()) return outcome.tally(kind).map(tally -> of(kind, tally));
         return Optional.of(new KindCount(kind, outcome.size(), outcome.arithmetic(),
                 outcome.tally(kind).map(kind::figures).orElse("")));
-    }
-
-    private static Optional<Tally> tally(Query query, List<Table> tables) {
-        Checked<Plan> plan = Plan.bind(query, tables);
-        return plan.either(bound -> Optional.of(Matching.of(bound.join()).tally()), _ -> Optional.empty());
     }
 }

@@ -3,14 +3,13 @@ package lunko.insight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import lunko.engine.Matching;
-import lunko.engine.Plan;
+import lunko.engine.Equality;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
+import lunko.query.change.PlainJoin;
 import lunko.query.Tally;
 import lunko.table.Table;
 
@@ -38,14 +37,14 @@ public record NaturalLook(Table left, Table right, List<Common> common, List<Key
 
     /** What it would match in two tables that are linked by these columns. */
     public static NaturalLook of(Table left, Table right, List<KeyPair> link) {
-        List<KeyPair> pairs = Query.common(left, right);
+        List<KeyPair> pairs = PlainJoin.common(left, right);
         return new NaturalLook(left, right,
                 pairs.stream().map(pair -> new Common(pair, meant(pair, left, right, link))).toList(),
                 link.stream().filter(pair -> !pairs.contains(pair)).toList());
     }
 
     private static Meant meant(KeyPair pair, Table left, Table right, List<KeyPair> link) {
-        if (!(Plan.equality(pair, left, right) instanceof Checked.Valid)) return Meant.INCOMPARABLE;
+        if (!(Equality.of(pair, left, right) instanceof Checked.Valid)) return Meant.INCOMPARABLE;
         return link.contains(pair) ? Meant.LINKED : Meant.NOT_LINKED;
     }
 
@@ -60,9 +59,8 @@ public record NaturalLook(Table left, Table right, List<Common> common, List<Key
     }
 
     private Optional<Tally> tally() {
-        return Plan
-                .bind(Query.natural(left, JoinKind.INNER, right), left == right ? List.of(left) : List.of(left, right))
-                .either(plan -> Optional.of(Matching.of(plan.join()).tally()), _ -> Optional.empty());
+        KeyCheck check = KeyCheck.of(left, right, common.stream().map(Common::pair).toList());
+        return check.typesDiffer().isEmpty() ? Optional.of(check.tally()) : Optional.empty();
     }
 
     /** What is to be said of it, a sentence for each column and one for the result. */

@@ -6,7 +6,7 @@ import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
+import lunko.query.change.PlainJoin;
 import lunko.table.Table;
 
 /** What a self join does to a table: it takes it twice, under two names. */
@@ -14,7 +14,7 @@ public record SelfLook(Table table, List<KeyPair> link) {
 
     /** What is to be said of it before it is done. */
     public List<Phrase> said() {
-        Query query = Query.of(table, JoinKind.INNER, table, link);
+        PlainJoin query = PlainJoin.of(table, JoinKind.INNER, table, link);
         List<Phrase> said = new ArrayList<>();
         said.add(Phrase.write().strong(table.name()).plain(" is taken twice: as ").left(query.left().alias())
                 .plain(" on the left and as ").right(query.right().alias())
@@ -33,7 +33,7 @@ public record SelfLook(Table table, List<KeyPair> link) {
         return said;
     }
 
-    private Phrase on(Query query) {
+    private Phrase on(PlainJoin query) {
         Phrase.Writer text = Phrase.write();
         String before = "";
         for (KeyPair pair : link) {

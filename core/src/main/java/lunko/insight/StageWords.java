@@ -19,8 +19,8 @@ import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
 import lunko.engine.Unrepeated;
+import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.change.Joins;
 import lunko.query.sql.Clause;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
@@ -57,21 +57,14 @@ public final class StageWords {
     /** The words of a query that has been gone through in these steps. */
     public static StageWords of(Script script, Statement.Query query, Timeline timeline) {
         StageWords words = new StageWords(script);
-        if (timeline.parts().getLast() instanceof ResultPart(Stage result)) words.query(query.query(), result);
-        else if (timeline.parts().getFirst() instanceof MatchTimeline alone) words.alone(query.query(), alone.join());
+        words.query(query.query(), timeline.result());
         return words;
     }
 
-    /** A plain join, of which there is no stage: the one join of FROM, or what WHERE asks. */
-    private void alone(QueryExpression query, Join join) {
-        List<FromItem.Joined> all = Joins.of(query);
-        if (!all.isEmpty()) note(join, all.getLast());
-        else if (query.body() instanceof QueryBody.Select select) select.where().ifPresent(where -> asked(join, where));
-        if (!all.isEmpty() && query.body() instanceof QueryBody.Select select) {
-            // What takes the pairs away belongs to the join as well.
-            script.stretch(select, Clause.WHERE).ifPresent(where -> joins.computeIfPresent(join,
-                    (_, was) -> new OfJoin(plus(was.words(), where), was.condition(), was.conjuncts())));
-        }
+    /** A full join without its pairs: what takes them away belongs to the join as well. */
+    private void withoutPairs(Join join, QueryBody.Select select) {
+        script.stretch(select, Clause.WHERE).ifPresent(where -> joins.computeIfPresent(join,
+                (_, was) -> new OfJoin(plus(was.words(), where), was.condition(), was.conjuncts())));
     }
 
     private static List<Stretch> plus(List<Stretch> some, Stretch more) {
@@ -152,6 +145,8 @@ public final class StageWords {
                     asked(joined.join(), tests.removeLast());
                 case Source _,Named _,Joined _,Sorted _,Cut _,Combined _ -> {
                     from(select.from(), stage);
+                    if (stage instanceof Joined joined && joined.join().kind() == JoinKind.FULL_ANTI)
+                        withoutPairs(joined.join(), select);
                     return;
                 }
             }

@@ -44,12 +44,12 @@ public sealed interface ColumnEdit extends Edit {
                     .map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
             case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
-                return lesson
-                        .with(lesson.scene()
-                                .rewording(sql -> old.equals(named.name()) ? sql
-                                        : Renaming.column(sql, table(), old, named.name())))
-                        .change(table(), table -> table.withColumn(at, named)).changingLinks(link -> link
-                                .changing(table(), name -> name.map(each -> each.equals(old) ? named.name() : each)));
+                if (old.equals(named.name())) return lesson.change(table(), table -> table.withColumn(at, named));
+                Scenes renamed = lesson.scenes().changing(scene -> scene.rewording(
+                        sql -> Renaming.column(sql, table(), old, named.name())));
+                return lesson.with(renamed).change(table(), table -> table.withColumn(at, named))
+                        .changingLinks(link -> link.changing(table(),
+                                name -> name.map(each -> each.equals(old) ? named.name() : each)));
             });
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));

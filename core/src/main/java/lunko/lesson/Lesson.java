@@ -2,50 +2,46 @@ package lunko.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import lunko.engine.Outcome;
-import lunko.engine.Plan;
+import lunko.engine.Equality;
 import lunko.insight.KeyProposal;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
-import lunko.query.QueryText;
 import lunko.query.Side;
-import lunko.query.change.Joins;
-import lunko.query.change.QueryChange;
-import lunko.query.sql.FromItem;
-import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Renaming;
-import lunko.steps.MatchTimeline;
-import lunko.steps.Timeline;
-import lunko.steps.Way;
 import lunko.table.Table;
 
 /**
  * The document an instructor works on: tables, of which there is always one, no two of the same name; the links between
- * them;
- * how they lie on the bench; and the scene that joins two of them by their link, or shows a query that was written.
+ * them; how they lie on the bench; and the scenes that show them. Lessons are equal that have the same in all of this.
  */
-public record Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scene scene) {
-    private static final double MANY_PAIRS = 50_000;
+public final class Lesson {
+    private final String title;
+    private final List<Table> tables;
+    private final List<Link> links;
+    private final Layout layout;
+    private final Scenes scenes;
+    private final StagedScene staged;
 
-    /** Keeps its tables and links as they are. */
-    public Lesson {
-        tables = List.copyOf(tables);
-        links = List.copyOf(links);
+    /** A lesson of all its parts. */
+    public Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scenes scenes) {
+        this.title = title;
+        this.tables = List.copyOf(tables);
+        this.links = List.copyOf(links);
+        this.layout = layout;
+        this.scenes = scenes;
+        this.staged = new StagedScene(this.tables, this.links, scenes.shown());
     }
 
     /** A lesson on two tables, and more that it does not show yet. */
     public static Lesson of(String title, Table left, JoinKind kind, Table right, List<KeyPair> on, Table... more) {
         return new Lesson(title, Stream.concat(Stream.of(left, right), Stream.of(more)).toList(), List.of(),
                 Layout.PLAIN,
-                Scene.of(left.name(), kind, right.name())).matching(on);
+                Scenes.of(Scene.of(left.name(), kind, right.name()))).matching(on);
     }
 
     /** A lesson on two tables, joined by the columns that surely belong together, if there are such. */
@@ -57,9 +53,9 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     public static Lesson of(TableSet set) {
         Table first = set.tables().getFirst();
         Lesson one = new Lesson("", List.of(first), List.of(), Layout.PLAIN,
-                Scene.of(first.name(), JoinKind.INNER, first.name()));
+                Scenes.of(Scene.of(first.name(), JoinKind.INNER, first.name())));
         Lesson all = one.adding(TableSet.of(set.tables().subList(1, set.tables().size())));
-        all = new Lesson("", all.tables, set.links(), Layout.PLAIN, all.scene);
+        all = new Lesson("", all.tables, set.links(), Layout.PLAIN, all.scenes);
         Optional<Link> link = set.links().stream().filter(each -> !each.left().equals(each.right())).findFirst();
         String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
         return all
@@ -77,175 +73,65 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
     }
 
-    /** The table on a side of the scene. */
-    public Table table(Side side) {
-        return table(scene.on(side));
-    }
-
-    /** The left table of the scene. */
-    public Table left() {
-        return table(scene.left());
-    }
-
-    /** The right table of the scene. */
-    public Table right() {
-        return table(scene.right());
-    }
-
-    /** The kind of join of the scene. */
-    public JoinKind kind() {
-        return scene.kind();
-    }
-
-    /**
-     * The pairs of columns that are matched in the scene: those of the link, or in a natural join those of the same
-     * name.
-     */
-    public List<KeyPair> on() {
-        return scene.pairing().natural() ? Query.common(left(), right())
-                : link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
-    }
-
     /** The link between two tables, from the one to the other, if there is one. */
     public Optional<Link> link(String left, String right) {
-        return links.stream().flatMap(link -> link.between(left, right).stream()).findFirst();
+        return staged.link(left, right);
     }
 
-    /**
-     * The join of the scene's two tables; where somebody has written it in words of their own, under the aliases they
-     * chose.
-     */
-    public Query query() {
-        return writtenJoin().orElseGet(this::pairedQuery);
+    /** The title. */
+    public String title() {
+        return title;
     }
 
-    private Query pairedQuery() {
-        return scene.pairing().natural() ? Query.natural(left(), kind(), right())
-                : Query.of(left(), kind(), right(), on());
+    /** The tables. */
+    public List<Table> tables() {
+        return tables;
     }
 
-    /** The plain join of two tables that was written, if the query is one. */
-    private Optional<Query> writtenJoin() {
-        return scene.written().flatMap(query -> query.join(tables, scene.right()));
+    /** What links them. */
+    public List<Link> links() {
+        return links;
     }
 
-    /** Whether the scene shows the plain join of its two tables, drawn or written. */
-    public boolean isPlain() {
-        return scene.written().isEmpty() || writtenJoin().isPresent();
+    /** How they lie on the bench. */
+    public Layout layout() {
+        return layout;
     }
 
-    /** The query, bound to the tables. */
-    public Checked<Plan> plan() {
-        return Plan.bind(query(), tables);
+    /** What shows them, in order. */
+    public Scenes scenes() {
+        return scenes;
     }
 
-    /** The steps of what the scene shows, rows matched in that way wherever it fits; a problem where it cannot run. */
-    public Checked<Timeline> timeline(Way way) {
-        return scene.written().filter(_ -> !isPlain())
-                .map(query -> query.on(tables).map(result -> Timeline.of(result, way)))
-                .orElseGet(() -> plan().map(plan -> Timeline.of(MatchTimeline.of(Outcome.of(plan), way))));
+    /** The scene that is shown. */
+    public Scene scene() {
+        return scenes.shown();
     }
 
-    /**
-     * Whether finding out what the scene shows may take longer than a person would wait without noticing: two tables
-     * alone are joined step by step, a query is run.
-     */
-    public boolean mayTakeLong() {
-        return scene.written().filter(query -> !isPlain() && query.pairs(tables) > MANY_PAIRS).isPresent();
+    /** The scene that is shown, with the tables and links. */
+    public StagedScene staged() {
+        return staged;
     }
 
-    /** What the scene shows as SQL. */
-    public WrittenQuery text() {
-        return scene.written().orElseGet(() -> WrittenQuery.of(new QueryText(pairedQuery()).whole().text()));
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Lesson lesson && lesson.title.equals(title) && lesson.tables.equals(tables)
+                && lesson.links.equals(links) && lesson.layout.equals(layout) && lesson.scenes.equals(scenes);
     }
 
-    /** The text of what the scene shows. */
-    public String sql() {
-        return text().sql();
+    @Override
+    public int hashCode() {
+        return Objects.hash(title, tables, links, layout, scenes);
     }
 
-    /**
-     * The same lesson showing what somebody has written. If that is the plain join of two tables, their link and the
-     * kind are as it says.
-     */
-    Lesson writing(WrittenQuery query) {
-        Lesson written = with(scene.writing(Optional.of(query)));
-        return query.join(tables, scene.right()).map(written::paired).orElse(written);
-    }
-
-    private Lesson paired(Query join) {
-        Lesson paired =
-                with(scene.of(new Pairing(join.left().table(), join.kind(), join.right().table(), join.natural())))
-                        .titledAs(this);
-        return join.natural() || !join.kind().compares() ? paired
-                : paired.linking(new Link(join.left().table(), join.right().table(), join.on()));
-    }
-
-    /**
-     * The same lesson with a text that says what its link does, where it shows the plain join of two tables in
-     * somebody's words.
-     */
-    Lesson sayingLink() {
-        Optional<Query> join = writtenJoin().filter(query -> query.kind().compares() && !query.natural());
-        if (join.isEmpty()) return this;
-        List<KeyPair> on = link(scene.left(), scene.right()).map(Link::pairs).orElse(List.of());
-        if (join.get().on().equals(on)) return this;
-        return with(scene.writing(
-                on.isEmpty() ? Optional.empty() : Optional.of(scene.written().orElseThrow().matching(join.get(), on))));
-    }
-
-    /**
-     * The same lesson with another kind of join, its text changed as little as can be; the scene shows the plain join
-     * of two tables.
-     */
-    Lesson choosing(JoinKind kind) {
-        Lesson chosen = of(kind);
-        return writtenJoin().map(join -> {
-            WrittenQuery query = scene.written().orElseThrow();
-            Query other = chosen.on().isEmpty() || join.natural() ? join.of(kind)
-                    : new Query(join.left(), kind, join.right(), chosen.on(), false);
-            WrittenQuery said = join.kind().words().isPresent()
-                    ? query.joining(0, 1, kind, otherwise(0)).orElseGet(() -> query.saying(other))
-                    : query.saying(other);
-            return chosen.with(chosen.scene.writing(Optional.of(said)));
-        }).orElse(chosen);
-    }
-
-    /** The query that was written with one of its joins made one of another kind; nothing, where that has no words. */
-    public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind) {
-        return text().joining(join, joinsInAll, kind, otherwise(join));
-    }
-
-    /**
-     * What joins a further table to those of a query: by the link that it has with one of them, or, if it has none,
-     * every row with every row.
-     */
-    public QueryChange.AddTable furtherTable(QueryExpression query, String table, Name alias) {
-        FromItem added = new FromItem.NamedTable(Name.of(table), Optional.of(alias));
-        JoinSpecification on = query.body() instanceof QueryBody.Select select && !select.from().isEmpty()
-                ? LinkCondition.of(this, select.from().getLast(), added) : new JoinSpecification.Nothing();
-        return new QueryChange.AddTable(on instanceof JoinSpecification.Nothing ? JoinKind.CROSS : JoinKind.INNER,
-                added, on);
-    }
-
-    /** The condition that a join of the text gets if it has none, by the links of the lesson. */
-    private JoinSpecification otherwise(int join) {
-        return text().read().either(read -> {
-            List<FromItem.Joined> joins = Joins.of(read.query().query());
-            return join < joins.size() ? LinkCondition.of(this, joins.get(join).left(), joins.get(join).right())
-                    : new JoinSpecification.Nothing();
-        }, _ -> new JoinSpecification.Nothing());
+    @Override
+    public String toString() {
+        return title + " " + tables + " " + links + " " + scenes;
     }
 
     /** The tables and their links, without what is Lunko's own. */
     public TableSet set() {
         return new TableSet(tables, links);
-    }
-
-    /** The columns of the scene's tables that may belong together and are not matched yet. */
-    public List<KeyProposal> proposals() {
-        List<KeyPair> on = on();
-        return KeyProposal.of(left(), right()).stream().filter(proposal -> !on.contains(proposal.pair())).toList();
     }
 
     /** For tables that nobody has linked, the columns that speak most for it. */
@@ -265,27 +151,32 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
 
     /** The same lesson under another title. */
     Lesson titled(String other) {
-        return new Lesson(other, tables, links, layout, scene);
+        return new Lesson(other, tables, links, layout, scenes);
     }
 
     /** The same lesson with another kind of join. */
     public Lesson of(JoinKind other) {
-        return with(scene.of(scene.pairing().of(other)));
+        return with(scene().of(scene().pairing().of(other)));
     }
 
-    /** The same lesson with another scene. */
+    /** The same lesson with another scene shown. */
     Lesson with(Scene other) {
+        return with(scenes.with(other));
+    }
+
+    /** The same lesson with other scenes. */
+    Lesson with(Scenes other) {
         return new Lesson(title, tables, links, layout, other);
     }
 
     /** The same lesson, lying otherwise on the bench. */
     Lesson with(Layout other) {
-        return new Lesson(title, tables, links, other, scene);
+        return new Lesson(title, tables, links, other, scenes);
     }
 
     /** The same lesson with other columns of the scene's tables matched. */
     public Lesson matching(List<KeyPair> pairs) {
-        return linking(new Link(scene.left(), scene.right(), pairs));
+        return linking(new Link(scene().left(), scene().right(), pairs));
     }
 
     /** The same lesson with this link in the place of the one between its tables; a link without pairs is none. */
@@ -301,33 +192,33 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
             }
         }
         if (!there && !link.pairs().isEmpty()) changed.add(link);
-        return new Lesson(title, tables, changed, layout, scene);
+        return new Lesson(title, tables, changed, layout, scenes);
     }
 
     /** The same lesson, its scene joined by the link if these two are its tables. */
     Lesson byLink(String left, String right) {
-        boolean shown = new Link(scene.left(), scene.right(), List.of()).between(left, right).isPresent();
-        return shown ? with(scene.of(scene.pairing().byLink())) : this;
+        boolean shown = new Link(scene().left(), scene().right(), List.of()).between(left, right).isPresent();
+        return shown ? with(scene().of(scene().pairing().byLink())) : this;
     }
 
     /** The same lesson with each link changed; one that has no pairs any more is gone. */
     Lesson changingLinks(UnaryOperator<Link> change) {
         return new Lesson(title, tables, links.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(),
-                layout, scene);
+                layout, scenes);
     }
 
     /** The same lesson with a table changed, its name and the names of its columns staying as they are. */
     Lesson change(String name, UnaryOperator<Table> change) {
         return new Lesson(title,
                 tables.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList(), links,
-                layout, scene);
+                layout, scenes);
     }
 
     /**
      * The same lesson with the table of one side changed, its name and the names of its columns staying as they are.
      */
     Lesson change(Side side, UnaryOperator<Table> change) {
-        return change(scene.on(side), change);
+        return change(scene().on(side), change);
     }
 
     /** The same lesson with a table under another name, which no other has. */
@@ -335,8 +226,8 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         return new Lesson(title,
                 tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
                 links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to),
-                scene.of(scene.pairing().renaming(name, to))
-                        .rewording(sql -> Renaming.table(sql, name, to)))
+                scenes.changing(scene -> scene.of(scene.pairing().renaming(name, to))
+                        .rewording(sql -> Renaming.table(sql, name, to))))
                 .titledAs(this);
     }
 
@@ -353,13 +244,13 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
         String now = free(table.name(), others);
         return renamed.change(now, _ -> table.named(now))
                 .changingLinks(link -> !link.touches(now) ? link : renamed.comparable(link, now, table.named(now)))
-                .looking(renamed.scene.left(), renamed.scene.right());
+                .looking(renamed.scene().left(), renamed.scene().right());
     }
 
     private Link comparable(Link link, String name, Table table) {
         Table left = link.left().equals(name) ? table : table(link.left());
         Table right = link.right().equals(name) ? table : table(link.right());
-        return link.with(link.pairs().stream().filter(pair -> Plan.equality(pair, left, right) instanceof Checked.Valid)
+        return link.with(link.pairs().stream().filter(pair -> Equality.of(pair, left, right) instanceof Checked.Valid)
                 .toList());
     }
 
@@ -373,20 +264,16 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
             if (!name.equals(table.name()))
                 more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
         }
-        return new Lesson(title, all, Stream.concat(links.stream(), more.stream()).toList(), layout, scene);
+        return new Lesson(title, all, Stream.concat(links.stream(), more.stream()).toList(), layout, scenes);
     }
 
-    /** The same lesson without a table, which is not its last. */
+    /** The same lesson without a table, which is not its last; scenes that showed it show another in its place. */
     Lesson without(String name) {
         List<Table> rest = tables.stream().filter(table -> !table.name().equals(name)).toList();
-        String stand = rest.stream().map(Table::name)
-                .filter(other -> !scene.left().equals(other) && !scene.right().equals(other)).findFirst()
-                .orElse(rest.getFirst().name());
-        return new Lesson(title, rest, links.stream().filter(link -> !link.touches(name)).toList(),
-                layout.without(name), scene)
-                .looking(scene.left().equals(name) ? stand : scene.left(),
-                        scene.right().equals(name) ? stand : scene.right())
-                .titledAs(this);
+        Lesson others = new Lesson(title, rest, links.stream().filter(link -> !link.touches(name)).toList(),
+                layout.without(name), scenes.changing(scene -> scene.of(scene.pairing().without(name, rest))));
+        Pairing pairing = others.scene().pairing();
+        return others.looking(pairing.left(), pairing.right()).titledAs(this);
     }
 
     /**
@@ -394,10 +281,10 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
      * together are matched.
      */
     Lesson looking(String left, String right) {
-        Lesson looked = with(scene.of(scene.pairing().of(left, right)));
+        Lesson looked = with(scene().of(scene().pairing().of(left, right)));
         if (looked.link(left, right).isEmpty()) {
             List<KeyPair> named = left.equals(right) ? List.of()
-                    : KeyProposal.of(looked.left(), looked.right()).stream()
+                    : KeyProposal.of(looked.staged.left(), looked.staged.right()).stream()
                             .filter(proposal -> proposal.reason() == KeyProposal.Reason.SAME_NAME)
                             .map(KeyProposal::pair).toList();
             // Where there are more, only a person can tell which is meant.
@@ -407,12 +294,12 @@ public record Lesson(String title, List<Table> tables, List<Link> links, Layout 
     }
 
     /** The title goes with the tables, unless somebody has chosen another. */
-    private Lesson titledAs(Lesson before) {
+    Lesson titledAs(Lesson before) {
         return before.title.equalsIgnoreCase(before.plainTitle()) ? titledByTables() : this;
     }
 
     private String plainTitle() {
-        return scene.left() + " and " + scene.right();
+        return scene().left() + " and " + scene().right();
     }
 
     private Lesson titledByTables() {

@@ -17,16 +17,16 @@ final class LinkCondition {
      * What is to be written for a join: the equalities of the first link between the table on its right and one on its
      * left; nothing, if there is no such link.
      */
-    static JoinSpecification of(Lesson lesson, FromItem left, FromItem right) {
+    static JoinSpecification of(StagedScene scene, FromItem left, FromItem right) {
         if (!(right instanceof NamedTable added)) return new JoinSpecification.Nothing();
         return Joins.tables(List.of(left)).stream().filter(NamedTable.class::isInstance).map(NamedTable.class::cast)
-                .flatMap(one -> link(lesson, one, added).stream()).findFirst()
+                .flatMap(one -> link(scene, one, added).stream()).findFirst()
                 .<JoinSpecification>map(JoinSpecification.On::new).orElseGet(JoinSpecification.Nothing::new);
     }
 
-    private static Optional<Expression> link(Lesson lesson, NamedTable left, NamedTable right) {
-        return lesson.find(left.table().text()).flatMap(
-                one -> lesson.find(right.table().text()).flatMap(other -> lesson.link(one.name(), other.name())))
+    private static Optional<Expression> link(StagedScene scene, NamedTable left, NamedTable right) {
+        return scene.find(left.table().text()).flatMap(
+                one -> scene.find(right.table().text()).flatMap(other -> scene.link(one.name(), other.name())))
                 .map(link -> Expression.all(link.pairs().stream().<Expression>map(
                         pair -> Expression.Comparison.equal(column(left, pair.left()), column(right, pair.right())))
                         .toList()));

@@ -30,7 +30,7 @@ public sealed interface LinkEdit extends Edit {
                         pairs(lesson, left, right).stream().filter(other -> !other.equals(pair)).toList()));
             case Drop(String left, String right) -> lesson.linking(new Link(left, right, List.of()));
         };
-        return Checked.valid(changed.sayingLink());
+        return Checked.valid(Writing.sayingLink(changed));
     }
 
     @Override

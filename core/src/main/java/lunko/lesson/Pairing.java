@@ -1,7 +1,9 @@
 package lunko.lesson;
 
+import java.util.List;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.Table;
 
 /**
  * Two tables, by name, and how they are joined.
@@ -18,6 +20,14 @@ public record Pairing(String left, JoinKind kind, String right, boolean natural)
     /** Other tables, joined by their link. */
     public Pairing of(String otherLeft, String otherRight) {
         return new Pairing(otherLeft, kind, otherRight, false);
+    }
+
+    /** The same without a table: where it stood, the first of the rest stands that is not there already. */
+    Pairing without(String table, List<Table> rest) {
+        if (!left.equals(table) && !right.equals(table)) return this;
+        String stand = rest.stream().map(Table::name).filter(other -> !left.equals(other) && !right.equals(other))
+                .findFirst().orElse(rest.getFirst().name());
+        return of(left.equals(table) ? stand : left, right.equals(table) ? stand : right);
     }
 
     /** The same tables under other names. */

@@ -69,7 +69,7 @@ public sealed interface SceneEdit extends Edit {
         return switch (this) {
             case LookAt(String left, String right) ->
                 Checked.valid(lesson.with(lesson.scene().writing(Optional.empty())).looking(left, right));
-            case ChooseKind(JoinKind kind) -> Checked.valid(lesson.choosing(kind));
+            case ChooseKind(JoinKind kind) -> Checked.valid(Writing.choosing(lesson, kind));
             case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural())
                     .isPresent() ->
                 Checked.invalid(
@@ -79,9 +79,11 @@ public sealed interface SceneEdit extends Edit {
                     .writing(Optional.empty())
                     .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
             case Write(Optional<WrittenQuery> query) ->
-                Checked.valid(query.filter(written -> !written.sql().isBlank()).map(lesson::writing)
+                Checked.valid(query.filter(written -> !written.sql().isBlank())
+                        .map(written -> Writing.written(lesson, written))
                         .orElseGet(() -> lesson.with(lesson.scene().writing(Optional.empty()))));
-            case Reword(QueryChange change) -> lesson.text().changed(change).map(lesson::writing);
+            case Reword(QueryChange change) ->
+                lesson.staged().query().changed(change).map(written -> Writing.written(lesson, written));
             case Mend(Repair repair) -> Checked.valid(switch (repair) {
                 case Repair.Respell(NearMiss miss) -> respell(lesson, miss);
                 case Repair.Retype(Side side, String column, Type type) ->
@@ -107,9 +109,9 @@ public sealed interface SceneEdit extends Edit {
             case Write _ -> "change the query";
             case Reword(QueryChange change) -> change.said();
             case Mend(Repair.Respell(NearMiss miss)) ->
-                "mend " + miss.key().getFirst().sql() + " in " + before.table(miss.side()).name();
+                "mend " + miss.key().getFirst().sql() + " in " + before.staged().table(miss.side()).name();
             case Mend(Repair.Retype(Side side, String column, Type type)) ->
-                "make " + column + " of " + before.table(side).name() + " " + type.title();
+                "make " + column + " of " + before.staged().table(side).name() + " " + type.title();
             case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;
             case Arrange(Situation situation) -> "set up " + situation.title();
             case Note _ -> "change the note";
@@ -120,9 +122,10 @@ public sealed interface SceneEdit extends Edit {
 
     private static Lesson respell(Lesson lesson, NearMiss miss) {
         Lesson after = lesson;
-        for (int i = 0; i < lesson.on().size(); i++) {
-            int at = lesson.table(miss.side()).column(lesson.on().get(i).on(miss.side())).orElseThrow();
-            Column column = lesson.table(miss.side()).columns().get(at);
+        for (int i = 0; i < lesson.staged().on().size(); i++) {
+            int at = lesson.staged().table(miss.side()).column(lesson.staged().on().get(i).on(miss.side()))
+                    .orElseThrow();
+            Column column = lesson.staged().table(miss.side()).columns().get(at);
             String meant = miss.meant().get(i).shown();
             for (int row : miss.rows())
                 after = after.change(miss.side(),

@@ -17,7 +17,8 @@ import lunko.engine.ValueOrder;
 import lunko.insight.KeyCheck;
 import lunko.insight.KeyCheck.Key;
 import lunko.problem.Checked;
-import lunko.query.JoinKind;
+import lunko.problem.Problem;
+import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.table.Block;
 import lunko.table.Column;
@@ -98,9 +99,16 @@ public enum Situation {
 
     /** A lesson with this situation in it; a problem where its tables or columns do not allow for it. */
     public Checked<SetUp> in(Lesson lesson) {
-        if (lesson.on().isEmpty())
+        if (lesson.staged().on().isEmpty())
             return Checked.invalid("No columns are matched yet: match two, and a situation can be set up for them.");
-        return lesson.of(JoinKind.INNER).plan().then(plan -> in(new Ground(lesson, plan.on())));
+        StagedScene staged = lesson.staged();
+        List<Equality> on = new ArrayList<>();
+        for (KeyPair pair : staged.on()) {
+            Checked<Equality> columns = Equality.of(pair, staged.left(), staged.right());
+            if (columns instanceof Checked.Invalid<Equality>(Problem problem)) return Checked.invalid(problem);
+            on.add(columns.expect());
+        }
+        return in(new Ground(lesson, on));
     }
 
     /** A lesson and the columns that it matches. */
@@ -111,11 +119,11 @@ public enum Situation {
                         "Campion", "Burdock", "Sorrel", "Tansy");
 
         private Table table(Side side) {
-            return lesson.table(side);
+            return lesson.staged().table(side);
         }
 
         private KeyCheck check() {
-            return KeyCheck.of(lesson.left(), lesson.right(), lesson.on());
+            return KeyCheck.of(lesson.staged().left(), lesson.staged().right(), lesson.staged().on());
         }
 
         private List<Value> key(Side side, Row row) {

@@ -1,16 +1,11 @@
 package lunko.lesson;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.sql.Lexeme;
-import lunko.query.sql.Script;
-import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
-import lunko.table.Table;
 
 /**
  * Something wrong with a written text, or allowed and surely not meant.
@@ -24,24 +19,7 @@ public record Trouble(Problem problem, Stretch at, List<String> mended, boolean 
     /** So many words are told of what a new word of SQL is about. */
     private static final int MOST_TOLD = 5;
 
-    /**
-     * All that is wrong with a text on these tables, from its first character on: of each statement the first problem,
-     * or what is surely not meant.
-     */
-    public static List<Trouble> in(String text, List<Table> tables) {
-        List<Trouble> all = new ArrayList<>();
-        List<Stretch> stretches = SqlParser.stretches(text);
-        List<Checked<Script>> scripts = new SqlParser("query").statements(text);
-        for (int i = 0; i < scripts.size(); i++) {
-            Stretch statement = stretches.get(i);
-            scripts.get(i).then(script -> WrittenQuery.answer(script, tables)).handle(
-                    answer -> answer.notes().forEach(note -> all.add(of(note, text, statement, true))),
-                    problem -> all.add(of(problem, text, statement, false)));
-        }
-        return all;
-    }
-
-    private static Trouble of(Problem problem, String text, Stretch statement, boolean note) {
+    static Trouble of(Problem problem, String text, Stretch statement, boolean note) {
         List<String> mended = problem.fixes().stream()
                 .map(fix -> text.substring(0, statement.start()) + fix + text.substring(statement.end())).toList();
         return new Trouble(problem, problem.place().flatMap(place -> at(place, text)).orElse(statement), mended, note);

@@ -1,17 +1,19 @@
 package lunko.lesson;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import lunko.engine.Joined;
+import lunko.engine.Later;
+import lunko.engine.Outcome;
 import lunko.engine.Stage;
-import lunko.engine.sql.Database;
 import lunko.insight.EqualForm;
 import lunko.insight.Sameness;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
-import lunko.query.QueryText;
 import lunko.query.change.Adapted;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
@@ -19,42 +21,104 @@ import lunko.query.change.QueryChange;
 import lunko.query.change.Sayings;
 import lunko.query.change.Seat;
 import lunko.query.change.Target;
-import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
+import lunko.query.sql.SqlWriter;
 import lunko.query.sql.Statement;
 import lunko.table.Table;
 
 /**
- * A query as somebody has written it, by itself or as one of several.
- *
- * @param sql the text, with semicolons between the queries
- * @param number which of them is shown, counted from 0
+ * A query as somebody has written it, by itself or as one of several. The text is read once, when somebody asks;
+ * queries
+ * are equal that are the same one of the same text.
  */
-public record WrittenQuery(String sql, int number) {
-    private static final String NOTHING_YET = "There is no query yet: write one that begins with SELECT.";
+public final class WrittenQuery {
+    static final String NOTHING_YET = "There is no query yet: write one that begins with SELECT.";
     private static final SqlParser PARSER = new SqlParser("query");
+
+    private final String sql;
+    private final int number;
+    private final Supplier<List<Checked<Script>>> statements;
+
+    private WrittenQuery(String sql, int number, Supplier<List<Checked<Script>>> statements) {
+        this.sql = sql;
+        this.number = number;
+        this.statements = statements;
+    }
+
+    /** The query of a text, with semicolons between several, that has a number, counted from 0. */
+    public WrittenQuery(String sql, int number) {
+        this(sql, number, new Later<>(() -> PARSER.statements(sql)));
+    }
 
     /** The first query of a text. */
     public static WrittenQuery of(String sql) {
         return new WrittenQuery(sql, 0);
     }
 
+    /** A query in Lunko's words. */
+    public static WrittenQuery of(QueryExpression query) {
+        return of(new SqlWriter().query(query));
+    }
+
+    /** Another query of the same text. */
+    public WrittenQuery at(int other) {
+        return new WrittenQuery(sql, other, statements);
+    }
+
+    /** The text, with semicolons between the queries. */
+    public String sql() {
+        return sql;
+    }
+
+    /** Which of the queries is shown, counted from 0. */
+    public int number() {
+        return number;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof WrittenQuery query && query.sql.equals(sql) && query.number == number;
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(sql, number);
+    }
+
+    @Override
+    public String toString() {
+        return number == 0 ? sql : sql + " (" + number + ")";
+    }
+
+    /** The statements of the text, each read, or the problem that it cannot be. */
+    public List<Checked<Script>> statements() {
+        return statements.get();
+    }
+
+    /** Whether there is nothing in the text that could be read. */
+    boolean isEmpty() {
+        return statements().isEmpty();
+    }
+
+    /** The place of the query among the statements; the last, if the text has become shorter. */
+    int place() {
+        return Math.clamp(number, 0, statements().size() - 1);
+    }
+
     /** The same of another text. */
     WrittenQuery rewording(UnaryOperator<String> change) {
-        return new WrittenQuery(change.apply(sql), number);
+        String other = change.apply(sql);
+        return other.equals(sql) ? this : new WrittenQuery(other, number);
     }
 
     /** What it comes to on tables; a problem where it is none that can run there. */
     public Checked<Stage> on(List<Table> tables) {
-        List<Checked<Script>> all = PARSER.statements(sql);
-        if (all.isEmpty()) return Checked.invalid(NOTHING_YET);
-        return all.get(Math.clamp(number, 0, all.size() - 1)).then(script -> stage(script, tables));
+        return Evaluation.of(this, tables).shown();
     }
 
     /**
@@ -85,32 +149,18 @@ public record WrittenQuery(String sql, int number) {
                 _ -> 0.0);
     }
 
-    /** What each query of the text comes to. */
-    public List<Checked<Stage>> all(List<Table> tables) {
-        return PARSER.statements(sql).stream().map(script -> script.then(read -> stage(read, tables))).toList();
-    }
-
-    private static Checked<Stage> stage(Script script, List<Table> tables) {
-        return answer(script, tables).map(answer -> answer.stages().orElseThrow());
-    }
-
-    /** What a statement comes to; a problem if it is none that has steps. */
-    static Checked<Database.Answer> answer(Script script, List<Table> tables) {
-        return Database.of(tables).run(script.statements().getFirst(), script)
-                .then(answer -> answer.stages().isPresent() ? Checked.valid(answer)
-                        : Checked.invalid(
-                                "Only a query has steps to be shown: write one that begins with SELECT. Tables are "
-                                        + "changed on the stage itself."));
+    /** The join that it comes to on tables, if it is one and nothing more. */
+    Optional<Outcome> outcome(List<Table> tables) {
+        return Evaluation.toBeSeen(this, tables).shown().either(stage -> stage instanceof Joined joined
+                ? Optional.of(Outcome.of(joined)) : Optional.empty(), _ -> Optional.empty());
     }
 
     /** The query as data, with its text; a problem where the text cannot be read. */
     public Checked<Read> read() {
-        return PARSER.parse(sql).then(script -> {
-            if (script.statements().isEmpty()) return Checked.invalid(NOTHING_YET);
-            Statement statement = script.statements().get(Math.clamp(number, 0, script.statements().size() - 1));
-            return statement instanceof Statement.Query query ? Checked.valid(new Read(script, query))
-                    : Checked.invalid("This is no query: write one that begins with SELECT.");
-        });
+        if (isEmpty()) return Checked.invalid(NOTHING_YET);
+        return statements().get(place()).then(script -> script.statements().getFirst() instanceof Statement.Query query
+                ? Checked.valid(new Read(script, query))
+                : Checked.invalid("This is no query: write one that begins with SELECT."));
     }
 
     /** A query as data, and the script that it is part of. */
@@ -120,8 +170,8 @@ public record WrittenQuery(String sql, int number) {
      * The plain join of two of these tables that it is, if it is one; the other side is {@code right} where the text
      * does not say.
      */
-    public Optional<Query> join(List<Table> tables, String right) {
-        return read().either(read -> PlainJoin.of(read.query().query(), tables, right), _ -> Optional.empty());
+    public Optional<PlainJoin> join(List<Table> tables, String right) {
+        return read().either(read -> PlainJoin.in(read.query().query(), tables, right), _ -> Optional.empty());
     }
 
     /** It with something done to it: all words stay that need not change. */
@@ -131,15 +181,15 @@ public record WrittenQuery(String sql, int number) {
     }
 
     /** It, if it is the plain join of two tables, with other columns matched. */
-    WrittenQuery matching(Query join, List<KeyPair> on) {
-        Query other = new Query(join.left(), join.kind(), join.right(), on, false);
+    WrittenQuery matching(PlainJoin join, List<KeyPair> on) {
+        PlainJoin other = join.by(on);
         if (join.kind().words().isEmpty()) return saying(other);
         // Those that stay keep their words: what is new is put in before what has gone is taken out, so that the join
         // always has a condition.
         Checked<WrittenQuery> changed = Checked.valid(this);
         for (KeyPair pair : on) {
             if (!join.on().contains(pair)) changed = changed
-                    .then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), equality(other, pair))));
+                    .then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), other.equal(pair))));
         }
         for (int i = join.on().size() - 1; i >= 0; i--) {
             int number = i;
@@ -149,17 +199,11 @@ public record WrittenQuery(String sql, int number) {
         return changed.either(query -> query, _ -> saying(other));
     }
 
-    private static Expression equality(Query join, KeyPair pair) {
-        return Expression.Comparison.equal(Expression.ColumnName.of(Name.of(join.left().alias()), pair.left()),
-                Expression.ColumnName.of(Name.of(join.right().alias()), pair.right()));
-    }
-
     /** Another plain join in its place, in Lunko's words. */
-    WrittenQuery saying(Query other) {
+    WrittenQuery saying(PlainJoin other) {
         return read().either(
-                read -> new WrittenQuery(Rewording.of(read.script(), read.query(),
-                        of(new QueryText(other).whole().text()).read().expect().query().query()), number),
-                _ -> of(new QueryText(other).whole().text()));
+                read -> new WrittenQuery(Rewording.of(read.script(), read.query(), other.query()), number),
+                _ -> of(other.query()));
     }
 
     /**

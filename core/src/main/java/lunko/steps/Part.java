@@ -56,6 +56,7 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
             case Joined joined -> Optional.of(MatchTimeline.of(Outcome.of(joined), way));
             case Filtered filtered -> Optional.of(RowTimeline.of(filtered));
             case Grouped grouped -> Optional.of(RowTimeline.of(grouped));
+            case Chosen chosen when chosen.everything() -> Optional.empty();
             case Chosen chosen -> Optional.of(RowTimeline.of(chosen));
             case Unrepeated unrepeated -> Optional.of(RowTimeline.of(unrepeated));
             case Sorted sorted -> Optional.of(RowTimeline.of(sorted));

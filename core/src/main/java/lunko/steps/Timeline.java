@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
+import lunko.engine.Chosen;
 import lunko.engine.Combined;
 import lunko.engine.Joined;
 import lunko.engine.Named;
@@ -23,13 +24,15 @@ public final class Timeline {
 
     private static final String WITHIN = "Query within: ";
 
+    private final Stage result;
     private final List<Section> sections;
     /** How many steps there are before each part; at the end, in all. */
     private final long[] before;
     /** How many comparisons there are before each part. */
     private final long[] compared;
 
-    private Timeline(List<Section> sections) {
+    private Timeline(Stage result, List<Section> sections) {
+        this.result = result;
         this.sections = sections;
         this.before = new long[sections.size() + 1];
         this.compared = new long[sections.size() + 1];
@@ -44,13 +47,15 @@ public final class Timeline {
     public static Timeline of(Stage result, Way way) {
         List<Section> sections = new ArrayList<>();
         add(result, way, "", sections);
-        sections.add(new Section("", new ResultPart(result)));
-        return new Timeline(List.copyOf(sections));
+        // Where a query is one join of tables and nothing more, the end of the join is that of the query.
+        if (!isLoneJoin(result)) sections.add(new Section("", new ResultPart(result)));
+        return new Timeline(result, List.copyOf(sections));
     }
 
-    /** The timeline of a join alone. */
-    public static Timeline of(MatchTimeline join) {
-        return new Timeline(List.of(new Section("", join)));
+    private static boolean isLoneJoin(Stage result) {
+        Stage last = result instanceof Chosen chosen && chosen.everything() ? chosen.input() : result;
+        return last instanceof Joined joined && joined.inputs().stream().allMatch(Source.class::isInstance)
+                && joined.asides().isEmpty();
     }
 
     private static void add(Stage stage, Way way, String within, List<Section> sections) {
@@ -69,6 +74,11 @@ public final class Timeline {
             case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() -> WITHIN;
             case Source _,Joined _,UnaryStage _,Combined _ -> within;
         };
+    }
+
+    /** The last stage of the query. */
+    public Stage result() {
+        return result;
     }
 
     /** The parts, one for each stage of the query that does anything, and one for the result. */
@@ -137,7 +147,8 @@ public final class Timeline {
      * to it.
      */
     public OptionalLong decided(int row) {
-        int part = sections.size() - 2;
+        int part = sections.size() - 1;
+        if (part >= 0 && sections.get(part).part() instanceof ResultPart) part--;
         return part < 0 ? OptionalLong.empty() : decided(part, row);
     }
 

@@ -6,11 +6,11 @@ import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
+import lunko.TwoTables;
 import lunko.beside.Postgres;
 import lunko.beside.RealDatabase;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -43,18 +43,18 @@ class PostgresProperties {
     }
 
     @Property(tries = 400, edgeCases = EdgeCasesMode.NONE)
-    void lunkoAndPostgresGiveTheSameRows(@ForAll("plans") Plan plan) throws SQLException {
-        Outcome outcome = Outcome.of(plan);
+    void lunkoAndPostgresGiveTheSameRows(@ForAll("twoTables") TwoTables two) throws SQLException {
+        Outcome outcome = two.outcome();
         List<List<String>> ours = outcome.rows().stream().map(row -> outcome.columns().stream()
                 .map(column -> RealDatabase.spelt(outcome.cell(row, column).value())).toList()).toList();
-        postgres.load(List.of(plan.left(), plan.right()));
-        assertThat(postgres.rows(plan.sql(), outcome.columns().stream()
-                .map(column -> Optional.of(plan.on(column.side()).columns().get(column.index()).type())).toList()))
-                .as(plan.sql()).containsExactlyInAnyOrderElementsOf(ours);
+        postgres.load(two.tables());
+        assertThat(postgres.rows(two.sql(), outcome.columns().stream()
+                .map(column -> Optional.of(two.on(column.side()).columns().get(column.index()).type())).toList()))
+                .as(two.sql()).containsExactlyInAnyOrderElementsOf(ours);
     }
 
     @Provide
-    Arbitrary<Plan> plans() {
+    Arbitrary<TwoTables> twoTables() {
         Arbitrary<Types> types =
                 Arbitraries.of(new Types(Type.INTEGER, Type.INTEGER), new Types(Type.INTEGER, Type.DECIMAL),
                         new Types(Type.DECIMAL, Type.DECIMAL), new Types(Type.TEXT, Type.TEXT),
@@ -65,8 +65,7 @@ class PostgresProperties {
                 kinds, Arbitraries.of(1, 2))
                 .as((left, right, kind, keys) -> {
                     List<KeyPair> on = List.of(new KeyPair("a", "a"), new KeyPair("group", "Order")).subList(0, keys);
-                    Query query = Query.of(left, kind, right, on);
-                    return Plan.bind(query, List.of(left, right)).expect();
+                    return new TwoTables(left, kind, right, on);
                 }));
     }
 

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.Tables;
+import lunko.TwoTables;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
@@ -36,14 +36,14 @@ import net.jqwik.api.domains.DomainContext;
 class ChangesProperties {
 
     @Property
-    void whatCameAndWentAndStayedIsTheResultNow(@ForAll Plan plan, @ForAll JoinKind other,
+    void whatCameAndWentAndStayedIsTheResultNow(@ForAll TwoTables two, @ForAll JoinKind other,
             @ForAll @IntRange(max = 6) int row, @ForAll @IntRange(min = 1, max = 4) int key) {
-        Outcome before = Outcome.of(plan);
-        boolean edits = row < plan.left().rows().size();
+        Outcome before = two.outcome();
+        boolean edits = row < two.left().rows().size();
         Table left =
-                edits ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
-        Plan changed = Plan.bind(edits ? plan.query() : plan.query().of(other), List.of(left, plan.right())).expect();
-        Outcome now = Outcome.of(changed);
+                edits ? two.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : two.left();
+        TwoTables changed = new TwoTables(left, edits ? two.kind() : other, two.right(), two.on());
+        Outcome now = changed.outcome();
         Changes<Outcome, ResultRow> changes = Changes.between(before, now).orElseThrow();
         assertThat(before.size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.size());
         List<List<Value>> stayed = new ArrayList<>();
@@ -58,9 +58,9 @@ class ChangesProperties {
     }
 
     @Property
-    void lookingOtherwiseLosesNoRowAndNoColumn(@ForAll Plan plan, @ForAll @IntRange(max = 5) int by,
+    void lookingOtherwiseLosesNoRowAndNoColumn(@ForAll TwoTables two, @ForAll @IntRange(max = 5) int by,
             @ForAll boolean descending, @ForAll boolean grouped) {
-        Outcome outcome = Outcome.of(plan);
+        Outcome outcome = two.outcome();
         ResultColumn column = outcome.columns().get(by % outcome.columns().size());
         Arrangement once = Arrangement.PLAIN.sortingBy(column).grouping(grouped);
         Arrangement arrangement = descending ? once.sortingBy(column) : once;
@@ -91,13 +91,13 @@ class ChangesProperties {
     }
 
     @Property
-    void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll Plan plan, @ForAll @IntRange(max = 6) int row,
+    void aQueryOfTheSameRowsSaysWhatAnEditHasChanged(@ForAll TwoTables two, @ForAll @IntRange(max = 6) int row,
             @ForAll @IntRange(min = 1, max = 4) int key) {
-        String left = new SqlName(plan.left().columns().getFirst().name()).text();
-        String sql = "SELECT " + left + ", COUNT(*) AS n FROM " + plan.left().name() + " GROUP BY " + left;
-        Stage before = WrittenQuery.of(sql).on(List.of(plan.left())).expect();
-        Table edited = row < plan.left().rows().size()
-                ? plan.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : plan.left();
+        String left = new SqlName(two.left().columns().getFirst().name()).text();
+        String sql = "SELECT " + left + ", COUNT(*) AS n FROM " + two.left().name() + " GROUP BY " + left;
+        Stage before = WrittenQuery.of(sql).on(List.of(two.left())).expect();
+        Table edited = row < two.left().rows().size()
+                ? two.left().changing(Block.cell(row, 0), (_, _, _) -> Entry.of(Value.of(key))) : two.left();
         Stage now = WrittenQuery.of(sql).on(List.of(edited)).expect();
         Changes<Stage, Integer> changes = Changes.between(before, now).orElseThrow();
         // Of a query grouped by its first column, what came and went are groups, and what changed are their counts.

@@ -6,11 +6,10 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import lunko.engine.Plan;
+import lunko.TwoTables;
 import lunko.engine.Stage;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.WrittenQuery;
-import lunko.query.QueryText;
 import lunko.query.change.Saying;
 import lunko.table.Table;
 import lunko.Tables;
@@ -28,9 +27,9 @@ class EqualFormsTest {
     private static final String ON = " ON h.keeper_id = k.keeper_id";
 
     @Property(tries = 60)
-    void waysThatAreAlwaysEqualGiveTheSameRowsOnAnyTables(@ForAll Plan plan) {
-        WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
-        List<Table> tables = List.of(plan.left(), plan.right());
+    void waysThatAreAlwaysEqualGiveTheSameRowsOnAnyTables(@ForAll TwoTables two) {
+        WrittenQuery query = WrittenQuery.of(two.sql());
+        List<Table> tables = two.tables();
         for (EqualForm form : query.otherWays(tables, 0, "keepers").expect()) {
             if (form.said().saying().alwaysEqual())
                 assertThat(form.said().text().isEmpty() || form.here().orElseThrow().isSame()).as(form.toString())

@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.Stream;
 import lunko.Tables;
+import lunko.TwoTables;
 import lunko.engine.Matching;
-import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -31,26 +30,26 @@ import net.jqwik.api.domains.Domain;
 class KeyCheckProperties {
 
     @Property(tries = 300)
-    void whatIsFoundBeforeIsWhatTheJoinDoes(@ForAll Plan some) {
-        Plan plan = Tables.as(JoinKind.INNER, some);
-        KeyCheck check = KeyCheck.of(plan.left(), plan.right(), plan.query().on());
-        Matching matching = Matching.of(plan.join());
+    void whatIsFoundBeforeIsWhatTheJoinDoes(@ForAll TwoTables some) {
+        TwoTables two = some.as(JoinKind.INNER);
+        KeyCheck check = KeyCheck.of(two.left(), two.right(), two.on());
+        Matching matching = Matching.of(two.join());
         assertThat(check.tally()).isEqualTo(matching.tally());
         for (KindCount count : check.counts())
-            assertThat(count.rows()).isEqualTo(Outcome.of(Tables.as(count.kind(), plan)).size());
+            assertThat(count.rows()).isEqualTo(two.as(count.kind()).outcome().size());
         for (Side side : Side.values()) {
             KeyCheck.Keys keys = check.keys(side);
             assertThat(Stream.of(keys.partneredRows(), keys.aloneRows(), keys.withoutKey()).mapToInt(List::size).sum())
-                    .isEqualTo(plan.on(side).rows().size());
+                    .isEqualTo(two.on(side).rows().size());
         }
         assertThat(check.left().partneredRows()).allMatch(row -> matching.pairs().count(row) > 0);
-        assertThat(Finding.of(check, plan.query().on())).isNotEmpty();
+        assertThat(Finding.of(check, two.on())).isNotEmpty();
     }
 
     @Property(tries = 300)
-    void aSituationSetsUpItsPoint(@ForAll Plan plan) {
+    void aSituationSetsUpItsPoint(@ForAll TwoTables two) {
         Lesson before =
-                Lesson.of("", plan.left(), plan.kind(), plan.right(), Tables.as(JoinKind.INNER, plan).query().on());
+                Lesson.of("", two.left(), two.kind(), two.right(), two.on());
         for (Situation situation : Situation.values()) {
             switch (situation.in(before)) {
                 case Checked.Invalid<Situation.SetUp>(Problem problem) -> assertThat(problem.sentence()).endsWith(".");
@@ -84,13 +83,13 @@ class KeyCheckProperties {
     }
 
     private static KeyCheck check(Lesson lesson) {
-        return KeyCheck.of(lesson.left(), lesson.right(), lesson.on());
+        return KeyCheck.of(lesson.staged().left(), lesson.staged().right(), lesson.staged().on());
     }
 
     @Example
     void theDemoIsDescribedInWords() {
         Lesson demo = DemoLesson.lesson();
-        assertThat(Finding.of(check(demo), demo.on()))
+        assertThat(Finding.of(check(demo), demo.staged().on()))
                 .extracting(finding -> finding.headline() + " | " + finding.detail()).containsExactly(
                         "3 rows of hives have a partner | rows 1, 2, 4",
                         "11 is shared by 2 rows of hives | whoever meets it comes into a join 2 times",
@@ -116,7 +115,7 @@ class KeyCheckProperties {
         assertThat(typed.nearMisses()).extracting(NearMiss::difference).containsExactly(NearMiss.Difference.TYPE);
         assertThat(typed.typesDiffer()).containsExactly(new KeyPair("k", "k"));
         Lesson differ = Lesson.of("", numbers, JoinKind.INNER, one("words", "1"), List.of(new KeyPair("k", "k")));
-        Repair repair = Finding.of(typed, differ.on()).getFirst().repair().orElseThrow();
+        Repair repair = Finding.of(typed, differ.staged().on()).getFirst().repair().orElseThrow();
         assertThat(check(new SceneEdit.Mend(repair).applyTo(differ).expect()).tally().pairs()).isOne();
         assertThat(KeyCheck.of(one("a", "Oda"), one("b", "Tam"), List.of(new KeyPair("k", "k"))).nearMisses())
                 .isEmpty();

@@ -10,6 +10,7 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
 import lunko.query.sql.Stretch;
+import lunko.show.Showing;
 import lunko.steps.Frame;
 import lunko.steps.Part;
 import lunko.steps.Timeline;
@@ -26,10 +27,11 @@ class StageWordsTest {
                         + "k.keeper_id AND k.village <> 'x', meadows m "
                         + "WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no) "
                         + "GROUP BY h.hive HAVING COUNT(*) > 1 ORDER BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
-        Timeline timeline = lesson.timeline(Way.ROWS).expect();
+        Timeline timeline = Showing.of(lesson, Way.ROWS).timeline().orElseThrow();
         StageWords words = words(lesson, timeline);
         assertThat(
-                timeline.parts().stream().map(part -> words.of(part).stream().map(at -> at.of(lesson.sql())).toList()))
+                timeline.parts().stream()
+                        .map(part -> words.of(part).stream().map(at -> at.of(lesson.staged().sql())).toList()))
                 .containsExactly(
                         List.of("LEFT JOIN", "ON h.keeper_id = k.keeper_id AND k.village <> 'x'"), List.of(","),
                         List.of("WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = "
@@ -55,8 +57,8 @@ class StageWordsTest {
     void aPlainJoinOfAnyKindHasWords() {
         for (JoinKind kind : JoinKind.values()) {
             Lesson lesson = new SceneEdit.ChooseKind(kind).applyTo(DemoLesson.lesson()).expect();
-            assertThat(lit(lesson, 1)).as(lesson.sql()).isNotEmpty();
-            assertThat(lit(lesson, lesson.timeline(Way.ROWS).expect().last())).isEmpty();
+            assertThat(lit(lesson, 1)).as(lesson.staged().sql()).isNotEmpty();
+            assertThat(lit(lesson, Showing.of(lesson, Way.ROWS).timeline().orElseThrow().last())).isEmpty();
         }
     }
 
@@ -66,15 +68,15 @@ class StageWordsTest {
     }
 
     private static StageWords words(Lesson lesson, Timeline timeline) {
-        WrittenQuery.Read read = lesson.text().read().expect();
+        WrittenQuery.Read read = lesson.staged().query().read().expect();
         return StageWords.of(read.script(), read.query(), timeline);
     }
 
     private static List<String> lit(Lesson lesson, long step) {
-        Timeline timeline = lesson.timeline(Way.ROWS).expect();
+        Timeline timeline = Showing.of(lesson, Way.ROWS).timeline().orElseThrow();
         Frame frame = timeline.at(step);
         Part part = timeline.parts().get(frame.part());
         List<Stretch> lit = words(lesson, timeline).at(part, frame.shown());
-        return lit.stream().map(at -> at.of(lesson.sql())).toList();
+        return lit.stream().map(at -> at.of(lesson.staged().sql())).toList();
     }
 }

@@ -91,7 +91,8 @@ class HistoryTest {
     void changesHaveNamesThatSayWhatWasChanged() {
         assertThat(new RowEdit.Delete("hives", 2, 2).name(DEMO)).isEqualTo("delete row 3 of hives");
         assertThat(new CellEdit.Type("hives", 2, 2, "13").name(DEMO)).isEqualTo("change keeper_id in row 3 of hives");
-        assertThat(new ColumnEdit.Change("hives", 0, DEMO.left().columns().getFirst().of(Type.TEXT)).name(DEMO))
+        assertThat(
+                new ColumnEdit.Change("hives", 0, DEMO.staged().left().columns().getFirst().of(Type.TEXT)).name(DEMO))
                 .isEqualTo("make hive_no of hives text");
         assertThat(new CellEdit.Put("hives", new Block(0, 1, 0, 1), "").name(DEMO)).isEqualTo("clear 4 cells of hives");
     }
@@ -100,7 +101,7 @@ class HistoryTest {
     void aBlockIsPastedWithTheRowsAndColumnsItNeedsAndWhatDoesNotFitIsKept() {
         Lesson pasted = new CellEdit.Paste("keepers", 3, 0,
                 List.of(List.of("15", "Ula", "Ashholt", "2.5"), List.of("sixteen", "Jon"))).applyTo(DEMO).expect();
-        Table keepers = pasted.right();
+        Table keepers = pasted.staged().right();
         assertThat(keepers.columns()).extracting(Column::name).endsWith("column_4");
         assertThat(keepers.columns().getLast().type()).isEqualTo(Type.DECIMAL);
         assertThat(keepers.rows().get(3).values()).extracting(Value::shown).containsExactly("15", "Ula", "Ashholt",
@@ -125,7 +126,7 @@ class HistoryTest {
     @Test
     void tablesComeAndGoAndNoNameIsThereTwice() {
         Lesson taken = SceneEdit.take(DEMO, Side.RIGHT, "harvests").applyTo(DEMO).expect();
-        assertThat(taken.on()).containsExactly(new KeyPair("hive_no", "hive_no"));
+        assertThat(taken.staged().on()).containsExactly(new KeyPair("hive_no", "hive_no"));
         assertThat(taken.title()).isEqualTo("hives and harvests");
         assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene())
                 .isEqualTo(taken.scene().of(taken.scene().pairing().of("harvests", "hives")));
@@ -146,25 +147,25 @@ class HistoryTest {
     @Test
     void aTableInThePlaceOfAnotherKeepsTheLinksThatItCanAndGetsANameOfItsOwn() {
         Lesson lesson = new TableEdit.Replace("keepers", TableSet.of(STANDS)).applyTo(DEMO).expect();
-        assertThat(lesson.right().name()).isEqualTo("hives_2");
-        assertThat(lesson.on()).containsExactly(KEEPER);
-        assertThat(lesson.query().left().alias()).isNotEqualTo(lesson.query().right().alias());
+        assertThat(lesson.staged().right().name()).isEqualTo("hives_2");
+        assertThat(lesson.staged().on()).containsExactly(KEEPER);
+        assertThat(lesson.staged().join().left().alias()).isNotEqualTo(lesson.staged().join().right().alias());
         // hive_no is a number on one side and a text on the other: no proposal.
-        assertThat(lesson.proposals()).isEmpty();
+        assertThat(lesson.staged().proposals()).isEmpty();
     }
 
     @Test
     void columnsThatCannotBeComparedAreLinkedAndTheQuerySaysWhyItCannotRun() {
         Lesson lesson =
                 new LinkEdit.Match("hives", "keepers", new KeyPair("hive_no", "village")).applyTo(DEMO).expect();
-        assertThat(lesson.plan().either(_ -> "", Problem::sentence))
+        assertThat(lesson.staged().result().either(_ -> "", Problem::sentence))
                 .isEqualTo("hives.hive_no is integer and keepers.village is text, and SQL does not "
                         + "compare the two: match columns of one type.");
     }
 
     @Test
     void linksNobodyDrewAreProposedByNameAndByValues() {
-        Lesson bare = new Lesson("", DEMO.tables(), List.of(), Layout.PLAIN, DEMO.scene());
+        Lesson bare = new Lesson("", DEMO.tables(), List.of(), Layout.PLAIN, DEMO.scenes());
         assertThat(bare.proposedLinks()).contains(new Link("hives", "keepers", List.of(KEEPER)),
                 new Link("hives", "hives", List.of(new KeyPair("mother_no", "hive_no"))),
                 new Link("hives", "harvests", List.of(new KeyPair("hive_no", "hive_no"))))
@@ -178,6 +179,6 @@ class HistoryTest {
                 List.of(List.of(Value.of(1)), List.of(Value.NULL), List.of(Value.of(2)), List.of(Value.of(1))));
         assertThat(KeyFaults.of(table).twice()).containsExactly(0, 3);
         assertThat(KeyFaults.of(table).missing()).containsOnlyKeys(1);
-        assertThat(KeyFaults.of(DEMO.left()).isNone()).isTrue();
+        assertThat(KeyFaults.of(DEMO.staged().left()).isNone()).isTrue();
     }
 }

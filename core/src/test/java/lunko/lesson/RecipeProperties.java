@@ -25,14 +25,15 @@ class RecipeProperties {
                 new Recipe.Amounts(1, 3), DAYS, seed);
         Lesson demo = DemoLesson.lesson();
         Lesson lesson = byText
-                ? Lesson.of("", demo.left(), JoinKind.INNER, demo.right(), List.of(new KeyPair("hive", "village")))
+                ? Lesson.of("", demo.staged().left(), JoinKind.INNER, demo.staged().right(),
+                        List.of(new KeyPair("hive", "village")))
                 : demo;
         Table made = recipe.make(lesson, "hives");
         assertThat(recipe.make(lesson, "hives")).isEqualTo(made);
-        assertThat(made.columns()).isEqualTo(lesson.left().columns());
+        assertThat(made.columns()).isEqualTo(lesson.staged().left().columns());
         assertThat(made.rows()).hasSize(rows);
 
-        KeyCheck.Keys keys = KeyCheck.of(made, lesson.right(), lesson.on()).left();
+        KeyCheck.Keys keys = KeyCheck.of(made, lesson.staged().right(), lesson.staged().on()).left();
         int distinct = byText ? 3 : 4;
         int nulls = Math.round(rows * withoutKey / 100f);
         int alone = Math.min(rows - nulls, Math.round(rows * Math.min(partnerless, 100 - withoutKey) / 100f));

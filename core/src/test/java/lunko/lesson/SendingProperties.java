@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import lunko.Tables;
-import lunko.engine.Plan;
+import lunko.TwoTables;
 import lunko.query.JoinKind;
-import lunko.query.QueryText;
 import lunko.query.change.Conditions;
 import lunko.query.change.Conditions.Seated;
 import lunko.query.change.QueryChange;
@@ -25,18 +24,18 @@ import net.jqwik.api.domains.DomainContext;
 class SendingProperties {
 
     @Property(tries = 80)
-    void everyConditionCanBeSentAndComesBack(@ForAll Plan plan) {
-        List<Table> tables = List.of(plan.left(), plan.right());
-        String plain = new QueryText(plan.query()).whole().text();
-        if (plan.kind().words().isEmpty()) return;
-        String alias = plan.query().right().alias();
+    void everyConditionCanBeSentAndComesBack(@ForAll TwoTables two) {
+        List<Table> tables = two.tables();
+        String plain = two.sql();
+        if (two.kind().words().isEmpty()) return;
+        String alias = two.plain().right().alias();
         for (WrittenQuery query : List.of(WrittenQuery.of(plain),
                 WrittenQuery.of(plain + " WHERE " + alias + ".a > 1"))) {
             QueryExpression read = query.read().expect().query().query();
             for (Seated condition : Conditions.of(read)) {
                 for (Seat to : Conditions.others(read, condition)) {
                     Sending sending = Sending.of(query, tables, condition, to).expect();
-                    if (plan.kind() == JoinKind.INNER || plan.kind() == JoinKind.CROSS)
+                    if (two.kind() == JoinKind.INNER || two.kind() == JoinKind.CROSS)
                         assertThat(sending.isSame()).as(sending.sent().sql()).isTrue();
                     QueryExpression sent = sending.sent().read().expect().query().query();
                     Seated there = Conditions.of(sent).stream().filter(each -> each.seat().equals(to))

@@ -18,8 +18,8 @@ import lunko.phrase.Phrase;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.query.Side;
+import lunko.query.change.PlainJoin;
 import lunko.query.sql.Renaming;
 import lunko.steps.MatchTimeline;
 import lunko.steps.StageKind;
@@ -43,20 +43,20 @@ class WrittenQueryTest {
     @Test
     void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {
         Lesson chain = apply(DEMO, SceneEdit.Write.of(CHAIN));
-        assertThat(chain.joining(0, 2, JoinKind.FULL_OUTER).map(WrittenQuery::sql))
+        assertThat(chain.staged().joining(0, 2, JoinKind.FULL_OUTER).map(WrittenQuery::sql))
                 .contains(CHAIN.replace("LEFT JOIN", "FULL JOIN"));
-        WrittenQuery crossed = chain.joining(1, 2, JoinKind.CROSS).orElseThrow();
+        WrittenQuery crossed = chain.staged().joining(1, 2, JoinKind.CROSS).orElseThrow();
         assertThat(crossed.sql())
                 .isEqualTo(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no", "CROSS JOIN harvests r"));
         // The condition is gone: that of the link takes its place.
-        assertThat(apply(DEMO, SceneEdit.Write.of(crossed.sql())).joining(1, 2, JoinKind.LEFT_OUTER)
+        assertThat(apply(DEMO, SceneEdit.Write.of(crossed.sql())).staged().joining(1, 2, JoinKind.LEFT_OUTER)
                 .map(WrittenQuery::sql))
                 .contains(CHAIN.replace("INNER JOIN harvests r ON r.hive_no = h.hive_no",
                         "LEFT JOIN harvests r ON h.hive_no = r.hive_no"));
-        assertThat(chain.joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
-        assertThat(chain.joining(0, 3, JoinKind.INNER)).isEmpty();
+        assertThat(chain.staged().joining(1, 2, JoinKind.LEFT_SEMI)).isEmpty();
+        assertThat(chain.staged().joining(0, 3, JoinKind.INNER)).isEmpty();
         assertThat(apply(DEMO, SceneEdit.Write.of("SELECT * FROM harvests NATURAL JOIN hives NATURAL JOIN keepers"))
-                .joining(1, 2, JoinKind.RIGHT_OUTER).map(WrittenQuery::sql))
+                .staged().joining(1, 2, JoinKind.RIGHT_OUTER).map(WrittenQuery::sql))
                 .contains("SELECT * FROM harvests NATURAL JOIN hives NATURAL RIGHT JOIN keepers");
     }
 
@@ -69,25 +69,27 @@ class WrittenQueryTest {
                 FROM hives hv
                   JOIN keepers AS kp ON kp.keeper_id = hv.keeper_id""";
         Lesson written = apply(DEMO, SceneEdit.Write.of(own));
-        assertThat(written.isPlain()).isTrue();
-        assertThat(written.kind()).isEqualTo(JoinKind.INNER);
-        assertThat(apply(written, new SceneEdit.ChooseKind(JoinKind.LEFT_OUTER)).sql())
+        assertThat(written.staged().plainJoin()).isPresent();
+        assertThat(written.staged().kind()).isEqualTo(JoinKind.INNER);
+        assertThat(apply(written, new SceneEdit.ChooseKind(JoinKind.LEFT_OUTER)).staged().sql())
                 .isEqualTo(own.replace("JOIN", "LEFT JOIN"));
         Lesson more = apply(written, new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "village")));
-        assertThat(more.sql()).isEqualTo(own + " AND hv.hive = kp.village");
-        assertThat(apply(more, new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))).sql())
+        assertThat(more.staged().sql()).isEqualTo(own + " AND hv.hive = kp.village");
+        assertThat(apply(more, new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))).staged()
+                .sql())
                 .isEqualTo(own.replace("kp.keeper_id = hv.keeper_id", "hv.hive = kp.village"));
-        assertThat(apply(DEMO, SceneEdit.Write.of(more.sql())).link("hives", "keepers").orElseThrow().pairs())
+        assertThat(apply(DEMO, SceneEdit.Write.of(more.staged().sql())).link("hives", "keepers").orElseThrow().pairs())
                 .containsExactly(new KeyPair("keeper_id", "keeper_id"), new KeyPair("hive", "village"));
-        assertThat(apply(DEMO, SceneEdit.Write.of(own + " WHERE kp.village = 'Ashholt'")).isPlain()).isFalse();
+        assertThat(apply(DEMO, SceneEdit.Write.of(own + " WHERE kp.village = 'Ashholt'")).staged().plainJoin())
+                .isEmpty();
         for (JoinKind kind : JoinKind.values()) {
             Lesson chosen = apply(written, new SceneEdit.ChooseKind(kind));
-            assertThat(chosen.isPlain()).as(chosen.sql()).isTrue();
-            assertThat(chosen.kind()).isEqualTo(kind);
-            assertThat(chosen.query().left().alias()).isEqualTo("hv");
-            assertThat(chosen.timeline(Way.ROWS).expect().parts()).hasSize(1);
-            Lesson typed = apply(DEMO, SceneEdit.Write.of(chosen.sql()));
-            assertThat(typed.query()).as(chosen.sql()).isEqualTo(chosen.query());
+            assertThat(chosen.staged().plainJoin()).as(chosen.staged().sql()).isPresent();
+            assertThat(chosen.staged().kind()).isEqualTo(kind);
+            assertThat(chosen.staged().join().left().alias()).isEqualTo("hv");
+            assertThat(timeline(chosen).parts()).hasSize(1);
+            Lesson typed = apply(DEMO, SceneEdit.Write.of(chosen.staged().sql()));
+            assertThat(typed.staged().join()).as(chosen.staged().sql()).isEqualTo(chosen.staged().join());
         }
     }
 
@@ -117,8 +119,8 @@ class WrittenQueryTest {
 
     @Test
     void theStagesOfAQueryAtAGlance() {
-        Timeline timeline = apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY"))
-                .timeline(Way.ROWS).expect();
+        Timeline timeline =
+                timeline(apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY")));
         List<Glance> glances = Glance.all(timeline);
         assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH,
                 StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
@@ -172,21 +174,21 @@ class WrittenQueryTest {
             for (JoinKind kind : Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).toList()) {
                 Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right),
                         new SceneEdit.JoinNaturally(Optional.of(kind)));
-                Outcome outcome = Outcome.of(natural.plan().expect());
-                Stage stage = WrittenQuery.of(natural.sql()).on(natural.tables()).expect();
-                assertThat(rows(outcome)).as(natural.sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
+                Outcome outcome = ((MatchTimeline) timeline(natural).parts().getFirst()).outcome();
+                Stage stage = WrittenQuery.of(natural.staged().sql()).on(natural.tables()).expect();
+                assertThat(rows(outcome)).as(natural.staged().sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
             }
         }
         assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)),
                 new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
         assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "",
                 Problem::sentence)).startsWith("A cross join cannot be natural");
-        assertThat(Query.common(apiaries, DEMO.table("keepers"))).hasSize(3);
+        assertThat(PlainJoin.common(apiaries, DEMO.table("keepers"))).hasSize(3);
     }
 
     @Test
     void naturalAndSelfJoinsAreExplainedBeforeTheyAct() {
-        NaturalLook right = NaturalLook.of(DEMO.left(), DEMO.right(), DEMO.on());
+        NaturalLook right = NaturalLook.of(DEMO.staged().left(), DEMO.staged().right(), DEMO.staged().on());
         assertThat(right.isRight()).isTrue();
         assertThat(right.rows(JoinKind.FULL_OUTER)).contains(7L);
         NaturalLook chance = NaturalLook.of(DEMO.table("harvests"), DEMO.table("visits"),
@@ -204,6 +206,10 @@ class WrittenQueryTest {
                         + "names; nothing is copied, and"
                         + " what is changed on one side changes on the other.",
                 "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
+    }
+
+    private static Timeline timeline(Lesson lesson) {
+        return Timeline.of(lesson.staged().result().expect(), Way.ROWS);
     }
 
     private static List<List<Value>> rows(Outcome outcome) {

@@ -6,12 +6,11 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import lunko.TwoTables;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.query.Side;
 import lunko.table.Column;
 import lunko.table.Row;
@@ -26,8 +25,9 @@ class LargeTimelineTest {
 
     @Test
     void anyStepOfALargeLeftJoinIsWhatItsNumberSays() {
-        Plan plan = plan(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
-        Outcome outcome = Outcome.of(plan);
+        TwoTables two =
+                twoTables(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
+        Outcome outcome = two.outcome();
         MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
         assertThat(timeline.comparisons()).isEqualTo((long) ROWS * ROWS);
         Random random = new Random(7);
@@ -36,7 +36,7 @@ class LargeTimelineTest {
             MatchFrame frame = timeline.at(number);
             switch (frame.step()) {
                 case Step.Compare(int left, int right, var verdict) -> {
-                    assertThat(verdict).isEqualTo(plan.join().verdict(left, right));
+                    assertThat(verdict).isEqualTo(outcome.join().verdict(left, right));
                     // The comparisons up to here, the rows that have landed, and the start.
                     assertThat((long) left * ROWS + right + 1 + frame.landed().size()).isEqualTo(number);
                 }
@@ -60,7 +60,7 @@ class LargeTimelineTest {
 
     @Test
     void oneKeyForAllRowsGivesAHundredMillionPairs() {
-        Outcome outcome = Outcome.of(plan(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)));
+        Outcome outcome = twoTables(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)).outcome();
         MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
         assertThat(outcome.size()).isEqualTo((long) ROWS * ROWS);
         assertThat(outcome.row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
@@ -68,11 +68,11 @@ class LargeTimelineTest {
         assertThat(timeline.at(timeline.last() - 2).left()).doesNotContain(RowState.OPEN);
     }
 
-    private static Plan plan(JoinKind kind, IntFunction<Value> leftKey,
+    private static TwoTables twoTables(JoinKind kind, IntFunction<Value> leftKey,
             IntFunction<Value> rightKey) {
         Table left = table("hives", leftKey);
         Table right = table("keepers", rightKey);
-        return Plan.bind(Query.of(left, kind, right, List.of(new KeyPair("id", "id"))), List.of(left, right)).expect();
+        return new TwoTables(left, kind, right, List.of(new KeyPair("id", "id")));
     }
 
     private static Table table(String name, IntFunction<Value> key) {

@@ -74,11 +74,11 @@ class QueryStepsTest {
     @Test
     void semiAndAntiJoinsAreRecognisedAndStopAtTheFirstPartner() {
         String exists = "SELECT * FROM keepers k WHERE EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)";
-        assertThat(said(exists)).containsExactly("This says a left semi join of keepers and hives h.");
+        assertThat(said(exists)).containsExactly("This says a left semi join of keepers and hives.");
         assertThat(whys(timeline(exists, Way.ROWS)))
                 .contains("11 = 11 is true: Oda and Clover are partners. That is enough.",
                         "Oda has a partner, so a left semi join takes it as row 1, with its own columns alone.",
-                        "A left semi join of keepers and hives h gives 2 rows: 2 with a partner.")
+                        "A left semi join of keepers and hives gives 2 rows: 2 with a partner.")
                 .doesNotContain("11 = 12 is false: Oda and Heather are not partners.");
         String notIn = "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)";
         assertThat(said(notIn)).containsExactly("This says a left anti join of keepers and hives.");

@@ -11,8 +11,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.LongStream;
 import lunko.Tables;
+import lunko.TwoTables;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.engine.ResultRow;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
@@ -27,9 +27,9 @@ import net.jqwik.api.domains.Domain;
 class TimelineProperties {
 
     @Property
-    void goingToAStepShowsTheSameAsSteppingThere(@ForAll Plan plan) {
-        MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
-        List<MatchFrame> walked = new Walk(plan).frames();
+    void goingToAStepShowsTheSameAsSteppingThere(@ForAll TwoTables two) {
+        MatchTimeline timeline = MatchTimeline.of(two.outcome(), Way.ROWS);
+        List<MatchFrame> walked = new Walk(two).frames();
 
         assertThat(timeline.last() + 1).isEqualTo(walked.size());
         for (int number = 0; number < walked.size(); number++) {
@@ -43,8 +43,8 @@ class TimelineProperties {
      * before.
      */
     @Property
-    void theWaysOfMatchingGiveTheSameRows(@ForAll Plan plan) {
-        Outcome outcome = Outcome.of(plan);
+    void theWaysOfMatchingGiveTheSameRows(@ForAll TwoTables two) {
+        Outcome outcome = two.outcome();
         for (Way way : Way.values()) {
             MatchTimeline timeline = MatchTimeline.of(outcome, way);
             assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
@@ -59,7 +59,7 @@ class TimelineProperties {
                 assertThat(frame.landed()).hasSize(before.landed().size() + (frame.step().lands() ? 1 : 0));
                 if (frame.step() instanceof Step.Pair(int left, int right)) {
                     assertThat(frame.landed().getLast()).isEqualTo(new ResultRow.Met(left, right));
-                    if (plan.kind().compares())
+                    if (two.kind().compares())
                         assertThat(before.step()).isEqualTo(new Step.Compare(left, right, Truth.TRUE));
                 }
                 if (frame.step().lands()) assertThat(timeline.landing(frame.landed().size() - 1)).isEqualTo(number);
@@ -70,8 +70,8 @@ class TimelineProperties {
     }
 
     @Property(tries = 200)
-    void stepsAreFoundByWhatIsDecidedInThem(@ForAll Plan plan) {
-        MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
+    void stepsAreFoundByWhatIsDecidedInThem(@ForAll TwoTables two) {
+        MatchTimeline timeline = MatchTimeline.of(two.outcome(), Way.ROWS);
         List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
         for (MatchFrame frame : frames) {
             int landed = frame.landed().size();
@@ -86,9 +86,9 @@ class TimelineProperties {
         Set<List<Integer>> compared = new HashSet<>();
         for (MatchFrame frame : frames) {
             if (frame.step() instanceof Step.Compare(int l, int r, Truth _)) compared.add(List.of(l, r));
-            if (!plan.kind().compares() && frame.step() instanceof Step.Pair(int l, int r)) compared.add(List.of(l, r));
-            for (int l = 0; l < plan.left().rows().size(); l++) {
-                for (int r = 0; r < plan.right().rows().size(); r++)
+            if (!two.kind().compares() && frame.step() instanceof Step.Pair(int l, int r)) compared.add(List.of(l, r));
+            for (int l = 0; l < two.left().rows().size(); l++) {
+                for (int r = 0; r < two.right().rows().size(); r++)
                     assertThat(timeline.seen(frame.number(), l, r)).isEqualTo(compared.contains(List.of(l, r)));
             }
         }
@@ -99,7 +99,7 @@ class TimelineProperties {
             assertThat(frames.get((int) step - 1).landed()).hasSize(i);
         }
         for (Side side : Side.values()) {
-            for (int row = 0; row < plan.on(side).rows().size(); row++) {
+            for (int row = 0; row < two.on(side).rows().size(); row++) {
                 int one = row;
                 Optional<ResultRow> first =
                         rows.stream().filter(each -> each.source(side).equals(OptionalInt.of(one))).findFirst();
@@ -118,7 +118,7 @@ class TimelineProperties {
 
     /** Does the join as one does it on paper, and notes what is visible after each step. */
     private static final class Walk {
-        private final Plan plan;
+        private final TwoTables two;
         private final JoinKind kind;
         private final List<MatchFrame> frames = new ArrayList<>();
         private final List<ResultRow> landed = new ArrayList<>();
@@ -127,11 +127,11 @@ class TimelineProperties {
         private final List<List<MatchFrame.Lane>> lanes = new ArrayList<>();
         private long comparisons;
 
-        Walk(Plan plan) {
-            this.plan = plan;
-            this.kind = plan.kind();
-            left = new ArrayList<>(Collections.nCopies(plan.left().rows().size(), RowState.OPEN));
-            right = new ArrayList<>(Collections.nCopies(plan.right().rows().size(), RowState.OPEN));
+        Walk(TwoTables two) {
+            this.two = two;
+            this.kind = two.kind();
+            left = new ArrayList<>(Collections.nCopies(two.left().rows().size(), RowState.OPEN));
+            right = new ArrayList<>(Collections.nCopies(two.right().rows().size(), RowState.OPEN));
             left.forEach(_ -> lanes.add(new ArrayList<>()));
         }
 
@@ -152,7 +152,7 @@ class TimelineProperties {
                 for (int i = 0; i < inner.size() && !partnered; i++) {
                     int l = side.of(o, i);
                     int r = side.of(i, o);
-                    Truth verdict = plan.join().verdict(l, r);
+                    Truth verdict = two.join().verdict(l, r);
                     partnered = verdict == Truth.TRUE;
                     comparisons++;
                     if (partnered) {
@@ -195,7 +195,7 @@ class TimelineProperties {
         }
 
         private void meet(int l, int r) {
-            Truth verdict = plan.join().verdict(l, r);
+            Truth verdict = two.join().verdict(l, r);
             if (kind.compares()) {
                 comparisons++;
                 if (verdict == Truth.TRUE && !kind.bringsPairs()) {

@@ -4,12 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.LongStream;
-import lunko.engine.Outcome;
-import lunko.engine.Plan;
+import lunko.TwoTables;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
+import lunko.show.Showing;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -61,16 +60,15 @@ class WhyTest {
         List<Column> columns = List.of(new Column("no", Type.INTEGER), new Column("wood", Type.TEXT));
         Table sites = Table.of("sites", columns, List.of(left));
         Table plots = Table.of("plots", columns, List.of(right));
-        Query query = Query.of(sites, JoinKind.FULL_OUTER, plots,
+        TwoTables two = new TwoTables(sites, JoinKind.FULL_OUTER, plots,
                 List.of(new KeyPair("no", "no"), new KeyPair("wood", "wood")));
-        String whole = MatchTimeline.of(Outcome.of(Plan.bind(query, List.of(sites, plots)).expect()), Way.ROWS).at(1)
-                .why().text();
+        String whole = MatchTimeline.of(two.outcome(), Way.ROWS).at(1).why().text();
         int tail = whole.indexOf(" That was the last");
         return tail < 0 ? whole : whole.substring(0, tail);
     }
 
     private static List<String> whys(JoinKind kind) {
-        MatchTimeline timeline = MatchTimeline.of(Outcome.of(DemoLesson.lesson().of(kind).plan().expect()), Way.ROWS);
-        return LongStream.rangeClosed(0, timeline.last()).mapToObj(n -> timeline.at(n).why().text()).toList();
+        Timeline timeline = Showing.of(DemoLesson.lesson().of(kind), Way.ROWS).timeline().orElseThrow();
+        return LongStream.rangeClosed(0, timeline.last()).mapToObj(n -> timeline.at(n).shown().why().text()).toList();
     }
 }

@@ -163,15 +163,17 @@ class TableFormatProperties {
         assertThat(back.set().links()).containsExactlyInAnyOrder(demo.link("hives", "keepers").orElseThrow(),
                 demo.link("hives", "hives").orElseThrow(),
                 demo.link("visits", "keepers").orElseThrow());
-        assertThat(back.tables()).filteredOn(read -> read.name().equals("hives")).containsExactly(demo.left());
+        assertThat(back.tables()).filteredOn(read -> read.name().equals("hives")).containsExactly(demo.staged().left());
     }
 
     @Example
     void aScriptOrPackageSaysNoKeyThatItsRowsBreak() throws IOException {
         Lesson demo = DemoLesson.lesson();
         Table twice =
-                demo.left().plus(demo.left().rows().getFirst().values()).with(2, 2, Entry.misfit("nobody; at all"));
-        TableSet set = new TableSet(List.of(twice, demo.right()), List.of(demo.link("hives", "keepers").orElseThrow()));
+                demo.staged().left().plus(demo.staged().left().rows().getFirst().values()).with(2, 2,
+                        Entry.misfit("nobody; at all"));
+        TableSet set = new TableSet(List.of(twice, demo.staged().right()),
+                List.of(demo.link("hives", "keepers").orElseThrow()));
         Path script = folder.resolve("broken.sql");
         TableFormat.write(set, script).expect();
         assertThat(Files.readString(script))

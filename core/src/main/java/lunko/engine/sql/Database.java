@@ -5,7 +5,9 @@ import java.util.Optional;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
 import lunko.table.Table;
@@ -45,8 +47,21 @@ public record Database(List<StoredTable> stored) {
 
     /** Runs one statement of a script; a problem where it is none that can be run. */
     public Checked<Answer> run(Statement statement, Script script) {
+        return run(statement, script, Optional.empty());
+    }
+
+    /**
+     * Runs one statement of a script, whose rows are made as they are looked at where it is one join and nothing more:
+     * then there may be any number of them.
+     */
+    public Checked<Answer> show(Statement statement, Script script) {
+        return run(statement, script, statement instanceof Statement.Query(QueryExpression query) ? query.loneJoin()
+                : Optional.empty());
+    }
+
+    private Checked<Answer> run(Statement statement, Script script, Optional<FromItem> unlimited) {
         try {
-            return Checked.valid(new StatementRunner(this, new Places(script, statement)).run(statement));
+            return Checked.valid(new StatementRunner(this, new Places(script, statement), unlimited).run(statement));
         } catch (Refusal refusal) {
             return Checked.invalid(refusal.problem());
         } catch (StackOverflowError tooDeep) {

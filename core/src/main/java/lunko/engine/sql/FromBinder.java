@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
@@ -111,8 +112,10 @@ final class FromBinder {
         Table table = queries.table(name);
         String known = alias.map(Name::text).orElse(table.name());
         Source plain = Source.of(table, known, Set.of());
-        boolean isOneOfMany =
-                alias.isPresent() && (outer.isPresent() || all.stream().mapToLong(from -> times(name, from)).sum() > 1);
+        // A query within speaks of its tables as the one around it does, unless both have the same.
+        long named =
+                outer.isPresent() ? places.tablesNamed(name) : all.stream().mapToLong(from -> times(name, from)).sum();
+        boolean isOneOfMany = alias.isPresent() && named > 1;
         Source source = isOneOfMany ? plain.withAlias() : plain;
         return new BoundFrom(table.columns().stream()
                 .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
@@ -219,10 +222,20 @@ final class FromBinder {
     private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once,
             List<Slot> slots,
             Function<Env, Partnership> on, Supplier<List<Stage>> asides) {
-        return new BoundFrom(slots, env -> Joined.of(
-                new Join(joined.kind(), left.stage().apply(env), right.stage().apply(env), on.apply(env)), once, MOST,
-                asides)
-                .orElseThrow(() -> tooMany(places, joined)));
+        long most = queries.mostRows(joined);
+        return new BoundFrom(slots, env -> {
+            Partnership condition = on.apply(env);
+            Join join = new Join(joined.kind(), named(left.stage().apply(env), condition, Side.LEFT),
+                    named(right.stage().apply(env), condition, Side.RIGHT), condition);
+            return Joined.of(join, once, most, asides).orElseThrow(() -> tooMany(places, joined));
+        });
+    }
+
+    /** A table that is joined, its rows called by other columns than those that it is joined by. */
+    static Stage named(Stage stage, Partnership on, Side side) {
+        return stage instanceof Source source && !on.equal().isEmpty()
+                ? source.namedBeside(on.equal().stream().map(equality -> equality.on(side)).collect(Collectors.toSet()))
+                : stage;
     }
 
     /** The columns of both sides, each knowing whether the join keeps rows without its side. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import lunko.problem.Problem;
 import lunko.query.SqlName;
 import lunko.query.sql.Fix;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
@@ -26,6 +27,11 @@ final class Places {
     /** The statement's text, to be changed. */
     Fix fix() {
         return script.fix(statement);
+    }
+
+    /** How many tables of the statement, those of queries within included, are the one of a name. */
+    long tablesNamed(Name name) {
+        return script.parts(FromItem.NamedTable.class).stream().filter(item -> item.table().means(name.text())).count();
     }
 
     /** A problem with a part of the statement, to be thrown. */

@@ -4,18 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Chosen;
 import lunko.engine.Combined;
 import lunko.engine.Cut;
+import lunko.engine.LazyList;
 import lunko.engine.Filtered;
 import lunko.engine.Sorted;
 import lunko.engine.Stage;
 import lunko.engine.Unrepeated;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.SetOperation;
@@ -33,10 +36,18 @@ final class QueryBinder {
 
     private final List<Table> tables;
     private final Places places;
+    /** The join whose rows nobody needs all at once. */
+    private final Optional<FromItem> unlimited;
 
-    QueryBinder(List<Table> tables, Places places) {
+    QueryBinder(List<Table> tables, Places places, Optional<FromItem> unlimited) {
         this.tables = tables;
         this.places = places;
+        this.unlimited = unlimited;
+    }
+
+    /** The most rows that a join may give. */
+    long mostRows(FromItem.Joined join) {
+        return unlimited.filter(one -> one == join).isPresent() ? Long.MAX_VALUE : FromBinder.MOST;
     }
 
     /** The table of a name. */
@@ -85,8 +96,8 @@ final class QueryBinder {
         for (SelectItem item : select.items()) add(item, scope, binder, columns, values);
         Optional<Bound> having = select.having().map(binder::condition);
         List<Bound> sortBy = orderBy.stream().map(key -> sortValue(key, columns, values, binder, select)).toList();
-        boolean asTheyAre = select.items().equals(List.of(new SelectItem.Everything())) && groups.isEmpty()
-                && scope.slots().stream().noneMatch(Slot::merged);
+        boolean everything = select.items().equals(List.of(new SelectItem.Everything())) && groups.isEmpty();
+        boolean asTheyAre = everything && scope.slots().stream().noneMatch(Slot::merged);
 
         boolean same = !scope.reachesOut() && !tables.reachesOut() && !binder.scope().reachesOut();
         return new BoundQuery(columns, same, around -> {
@@ -96,8 +107,8 @@ final class QueryBinder {
                     filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
             Stage rows = before;
             Stage stage = asTheyAre ? rows : new Chosen(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
-                    values.stream().map(Bound::column).toList(),
-                    rows.rows().stream().map(row -> in(values, around.within(row))).toList(), binder.asides());
+                    values.stream().map(Bound::column).toList(), chosen(values, rows.rows(), around), everything,
+                    binder.asides());
             List<List<Value>> keys = sortBy.isEmpty() ? List.of()
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
@@ -107,6 +118,13 @@ final class QueryBinder {
             }
             return sorted(stage, orderBy, keys, columns);
         });
+    }
+
+    /** The values for each row; where they are columns as they stand, when somebody asks for them. */
+    private static List<List<Value>> chosen(List<Bound> values, List<List<Value>> rows, Env around) {
+        IntFunction<List<Value>> row = number -> in(values, around.within(rows.get(number)));
+        return values.stream().allMatch(value -> value.column().isPresent()) ? LazyList.kept(rows.size(), row)
+                : IntStream.range(0, rows.size()).mapToObj(row).toList();
     }
 
     /** The rows of a stage for which a condition is true. */

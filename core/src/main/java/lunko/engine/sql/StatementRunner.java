@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database.Answer;
 import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Statement;
@@ -25,10 +26,10 @@ final class StatementRunner {
     private final Places places;
     private final QueryBinder queries;
 
-    StatementRunner(Database database, Places places) {
+    StatementRunner(Database database, Places places, Optional<FromItem> unlimited) {
         this.database = database;
         this.places = places;
-        this.queries = new QueryBinder(database.tables(), places);
+        this.queries = new QueryBinder(database.tables(), places, unlimited);
     }
 
     Answer run(Statement statement) {

@@ -15,6 +15,8 @@ import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.SelectItem;
 
@@ -41,9 +43,38 @@ final class WhereClause {
             PartnerTest.in(condition).flatMap(test -> bind(test, condition, scope))
                     .ifPresentOrElse(tests::add, () -> others.add(condition));
         }
-        BoundFrom after = others.isEmpty() ? from : filtered(from, scope, Expression.all(others));
+        BoundFrom after = others.isEmpty() ? from : takesPairsAway(from, scope, others)
+                .orElseGet(() -> filtered(from, scope, Expression.all(others)));
         for (BoundTest test : tests) after = joined(after, test);
         return after;
+    }
+
+    /**
+     * A full join without its pairs, where that is all that the condition says: one key or the other is NULL. A pair
+     * has
+     * neither, and a kept row lacks that of the other side.
+     */
+    private Optional<BoundFrom> takesPairsAway(BoundFrom from, Scope scope, List<Expression> conditions) {
+        if (conditions.size() != 1 || select.from().size() != 1
+                || !(select.from().getFirst() instanceof FromItem.Joined joined)
+                || joined.kind() != JoinKind.FULL_OUTER || !(joined.specification() instanceof JoinSpecification.On)
+                || !(conditions.getFirst() instanceof Expression.Or(Expression one, Expression other)))
+            return Optional.empty();
+        OptionalInt left = nullColumn(one, scope);
+        OptionalInt right = nullColumn(other, scope);
+        if (left.isEmpty() || right.isEmpty()) return Optional.empty();
+        if (!isKey(joined, from.slots(), left.getAsInt(), right.getAsInt())) return Optional.empty();
+        return Optional.of(from.then(around -> ((Joined) from.stage().apply(around)).of(JoinKind.FULL_ANTI)));
+    }
+
+    /** Whether a join wants two of its columns to be equal. */
+    private static boolean isKey(FromItem.Joined joined, List<Slot> slots, int left, int right) {
+        if (!(joined.specification() instanceof JoinSpecification.On(Expression condition))) return false;
+        Scope scope = new Scope(slots, Optional.empty());
+        return condition.conjuncts().stream().flatMap(each -> each.equalColumns().stream())
+                .map(equal -> List.of(scope.meant(equal.left()), scope.meant(equal.right())))
+                .anyMatch(found -> found.equals(List.of(List.of(left), List.of(right)))
+                        || found.equals(List.of(List.of(right), List.of(left))));
     }
 
     private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
@@ -90,8 +121,9 @@ final class WhereClause {
 
     private BoundFrom joined(BoundFrom from, BoundTest test) {
         return from.then(around -> {
-            Join join =
-                    new Join(test.kind(), from.stage().apply(around), test.partners().get(), test.on().apply(around));
+            Partnership on = test.on().apply(around);
+            Join join = new Join(test.kind(), FromBinder.named(from.stage().apply(around), on, Side.LEFT),
+                    FromBinder.named(test.partners().get(), on, Side.RIGHT), on);
             join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
             return Joined.of(join, List.of(), FromBinder.MOST, test.binder().asides())
                     .orElseThrow(() -> FromBinder.tooMany(places, test.condition()));

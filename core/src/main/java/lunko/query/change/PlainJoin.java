@@ -1,163 +1,158 @@
 package lunko.query.change;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
-import lunko.query.TableRef;
+import lunko.query.Side;
+import lunko.query.SqlName;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.FromItem.NamedTable;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.table.Column;
 import lunko.table.Table;
 
 /**
- * The plain join of two tables that a query is, in whatever words it says it: all columns, equalities alone, and
- * nothing more.
+ * The plain join of two tables: all columns, equalities alone, and nothing more. What is drawn is one, and what is
+ * written may be one.
+ *
+ * @param on the columns that must be equal
+ * @param natural whether they are those of the same name, and come into the result once (ISO/IEC 9075-2, joined table)
  */
-public final class PlainJoin {
+public record PlainJoin(Named left, JoinKind kind, Named right, List<KeyPair> on, boolean natural) {
 
-    /** A table of the query, and what it is called there. */
-    private record Named(Table table, String alias) {
+    /** A table by name, and the alias that its columns are qualified with. */
+    public record Named(String table, String alias) {
 
-        private TableRef ref() {
-            return new TableRef(table.name(), alias);
+        private FromItem item() {
+            return new FromItem.NamedTable(Name.of(table), Optional.of(Name.of(alias)));
         }
 
-        /** The column that a name means if it is one of this table. */
-        private Optional<String> column(ColumnName name, Named other) {
-            int own = IntStream.range(0, table.columns().size())
-                    .filter(i -> name.column().means(table.columns().get(i).name())).findFirst().orElse(-1);
-            boolean meant = name.table().map(owner -> owner.means(alias)).orElseGet(
-                    () -> other.table.columns().stream().noneMatch(column -> name.column().means(column.name())));
-            return own >= 0 && meant ? Optional.of(table.columns().get(own).name()) : Optional.empty();
+        private ColumnName column(String name) {
+            return ColumnName.of(Name.of(alias), name);
         }
     }
 
-    private final List<Table> tables;
+    /** Keeps its key pairs as they are. */
+    public PlainJoin {
+        on = List.copyOf(on);
+    }
 
-    private PlainJoin(List<Table> tables) {
-        this.tables = tables;
+    /** The join of two tables, under aliases made from their names. */
+    public static PlainJoin of(Table left, JoinKind kind, Table right, List<KeyPair> on) {
+        String l = initial(left);
+        String r = initial(right);
+        boolean clear = !l.isEmpty() && !r.isEmpty() && !l.equals(r);
+        return new PlainJoin(new Named(left.name(), clear ? l : "l"), kind, new Named(right.name(), clear ? r : "r"),
+                on, false);
+    }
+
+    /** The natural join of two tables: all columns must be equal whose names both have. */
+    public static PlainJoin natural(Table left, JoinKind kind, Table right) {
+        PlainJoin join = of(left, kind, right, common(left, right));
+        return new PlainJoin(join.left, kind, join.right, join.on, true);
     }
 
     /**
-     * The join of two of these tables that a query is, if it is one. In EXISTS nothing tells which table is the left
-     * one: it is the one
-     * that is asked for, unless that is {@code right}.
+     * The plain join of two of these tables that a query is, if it is one. In EXISTS nothing tells which table is the
+     * left one: it is the one that is asked for, unless that is {@code right}.
      */
-    public static Optional<Query> of(QueryExpression query, List<Table> tables, String right) {
-        if (!query.orderBy().isEmpty() || query.offset().isPresent() || query.limit().isPresent()
-                || !(query.body() instanceof Select select) || !isBare(select))
-            return Optional.empty();
-        PlainJoin of = new PlainJoin(tables);
-        if (select.from().size() != 1) return Optional.empty();
-        return switch (select.from().getFirst()) {
-            case FromItem.Joined joined when select.where().isEmpty() -> of.joined(joined);
-            case FromItem.Joined joined ->
-                of.joined(joined).filter(whole -> isWithoutPairs(whole, select.where().get()))
-                        .map(whole -> whole.of(JoinKind.FULL_ANTI));
-            case NamedTable table -> select.where()
-                    .flatMap(where -> of.partnered(table, where, right).or(() -> of.member(table, where, right)));
-            case FromItem.DerivedTable _ -> Optional.empty();
-        };
+    public static Optional<PlainJoin> in(QueryExpression query, List<Table> tables, String right) {
+        return PlainJoinReader.of(query, tables, right);
     }
 
-    private static boolean isBare(Select select) {
-        return !select.distinct() && select.items().equals(List.of(new SelectItem.Everything()))
-                && select.groupBy().isEmpty() && select.having().isEmpty();
+    /** The columns whose names both tables have, in the order of the left one. As in SQL, case does not matter. */
+    public static List<KeyPair> common(Table left, Table right) {
+        return left.columns().stream().map(Column::name).flatMap(name -> right.column(name).stream()
+                .mapToObj(other -> new KeyPair(name, right.columns().get(other).name()))).toList();
     }
 
-    private Optional<Query> joined(FromItem.Joined joined) {
-        if (!(joined.left() instanceof NamedTable l) || !(joined.right() instanceof NamedTable r))
-            return Optional.empty();
-        return named(l).flatMap(left -> named(r).filter(right -> !right.alias().equalsIgnoreCase(left.alias()))
-                .flatMap(right -> switch (joined.specification()) {
-                    case JoinSpecification.Nothing _ when !joined.kind().compares() ->
-                        Optional.of(new Query(left.ref(), joined.kind(), right.ref(), List.of(), false));
-                    case JoinSpecification.Natural _ -> Optional.of(new Query(left.ref(), joined.kind(), right.ref(),
-                            Query.common(left.table(), right.table()), true));
-                    case JoinSpecification.On(Expression condition) -> pairs(condition, left, right)
-                            .map(pairs -> new Query(left.ref(), joined.kind(), right.ref(), pairs, false));
-                    case JoinSpecification.Nothing _,JoinSpecification.Using _ -> Optional.empty();
-                }));
+    /** The first letter of a table's name, lower case: its alias where no other table has the same. */
+    private static String initial(Table table) {
+        return table.name().codePoints().filter(Character::isLetter).limit(1)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString().toLowerCase(Locale.ROOT);
     }
 
-    /** Whether a condition takes the pairs away from a full join: one key or the other is NULL. */
-    private static boolean isWithoutPairs(Query whole, Expression where) {
-        if (whole.kind() != JoinKind.FULL_OUTER || whole.natural() || whole.on().isEmpty()) return false;
-        KeyPair first = whole.on().getFirst();
-        return where
-                .equals(new Expression.Or(isNull(whole.left(), first.left()), isNull(whole.right(), first.right())));
+    /** Whether it has a condition in ON or WHERE. */
+    public boolean asks() {
+        return kind.compares() && !natural;
     }
 
-    private static Expression isNull(TableRef table, String column) {
-        return new Expression.IsNull(ColumnName.of(Name.of(table.alias()), column), false);
+    /** The table on a side. */
+    public Named on(Side side) {
+        return side.of(left, right);
     }
 
-    /** EXISTS or NOT EXISTS of rows of another table. */
-    private Optional<Query> partnered(NamedTable asked, Expression where, String right) {
-        boolean not = where instanceof Expression.Not;
-        if (!((where instanceof Expression.Not(Expression of) ? of
-                : where) instanceof Expression.Exists(QueryExpression within))
-                || !(within.body() instanceof Select select) || !within.equals(QueryExpression.of(select))
-                || !isBare(select)
-                || select.where().isEmpty() || select.from().size() != 1
-                || !(select.from().getFirst() instanceof NamedTable other))
-            return Optional.empty();
-        return oneSided(asked, other, select.where().get(), not ? JoinKind.LEFT_ANTI : JoinKind.LEFT_SEMI, right);
+    /** The same tables joined by another kind. */
+    public PlainJoin of(JoinKind other) {
+        return new PlainJoin(left, other, right, on, natural && other.canBeNatural());
     }
 
-    /** IN of a column of another table. NOT IN is no anti join: a NULL there makes it unknown for all. */
-    private Optional<Query> member(NamedTable asked, Expression where, String right) {
-        if (!(where instanceof Expression.InQuery(ColumnName column, QueryExpression within, boolean not)) || not
-                || !(within.body() instanceof Select select) || select.items().size() != 1
-                || !(select.items().getFirst() instanceof SelectItem.Item(ColumnName member, var _))
-                || select.from().size() != 1
-                || !(select.from().getFirst() instanceof NamedTable other)
-                || !within.equals(QueryExpression.of(new Select(false, select.items(), select.from(), Optional.empty(),
-                        List.of(), Optional.empty()))))
-            return Optional.empty();
-        return oneSided(asked, other, Expression.Comparison.equal(column, member), JoinKind.LEFT_SEMI, right);
+    /** The same tables joined by other columns. */
+    public PlainJoin by(List<KeyPair> other) {
+        return new PlainJoin(left, kind, right, other, false);
     }
 
-    private Optional<Query> oneSided(NamedTable asked, NamedTable other, Expression condition, JoinKind kind,
-            String right) {
-        return named(asked).flatMap(
-                outer -> named(other).filter(inner -> !inner.alias().equalsIgnoreCase(outer.alias())).flatMap(inner -> {
-                    boolean fromRight = outer.table().name().equals(right) && !inner.table().name().equals(right);
-                    Named one = fromRight ? inner : outer;
-                    Named two = fromRight ? outer : inner;
-                    return pairs(condition, one, two).map(
-                            pairs -> new Query(one.ref(), fromRight ? kind.mirrored() : kind, two.ref(), pairs, false));
-                }));
+    /** A column as the query names it: {@code h.keeper_id}. */
+    public String qualified(Side side, String column) {
+        return new SqlName(on(side).alias()).text() + "." + new SqlName(column).text();
     }
 
-    private Optional<Named> named(NamedTable item) {
-        return tables.stream().filter(table -> item.table().means(table.name())).findFirst()
-                .map(table -> new Named(table, item.alias().orElse(item.table()).text()));
+    /** One equality of the condition, as it is spoken of: {@code h.keeper_id = k.keeper_id}. */
+    public Phrase equality(KeyPair pair) {
+        return Phrase.write().left(qualified(Side.LEFT, pair.left())).plain(" = ")
+                .right(qualified(Side.RIGHT, pair.right())).done();
     }
 
-    /** The columns that a condition wants to be equal, if that is all that it wants. */
-    private static Optional<List<KeyPair>> pairs(Expression condition, Named left, Named right) {
-        List<KeyPair> pairs = new ArrayList<>();
-        for (Expression one : condition.conjuncts()) {
-            Optional<KeyPair> pair = one.equalColumns().flatMap(equal -> pair(equal.left(), equal.right(), left, right)
-                    .or(() -> pair(equal.right(), equal.left(), left, right)));
-            if (pair.isEmpty()) return Optional.empty();
-            pairs.add(pair.get());
-        }
-        return Optional.of(pairs);
+    /** One equality of the condition. */
+    public Expression equal(KeyPair pair) {
+        return Expression.Comparison.equal(left.column(pair.left()), right.column(pair.right()));
     }
 
-    private static Optional<KeyPair> pair(ColumnName a, ColumnName b, Named left, Named right) {
-        return left.column(a, right).flatMap(l -> right.column(b, left).map(r -> new KeyPair(l, r)));
+    /** It as a query in Lunko's words. */
+    public QueryExpression query() {
+        return kind.only().map(this::exists).orElseGet(this::joined);
+    }
+
+    private QueryExpression joined() {
+        JoinSpecification specification = natural ? new JoinSpecification.Natural()
+                : kind.compares() && !on.isEmpty() ? new JoinSpecification.On(condition())
+                        : new JoinSpecification.Nothing();
+        // What brings no pairs is a full join that a condition takes them away from.
+        JoinKind words = kind.words().isPresent() ? kind : JoinKind.FULL_OUTER;
+        return select(new FromItem.Joined(left.item(), words, right.item(), specification),
+                kind.bringsPairs() || on.isEmpty() ? Optional.empty() : Optional.of(withoutPairs()));
+    }
+
+    private QueryExpression exists(Side taken) {
+        Expression exists = new Expression.Exists(select(on(taken.opposite()).item(),
+                on.isEmpty() ? Optional.empty() : Optional.of(condition())));
+        return select(on(taken).item(),
+                Optional.of(kind.takesPartnered() ? exists : new Expression.Not(exists)));
+    }
+
+    /** The condition that all columns are equal. */
+    public Expression condition() {
+        return Expression.all(on.stream().map(this::equal).toList());
+    }
+
+    /** The condition that takes the pairs away from a full join: one key or the other is NULL. */
+    Expression withoutPairs() {
+        KeyPair first = on.getFirst();
+        return new Expression.Or(new Expression.IsNull(left.column(first.left()), false),
+                new Expression.IsNull(right.column(first.right()), false));
+    }
+
+    private static QueryExpression select(FromItem from, Optional<Expression> where) {
+        return QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()), List.of(from), where,
+                List.of(), Optional.empty()));
     }
 }

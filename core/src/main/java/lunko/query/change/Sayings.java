@@ -4,15 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
-import lunko.query.QueryText;
 import lunko.query.Side;
-import lunko.query.SqlName;
-import lunko.query.TableRef;
 import lunko.query.sql.Clause;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
@@ -24,7 +19,6 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SelectItem;
-import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Table;
 
@@ -35,7 +29,7 @@ public final class Sayings {
     private final QueryExpression query;
     private final List<Table> tables;
     private final int join;
-    private final Optional<Query> plain;
+    private final Optional<PlainJoin> plain;
 
     private Sayings(Script script, Statement.Query statement, List<Table> tables, int join, String right) {
         this.script = script;
@@ -43,7 +37,7 @@ public final class Sayings {
         this.query = statement.query();
         this.tables = tables;
         this.join = join;
-        this.plain = PlainJoin.of(query, tables, right);
+        this.plain = PlainJoin.in(query, tables, right);
     }
 
     /**
@@ -82,41 +76,22 @@ public final class Sayings {
                     replaced(
                             new FromItem.Joined(on.left(), JoinKind.CROSS, on.right(), new JoinSpecification.Nothing()),
                             condition(on))));
-            case EXISTS -> oneSided().map(of -> plain(saying, new QueryText(of).whole().text()));
+            case EXISTS -> oneSided().flatMap(of -> said(saying, of.query()));
             case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered())
-                    .map(of -> plain(saying, member(of, " IN ")));
+                    .flatMap(of -> said(saying, new PlainForms(of).member(false)));
             case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered())
-                    .map(of -> plain(saying, member(of, " NOT IN ")));
+                    .flatMap(of -> said(saying, new PlainForms(of).member(true)));
             case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered())
-                    .map(of -> plain(saying,
-                            "SELECT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of)) + " LEFT JOIN "
-                                    + named(of, outer(of).opposite()) + " ON " + equalities(of) + " WHERE "
-                                    + key(of, outer(of).opposite()) + " IS NULL"));
+                    .flatMap(of -> said(saying, new PlainForms(of).outerIsNull()));
             case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered())
-                    .map(of -> plain(saying,
-                            "SELECT DISTINCT " + alias(of, outer(of)) + ".* FROM " + named(of, outer(of))
-                                    + " INNER JOIN "
-                                    + named(of, outer(of).opposite()) + " ON " + equalities(of)));
-            case UNION ->
-                full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION " + joined(of, "RIGHT JOIN")));
-            case UNION_ALL -> full().map(of -> plain(saying, joined(of, "LEFT JOIN") + " UNION ALL "
-                    + joined(of, "RIGHT JOIN") + " WHERE " + key(of, Side.LEFT) + " IS NULL"));
+                    .flatMap(of -> said(saying, new PlainForms(of).distinct()));
+            case UNION -> full().flatMap(of -> said(saying, new PlainForms(of).union()));
+            case UNION_ALL -> full().flatMap(of -> said(saying, new PlainForms(of).unionAll()));
         };
     }
 
     private Optional<Said> said(Saying saying, QueryExpression after) {
         return Optional.of(Said.of(saying, Rewording.of(script, statement, after)));
-    }
-
-    /** A whole query in its words. */
-    private Said plain(Saying saying, String text) {
-        return Said.of(saying, Rewording.of(script, statement, parsed(text)));
-    }
-
-    private static QueryExpression parsed(String text) {
-        return new SqlParser("").parse(text).expect().statements()
-                .getFirst() instanceof Statement.Query(QueryExpression read) ? read
-                        : Optional.<QueryExpression>empty().orElseThrow();
     }
 
     /** The words of all joins changed, from the last to the first. */
@@ -212,7 +187,7 @@ public final class Sayings {
         if (names.isEmpty()) return Optional.empty();
         List<String> shared = table(joined.get().left())
                 .flatMap(left -> table(joined.get().right())
-                        .map(right -> Query.common(left, right).stream().map(KeyPair::left).toList()))
+                        .map(right -> PlainJoin.common(left, right).stream().map(KeyPair::left).toList()))
                 .orElse(List.of());
         QueryExpression after = replacing(joined.get(), new FromItem.Joined(joined.get().left(), joined.get().kind(),
                 joined.get().right(), new JoinSpecification.Natural()));
@@ -285,12 +260,12 @@ public final class Sayings {
     }
 
     /** The semi or anti join that the query is, in any of its ways. */
-    private Optional<Query> oneSided() {
+    private Optional<PlainJoin> oneSided() {
         return plain.filter(of -> of.kind().only().isPresent() && !of.on().isEmpty()).or(this::outerAndNull);
     }
 
     /** An anti join said by a left join, of which those rows are taken whose partner's key is NULL. */
-    private Optional<Query> outerAndNull() {
+    private Optional<PlainJoin> outerAndNull() {
         if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select)
                 || select.where().isEmpty() || select.items().size() != 1
                 || !(select.items().getFirst() instanceof SelectItem.EverythingOf(Name taken))
@@ -298,54 +273,13 @@ public final class Sayings {
             return Optional.empty();
         QueryExpression bare = QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()), select.from(),
                 Optional.empty(), List.of(), Optional.empty()));
-        return PlainJoin.of(bare, tables, "")
+        return PlainJoin.in(bare, tables, "")
                 .filter(of -> of.kind() == JoinKind.LEFT_OUTER && !of.on().isEmpty() && taken.means(of.left().alias())
-                        && of.on().stream()
-                                .anyMatch(pair -> select.where().get()
-                                        .equals(parsedCondition(of.qualified(Side.RIGHT, pair.right()) + " IS NULL"))))
+                        && new PlainForms(of).saysIsNull(Side.RIGHT, select.where().get()))
                 .map(of -> of.of(JoinKind.LEFT_ANTI));
     }
 
-    private static Expression parsedCondition(String text) {
-        return ((Select) parsed("SELECT 1 WHERE " + text).body()).where().orElseThrow();
-    }
-
-    private Optional<Query> full() {
+    private Optional<PlainJoin> full() {
         return plain.filter(of -> of.kind() == JoinKind.FULL_OUTER && !of.natural() && !of.on().isEmpty());
-    }
-
-    private static Side outer(Query of) {
-        return of.kind().outer();
-    }
-
-    private static String member(Query of, String in) {
-        Side asked = outer(of);
-        return "SELECT * FROM " + named(of, asked) + " WHERE " + key(of, asked) + in + "(SELECT "
-                + key(of, asked.opposite()) + " FROM " + named(of, asked.opposite()) + ")";
-    }
-
-    private static String joined(Query of, String words) {
-        return "SELECT * FROM " + named(of, Side.LEFT) + " " + words + " " + named(of, Side.RIGHT) + " ON "
-                + equalities(of);
-    }
-
-    private static String equalities(Query of) {
-        return of.on().stream()
-                .map(pair -> of.qualified(Side.LEFT, pair.left()) + " = " + of.qualified(Side.RIGHT, pair.right()))
-                .collect(Collectors.joining(" AND "));
-    }
-
-    private static String key(Query of, Side side) {
-        return of.qualified(side, of.on().getFirst().on(side));
-    }
-
-    private static String alias(Query of, Side side) {
-        return new SqlName(of.on(side).alias()).text();
-    }
-
-    private static String named(Query of, Side side) {
-        TableRef ref = of.on(side);
-        return new SqlName(ref.table()).text()
-                + (ref.alias().equals(ref.table()) ? "" : " " + new SqlName(ref.alias()).text());
     }
 }

@@ -12,6 +12,16 @@ public record QueryExpression(QueryBody body, List<SortKey> orderBy, OptionalLon
         return new QueryExpression(body, List.of(), OptionalLong.empty(), OptionalLong.empty());
     }
 
+    /** The join that it is, if it takes all columns and rows of one and does nothing more with them. */
+    public Optional<FromItem> loneJoin() {
+        if (!equals(of(body)) || !(body instanceof QueryBody.Select select) || select.from().size() != 1
+                || !(select.from().getFirst() instanceof FromItem.Joined joined))
+            return Optional.empty();
+        QueryBody bare = new QueryBody.Select(false, List.of(new SelectItem.Everything()), select.from(),
+                Optional.empty(), List.of(), Optional.empty());
+        return select.equals(bare) ? Optional.of(joined) : Optional.empty();
+    }
+
     /** What rows are sorted by. */
     public record SortKey(Expression by, boolean descending, Optional<Nulls> nulls) {}
 

@@ -26,8 +26,12 @@ public record SqlParser(String source) {
 
     /** The script that a text is; a problem at the first place where it is none. */
     public Checked<Script> parse(String text) {
+        return whole(text, statements(text));
+    }
+
+    private static Checked<Script> whole(String text, List<Checked<Script>> statements) {
         List<Script> scripts = new ArrayList<>();
-        for (Checked<Script> statement : statements(text)) {
+        for (Checked<Script> statement : statements) {
             switch (statement) {
                 case Checked.Valid<Script>(Script script) -> scripts.add(script);
                 case Checked.Invalid<Script>(Problem problem) -> {

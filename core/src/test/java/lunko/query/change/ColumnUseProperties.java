@@ -6,12 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.Tables;
-import lunko.engine.Plan;
+import lunko.TwoTables;
 import lunko.engine.Stage;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
-import lunko.query.QueryText;
 import lunko.query.change.ConditionDraft.How;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
@@ -32,9 +31,9 @@ class ColumnUseProperties {
     private static final List<Table> DEMO = DemoLesson.lesson().tables();
 
     @Property(tries = 60)
-    void everyRowHasOneOfTheValuesThatAreOffered(@ForAll Plan plan) {
-        List<Table> tables = List.of(plan.left(), plan.right());
-        WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
+    void everyRowHasOneOfTheValuesThatAreOffered(@ForAll TwoTables two) {
+        List<Table> tables = two.tables();
+        WrittenQuery query = WrittenQuery.of(two.sql());
         int rows = query.on(tables).expect().rows().size();
         for (ColumnUse use : uses(query, tables)) {
             List<Integer> each = new ArrayList<>();
@@ -47,9 +46,9 @@ class ColumnUseProperties {
     }
 
     @Property(tries = 30)
-    void whatIsDoneWithAColumnCanBeUndone(@ForAll Plan plan) {
-        List<Table> tables = List.of(plan.left(), plan.right());
-        WrittenQuery query = WrittenQuery.of(new QueryText(plan.query()).whole().text());
+    void whatIsDoneWithAColumnCanBeUndone(@ForAll TwoTables two) {
+        List<Table> tables = two.tables();
+        WrittenQuery query = WrittenQuery.of(two.sql());
         List<String> names = names(query, tables);
         for (ColumnUse use : uses(query, tables)) {
             WrittenQuery without = query.changed(use.toggled().orElseThrow()).expect();

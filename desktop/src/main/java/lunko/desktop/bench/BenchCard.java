@@ -253,7 +253,7 @@ final class BenchCard extends VBox {
     /** The columns that are matched in the link at hand. */
     private List<Integer> linked(Lesson lesson) {
         return Stream.of(Side.values()).filter(side -> lesson.scene().on(side).equals(table))
-                .flatMap(side -> lesson.on().stream().map((KeyPair pair) -> pair.on(side)))
+                .flatMap(side -> lesson.staged().on().stream().map((KeyPair pair) -> pair.on(side)))
                 .flatMap(column -> shown.column(column).stream().boxed()).distinct().toList();
     }
 

@@ -68,6 +68,6 @@ public final class BenchModel {
 
     private static boolean isSameLink(Lesson before, Lesson now) {
         return before.scene().left().equals(now.scene().left()) && before.scene().right().equals(now.scene().right())
-                && before.on().equals(now.on());
+                && before.staged().on().equals(now.staged().on());
     }
 }

@@ -22,7 +22,6 @@ import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.KeyPair;
-import lunko.query.QueryText;
 import lunko.query.Side;
 import lunko.table.Type;
 import org.kordamp.ikonli.feather.Feather;
@@ -59,24 +58,23 @@ final class KeyCheckCard extends VBox {
         content.getChildren().clear();
         Lesson lesson = look.lesson();
         tiles.show(look.check().filter(check -> check.typesDiffer().isEmpty()).map(KeyCheck::counts).orElse(List.of()),
-                lesson.kind());
-        if (lesson.left() == lesson.right()) {
+                lesson.staged().kind());
+        if (lesson.staged().left() == lesson.staged().right()) {
             content.getChildren()
-                    .add(about(lesson.left().name() + " is joined with itself: one table, under two names."));
+                    .add(about(lesson.staged().left().name() + " is joined with itself: one table, under two names."));
         }
-        QueryText text = new QueryText(lesson.query());
-        lesson.on().forEach(pair -> content.getChildren().add(equality(lesson, text, pair)));
+        lesson.staged().on().forEach(pair -> content.getChildren().add(equality(lesson, pair)));
         if (look.busy()) content.getChildren().add(about("Looking at the keys…"));
         else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
-                "No columns of " + lesson.left().name() + " and " + lesson.right().name()
+                "No columns of " + lesson.staged().left().name() + " and " + lesson.staged().right().name()
                         + " are matched: drag a column name onto one of the other table, "
                         + "and what can be said about the two stands here.")));
         propose(lesson);
     }
 
-    private Node equality(Lesson lesson, QueryText text, KeyPair pair) {
+    private Node equality(Lesson lesson, KeyPair pair) {
         PhraseFlow equality = new PhraseFlow("key-equality");
-        equality.show(text.equality(pair));
+        equality.show(lesson.staged().join().equality(pair));
         HBox.setHgrow(equality, Priority.ALWAYS);
         Button drop = new Button();
         drop.setGraphic(new FontIcon(Feather.X));
@@ -89,7 +87,7 @@ final class KeyCheckCard extends VBox {
     }
 
     private void show(KeyCheck check, Lesson lesson) {
-        Finding.of(check, lesson.on()).forEach(finding -> content.getChildren().add(line(finding)));
+        Finding.of(check, lesson.staged().on()).forEach(finding -> content.getChildren().add(line(finding)));
     }
 
     /** Links that nobody has drawn. */

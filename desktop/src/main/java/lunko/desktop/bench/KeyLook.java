@@ -31,8 +31,8 @@ record KeyLook(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many,
 
     /** What is found by looking. */
     static KeyLook at(Lesson lesson) {
-        Optional<KeyCheck> check = lesson.on().isEmpty() ? Optional.empty()
-                : Optional.of(KeyCheck.of(lesson.left(), lesson.right(), lesson.on()));
+        Optional<KeyCheck> check = lesson.staged().on().isEmpty() ? Optional.empty()
+                : Optional.of(KeyCheck.of(lesson.staged().left(), lesson.staged().right(), lesson.staged().on()));
         Map<Link, String> many = new HashMap<>();
         for (Link link : lesson.links())
             many.put(link, many(lesson, link, Side.LEFT) + "-" + many(lesson, link, Side.RIGHT));

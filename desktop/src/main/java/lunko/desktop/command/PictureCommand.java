@@ -14,7 +14,6 @@ import lunko.desktop.look.Theme;
 import lunko.desktop.query.SheetKind;
 import lunko.desktop.show.Picture;
 import lunko.engine.Equality;
-import lunko.engine.Plan;
 import lunko.engine.Stage;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -100,17 +99,17 @@ final class PictureCommand implements Callable<Integer> {
         String left = lesson.scene().left();
         String right = lesson.scene().right();
         kind.map(SceneEdit.ChooseKind::new).ifPresent(edits::add);
-        if (natural) edits.add(new SceneEdit.JoinNaturally(Optional.of(kind.orElse(lesson.kind()))));
+        if (natural) edits.add(new SceneEdit.JoinNaturally(Optional.of(kind.orElse(lesson.staged().kind()))));
         if (query.isPresent()) {
             if (WrittenQuery.of(query.get()).on(lesson.tables()) instanceof Checked.Invalid<Stage>(Problem problem))
                 return Checked.invalid(problem);
             edits.add(SceneEdit.Write.of(query.get()));
         }
-        if (!on.isEmpty()) lesson.on().stream().filter(pair -> !on.contains(pair))
+        if (!on.isEmpty()) lesson.staged().on().stream().filter(pair -> !on.contains(pair))
                 .forEach(pair -> edits.add(new LinkEdit.Unmatch(left, right, pair)));
         for (KeyPair pair : on) {
-            if (Plan.equality(pair, lesson.left(),
-                    lesson.right()) instanceof Checked.Invalid<Equality>(Problem problem))
+            if (Equality.of(pair, lesson.staged().left(),
+                    lesson.staged().right()) instanceof Checked.Invalid<Equality>(Problem problem))
                 return Checked.invalid(problem);
         }
         on.forEach(pair -> edits.add(new LinkEdit.Match(left, right, pair)));
@@ -125,7 +124,7 @@ final class PictureCommand implements Callable<Integer> {
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
-                    + (query.isPresent() ? "this query" : lesson.kind().withArticle())
+                    + (query.isPresent() ? "this query" : lesson.staged().kind().withArticle())
                     + " on these tables go from 0 to " + last + "."));
         }
         Checked<Path> written = Checked.valid(output);

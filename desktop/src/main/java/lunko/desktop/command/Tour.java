@@ -9,12 +9,12 @@ import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
 import lunko.desktop.show.Picture;
-import lunko.engine.Outcome;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
-import lunko.steps.MatchTimeline;
+import lunko.show.Showing;
+import lunko.steps.Timeline;
 import lunko.steps.Way;
 
 /**
@@ -57,10 +57,10 @@ final class Tour {
 
     private void tell(Lesson run) {
         out.println();
-        out.println(run.kind().title() + " join");
-        run.plan().handle(plan -> {
-            out.println(plan.sql());
-            MatchTimeline timeline = MatchTimeline.of(Outcome.of(plan), Way.ROWS);
+        out.println(run.scene().kind().title() + " join");
+        Showing.of(run, Way.ROWS).run().handle(shown -> {
+            out.println(run.staged().sql());
+            Timeline timeline = shown.timeline();
             long told = Math.min(timeline.last(), MOST_STEPS);
             for (long number = 0; number <= told; number++) tell(timeline, number);
             if (told == timeline.last()) return;
@@ -69,15 +69,15 @@ final class Tour {
         }, problem -> out.println(problem.inWords()));
     }
 
-    private void tell(MatchTimeline timeline, long number) {
-        out.printf("%4d  %s%n", number, timeline.at(number).why().text());
+    private void tell(Timeline timeline, long number) {
+        out.printf("%4d  %s%n", number, timeline.at(number).shown().why().text());
     }
 
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
         Snapshot snapshot =
                 Snapshot.of(run, Mode.SHOW, Way.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
-        String name = run.kind().title().replace(' ', '-');
+        String name = run.scene().kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
     }

@@ -20,7 +20,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.Showing;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -43,6 +42,7 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
+import lunko.show.Showing;
 import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -61,7 +61,8 @@ final class BuildSheet extends Sheet {
     private record Found(Swapped asked, Optional<Swapping> swapping) {}
 
     private final Latest<Swapped, Found> swapped = new Latest<>("swapped sides",
-            asked -> new Found(asked, Swapping.of(asked.before(), asked.after().text(), asked.after().tables())),
+            asked -> new Found(asked,
+                    Swapping.of(asked.before(), asked.after().staged().query(), asked.after().tables())),
             found -> say(found.asked(), found.swapping()));
 
     BuildSheet(ShowModel model, Runnable close) {
@@ -75,7 +76,7 @@ final class BuildSheet extends Sheet {
                 : (now.rows().isPresent() ? "gives " + Words.rows(now.rows().getAsLong()) : "cannot be shown yet")
                         + " · ";
         say(gives + "the text follows, and keeps its layout and comments");
-        lesson.text().read().handle(read -> {
+        lesson.staged().query().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());
             put(outline.isEmpty()
@@ -134,7 +135,7 @@ final class BuildSheet extends Sheet {
         MenuButton add = new MenuButton("Join a further table");
         add.setId("add-table");
         lesson.tables().forEach(table -> add.getItems().add(item(table.name(),
-                () -> change(lesson.furtherTable(query, table.name(), outline.free(table.name()))))));
+                () -> change(lesson.staged().furtherTable(query, table.name(), outline.free(table.name()))))));
         all.getChildren().add(add);
         return all;
     }
@@ -146,7 +147,7 @@ final class BuildSheet extends Sheet {
         kind.setId("join-" + number);
         for (JoinKind other : JoinKind.values()) {
             other.words().ifPresent(
-                    words -> kind.getItems().add(item(words, () -> lesson.joining(number, joins.size(), other)
+                    words -> kind.getItems().add(item(words, () -> lesson.staged().joining(number, joins.size(), other)
                             .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
         }
         HBox line = line(kind,
@@ -160,7 +161,7 @@ final class BuildSheet extends Sheet {
     private void swap(int number) {
         Lesson before = model().lesson().lesson().get();
         change(new QueryChange.Swap(number));
-        swapped.ask(new Swapped(before.text(), model().lesson().lesson().get()));
+        swapped.ask(new Swapped(before.staged().query(), model().lesson().lesson().get()));
     }
 
     private void say(Swapped asked, Optional<Swapping> found) {

@@ -55,7 +55,8 @@ final class OnWhereSheet extends Sheet {
     private final Latest<Asked,
             Found> latest = new Latest<>("ON or WHERE",
                     asked -> new Found(asked,
-                            Sending.of(asked.lesson().text(), asked.lesson().tables(), asked.choice().condition(),
+                            Sending.of(asked.lesson().staged().query(), asked.lesson().tables(),
+                                    asked.choice().condition(),
                                     asked.choice().to())),
                     this::show);
     private Optional<Choice> chosen = Optional.empty();
@@ -67,7 +68,7 @@ final class OnWhereSheet extends Sheet {
     @Override
     void show(Lesson lesson) {
         say("a condition in ON decides who are partners, one in WHERE which rows stay");
-        lesson.text().read().handle(read -> show(lesson, read.query().query()),
+        lesson.staged().query().read().handle(read -> show(lesson, read.query().query()),
                 (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
     }
 
@@ -101,7 +102,8 @@ final class OnWhereSheet extends Sheet {
         Asked asked = found.asked();
         if (asked.lesson() != model().lesson().lesson().get()) return;
         List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
-        found.sending().handle(sending -> parts.addAll(compared(asked.lesson().text(), asked.choice(), sending)),
+        found.sending().handle(
+                sending -> parts.addAll(compared(asked.lesson().staged().query(), asked.choice(), sending)),
                 (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
         put(parts);
     }

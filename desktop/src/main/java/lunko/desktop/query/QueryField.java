@@ -13,7 +13,6 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.query.TextStyles.Marked;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.Showing;
 import lunko.desktop.work.Latest;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
@@ -23,6 +22,9 @@ import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
+import lunko.show.Followed;
+import lunko.show.Showing;
+import lunko.show.WordsAtWork;
 import org.fxmisc.richtext.StyleClassedTextArea;
 
 /**
@@ -50,8 +52,6 @@ final class QueryField extends StackPane {
     private boolean loading;
     /** The lesson that was shown last. */
     private Optional<Lesson> shown = Optional.empty();
-    /** What a text comes to that is about to be shown. */
-    private Optional<Followed.After> ready = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
     private Optional<Lesson> typed = Optional.empty();
     private WordsAtWork words;
@@ -64,7 +64,7 @@ final class QueryField extends StackPane {
     QueryField(ShowModel model, Troubles troubles, Runnable leave) {
         this.model = model;
         this.troubles = troubles;
-        words = WordsAtWork.of(model.showing().get(), Followed.words(model.showing().get()));
+        words = WordsAtWork.of(model.showing().get());
         getStyleClass().add("query-field");
         area.getStyleClass().add("query-text");
         area.setId("query-text");
@@ -136,7 +136,7 @@ final class QueryField extends StackPane {
     private void show(Showing now) {
         Lesson lesson = model.lesson().lesson().get();
         if (now.lesson() == lesson) {
-            String text = lesson.sql();
+            String text = lesson.staged().sql();
             History history = model.lesson().history().get();
             boolean opened = history.past().isEmpty() && history.future().isEmpty()
                     && shown.filter(last -> last == lesson).isEmpty();
@@ -145,16 +145,17 @@ final class QueryField extends StackPane {
                 // What was typed and could not be shown can be had back by undo in the field.
                 boolean saved = opened || area.getText().equals(told);
                 told = text;
-                if (!area.getText().equals(text)) load(lesson.text(), saved);
-                troubles.set(List.of());
+                if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
                 model.stale().set(false);
-                // A text that was changed without typing can be wrong as well, or surely not meant.
-                lesson.scene().written().ifPresent(this::ask);
+                // A text that was changed without typing can be wrong as well, or surely not meant. The query that is
+                // shown has been evaluated; others of its text are looked at beside the window's thread.
+                boolean several = lesson.staged().query().statements().size() > 1;
+                troubles.set(lesson.scene().written().isEmpty() || several ? List.of() : now.troubles());
+                if (several) ask(lesson.staged().query());
             }
         }
         boolean other = !words.areOf(now);
-        if (other) words = WordsAtWork.of(now, ready.filter(known -> known.showing().timeline().equals(now.timeline()))
-                .map(Followed.After::words).orElseGet(() -> Followed.words(now)));
+        if (other) words = WordsAtWork.of(now);
         List<Stretch> before = lit;
         lit = words.lit(now, area.getText());
         if (other || !lit.equals(before)) dress();
@@ -215,7 +216,7 @@ final class QueryField extends StackPane {
         else troubles.set(found.troubles());
         found.after().ifPresentOrElse(after -> {
             model.stale().set(false);
-            if (found.typed().query().equals(model.lesson().lesson().get().text())) model.endPreview();
+            if (found.typed().query().equals(model.lesson().lesson().get().staged().query())) model.endPreview();
             else take(after);
         }, () -> {
             model.stale().set(true);
@@ -224,10 +225,8 @@ final class QueryField extends StackPane {
     }
 
     private void take(Followed.After after) {
-        told = after.history().lesson().sql();
-        ready = Optional.of(after);
+        told = after.history().lesson().staged().sql();
         model.take(after.history(), after.showing());
-        ready = Optional.empty();
         typed = Optional.of(model.lesson().lesson().get());
     }
 
@@ -249,7 +248,8 @@ final class QueryField extends StackPane {
             parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());
             parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));
         }
-        if (!text.isEmpty()) TextStyles.apply(area, TextStyles.of(text, lexemes(), words::side, marks));
+        if (!text.isEmpty()) TextStyles.apply(area, TextStyles.of(text, lexemes(),
+                name -> words.side(name).map(side -> "of-" + side.title()).orElse(""), marks));
     }
 
     private void caretMoved() {
@@ -259,7 +259,8 @@ final class QueryField extends StackPane {
             dress();
         // Another query of the text is shown when the caret comes to it.
         boolean several = area.getText().indexOf(';') >= 0;
-        if (several && area.isFocused() && number(area.getText()) != model.lesson().lesson().get().text().number())
+        if (several && area.isFocused()
+                && number(area.getText()) != model.lesson().lesson().get().staged().query().number())
             pause.playFromStart();
     }
 

@@ -20,12 +20,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.Showing;
 import lunko.insight.KeyProposal;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
-import lunko.query.QueryText;
 import lunko.query.Side;
+import lunko.show.Showing;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -111,8 +110,8 @@ public final class QueryPane extends VBox {
     /** While no columns of the two tables are matched, those that may belong together can be matched with a click. */
     private void propose(Lesson lesson) {
         proposals.getChildren().clear();
-        boolean wanted = lesson.scene().written().isEmpty() && lesson.query().asks() && lesson.on().isEmpty();
-        List<KeyProposal> some = wanted ? lesson.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
+        List<KeyProposal> some = lesson.staged().isUnmatched()
+                ? lesson.staged().proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
         proposals.setVisible(!some.isEmpty());
         proposals.setManaged(!some.isEmpty());
         if (some.isEmpty()) return;
@@ -123,7 +122,7 @@ public final class QueryPane extends VBox {
     }
 
     private Node proposed(Lesson lesson, KeyProposal proposal) {
-        String text = new QueryText(lesson.query()).equality(proposal.pair()).text();
+        String text = lesson.staged().join().equality(proposal.pair()).text();
         Button add = new Button(text, new FontIcon(Feather.PLUS));
         add.setMnemonicParsing(false);
         add.getStyleClass().add("proposed");

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.show.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.engine.Stage;
+import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
@@ -30,7 +31,9 @@ final class ResultsSheet extends Sheet {
     private record Found(Lesson lesson, List<Checked<Stage>> results) {}
 
     private final Latest<Lesson, Found> latest =
-            new Latest<>("all results", lesson -> new Found(lesson, lesson.text().all(lesson.tables())), this::show);
+            new Latest<>("all results",
+                    lesson -> new Found(lesson, Evaluation.of(lesson.staged().query(), lesson.tables()).all()),
+                    this::show);
 
     ResultsSheet(ShowModel model, Runnable close) {
         super(model, "results", "All queries, run", close);
@@ -43,12 +46,12 @@ final class ResultsSheet extends Sheet {
 
     private void show(Found found) {
         if (found.lesson() != model().lesson().lesson().get()) return;
-        List<Stretch> queries = SqlParser.stretches(found.lesson().sql());
+        List<Stretch> queries = SqlParser.stretches(found.lesson().staged().sql());
         say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two"
                 : queries.size() + " queries");
         List<Node> parts = new ArrayList<>();
         for (int i = 0; i < found.results().size(); i++)
-            parts.add(result(found.lesson().text(), i, queries.get(i), found.results().get(i)));
+            parts.add(result(found.lesson().staged().query(), i, queries.get(i), found.results().get(i)));
         put(parts);
     }
 
@@ -66,7 +69,7 @@ final class ResultsSheet extends Sheet {
             show.getStyleClass().add("use");
             show.setMinWidth(Region.USE_PREF_SIZE);
             show.setOnAction(
-                    _ -> model().lesson().edit(new SceneEdit.Write(Optional.of(new WrittenQuery(text.sql(), number)))));
+                    _ -> model().lesson().edit(new SceneEdit.Write(Optional.of(text.at(number)))));
             line.getChildren().add(show);
         }
         VBox all = new VBox(line, result.either(stage -> SmallTable.of(stage, MOST_ROWS),

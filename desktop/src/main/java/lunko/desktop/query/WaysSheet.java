@@ -45,7 +45,7 @@ final class WaysSheet extends Sheet {
     }
 
     private static Found find(Asked asked) {
-        WrittenQuery text = asked.lesson().text();
+        WrittenQuery text = asked.lesson().staged().query();
         return new Found(asked, text.otherWays(asked.lesson().tables(), asked.join(), asked.lesson().scene().right()));
     }
 
@@ -100,7 +100,7 @@ final class WaysSheet extends Sheet {
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
-                Optional.of(new WrittenQuery(text, model().lesson().lesson().get().text().number())))));
+                Optional.of(new WrittenQuery(text, model().lesson().lesson().get().staged().query().number())))));
         return use;
     }
 

@@ -44,8 +44,9 @@ final class WriteForSheet extends Sheet {
             });
             targets.getChildren().add(button);
         }
-        put(List.of(targets, lesson.text().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql),
-                (Problem problem) -> label(problem.sentence(), "query-problem"))));
+        put(List.of(targets,
+                lesson.staged().query().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql),
+                        (Problem problem) -> label(problem.sentence(), "query-problem"))));
     }
 
     private Node written(Lesson lesson, String sql) {
@@ -58,7 +59,8 @@ final class WriteForSheet extends Sheet {
                         "The script is copied: it makes the tables and runs the query."));
         buttons.getStyleClass().add("way-head");
         VBox all = new VBox(line, buttons, label(
-                sql.equals(lesson.sql()) ? "It can be said there as it is." : "Some of it is said otherwise there.",
+                sql.equals(lesson.staged().sql()) ? "It can be said there as it is."
+                        : "Some of it is said otherwise there.",
                 "way-about"), new SqlFlow(beginning(script)));
         all.getStyleClass().add("way");
         return all;

@@ -24,8 +24,8 @@ import lunko.desktop.show.KindActions;
 import lunko.desktop.show.Player;
 import lunko.desktop.show.ResultActions;
 import lunko.desktop.show.ShowModel;
-import lunko.desktop.show.Showing;
 import lunko.desktop.show.StepActions;
+import lunko.show.Showing;
 
 /** Everything that can be done on the screen. */
 final class ScreenActions {

@@ -46,7 +46,7 @@ record ColumnInQuery(ShowModel model, ColumnUse use) {
     private static Optional<ColumnInQuery> of(ShowModel model, Stage.Heading heading) {
         Lesson lesson = model.lesson().lesson().get();
         Optional<ColumnName> column = heading.table().map(table -> ColumnName.of(Name.of(table), heading.name()));
-        return lesson.text().read()
+        return lesson.staged().query().read()
                 .either(read -> column.flatMap(name -> ColumnUse.of(read.query().query(), lesson.tables(), name)),
                         _ -> Optional.<ColumnUse>empty())
                 .map(use -> new ColumnInQuery(model, use));

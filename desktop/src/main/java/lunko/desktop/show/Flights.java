@@ -19,6 +19,7 @@ import javafx.scene.layout.Pane;
 import javafx.util.Duration;
 import lunko.desktop.grid.GridTable;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.steps.MatchFrame;
 
 /** What moves over the tables: source rows on their way down into the result, and back up when a step is taken back. */

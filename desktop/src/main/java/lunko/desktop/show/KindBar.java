@@ -14,8 +14,9 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.look.RowGlyph;
-import lunko.engine.Outcome;
 import lunko.query.JoinKind;
+import lunko.query.change.PlainJoin;
+import lunko.show.Showing;
 
 /** The kinds of join to choose from. */
 final class KindBar extends HBox {
@@ -47,9 +48,9 @@ final class KindBar extends HBox {
         getChildren().setAll(buttons);
         Consumer<Showing> show = showing -> {
             select(group, showing);
-            boolean drawn = showing.lesson().isPlain();
-            natural.setSelected(drawn && showing.lesson().scene().pairing().natural());
-            self.setSelected(drawn && showing.lesson().left() == showing.lesson().right());
+            Optional<PlainJoin> plain = showing.lesson().staged().plainJoin();
+            natural.setSelected(plain.filter(PlainJoin::natural).isPresent());
+            self.setSelected(plain.filter(join -> join.left().table().equals(join.right().table())).isPresent());
         };
         extras = () -> show.accept(model.showing().get());
         model.showing().subscribe((before, now) -> {
@@ -73,8 +74,7 @@ final class KindBar extends HBox {
     }
 
     private static void select(ToggleGroup group, Showing showing) {
-        Optional<JoinKind> chosen = showing.outcome().map(Outcome::kind)
-                .or(() -> showing.timeline().isPresent() ? Optional.empty() : Optional.of(showing.lesson().kind()));
+        Optional<JoinKind> chosen = showing.kind();
         group.getToggles()
                 .forEach(toggle -> toggle.setSelected(chosen.filter(kind -> kind == toggle.getUserData()).isPresent()));
     }

@@ -3,7 +3,7 @@ package lunko.desktop.show;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.KindTiles;
-import lunko.engine.Outcome;
+import lunko.show.Showing;
 
 /** How many rows each kind of join gives on these tables; a click chooses the kind. */
 final class KindCounts extends VBox {
@@ -21,6 +21,6 @@ final class KindCounts extends VBox {
     }
 
     private static void show(KindTiles tiles, Showing now) {
-        tiles.show(now.counts(), now.outcome().map(Outcome::kind).orElse(now.lesson().kind()));
+        tiles.show(now.counts(), now.kind().orElse(now.lesson().staged().kind()));
     }
 }

@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import lunko.show.Showing;
+
 /** How one frame gives way to another: by one step, which can be shown as a movement, or by a jump. */
 enum Motion {
     FORWARD, BACK, JUMP;

@@ -7,6 +7,7 @@ import javafx.animation.KeyValue;
 import javafx.animation.Timeline;
 import javafx.scene.Node;
 import javafx.util.Duration;
+import lunko.show.Showing;
 
 /** How what one stage has given moves over to be what the next one takes: up from where the result stood. */
 final class MovingOver {

@@ -24,7 +24,7 @@ final class NaturalPane extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         Lesson lesson = model.lesson().lesson().get();
         List<Link> links = lesson.link(lesson.scene().left(), lesson.scene().right()).stream().toList();
-        NaturalLook look = NaturalLook.of(lesson.left(), lesson.right(),
+        NaturalLook look = NaturalLook.of(lesson.staged().left(), lesson.staged().right(),
                 links.stream().flatMap(link -> link.pairs().stream()).toList());
         Label title = new Label("A natural join matches all columns of the same name");
         title.getStyleClass().add("key-check-title");

@@ -15,6 +15,7 @@ import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
 import lunko.insight.PairGrid;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.table.Truth;
 
 /**

@@ -6,6 +6,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lunko.show.Joining;
+import lunko.show.Showing;
 
 /** The pictures of the join, one of them at a time. */
 final class PictureCard extends VBox {
@@ -39,7 +41,7 @@ final class PictureCard extends VBox {
         VennView two = new VennView(model);
         ThreeVennView three = new ThreeVennView(model);
         model.showing().subscribe(now -> {
-            boolean chain = now.joining().flatMap(Showing.Joining::circles).isPresent();
+            boolean chain = now.joining().flatMap(Joining::circles).isPresent();
             two.setVisible(!chain);
             three.setVisible(chain);
         });

@@ -7,11 +7,9 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import lunko.engine.ResultRow;
 import lunko.insight.Lineage;
 import lunko.insight.Lineage.Pointed;
-import lunko.query.Side;
-import lunko.steps.MatchTimeline;
+import lunko.show.Showing;
 
 /** What is pointed at in the show, and what belongs to it. */
 public final class Pointing {
@@ -67,15 +65,6 @@ public final class Pointing {
         Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
         if (now.equals(lineage.get())) return;
         lineage.set(now);
-        decided.set(now.map(this::decided).orElse(OptionalLong.empty()));
-    }
-
-    private OptionalLong decided(Lineage of) {
-        MatchTimeline runs = showing.get().runs().orElseThrow();
-        return OptionalLong.of(showing.get().start() + switch (of.pointed()) {
-            case Pointed.Source(Side side, int row) -> runs.decided(side, row);
-            case Pointed.Result(ResultRow row) -> runs.decided(row);
-            case Pointed.Pair(int left, int right) -> runs.decided(left, right);
-        });
+        decided.set(now.map(of -> showing.get().decided(of.pointed())).orElse(OptionalLong.empty()));
     }
 }

@@ -24,6 +24,7 @@ import lunko.insight.Changes;
 import lunko.insight.Listing;
 import lunko.phrase.Words;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.table.Column;
 import lunko.table.Row;
 

@@ -57,7 +57,7 @@ final class ReasonColumn {
 
         private void showReason() {
             boolean said = !isEmpty() && getTableRow() != null && getTableRow().getItem() != null
-                    && RowsModel.in(model.showing().get())
+                    && model.showing().get().rowsAtHand()
                             .filter(hand -> hand.timeline() == timeline
                                     && timeline.decided(offset + getTableRow().getItem()) <= hand.frame().number())
                             .isPresent();

@@ -14,6 +14,7 @@ import lunko.engine.Join;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.steps.MatchFrame;
 
 /** The result as it grows: two parts that scroll as one, and between them where each row comes from. */

@@ -15,6 +15,7 @@ import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.insight.Listing;
 import lunko.query.Side;
+import lunko.show.Showing;
 
 /** The columns of the result that come from one side, under that side's table. */
 final class ResultPart extends GridTable<ListedRow> {

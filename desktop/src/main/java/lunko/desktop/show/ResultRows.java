@@ -14,6 +14,7 @@ import lunko.insight.Arrangement;
 import lunko.insight.Changes;
 import lunko.insight.Listing;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.steps.MatchFrame;
 
 /**

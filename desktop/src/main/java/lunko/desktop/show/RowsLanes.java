@@ -7,6 +7,7 @@ import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
 import lunko.engine.Stage;
 import lunko.query.Side;
+import lunko.show.RowsAtHand;
 import lunko.steps.RowFrame.Fate;
 
 /**
@@ -39,12 +40,12 @@ final class RowsLanes extends Pane {
     /** Draws what has changed, where the rows are now. */
     void place() {
         List<Drawn> lanes = new ArrayList<>();
-        RowsModel.in(model.showing().get()).filter(hand -> hand.timeline().stage().inputs().size() == before.size())
+        model.showing().get().rowsAtHand().filter(hand -> hand.timeline().stage().inputs().size() == before.size())
                 .ifPresent(hand -> after.ifPresent(result -> draw(hand, result, lanes)));
         drawn.show(lanes);
     }
 
-    private void draw(RowsModel.AtHand hand, GridTable<?> result, List<Drawn> lanes) {
+    private void draw(RowsAtHand hand, GridTable<?> result, List<Drawn> lanes) {
         int landed = hand.frame().landed();
         for (int row = result.firstInView(); row < Math.min(result.endOfView(), landed); row++) {
             if (!result.isInView(row)) continue;

@@ -5,29 +5,13 @@ import java.util.OptionalInt;
 import java.util.OptionalLong;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import lunko.steps.RowFrame;
-import lunko.steps.RowTimeline;
+import lunko.show.RowsAtHand;
 
 /**
  * The stage other than a join that is at hand, where its rows are among those before it, and which of them is pointed
  * at.
  */
 final class RowsModel {
-
-    /** A stage with its steps: at which step they start, and what is to be seen after the one at hand. */
-    record AtHand(RowTimeline timeline, long start, RowFrame frame) {
-
-        /** The number of an input's first row among the rows of all inputs. */
-        int offset(int input) {
-            return timeline.stage().inputs().stream().limit(input).mapToInt(before -> before.rows().size()).sum();
-        }
-
-        /** Whether a row of the inputs has gone into a row of the result. */
-        boolean goesInto(int row, int result) {
-            return timeline.stage().origins(result).stream()
-                    .anyMatch(origin -> offset(origin.input()) + origin.row() == row);
-        }
-    }
 
     /** A row before the stage, counted over all inputs, or after it. */
     record Pointed(boolean before, int row) {}
@@ -40,16 +24,9 @@ final class RowsModel {
         model.showing().subscribe(_ -> pointed.set(Optional.empty()));
     }
 
-    /** What a showing has of it; nothing while a join is at hand, or the result as a whole. */
-    static Optional<AtHand> in(Showing showing) {
-        return showing.part().flatMap(part -> part instanceof RowTimeline timeline ? Optional.of(new AtHand(timeline,
-                showing.timeline().orElseThrow().start(showing.frame().orElseThrow().part()),
-                (RowFrame) showing.frame().get().shown())) : Optional.empty());
-    }
-
     /** The stage at hand. */
-    Optional<AtHand> atHand() {
-        return in(model.showing().get());
+    Optional<RowsAtHand> atHand() {
+        return model.showing().get().rowsAtHand();
     }
 
     /**
@@ -73,7 +50,7 @@ final class RowsModel {
                         .map(OptionalLong::of).orElse(OptionalLong.empty()));
     }
 
-    private static int firstOrigin(AtHand hand, int result) {
+    private static int firstOrigin(RowsAtHand hand, int result) {
         OptionalInt first = hand.timeline().stage().origins(result).stream()
                 .mapToInt(origin -> hand.offset(origin.input()) + origin.row()).findFirst();
         return first.orElse(0);
@@ -81,7 +58,7 @@ final class RowsModel {
 
     /** Whether a row belongs to the one that is pointed at. */
     boolean lights(boolean before, int row) {
-        Optional<AtHand> hand = atHand();
+        Optional<RowsAtHand> hand = atHand();
         // Whoever points at the words of the stage sees the rows that they strike out.
         if (hand.isPresent() && before && model.pointing().isAtPartAtHand() && hand.get().timeline().strikesOut(row))
             return true;

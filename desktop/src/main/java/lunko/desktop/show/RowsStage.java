@@ -13,6 +13,8 @@ import javafx.util.Duration;
 import lunko.engine.Chosen;
 import lunko.engine.Stage;
 import lunko.phrase.Words;
+import lunko.show.RowsAtHand;
+import lunko.show.Showing;
 import lunko.steps.StageKind;
 
 /**
@@ -54,7 +56,7 @@ final class RowsStage extends Pane {
     private void make(Showing now) {
         getChildren().removeAll(before);
         before.clear();
-        RowsModel.in(now).ifPresent(hand -> {
+        now.rowsAtHand().ifPresent(hand -> {
             Stage stage = hand.timeline().stage();
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
@@ -95,7 +97,7 @@ final class RowsStage extends Pane {
 
     private void follow(Showing now, Motion motion) {
         Duration time = motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue();
-        Optional<RowsModel.AtHand> hand = RowsModel.in(now);
+        Optional<RowsAtHand> hand = now.rowsAtHand();
         hand.ifPresent(at -> {
             int landed = at.frame().landed();
             list(after.grid(), landed);

@@ -7,6 +7,7 @@ import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.desktop.show.RowsModel.Pointed;
+import lunko.show.RowsAtHand;
 import lunko.steps.RowFrame.Fate;
 
 /**
@@ -45,8 +46,8 @@ final class RowsTableRow extends TableRow<Integer> {
     }
 
     private void dress() {
-        Optional<RowsModel.AtHand> hand =
-                RowsModel.in(model.showing().get()).filter(_ -> !isEmpty() && getItem() != null);
+        Optional<RowsAtHand> hand =
+                model.showing().get().rowsAtHand().filter(_ -> !isEmpty() && getItem() != null);
         boolean now = hand.isPresent()
                 && (input.isPresent() ? hand.get().frame().now().stream().anyMatch(row -> row == number())
                         : hand.get().frame().now().isPresent() && number() == hand.get().frame().landed() - 1

@@ -1,12 +1,10 @@
 package lunko.desktop.show;
 
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
 import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
@@ -20,25 +18,15 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.show.Showing.Joining;
 import lunko.desktop.work.Latest;
-import lunko.engine.Stage;
 import lunko.insight.Arrangement;
-import lunko.insight.ThreeCircles.Kinds;
 import lunko.insight.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
-import lunko.lesson.LinkEdit;
-import lunko.lesson.SceneEdit;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
-import lunko.query.KeyPair;
-import lunko.query.Side;
-import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
-import lunko.query.sql.Expression;
-import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.Name;
+import lunko.show.JoinAtHand;
+import lunko.show.Showing;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 
@@ -61,10 +49,6 @@ public final class ShowModel {
     private Optional<Showing> ready = Optional.empty();
     /** How other results are looked at, by their columns. */
     private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
-    /** The kinds that can be chosen, and for which showing that was found out. */
-    private final Set<JoinKind> choices = EnumSet.noneOf(JoinKind.class);
-    private Optional<Showing> choicesFor = Optional.empty();
-
     /** A lesson that is to be shown, and at which step, in what light. */
     private record Asked(Lesson lesson, Way way, UnaryOperator<Showing> as) {
 
@@ -198,72 +182,35 @@ public final class ShowModel {
 
     /** Whether a kind of join can be chosen in the place of the one at hand. */
     boolean canChoose(JoinKind kind) {
-        if (choicesFor.isEmpty() || choicesFor.get().lesson() != showing.get().lesson()
-                || !choicesFor.get().isOfSameJoin(showing.get())) {
-            choicesFor = Optional.of(showing.get());
-            choices.clear();
-            Showing now = showing.get();
-            int joins = now.run().either(run -> run.joinings().size(), _ -> 0);
-            boolean plain = now.lesson().isPlain();
-            boolean said = !plain && joins > 0 && now.lesson().text().hasJoins(joins);
-            for (JoinKind each : JoinKind.values()) if (plain || said && each.words().isPresent()) choices.add(each);
-        }
-        return choices.contains(kind);
+        return showing.get().choices().contains(kind);
     }
 
     /** Makes the join at hand one of another kind. */
     void choose(JoinKind kind) {
-        choosing(kind).ifPresent(lesson::edit);
+        atHand().choosing(kind).ifPresent(lesson::edit);
     }
 
     /** Matches two columns of what is joined by the join at hand, counted from 0 on their sides. */
     void match(int left, int right) {
-        Lesson now = lesson.lesson().get();
-        if (now.isPlain()) lesson.edit(new LinkEdit.Match(now.scene().left(), now.scene().right(),
-                new KeyPair(now.left().columns().get(left).name(), now.right().columns().get(right).name())));
-        else showing.get().joining().ifPresent(joining -> lesson.edit(new SceneEdit.Reword(new QueryChange.AddCondition(
-                new Seat.On(joinAtHand()),
-                Expression.Comparison.equal(named(joining, Side.LEFT, left), named(joining, Side.RIGHT, right))))));
-    }
-
-    private static Expression named(Joining joining, Side side, int column) {
-        Stage.Heading heading = joining.outcome().join().on(side).headings().get(column);
-        return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
+        atHand().matching(left, right).ifPresent(lesson::edit);
     }
 
     /**
      * Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins.
      */
     void toggle(Region region) {
-        Showing now = showing.get();
-        now.joining().ifPresent(joining -> joining.circles()
-                .flatMap(circles -> circles.toggling(joining.outcome().join(), region))
-                .flatMap(kinds -> rekinding(kinds)).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
-                        "No kinds of these two joins make that difference: what is in that region comes or goes "
-                                + "with the pairs. Use a condition in WHERE instead."))));
+        atHand().toggling(region).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
+                "No kinds of these two joins make that difference: what is in that region comes or goes with the "
+                        + "pairs. Use a condition in WHERE instead.")));
+    }
+
+    private JoinAtHand atHand() {
+        return new JoinAtHand(showing.get());
     }
 
     /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
     public int joinAtHand() {
-        Showing now = showing.get();
-        return now.joining().map(joining -> Math.max(0, now.run().expect().joinings().indexOf(joining))).orElse(0);
-    }
-
-    private Optional<SceneEdit> rekinding(Kinds kinds) {
-        int joins = showing.get().run().expect().joinings().size();
-        int at = joinAtHand();
-        Lesson now = showing.get().lesson();
-        return now.joining(at - 1, joins, kinds.first())
-                .flatMap(query -> query.joining(at, joins, kinds.second(), new JoinSpecification.Nothing()))
-                .map(query -> new SceneEdit.Write(Optional.of(query)));
-    }
-
-    private Optional<SceneEdit> choosing(JoinKind kind) {
-        Showing now = showing.get();
-        if (now.lesson().isPlain()) return Optional.of(new SceneEdit.ChooseKind(kind));
-        return now.joining()
-                .flatMap(joining -> now.lesson().joining(joinAtHand(), now.run().expect().joinings().size(), kind))
-                .map(query -> new SceneEdit.Write(Optional.of(query)));
+        return showing.get().joinNumber();
     }
 
     /** Another way gives other steps: it begins at the start, but the end stays the end. */
@@ -277,7 +224,7 @@ public final class ShowModel {
 
     /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
     private void find(Asked asked) {
-        if (!asked.lesson().mayTakeLong()) {
+        if (!asked.lesson().staged().mayTakeLong()) {
             show(asked.find());
             return;
         }

@@ -35,6 +35,7 @@ import lunko.lesson.Lesson;
 import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.query.SqlName;
+import lunko.show.Showing;
 import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -181,7 +182,8 @@ final class StageCard extends VBox {
             derivedHandles.take(derived.headings());
         }, () -> {
             Table table = lesson.table(table());
-            String alias = source(showing, side).map(Source::alias).orElseGet(() -> lesson.query().on(side).alias());
+            String alias =
+                    source(showing, side).map(Source::alias).orElseGet(() -> lesson.staged().join().on(side).alias());
             name.show();
             about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
             source.show(table, keys.stream().sorted().toList(),

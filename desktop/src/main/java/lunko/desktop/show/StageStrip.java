@@ -18,6 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.insight.Glance;
 import lunko.phrase.Words;
+import lunko.show.Showing;
 import lunko.steps.StageKind;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;

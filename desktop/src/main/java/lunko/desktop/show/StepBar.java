@@ -21,6 +21,8 @@ import javafx.util.StringConverter;
 import lunko.engine.Outcome;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
+import lunko.show.Joining;
+import lunko.show.Showing;
 import lunko.steps.Timeline;
 import lunko.steps.Way;
 import org.kordamp.ikonli.feather.Feather;
@@ -130,7 +132,7 @@ final class StepBar extends HBox {
         }
     }
 
-    private List<Mark> marks(Showing.Joining joining, Timeline timeline) {
+    private List<Mark> marks(Joining joining, Timeline timeline) {
         List<Mark> all = new ArrayList<>();
         Outcome outcome = joining.outcome();
         long start = timeline.start(joining.part());

@@ -24,6 +24,8 @@ import lunko.insight.ThreeCircles.Member;
 import lunko.insight.ThreeCircles.Region;
 import lunko.phrase.Words;
 import lunko.query.Side;
+import lunko.show.Joining;
+import lunko.show.Showing;
 
 /**
  * The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions.
@@ -54,7 +56,7 @@ final class ThreeVennView extends Pane {
     }
 
     private void show(Showing now) {
-        circles = now.joining().flatMap(Showing.Joining::circles);
+        circles = now.joining().flatMap(Joining::circles);
         setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": "
                 + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
         draw();

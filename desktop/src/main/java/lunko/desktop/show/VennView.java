@@ -22,6 +22,7 @@ import lunko.insight.Regions;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.show.Showing;
 
 /**
  * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click

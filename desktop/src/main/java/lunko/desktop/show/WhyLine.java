@@ -15,6 +15,7 @@ import lunko.desktop.look.Typeface;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
+import lunko.show.Showing;
 
 /**
  * The sentence that explains the step at hand, and its number; of a row that is pointed at, the one that decided about

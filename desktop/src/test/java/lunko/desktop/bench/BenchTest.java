@@ -117,7 +117,7 @@ class BenchTest {
         robot.push(KeyCode.INSERT);
         assertThat(column("keepers", 0)).contains("NULL").hasSize(5);
         robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.LEFT);
-        assertThat(lesson().right().columns()).extracting(Column::name).startsWith("keeper", "keeper_id");
+        assertThat(lesson().staged().right().columns()).extracting(Column::name).startsWith("keeper", "keeper_id");
         while (model.history().get().past().isPresent()) robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
     }
@@ -134,7 +134,7 @@ class BenchTest {
             Clipboard.getSystemClipboard().setContent(content);
         });
         robot.clickOn(cell(robot, "keepers", 3, 0)).push(KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.V);
-        assertThat(lesson().right().rows().get(5).entry(0)).isEqualTo(Entry.misfit("sixteen"));
+        assertThat(lesson().staged().right().rows().get(5).entry(0)).isEqualTo(Entry.misfit("sixteen"));
         assertThat(column("keepers", 1)).endsWith("Ula", "Jon");
         assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("paste 2 rows into keepers");
     }
@@ -142,14 +142,14 @@ class BenchTest {
     @Test
     void columnsAreRenamedRetypedAndLinkedFromTheirHeadings(FxRobot robot) {
         robot.doubleClickOn(heading(robot, "keepers", "keeper")).eraseText(6).write("name").type(KeyCode.ENTER);
-        assertThat(lesson().right().column("name")).hasValue(1);
+        assertThat(lesson().staged().right().column("name")).hasValue(1);
         robot.rightClickOn(heading(robot, "keepers", "name"));
         robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert” …");
-        assertThat(lesson().right().rows().getFirst().entry(1)).isEqualTo(Entry.misfit("Oda"));
+        assertThat(lesson().staged().right().rows().getFirst().entry(1)).isEqualTo(Entry.misfit("Oda"));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         robot.drag(heading(robot, "hives", "hive_no")).dropTo(heading(robot, "keepers", "keeper_id"));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(lesson().on()).containsExactly(KEEPER, new KeyPair("hive_no", "keeper_id"));
+        assertThat(lesson().staged().on()).containsExactly(KEEPER, new KeyPair("hive_no", "keeper_id"));
         robot.drag(heading(robot, "keepers", "village")).dropTo(heading(robot, "keepers", "keeper"));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(lesson().link("keepers", "keepers")).isPresent();
@@ -199,7 +199,7 @@ class BenchTest {
         assertThat(texts(robot, ".finding")).isEmpty();
         assertThat(texts(robot, ".proposed-link")).first().isEqualTo("hives.keeper_id = keepers.keeper_id");
         robot.clickOn("Link");
-        assertThat(lesson().on()).containsExactly(KEEPER);
+        assertThat(lesson().staged().on()).containsExactly(KEEPER);
     }
 
     @Test
@@ -211,7 +211,7 @@ class BenchTest {
         assertThat(texts(robot, ".recipe-cell")).hasSize(20).contains("Clover", "NULL");
         assertThat(lesson()).isEqualTo(DEMO);
         robot.clickOn("Take these rows");
-        assertThat(lesson().left().rows()).hasSize(5);
+        assertThat(lesson().staged().left().rows()).hasSize(5);
         assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("make 5 rows of hives");
     }
 
@@ -237,8 +237,8 @@ class BenchTest {
         robot.clickOn(cell(robot, "keepers", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
         robot.clickOn(cell(robot, "hives", 0, 0)).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(lesson().left().rows()).extracting(Row::values)
-                .isEqualTo(DEMO.right().rows().stream().map(Row::values).toList());
+        assertThat(lesson().staged().left().rows()).extracting(Row::values)
+                .isEqualTo(DEMO.staged().right().rows().stream().map(Row::values).toList());
     }
 
     private Lesson lesson() {

@@ -63,7 +63,8 @@ abstract class OpenWindow {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException late) {
             throw new AssertionError("still: " + area(new FxRobot()).getText() + " / "
-                    + model.showing().get().lesson().sql() + " at step " + model.showing().get().number(), late);
+                    + model.showing().get().lesson().staged().sql() + " at step " + model.showing().get().number(),
+                    late);
         }
         WaitForAsyncUtils.waitForFxEvents();
     }

@@ -36,7 +36,7 @@ class QueryFieldTest extends OpenWindow {
         assertThat(area(robot).isFocused()).isTrue();
         robot.interact(() -> area(robot).selectRange(22, 26));
         robot.write("FULL");
-        until(() -> model.showing().get().lesson().kind() == JoinKind.FULL_OUTER);
+        until(() -> model.showing().get().lesson().staged().kind() == JoinKind.FULL_OUTER);
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
         assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("2 came");
         // The plain join is still the one of the two tables: its kind can be chosen, and a key in the field is a
@@ -52,7 +52,7 @@ class QueryFieldTest extends OpenWindow {
         robot.push(KeyCode.Q);
         for (String more : List.of(" WHERE h.hive_no < 3", " AND h.hive_no > 1")) {
             robot.interact(() -> area(robot).appendText(more));
-            until(() -> model.showing().get().lesson().sql().endsWith(more));
+            until(() -> model.showing().get().lesson().staged().sql().endsWith(more));
         }
         assertThat(model.lesson().history().get().past().orElseThrow().beyond()).isEmpty();
         assertThat(area(robot).isUndoAvailable()).isTrue();
@@ -112,7 +112,8 @@ class QueryFieldTest extends OpenWindow {
         assertThat(proposed(robot)).containsExactly("hive_no", "day", "kg");
         robot.push(KeyCode.DOWN).push(KeyCode.UP).push(KeyCode.ENTER).write(" = h.hive_no");
         robot.push(KeyCode.ESCAPE);
-        until(() -> model.showing().get().lesson().sql().equals(PLAIN + " JOIN harvests r ON r.hive_no = h.hive_no"));
+        until(() -> model.showing().get().lesson().staged().sql()
+                .equals(PLAIN + " JOIN harvests r ON r.hive_no = h.hive_no"));
         assertThat(robot.lookup(".stage-tile").queryAll()).isNotEmpty();
     }
 
@@ -121,7 +122,7 @@ class QueryFieldTest extends OpenWindow {
         robot.interact(() -> model.goTo(1));
         assertThat(styled(robot, "at-work")).isEqualTo("ON h.keeper_id = k.keeper_id");
         type(robot, PLAIN + " WHERE k.village = 'Ashholt'");
-        until(() -> model.showing().get().lesson().sql().endsWith("'Ashholt'"));
+        until(() -> model.showing().get().lesson().staged().sql().endsWith("'Ashholt'"));
         robot.interact(() -> model.goTo(model.showing().get().last() - 1));
         assertThat(styled(robot, "at-work")).isEqualTo("WHERE k.village = 'Ashholt'");
         robot.interact(() -> area(robot).getCharacterBoundsOnScreen(75, 76)
@@ -151,9 +152,10 @@ class QueryFieldTest extends OpenWindow {
             until(() -> model.stale().get()
                     ? robot.lookup(".query-problem").<Label>tryQuery().filter(label -> !label.getText().isBlank())
                             .isPresent()
-                    : model.showing().get().lesson().sql().equals(text) && model.showing().get().obstacle().isEmpty());
+                    : model.showing().get().lesson().staged().sql().equals(text)
+                            && model.showing().get().obstacle().isEmpty());
             robot.interact(() -> area(robot).replaceText(PLAIN));
-            until(() -> !model.stale().get() && model.showing().get().lesson().sql().equals(PLAIN));
+            until(() -> !model.stale().get() && model.showing().get().lesson().staged().sql().equals(PLAIN));
         }
     }
 

@@ -103,9 +103,9 @@ class SheetsTest extends OpenWindow {
         robot.clickOn("#send");
         until(() -> robot.lookup(".side .way-title").<Label>queryAll().stream()
                 .anyMatch(title -> title.getText().startsWith("In WHERE: ")));
-        assertThat(model.lesson().lesson().get().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
+        assertThat(model.lesson().lesson().get().staged().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
         robot.clickOn("#send");
-        assertThat(model.lesson().lesson().get().sql()).isEqualTo(where);
+        assertThat(model.lesson().lesson().get().staged().sql()).isEqualTo(where);
     }
 
     @Test
@@ -123,7 +123,7 @@ class SheetsTest extends OpenWindow {
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
         // A kind is chosen for the one that is shown, and the others stay.
         robot.push(KeyCode.DIGIT2);
-        assertThat(model.lesson().lesson().get().sql()).startsWith(kinds.substring(0, kinds.lastIndexOf(';')))
+        assertThat(model.lesson().lesson().get().staged().sql()).startsWith(kinds.substring(0, kinds.lastIndexOf(';')))
                 .endsWith(PLAIN);
     }
 
@@ -171,7 +171,7 @@ class SheetsTest extends OpenWindow {
         assertThat(robot.lookup("#build .about").<Label>queryAll().stream().map(Label::getText))
                 .anyMatch(said -> said.startsWith("gives 2 rows"));
         choose(robot, "#join-1", "LEFT JOIN");
-        assertThat(model.lesson().lesson().get().sql()).contains("LEFT JOIN harvests r");
+        assertThat(model.lesson().lesson().get().staged().sql()).contains("LEFT JOIN harvests r");
         // Columns: one goes, and what is left is named.
         for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village",
                 "r.hive_no", "r.day")) {
@@ -179,9 +179,9 @@ class SheetsTest extends OpenWindow {
                     .filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst()
                     .orElseThrow().fire());
         }
-        assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT h.hive, r.kg FROM");
+        assertThat(model.lesson().lesson().get().staged().sql()).startsWith("SELECT h.hive, r.kg FROM");
         swap(robot);
-        assertThat(model.lesson().lesson().get().sql()).contains("FROM keepers k RIGHT JOIN hives h ON");
+        assertThat(model.lesson().lesson().get().staged().sql()).contains("FROM keepers k RIGHT JOIN hives h ON");
         assertThat(model.showing().get().obstacle()).isEmpty();
     }
 
@@ -194,7 +194,8 @@ class SheetsTest extends OpenWindow {
                 () -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")));
         swap(robot);
         until(() -> said().contains("But joins cannot change places so freely: the last two tables joined first: "));
-        assertThat(model.lesson().lesson().get().sql()).startsWith("SELECT * FROM keepers k RIGHT JOIN hives h");
+        assertThat(model.lesson().lesson().get().staged().sql())
+                .startsWith("SELECT * FROM keepers k RIGHT JOIN hives h");
     }
 
     private String said() {
@@ -217,7 +218,7 @@ class SheetsTest extends OpenWindow {
     }
 
     private void assertText(String sql) {
-        assertThat(model.lesson().lesson().get().sql()).isEqualTo(sql);
+        assertThat(model.lesson().lesson().get().staged().sql()).isEqualTo(sql);
         assertThat(model.showing().get().obstacle()).isEmpty();
     }
 

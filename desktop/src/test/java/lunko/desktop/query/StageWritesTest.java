@@ -43,7 +43,8 @@ class StageWritesTest extends OpenWindow {
         // WHERE takes away what the left join keeps: that is said of a condition that nobody has typed as well.
         until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
         choose(robot, source("village, text"), "Join a further table by k.village", "meadows", "meadow");
-        assertThat(model.lesson().lesson().get().sql()).contains(" INNER JOIN meadows m ON k.village = m.meadow WHERE");
+        assertThat(model.lesson().lesson().get().staged().sql())
+                .contains(" INNER JOIN meadows m ON k.village = m.meadow WHERE");
         for (int i = 0; i < 4; i++) robot.interact(() -> model.lesson().undo());
         assertThat(model.lesson().lesson().get()).isEqualTo(DemoLesson.lesson());
         until(() -> robot.lookup(".query-doubt").tryQuery().isEmpty());
@@ -57,7 +58,7 @@ class StageWritesTest extends OpenWindow {
         choose(robot, source("village, text"), "Only rows where", "k.village IS NULL");
         assertText(robot, "SELECT * FROM hives; " + PLAIN + " WHERE k.village IS NULL");
         until(() -> area(robot).getText().endsWith("IS NULL"));
-        assertThat(model.lesson().lesson().get().text().number()).isEqualTo(1);
+        assertThat(model.lesson().lesson().get().staged().query().number()).isEqualTo(1);
     }
 
     @Test
@@ -113,7 +114,7 @@ class StageWritesTest extends OpenWindow {
     }
 
     private void assertText(FxRobot robot, String sql) {
-        assertThat(model.lesson().lesson().get().sql()).isEqualTo(sql);
+        assertThat(model.lesson().lesson().get().staged().sql()).isEqualTo(sql);
         assertThat(area(robot).getText()).isEqualTo(sql);
         assertThat(model.showing().get().obstacle()).isEmpty();
     }

@@ -145,8 +145,8 @@ class LongTablesTest {
     void whatIsTypedInATableIsNotTakenForAKeyOfTheSteps(FxRobot robot) {
         robot.clickOn(robot.lookup("#left-table .value").<Node>query());
         robot.write("55").type(KeyCode.ENTER);
-        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.LEFT_OUTER);
-        assertThat(model.showing().get().lesson().left().rows().getFirst().value(0)).isEqualTo(Value.of(55));
+        assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(JoinKind.LEFT_OUTER);
+        assertThat(model.showing().get().lesson().staged().left().rows().getFirst().value(0)).isEqualTo(Value.of(55));
     }
 
     /** The row that came last, or that may come next. */

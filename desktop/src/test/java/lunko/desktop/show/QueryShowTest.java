@@ -42,6 +42,7 @@ import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.steps.RowFrame;
 import lunko.steps.StageKind;
 import lunko.steps.Way;
@@ -138,7 +139,7 @@ class QueryShowTest {
         assertThat(headings(robot, Side.RIGHT)).containsExactly("k.keeper", "k.village");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
         robot.push(KeyCode.S).clickOn("#join-self");
-        assertThat(model.showing().get().lesson().sql())
+        assertThat(model.showing().get().lesson().staged().sql())
                 .isEqualTo("SELECT * FROM hives l FULL JOIN hives r ON l.mother_no = r.hive_no");
     }
 
@@ -313,7 +314,8 @@ class QueryShowTest {
                 .interact(() -> robot.lookup("#query-text").<StyleClassedTextArea>query().replaceText(sql));
         robot.push(KeyCode.CONTROL, KeyCode.ENTER);
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> model.showing().get().lesson().sql().equals(sql));
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
+                    () -> model.showing().get().lesson().staged().sql().equals(sql));
         } catch (TimeoutException late) {
             throw new AssertionError("never shown: " + sql, late);
         }

@@ -11,6 +11,7 @@ import lunko.insight.Arrangement;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
+import lunko.show.Showing;
 import lunko.steps.MatchFrame;
 import lunko.steps.Way;
 import lunko.table.Column;

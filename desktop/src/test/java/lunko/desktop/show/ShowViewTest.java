@@ -118,7 +118,7 @@ class ShowViewTest {
                 "s.mother_no");
         robot.doubleClickOn("#left-table .table-name").write("keepers").type(KeyCode.ENTER);
         assertThat(notice()).startsWith("Another table is called keepers already");
-        assertThat(model.showing().get().lesson().left().name()).isEqualTo("stands");
+        assertThat(model.showing().get().lesson().staged().left().name()).isEqualTo("stands");
     }
 
     @Test
@@ -161,7 +161,7 @@ class ShowViewTest {
     void aHeadingDraggedOntoAnotherMatchesTheTwo(FxRobot robot) {
         robot.drag(heading(robot, Side.RIGHT, "keeper"), MouseButton.PRIMARY).dropTo(heading(robot, Side.LEFT, "hive"));
         KeyPair first = new KeyPair("keeper_id", "keeper_id");
-        assertThat(model.showing().get().lesson().on()).containsExactly(first, new KeyPair("hive", "keeper"));
+        assertThat(model.showing().get().lesson().staged().on()).containsExactly(first, new KeyPair("hive", "keeper"));
         assertThat(result(robot, 0)).containsExactly("1", "Clover", "11", "NULL", "NULL", "NULL", "NULL");
 
         robot.drag(heading(robot, Side.LEFT, "hive_no"), MouseButton.PRIMARY)
@@ -185,11 +185,11 @@ class ShowViewTest {
     void everyKindIsChosenByClickAndByKey(FxRobot robot) {
         for (JoinKind kind : JoinKind.values()) {
             robot.push(KeyCode.valueOf("DIGIT" + (kind.ordinal() + 1) % 10));
-            assertThat(model.showing().get().lesson().kind()).isEqualTo(kind);
+            assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(kind);
             assertShown(robot);
         }
         robot.clickOn("#kind-right-outer");
-        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.RIGHT_OUTER);
+        assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(JoinKind.RIGHT_OUTER);
         assertThat(texts(robot, ".venn-content.right .venn-row")).containsExactly("Bert", "Yara");
         assertThat(texts(robot, ".venn-content.both .venn-row"))
                 .containsExactly("Clover · Oda", "Heather · Tam", "Bramble · Oda");
@@ -198,9 +198,9 @@ class ShowViewTest {
     @Test
     void aRegionOfTheVennDiagramTakesItsRowsInAndOut(FxRobot robot) {
         robot.clickOn(robot.lookup(".venn-right").<Node>query());
-        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.FULL_OUTER);
+        assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(JoinKind.FULL_OUTER);
         robot.interact(() -> robot.lookup(".venn-both").query().getOnMouseClicked().handle(null));
-        assertThat(model.showing().get().lesson().kind()).isEqualTo(JoinKind.FULL_ANTI);
+        assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(JoinKind.FULL_ANTI);
         assertThat(result(robot, 0)).containsExactly("3", "Linden", "NULL", "1", "NULL", "NULL", "NULL");
         robot.push(KeyCode.DIGIT1);
         assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("3 pairs of 3 hives and 2 keepers");
@@ -280,7 +280,7 @@ class ShowViewTest {
                 .isEqualTo(bad + ", line 2, column 4: The quote that opens here is never closed: "
                         + "add the closing quote.");
         robot.clickOn("Leave it");
-        assertThat(model.showing().get().lesson().right().name()).isEqualTo("people");
+        assertThat(model.showing().get().lesson().staged().right().name()).isEqualTo("people");
     }
 
     @Test

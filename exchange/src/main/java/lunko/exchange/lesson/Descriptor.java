@@ -19,6 +19,7 @@ import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.Pairing;
 import lunko.lesson.Scene;
+import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
@@ -45,17 +46,21 @@ record Descriptor(String source, JsonNode root) {
             ArrayNode on = links.addObject().put("left", link.left()).put("right", link.right()).putArray("on");
             link.pairs().forEach(pair -> on.addObject().put("left", pair.left()).put("right", pair.right()));
         }
-        Scene scene = lesson.scene();
-        ObjectNode shown = root.putArray("scenes").addObject().put("left", scene.left())
-                .put("kind", scene.kind().title()).put("right", scene.right());
-        if (scene.pairing().natural()) shown.put("natural", true);
-        scene.written().ifPresent(query -> {
-            shown.put("query", query.sql());
-            if (query.number() > 0) shown.put("shown", query.number() + 1);
-        });
-        if (!scene.note().isEmpty()) shown.put("note", scene.note());
-        scene.step().ifPresent(step -> shown.put("step", step));
+        ArrayNode scenes = root.putArray("scenes");
+        lesson.scenes().all().forEach(scene -> describe(scene, scenes.addObject()));
+        if (lesson.scenes().at() > 0) root.put("scene", lesson.scenes().at() + 1);
         return root;
+    }
+
+    private static void describe(Scene scene, ObjectNode node) {
+        node.put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
+        if (scene.pairing().natural()) node.put("natural", true);
+        scene.written().ifPresent(query -> {
+            node.put("query", query.sql());
+            if (query.number() > 0) node.put("shown", query.number() + 1);
+        });
+        if (!scene.note().isEmpty()) node.put("note", scene.note());
+        scene.step().ifPresent(step -> node.put("step", step));
     }
 
     private static void describe(Table table, Layout layout, ObjectNode node) {
@@ -78,27 +83,37 @@ record Descriptor(String source, JsonNode root) {
         if (!some.isEmpty()) some.forEach(column -> node.withArray(what).add(column.name()));
     }
 
+    /** A scene on these tables; nothing, if it names what is not there. */
+    private static Optional<Scene> scene(JsonNode described, List<Table> tables) {
+        Optional<Table> left = named(tables, described.path("left"));
+        Optional<Table> right = named(tables, described.path("right"));
+        Optional<JoinKind> kind = JoinKind.titled(described.path("kind").asText());
+        if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return Optional.empty();
+        Pairing pairing = new Pairing(left.get().name(), kind.get(), right.get().name(),
+                described.path("natural").asBoolean() && kind.get().canBeNatural());
+        Optional<WrittenQuery> query = Optional.of(described.path("query").asText()).filter(sql -> !sql.isBlank())
+                .map(sql -> new WrittenQuery(sql, Math.max(0, described.path("shown").asInt(1) - 1)));
+        JsonNode step = described.path("step");
+        return Optional.of(new Scene(pairing, query, described.path("note").asText(""),
+                step.canConvertToLong() ? OptionalLong.of(step.asLong()) : OptionalLong.empty()));
+    }
+
     /** The lesson on these tables; a problem if what it names is not there. */
     Checked<Lesson> lesson(List<Table> tables) {
-        JsonNode shown = root.path("scenes").path(0);
-        Optional<Table> left = named(tables, shown.path("left"));
-        Optional<Table> right = named(tables, shown.path("right"));
-        Optional<JoinKind> kind = JoinKind.titled(shown.path("kind").asText());
-        if (left.isEmpty() || right.isEmpty() || kind.isEmpty())
-            return problem("the first scene names a table or a kind of join that there is not");
         Set<String> names = new HashSet<>();
         for (Table table : tables) {
             if (!names.add(table.name().toLowerCase(Locale.ROOT)))
                 return problem("two tables are called " + table.name());
         }
-        Scene scene = new Scene(
-                new Pairing(left.get().name(), kind.get(), right.get().name(),
-                        shown.path("natural").asBoolean() && kind.get().canBeNatural()),
-                Optional.of(shown.path("query").asText()).filter(sql -> !sql.isBlank())
-                        .map(sql -> new WrittenQuery(sql, Math.max(0, shown.path("shown").asInt(1) - 1))),
-                shown.path("note").asText(""),
-                shown.path("step").canConvertToLong() ? OptionalLong.of(shown.path("step").asLong())
-                        : OptionalLong.empty());
+        List<Scene> scenes = new ArrayList<>();
+        for (JsonNode described : root.path("scenes")) {
+            Optional<Scene> scene = scene(described, tables);
+            if (scene.isEmpty()) return problem("scene " + (scenes.size() + 1)
+                    + " names a table or a kind of join that there is not");
+            scenes.add(scene.get());
+        }
+        if (scenes.isEmpty()) return problem("it has no scene");
+        int at = Math.clamp(root.path("scene").asInt(1) - 1L, 0, scenes.size() - 1);
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();
         (root.has("links") ? root.path("links") : root.path("scenes")).forEach(linked::add);
@@ -126,7 +141,7 @@ record Descriptor(String source, JsonNode root) {
             if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
             described.add(withMisfits(withRules(table, node), node));
         }
-        return Checked.valid(new Lesson(root.path("title").asText(), described, links, layout, scene));
+        return Checked.valid(new Lesson(root.path("title").asText(), described, links, layout, new Scenes(scenes, at)));
     }
 
     private JsonNode described(Table table) {

@@ -7,14 +7,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import lunko.engine.Joined;
 import lunko.engine.Outcome;
-import lunko.engine.Plan;
 import lunko.exchange.file.Watch;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Query;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -67,7 +67,7 @@ class CsvWriterProperties {
         Path inside = Files.createDirectory(folder.resolve("stopped"));
         Path file = Files.writeString(inside.resolve("result.csv"), "before");
         AtomicInteger asked = new AtomicInteger();
-        Outcome demo = Outcome.of(DemoLesson.lesson().plan().expect());
+        Outcome demo = outcome(DemoLesson.lesson());
         assertThat(new CsvWriter(demo).write(file, (_, _) -> asked.incrementAndGet() < 3))
                 .isInstanceOf(Checked.Invalid.class);
         assertThat(inside).isDirectoryContaining("glob:**result.csv");
@@ -78,7 +78,10 @@ class CsvWriterProperties {
     }
 
     private static Outcome outcome(Table notes, Table marks) {
-        return Outcome.of(Plan.bind(Query.of(notes, JoinKind.FULL_OUTER, marks, List.of(new KeyPair("id", "id"))),
-                List.of(notes, marks)).expect());
+        return outcome(Lesson.of("", notes, JoinKind.FULL_OUTER, marks, List.of(new KeyPair("id", "id"))));
+    }
+
+    private static Outcome outcome(Lesson lesson) {
+        return Outcome.of((Joined) lesson.staged().result().expect());
     }
 }

@@ -86,7 +86,7 @@ class LessonFileTest {
         Lesson read = LessonFile.read(file).expect();
         assertThat(read.links()).containsExactly(DemoLesson.lesson().links().getFirst());
         assertThat(read.tables()).isEqualTo(DemoLesson.lesson().tables());
-        assertThat(read.kind()).isEqualTo(JoinKind.INNER);
+        assertThat(read.scene().kind()).isEqualTo(JoinKind.INNER);
     }
 
     @Test
@@ -112,7 +112,7 @@ class LessonFileTest {
         assertThat(problem(file)).contains("saved by a newer Lunko (version 5 of the file, and this Lunko reads 4)");
         change(file, "\"version\" : 5", "\"version\" : 4");
         change(file, "\"left outer\"", "\"sideways\"");
-        assertThat(problem(file)).contains("the first scene names a table or a kind of join that there is not");
+        assertThat(problem(file)).contains("scene 1 names a table or a kind of join that there is not");
         change(file, "\"sideways\"", "\"inner\"");
         change(file, "\"mother_no\"", "\"father_no\"");
         assertThat(problem(file)).contains("a link names a table or a column that there is not");

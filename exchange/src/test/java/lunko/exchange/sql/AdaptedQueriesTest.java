@@ -87,7 +87,8 @@ class AdaptedQueriesTest {
     /** The plain join of each kind, and others. */
     private static List<String> queries() {
         List<String> all = new ArrayList<>(MORE);
-        for (JoinKind kind : JoinKind.values()) all.add(new SceneEdit.ChooseKind(kind).applyTo(DEMO).expect().sql());
+        for (JoinKind kind : JoinKind.values())
+            all.add(new SceneEdit.ChooseKind(kind).applyTo(DEMO).expect().staged().sql());
         return all;
     }
 

@@ -1,4 +1,4 @@
-package lunko.desktop.query;
+package lunko.show;
 
 import java.util.HashSet;
 import java.util.List;
@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import lunko.desktop.show.Showing;
 import lunko.engine.Stage;
 import lunko.insight.StageWords;
 import lunko.query.Side;
@@ -16,15 +15,14 @@ import lunko.steps.Timeline;
 /**
  * What the words of a query have to do with its stages.
  *
- * @param stages which words each stage comes from
  * @param leftNames the names, in small letters, that mean the left side of the join at hand
  * @param rightNames those that mean its right side
  */
-record WordsAtWork(Showing showing, Optional<StageWords> stages, Set<String> leftNames, Set<String> rightNames) {
+public record WordsAtWork(Showing showing, Set<String> leftNames, Set<String> rightNames) {
 
     /** Those of what is shown. */
-    static WordsAtWork of(Showing showing, Optional<StageWords> stages) {
-        return new WordsAtWork(showing, stages, names(showing, Side.LEFT), names(showing, Side.RIGHT));
+    public static WordsAtWork of(Showing showing) {
+        return new WordsAtWork(showing, names(showing, Side.LEFT), names(showing, Side.RIGHT));
     }
 
     private static Set<String> names(Showing showing, Side side) {
@@ -44,28 +42,29 @@ record WordsAtWork(Showing showing, Optional<StageWords> stages, Set<String> lef
     }
 
     /** Whether they are those of what is shown: of the same steps, and of the same join among them. */
-    boolean areOf(Showing now) {
-        return showing.timeline().equals(now.timeline()) && showing.joining().equals(now.joining());
+    public boolean areOf(Showing now) {
+        return showing.isOfSameJoin(now);
     }
 
     /** The words of a text that decide in the step at hand; none, while the text says something else. */
-    List<Stretch> lit(Showing now, String text) {
-        return stages.filter(_ -> now.lesson().sql().equals(text))
+    public List<Stretch> lit(Showing now, String text) {
+        return now.words().filter(_ -> now.lesson().staged().sql().equals(text))
                 .flatMap(known -> now.part().map(part -> known.at(part, now.frame().orElseThrow().shown())))
                 .orElse(List.of());
     }
 
-    /** The style of a name that means one side of the join at hand; nothing for one that means none, or both. */
-    String side(String name) {
+    /** The side of the join at hand that a name means; nothing for one that means none, or both. */
+    public Optional<Side> side(String name) {
         String bare = small(name.startsWith("\"") ? name.substring(1, name.length() - 1) : name);
         boolean left = leftNames.contains(bare);
         boolean right = rightNames.contains(bare);
-        return left == right ? "" : left ? "of-left" : "of-right";
+        return left == right ? Optional.empty() : Optional.of(left ? Side.LEFT : Side.RIGHT);
     }
 
     /** The part of the steps that a character of a text belongs to, by the fewest words that it is among. */
-    OptionalInt part(String text, int at) {
-        if (stages.isEmpty() || !showing.lesson().sql().equals(text)) return OptionalInt.empty();
+    public OptionalInt part(String text, int at) {
+        Optional<StageWords> stages = showing.words();
+        if (stages.isEmpty() || !showing.lesson().staged().sql().equals(text)) return OptionalInt.empty();
         OptionalInt best = OptionalInt.empty();
         int least = Integer.MAX_VALUE;
         Timeline timeline = showing.timeline().orElseThrow();

@@ -1,0 +1,60 @@
+package lunko.show;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Trouble;
+import lunko.lesson.WrittenQuery;
+import lunko.problem.Checked;
+
+/**
+ * What a text comes to that somebody has typed. It is read and evaluated once, for what is shown and for what is said.
+ *
+ * @param typed the text, and where the lesson stood when it was asked
+ * @param troubles what is wrong with it
+ * @param after the history in which the lesson shows it, and what is to be seen then; nothing, if it cannot be shown
+ * @param preview where a join lacks its condition, what it would make
+ */
+public record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Optional<Showing> preview) {
+
+    /**
+     * A text that has been typed, and what is shown meanwhile; {@code more} says that the last change of the history
+     * was typing too.
+     */
+    public record Typed(WrittenQuery query, History history, Showing before, boolean more) {
+
+        private Checked<History> written() {
+            SceneEdit.Write write = new SceneEdit.Write(Optional.of(query));
+            return more ? history.continuedBy(write) : history.after(write);
+        }
+    }
+
+    /** A history, and what its lesson shows. */
+    public record After(History history, Showing showing) {}
+
+    /** Finds out. */
+    public static Followed of(Typed typed) {
+        if (typed.query().sql().isBlank()) return new Followed(typed, List.of(), Optional.empty(), Optional.empty());
+        return typed.written().either(written -> of(typed, written),
+                _ -> new Followed(typed, List.of(), Optional.empty(), Optional.empty()));
+    }
+
+    private static Followed of(Typed typed, History written) {
+        Showing shown = Showing.of(written.lesson(), typed.before().way());
+        if (shown.obstacle().isEmpty()) {
+            return new Followed(typed, shown.troubles(),
+                    Optional.of(new After(written, shown.following(typed.before()))), Optional.empty());
+        }
+        return new Followed(typed, shown.troubles(), Optional.empty(), preview(typed));
+    }
+
+    private static Optional<Showing> preview(Typed typed) {
+        return typed.query().unconditioned()
+                .flatMap(all -> new SceneEdit.Write(Optional.of(all)).applyTo(typed.history().lesson())
+                        .either(Optional::of, _ -> Optional.<Lesson>empty()))
+                .map(changed -> Showing.of(changed, typed.before().way()))
+                .filter(shown -> shown.obstacle().isEmpty());
+    }
+}

@@ -1,0 +1,26 @@
+package lunko.show;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.engine.Outcome;
+import lunko.insight.KindCount;
+import lunko.insight.Regions;
+import lunko.insight.ThreeCircles;
+import lunko.steps.MatchTimeline;
+
+/**
+ * A join of a query: its steps, and what is to be seen of it as a whole.
+ *
+ * @param part the part of the timeline that it is, counted from 0
+ * @param regions its Venn diagram, unless too many rows match
+ * @param circles the diagram of three tables, where it is the last of a chain of two joins
+ * @param counts how many rows each kind would give in its place
+ */
+public record Joining(int part, MatchTimeline timeline, Optional<Regions> regions, Optional<ThreeCircles> circles,
+        List<KindCount> counts) {
+
+    /** What the join gives. */
+    public Outcome outcome() {
+        return timeline.outcome();
+    }
+}

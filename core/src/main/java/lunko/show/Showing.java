@@ -1,0 +1,312 @@
+package lunko.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.Supplier;
+import lunko.engine.Later;
+import lunko.engine.Outcome;
+import lunko.engine.ResultRow;
+import lunko.engine.Stage;
+import lunko.insight.Changes;
+import lunko.insight.KindCount;
+import lunko.insight.Lineage.Pointed;
+import lunko.insight.Regions;
+import lunko.insight.StageWords;
+import lunko.insight.ThreeCircles;
+import lunko.lesson.Evaluation;
+import lunko.lesson.Lesson;
+import lunko.lesson.Trouble;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.steps.Frame;
+import lunko.steps.MatchFrame;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.ResultPart;
+import lunko.steps.Timeline;
+import lunko.steps.Way;
+
+/**
+ * All that is to be seen of a lesson after a step: what its query comes to, the frame and the join at hand, and what
+ * the
+ * last change has done. Where the query cannot run there is no frame, and the run is the problem. Its query is read,
+ * bound and evaluated once for all steps. One showing is another only if it is the same object: to compare all that
+ * they
+ * show would take longer than to show it.
+ */
+public final class Showing {
+
+    /** A query that can run: its steps, and the joins among them. */
+    public record Run(Timeline timeline, List<Joining> joinings) {}
+
+    /** What stays the same from step to step. */
+    private record Ground(Lesson lesson, Way way, Evaluation evaluation, Checked<Run> run,
+            Supplier<Optional<StageWords>> words, Supplier<Set<JoinKind>> choices) {}
+
+    /** What the last change to the lesson has done to the result of the join at hand, and to that of the query. */
+    private record Done(Optional<Changes<Outcome, ResultRow>> toJoin, Optional<Changes<Stage, Integer>> toResult) {
+        private static final Done NOTHING = new Done(Optional.empty(), Optional.empty());
+    }
+
+    private final Ground ground;
+    private final Optional<Frame> frame;
+    private final Optional<Joining> joining;
+    private final Optional<MatchFrame> match;
+    private final Done done;
+
+    private Showing(Ground ground, Optional<Frame> frame, Done done) {
+        this.ground = ground;
+        this.frame = frame;
+        this.done = done;
+        this.joining = frame.flatMap(now -> joining(ground.run.expect().joinings(), now.part()));
+        this.match = joining.map(at -> frame.get().shown() instanceof MatchFrame shown ? shown
+                : at.timeline().at(at.part() < frame.get().part() ? at.timeline().last() : 0));
+    }
+
+    /** A lesson with all its steps done, its rows matched in that way. */
+    public static Showing of(Lesson lesson, Way way) {
+        Evaluation evaluation = lesson.staged().evaluation();
+        Checked<Run> run = lesson.staged().result(evaluation).map(result -> Timeline.of(result, way))
+                .map(timeline -> new Run(timeline, joinings(lesson, timeline)));
+        Ground ground = new Ground(lesson, way, evaluation, run, new Later<>(() -> words(evaluation, run)),
+                new Later<>(() -> lesson.staged().choices(joins(run))));
+        return new Showing(ground, present(run).map(r -> r.timeline().at(r.timeline().last())), Done.NOTHING);
+    }
+
+    private static Optional<StageWords> words(Evaluation evaluation, Checked<Run> run) {
+        return present(run).flatMap(ran -> evaluation.query().read().either(
+                read -> Optional.of(StageWords.of(read.script(), read.query(), ran.timeline())),
+                _ -> Optional.empty()));
+    }
+
+    private static Optional<Joining> joining(List<Joining> all, int part) {
+        return all.stream().filter(joining -> joining.part() <= part).reduce((_, later) -> later)
+                .or(() -> all.stream().findFirst());
+    }
+
+    private static List<Joining> joinings(Lesson lesson, Timeline timeline) {
+        List<Joining> joinings = new ArrayList<>();
+        for (int part = 0; part < timeline.parts().size(); part++) {
+            if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
+            joinings.add(new Joining(part, match, Regions.of(match.outcome()), ThreeCircles.of(match.join()),
+                    lesson.staged().counts(match.outcome())));
+        }
+        return List.copyOf(joinings);
+    }
+
+    private static int joins(Checked<Run> run) {
+        return run.either(ran -> ran.joinings().size(), _ -> 0);
+    }
+
+    private static <T> Optional<T> present(Checked<T> checked) {
+        return checked.either(Optional::of, _ -> Optional.empty());
+    }
+
+    /** It at the step that its lesson is to open at. */
+    public Showing opened() {
+        return lesson().scene().step().isPresent() ? at(lesson().scene().step().getAsLong()) : this;
+    }
+
+    /** The same lesson after a step; a number beyond the first or the last step means that step. */
+    public Showing at(long number) {
+        return new Showing(ground, timeline().map(t -> t.at(Math.clamp(number, 0, t.last()))), done);
+    }
+
+    /**
+     * It after another, before a change to the lesson: at the same step, or at the end as well, with what the change
+     * has
+     * done to the results.
+     */
+    public Showing following(Showing before) {
+        Showing now = before.isAtEnd() ? this : at(before.number());
+        return new Showing(ground, now.frame, new Done(
+                now.outcome().flatMap(is -> before.outcome().flatMap(was -> Changes.between(was, is)))
+                        .filter(found -> !found.isEmpty()),
+                now.whole().flatMap(is -> before.whole().flatMap(was -> Changes.between(was, is)))
+                        .filter(found -> !found.isEmpty())));
+    }
+
+    /** The lesson. */
+    public Lesson lesson() {
+        return ground.lesson;
+    }
+
+    /** How its rows are matched. */
+    public Way way() {
+        return ground.way;
+    }
+
+    /** What its query can run, or the problem that it cannot. */
+    public Checked<Run> run() {
+        return ground.run;
+    }
+
+    /** What is visible after the step at hand. */
+    public Optional<Frame> frame() {
+        return frame;
+    }
+
+    /** The join at hand; where it is the turn of another stage, the last join before it. */
+    public Optional<Joining> joining() {
+        return joining;
+    }
+
+    /** What is to be seen of that join: in the step at hand, or after it, at its end. */
+    public Optional<MatchFrame> match() {
+        return match;
+    }
+
+    /** What the last change to the lesson has done to the result of the join at hand, where that can be told. */
+    public Optional<Changes<Outcome, ResultRow>> changes() {
+        return done.toJoin;
+    }
+
+    /** What it has done to the result of the query as a whole. */
+    public Optional<Changes<Stage, Integer>> resultChanges() {
+        return done.toResult;
+    }
+
+    /** The words of the text that each stage and step comes from; nothing, where the query cannot run. */
+    public Optional<StageWords> words() {
+        return ground.words.get();
+    }
+
+    /** The kinds that can be chosen in the place of the one at hand. */
+    public Set<JoinKind> choices() {
+        return ground.choices.get();
+    }
+
+    /** All that is wrong with the text, or surely not meant. */
+    public List<Trouble> troubles() {
+        return ground.evaluation.troubles();
+    }
+
+    /** All steps, where the query can run. */
+    public Optional<Timeline> timeline() {
+        return present(ground.run).map(Run::timeline);
+    }
+
+    /** What the query gives as a whole, where it is more than a join alone. */
+    private Optional<Stage> whole() {
+        return timeline()
+                .flatMap(timeline -> timeline.parts().getLast() instanceof ResultPart(Stage result)
+                        ? Optional.of(result) : Optional.empty());
+    }
+
+    /** What the query gives as a whole, where that is at hand. */
+    public Optional<Stage> wholeAtHand() {
+        return part().filter(ResultPart.class::isInstance).flatMap(_ -> whole());
+    }
+
+    /** The part of the steps that the one at hand belongs to. */
+    public Optional<Part> part() {
+        return frame.map(now -> timeline().orElseThrow().parts().get(now.part()));
+    }
+
+    /** The stage other than a join that is at hand, where its rows are among those before it. */
+    public Optional<RowsAtHand> rowsAtHand() {
+        return RowsAtHand.in(this);
+    }
+
+    /** Whether the step at hand is one of a join. */
+    public boolean isMatching() {
+        return frame.filter(now -> now.shown() instanceof MatchFrame).isPresent();
+    }
+
+    /** How many rows the query gives, where it can run. */
+    public OptionalLong rows() {
+        return timeline().map(timeline -> OptionalLong.of(timeline.parts().getLast().rows()))
+                .orElse(OptionalLong.empty());
+    }
+
+    /** Whether the stage of the joins is the one to be seen. */
+    public boolean isOnJoinStage() {
+        return frame.isEmpty() || isMatching();
+    }
+
+    /** Whether the join at hand is that of another showing. */
+    public boolean isOfSameJoin(Showing other) {
+        return ground.run == other.ground.run && joining.equals(other.joining);
+    }
+
+    /** Whether it shows the steps of the same query, evaluated once, as another. */
+    public boolean isOfSameRun(Showing other) {
+        return ground.run == other.ground.run;
+    }
+
+    /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
+    public int joinNumber() {
+        return joining.map(at -> Math.max(0, ground.run.expect().joinings().indexOf(at))).orElse(0);
+    }
+
+    /** How many joins the query has, where it can run. */
+    public int joins() {
+        return joins(ground.run);
+    }
+
+    /** The number of the first step of the join at hand. */
+    public long start() {
+        return joining.map(at -> timeline().orElseThrow().start(at.part())).orElse(0L);
+    }
+
+    /** The steps of the join at hand, numbered from its own start. */
+    public Optional<MatchTimeline> runs() {
+        return joining.map(Joining::timeline);
+    }
+
+    /** The whole result of the join at hand. */
+    public Optional<Outcome> outcome() {
+        return joining.map(Joining::outcome);
+    }
+
+    /** The Venn diagram of the join at hand. */
+    public Optional<Regions> regions() {
+        return joining.flatMap(Joining::regions);
+    }
+
+    /** How many rows each kind of join would give in the place of the one at hand. */
+    public List<KindCount> counts() {
+        return joining.map(Joining::counts).orElseGet(() -> present(ground.run).isPresent() ? List.of()
+                : lesson().staged().counts());
+    }
+
+    /** The kind of the join at hand; where the query cannot run, that which was chosen. */
+    public Optional<JoinKind> kind() {
+        return outcome().map(Outcome::kind)
+                .or(() -> timeline().isPresent() ? Optional.empty() : Optional.of(lesson().scene().kind()));
+    }
+
+    /** The step in which it was decided what becomes of a row of the join at hand. */
+    public OptionalLong decided(Pointed pointed) {
+        return runs().map(steps -> OptionalLong.of(start() + switch (pointed) {
+            case Pointed.Source(Side side, int row) -> steps.decided(side, row);
+            case Pointed.Result(ResultRow row) -> steps.decided(row);
+            case Pointed.Pair(int left, int right) -> steps.decided(left, right);
+        })).orElse(OptionalLong.empty());
+    }
+
+    /** Why the query cannot run, where it cannot. */
+    public Optional<Problem> obstacle() {
+        return ground.run.either(_ -> Optional.empty(), Optional::of);
+    }
+
+    /** The number of the step at hand. */
+    public long number() {
+        return frame.map(Frame::number).orElse(0L);
+    }
+
+    /** The number of the last step. */
+    public long last() {
+        return timeline().map(Timeline::last).orElse(0L);
+    }
+
+    /** Whether all steps are done. */
+    public boolean isAtEnd() {
+        return number() == last();
+    }
+}
