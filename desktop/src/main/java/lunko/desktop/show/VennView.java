@@ -122,7 +122,8 @@ final class VennView extends Pane {
 
     private void draw(Regions regions, Join join) {
         boolean multiplies = regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
-        double below = FOOT + (multiplies ? MORE_FOOT : 0);
+        boolean unknown = !regions.left().unknown().isEmpty() || !regions.right().unknown().isEmpty();
+        double below = FOOT + (multiplies || unknown ? MORE_FOOT : 0);
         double radius = Math.min((getWidth() - 32) / 2.82, (getHeight() - 8 - below) / 2);
         double middle = getWidth() / 2;
         double apart = radius * 0.82;
@@ -183,23 +184,24 @@ final class VennView extends Pane {
                 })), middle, y, lens * 0.95);
 
         double foot = y + radius + 8;
-        place(caption(join.left().title(), alone(regions, Side.LEFT), "left"), leftAt, foot, FOOT - 10, lune);
+        place(caption(join.left().title(), "left", alone(regions, Side.LEFT)), leftAt, foot, FOOT - 10, lune);
         String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : "pairs";
-        place(caption("", pairs, "both"), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
+        place(caption("", "both", pairs), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
         if (multiplies) {
             // Circles would have it that a row is in one place; here some are in several pairs.
-            place(caption("",
+            place(caption("", "both",
                     Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.left().matched().size())
                             + " " + join.left().title()
-                            + " and " + Words.number(regions.right().matched().size()) + " " + join.right().title(),
-                    "both"), middle, foot + FOOT - 8, MORE_FOOT, getWidth());
+                            + " and " + Words.number(regions.right().matched().size()) + " " + join.right().title()),
+                    middle, foot + FOOT - 8, MORE_FOOT, getWidth());
         }
-        place(caption(join.right().title(), alone(regions, Side.RIGHT), "right"), rightAt, foot, FOOT - 10, lune);
+        place(caption(join.right().title(), "right", alone(regions, Side.RIGHT)), rightAt, foot, FOOT - 10, lune);
     }
 
-    private static String alone(Regions regions, Side side) {
-        if (!regions.kind().compares()) return "";
-        return regions.of(side).unknown().isEmpty() ? "no partner" : "no partner, ? unknown";
+    private static String[] alone(Regions regions, Side side) {
+        if (!regions.kind().compares()) return new String[0];
+        return regions.of(side).unknown().isEmpty() ? new String[] {"no partner"}
+                : new String[] {"no partner", "? unknown"};
     }
 
     /** Lets a click choose the kind that takes these regions, if there is one. */
@@ -255,9 +257,11 @@ final class VennView extends Pane {
         return box;
     }
 
-    private static VBox caption(String table, String meaning, String side) {
-        VBox box = new VBox(label(table, "venn-table"), label(meaning, "venn-meaning"));
+    private static VBox caption(String table, String side, String... meaning) {
+        VBox box = new VBox(label(table, "venn-table"));
+        for (String line : meaning) box.getChildren().add(label(line, "venn-meaning"));
         box.getChildren().removeIf(node -> node instanceof Label l && l.getText().isEmpty());
+        box.getChildren().forEach(line -> ((Label) line).setMinHeight(USE_PREF_SIZE));
         box.setAlignment(Pos.TOP_CENTER);
         box.getStyleClass().addAll("venn-caption", side);
         return box;
