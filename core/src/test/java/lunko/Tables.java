@@ -2,7 +2,6 @@ package lunko;
 
 import java.util.ArrayList;
 import java.util.List;
-import lunko.TwoTables;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;

@@ -3,7 +3,7 @@ package lunko;
 import java.util.List;
 import lunko.engine.Join;
 import lunko.engine.Joined;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -50,8 +50,8 @@ public record TwoTables(Table left, JoinKind kind, Table right, List<KeyPair> on
     }
 
     /** What it comes to, as the lesson shows it. */
-    public Outcome outcome() {
-        return Outcome.of((Joined) lesson().staged().result().expect());
+    public JoinResult outcome() {
+        return JoinResult.of((Joined) lesson().staged().result().expect());
     }
 
     /** The join that it comes to. */

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import lunko.engine.Joined;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -33,7 +33,7 @@ record Data(Table left, Table right) {
     }
 
     /** What the join of them gives. */
-    Outcome outcome(JoinKind kind) {
-        return Outcome.of((Joined) lesson(kind).staged().result().expect());
+    JoinResult outcome(JoinKind kind) {
+        return JoinResult.of((Joined) lesson(kind).staged().result().expect());
     }
 }

@@ -9,7 +9,7 @@ import java.sql.Statement;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
@@ -94,7 +94,7 @@ public class JoinBenchmark {
     /** Lunko. */
     @Benchmark
     public long lunko() {
-        Outcome outcome = data.outcome(kind);
+        JoinResult outcome = data.outcome(kind);
         List<ResultColumn> columns = outcome.columns();
         long read = 0;
         for (ResultRow row : outcome.rows()) {

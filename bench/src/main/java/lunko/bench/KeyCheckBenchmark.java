@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.Joined;
 import lunko.engine.Matching;
-import lunko.insight.KeyCheck;
+import lunko.insight.keys.KeyCheck;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;

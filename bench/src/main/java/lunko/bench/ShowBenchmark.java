@@ -3,7 +3,7 @@ package lunko.bench;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.Scene;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.result.Steps;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;

@@ -5,7 +5,7 @@ import java.util.concurrent.TimeUnit;
 import lunko.query.JoinKind;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -34,7 +34,7 @@ public class TimelineBenchmark {
     @Setup
     public void open() {
         data = Data.of(10_000);
-        timeline = MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), Way.ROWS);
+        timeline = MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.ROWS);
         random = new Random(3);
     }
 
@@ -66,7 +66,7 @@ public class TimelineBenchmark {
     /** Opening the timeline. */
     @Benchmark
     public MatchTimeline opening() {
-        return MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), Way.ROWS);
+        return MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.ROWS);
     }
 
     private static int look(MatchFrame frame) {

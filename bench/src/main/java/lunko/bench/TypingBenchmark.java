@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 
 import lunko.lesson.History;
 import lunko.lesson.Lesson;

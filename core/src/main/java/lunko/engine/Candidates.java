@@ -1,7 +1,6 @@
 package lunko.engine;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +38,7 @@ interface Candidates {
         private final Map<Object, int[]> rowsByKey;
         private final int[] all;
 
-        SameKey(Partnership on, List<List<Value>> rights) {
+        SameKey(JoinCondition on, List<List<Value>> rights) {
             this.equal = on.equal();
             this.all = equal.isEmpty() ? IntStream.range(0, rights.size()).toArray() : NONE;
             this.rowsByKey = HashMap.newHashMap(equal.isEmpty() ? 0 : rights.size());
@@ -77,7 +76,7 @@ interface Candidates {
         private final Equality compared;
         private final Map<Object, Group> groups = new HashMap<>();
 
-        PerhapsEqual(Partnership on, List<List<Value>> rights) {
+        PerhapsEqual(JoinCondition on, List<List<Value>> rights) {
             this.equal = on.equal();
             this.compared = on.notIn().orElseThrow();
             for (int row = 0; row < rights.size(); row++) {

@@ -22,7 +22,7 @@ public record Decisions(RowPairs pairs) {
     }
 
     private static Decisions first(Join join) {
-        Partnership on = join.on();
+        JoinCondition on = join.on();
         List<List<Value>> lefts = join.left().rows();
         List<List<Value>> rights = join.right().rows();
         Candidates candidates = on.notIn().isPresent() && on.more().isEmpty()
@@ -35,7 +35,7 @@ public record Decisions(RowPairs pairs) {
         return new Decisions(new RowPairs(lists, rights.size(), false));
     }
 
-    private static OptionalInt first(Partnership on, List<Value> left, List<List<Value>> rights, int[] candidates) {
+    private static OptionalInt first(JoinCondition on, List<Value> left, List<List<Value>> rights, int[] candidates) {
         for (int right : candidates) {
             if (on.more().isEmpty() || on.meets(on.verdict(left, rights.get(right)))) return OptionalInt.of(right);
         }

@@ -7,7 +7,7 @@ import lunko.table.Truth;
 import lunko.table.Value;
 
 /** A join to be done: its kind, what is joined, and what makes two rows partners. */
-public record Join(JoinKind kind, Stage left, Stage right, Partnership on) {
+public record Join(JoinKind kind, Stage left, Stage right, JoinCondition on) {
 
     /** What stands on a side. */
     public Stage on(Side side) {
@@ -30,7 +30,7 @@ public record Join(JoinKind kind, Stage left, Stage right, Partnership on) {
      */
     public Join of(JoinKind other) {
         if (other == kind) return this;
-        return new Join(other, left, right, other.compares() ? on.certain() : Partnership.ofEqual(List.of()));
+        return new Join(other, left, right, other.compares() ? on.certain() : JoinCondition.ofEqual(List.of()));
     }
 
     /** The same join, said with the two sides in each other's place. */

@@ -21,7 +21,7 @@ public record Matching(RowPairs pairs) {
 
     /** Finds all pairs of a join; nothing, if there are more than that. */
     public static Optional<Matching> of(Join join, long mostPairs) {
-        Partnership on = join.on().certain();
+        JoinCondition on = join.on().certain();
         List<List<Value>> lefts = join.left().rows();
         List<List<Value>> rights = join.right().rows();
         Candidates candidates = new Candidates.SameKey(on, rights);
@@ -38,7 +38,7 @@ public record Matching(RowPairs pairs) {
     }
 
     /** Of some rows, those that match a left row; one more than {@code most} of them is enough. */
-    private static int[] meeting(Partnership on, List<Value> left, List<List<Value>> rights, int[] candidates,
+    private static int[] meeting(JoinCondition on, List<Value> left, List<List<Value>> rights, int[] candidates,
             long most) {
         int[] chosen = Candidates.NONE;
         int count = 0;

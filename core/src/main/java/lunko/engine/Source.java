@@ -15,13 +15,13 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
 
     /** A table under the name that the query gives it. */
     public static Source of(Table table, String alias, Set<Integer> keys) {
-        return new Source(table, alias, table.name(), new Later<>(() -> RowNames.of(table, keys)),
+        return new Source(table, alias, table.name(), new Lazy<>(() -> RowNames.of(table, keys)),
                 table.rows().stream().map(Row::values).toList());
     }
 
     /** The same, its rows called by other columns than these if they can be. */
     public Source namedBeside(Set<Integer> keys) {
-        return new Source(table, alias, title, new Later<>(() -> RowNames.of(table, keys)), rows);
+        return new Source(table, alias, title, new Lazy<>(() -> RowNames.of(table, keys)), rows);
     }
 
     /** The same, its alias spoken too: for a table that a query takes more than once. */

@@ -10,7 +10,7 @@ import lunko.table.Value;
  * A stage of a query, done: its rows, and for each of them the rows of its inputs that it was made of. The stages of a
  * query are a tree with the result at its root and the source tables as its leaves.
  */
-public sealed interface Stage permits Source, Named, Joined, UnaryStage, Combined {
+public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOperation {
 
     /**
      * A column of a stage: its table where it comes straight from one, its name, and its type, which bare NULLs have

@@ -6,7 +6,7 @@ import java.util.List;
  * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
  * names.
  */
-public sealed interface UnaryStage extends Stage permits Filtered, Grouped, Chosen, Unrepeated, Sorted, Cut {
+public sealed interface UnaryStage extends Stage permits Filter, Aggregation, Projection, Distinct, Ordering, Limit {
 
     /** The stage whose rows it works on. */
     Stage input();

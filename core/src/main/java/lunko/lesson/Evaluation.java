@@ -70,10 +70,10 @@ public final class Evaluation {
      * All that is wrong with the text, from its first character on: of each statement the first problem, or what is
      * surely not meant.
      */
-    public List<Trouble> troubles() {
+    public List<Diagnostic> troubles() {
         List<Stretch> stretches = SqlParser.stretches(query.sql());
         return IntStream.range(0, answers.size()).boxed().flatMap(i -> answers.get(i).either(
-                answer -> answer.notes().stream().map(note -> Trouble.of(note, query.sql(), stretches.get(i), true)),
-                problem -> Stream.of(Trouble.of(problem, query.sql(), stretches.get(i), false)))).toList();
+                answer -> answer.notes().stream().map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),
+                problem -> Stream.of(Diagnostic.of(problem, query.sql(), stretches.get(i), false)))).toList();
     }
 }

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
-import lunko.insight.KeyFaults;
+import lunko.insight.keys.KeyFaults;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
-import lunko.insight.KeyProposal;
+import lunko.insight.keys.KeyProposal;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;

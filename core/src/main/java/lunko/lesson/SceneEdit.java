@@ -2,8 +2,8 @@ package lunko.lesson;
 
 import java.util.Optional;
 import java.util.OptionalLong;
-import lunko.insight.NearMiss;
-import lunko.insight.Repair;
+import lunko.insight.keys.NearMiss;
+import lunko.insight.keys.Repair;
 import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;

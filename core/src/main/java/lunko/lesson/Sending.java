@@ -9,13 +9,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import lunko.engine.Stage;
-import lunko.insight.Fate;
-import lunko.insight.Listing;
+import lunko.insight.explanation.RowExplanation;
+import lunko.insight.listing.ResultListing;
 import lunko.phrase.Phrase;
 import lunko.problem.Checked;
 import lunko.query.change.Conditions;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -40,7 +40,8 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     public record Why(boolean after, Phrase why, Optional<Phrase> whyNot) {}
 
     /** Sends a condition of a query to another place, on tables. */
-    public static Checked<Sending> of(WrittenQuery query, List<Table> tables, Conditions.Seated condition, Seat to) {
+    public static Checked<Sending> of(WrittenQuery query, List<Table> tables, Conditions.SitedCondition condition,
+            ConditionSite to) {
         return query.changed(new QueryChange.SendCondition(condition.seat(), condition.number(), to))
                 .then(sent -> query.on(tables).then(here -> sent.on(tables).map(there -> of(sent, here, there))));
     }
@@ -66,10 +67,10 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     }
 
     private static void add(boolean after, Result result, Stage other, List<Why> whys) {
-        Fate own = Fate.of(result.stage());
-        Fate others = Fate.of(other);
+        RowExplanation own = RowExplanation.of(result.stage());
+        RowExplanation others = RowExplanation.of(other);
         for (int row : result.differing().stream().limit(MOST_WHYS).toList()) {
-            OptionalInt left = new Listing.OfQuery(result.stage()).left(row);
+            OptionalInt left = new ResultListing.OfQuery(result.stage()).left(row);
             Optional<Phrase> whyNot = left.isPresent()
                     ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();
             own.why(row).ifPresent(why -> whys.add(new Why(after, why, whyNot)));
@@ -77,9 +78,9 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
     }
 
     /** Why the row is there that the other result has from the same left row. */
-    private static Optional<Phrase> instead(Stage other, Fate fate, OptionalInt left) {
+    private static Optional<Phrase> instead(Stage other, RowExplanation fate, OptionalInt left) {
         for (int row = 0; row < other.rows().size(); row++)
-            if (new Listing.OfQuery(other).left(row).equals(left)) return fate.why(row);
+            if (new ResultListing.OfQuery(other).left(row).equals(left)) return fate.why(row);
         return Optional.empty();
     }
 

@@ -8,11 +8,11 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.Joined;
-import lunko.engine.Later;
-import lunko.engine.Outcome;
+import lunko.engine.Lazy;
+import lunko.engine.JoinResult;
 import lunko.engine.Stage;
-import lunko.insight.KeyProposal;
-import lunko.insight.KindCount;
+import lunko.insight.keys.KeyProposal;
+import lunko.insight.picture.KindCount;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -46,8 +46,8 @@ public final class StagedScene {
         this.tables = tables;
         this.links = links;
         this.scene = scene;
-        this.query = new Later<>(() -> scene.written().orElseGet(() -> WrittenQuery.of(drawn().query())));
-        this.plainJoin = new Later<>(() -> scene.written().map(written -> written.join(tables, scene.right()))
+        this.query = new Lazy<>(() -> scene.written().orElseGet(() -> WrittenQuery.of(drawn().query())));
+        this.plainJoin = new Lazy<>(() -> scene.written().map(written -> written.join(tables, scene.right()))
                 .orElseGet(() -> Optional.of(drawn())));
     }
 
@@ -161,9 +161,9 @@ public final class StagedScene {
     }
 
     /** How many rows each kind would give in the place of a join that has been evaluated. */
-    public List<KindCount> counts(Outcome join) {
+    public List<KindCount> counts(JoinResult join) {
         // A plain cross join asks for nothing, but its tables may be linked: then the other kinds go by that.
-        Optional<Outcome> linked = plainJoin().filter(plain -> !plain.kind().compares() && !linked().isEmpty())
+        Optional<JoinResult> linked = plainJoin().filter(plain -> !plain.kind().compares() && !linked().isEmpty())
                 .flatMap(plain -> WrittenQuery.of(plain.of(JoinKind.INNER).by(linked()).query()).outcome(tables));
         return KindCount.all(linked.orElse(join));
     }
@@ -201,7 +201,7 @@ public final class StagedScene {
     /** The condition that a join of the text gets if it has none, by the links of the lesson. */
     private JoinSpecification otherwise(int join) {
         return query().read().either(read -> {
-            List<FromItem.Joined> joins = Joins.of(read.query().query());
+            List<FromItem.JoinedTable> joins = Joins.of(read.query().query());
             return join < joins.size() ? LinkCondition.of(this, joins.get(join).left(), joins.get(join).right())
                     : new JoinSpecification.Nothing();
         }, _ -> new JoinSpecification.Nothing());

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import lunko.insight.Sameness;
-import lunko.query.change.Saying;
-import lunko.query.change.Sayings;
+import lunko.insight.comparison.Sameness;
+import lunko.query.change.RephrasingKind;
+import lunko.query.change.Rephrasings;
 import lunko.table.Table;
 
 /**
@@ -18,13 +18,13 @@ import lunko.table.Table;
  * @param sides how alike the result is to the one before
  * @param orders how alike that of each other order of the joins would be
  */
-public record Swapping(Sameness sides, Map<Saying, Sameness> orders) {
+public record Swapping(Sameness sides, Map<RephrasingKind, Sameness> orders) {
 
     /** Compares a query with what swapping has made of it; nothing, where one of them cannot run. */
     public static Optional<Swapping> of(WrittenQuery before, WrittenQuery after, List<Table> tables) {
-        Map<Saying, Sameness> orders = new EnumMap<>(Saying.class);
+        Map<RephrasingKind, Sameness> orders = new EnumMap<>(RephrasingKind.class);
         before.read()
-                .handle(read -> Sayings.of(read.script(), read.query(), tables, 0, "").stream()
+                .handle(read -> Rephrasings.of(read.script(), read.query(), tables, 0, "").stream()
                         .filter(said -> said.saying().isOrder())
                         .forEach(said -> said.text()
                                 .flatMap(text -> new WrittenQuery(text, before.number()).sameAs(before, tables))

@@ -6,21 +6,21 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import lunko.engine.Joined;
-import lunko.engine.Later;
-import lunko.engine.Outcome;
+import lunko.engine.Lazy;
+import lunko.engine.JoinResult;
 import lunko.engine.Stage;
-import lunko.insight.EqualForm;
-import lunko.insight.Sameness;
+import lunko.insight.comparison.TriedRephrasing;
+import lunko.insight.comparison.Sameness;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.change.Adapted;
+import lunko.query.change.DialectAdapter;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Sayings;
-import lunko.query.change.Seat;
-import lunko.query.change.Target;
+import lunko.query.change.Rephrasings;
+import lunko.query.change.ConditionSite;
+import lunko.query.change.SqlDialect;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryExpression;
@@ -52,7 +52,7 @@ public final class WrittenQuery {
 
     /** The query of a text, with semicolons between several, that has a number, counted from 0. */
     public WrittenQuery(String sql, int number) {
-        this(sql, number, new Later<>(() -> PARSER.statements(sql)));
+        this(sql, number, new Lazy<>(() -> PARSER.statements(sql)));
     }
 
     /** The first query of a text. */
@@ -129,7 +129,7 @@ public final class WrittenQuery {
         return read().either(read -> {
             QueryExpression query = read.query().query();
             for (int join = 0; join < Joins.of(query).size(); join++) {
-                FromItem.Joined joined = Joins.of(query).get(join);
+                FromItem.JoinedTable joined = Joins.of(query).get(join);
                 if (!joined.kind().compares() || !(joined.specification() instanceof JoinSpecification.Nothing))
                     continue;
                 query = new QueryChange.OfKind(join, JoinKind.CROSS, new JoinSpecification.Nothing()).applyTo(query)
@@ -150,9 +150,9 @@ public final class WrittenQuery {
     }
 
     /** The join that it comes to on tables, if it is one and nothing more. */
-    Optional<Outcome> outcome(List<Table> tables) {
+    Optional<JoinResult> outcome(List<Table> tables) {
         return Evaluation.toBeSeen(this, tables).shown().either(stage -> stage instanceof Joined joined
-                ? Optional.of(Outcome.of(joined)) : Optional.empty(), _ -> Optional.empty());
+                ? Optional.of(JoinResult.of(joined)) : Optional.empty(), _ -> Optional.empty());
     }
 
     /** The query as data, with its text; a problem where the text cannot be read. */
@@ -189,12 +189,14 @@ public final class WrittenQuery {
         Checked<WrittenQuery> changed = Checked.valid(this);
         for (KeyPair pair : on) {
             if (!join.on().contains(pair)) changed = changed
-                    .then(query -> query.changed(new QueryChange.AddCondition(new Seat.On(0), other.equal(pair))));
+                    .then(query -> query
+                            .changed(new QueryChange.AddCondition(new ConditionSite.On(0), other.equal(pair))));
         }
         for (int i = join.on().size() - 1; i >= 0; i--) {
             int number = i;
             if (!on.contains(join.on().get(i)))
-                changed = changed.then(query -> query.changed(new QueryChange.DropCondition(new Seat.On(0), number)));
+                changed = changed
+                        .then(query -> query.changed(new QueryChange.DropCondition(new ConditionSite.On(0), number)));
         }
         return changed.either(query -> query, _ -> saying(other));
     }
@@ -227,9 +229,9 @@ public final class WrittenQuery {
      * The other ways to say it, each tried on the tables; of a chain, those that speak of one join mean this one,
      * counted from 0.
      */
-    public Checked<List<EqualForm>> otherWays(List<Table> tables, int join, String right) {
-        return read().map(read -> Sayings.of(read.script(), read.query(), tables, join, right).stream()
-                .map(said -> EqualForm.of(said, tables, this::on,
+    public Checked<List<TriedRephrasing>> otherWays(List<Table> tables, int join, String right) {
+        return read().map(read -> Rephrasings.of(read.script(), read.query(), tables, join, right).stream()
+                .map(said -> TriedRephrasing.of(said, tables, this::on,
                         said.text().map(text -> new WrittenQuery(text, number)::on)))
                 .toList());
     }
@@ -241,7 +243,7 @@ public final class WrittenQuery {
     }
 
     /** It in the words of a database that has these tables; a problem where it has none that Lunko knows. */
-    public Checked<String> writtenFor(Target target, List<Table> tables) {
-        return read().then(read -> Adapted.of(target, read.script(), read.query(), tables));
+    public Checked<String> writtenFor(SqlDialect target, List<Table> tables) {
+        return read().then(read -> DialectAdapter.of(target, read.script(), read.query(), tables));
     }
 }

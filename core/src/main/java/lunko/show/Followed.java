@@ -5,7 +5,7 @@ import java.util.Optional;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
-import lunko.lesson.Trouble;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 
@@ -17,7 +17,7 @@ import lunko.problem.Checked;
  * @param after the history in which the lesson shows it, and what is to be seen then; nothing, if it cannot be shown
  * @param preview where a join lacks its condition, what it would make
  */
-public record Followed(Typed typed, List<Trouble> troubles, Optional<After> after, Optional<Showing> preview) {
+public record Followed(Typed typed, List<Diagnostic> troubles, Optional<After> after, Optional<Showing> preview) {
 
     /**
      * A text that has been typed, and what is shown meanwhile; {@code more} says that the last change of the history

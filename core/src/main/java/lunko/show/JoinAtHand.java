@@ -2,8 +2,8 @@ package lunko.show;
 
 import java.util.Optional;
 import lunko.engine.Stage;
-import lunko.insight.ThreeCircles.Kinds;
-import lunko.insight.ThreeCircles.Region;
+import lunko.insight.picture.ThreeCircles.Kinds;
+import lunko.insight.picture.ThreeCircles.Region;
 import lunko.lesson.Edit;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
@@ -11,7 +11,7 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
@@ -32,7 +32,7 @@ public record JoinAtHand(Showing showing) {
                     staged.left().columns().get(left).name(), staged.right().columns().get(right).name())));
         }
         return showing.joining().map(joining -> new SceneEdit.Reword(new QueryChange.AddCondition(
-                new Seat.On(showing.joinNumber()),
+                new ConditionSite.On(showing.joinNumber()),
                 Expression.Comparison.equal(named(joining, Side.LEFT, left), named(joining, Side.RIGHT, right)))));
     }
 

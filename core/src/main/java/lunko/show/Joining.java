@@ -2,10 +2,10 @@ package lunko.show;
 
 import java.util.List;
 import java.util.Optional;
-import lunko.engine.Outcome;
-import lunko.insight.KindCount;
-import lunko.insight.Regions;
-import lunko.insight.ThreeCircles;
+import lunko.engine.JoinResult;
+import lunko.insight.picture.KindCount;
+import lunko.insight.picture.VennRegions;
+import lunko.insight.picture.ThreeCircles;
 import lunko.steps.MatchTimeline;
 
 /**
@@ -16,11 +16,11 @@ import lunko.steps.MatchTimeline;
  * @param circles the diagram of three tables, where it is the last of a chain of two joins
  * @param counts how many rows each kind would give in its place
  */
-public record Joining(int part, MatchTimeline timeline, Optional<Regions> regions, Optional<ThreeCircles> circles,
+public record Joining(int part, MatchTimeline timeline, Optional<VennRegions> regions, Optional<ThreeCircles> circles,
         List<KindCount> counts) {
 
     /** What the join gives. */
-    public Outcome outcome() {
+    public JoinResult outcome() {
         return timeline.outcome();
     }
 }

@@ -6,19 +6,19 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Supplier;
-import lunko.engine.Later;
-import lunko.engine.Outcome;
+import lunko.engine.Lazy;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
-import lunko.insight.Changes;
-import lunko.insight.KindCount;
-import lunko.insight.Lineage.Pointed;
-import lunko.insight.Regions;
-import lunko.insight.StageWords;
-import lunko.insight.ThreeCircles;
+import lunko.insight.comparison.Changes;
+import lunko.insight.picture.KindCount;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.VennRegions;
+import lunko.insight.explanation.StageWords;
+import lunko.insight.picture.ThreeCircles;
 import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
-import lunko.lesson.Trouble;
+import lunko.lesson.Diagnostic;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -29,7 +29,7 @@ import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 
 /**
  * All that is to be seen of a lesson after a step: what its query comes to, the frame and the join at hand, and what
@@ -45,11 +45,11 @@ public final class Showing {
     public record Run(Timeline timeline, List<Joining> joinings) {}
 
     /** What stays the same from step to step. */
-    private record Ground(Lesson lesson, Way way, Evaluation evaluation, Checked<Run> run,
+    private record Ground(Lesson lesson, JoinAlgorithm way, Evaluation evaluation, Checked<Run> run,
             Supplier<Optional<StageWords>> words, Supplier<Set<JoinKind>> choices) {}
 
     /** What the last change to the lesson has done to the result of the join at hand, and to that of the query. */
-    private record Done(Optional<Changes<Outcome, ResultRow>> toJoin, Optional<Changes<Stage, Integer>> toResult) {
+    private record Done(Optional<Changes<JoinResult, ResultRow>> toJoin, Optional<Changes<Stage, Integer>> toResult) {
         private static final Done NOTHING = new Done(Optional.empty(), Optional.empty());
     }
 
@@ -69,12 +69,12 @@ public final class Showing {
     }
 
     /** A lesson with all its steps done, its rows matched in that way. */
-    public static Showing of(Lesson lesson, Way way) {
+    public static Showing of(Lesson lesson, JoinAlgorithm way) {
         Evaluation evaluation = lesson.staged().evaluation();
         Checked<Run> run = lesson.staged().result(evaluation).map(result -> Timeline.of(result, way))
                 .map(timeline -> new Run(timeline, joinings(lesson, timeline)));
-        Ground ground = new Ground(lesson, way, evaluation, run, new Later<>(() -> words(evaluation, run)),
-                new Later<>(() -> lesson.staged().choices(joins(run))));
+        Ground ground = new Ground(lesson, way, evaluation, run, new Lazy<>(() -> words(evaluation, run)),
+                new Lazy<>(() -> lesson.staged().choices(joins(run))));
         return new Showing(ground, present(run).map(r -> r.timeline().at(r.timeline().last())), Done.NOTHING);
     }
 
@@ -93,7 +93,7 @@ public final class Showing {
         List<Joining> joinings = new ArrayList<>();
         for (int part = 0; part < timeline.parts().size(); part++) {
             if (!(timeline.parts().get(part) instanceof MatchTimeline match)) continue;
-            joinings.add(new Joining(part, match, Regions.of(match.outcome()), ThreeCircles.of(match.join()),
+            joinings.add(new Joining(part, match, VennRegions.of(match.outcome()), ThreeCircles.of(match.join()),
                     lesson.staged().counts(match.outcome())));
         }
         return List.copyOf(joinings);
@@ -137,7 +137,7 @@ public final class Showing {
     }
 
     /** How its rows are matched. */
-    public Way way() {
+    public JoinAlgorithm way() {
         return ground.way;
     }
 
@@ -162,7 +162,7 @@ public final class Showing {
     }
 
     /** What the last change to the lesson has done to the result of the join at hand, where that can be told. */
-    public Optional<Changes<Outcome, ResultRow>> changes() {
+    public Optional<Changes<JoinResult, ResultRow>> changes() {
         return done.toJoin;
     }
 
@@ -182,7 +182,7 @@ public final class Showing {
     }
 
     /** All that is wrong with the text, or surely not meant. */
-    public List<Trouble> troubles() {
+    public List<Diagnostic> troubles() {
         return ground.evaluation.troubles();
     }
 
@@ -260,12 +260,12 @@ public final class Showing {
     }
 
     /** The whole result of the join at hand. */
-    public Optional<Outcome> outcome() {
+    public Optional<JoinResult> outcome() {
         return joining.map(Joining::outcome);
     }
 
     /** The Venn diagram of the join at hand. */
-    public Optional<Regions> regions() {
+    public Optional<VennRegions> regions() {
         return joining.flatMap(Joining::regions);
     }
 
@@ -277,7 +277,7 @@ public final class Showing {
 
     /** The kind of the join at hand; where the query cannot run, that which was chosen. */
     public Optional<JoinKind> kind() {
-        return outcome().map(Outcome::kind)
+        return outcome().map(JoinResult::kind)
                 .or(() -> timeline().isPresent() ? Optional.empty() : Optional.of(lesson().scene().kind()));
     }
 

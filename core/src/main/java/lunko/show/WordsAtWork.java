@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import lunko.engine.Stage;
-import lunko.insight.StageWords;
+import lunko.insight.explanation.StageWords;
 import lunko.query.Side;
 import lunko.query.sql.Stretch;
 import lunko.steps.Timeline;

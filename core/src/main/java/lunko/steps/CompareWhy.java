@@ -9,7 +9,7 @@ import lunko.engine.Comparison;
 import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.RowPairs;
-import lunko.engine.Partnership;
+import lunko.engine.JoinCondition;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -21,13 +21,13 @@ import lunko.table.Value;
 final class CompareWhy {
     private final JoinWords words;
     private final Join join;
-    private final Partnership on;
+    private final JoinCondition on;
     private final JoinKind kind;
     private final Side outer;
     private final RowPairs decisions;
-    private final Way way;
+    private final JoinAlgorithm way;
 
-    CompareWhy(JoinWords words, Way way) {
+    CompareWhy(JoinWords words, JoinAlgorithm way) {
         this.words = words;
         this.join = words.join();
         this.on = join.on();
@@ -61,11 +61,11 @@ final class CompareWhy {
         text.plain(perhaps ? " may be equal." : step.verdict() == Truth.TRUE ? " are partners." : " are not partners.");
         if (kind.stopsAtFirst() && on.meets(step.verdict()))
             decided(text, outer.of(step.left(), step.right()), perhaps);
-        else if (way == Way.MERGE) movesOn(text, step);
+        else if (way == JoinAlgorithm.MERGE) movesOn(text, step);
         if (!kind.stopsAtFirst() && !kind.takesPartnered() && on.meets(step.verdict())) {
             text.plain(" Both are out: " + kind.withArticle() + " wants rows without a partner.");
         }
-        if (way == Way.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
+        if (way == JoinAlgorithm.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
     }
 
     /** The equalities of the condition, that of NOT IN among them. */
@@ -85,7 +85,7 @@ final class CompareWhy {
     }
 
     private void movesOn(Phrase.Writer text, Step.Compare step) {
-        int order = ByMerge.compare(on.equal(), join.row(Side.LEFT, step.left()), Side.LEFT,
+        int order = SortMergeJoin.compare(on.equal(), join.row(Side.LEFT, step.left()), Side.LEFT,
                 join.row(Side.RIGHT, step.right()), Side.RIGHT);
         if (order == 0) return;
         Side smaller = order < 0 ? Side.LEFT : Side.RIGHT;
@@ -133,7 +133,7 @@ final class CompareWhy {
 
     /** After the last comparison of a row it is known that the row has no partner, and what follows from that. */
     private void sayWhoIsLeft(Phrase.Writer text, Step.Compare step) {
-        if (way != Way.ROWS) return;
+        if (way != JoinAlgorithm.ROWS) return;
         int row = outer.of(step.left(), step.right());
         int asked = outer.of(step.right(), step.left());
         if (asked == decisions.rightRows() - 1 && decisions.count(row) == 0) {

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.JoinRows;
 import lunko.engine.LazyList;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.RowPairs;
 import lunko.query.JoinKind;
@@ -27,14 +27,14 @@ import lunko.table.Truth;
  * which step has a number is found from the sums of that by binary search.
  */
 public final class MatchTimeline implements Part {
-    private final Outcome outcome;
+    private final JoinResult outcome;
     private final Join join;
     private final JoinKind kind;
-    private final Way way;
+    private final JoinAlgorithm way;
     /** The join, and what decides about its rows, with the outer rows on the left. */
     private final Join outerFirst;
     private final RowPairs decisions;
-    private final Course course;
+    private final JoinPlan course;
     /** The rows in the order in which they land, and in that of the result. */
     private final JoinRows landing;
     private final JoinRows result;
@@ -46,7 +46,7 @@ public final class MatchTimeline implements Part {
     /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
     private final int[][] decidedBy;
 
-    private MatchTimeline(Outcome outcome, Way wished) {
+    private MatchTimeline(JoinResult outcome, JoinAlgorithm wished) {
         this.outcome = outcome;
         this.join = outcome.join();
         this.kind = join.kind();
@@ -68,7 +68,7 @@ public final class MatchTimeline implements Part {
     }
 
     /** The timeline of a join, its rows matched in a way if it can be done so. */
-    public static MatchTimeline of(Outcome outcome, Way way) {
+    public static MatchTimeline of(JoinResult outcome, JoinAlgorithm way) {
         return new MatchTimeline(outcome, way);
     }
 
@@ -105,12 +105,12 @@ public final class MatchTimeline implements Part {
     }
 
     /** What the join gives. */
-    public Outcome outcome() {
+    public JoinResult outcome() {
         return outcome;
     }
 
     /** How rows are matched. */
-    public Way way() {
+    public JoinAlgorithm way() {
         return way;
     }
 
@@ -373,7 +373,7 @@ public final class MatchTimeline implements Part {
         }
         int turns = decisions.leftRows();
         boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
-                || way == Way.ROWS && moment.turn == turns - 1 && inner < moment.compared;
+                || way == JoinAlgorithm.ROWS && moment.turn == turns - 1 && inner < moment.compared;
         if (!seenByAll) return RowState.OPEN;
         if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
         boolean landed = landing.before(turns) + decisions.rightAloneBefore(inner) < moment.landed;

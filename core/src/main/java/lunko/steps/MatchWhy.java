@@ -10,9 +10,9 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import lunko.engine.Comparison;
 import lunko.engine.Join;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
-import lunko.engine.Partnership;
+import lunko.engine.JoinCondition;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -22,20 +22,20 @@ final class MatchWhy {
     /** Of a long list of rows, so many are named. */
     private static final int MOST_NAMED = 8;
 
-    private final Outcome outcome;
+    private final JoinResult outcome;
     private final JoinWords words;
     private final CompareWhy compared;
     private final Join join;
-    private final Partnership on;
+    private final JoinCondition on;
     private final JoinKind kind;
     private final Side outer;
     /** With the outer rows on the left. */
     private final RowPairs decisions;
-    private final Way way;
-    private final Way wished;
-    private final Course course;
+    private final JoinAlgorithm way;
+    private final JoinAlgorithm wished;
+    private final JoinPlan course;
     private final long comparisons;
-    MatchWhy(Outcome outcome, Way way, Way wished, Course course, long comparisons) {
+    MatchWhy(JoinResult outcome, JoinAlgorithm way, JoinAlgorithm wished, JoinPlan course, long comparisons) {
         this.outcome = outcome;
         this.join = outcome.join();
         this.decisions = outcome.decisions().pairs();
@@ -86,7 +86,7 @@ final class MatchWhy {
                         .plain(" are gone through side by side: whichever has the smaller key moves on.");
             }
         }
-        if (kind.stopsAtFirst() && way != Way.ROWS) stops(text.plain(" "));
+        if (kind.stopsAtFirst() && way != JoinAlgorithm.ROWS) stops(text.plain(" "));
     }
 
     private void startRowByRow(Phrase.Writer text) {
@@ -130,7 +130,7 @@ final class MatchWhy {
     }
 
     private void sort(Phrase.Writer text, Side side) {
-        List<Integer> sorted = ByMerge.sorted(join, side);
+        List<Integer> sorted = SortMergeJoin.sorted(join, side);
         words.table(text, side).plain(" by " + keyNames(side) + ": ");
         text.plain(sorted.isEmpty() ? "no row has a key" : sorted.stream().limit(MOST_NAMED)
                 .map(row -> join.on(side).name(row) + " " + key(side, row)).collect(Collectors.joining(", ")));
@@ -151,7 +151,7 @@ final class MatchWhy {
             words.leftOut(text, row);
             return;
         }
-        int found = course instanceof ByBuckets(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
+        int found = course instanceof HashJoin(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
         text.plain(" looks into the bucket ").code(key(side, row));
         if (found > 0) {
             text.plain(": " + rows(found) + " of ");
@@ -224,11 +224,11 @@ final class MatchWhy {
         words.table(text.plain(capital(kind.withArticle()) + " of "), Side.LEFT).plain(" and ");
         words.table(text, Side.RIGHT).plain(" gives ").strong(rows(outcome.size()))
                 .plain(": " + outcome.arithmetic() + ".");
-        if (way != Way.ROWS) {
+        if (way != JoinAlgorithm.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
                     + (kind.stopsAtFirst() ? "would take up to " : "takes ") + words.outers() * words.inners() + ".");
         }
-        if (way == Way.MERGE) {
+        if (way == JoinAlgorithm.MERGE) {
             text.plain(" The rows are listed in the order of ");
             words.table(text, outer).plain(" again.");
         }

@@ -1,18 +1,18 @@
 package lunko.steps;
 
 import java.util.Optional;
-import lunko.engine.Chosen;
-import lunko.engine.Combined;
-import lunko.engine.Cut;
-import lunko.engine.Filtered;
-import lunko.engine.Grouped;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
+import lunko.engine.Limit;
+import lunko.engine.Filter;
+import lunko.engine.Aggregation;
 import lunko.engine.Joined;
-import lunko.engine.Named;
-import lunko.engine.Outcome;
-import lunko.engine.Sorted;
+import lunko.engine.Derived;
+import lunko.engine.JoinResult;
+import lunko.engine.Ordering;
 import lunko.engine.Source;
 import lunko.engine.Stage;
-import lunko.engine.Unrepeated;
+import lunko.engine.Distinct;
 
 /** The steps of one stage of a query, by number from 0, where nothing has happened, to the last, where all is done. */
 public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
@@ -50,18 +50,18 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     PartFrame at(long number);
 
     /** The steps of a stage; nothing, if it does nothing that could be shown. */
-    static Optional<Part> of(Stage stage, Way way) {
+    static Optional<Part> of(Stage stage, JoinAlgorithm way) {
         return switch (stage) {
-            case Source _,Named _ -> Optional.empty();
-            case Joined joined -> Optional.of(MatchTimeline.of(Outcome.of(joined), way));
-            case Filtered filtered -> Optional.of(RowTimeline.of(filtered));
-            case Grouped grouped -> Optional.of(RowTimeline.of(grouped));
-            case Chosen chosen when chosen.everything() -> Optional.empty();
-            case Chosen chosen -> Optional.of(RowTimeline.of(chosen));
-            case Unrepeated unrepeated -> Optional.of(RowTimeline.of(unrepeated));
-            case Sorted sorted -> Optional.of(RowTimeline.of(sorted));
-            case Cut cut -> Optional.of(RowTimeline.of(cut));
-            case Combined combined -> Optional.of(RowTimeline.of(combined));
+            case Source _,Derived _ -> Optional.empty();
+            case Joined joined -> Optional.of(MatchTimeline.of(JoinResult.of(joined), way));
+            case Filter filtered -> Optional.of(RowTimeline.of(filtered));
+            case Aggregation grouped -> Optional.of(RowTimeline.of(grouped));
+            case Projection chosen when chosen.everything() -> Optional.empty();
+            case Projection chosen -> Optional.of(RowTimeline.of(chosen));
+            case Distinct unrepeated -> Optional.of(RowTimeline.of(unrepeated));
+            case Ordering sorted -> Optional.of(RowTimeline.of(sorted));
+            case Limit cut -> Optional.of(RowTimeline.of(cut));
+            case SetOperation combined -> Optional.of(RowTimeline.of(combined));
         };
     }
 }

@@ -3,10 +3,10 @@ package lunko.steps;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalInt;
-import lunko.engine.Cut;
-import lunko.engine.Grouped;
+import lunko.engine.Limit;
+import lunko.engine.Aggregation;
 import lunko.engine.Joined;
-import lunko.engine.Sorted;
+import lunko.engine.Ordering;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
@@ -43,13 +43,13 @@ public record ResultPart(Stage result) implements Part {
     private Phrase why() {
         Phrase.Writer text =
                 Phrase.write().plain("The result has ").strong(Words.rows(result.rows().size())).plain(".");
-        Stage uncut = result instanceof Cut cut ? cut.input() : result;
-        if (uncut instanceof Sorted sorted) {
+        Stage uncut = result instanceof Limit cut ? cut.input() : result;
+        if (uncut instanceof Ordering sorted) {
             return text.plain(" Its order is that of ").code("ORDER BY " + sorted.by()).plain(".").done();
         }
         if (uncut.rows().size() < 2) return text.done();
         text.plain(" Without ").code("ORDER BY").plain(" a database promises no order");
-        if (result instanceof Cut) text.plain(", and so not even which rows a cut takes");
+        if (result instanceof Limit) text.plain(", and so not even which rows a cut takes");
         List<Stage> all = result.all();
         boolean joins = all.stream().anyMatch(stage -> stage instanceof Joined);
         text.plain(joins
@@ -57,7 +57,7 @@ public record ResultPart(Stage result) implements Part {
                         + "right"
                         + " rows at the end"
                 : ". Lunko always takes the order in which the rows stand in their tables");
-        return text.plain(all.stream().anyMatch(stage -> stage instanceof Grouped)
+        return text.plain(all.stream().anyMatch(stage -> stage instanceof Aggregation)
                 ? "; groups come in the order of their first rows." : ".").done();
     }
 }

@@ -15,11 +15,11 @@ import lunko.phrase.Phrase;
  * @param fates for each of those rows, what has become of it
  * @param landed how many rows of the stage's result there are by now
  */
-public record RowFrame(long number, StageKind kind, Phrase why, OptionalInt now, List<Fate> fates, int landed)
+public record RowFrame(long number, StageKind kind, Phrase why, OptionalInt now, List<RowProgress> fates, int landed)
         implements PartFrame {
 
     /** What has become of a row. */
-    public enum Fate {
+    public enum RowProgress {
         /** Nothing yet. */
         OPEN,
         /** It is in the result, or in a group. */

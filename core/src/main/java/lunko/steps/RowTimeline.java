@@ -5,17 +5,17 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
-import lunko.engine.Chosen;
-import lunko.engine.Combined;
-import lunko.engine.Cut;
-import lunko.engine.Filtered;
-import lunko.engine.Grouped;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
+import lunko.engine.Limit;
+import lunko.engine.Filter;
+import lunko.engine.Aggregation;
 import lunko.engine.LazyList;
-import lunko.engine.Sorted;
+import lunko.engine.Ordering;
 import lunko.engine.Stage;
-import lunko.engine.Unrepeated;
+import lunko.engine.Distinct;
 import lunko.phrase.Phrase;
-import lunko.steps.RowFrame.Fate;
+import lunko.steps.RowFrame.RowProgress;
 import lunko.table.Truth;
 
 /**
@@ -52,44 +52,45 @@ public final class RowTimeline implements Part {
         return new RowTimeline(why, IntStream.range(0, struckOut.length).toArray(), struckOut, 0);
     }
 
-    static RowTimeline of(Filtered stage) {
+    static RowTimeline of(Filter stage) {
         boolean[] struckOut = new boolean[stage.verdicts().size()];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.verdicts().get(row) != Truth.TRUE;
-        return inOrder(new FilteredWhy(stage), struckOut);
+        return inOrder(new FilterWhy(stage), struckOut);
     }
 
-    static RowTimeline of(Grouped stage) {
+    static RowTimeline of(Aggregation stage) {
         int rows = stage.input().rows().size();
-        return new RowTimeline(new GroupedWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows],
+        return new RowTimeline(new AggregationWhy(stage), IntStream.range(0, rows).toArray(), new boolean[rows],
                 stage.rows().size());
     }
 
-    static RowTimeline of(Chosen stage) {
-        return inOrder(new ChosenWhy(stage), new boolean[stage.rows().size()]);
+    static RowTimeline of(Projection stage) {
+        return inOrder(new ProjectionWhy(stage), new boolean[stage.rows().size()]);
     }
 
-    static RowTimeline of(Unrepeated stage) {
+    static RowTimeline of(Distinct stage) {
         boolean[] struckOut = new boolean[stage.same().length];
         for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.first()[stage.same()[row]] != row;
-        return inOrder(new UnrepeatedWhy(stage), struckOut);
+        return inOrder(new DistinctWhy(stage), struckOut);
     }
 
-    static RowTimeline of(Sorted stage) {
-        return new RowTimeline(new SortedWhy(stage), stage.from(), new boolean[stage.from().length], 0);
+    static RowTimeline of(Ordering stage) {
+        return new RowTimeline(new OrderingWhy(stage), stage.from(), new boolean[stage.from().length], 0);
     }
 
-    static RowTimeline of(Cut stage) {
+    static RowTimeline of(Limit stage) {
         boolean[] struckOut = new boolean[stage.input().rows().size()];
         for (int row = 0; row < struckOut.length; row++) {
             struckOut[row] = row < stage.skipped() || row - stage.skipped() >= stage.rows().size();
         }
-        return inOrder(new CutWhy(stage), struckOut);
+        return inOrder(new LimitWhy(stage), struckOut);
     }
 
-    static RowTimeline of(Combined stage) {
+    static RowTimeline of(SetOperation stage) {
         boolean[] struckOut = new boolean[stage.fates().size()];
-        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.fates().get(row) != Combined.Fate.TAKEN;
-        return inOrder(new CombinedWhy(stage), struckOut);
+        for (int row = 0; row < struckOut.length; row++)
+            struckOut[row] = stage.fates().get(row) != SetOperation.Disposition.TAKEN;
+        return inOrder(new SetOperationWhy(stage), struckOut);
     }
 
     @Override
@@ -169,8 +170,8 @@ public final class RowTimeline implements Part {
         return text.done();
     }
 
-    private Fate fate(int row, int done) {
-        if (stepOf[row] >= done) return Fate.OPEN;
-        return struckOut[row] ? Fate.STRUCK_OUT : Fate.TAKEN;
+    private RowProgress fate(int row, int done) {
+        if (stepOf[row] >= done) return RowProgress.OPEN;
+        return struckOut[row] ? RowProgress.STRUCK_OUT : RowProgress.TAKEN;
     }
 }

@@ -15,7 +15,7 @@ import lunko.table.Value;
  * The sentences that explain the steps of a stage that takes rows one by one. Rows count from 0; what is said, from 1.
  */
 sealed interface RowWhy
-        permits FilteredWhy, GroupedWhy, ChosenWhy, UnrepeatedWhy, SortedWhy, CutWhy, CombinedWhy {
+        permits FilterWhy, AggregationWhy, ProjectionWhy, DistinctWhy, OrderingWhy, LimitWhy, SetOperationWhy {
 
     /** The stage. */
     Stage stage();

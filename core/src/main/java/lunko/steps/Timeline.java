@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
-import lunko.engine.Chosen;
-import lunko.engine.Combined;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
 import lunko.engine.Joined;
-import lunko.engine.Named;
+import lunko.engine.Derived;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
@@ -44,7 +44,7 @@ public final class Timeline {
     }
 
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
-    public static Timeline of(Stage result, Way way) {
+    public static Timeline of(Stage result, JoinAlgorithm way) {
         List<Section> sections = new ArrayList<>();
         add(result, way, "", sections);
         // Where a query is one join of tables and nothing more, the end of the join is that of the query.
@@ -53,12 +53,12 @@ public final class Timeline {
     }
 
     private static boolean isLoneJoin(Stage result) {
-        Stage last = result instanceof Chosen chosen && chosen.everything() ? chosen.input() : result;
+        Stage last = result instanceof Projection chosen && chosen.everything() ? chosen.input() : result;
         return last instanceof Joined joined && joined.inputs().stream().allMatch(Source.class::isInstance)
                 && joined.asides().isEmpty();
     }
 
-    private static void add(Stage stage, Way way, String within, List<Section> sections) {
+    private static void add(Stage stage, JoinAlgorithm way, String within, List<Section> sections) {
         for (Stage input : stage.inputs()) add(input, way, context(stage, input, within), sections);
         for (Stage query : stage.asides()) add(query, way, WITHIN, sections);
         Part.of(stage, way).ifPresent(part -> sections.add(new Section(within, part)));
@@ -70,9 +70,9 @@ public final class Timeline {
      */
     private static String context(Stage stage, Stage input, String within) {
         return switch (stage) {
-            case Named named -> "For " + named.alias() + ": ";
+            case Derived named -> "For " + named.alias() + ": ";
             case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() -> WITHIN;
-            case Source _,Joined _,UnaryStage _,Combined _ -> within;
+            case Source _,Joined _,UnaryStage _,SetOperation _ -> within;
         };
     }
 

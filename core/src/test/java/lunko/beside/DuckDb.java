@@ -29,7 +29,7 @@ public final class DuckDb extends RealDatabase {
         // A sum of decimals has all 38 digits, and loses some behind the point where it is put together with other
         // decimals.
         boolean widens = has(query, Expression.Call.class, call -> call.function().text().equals("sum"))
-                && (has(query, QueryBody.SetOperation.class, _ -> true)
+                && (has(query, QueryBody.Compound.class, _ -> true)
                         || has(query, Expression.ScalarQuery.class, _ -> true));
         // Its / divides integers into a floating-point number.
         if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE))

@@ -9,7 +9,7 @@ import java.util.Optional;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryBody.SetOperation;
+import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
@@ -51,13 +51,13 @@ public final class Sqlite extends RealDatabase {
     public Optional<String> says(QueryExpression query) {
         boolean lacksWords = has(query, Expression.IsTruth.class, is -> is.truth() == Truth.UNKNOWN)
                 || has(query, QueryBody.Nested.class, _ -> true)
-                || has(query, SetOperation.class, set -> set.all() && set.operator() != SetOperator.UNION)
-                || has(query, SetOperation.class, set -> set.operator() == SetOperator.INTERSECT
-                        && (set.left() instanceof SetOperation || set.right() instanceof SetOperation))
+                || has(query, Compound.class, set -> set.all() && set.operator() != SetOperator.UNION)
+                || has(query, Compound.class, set -> set.operator() == SetOperator.INTERSECT
+                        && (set.left() instanceof Compound || set.right() instanceof Compound))
                 || has(query, Expression.Cast.class, cast -> cast.type() == Type.DATE);
         // A comma binds there as JOIN does, so that a right or full join behind one keeps rows of its own side alone.
         boolean binds = has(query, QueryBody.Select.class,
-                select -> select.from().stream().skip(1).anyMatch(FromItem.Joined.class::isInstance));
+                select -> select.from().stream().skip(1).anyMatch(FromItem.JoinedTable.class::isInstance));
         return lacksWords || binds ? Optional.empty()
                 : Optional.of(limited(query, new SqlWriter()).replace("DATE '", "'"));
     }

@@ -44,7 +44,7 @@ class PostgresProperties {
 
     @Property(tries = 400, edgeCases = EdgeCasesMode.NONE)
     void lunkoAndPostgresGiveTheSameRows(@ForAll("twoTables") TwoTables two) throws SQLException {
-        Outcome outcome = two.outcome();
+        JoinResult outcome = two.outcome();
         List<List<String>> ours = outcome.rows().stream().map(row -> outcome.columns().stream()
                 .map(column -> RealDatabase.spelt(outcome.cell(row, column).value())).toList()).toList();
         postgres.load(two.tables());

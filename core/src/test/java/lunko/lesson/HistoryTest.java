@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
-import lunko.insight.KeyFaults;
+import lunko.insight.keys.KeyFaults;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
-import lunko.insight.KeyCheck;
+import lunko.insight.keys.KeyCheck;
 import lunko.lesson.Recipe.Labels;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;

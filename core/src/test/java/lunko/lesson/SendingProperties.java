@@ -7,9 +7,9 @@ import lunko.Tables;
 import lunko.TwoTables;
 import lunko.query.JoinKind;
 import lunko.query.change.Conditions;
-import lunko.query.change.Conditions.Seated;
+import lunko.query.change.Conditions.SitedCondition;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.QueryExpression;
 import lunko.table.Table;
 import net.jqwik.api.Example;
@@ -32,13 +32,13 @@ class SendingProperties {
         for (WrittenQuery query : List.of(WrittenQuery.of(plain),
                 WrittenQuery.of(plain + " WHERE " + alias + ".a > 1"))) {
             QueryExpression read = query.read().expect().query().query();
-            for (Seated condition : Conditions.of(read)) {
-                for (Seat to : Conditions.others(read, condition)) {
+            for (SitedCondition condition : Conditions.of(read)) {
+                for (ConditionSite to : Conditions.others(read, condition)) {
                     Sending sending = Sending.of(query, tables, condition, to).expect();
                     if (two.kind() == JoinKind.INNER || two.kind() == JoinKind.CROSS)
                         assertThat(sending.isSame()).as(sending.sent().sql()).isTrue();
                     QueryExpression sent = sending.sent().read().expect().query().query();
-                    Seated there = Conditions.of(sent).stream().filter(each -> each.seat().equals(to))
+                    SitedCondition there = Conditions.of(sent).stream().filter(each -> each.seat().equals(to))
                             .reduce((_, last) -> last).orElseThrow();
                     WrittenQuery back = sending.sent()
                             .changed(new QueryChange.SendCondition(to, there.number(), condition.seat())).expect();
@@ -55,10 +55,12 @@ class SendingProperties {
                 "SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN visits v ON v.hive_no "
                         + "= h.hive_no WHERE k.village = 'Ashholt' AND v.day > h.hive_no")
                 .read().expect().query().query();
-        List<Seated> where =
-                Conditions.of(chain).stream().filter(condition -> condition.seat() instanceof Seat.Where).toList();
-        assertThat(Conditions.others(chain, where.getFirst())).containsExactly(new Seat.On(0), new Seat.On(1));
-        assertThat(Conditions.others(chain, where.getLast())).containsExactly(new Seat.On(1));
+        List<SitedCondition> where =
+                Conditions.of(chain).stream().filter(condition -> condition.seat() instanceof ConditionSite.Where)
+                        .toList();
+        assertThat(Conditions.others(chain, where.getFirst())).containsExactly(new ConditionSite.On(0),
+                new ConditionSite.On(1));
+        assertThat(Conditions.others(chain, where.getLast())).containsExactly(new ConditionSite.On(1));
     }
 
     @Example
@@ -66,8 +68,8 @@ class SendingProperties {
         WrittenQuery query = WrittenQuery.of(
                 "SELECT h.hive, k.village FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE "
                         + "k.village = 'Ashholt' ORDER BY h.hive");
-        Seated village = Conditions.of(query.read().expect().query().query()).getLast();
-        Sending sending = Sending.of(query, DemoLesson.lesson().tables(), village, new Seat.On(0)).expect();
+        SitedCondition village = Conditions.of(query.read().expect().query().query()).getLast();
+        Sending sending = Sending.of(query, DemoLesson.lesson().tables(), village, new ConditionSite.On(0)).expect();
         assertThat(sending.there().differing()).hasSize(3);
         assertThat(sending.whys()).extracting(why -> why.why().text()).first().asString().startsWith(
                 "Heather has no partner among the 4 rows of keepers. A left outer join keeps it all the same");
@@ -78,17 +80,21 @@ class SendingProperties {
     @Example
     void theOnlyConditionOfAJoinLeavesEveryPair() {
         WrittenQuery left = WrittenQuery.of("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id");
-        WrittenQuery sent = left.changed(new QueryChange.SendCondition(new Seat.On(0), 0, new Seat.Where())).expect();
+        WrittenQuery sent = left
+                .changed(new QueryChange.SendCondition(new ConditionSite.On(0), 0, new ConditionSite.Where())).expect();
         assertThat(sent.sql())
                 .isEqualTo("SELECT * FROM hives h LEFT JOIN keepers k ON TRUE WHERE h.keeper_id = k.keeper_id");
-        assertThat(sent.changed(new QueryChange.SendCondition(new Seat.Where(), 0, new Seat.On(0))).expect())
+        assertThat(sent.changed(new QueryChange.SendCondition(new ConditionSite.Where(), 0, new ConditionSite.On(0)))
+                .expect())
                 .isEqualTo(left);
         WrittenQuery inner = WrittenQuery.of("SELECT * FROM hives h INNER JOIN keepers k ON h.keeper_id = k.keeper_id");
         WrittenQuery crossed =
-                inner.changed(new QueryChange.SendCondition(new Seat.On(0), 0, new Seat.Where())).expect();
+                inner.changed(new QueryChange.SendCondition(new ConditionSite.On(0), 0, new ConditionSite.Where()))
+                        .expect();
         assertThat(crossed.sql())
                 .isEqualTo("SELECT * FROM hives h CROSS JOIN keepers k WHERE h.keeper_id = k.keeper_id");
-        assertThat(crossed.changed(new QueryChange.SendCondition(new Seat.Where(), 0, new Seat.On(0))).expect())
+        assertThat(crossed.changed(new QueryChange.SendCondition(new ConditionSite.Where(), 0, new ConditionSite.On(0)))
+                .expect())
                 .isEqualTo(inner);
     }
 }

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.Stage;
-import lunko.insight.Glance;
-import lunko.insight.Lineage.Pointed;
-import lunko.insight.NaturalLook;
-import lunko.insight.SelfLook;
-import lunko.insight.ThreeCircles;
-import lunko.insight.ThreeCircles.Kinds;
-import lunko.insight.ThreeCircles.Region;
+import lunko.insight.explanation.StageSummary;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.keys.NaturalPreview;
+import lunko.insight.keys.SelfPreview;
+import lunko.insight.picture.ThreeCircles;
+import lunko.insight.picture.ThreeCircles.Kinds;
+import lunko.insight.picture.ThreeCircles.Region;
 import lunko.phrase.Phrase;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -24,7 +24,7 @@ import lunko.query.sql.Renaming;
 import lunko.steps.MatchTimeline;
 import lunko.steps.StageKind;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -121,15 +121,18 @@ class WrittenQueryTest {
     void theStagesOfAQueryAtAGlance() {
         Timeline timeline =
                 timeline(apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY")));
-        List<Glance> glances = Glance.all(timeline);
-        assertThat(glances).extracting(Glance::kind).containsExactly(StageKind.MATCH, StageKind.KEEP, StageKind.MATCH,
+        List<StageSummary> glances = StageSummary.all(timeline);
+        assertThat(glances).extracting(StageSummary::kind).containsExactly(StageKind.MATCH, StageKind.KEEP,
+                StageKind.MATCH,
                 StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
-        assertThat(glances).extracting(Glance::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
-        assertThat(glances).extracting(Glance::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs", "of 8",
+        assertThat(glances).extracting(StageSummary::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
+        assertThat(glances).extracting(StageSummary::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs",
+                "of 8",
                 "", "", "of 4", "");
-        assertThat(glances.get(1).lines().get(2).marks()).contains(Glance.Mark.PADDED, Glance.Mark.NULL,
-                Glance.Mark.LEFT);
-        assertThat(glances.get(3).lines()).extracting(Glance.Line::struckOut).containsExactly(false, false, true, true,
+        assertThat(glances.get(1).lines().get(2).marks()).contains(StageSummary.Mark.PADDED, StageSummary.Mark.NULL,
+                StageSummary.Mark.LEFT);
+        assertThat(glances.get(3).lines()).extracting(StageSummary.Line::struckOut).containsExactly(false, false, true,
+                true,
                 false, false);
         assertThat(timeline.nextEnd(0)).isEqualTo(timeline.end(0));
         assertThat(timeline.nextEnd(timeline.end(0))).isEqualTo(timeline.end(1));
@@ -146,7 +149,7 @@ class WrittenQueryTest {
                 "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
                         + "r.hive_no = h.hive_no")
                 .on(DEMO.tables()).expect();
-        MatchTimeline second = (MatchTimeline) Timeline.of(chain, Way.ROWS).parts().get(1);
+        MatchTimeline second = (MatchTimeline) Timeline.of(chain, JoinAlgorithm.ROWS).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
         assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
         assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name)
@@ -174,7 +177,7 @@ class WrittenQueryTest {
             for (JoinKind kind : Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).toList()) {
                 Lesson natural = apply(DEMO, new SceneEdit.LookAt("hives", right),
                         new SceneEdit.JoinNaturally(Optional.of(kind)));
-                Outcome outcome = ((MatchTimeline) timeline(natural).parts().getFirst()).outcome();
+                JoinResult outcome = ((MatchTimeline) timeline(natural).parts().getFirst()).outcome();
                 Stage stage = WrittenQuery.of(natural.staged().sql()).on(natural.tables()).expect();
                 assertThat(rows(outcome)).as(natural.staged().sql()).containsExactlyInAnyOrderElementsOf(stage.rows());
             }
@@ -188,19 +191,19 @@ class WrittenQueryTest {
 
     @Test
     void naturalAndSelfJoinsAreExplainedBeforeTheyAct() {
-        NaturalLook right = NaturalLook.of(DEMO.staged().left(), DEMO.staged().right(), DEMO.staged().on());
+        NaturalPreview right = NaturalPreview.of(DEMO.staged().left(), DEMO.staged().right(), DEMO.staged().on());
         assertThat(right.isRight()).isTrue();
         assertThat(right.rows(JoinKind.FULL_OUTER)).contains(7L);
-        NaturalLook chance = NaturalLook.of(DEMO.table("harvests"), DEMO.table("visits"),
+        NaturalPreview chance = NaturalPreview.of(DEMO.table("harvests"), DEMO.table("visits"),
                 List.of(new KeyPair("hive_no", "hive_no")));
         assertThat(chance.isRight()).isFalse();
         assertThat(texts(chance.said())).contains(
                 "day is in both. But the tables are not linked by it, and a natural join asks for it to be equal "
                         + "all the same.");
-        NaturalLook none = NaturalLook.of(DEMO.table("hives"), DEMO.table("meadows"), List.of());
+        NaturalPreview none = NaturalPreview.of(DEMO.table("hives"), DEMO.table("meadows"), List.of());
         assertThat(none.rows(JoinKind.INNER)).contains(15L);
         assertThat(texts(none.said()).getFirst()).endsWith("every row meets every row.");
-        SelfLook self = new SelfLook(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
+        SelfPreview self = new SelfPreview(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
         assertThat(texts(self.said())).containsExactly(
                 "hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two "
                         + "names; nothing is copied, and"
@@ -209,10 +212,10 @@ class WrittenQueryTest {
     }
 
     private static Timeline timeline(Lesson lesson) {
-        return Timeline.of(lesson.staged().result().expect(), Way.ROWS);
+        return Timeline.of(lesson.staged().result().expect(), JoinAlgorithm.ROWS);
     }
 
-    private static List<List<Value>> rows(Outcome outcome) {
+    private static List<List<Value>> rows(JoinResult outcome) {
         return outcome.rows().stream()
                 .map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList())
                 .toList();

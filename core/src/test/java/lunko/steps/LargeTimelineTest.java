@@ -7,7 +7,7 @@ import java.util.Random;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import lunko.TwoTables;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -27,8 +27,8 @@ class LargeTimelineTest {
     void anyStepOfALargeLeftJoinIsWhatItsNumberSays() {
         TwoTables two =
                 twoTables(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
-        Outcome outcome = two.outcome();
-        MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
+        JoinResult outcome = two.outcome();
+        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.ROWS);
         assertThat(timeline.comparisons()).isEqualTo((long) ROWS * ROWS);
         Random random = new Random(7);
         for (int i = 0; i < 2000; i++) {
@@ -60,8 +60,8 @@ class LargeTimelineTest {
 
     @Test
     void oneKeyForAllRowsGivesAHundredMillionPairs() {
-        Outcome outcome = twoTables(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)).outcome();
-        MatchTimeline timeline = MatchTimeline.of(outcome, Way.ROWS);
+        JoinResult outcome = twoTables(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)).outcome();
+        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.ROWS);
         assertThat(outcome.size()).isEqualTo((long) ROWS * ROWS);
         assertThat(outcome.row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
         assertThat(timeline.at(timeline.last() - 1).step()).isEqualTo(new Step.Pair(ROWS - 1, ROWS - 1));

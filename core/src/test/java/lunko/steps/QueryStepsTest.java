@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
-import lunko.insight.SaidJoin;
+import lunko.insight.explanation.ImpliedJoin;
 import lunko.lesson.DemoLesson;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
@@ -21,7 +21,7 @@ class QueryStepsTest {
         Timeline timeline = timeline("""
                 SELECT DISTINCT k.village, COUNT(*) AS n FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id
                 WHERE k.keeper_id > (SELECT MIN(keeper_id) FROM keepers) GROUP BY k.village HAVING COUNT(*) < 9
-                ORDER BY n DESC, 1 OFFSET 1 ROW FETCH FIRST 2 ROWS ONLY""", Way.ROWS);
+                ORDER BY n DESC, 1 OFFSET 1 ROW FETCH FIRST 2 ROWS ONLY""", JoinAlgorithm.ROWS);
         assertThat(titles(timeline)).containsExactly(
                 "Match hives with keepers: full outer join, row by row",
                 "Query within: put keepers into one group",
@@ -32,7 +32,7 @@ class QueryStepsTest {
                 "Choose the columns village, n",
                 "Drop the duplicates of the groups of hives + keepers",
                 "Sort by n DESC, village",
-                "Cut out a stretch of rows",
+                "Limit out a stretch of rows",
                 "The result");
         assertThat(whys(timeline)).contains(
                 "Sainfoin has no partner among the 4 rows of keepers. A full outer join keeps it all the same, as "
@@ -53,11 +53,12 @@ class QueryStepsTest {
     @Test
     void aChainHandsItsRowsOnAndSetOperationsSayWhatBecomesOfEachRow() {
         assertThat(whys(timeline("SELECT a.hive FROM hives a JOIN hives b ON a.keeper_id = b.keeper_id JOIN keepers k"
-                + " ON k.keeper_id = a.keeper_id WHERE a.hive_no < b.hive_no", Way.ROWS))).contains(
+                + " ON k.keeper_id = a.keeper_id WHERE a.hive_no < b.hive_no", JoinAlgorithm.ROWS))).contains(
                         "Each of the 5 rows of hives a is compared with each of the 5 rows of hives b: 25 comparisons.",
                         "11 = 11 is true: Clover + Bramble and Oda are partners.",
                         "1 < 4 is true: Clover + Bramble + Oda stays, as row 1.");
-        assertThat(whys(timeline("SELECT keeper_id FROM keepers EXCEPT SELECT keeper_id FROM hives", Way.ROWS)))
+        assertThat(
+                whys(timeline("SELECT keeper_id FROM keepers EXCEPT SELECT keeper_id FROM hives", JoinAlgorithm.ROWS)))
                 .contains(
                         "EXCEPT takes those rows of the first query that the second has not, each once. Here NULL "
                                 + "is like NULL.",
@@ -75,14 +76,14 @@ class QueryStepsTest {
     void semiAndAntiJoinsAreRecognisedAndStopAtTheFirstPartner() {
         String exists = "SELECT * FROM keepers k WHERE EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)";
         assertThat(said(exists)).containsExactly("This says a left semi join of keepers and hives.");
-        assertThat(whys(timeline(exists, Way.ROWS)))
+        assertThat(whys(timeline(exists, JoinAlgorithm.ROWS)))
                 .contains("11 = 11 is true: Oda and Clover are partners. That is enough.",
                         "Oda has a partner, so a left semi join takes it as row 1, with its own columns alone.",
                         "A left semi join of keepers and hives gives 2 rows: 2 with a partner.")
                 .doesNotContain("11 = 12 is false: Oda and Heather are not partners.");
         String notIn = "SELECT * FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)";
         assertThat(said(notIn)).containsExactly("This says a left anti join of keepers and hives.");
-        assertThat(whys(timeline(notIn, Way.MERGE))).contains(
+        assertThat(whys(timeline(notIn, JoinAlgorithm.MERGE))).contains(
                 "There is no equality here to go by merging two sorted lists, so it goes row by row. Each of the 4 "
                         + "rows of keepers is compared"
                         + " with rows of hives until one decides. NOT IN takes a row only if it is certainly equal "
@@ -102,12 +103,12 @@ class QueryStepsTest {
     @Test
     void bucketsAndSortedListsCompareLess() {
         String query = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
-        assertThat(whys(timeline(query, Way.BUCKETS))).contains("Oda goes into the bucket 11.",
+        assertThat(whys(timeline(query, JoinAlgorithm.BUCKETS))).contains("Oda goes into the bucket 11.",
                 "Bramble looks into the bucket 11: 1 row of keepers is there.",
                 "Linden has no keeper_id and looks into no bucket, so it has no partner.",
                 "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. It took 3 comparisons; row by "
                         + "row it takes 20. Left out for want of a partner: 2 rows of keepers.");
-        assertThat(whys(timeline(query, Way.MERGE))).contains(
+        assertThat(whys(timeline(query, JoinAlgorithm.MERGE))).contains(
                 "hives by keeper_id: Clover 11, Bramble 11, Heather 12, Sainfoin 15. 1 row without a key is put "
                         + "aside: NULL is equal to nothing.",
                 "11 = 12 is false: Bramble and Tam are not partners. The key of Bramble is the smaller one, so "
@@ -120,12 +121,12 @@ class QueryStepsTest {
                 .orElseThrow();
     }
 
-    private static Timeline timeline(String query, Way way) {
+    private static Timeline timeline(String query, JoinAlgorithm way) {
         return Timeline.of(stages(query), way);
     }
 
     private static List<String> said(String query) {
-        return SaidJoin.in(stages(query)).stream().map(SaidJoin::sentence).toList();
+        return ImpliedJoin.in(stages(query)).stream().map(ImpliedJoin::sentence).toList();
     }
 
     private static List<String> titles(Timeline timeline) {

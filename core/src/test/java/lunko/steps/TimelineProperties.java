@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.stream.LongStream;
 import lunko.Tables;
 import lunko.TwoTables;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
@@ -28,7 +28,7 @@ class TimelineProperties {
 
     @Property
     void goingToAStepShowsTheSameAsSteppingThere(@ForAll TwoTables two) {
-        MatchTimeline timeline = MatchTimeline.of(two.outcome(), Way.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(two.outcome(), JoinAlgorithm.ROWS);
         List<MatchFrame> walked = new Walk(two).frames();
 
         assertThat(timeline.last() + 1).isEqualTo(walked.size());
@@ -44,8 +44,8 @@ class TimelineProperties {
      */
     @Property
     void theWaysOfMatchingGiveTheSameRows(@ForAll TwoTables two) {
-        Outcome outcome = two.outcome();
-        for (Way way : Way.values()) {
+        JoinResult outcome = two.outcome();
+        for (JoinAlgorithm way : JoinAlgorithm.values()) {
             MatchTimeline timeline = MatchTimeline.of(outcome, way);
             assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
             assertThat(timeline.at(timeline.last() - 1).landed()).as(way.title())
@@ -71,7 +71,7 @@ class TimelineProperties {
 
     @Property(tries = 200)
     void stepsAreFoundByWhatIsDecidedInThem(@ForAll TwoTables two) {
-        MatchTimeline timeline = MatchTimeline.of(two.outcome(), Way.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(two.outcome(), JoinAlgorithm.ROWS);
         List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
         for (MatchFrame frame : frames) {
             int landed = frame.landed().size();

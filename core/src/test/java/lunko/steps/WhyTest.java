@@ -62,13 +62,13 @@ class WhyTest {
         Table plots = Table.of("plots", columns, List.of(right));
         TwoTables two = new TwoTables(sites, JoinKind.FULL_OUTER, plots,
                 List.of(new KeyPair("no", "no"), new KeyPair("wood", "wood")));
-        String whole = MatchTimeline.of(two.outcome(), Way.ROWS).at(1).why().text();
+        String whole = MatchTimeline.of(two.outcome(), JoinAlgorithm.ROWS).at(1).why().text();
         int tail = whole.indexOf(" That was the last");
         return tail < 0 ? whole : whole.substring(0, tail);
     }
 
     private static List<String> whys(JoinKind kind) {
-        Timeline timeline = Showing.of(DemoLesson.lesson().of(kind), Way.ROWS).timeline().orElseThrow();
+        Timeline timeline = Showing.of(DemoLesson.lesson().of(kind), JoinAlgorithm.ROWS).timeline().orElseThrow();
         return LongStream.rangeClosed(0, timeline.last()).mapToObj(n -> timeline.at(n).shown().why().text()).toList();
     }
 }

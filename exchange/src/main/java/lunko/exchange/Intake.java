@@ -12,7 +12,7 @@ import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
 import lunko.exchange.grid.Grid;
 import lunko.exchange.sheet.OpenDocument;
-import lunko.exchange.sheet.Sheet;
+import lunko.exchange.sheet.Spreadsheet;
 import lunko.exchange.sheet.Workbook;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
@@ -36,11 +36,11 @@ public sealed interface Intake {
      * @param range the cells that are meant, as in {@code B2:D9}; nothing means all
      * @param header whether the first line names the columns
      */
-    record OfSheets(Path file, List<Sheet> sheets, Optional<Integer> sheet, String range, boolean header)
+    record OfSheets(Path file, List<Spreadsheet> sheets, Optional<Integer> sheet, String range, boolean header)
             implements Intake {}
 
     /** A file in which nothing has to be put right: it says itself how it is to be read. */
-    record Plain(Path file, Brought brought) implements Intake {}
+    record Plain(Path file, Imported brought) implements Intake {}
 
     /** The file. */
     Path file();
@@ -60,25 +60,25 @@ public sealed interface Intake {
     }
 
     /** The tables that it gives as it is to be read now; a problem if that gives none. */
-    default Checked<Brought> tables() {
+    default Checked<Imported> tables() {
         return switch (this) {
             case OfText(Path file, SourceBytes bytes, Dialect dialect) ->
                 text(file, CsvReader.read(CsvReader.tableName(file), bytes, dialect));
-            case OfSheets(Path file, List<Sheet> sheets, Optional<Integer> one, String range, boolean header) -> {
-                Checked<List<Sheet>> meant = Checked.valid(List.of());
-                for (Sheet sheet : one.map(i -> List.of(sheets.get(i))).orElse(sheets)) {
+            case OfSheets(Path file, List<Spreadsheet> sheets, Optional<Integer> one, String range, boolean header) -> {
+                Checked<List<Spreadsheet>> meant = Checked.valid(List.of());
+                for (Spreadsheet sheet : one.map(i -> List.of(sheets.get(i))).orElse(sheets)) {
                     meant = meant.then(before -> sheet.range(range).map(part -> plus(before, part)));
                 }
                 yield meant.then(parts -> sheets(file, parts, header));
             }
-            case Plain(_, Brought brought) -> Checked.valid(brought);
+            case Plain(_, Imported brought) -> Checked.valid(brought);
         };
     }
 
     /** The table that was read of a text, and whether there would be more. */
-    static Checked<Brought> text(Path file, Checked<CsvReader.Read> read) {
+    static Checked<Imported> text(Path file, Checked<CsvReader.Read> read) {
         return read.then(lines -> lines.grid().table()
-                .map(table -> new Brought(TableSet.of(table), lines.isCut() ? List.of(cut(file, table)) : List.of())));
+                .map(table -> new Imported(TableSet.of(table), lines.isCut() ? List.of(cut(file, table)) : List.of())));
     }
 
     private static String cut(Path file, Table table) {
@@ -89,20 +89,20 @@ public sealed interface Intake {
     }
 
     /** The tables of all sheets that have something in them. */
-    static Checked<Brought> sheets(Path file, List<Sheet> sheets) {
+    static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets) {
         return sheets(file, sheets, true);
     }
 
-    private static Checked<Brought> sheets(Path file, List<Sheet> sheets, boolean header) {
+    private static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets, boolean header) {
         Checked<List<Table>> tables = Checked.valid(List.of());
-        for (Sheet sheet : sheets) {
+        for (Spreadsheet sheet : sheets) {
             Grid grid = header ? sheet.grid() : sheet.grid().unnamed();
             if (grid.lines().isEmpty()) continue;
             tables = tables.then(before -> grid.table().map(table -> plus(before, table)));
         }
         return tables.then(all -> all.isEmpty() ? Checked.invalid(Problem.at(Place.in(file.toString()),
                 "There is nothing in it: it needs a row with the column names, and one for each row."))
-                : Checked.valid(Brought.of(all)));
+                : Checked.valid(Imported.of(all)));
     }
 
     private static <T> List<T> plus(List<T> all, T one) {

@@ -39,7 +39,7 @@ public enum TableFormat {
     /** Comma-separated values (RFC 4180); one table. */
     CSV("CSV file", ".csv", ".txt") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
+        Checked<Imported> bring(Path file, Watch watch) {
             return Intake.text(file, CsvReader.read(file, watch));
         }
 
@@ -51,7 +51,7 @@ public enum TableFormat {
     /** Values with tabs between them; one table. */
     TSV("tab-separated file", ".tsv", ".tab") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
+        Checked<Imported> bring(Path file, Watch watch) {
             return Intake.text(file, CsvReader.read(file, watch));
         }
 
@@ -63,7 +63,7 @@ public enum TableFormat {
     /** A spreadsheet (ISO/IEC 29500); a table for each sheet. */
     XLSX("Excel spreadsheet", ".xlsx") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
+        Checked<Imported> bring(Path file, Watch watch) {
             return Workbook.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
@@ -75,7 +75,7 @@ public enum TableFormat {
     /** A spreadsheet (ISO/IEC 26300); a table for each sheet. */
     ODS("OpenDocument spreadsheet", ".ods") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
+        Checked<Imported> bring(Path file, Watch watch) {
             return OpenDocument.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
@@ -87,8 +87,8 @@ public enum TableFormat {
     /** A script of SQL that makes tables. */
     SQL("SQL script", ".sql") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
-            return ScriptReader.read(file, watch).map(Brought::of);
+        Checked<Imported> bring(Path file, Watch watch) {
+            return ScriptReader.read(file, watch).map(Imported::of);
         }
 
         @Override
@@ -99,11 +99,11 @@ public enum TableFormat {
     /** A Tabular Data Package in a ZIP, or its descriptor in a folder. */
     DATA_PACKAGE("Tabular Data Package", ".zip", ".json") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
+        Checked<Imported> bring(Path file, Watch watch) {
             if (file.toString().toLowerCase(Locale.ROOT).endsWith(".json")) return ofFolder(file);
             return SafeZip.read(file, watch)
                     .then(zip -> DataPackage.read(file.toString(), name -> Optional.ofNullable(zip.files().get(name))))
-                    .map(Brought::of);
+                    .map(Imported::of);
         }
 
         @Override
@@ -120,8 +120,8 @@ public enum TableFormat {
     /** A page of Markdown with tables in it. */
     MARKDOWN("Markdown page", ".md", ".markdown") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::markdown).map(Brought::of);
+        Checked<Imported> bring(Path file, Watch watch) {
+            return SourceText.read(file, watch).then(PageTables::markdown).map(Imported::of);
         }
 
         @Override
@@ -132,8 +132,8 @@ public enum TableFormat {
     /** A web page with tables in it, which is read only. */
     HTML("web page", ".html", ".htm") {
         @Override
-        Checked<Brought> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::html).map(Brought::of);
+        Checked<Imported> bring(Path file, Watch watch) {
+            return SourceText.read(file, watch).then(PageTables::html).map(Imported::of);
         }
 
         @Override
@@ -176,7 +176,7 @@ public enum TableFormat {
                 .orElse(CSV);
     }
 
-    abstract Checked<Brought> bring(Path file, Watch watch);
+    abstract Checked<Imported> bring(Path file, Watch watch);
 
     abstract void write(TableSet set, OutputStream out) throws IOException;
 
@@ -184,12 +184,12 @@ public enum TableFormat {
      * The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has
      * none.
      */
-    public static Checked<Brought> read(Path file) {
+    public static Checked<Imported> read(Path file) {
         return read(file, Watch.NOBODY);
     }
 
     /** The tables in a file; a problem as well if the watch says stop. */
-    public static Checked<Brought> read(Path file, Watch watch) {
+    public static Checked<Imported> read(Path file, Watch watch) {
         return of(file).bring(file, watch);
     }
 
@@ -230,7 +230,7 @@ public enum TableFormat {
         text.flush();
     }
 
-    private static Checked<Brought> ofFolder(Path descriptor) {
+    private static Checked<Imported> ofFolder(Path descriptor) {
         Path folder = descriptor.toAbsolutePath().getParent();
         return DataPackage.read(descriptor.toString(), name -> {
             Path file =
@@ -241,7 +241,7 @@ public enum TableFormat {
             } catch (IOException unreadable) {
                 return Optional.empty();
             }
-        }).map(Brought::of);
+        }).map(Imported::of);
     }
 
     private static <T> Checked<T> problem(Path file, String sentence) {

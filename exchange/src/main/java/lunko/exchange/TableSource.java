@@ -25,18 +25,18 @@ public record TableSource(Path file, Optional<String> table) {
     }
 
     /** All tables meant: the one that is named, or all there are. */
-    public Checked<Brought> tables() {
+    public Checked<Imported> tables() {
         return read(file).then(all -> table.isEmpty() ? Checked.valid(all)
-                : named(all.tables(), table.get()).map(one -> new Brought(TableSet.of(one), all.notes())));
+                : named(all.tables(), table.get()).map(one -> new Imported(TableSet.of(one), all.notes())));
     }
 
-    private static Checked<Brought> read(Path file) {
-        return LessonFile.is(file) ? LessonFile.read(file).map(Lesson::set).map(Brought::of) : TableFormat.read(file);
+    private static Checked<Imported> read(Path file) {
+        return LessonFile.is(file) ? LessonFile.read(file).map(Lesson::set).map(Imported::of) : TableFormat.read(file);
     }
 
     /** The one table meant; a problem if there are several and none is named. */
     public Checked<Table> one() {
-        return tables().map(Brought::tables)
+        return tables().map(Imported::tables)
                 .then(all -> all.size() == 1 ? Checked.valid(all.getFirst())
                         : Checked.invalid(Problem.at(Place.in(file.toString()),
                                 "There are " + all.size() + " tables in it, " + names(all)

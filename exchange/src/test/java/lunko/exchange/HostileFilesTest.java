@@ -149,7 +149,7 @@ class HostileFilesTest {
         try (RandomAccessFile file = new RandomAccessFile(huge.toFile(), "rw")) {
             file.setLength(2L << 30);
         }
-        Brought brought = TableFormat.read(huge).expect();
+        Imported brought = TableFormat.read(huge).expect();
         assertThat(brought.tables().getFirst().rows()).hasSize(10_000);
         assertThat(brought.notes()).containsExactly(
                 "huge.csv is longer: these are its first 10,000 rows, and Lunko shows 10,000 at most, because a "

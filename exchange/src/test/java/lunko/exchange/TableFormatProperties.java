@@ -159,7 +159,7 @@ class TableFormatProperties {
                 }
             }
         }
-        Brought back = TableFormat.read(file).expect();
+        Imported back = TableFormat.read(file).expect();
         assertThat(back.set().links()).containsExactlyInAnyOrder(demo.link("hives", "keepers").orElseThrow(),
                 demo.link("hives", "hives").orElseThrow(),
                 demo.link("visits", "keepers").orElseThrow());

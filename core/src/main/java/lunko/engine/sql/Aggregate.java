@@ -36,7 +36,7 @@ sealed interface Aggregate {
     }
 
     /** An aggregate of the values of an expression. */
-    record OfValues(AggregateFunction function, boolean distinct, Bound argument, Expression.Call call,
+    record OfValues(AggregateFunction function, boolean distinct, BoundExpression argument, Expression.Call call,
             ExpressionBinder binder)
             implements Aggregate {
 

@@ -8,7 +8,7 @@ import lunko.engine.Stage;
  * A table of a FROM clause whose names are bound: its columns, and the stage that it is for each row of the query
  * around it.
  */
-record BoundFrom(List<Slot> slots, Function<Env, Stage> stage) {
+record BoundFrom(List<BoundColumn> slots, Function<Env, Stage> stage) {
 
     int width() {
         return slots.size();

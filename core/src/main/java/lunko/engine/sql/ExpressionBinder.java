@@ -23,7 +23,7 @@ class ExpressionBinder {
     private final Scope scope;
     private final Places places;
     private final TypeRules types;
-    private final Leaves leaves = new Leaves();
+    private final Substitution leaves = new Substitution();
     private final Map<QueryExpression, BoundQuery> within = new IdentityHashMap<>();
     private final List<BoundQuery> asides = new ArrayList<>();
 
@@ -58,7 +58,7 @@ class ExpressionBinder {
     }
 
     /** Notes that an expression takes a value of its own from a row. */
-    Bound leaf(Expression expression, Bound bound) {
+    BoundExpression leaf(Expression expression, BoundExpression bound) {
         return leaves.note(expression, bound);
     }
 
@@ -73,8 +73,8 @@ class ExpressionBinder {
     }
 
     /** A condition: its type is boolean. */
-    Bound condition(Expression expression) {
-        Bound bound = bind(expression);
+    BoundExpression condition(Expression expression) {
+        BoundExpression bound = bind(expression);
         if (bound.type().isPresent() && bound.type().get() != Type.BOOLEAN) {
             throw places.refusal(expression, "A condition is wanted here, and " + text(expression) + " is "
                     + bound.type().get().title() + ": compare it with something.");
@@ -82,56 +82,57 @@ class ExpressionBinder {
         return bound;
     }
 
-    Bound bind(Expression expression) {
+    BoundExpression bind(Expression expression) {
         return switch (expression) {
-            case Expression.Literal(Value value) -> new Bound(typeOf(value), _ -> value);
+            case Expression.Literal(Value value) -> new BoundExpression(typeOf(value), _ -> value);
             case Expression.ColumnName name -> column(name);
             case Expression.Signed(boolean negative, Expression of) -> {
-                Bound number = number(of);
+                BoundExpression number = number(of);
                 yield negative
-                        ? new Bound(number.type(), env -> exact(expression, () -> Arithmetic.negated(number.in(env))))
+                        ? new BoundExpression(number.type(),
+                                env -> exact(expression, () -> Arithmetic.negated(number.in(env))))
                         : number;
             }
             case Expression.Calculation calculation -> calculation(calculation);
             case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
-                Bound l = bind(left);
-                Bound r = bind(right);
+                BoundExpression l = bind(left);
+                BoundExpression r = bind(right);
                 types.requireComparable(expression, left, l, right, r);
                 if (isNull(left) || isNull(right)) {
                     noteNull(expression, comparator, isNull(right) ? left : right);
                 }
-                yield Bound.truth(env -> compare(comparator, l.in(env), r.in(env)));
+                yield BoundExpression.truth(env -> compare(comparator, l.in(env), r.in(env)));
             }
             case Expression.And _ -> conjunction(expression.conjuncts());
             case Expression.Or(Expression left, Expression right) -> {
-                Bound l = condition(left);
-                Bound r = condition(right);
-                yield Bound.truth(env -> l.truthIn(env).or(r.truthIn(env)));
+                BoundExpression l = condition(left);
+                BoundExpression r = condition(right);
+                yield BoundExpression.truth(env -> l.truthIn(env).or(r.truthIn(env)));
             }
             case Expression.Not(Expression of) -> {
-                Bound condition = condition(of);
-                yield Bound.truth(env -> condition.truthIn(env).not());
+                BoundExpression condition = condition(of);
+                yield BoundExpression.truth(env -> condition.truthIn(env).not());
             }
             case Expression.IsNull(Expression of, boolean negated) -> {
-                Bound value = bind(of);
-                yield Bound.truth(env -> Truth.of(value.in(env).isNull() != negated));
+                BoundExpression value = bind(of);
+                yield BoundExpression.truth(env -> Truth.of(value.in(env).isNull() != negated));
             }
             case Expression.IsTruth(Expression of, Truth truth, boolean negated) -> {
-                Bound condition = condition(of);
-                yield Bound.truth(env -> Truth.of((condition.truthIn(env) == truth) != negated));
+                BoundExpression condition = condition(of);
+                yield BoundExpression.truth(env -> Truth.of((condition.truthIn(env) == truth) != negated));
             }
             case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
-                Bound l = bind(left);
-                Bound r = bind(right);
+                BoundExpression l = bind(left);
+                BoundExpression r = bind(right);
                 types.requireComparable(expression, left, l, right, r);
-                yield Bound.truth(env -> Truth
+                yield BoundExpression.truth(env -> Truth
                         .of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
             }
             case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
-                Bound value = bind(of);
-                Bound from = compared(expression, of, value, low);
-                Bound to = compared(expression, of, value, high);
-                yield Bound.truth(env -> {
+                BoundExpression value = bind(of);
+                BoundExpression from = compared(expression, of, value, low);
+                BoundExpression to = compared(expression, of, value, high);
+                yield BoundExpression.truth(env -> {
                     Value v = value.in(env);
                     Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env))
                             .and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
@@ -145,13 +146,13 @@ class ExpressionBinder {
                 inQuery(expression, of, query, negated);
             case Expression.Exists(QueryExpression query) -> {
                 BoundQuery bound = query(query);
-                yield leaf(expression, Bound.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
+                yield leaf(expression, BoundExpression.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
             }
             case Expression.ScalarQuery(QueryExpression query) -> leaf(expression, scalar(expression, query));
             case Expression.Case branches -> branches(branches);
             case Expression.Cast(Expression of, Type type) -> {
-                Bound value = bind(of);
-                yield Bound.of(type, env -> exact(expression, () -> Arithmetic.cast(value.in(env), type)));
+                BoundExpression value = bind(of);
+                yield BoundExpression.of(type, env -> exact(expression, () -> Arithmetic.cast(value.in(env), type)));
             }
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
@@ -160,12 +161,12 @@ class ExpressionBinder {
         };
     }
 
-    Bound column(Expression.ColumnName name) {
-        Scope.Found found = scope.find(name, places);
+    BoundExpression column(Expression.ColumnName name) {
+        Scope.FoundColumn found = scope.find(name, places);
         int depth = found.depth();
         int index = found.index();
-        return leaf(name, depth == 0 ? Bound.column(found.slot().type(), index)
-                : new Bound(found.slot().type(), env -> env.value(depth, index)));
+        return leaf(name, depth == 0 ? BoundExpression.column(found.slot().type(), index)
+                : new BoundExpression(found.slot().type(), env -> env.value(depth, index)));
     }
 
     /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
@@ -191,24 +192,25 @@ class ExpressionBinder {
     }
 
     /** An expression whose values are numbers. */
-    Bound number(Expression expression) {
+    BoundExpression number(Expression expression) {
         return types.required(expression, bind(expression), "a number", Type.INTEGER, Type.DECIMAL);
     }
 
     /** An expression whose values are texts. */
-    Bound text(Expression expression, String what) {
+    BoundExpression text(Expression expression, String what) {
         return types.required(expression, bind(expression), what, Type.TEXT);
     }
 
-    private Bound calculation(Expression.Calculation calculation) {
+    private BoundExpression calculation(Expression.Calculation calculation) {
         if (calculation.operator() == Operator.CONCATENATE) {
-            Bound left = text(calculation.left(), "a text");
-            Bound right = text(calculation.right(), "a text");
-            return Bound.of(Type.TEXT, env -> Arithmetic.calculate(Operator.CONCATENATE, left.in(env), right.in(env)));
+            BoundExpression left = text(calculation.left(), "a text");
+            BoundExpression right = text(calculation.right(), "a text");
+            return BoundExpression.of(Type.TEXT,
+                    env -> Arithmetic.calculate(Operator.CONCATENATE, left.in(env), right.in(env)));
         }
-        Bound left = number(calculation.left());
-        Bound right = number(calculation.right());
-        return new Bound(TypeRules.wider(left.type(), right.type()), env -> exact(calculation,
+        BoundExpression left = number(calculation.left());
+        BoundExpression right = number(calculation.right());
+        return new BoundExpression(TypeRules.wider(left.type(), right.type()), env -> exact(calculation,
                 () -> Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
     }
 
@@ -226,9 +228,9 @@ class ExpressionBinder {
     }
 
     /** All conditions, from left to right, up to the first that is false. */
-    private Bound conjunction(List<Expression> conditions) {
-        List<Bound> all = conditions.stream().map(this::condition).toList();
-        return Bound.truth(env -> {
+    private BoundExpression conjunction(List<Expression> conditions) {
+        List<BoundExpression> all = conditions.stream().map(this::condition).toList();
+        return BoundExpression.truth(env -> {
             Truth truth = Truth.TRUE;
             for (int i = 0; i < all.size() && truth != Truth.FALSE; i++) truth = truth.and(all.get(i).truthIn(env));
             return truth;
@@ -249,48 +251,48 @@ class ExpressionBinder {
     }
 
     /** An expression that a value is compared with. */
-    private Bound compared(Expression where, Expression of, Bound value, Expression other) {
-        Bound bound = bind(other);
+    private BoundExpression compared(Expression where, Expression of, BoundExpression value, Expression other) {
+        BoundExpression bound = bind(other);
         types.requireComparable(where, of, value, other, bound);
         return bound;
     }
 
-    private Bound like(Expression of, Expression pattern, boolean negated) {
-        Bound text = text(of, "a text");
-        Bound form = text(pattern, "a text");
-        return Bound.truth(env -> {
+    private BoundExpression like(Expression of, Expression pattern, boolean negated) {
+        BoundExpression text = text(of, "a text");
+        BoundExpression form = text(pattern, "a text");
+        return BoundExpression.truth(env -> {
             if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
             if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
             return Truth.of(Functions.isLike(t, f) != negated);
         });
     }
 
-    private Bound inList(Expression where, Expression of, List<Expression> list, boolean negated) {
-        Bound value = bind(of);
-        List<Bound> others = list.stream().map(other -> compared(where, of, value, other)).toList();
-        return Bound.truth(env -> {
+    private BoundExpression inList(Expression where, Expression of, List<Expression> list, boolean negated) {
+        BoundExpression value = bind(of);
+        List<BoundExpression> others = list.stream().map(other -> compared(where, of, value, other)).toList();
+        return BoundExpression.truth(env -> {
             Value wanted = value.in(env);
             Truth any = Truth.FALSE;
-            for (Bound other : others) any = any.or(compare(Comparator.EQUAL, wanted, other.in(env)));
+            for (BoundExpression other : others) any = any.or(compare(Comparator.EQUAL, wanted, other.in(env)));
             return negated ? any.not() : any;
         });
     }
 
     /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
-    private Bound inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
-        Bound value = bind(of);
+    private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
+        BoundExpression value = bind(of);
         BoundQuery bound = oneColumn(where, query);
         types.requireComparable(where, text(of), value.type(), "the column of the query",
                 bound.columns().getFirst().type());
-        return Bound.truth(env -> {
+        return BoundExpression.truth(env -> {
             Truth any = bound.members(env).has(value.in(env));
             return negated ? any.not() : any;
         });
     }
 
-    private Bound scalar(Expression where, QueryExpression query) {
+    private BoundExpression scalar(Expression where, QueryExpression query) {
         BoundQuery bound = oneColumn(where, query);
-        return new Bound(bound.columns().getFirst().type(), env -> {
+        return new BoundExpression(bound.columns().getFirst().type(), env -> {
             List<List<Value>> rows = bound.rows(env);
             if (rows.size() > 1) {
                 throw places.refusal(where, "One value is wanted here, and this query gives " + rows.size()
@@ -309,21 +311,21 @@ class ExpressionBinder {
         return bound;
     }
 
-    private Bound branches(Expression.Case expression) {
-        List<Bound> conditions = new ArrayList<>();
-        List<Bound> values = new ArrayList<>();
-        Optional<Bound> subject = expression.subject().map(this::bind);
+    private BoundExpression branches(Expression.Case expression) {
+        List<BoundExpression> conditions = new ArrayList<>();
+        List<BoundExpression> values = new ArrayList<>();
+        Optional<BoundExpression> subject = expression.subject().map(this::bind);
         for (Expression.When when : expression.branches()) {
             conditions.add(subject.map(value -> {
-                Bound other = compared(when.condition(), expression.subject().get(), value, when.condition());
-                return Bound.truth(env -> compare(Comparator.EQUAL, value.in(env), other.in(env)));
+                BoundExpression other = compared(when.condition(), expression.subject().get(), value, when.condition());
+                return BoundExpression.truth(env -> compare(Comparator.EQUAL, value.in(env), other.in(env)));
             }).orElseGet(() -> condition(when.condition())));
             values.add(bind(when.then()));
         }
-        Optional<Bound> otherwise = expression.otherwise().map(this::bind);
-        List<Bound> all = new ArrayList<>(values);
+        Optional<BoundExpression> otherwise = expression.otherwise().map(this::bind);
+        List<BoundExpression> all = new ArrayList<>(values);
         otherwise.ifPresent(all::add);
-        return new Bound(types.common(expression, all), env -> {
+        return new BoundExpression(types.common(expression, all), env -> {
             for (int i = 0; i < conditions.size(); i++) {
                 if (conditions.get(i).truthIn(env) == Truth.TRUE) return values.get(i).in(env);
             }

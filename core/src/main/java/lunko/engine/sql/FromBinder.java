@@ -14,8 +14,8 @@ import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.Joined;
 import lunko.engine.Matching;
-import lunko.engine.Named;
-import lunko.engine.Partnership;
+import lunko.engine.Derived;
+import lunko.engine.JoinCondition;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.query.JoinKind;
@@ -63,12 +63,12 @@ final class FromBinder {
         all = items;
         if (items.isEmpty()) return new BoundFrom(List.of(), _ -> Source.of(NOTHING, "", Set.of()));
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
-        List<Slot> slots = tables.getFirst().slots();
+        List<BoundColumn> slots = tables.getFirst().slots();
         List<List<Equality>> equal = new ArrayList<>();
         for (int i = 1; i < tables.size(); i++) {
             requireNewNames(items.get(i), tables.subList(0, i), tables.get(i));
-            List<Slot> before = slots;
-            List<Slot> next = tables.get(i).slots();
+            List<BoundColumn> before = slots;
+            List<BoundColumn> next = tables.get(i).slots();
             equal.add(where.map(condition -> equalities(condition, before, next)).orElse(List.of()));
             slots = both(before, next);
         }
@@ -82,7 +82,7 @@ final class FromBinder {
         for (int i = 1; i < tables.size(); i++) {
             List<Equality> used = size <= MOST_SPELLED_OUT ? List.of() : equal.get(i - 1);
             Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i),
-                    Partnership.ofEqual(used));
+                    JoinCondition.ofEqual(used));
             FromItem item = items.get(i);
             all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> tooMany(places, item));
         }
@@ -101,10 +101,10 @@ final class FromBinder {
                             places.fix().after(item, " AS q"));
                 }
                 yield new BoundFrom(bound.columns().stream()
-                        .map(column -> Slot.of(alias.get().text(), column.name(), column.type())).toList(),
-                        env -> new Named(bound.stage(env), alias.get().text()));
+                        .map(column -> BoundColumn.of(alias.get().text(), column.name(), column.type())).toList(),
+                        env -> new Derived(bound.stage(env), alias.get().text()));
             }
-            case FromItem.Joined joined -> join(joined);
+            case FromItem.JoinedTable joined -> join(joined);
         };
     }
 
@@ -118,7 +118,7 @@ final class FromBinder {
         boolean isOneOfMany = alias.isPresent() && named > 1;
         Source source = isOneOfMany ? plain.withAlias() : plain;
         return new BoundFrom(table.columns().stream()
-                .map(column -> Slot.of(known, column.name(), Optional.of(column.type()))).toList(),
+                .map(column -> BoundColumn.of(known, column.name(), Optional.of(column.type()))).toList(),
                 _ -> source);
     }
 
@@ -127,14 +127,14 @@ final class FromBinder {
         return switch (item) {
             case FromItem.NamedTable(Name table, var _) -> table.means(name.text()) ? 1 : 0;
             case FromItem.DerivedTable _ -> 0;
-            case FromItem.Joined joined -> times(name, joined.left()) + times(name, joined.right());
+            case FromItem.JoinedTable joined -> times(name, joined.left()) + times(name, joined.right());
         };
     }
 
     private void requireNewNames(FromItem where, List<BoundFrom> before, BoundFrom table) {
         List<String> known =
                 before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
-        for (Slot slot : table.slots()) {
+        for (BoundColumn slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
                 throw places.refusal(where, "Two tables in FROM are called " + slot.table().get()
                         + ": give one of them another name, as in " + slot.table().get() + " AS other.",
@@ -150,7 +150,7 @@ final class FromBinder {
                         .orElseGet(() -> places.fix().after(table, " AS " + another(name)));
             case FromItem.DerivedTable(var _, Optional<Name> alias) ->
                 places.fix().instead(alias.orElseThrow(), another(alias.get()));
-            case FromItem.Joined joined -> renamed(joined.right());
+            case FromItem.JoinedTable joined -> renamed(joined.right());
         };
     }
 
@@ -158,7 +158,7 @@ final class FromBinder {
         return new Name(name.text() + "2", name.quoted()).sql();
     }
 
-    private BoundFrom join(FromItem.Joined joined) {
+    private BoundFrom join(FromItem.JoinedTable joined) {
         BoundFrom left = bind(joined.left());
         BoundFrom right = bind(joined.right());
         requireNewNames(joined.right(), List.of(left), right);
@@ -166,7 +166,7 @@ final class FromBinder {
             case JoinSpecification.Nothing _ -> {
                 if (joined.kind().compares()) throw withoutOn(joined, left, right);
                 yield joined(joined, left, right, List.of(), slots(joined, left, right),
-                        _ -> Partnership.ofEqual(List.of()), List::of);
+                        _ -> JoinCondition.ofEqual(List.of()), List::of);
             }
             case JoinSpecification.On(Expression condition) -> {
                 Scope scope = scope(both(left.slots(), right.slots()));
@@ -175,9 +175,9 @@ final class FromBinder {
                 List<Equality> equal = equalities(condition, left.slots(), right.slots());
                 List<Expression> more = condition.conjuncts().stream()
                         .filter(each -> equalities(each, left.slots(), right.slots()).isEmpty()).toList();
-                Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
-                        : Optional.of(new BoundMore(Expression.all(more), binder));
-                yield joined(joined, left, right, List.of(), slots(joined, left, right), env -> new Partnership(equal,
+                Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
+                        : Optional.of(new ResidualCondition(Expression.all(more), binder));
+                yield joined(joined, left, right, List.of(), slots(joined, left, right), env -> new JoinCondition(equal,
                         bound.map(b -> b.between((l, r) -> env.within(both(l, r)))), Optional.empty()),
                         binder.asides());
             }
@@ -189,7 +189,7 @@ final class FromBinder {
         };
     }
 
-    private Refusal withoutOn(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
+    private Refusal withoutOn(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
         String rows = "";
         if (!reachesOut()) {
             long l = left.stage().apply(Env.nothing()).rows().size();
@@ -203,9 +203,10 @@ final class FromBinder {
                         Stream.of(crossed(joined))).toArray(Fix[]::new));
     }
 
-    private Fix crossed(FromItem.Joined joined) {
+    private Fix crossed(FromItem.JoinedTable joined) {
         return places.fix().instead(joined, new SqlWriter().table(
-                new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(), new JoinSpecification.Nothing())));
+                new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, joined.right(),
+                        new JoinSpecification.Nothing())));
     }
 
     /** The columns whose names both sides have, once each. */
@@ -219,12 +220,12 @@ final class FromBinder {
         return new Scope(from.slots(), Optional.empty()).meant(Optional.empty(), column);
     }
 
-    private BoundFrom joined(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> once,
-            List<Slot> slots,
-            Function<Env, Partnership> on, Supplier<List<Stage>> asides) {
+    private BoundFrom joined(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right, List<Equality> once,
+            List<BoundColumn> slots,
+            Function<Env, JoinCondition> on, Supplier<List<Stage>> asides) {
         long most = queries.mostRows(joined);
         return new BoundFrom(slots, env -> {
-            Partnership condition = on.apply(env);
+            JoinCondition condition = on.apply(env);
             Join join = new Join(joined.kind(), named(left.stage().apply(env), condition, Side.LEFT),
                     named(right.stage().apply(env), condition, Side.RIGHT), condition);
             return Joined.of(join, once, most, asides).orElseThrow(() -> tooMany(places, joined));
@@ -232,19 +233,19 @@ final class FromBinder {
     }
 
     /** A table that is joined, its rows called by other columns than those that it is joined by. */
-    static Stage named(Stage stage, Partnership on, Side side) {
+    static Stage named(Stage stage, JoinCondition on, Side side) {
         return stage instanceof Source source && !on.equal().isEmpty()
                 ? source.namedBeside(on.equal().stream().map(equality -> equality.on(side)).collect(Collectors.toSet()))
                 : stage;
     }
 
     /** The columns of both sides, each knowing whether the join keeps rows without its side. */
-    private static List<Slot> slots(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
+    private static List<BoundColumn> slots(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
         return both(left.slots().stream().map(slot -> slot.padded(joined, Side.LEFT)).toList(),
                 right.slots().stream().map(slot -> slot.padded(joined, Side.RIGHT)).toList());
     }
 
-    private BoundFrom natural(FromItem.Joined joined, BoundFrom left, BoundFrom right) {
+    private BoundFrom natural(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
         List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
                 .map(slot -> new Name(slot.name(), true))
                 .filter(name -> !meant(name, right).isEmpty())
@@ -273,7 +274,7 @@ final class FromBinder {
     }
 
     /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
-    private void noteDoubtful(FromItem.Joined joined, String column, Matching matching) {
+    private void noteDoubtful(FromItem.JoinedTable joined, String column, Matching matching) {
         boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
         String otherwise = ": if other columns belong together, write ON and those.";
         if (anybody && matching.tally().pairs() == 0) {
@@ -285,30 +286,31 @@ final class FromBinder {
         }
     }
 
-    private Fix using(FromItem.Joined joined, String name) {
+    private Fix using(FromItem.JoinedTable joined, String name) {
         return places.fix().instead(joined,
-                new SqlWriter().table(new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                new SqlWriter().table(new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
                         new JoinSpecification.Using(List.of(new Name(name, false))))));
     }
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
-    private BoundFrom merged(FromItem.Joined joined, BoundFrom left, BoundFrom right, List<Equality> common) {
+    private BoundFrom merged(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right, List<Equality> common) {
         TypeRules types = new TypeRules(places);
-        List<Slot> slots = new ArrayList<>();
+        List<BoundColumn> slots = new ArrayList<>();
         for (Equality pair : common) {
-            Slot l = left.slots().get(pair.left());
-            Slot r = right.slots().get(pair.right());
+            BoundColumn l = left.slots().get(pair.left());
+            BoundColumn r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
             slots.add(
-                    new Slot(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false, Optional.empty()));
+                    new BoundColumn(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false,
+                            Optional.empty()));
         }
         List<Integer> merged =
                 common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
         slots.addAll(hidden(slots(joined, left, right), merged));
-        return joined(joined, left, right, common, slots, _ -> Partnership.ofEqual(common), List::of);
+        return joined(joined, left, right, common, slots, _ -> JoinCondition.ofEqual(common), List::of);
     }
 
-    private static List<Slot> hidden(List<Slot> slots, List<Integer> merged) {
+    private static List<BoundColumn> hidden(List<BoundColumn> slots, List<Integer> merged) {
         return IntStream.range(0, slots.size())
                 .mapToObj(i -> merged.contains(i) ? slots.get(i).mergedAway() : slots.get(i)).toList();
     }
@@ -317,7 +319,7 @@ final class FromBinder {
     private int one(Name name, FromItem side, BoundFrom table) {
         List<Integer> meant = meant(name, table);
         if (meant.size() == 1) return meant.getFirst();
-        List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(Slot::name).toList();
+        List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(BoundColumn::name).toList();
         throw places.refusal(name, meant.isEmpty()
                 ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
                         + ": match columns of different names with ON."
@@ -330,31 +332,31 @@ final class FromBinder {
         return switch (side) {
             case FromItem.NamedTable(Name table, var _) -> table.text();
             case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias.map(Name::text).orElse("the query");
-            case FromItem.Joined _ -> "the tables joined before";
+            case FromItem.JoinedTable _ -> "the tables joined before";
         };
     }
 
     /** The equalities between a left and a right column that must all hold for a condition to be true. */
-    static List<Equality> equalities(Expression condition, List<Slot> left, List<Slot> right) {
+    static List<Equality> equalities(Expression condition, List<BoundColumn> left, List<BoundColumn> right) {
         return condition.conjuncts().stream().flatMap(conjunct -> conjunct.equalColumns().stream())
                 .flatMap(equal -> equality(equal.left(), equal.right(), left, right)
                         .or(() -> equality(equal.right(), equal.left(), left, right)).stream())
                 .toList();
     }
 
-    private static Optional<Equality> equality(Expression.ColumnName a, Expression.ColumnName b, List<Slot> left,
-            List<Slot> right) {
+    private static Optional<Equality> equality(Expression.ColumnName a, Expression.ColumnName b, List<BoundColumn> left,
+            List<BoundColumn> right) {
         List<Integer> l = meant(a, left);
         List<Integer> r = meant(b, right);
         boolean clear = l.size() == 1 && r.size() == 1 && meant(a, right).isEmpty() && meant(b, left).isEmpty();
         return clear ? Optional.of(new Equality(l.getFirst(), r.getFirst())) : Optional.empty();
     }
 
-    private static List<Integer> meant(Expression.ColumnName column, List<Slot> slots) {
+    private static List<Integer> meant(Expression.ColumnName column, List<BoundColumn> slots) {
         return new Scope(slots, Optional.empty()).meant(column.table(), column.column());
     }
 
-    private Scope scope(List<Slot> slots) {
+    private Scope scope(List<BoundColumn> slots) {
         Scope scope = new Scope(slots, outer);
         scopes.add(scope);
         return scope;

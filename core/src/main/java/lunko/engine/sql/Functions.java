@@ -18,7 +18,7 @@ final class Functions {
 
     private Functions() {}
 
-    static Bound bind(Expression.Call call, ExpressionBinder binder) {
+    static BoundExpression bind(Expression.Call call, ExpressionBinder binder) {
         String name = call.function().text().toUpperCase(Locale.ROOT);
         if (call.aggregate().isPresent()) {
             throw binder.places().refusal(call, name
@@ -30,20 +30,21 @@ final class Functions {
             case "LOWER" -> ofText(call, binder, text -> text.toLowerCase(Locale.ROOT));
             case "TRIM" -> ofText(call, binder, Functions::trimmed);
             case "CHAR_LENGTH", "CHARACTER_LENGTH" -> {
-                Bound text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
-                yield Bound.of(Type.INTEGER, env -> text.in(env) instanceof Value.TextValue(String t)
+                BoundExpression text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
+                yield BoundExpression.of(Type.INTEGER, env -> text.in(env) instanceof Value.TextValue(String t)
                         ? Value.of(t.codePointCount(0, t.length())) : Value.NULL);
             }
             case "ABS" -> {
-                Bound number = binder.number(arguments(call, binder, 1).getFirst());
-                yield new Bound(number.type(), env -> binder.exact(call, () -> Arithmetic.absolute(number.in(env))));
+                BoundExpression number = binder.number(arguments(call, binder, 1).getFirst());
+                yield new BoundExpression(number.type(),
+                        env -> binder.exact(call, () -> Arithmetic.absolute(number.in(env))));
             }
             case "NULLIF" -> {
                 List<Expression> both = arguments(call, binder, 2);
-                Bound value = binder.bind(both.getFirst());
-                Bound other = binder.bind(both.getLast());
+                BoundExpression value = binder.bind(both.getFirst());
+                BoundExpression other = binder.bind(both.getLast());
                 binder.types().requireComparable(call, both.getFirst(), value, both.getLast(), other);
-                yield new Bound(value.type(), env -> {
+                yield new BoundExpression(value.type(), env -> {
                     Value v = value.in(env);
                     Truth same = ExpressionBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
                     return same == Truth.TRUE ? Value.NULL : v;
@@ -51,9 +52,10 @@ final class Functions {
             }
             case "COALESCE" -> {
                 if (call.arguments().isEmpty()) throw wrongCount(call, binder, "at least one argument");
-                List<Bound> values = call.arguments().stream().map(binder::bind).toList();
-                yield new Bound(binder.types().common(call, values), env -> values.stream().map(value -> value.in(env))
-                        .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
+                List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
+                yield new BoundExpression(binder.types().common(call, values),
+                        env -> values.stream().map(value -> value.in(env))
+                                .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
             }
             default ->
                 throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
@@ -61,9 +63,10 @@ final class Functions {
         };
     }
 
-    private static Bound ofText(Expression.Call call, ExpressionBinder binder, Function<String, String> function) {
-        Bound text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
-        return Bound.of(Type.TEXT, env -> text.in(env) instanceof Value.TextValue(String t)
+    private static BoundExpression ofText(Expression.Call call, ExpressionBinder binder,
+            Function<String, String> function) {
+        BoundExpression text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
+        return BoundExpression.of(Type.TEXT, env -> text.in(env) instanceof Value.TextValue(String t)
                 ? Value.of(function.apply(t)) : Value.NULL);
     }
 

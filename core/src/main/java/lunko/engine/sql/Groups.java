@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import lunko.engine.Grouped;
+import lunko.engine.Aggregation;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression;
@@ -23,7 +23,7 @@ final class Groups extends ExpressionBinder {
     private final ExpressionBinder rows;
     private final QueryBody.Select select;
     private final List<Expression> by;
-    private final List<Bound> keys;
+    private final List<BoundExpression> keys;
     private final List<Expression> asked = new ArrayList<>();
     private final List<Aggregate> aggregates = new ArrayList<>();
 
@@ -40,14 +40,14 @@ final class Groups extends ExpressionBinder {
     }
 
     /** What a query within this one can name of a group: the columns it is grouped by. */
-    private static List<Slot> slots(ExpressionBinder rows, List<Expression> by) {
+    private static List<BoundColumn> slots(ExpressionBinder rows, List<Expression> by) {
         return by.stream().map(key -> key instanceof Expression.ColumnName name
                 ? rows.scope().find(name, rows.places()).slot()
-                : new Slot(Optional.empty(), "", Optional.empty(), true, Optional.empty())).toList();
+                : new BoundColumn(Optional.empty(), "", Optional.empty(), true, Optional.empty())).toList();
     }
 
     @Override
-    Bound bind(Expression expression) {
+    BoundExpression bind(Expression expression) {
         for (int i = 0; i < by.size(); i++) {
             if (isSame(by.get(i), expression)) return leaf(expression, slot(i, keys.get(i).type()));
         }
@@ -60,15 +60,15 @@ final class Groups extends ExpressionBinder {
         return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.get().type()));
     }
 
-    private static Bound slot(int index, Optional<Type> type) {
-        return Bound.column(type, index);
+    private static BoundExpression slot(int index, Optional<Type> type) {
+        return BoundExpression.column(type, index);
     }
 
     /** A column that the query is not grouped by has many values in a group. */
     @Override
-    Bound column(Expression.ColumnName name) {
+    BoundExpression column(Expression.ColumnName name) {
         if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
-        Scope.Found found = rows.scope().find(name, places());
+        Scope.FoundColumn found = rows.scope().find(name, places());
         throw places()
                 .refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
                         + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
@@ -103,7 +103,7 @@ final class Groups extends ExpressionBinder {
             }
             groups.get(groupOf[row]).add(env);
         }
-        return new Grouped(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(),
+        return new Aggregation(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(),
                 rows.asides());
     }
 

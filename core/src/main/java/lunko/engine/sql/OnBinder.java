@@ -25,10 +25,10 @@ final class OnBinder extends ExpressionBinder {
     }
 
     @Override
-    Bound column(Expression.ColumnName name) {
+    BoundExpression column(Expression.ColumnName name) {
         Optional<Name> unseen = name.table().filter(table -> !scope().knows(name) && !isSeen(table));
         if (unseen.isPresent()) {
-            Optional<FromItem.Joined> later = all.stream().flatMap(OnBinder::joins)
+            Optional<FromItem.JoinedTable> later = all.stream().flatMap(OnBinder::joins)
                     .filter(join -> isCalled(join.right(), unseen.get())).findFirst();
             if (later.isPresent()) {
                 throw places().refusal(name,
@@ -51,7 +51,7 @@ final class OnBinder extends ExpressionBinder {
     }
 
     /** The two conditions in each other's place, if the other one can stand here. */
-    private Fix[] exchanged(FromItem.Joined later) {
+    private Fix[] exchanged(FromItem.JoinedTable later) {
         SqlWriter writer = new SqlWriter();
         return later.specification() instanceof JoinSpecification.On(Expression other)
                 && columns(other).allMatch(scope()::knows)
@@ -65,14 +65,14 @@ final class OnBinder extends ExpressionBinder {
                 : expression.parts().stream().flatMap(OnBinder::columns);
     }
 
-    private static Stream<FromItem.Joined> joins(FromItem item) {
-        return item instanceof FromItem.Joined joined
+    private static Stream<FromItem.JoinedTable> joins(FromItem item) {
+        return item instanceof FromItem.JoinedTable joined
                 ? Stream.concat(Stream.concat(joins(joined.left()), joins(joined.right())), Stream.of(joined))
                 : Stream.empty();
     }
 
     private static FromItem first(FromItem item) {
-        return item instanceof FromItem.Joined joined ? first(joined.left()) : item;
+        return item instanceof FromItem.JoinedTable joined ? first(joined.left()) : item;
     }
 
     private static boolean isCalled(FromItem item, Name name) {
@@ -80,7 +80,7 @@ final class OnBinder extends ExpressionBinder {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> name.means(alias.orElse(table).text());
             case FromItem.DerivedTable(var _, Optional<Name> alias) ->
                 alias.map(known -> name.means(known.text())).orElse(false);
-            case FromItem.Joined _ -> false;
+            case FromItem.JoinedTable _ -> false;
         };
     }
 }

@@ -8,20 +8,20 @@ import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import lunko.engine.Chosen;
-import lunko.engine.Combined;
-import lunko.engine.Cut;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
+import lunko.engine.Limit;
 import lunko.engine.LazyList;
-import lunko.engine.Filtered;
-import lunko.engine.Sorted;
+import lunko.engine.Filter;
+import lunko.engine.Ordering;
 import lunko.engine.Stage;
-import lunko.engine.Unrepeated;
+import lunko.engine.Distinct;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryBody.SetOperation;
+import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
@@ -46,7 +46,7 @@ final class QueryBinder {
     }
 
     /** The most rows that a join may give. */
-    long mostRows(FromItem.Joined join) {
+    long mostRows(FromItem.JoinedTable join) {
         return unlimited.filter(one -> one == join).isPresent() ? Long.MAX_VALUE : FromBinder.MOST;
     }
 
@@ -65,18 +65,18 @@ final class QueryBinder {
         BoundQuery bound = switch (query.body()) {
             case QueryBody.Select select -> select(select, query.orderBy(), outer);
             case QueryBody.Nested(QueryExpression inner) -> sorted(bind(inner, outer), query.orderBy());
-            case SetOperation operation -> sorted(setOperation(operation, outer), query.orderBy());
+            case Compound operation -> sorted(setOperation(operation, outer), query.orderBy());
         };
         if (query.offset().isEmpty() && query.limit().isEmpty()) return bound;
         return new BoundQuery(bound.columns(), bound.alwaysTheSame(),
-                env -> Cut.of(bound.stage(env), query.offset().orElse(0), query.limit().orElse(Long.MAX_VALUE)));
+                env -> Limit.of(bound.stage(env), query.offset().orElse(0), query.limit().orElse(Long.MAX_VALUE)));
     }
 
     private BoundQuery body(QueryBody body, Optional<Scope> outer) {
         return switch (body) {
             case QueryBody.Select select -> select(select, List.of(), outer);
             case QueryBody.Nested(QueryExpression inner) -> bind(inner, outer);
-            case SetOperation operation -> setOperation(operation, outer);
+            case Compound operation -> setOperation(operation, outer);
         };
     }
 
@@ -92,12 +92,13 @@ final class QueryBinder {
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);
 
         List<BoundQuery.Column> columns = new ArrayList<>();
-        List<Bound> values = new ArrayList<>();
+        List<BoundExpression> values = new ArrayList<>();
         for (SelectItem item : select.items()) add(item, scope, binder, columns, values);
-        Optional<Bound> having = select.having().map(binder::condition);
-        List<Bound> sortBy = orderBy.stream().map(key -> sortValue(key, columns, values, binder, select)).toList();
+        Optional<BoundExpression> having = select.having().map(binder::condition);
+        List<BoundExpression> sortBy =
+                orderBy.stream().map(key -> sortValue(key, columns, values, binder, select)).toList();
         boolean everything = select.items().equals(List.of(new SelectItem.Everything())) && groups.isEmpty();
-        boolean asTheyAre = everything && scope.slots().stream().noneMatch(Slot::merged);
+        boolean asTheyAre = everything && scope.slots().stream().noneMatch(BoundColumn::merged);
 
         boolean same = !scope.reachesOut() && !tables.reachesOut() && !binder.scope().reachesOut();
         return new BoundQuery(columns, same, around -> {
@@ -106,13 +107,15 @@ final class QueryBinder {
             if (having.isPresent()) before =
                     filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
             Stage rows = before;
-            Stage stage = asTheyAre ? rows : new Chosen(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
-                    values.stream().map(Bound::column).toList(), chosen(values, rows.rows(), around), everything,
-                    binder.asides());
+            Stage stage = asTheyAre ? rows
+                    : new Projection(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
+                            values.stream().map(BoundExpression::column).toList(), chosen(values, rows.rows(), around),
+                            everything,
+                            binder.asides());
             List<List<Value>> keys = sortBy.isEmpty() ? List.of()
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
-                Unrepeated once = Unrepeated.of(stage);
+                Distinct once = Distinct.of(stage);
                 if (!sortBy.isEmpty()) keys = IntStream.of(once.first()).mapToObj(keys::get).toList();
                 stage = once;
             }
@@ -121,29 +124,30 @@ final class QueryBinder {
     }
 
     /** The values for each row; where they are columns as they stand, when somebody asks for them. */
-    private static List<List<Value>> chosen(List<Bound> values, List<List<Value>> rows, Env around) {
+    private static List<List<Value>> chosen(List<BoundExpression> values, List<List<Value>> rows, Env around) {
         IntFunction<List<Value>> row = number -> in(values, around.within(rows.get(number)));
         return values.stream().allMatch(value -> value.column().isPresent()) ? LazyList.kept(rows.size(), row)
                 : IntStream.range(0, rows.size()).mapToObj(row).toList();
     }
 
     /** The rows of a stage for which a condition is true. */
-    static Filtered filtered(Stage input, String clause, Expression condition, Bound bound, ExpressionBinder binder,
+    static Filter filtered(Stage input, String clause, Expression condition, BoundExpression bound,
+            ExpressionBinder binder,
             Env around,
             Optional<JoinKind> says) {
         List<List<Value>> rows = input.rows();
-        return Filtered.of(input, clause, rows.stream().map(row -> bound.truthIn(around.within(row))).toList(),
+        return Filter.of(input, clause, rows.stream().map(row -> bound.truthIn(around.within(row))).toList(),
                 row -> binder.with(condition, around.within(rows.get(row))), says, binder.asides());
     }
 
-    private static List<Value> in(List<Bound> values, Env env) {
+    private static List<Value> in(List<BoundExpression> values, Env env) {
         List<Value> row = new ArrayList<>(values.size());
         values.forEach(value -> row.add(value.in(env)));
         return row;
     }
 
     void add(SelectItem item, Scope scope, ExpressionBinder binder, List<BoundQuery.Column> columns,
-            List<Bound> values) {
+            List<BoundExpression> values) {
         switch (item) {
             case SelectItem.Everything _ -> {
                 if (scope.slots().isEmpty())
@@ -151,14 +155,14 @@ final class QueryBinder {
                 add(slot -> !slot.merged(), scope, binder, columns, values);
             }
             case SelectItem.EverythingOf(Name table) -> {
-                Predicate<Slot> ofTable = slot -> slot.table().map(table::means).orElse(false);
+                Predicate<BoundColumn> ofTable = slot -> slot.table().map(table::means).orElse(false);
                 if (scope.slots().stream().noneMatch(ofTable)) {
                     throw places.refusal(item, "There is no table " + table.text() + " in FROM: name one that is.");
                 }
                 add(ofTable, scope, binder, columns, values);
             }
             case SelectItem.Item(Expression expression, Optional<Name> name) -> {
-                Bound bound = binder.bind(expression);
+                BoundExpression bound = binder.bind(expression);
                 columns.add(
                         new BoundQuery.Column(name.map(Name::text).orElseGet(() -> nameOf(expression)), bound.type()));
                 values.add(bound);
@@ -166,15 +170,15 @@ final class QueryBinder {
         }
     }
 
-    private static void add(Predicate<Slot> wanted, Scope scope, ExpressionBinder binder,
-            List<BoundQuery.Column> columns, List<Bound> values) {
+    private static void add(Predicate<BoundColumn> wanted, Scope scope, ExpressionBinder binder,
+            List<BoundQuery.Column> columns, List<BoundExpression> values) {
         for (int i = 0; i < scope.slots().size(); i++) {
-            Slot slot = scope.slots().get(i);
+            BoundColumn slot = scope.slots().get(i);
             if (!wanted.test(slot)) continue;
             int index = i;
             columns.add(new BoundQuery.Column(slot.name(), slot.type()));
             // In a query with groups a column must be one that it is grouped by: the binder knows.
-            values.add(binder.scope() == scope ? Bound.column(slot.type(), index)
+            values.add(binder.scope() == scope ? BoundExpression.column(slot.type(), index)
                     : binder.bind(new Expression.ColumnName(slot.table().map(t -> new Name(t, true)),
                             new Name(slot.name(), true))));
         }
@@ -192,7 +196,8 @@ final class QueryBinder {
     }
 
     /** ORDER BY takes a column of the result by name or number, or an expression over the tables. */
-    private Bound sortValue(SortKey key, List<BoundQuery.Column> columns, List<Bound> values, ExpressionBinder binder,
+    private BoundExpression sortValue(SortKey key, List<BoundQuery.Column> columns, List<BoundExpression> values,
+            ExpressionBinder binder,
             QueryBody.Select select) {
         Optional<Integer> column = resultColumn(key, columns);
         if (column.isPresent()) return values.get(column.get());
@@ -239,8 +244,8 @@ final class QueryBinder {
     private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys,
             List<BoundQuery.Column> columns) {
         if (orderBy.isEmpty()) return stage;
-        return Sorted.of(stage, orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", ")),
-                orderBy.stream().map(key -> new Sorted.Order(key.descending(),
+        return Ordering.of(stage, orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", ")),
+                orderBy.stream().map(key -> new Ordering.Order(key.descending(),
                         key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(),
                 keys);
     }
@@ -254,7 +259,7 @@ final class QueryBinder {
                 new SortKey(new Expression.ColumnName(Optional.empty(), column), key.descending(), key.nulls()));
     }
 
-    private BoundQuery setOperation(SetOperation operation, Optional<Scope> outer) {
+    private BoundQuery setOperation(Compound operation, Optional<Scope> outer) {
         BoundQuery left = body(operation.left(), outer);
         BoundQuery right = body(operation.right(), outer);
         if (left.columns().size() != right.columns().size()) {
@@ -273,6 +278,7 @@ final class QueryBinder {
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
         return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(),
-                env -> Combined.of(operation.operator(), operation.all(), left.stage(env), right.stage(env), headings));
+                env -> SetOperation.of(operation.operator(), operation.all(), left.stage(env), right.stage(env),
+                        headings));
     }
 }

@@ -13,18 +13,18 @@ import lunko.query.sql.Name;
 final class Scope {
 
     /** A column found: so many queries out, and there at this place of the row. */
-    record Found(int depth, int index, Slot slot) {}
+    record FoundColumn(int depth, int index, BoundColumn slot) {}
 
-    private final List<Slot> slots;
+    private final List<BoundColumn> slots;
     private final Optional<Scope> outer;
     private boolean reachesOut;
 
-    Scope(List<Slot> slots, Optional<Scope> outer) {
+    Scope(List<BoundColumn> slots, Optional<Scope> outer) {
         this.slots = slots;
         this.outer = outer;
     }
 
-    List<Slot> slots() {
+    List<BoundColumn> slots() {
         return slots;
     }
 
@@ -40,7 +40,7 @@ final class Scope {
     /** The columns of this scope that a name means, by their place. */
     List<Integer> meant(Optional<Name> table, Name column) {
         return IntStream.range(0, slots.size()).filter(i -> {
-            Slot slot = slots.get(i);
+            BoundColumn slot = slots.get(i);
             if (!column.means(slot.name())) return false;
             return table.map(name -> slot.table().map(name::means).orElse(false)).orElse(!slot.merged());
         }).boxed().toList();
@@ -56,7 +56,7 @@ final class Scope {
     }
 
     /** The column that a name means, in the innermost query that has one of it. */
-    Found find(ColumnName name, Places places) {
+    FoundColumn find(ColumnName name, Places places) {
         List<Scope> passed = new ArrayList<>();
         Optional<Scope> at = Optional.of(this);
         while (at.isPresent()) {
@@ -65,7 +65,7 @@ final class Scope {
             if (meant.size() > 1) throw ambiguous(name, scope, meant, places);
             if (meant.size() == 1) {
                 passed.forEach(inner -> inner.reachesOut = true);
-                return new Found(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst()));
+                return new FoundColumn(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst()));
             }
             passed.add(scope);
             at = scope.outer;
@@ -83,7 +83,7 @@ final class Scope {
 
     private Refusal unknown(ColumnName name, Places places) {
         String column = name.column().text();
-        List<Slot> around = new ArrayList<>(slots);
+        List<BoundColumn> around = new ArrayList<>(slots);
         outer.ifPresent(scope -> around.addAll(scope.slots));
         if (name.table().isPresent()) {
             Name table = name.table().get();
@@ -98,7 +98,7 @@ final class Scope {
         }
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
-                .map(Slot::name).distinct().toList();
+                .map(BoundColumn::name).distinct().toList();
         return places.notThere(name.column(),
                 "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
                 columns, columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + ".");

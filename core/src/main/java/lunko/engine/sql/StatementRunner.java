@@ -134,18 +134,18 @@ final class StatementRunner {
     }
 
     /** A value as one of a column's type: numbers are changed into each other, other types are not. */
-    private Bound fitting(Column column, Expression expression, ExpressionBinder binder) {
-        Bound bound = binder.bind(expression);
+    private BoundExpression fitting(Column column, Expression expression, ExpressionBinder binder) {
+        BoundExpression bound = binder.bind(expression);
         if (bound.type().isEmpty() || bound.type().get() == column.type()) return bound;
         Type type = bound.type().get();
         if (type.isNumeric() && column.type().isNumeric()) {
-            return Bound.of(column.type(),
+            return BoundExpression.of(column.type(),
                     env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
         }
         // A day written as a text is taken for a DATE column, as databases do: a script is to run here and there.
         if (column.type() == Type.DATE && expression instanceof Expression.Literal(Value.TextValue(String text))) {
             Optional<Value> day = Type.DATE.read(text);
-            if (day.isPresent()) return Bound.of(Type.DATE, _ -> day.get());
+            if (day.isPresent()) return BoundExpression.of(Type.DATE, _ -> day.get());
         }
         throw places.refusal(expression, column.name() + " is " + column.type().title() + ", and "
                 + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example()
@@ -155,9 +155,9 @@ final class StatementRunner {
     private Database update(Statement.Update update) {
         StoredTable stored = stored(update.table());
         ExpressionBinder binder = rowsOf(stored);
-        Optional<Bound> where = update.where().map(binder::condition);
+        Optional<BoundExpression> where = update.where().map(binder::condition);
         List<Integer> columns = update.assignments().stream().map(a -> requireColumn(a.column(), stored)).toList();
-        List<Bound> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(
+        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(
                 stored.table().columns().get(columns.get(i)), update.assignments().get(i).value(), binder)).toList();
         Table table = stored.table();
         List<Row> rows = table.rows().stream().map(row -> {
@@ -173,19 +173,20 @@ final class StatementRunner {
 
     private Database delete(Statement.Delete delete) {
         StoredTable stored = stored(delete.table());
-        Optional<Bound> where = delete.where().map(rowsOf(stored)::condition);
+        Optional<BoundExpression> where = delete.where().map(rowsOf(stored)::condition);
         Table table = stored.table();
         List<Row> rows = table.rows().stream().filter(row -> !isMeant(row, where)).toList();
         return checked(delete, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
     }
 
     private ExpressionBinder rowsOf(StoredTable stored) {
-        List<Slot> slots = stored.table().columns().stream()
-                .map(column -> Slot.of(stored.table().name(), column.name(), Optional.of(column.type()))).toList();
+        List<BoundColumn> slots = stored.table().columns().stream()
+                .map(column -> BoundColumn.of(stored.table().name(), column.name(), Optional.of(column.type())))
+                .toList();
         return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), places);
     }
 
-    private static boolean isMeant(Row row, Optional<Bound> where) {
+    private static boolean isMeant(Row row, Optional<BoundExpression> where) {
         return where.map(condition -> condition.truthIn(Env.nothing().within(row.values())) == Truth.TRUE).orElse(true);
     }
 

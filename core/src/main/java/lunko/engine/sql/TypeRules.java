@@ -16,7 +16,7 @@ import lunko.table.Value;
 record TypeRules(Places places) {
 
     /** A bound expression whose type is one of these. */
-    Bound required(Expression expression, Bound bound, String what, Type... types) {
+    BoundExpression required(Expression expression, BoundExpression bound, String what, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
         String cast = cast(expression, types[types.length - 1]);
         throw places.refusal(expression,
@@ -26,7 +26,7 @@ record TypeRules(Places places) {
                 places.fix().instead(expression, cast));
     }
 
-    void requireComparable(Object where, Expression left, Bound l, Expression right, Bound r) {
+    void requireComparable(Object where, Expression left, BoundExpression l, Expression right, BoundExpression r) {
         if (comparable(l.type(), r.type())) return;
         // A cast that may fail for some rows is no advice.
         List<Expression.Cast> casts =
@@ -65,7 +65,7 @@ record TypeRules(Places places) {
     }
 
     /** The one type of several values that stand for each other. */
-    Optional<Type> common(Expression where, List<Bound> values) {
+    Optional<Type> common(Expression where, List<BoundExpression> values) {
         Set<Type> types = new HashSet<>();
         values.forEach(value -> value.type().ifPresent(types::add));
         if (types.size() == 2 && types.stream().allMatch(Type::isNumeric)) return Optional.of(Type.DECIMAL);

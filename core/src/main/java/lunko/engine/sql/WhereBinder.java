@@ -23,8 +23,8 @@ final class WhereBinder extends ExpressionBinder {
     }
 
     /** A condition of the clause, or several that must all hold. */
-    Bound where(Expression condition) {
-        Bound bound = condition(condition);
+    BoundExpression where(Expression condition) {
+        BoundExpression bound = condition(condition);
         condition.conjuncts().forEach(this::notePadded);
         return bound;
     }
@@ -55,10 +55,10 @@ final class WhereBinder extends ExpressionBinder {
                         intoOn(condition, padded.join)));
     }
 
-    private record Padded(Expression.ColumnName name, FromItem.Joined join) {}
+    private record Padded(Expression.ColumnName name, FromItem.JoinedTable join) {}
 
     /** The condition taken out of WHERE and put into the ON of a join; no change where the join has none. */
-    private Fix[] intoOn(Expression condition, FromItem.Joined join) {
+    private Fix[] intoOn(Expression condition, FromItem.JoinedTable join) {
         if (!(join.specification() instanceof JoinSpecification.On(Expression on))) return new Fix[0];
         SqlWriter writer = new SqlWriter();
         Fix added = places().fix().instead(on, writer.expression(new Expression.And(on, condition)));
@@ -69,7 +69,7 @@ final class WhereBinder extends ExpressionBinder {
     }
 
     @Override
-    Bound column(Expression.ColumnName name) {
+    BoundExpression column(Expression.ColumnName name) {
         if (name.table().isEmpty() && !scope().knows(name)) {
             for (SelectItem item : select.items()) {
                 if (item instanceof SelectItem.Item(Expression expression, var alias)

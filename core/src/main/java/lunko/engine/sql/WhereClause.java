@@ -9,8 +9,8 @@ import java.util.function.Supplier;
 import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.Joined;
-import lunko.engine.Later;
-import lunko.engine.Partnership;
+import lunko.engine.Lazy;
+import lunko.engine.JoinCondition;
 import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -40,7 +40,7 @@ final class WhereClause {
         List<Expression> others = new ArrayList<>();
         List<BoundTest> tests = new ArrayList<>();
         for (Expression condition : conditions) {
-            PartnerTest.in(condition).flatMap(test -> bind(test, condition, scope))
+            SubqueryTest.in(condition).flatMap(test -> bind(test, condition, scope))
                     .ifPresentOrElse(tests::add, () -> others.add(condition));
         }
         BoundFrom after = others.isEmpty() ? from : takesPairsAway(from, scope, others)
@@ -56,7 +56,7 @@ final class WhereClause {
      */
     private Optional<BoundFrom> takesPairsAway(BoundFrom from, Scope scope, List<Expression> conditions) {
         if (conditions.size() != 1 || select.from().size() != 1
-                || !(select.from().getFirst() instanceof FromItem.Joined joined)
+                || !(select.from().getFirst() instanceof FromItem.JoinedTable joined)
                 || joined.kind() != JoinKind.FULL_OUTER || !(joined.specification() instanceof JoinSpecification.On)
                 || !(conditions.getFirst() instanceof Expression.Or(Expression one, Expression other)))
             return Optional.empty();
@@ -68,7 +68,7 @@ final class WhereClause {
     }
 
     /** Whether a join wants two of its columns to be equal. */
-    private static boolean isKey(FromItem.Joined joined, List<Slot> slots, int left, int right) {
+    private static boolean isKey(FromItem.JoinedTable joined, List<BoundColumn> slots, int left, int right) {
         if (!(joined.specification() instanceof JoinSpecification.On(Expression condition))) return false;
         Scope scope = new Scope(slots, Optional.empty());
         return condition.conjuncts().stream().flatMap(each -> each.equalColumns().stream())
@@ -79,7 +79,7 @@ final class WhereClause {
 
     private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
         WhereBinder binder = new WhereBinder(queries, scope, places, select);
-        Bound bound = binder.where(condition);
+        BoundExpression bound = binder.where(condition);
         List<Integer> nulls = condition.conjuncts().stream()
                 .flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
         return from.then(around -> {
@@ -117,11 +117,11 @@ final class WhereClause {
 
     /** A partner test whose names are bound: where partners are looked for, and what makes one. */
     private record BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
-            Function<Env, Partnership> on) {}
+            Function<Env, JoinCondition> on) {}
 
     private BoundFrom joined(BoundFrom from, BoundTest test) {
         return from.then(around -> {
-            Partnership on = test.on().apply(around);
+            JoinCondition on = test.on().apply(around);
             Join join = new Join(test.kind(), FromBinder.named(from.stage().apply(around), on, Side.LEFT),
                     FromBinder.named(test.partners().get(), on, Side.RIGHT), on);
             join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
@@ -140,7 +140,7 @@ final class WhereClause {
     }
 
     /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
-    private Optional<BoundTest> bind(PartnerTest test, Expression condition, Scope scope) {
+    private Optional<BoundTest> bind(SubqueryTest test, Expression condition, Scope scope) {
         FromBinder tables = new FromBinder(queries, Optional.of(scope), places);
         BoundFrom from = tables.all(test.select().from(), test.select().where());
         if (tables.reachesOut()) return Optional.empty();
@@ -158,8 +158,8 @@ final class WhereClause {
                 test.member().flatMap(columns -> one(scope.meant(columns.left()), inner.meant(columns.right())));
         if (test.member().isPresent() ? member.isEmpty() : between.isEmpty()) return Optional.empty();
         member.ifPresent(columns -> {
-            Slot left = scope.slots().get(columns.left());
-            Slot right = inner.slots().get(columns.right());
+            BoundColumn left = scope.slots().get(columns.left());
+            BoundColumn right = inner.slots().get(columns.right());
             binder.types().requireComparable(condition, left.name(), left.type(),
                     "the column " + right.name() + " of the query", right.type());
         });
@@ -168,13 +168,13 @@ final class WhereClause {
         List<Expression> more = new ArrayList<>();
         for (Expression each : between) equality(each, scope, inner).ifPresentOrElse(equal::add, () -> more.add(each));
         between.forEach(binder::condition);
-        Optional<BoundMore> bound = more.isEmpty() ? Optional.empty()
-                : Optional.of(new BoundMore(Expression.all(more), binder));
+        Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
+                : Optional.of(new ResidualCondition(Expression.all(more), binder));
         WhereClause within = new WhereClause(queries, places, test.select());
         BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
         return Optional.of(
-                new BoundTest(condition, test.kind(), new Later<>(() -> partners.stage().apply(Env.nothing())), binder,
-                        around -> new Partnership(equal,
+                new BoundTest(condition, test.kind(), new Lazy<>(() -> partners.stage().apply(Env.nothing())), binder,
+                        around -> new JoinCondition(equal,
                                 bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
                                 isNotIn ? member : Optional.empty())));
     }

@@ -108,7 +108,7 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
 
     /** Only the rows for which a condition is true. */
     public static QueryChange keeping(Expression condition) {
-        return new QueryChange.AddCondition(new Seat.Where(), condition);
+        return new QueryChange.AddCondition(new ConditionSite.Where(), condition);
     }
 
     /**

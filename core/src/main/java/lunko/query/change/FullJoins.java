@@ -9,12 +9,12 @@ import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
-import lunko.query.sql.FromItem.Joined;
+import lunko.query.sql.FromItem.JoinedTable;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.Select;
-import lunko.query.sql.QueryBody.SetOperation;
+import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
@@ -57,7 +57,7 @@ final class FullJoins {
         if (branches.size() == 1) return Optional
                 .of(new QueryExpression(branches.getFirst(), query.orderBy(), query.offset(), query.limit()));
         Optional<QueryBody> union = branches.stream().<QueryBody>map(branch -> branch)
-                .reduce((one, other) -> new SetOperation(SetOperator.UNION, !select.distinct(), one, other));
+                .reduce((one, other) -> new Compound(SetOperator.UNION, !select.distinct(), one, other));
         List<SortKey> order = query.orderBy().stream().flatMap(key -> ofResult(key).stream()).toList();
         return union.filter(_ -> order.size() == query.orderBy().size())
                 .map(all -> new QueryExpression(all, order, query.offset(), query.limit()));
@@ -90,16 +90,17 @@ final class FullJoins {
     /** The SELECTs whose rows together are those of this one; none, where it cannot be said so. */
     private List<Select> branches(Select select) {
         List<FromItem> from = select.from().stream().map(this::narrowed).toList();
-        Optional<Joined> full = from.stream().flatMap(item -> kept(item).stream()).findFirst();
+        Optional<JoinedTable> full = from.stream().flatMap(item -> kept(item).stream()).findFirst();
         if (full.isEmpty()) return Joins.in(from).stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER)
                 ? List.of() : List.of(with(select, from, select.where()));
-        Joined joined = full.get();
+        JoinedTable joined = full.get();
         Optional<ColumnName> key = required(joined).stream().filter(column -> isOf(column, joined.left())).findFirst();
         if (key.isEmpty()) return List.of();
         List<FromItem> lefts = Joins.changed(from, joined,
-                _ -> new Joined(joined.left(), JoinKind.LEFT_OUTER, joined.right(), joined.specification()));
-        List<FromItem> rights = Joins.changed(from, joined, _ -> new Joined(narrowed(joined.left(), List.of(key.get())),
-                JoinKind.RIGHT_OUTER, joined.right(), joined.specification()));
+                _ -> new JoinedTable(joined.left(), JoinKind.LEFT_OUTER, joined.right(), joined.specification()));
+        List<FromItem> rights =
+                Joins.changed(from, joined, _ -> new JoinedTable(narrowed(joined.left(), List.of(key.get())),
+                        JoinKind.RIGHT_OUTER, joined.right(), joined.specification()));
         Expression alone = new Expression.IsNull(key.get(), false);
         Expression where = Expression.all(Stream
                 .concat(Stream.of(alone), select.where().stream().flatMap(condition -> condition.conjuncts().stream()))
@@ -114,8 +115,8 @@ final class FullJoins {
     }
 
     /** A full join whose rows all come through the joins around it, each by itself. */
-    private static Optional<Joined> kept(FromItem item) {
-        if (!(item instanceof Joined joined)) return Optional.empty();
+    private static Optional<JoinedTable> kept(FromItem item) {
+        if (!(item instanceof JoinedTable joined)) return Optional.empty();
         return switch (joined.kind()) {
             case FULL_OUTER -> Optional.of(joined);
             case INNER, CROSS -> kept(joined.left()).or(() -> kept(joined.right()));
@@ -130,7 +131,7 @@ final class FullJoins {
      * take only such rows.
      */
     private FromItem narrowed(FromItem item) {
-        if (!(item instanceof Joined joined)) return item;
+        if (!(item instanceof JoinedTable joined)) return item;
         List<ColumnName> required = required(joined);
         FromItem left = narrowed(joined.left());
         FromItem right = narrowed(joined.right());
@@ -141,7 +142,7 @@ final class FullJoins {
 
     /** The same of a table of which only rows are taken in which none of these columns is NULL. */
     private FromItem narrowed(FromItem item, List<ColumnName> required) {
-        if (!(item instanceof Joined joined)) return item;
+        if (!(item instanceof JoinedTable joined)) return item;
         boolean left = required.stream().anyMatch(column -> isOf(column, joined.left()));
         boolean right = required.stream().anyMatch(column -> isOf(column, joined.right()));
         JoinKind kind = joined.kind() != JoinKind.FULL_OUTER ? joined.kind() : left && right ? JoinKind.INNER
@@ -149,13 +150,13 @@ final class FullJoins {
         return rejoined(joined, narrowed(joined.left(), required), kind, narrowed(joined.right(), required));
     }
 
-    private static FromItem rejoined(Joined joined, FromItem left, JoinKind kind, FromItem right) {
+    private static FromItem rejoined(JoinedTable joined, FromItem left, JoinKind kind, FromItem right) {
         return left == joined.left() && kind == joined.kind() && right == joined.right() ? joined
-                : new Joined(left, kind, right, joined.specification());
+                : new JoinedTable(left, kind, right, joined.specification());
     }
 
     /** Columns that are NULL in no pair of a join, because its condition would not be true. */
-    private static List<ColumnName> required(Joined joined) {
+    private static List<ColumnName> required(JoinedTable joined) {
         return joined.specification() instanceof JoinSpecification.On(Expression condition)
                 ? condition.conjuncts().stream().flatMap(FullJoins::required)
                         .filter(ColumnName.class::isInstance).map(ColumnName.class::cast).toList()

@@ -12,21 +12,21 @@ public final class Joins {
     private Joins() {}
 
     /** All of them. */
-    public static List<FromItem.Joined> of(QueryExpression query) {
+    public static List<FromItem.JoinedTable> of(QueryExpression query) {
         return query.body() instanceof QueryBody.Select select ? in(select.from()) : List.of();
     }
 
     /** All of those in a FROM. */
-    static List<FromItem.Joined> in(List<FromItem> from) {
-        List<FromItem.Joined> joins = new ArrayList<>();
+    static List<FromItem.JoinedTable> in(List<FromItem> from) {
+        List<FromItem.JoinedTable> joins = new ArrayList<>();
         from.forEach(item -> collect(item, joins));
         return joins;
     }
 
-    private static void collect(FromItem item, List<FromItem.Joined> joins) {
+    private static void collect(FromItem item, List<FromItem.JoinedTable> joins) {
         switch (item) {
             case FromItem.NamedTable _,FromItem.DerivedTable _ -> {}
-            case FromItem.Joined joined -> {
+            case FromItem.JoinedTable joined -> {
                 collect(joined.left(), joins);
                 collect(joined.right(), joins);
                 joins.add(joined);
@@ -42,7 +42,7 @@ public final class Joins {
     }
 
     private static void addTables(FromItem item, List<FromItem> tables) {
-        if (item instanceof FromItem.Joined joined) {
+        if (item instanceof FromItem.JoinedTable joined) {
             addTables(joined.left(), tables);
             addTables(joined.right(), tables);
         } else {
@@ -57,10 +57,10 @@ public final class Joins {
 
     private static FromItem changed(FromItem item, FromItem part, UnaryOperator<FromItem> change) {
         if (item == part) return change.apply(item);
-        if (!(item instanceof FromItem.Joined joined)) return item;
+        if (!(item instanceof FromItem.JoinedTable joined)) return item;
         FromItem left = changed(joined.left(), part, change);
         FromItem right = changed(joined.right(), part, change);
         return left == joined.left() && right == joined.right() ? joined
-                : new FromItem.Joined(left, joined.kind(), right, joined.specification());
+                : new FromItem.JoinedTable(left, joined.kind(), right, joined.specification());
     }
 }

@@ -10,7 +10,7 @@ import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Expression.Comparison;
 import lunko.query.sql.FromItem;
-import lunko.query.sql.FromItem.Joined;
+import lunko.query.sql.FromItem.JoinedTable;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
@@ -29,7 +29,7 @@ final class MergedColumns {
     private record Visible(String name, Optional<Name> table, Expression of) {}
 
     /** A table of FROM without NATURAL and USING, and its columns as they were with them. */
-    private record Said(FromItem item, List<Visible> columns) {}
+    private record Unmerged(FromItem item, List<Visible> columns) {}
 
     private final List<Table> tables;
 
@@ -51,18 +51,18 @@ final class MergedColumns {
                 .map(column -> new ColumnName(column.table(), Name.of(column.name()))).toList();
     }
 
-    static boolean merges(Joined joined) {
+    static boolean merges(JoinedTable joined) {
         return joined.specification() instanceof JoinSpecification.Natural
                 || joined.specification() instanceof JoinSpecification.Using;
     }
 
     private Optional<QueryExpression> without(QueryExpression query, Select select) {
-        List<Said> from = select.from().stream().flatMap(item -> said(item).stream()).toList();
+        List<Unmerged> from = select.from().stream().flatMap(item -> said(item).stream()).toList();
         if (from.size() < select.from().size()) return Optional.empty();
         List<Visible> columns = from.stream().flatMap(said -> said.columns().stream()).toList();
         List<SelectItem> items = select.items().stream().flatMap(item -> items(item, columns)).toList();
         UnaryOperator<Expression> in = expression -> named(expression, columns);
-        Select said = new Select(select.distinct(), items, from.stream().map(Said::item).toList(),
+        Select said = new Select(select.distinct(), items, from.stream().map(Unmerged::item).toList(),
                 select.where().map(in), select.groupBy().stream().map(in).toList(), select.having().map(in));
         List<SortKey> order = query.orderBy().stream().map(key -> isOfResult(key.by(), items) ? key
                 : new SortKey(in.apply(key.by()), key.descending(), key.nulls())).toList();
@@ -90,22 +90,22 @@ final class MergedColumns {
                         && name.filter(own -> own.means(column.text())).isPresent());
     }
 
-    private Optional<Said> said(FromItem item) {
+    private Optional<Unmerged> said(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable _ -> Outline.named(item, tables).map(table -> new Said(item, table.columns()
+            case FromItem.NamedTable _ -> Outline.named(item, tables).map(table -> new Unmerged(item, table.columns()
                     .stream().map(column -> new Visible(column.column().text(), column.table(), column)).toList()));
             case FromItem.DerivedTable _ -> Optional.empty();
-            case Joined joined ->
+            case JoinedTable joined ->
                 said(joined.left()).flatMap(left -> said(joined.right()).map(right -> said(joined, left, right)));
         };
     }
 
-    private static Said said(Joined joined, Said left, Said right) {
+    private static Unmerged said(JoinedTable joined, Unmerged left, Unmerged right) {
         List<Visible> both = both(left.columns(), right.columns());
         return switch (joined.specification()) {
             case JoinSpecification.Nothing nothing ->
-                new Said(new Joined(left.item(), joined.kind(), right.item(), nothing), both);
-            case JoinSpecification.On(Expression condition) -> new Said(new Joined(left.item(), joined.kind(),
+                new Unmerged(new JoinedTable(left.item(), joined.kind(), right.item(), nothing), both);
+            case JoinSpecification.On(Expression condition) -> new Unmerged(new JoinedTable(left.item(), joined.kind(),
                     right.item(), new JoinSpecification.On(named(condition, both))), both);
             case JoinSpecification.Using(List<Name> names) -> merged(joined.kind(), left, right, names);
             case JoinSpecification.Natural _ -> merged(joined.kind(), left, right,
@@ -115,7 +115,7 @@ final class MergedColumns {
         };
     }
 
-    private static Said merged(JoinKind kind, Said left, Said right, List<Name> names) {
+    private static Unmerged merged(JoinKind kind, Unmerged left, Unmerged right, List<Name> names) {
         List<Visible> columns = new ArrayList<>();
         List<Expression> equal = new ArrayList<>();
         for (Name name : names) {
@@ -128,13 +128,15 @@ final class MergedColumns {
                 .filter(column -> names.stream().noneMatch(name -> name.means(column.name()))).forEach(columns::add);
         // Nothing in common: every row meets every row, and an outer join keeps its own where the other side has none.
         if (equal.isEmpty() && kind != JoinKind.INNER) equal.add(Expression.ALWAYS);
-        return new Said(
-                equal.isEmpty() ? new Joined(left.item(), JoinKind.CROSS, right.item(), new JoinSpecification.Nothing())
-                        : new Joined(left.item(), kind, right.item(), new JoinSpecification.On(Expression.all(equal))),
+        return new Unmerged(
+                equal.isEmpty()
+                        ? new JoinedTable(left.item(), JoinKind.CROSS, right.item(), new JoinSpecification.Nothing())
+                        : new JoinedTable(left.item(), kind, right.item(),
+                                new JoinSpecification.On(Expression.all(equal))),
                 columns);
     }
 
-    private static Visible meant(Said side, Name name) {
+    private static Visible meant(Unmerged side, Name name) {
         return side.columns().stream().filter(column -> name.means(column.name())).findFirst().orElseThrow();
     }
 

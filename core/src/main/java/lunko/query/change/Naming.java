@@ -38,7 +38,7 @@ record Naming(Name from, Name to) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> Optional.of(alias.orElse(table));
             case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias;
-            case FromItem.Joined _ -> Optional.empty();
+            case FromItem.JoinedTable _ -> Optional.empty();
         };
     }
 
@@ -52,7 +52,7 @@ record Naming(Name from, Name to) {
             case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));
             case FromItem.DerivedTable(QueryExpression query, var _) ->
                 new FromItem.DerivedTable(query, Optional.of(alias));
-            case FromItem.Joined joined -> joined;
+            case FromItem.JoinedTable joined -> joined;
         };
     }
 
@@ -65,8 +65,8 @@ record Naming(Name from, Name to) {
     private QueryBody in(QueryBody body) {
         return switch (body) {
             case QueryBody.Nested(QueryExpression query) -> new QueryBody.Nested(in(query));
-            case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) ->
-                new QueryBody.SetOperation(operator, all, in(left), in(right));
+            case QueryBody.Compound(var operator, boolean all, QueryBody left, QueryBody right) ->
+                new QueryBody.Compound(operator, all, in(left), in(right));
             case QueryBody.Select select ->
                 new QueryBody.Select(select.distinct(), kept(select.items(), this::in), kept(select.from(), this::in),
                         select.where().map(this::in), kept(select.groupBy(), this::in), select.having().map(this::in));
@@ -85,8 +85,8 @@ record Naming(Name from, Name to) {
     private FromItem in(FromItem item) {
         return switch (item) {
             case FromItem.NamedTable _,FromItem.DerivedTable _ -> item;
-            case FromItem.Joined(FromItem left, var kind, FromItem right, JoinSpecification specification) ->
-                new FromItem.Joined(in(left), kind, in(right), switch (specification) {
+            case FromItem.JoinedTable(FromItem left, var kind, FromItem right, JoinSpecification specification) ->
+                new FromItem.JoinedTable(in(left), kind, in(right), switch (specification) {
                     case JoinSpecification.On(Expression condition) -> new JoinSpecification.On(in(condition));
                     case JoinSpecification.Nothing _,JoinSpecification.Natural _,JoinSpecification.Using _ ->
                         specification;

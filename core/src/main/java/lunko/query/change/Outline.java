@@ -23,15 +23,16 @@ import lunko.table.Table;
  * @param tables the tables of its FROM, from left to right
  * @param items the columns it shows; all of the tables, where it says *
  */
-public record Outline(List<Named> tables, List<SelectItem.Item> items) {
+public record Outline(List<OutlinedTable> tables, List<SelectItem.Item> items) {
 
     /** A table of FROM: its own name and what it is called in the query, and its columns as they are named there. */
-    public record Named(String table, Name called, List<ColumnName> columns) {}
+    public record OutlinedTable(String table, Name called, List<ColumnName> columns) {}
 
     /** The outline of a query over tables; nothing, if it puts several together. */
     public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
         if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
-        List<Named> named = Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
+        List<OutlinedTable> named =
+                Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
         List<ColumnName> all =
                 Joins.of(query).stream().anyMatch(MergedColumns::merges) ? MergedColumns.all(select.from(), tables)
                         : named.stream().flatMap(table -> table.columns().stream()).toList();
@@ -39,15 +40,16 @@ public record Outline(List<Named> tables, List<SelectItem.Item> items) {
                 .of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
     }
 
-    static Optional<Named> named(FromItem item, List<Table> tables) {
+    static Optional<OutlinedTable> named(FromItem item, List<Table> tables) {
         if (!(item instanceof FromItem.NamedTable(Name own, Optional<Name> alias))) return Optional.empty();
         Name called = alias.orElse(own);
-        return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new Named(table.name(),
+        return tables.stream().filter(table -> own.means(table.name())).findFirst().map(table -> new OutlinedTable(
+                table.name(),
                 called,
                 table.columns().stream().map(Column::name).map(column -> ColumnName.of(called, column)).toList()));
     }
 
-    private static Stream<SelectItem.Item> items(SelectItem item, List<Named> tables, List<ColumnName> all) {
+    private static Stream<SelectItem.Item> items(SelectItem item, List<OutlinedTable> tables, List<ColumnName> all) {
         return switch (item) {
             case SelectItem.Everything _ -> all.stream().map(Outline::item);
             case SelectItem.EverythingOf(Name wanted) ->

@@ -63,7 +63,7 @@ record PlainForms(PlainJoin join) {
     private QueryExpression combined(boolean all, Optional<Expression> where) {
         QueryBody left = select(false, EVERYTHING, joined(JoinKind.LEFT_OUTER, Side.LEFT), Optional.empty());
         QueryBody right = select(false, EVERYTHING, joined(JoinKind.RIGHT_OUTER, Side.LEFT), where);
-        return QueryExpression.of(new QueryBody.SetOperation(SetOperator.UNION, all, left, right));
+        return QueryExpression.of(new QueryBody.Compound(SetOperator.UNION, all, left, right));
     }
 
     private static Select select(boolean distinct, List<SelectItem> items, FromItem from, Optional<Expression> where) {
@@ -80,11 +80,12 @@ record PlainForms(PlainJoin join) {
 
     private FromItem joined(JoinKind kind, Side first) {
         Expression condition = Expression.all(join.on().stream().map(join::equal).toList());
-        return new FromItem.Joined(table(first), kind, table(first.opposite()), new JoinSpecification.On(condition));
+        return new FromItem.JoinedTable(table(first), kind, table(first.opposite()),
+                new JoinSpecification.On(condition));
     }
 
     private FromItem table(Side side) {
-        PlainJoin.Named named = join.on(side);
+        PlainJoin.TableAlias named = join.on(side);
         boolean bare = named.alias().equals(named.table());
         return new FromItem.NamedTable(Name.of(named.table()),
                 bare ? Optional.empty() : Optional.of(Name.of(named.alias())));

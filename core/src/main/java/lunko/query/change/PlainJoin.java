@@ -26,10 +26,10 @@ import lunko.table.Table;
  * @param on the columns that must be equal
  * @param natural whether they are those of the same name, and come into the result once (ISO/IEC 9075-2, joined table)
  */
-public record PlainJoin(Named left, JoinKind kind, Named right, List<KeyPair> on, boolean natural) {
+public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<KeyPair> on, boolean natural) {
 
     /** A table by name, and the alias that its columns are qualified with. */
-    public record Named(String table, String alias) {
+    public record TableAlias(String table, String alias) {
 
         private FromItem item() {
             return new FromItem.NamedTable(Name.of(table), Optional.of(Name.of(alias)));
@@ -50,7 +50,8 @@ public record PlainJoin(Named left, JoinKind kind, Named right, List<KeyPair> on
         String l = initial(left);
         String r = initial(right);
         boolean clear = !l.isEmpty() && !r.isEmpty() && !l.equals(r);
-        return new PlainJoin(new Named(left.name(), clear ? l : "l"), kind, new Named(right.name(), clear ? r : "r"),
+        return new PlainJoin(new TableAlias(left.name(), clear ? l : "l"), kind,
+                new TableAlias(right.name(), clear ? r : "r"),
                 on, false);
     }
 
@@ -87,7 +88,7 @@ public record PlainJoin(Named left, JoinKind kind, Named right, List<KeyPair> on
     }
 
     /** The table on a side. */
-    public Named on(Side side) {
+    public TableAlias on(Side side) {
         return side.of(left, right);
     }
 
@@ -128,7 +129,7 @@ public record PlainJoin(Named left, JoinKind kind, Named right, List<KeyPair> on
                         : new JoinSpecification.Nothing();
         // What brings no pairs is a full join that a condition takes them away from.
         JoinKind words = kind.words().isPresent() ? kind : JoinKind.FULL_OUTER;
-        return select(new FromItem.Joined(left.item(), words, right.item(), specification),
+        return select(new FromItem.JoinedTable(left.item(), words, right.item(), specification),
                 kind.bringsPairs() || on.isEmpty() ? Optional.empty() : Optional.of(withoutPairs()));
     }
 

@@ -11,7 +11,6 @@ import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem.NamedTable;
-import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
@@ -21,14 +20,14 @@ import lunko.table.Table;
 final class PlainJoinReader {
 
     /** A table of the query, and what it is called there. */
-    private record Named(Table table, String alias) {
+    private record KnownTable(Table table, String alias) {
 
-        private PlainJoin.Named ref() {
-            return new PlainJoin.Named(table.name(), alias);
+        private PlainJoin.TableAlias ref() {
+            return new PlainJoin.TableAlias(table.name(), alias);
         }
 
         /** The column that a name means if it is one of this table. */
-        private Optional<String> column(ColumnName name, Named other) {
+        private Optional<String> column(ColumnName name, KnownTable other) {
             int own = IntStream.range(0, table.columns().size())
                     .filter(i -> name.column().means(table.columns().get(i).name())).findFirst().orElse(-1);
             boolean meant = name.table().map(owner -> owner.means(alias)).orElseGet(
@@ -55,8 +54,8 @@ final class PlainJoinReader {
         PlainJoinReader of = new PlainJoinReader(tables);
         if (select.from().size() != 1) return Optional.empty();
         return switch (select.from().getFirst()) {
-            case FromItem.Joined joined when select.where().isEmpty() -> of.joined(joined);
-            case FromItem.Joined joined ->
+            case FromItem.JoinedTable joined when select.where().isEmpty() -> of.joined(joined);
+            case FromItem.JoinedTable joined ->
                 of.joined(joined).filter(whole -> isWithoutPairs(whole, select.where().get()))
                         .map(whole -> whole.of(JoinKind.FULL_ANTI));
             case NamedTable table -> select.where()
@@ -70,7 +69,7 @@ final class PlainJoinReader {
                 && select.groupBy().isEmpty() && select.having().isEmpty();
     }
 
-    private Optional<PlainJoin> joined(FromItem.Joined joined) {
+    private Optional<PlainJoin> joined(FromItem.JoinedTable joined) {
         if (!(joined.left() instanceof NamedTable l) || !(joined.right() instanceof NamedTable r))
             return Optional.empty();
         return named(l).flatMap(left -> named(r).filter(right -> !right.alias().equalsIgnoreCase(left.alias()))
@@ -123,21 +122,21 @@ final class PlainJoinReader {
         return named(asked).flatMap(
                 outer -> named(other).filter(inner -> !inner.alias().equalsIgnoreCase(outer.alias())).flatMap(inner -> {
                     boolean fromRight = outer.table().name().equals(right) && !inner.table().name().equals(right);
-                    Named one = fromRight ? inner : outer;
-                    Named two = fromRight ? outer : inner;
+                    KnownTable one = fromRight ? inner : outer;
+                    KnownTable two = fromRight ? outer : inner;
                     return pairs(condition, one, two).map(
                             pairs -> new PlainJoin(one.ref(), fromRight ? kind.mirrored() : kind, two.ref(), pairs,
                                     false));
                 }));
     }
 
-    private Optional<Named> named(NamedTable item) {
+    private Optional<KnownTable> named(NamedTable item) {
         return tables.stream().filter(table -> item.table().means(table.name())).findFirst()
-                .map(table -> new Named(table, item.alias().orElse(item.table()).text()));
+                .map(table -> new KnownTable(table, item.alias().orElse(item.table()).text()));
     }
 
     /** The columns that a condition wants to be equal, if that is all that it wants. */
-    private static Optional<List<KeyPair>> pairs(Expression condition, Named left, Named right) {
+    private static Optional<List<KeyPair>> pairs(Expression condition, KnownTable left, KnownTable right) {
         List<KeyPair> pairs = new ArrayList<>();
         for (Expression one : condition.conjuncts()) {
             Optional<KeyPair> pair = one.equalColumns().flatMap(equal -> pair(equal.left(), equal.right(), left, right)
@@ -148,7 +147,7 @@ final class PlainJoinReader {
         return Optional.of(pairs);
     }
 
-    private static Optional<KeyPair> pair(ColumnName a, ColumnName b, Named left, Named right) {
+    private static Optional<KeyPair> pair(ColumnName a, ColumnName b, KnownTable left, KnownTable right) {
         return left.column(a, right).flatMap(l -> right.column(b, left).map(r -> new KeyPair(l, r)));
     }
 }

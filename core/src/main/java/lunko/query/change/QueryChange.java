@@ -30,16 +30,16 @@ public sealed interface QueryChange {
     record OfKind(int join, JoinKind kind, JoinSpecification otherwise) implements QueryChange {}
 
     /** One more condition. */
-    record AddCondition(Seat seat, Expression condition) implements QueryChange {}
+    record AddCondition(ConditionSite seat, Expression condition) implements QueryChange {}
 
     /** Another condition in the place of one, counted from 0 among those that must all hold. */
-    record ChangeCondition(Seat seat, int number, Expression condition) implements QueryChange {}
+    record ChangeCondition(ConditionSite seat, int number, Expression condition) implements QueryChange {}
 
     /** A condition less, counted from 0 among those that must all hold. */
-    record DropCondition(Seat seat, int number) implements QueryChange {}
+    record DropCondition(ConditionSite seat, int number) implements QueryChange {}
 
     /** A condition sent from one place to another. */
-    record SendCondition(Seat from, int number, Seat to) implements QueryChange {}
+    record SendCondition(ConditionSite from, int number, ConditionSite to) implements QueryChange {}
 
     /** Other columns to show; equal rows once or as often as they come. */
     record Show(boolean distinct, List<SelectItem> items) implements QueryChange {}
@@ -71,20 +71,21 @@ public sealed interface QueryChange {
                 Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
             case OfKind(int join, JoinKind kind, JoinSpecification otherwise) ->
                 join(query, join, joined -> ofKind(joined, kind, otherwise));
-            case AddCondition(Seat seat, Expression condition) -> conditions(query, seat, all -> {
+            case AddCondition(ConditionSite seat, Expression condition) -> conditions(query, seat, all -> {
                 if (all.equals(List.of(Expression.ALWAYS))) all.clear();
                 all.add(condition);
                 return all;
             });
-            case ChangeCondition(Seat seat, int number, Expression condition) -> conditions(query, seat, all -> {
-                all.set(number, condition);
-                return all;
-            });
-            case DropCondition(Seat seat, int number) -> conditions(query, seat, all -> {
+            case ChangeCondition(ConditionSite seat, int number, Expression condition) ->
+                conditions(query, seat, all -> {
+                    all.set(number, condition);
+                    return all;
+                });
+            case DropCondition(ConditionSite seat, int number) -> conditions(query, seat, all -> {
                 all.remove(number);
                 return all;
             });
-            case SendCondition(Seat from, int number, Seat to) ->
+            case SendCondition(ConditionSite from, int number, ConditionSite to) ->
                 select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
                         .map(all -> taken(query, from, number, all.size())
                                 .then(new AddCondition(to, all.get(number))::applyTo))
@@ -94,8 +95,8 @@ public sealed interface QueryChange {
                         select.where(), select.groupBy(), select.having())));
             case AddTable(JoinKind kind, FromItem table, JoinSpecification on) ->
                 select(query).map(select -> with(query, with(select, joining(select.from(), kind, table, on))));
-            case DropTable(int join) -> join(query, join, FromItem.Joined::left);
-            case Swap(int join) -> join(query, join, joined -> new FromItem.Joined(joined.right(),
+            case DropTable(int join) -> join(query, join, FromItem.JoinedTable::left);
+            case Swap(int join) -> join(query, join, joined -> new FromItem.JoinedTable(joined.right(),
                     joined.kind().mirrored(), joined.left(), joined.specification()));
             case Call(int table, Name alias) ->
                 select(query).then(select -> Naming.calling(query, select, table, alias));
@@ -106,13 +107,14 @@ public sealed interface QueryChange {
      * The query without a condition that goes elsewhere. If it is the only one of a join, every pair is there: an inner
      * join becomes a cross join, and any other has what is always true.
      */
-    private static Checked<QueryExpression> taken(QueryExpression query, Seat from, int number, int all) {
-        if (!(from instanceof Seat.On(int join)) || all > 1) return new DropCondition(from, number).applyTo(query);
+    private static Checked<QueryExpression> taken(QueryExpression query, ConditionSite from, int number, int all) {
+        if (!(from instanceof ConditionSite.On(int join)) || all > 1)
+            return new DropCondition(from, number).applyTo(query);
         return join(query, join,
                 joined -> joined.kind() == JoinKind.INNER
-                        ? new FromItem.Joined(joined.left(), JoinKind.CROSS, joined.right(),
+                        ? new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, joined.right(),
                                 new JoinSpecification.Nothing())
-                        : new FromItem.Joined(joined.left(), joined.kind(), joined.right(),
+                        : new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
                                 new JoinSpecification.On(Expression.ALWAYS)));
     }
 
@@ -123,8 +125,8 @@ public sealed interface QueryChange {
             case AddCondition _ -> "add a condition";
             case ChangeCondition _ -> "change a condition";
             case DropCondition _ -> "take out a condition";
-            case SendCondition(Seat _, int _, Seat to) ->
-                "send a condition to " + (to instanceof Seat.Where ? "WHERE" : "ON");
+            case SendCondition(ConditionSite _, int _, ConditionSite to) ->
+                "send a condition to " + (to instanceof ConditionSite.Where ? "WHERE" : "ON");
             case Show _ -> "choose columns";
             case SortBy _ -> "sort";
             case First _ -> "take the first rows";
@@ -135,18 +137,18 @@ public sealed interface QueryChange {
         };
     }
 
-    private static FromItem ofKind(FromItem.Joined joined, JoinKind kind, JoinSpecification otherwise) {
+    private static FromItem ofKind(FromItem.JoinedTable joined, JoinKind kind, JoinSpecification otherwise) {
         JoinSpecification now = joined.specification();
         boolean natural = now instanceof JoinSpecification.Natural;
         JoinSpecification specification = !kind.compares() ? new JoinSpecification.Nothing()
                 : now instanceof JoinSpecification.Nothing || natural && !kind.canBeNatural() ? otherwise : now;
-        return new FromItem.Joined(joined.left(), kind, joined.right(), specification);
+        return new FromItem.JoinedTable(joined.left(), kind, joined.right(), specification);
     }
 
     private static List<FromItem> joining(List<FromItem> from, JoinKind kind, FromItem table, JoinSpecification on) {
         List<FromItem> all = new ArrayList<>(from);
         if (all.isEmpty()) all.add(table);
-        else all.set(all.size() - 1, new FromItem.Joined(all.getLast(), kind, table, on));
+        else all.set(all.size() - 1, new FromItem.JoinedTable(all.getLast(), kind, table, on));
         return all;
     }
 
@@ -157,18 +159,18 @@ public sealed interface QueryChange {
     }
 
     private static Checked<QueryExpression> join(QueryExpression query, int number,
-            Function<FromItem.Joined, FromItem> change) {
+            Function<FromItem.JoinedTable, FromItem> change) {
         return select(query).then(select -> {
-            List<FromItem.Joined> joins = Joins.of(query);
+            List<FromItem.JoinedTable> joins = Joins.of(query);
             if (number < 0 || number >= joins.size())
                 return Checked.invalid("There is no such join in the query any more.");
-            FromItem.Joined join = joins.get(number);
+            FromItem.JoinedTable join = joins.get(number);
             return Checked
                     .valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
         });
     }
 
-    private static Checked<QueryExpression> conditions(QueryExpression query, Seat seat,
+    private static Checked<QueryExpression> conditions(QueryExpression query, ConditionSite seat,
             UnaryOperator<List<Expression>> change) {
         return select(query).then(select -> {
             Optional<List<Expression>> there = Conditions.at(select, seat);
@@ -176,14 +178,14 @@ public sealed interface QueryChange {
                 return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
             List<Expression> changed = change.apply(new ArrayList<>(there.get()));
             return switch (seat) {
-                case Seat.Where _ -> Checked.valid(with(query,
+                case ConditionSite.Where _ -> Checked.valid(with(query,
                         new QueryBody.Select(select.distinct(), select.items(), select.from(),
                                 changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)),
                                 select.groupBy(), select.having())));
-                case Seat.On _ when changed.isEmpty() ->
+                case ConditionSite.On _ when changed.isEmpty() ->
                     Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
-                case Seat.On(int join) -> join(query, join,
-                        joined -> new FromItem.Joined(joined.left(),
+                case ConditionSite.On(int join) -> join(query, join,
+                        joined -> new FromItem.JoinedTable(joined.left(),
                                 joined.kind().compares() ? joined.kind() : JoinKind.INNER, joined.right(),
                                 new JoinSpecification.On(Expression.all(changed))));
             };

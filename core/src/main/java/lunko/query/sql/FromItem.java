@@ -14,10 +14,11 @@ public sealed interface FromItem {
     record DerivedTable(QueryExpression query, Optional<Name> alias) implements FromItem {}
 
     /** Two tables joined, by a kind that SQL has words for. */
-    record Joined(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification) implements FromItem {
+    record JoinedTable(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification)
+            implements FromItem {
 
         /** Refuses the kinds that can be said by a condition only. */
-        public Joined {
+        public JoinedTable {
             if (kind.words().isEmpty()) throw new IllegalArgumentException("no words of SQL for " + kind.withArticle());
         }
     }

@@ -11,7 +11,7 @@ public sealed interface QueryBody {
             List<Expression> groupBy, Optional<Expression> having) implements QueryBody {}
 
     /** Rows of two queries, put together; each row as often as it comes if {@code all}, once if not. */
-    record SetOperation(SetOperator operator, boolean all, QueryBody left, QueryBody right) implements QueryBody {}
+    record Compound(SetOperator operator, boolean all, QueryBody left, QueryBody right) implements QueryBody {}
 
     /** A query in parentheses. */
     record Nested(QueryExpression query) implements QueryBody {}

@@ -15,7 +15,7 @@ public record QueryExpression(QueryBody body, List<SortKey> orderBy, OptionalLon
     /** The join that it is, if it takes all columns and rows of one and does nothing more with them. */
     public Optional<FromItem> loneJoin() {
         if (!equals(of(body)) || !(body instanceof QueryBody.Select select) || select.from().size() != 1
-                || !(select.from().getFirst() instanceof FromItem.Joined joined))
+                || !(select.from().getFirst() instanceof FromItem.JoinedTable joined))
             return Optional.empty();
         QueryBody bare = new QueryBody.Select(false, List.of(new SelectItem.Everything()), select.from(),
                 Optional.empty(), List.of(), Optional.empty());

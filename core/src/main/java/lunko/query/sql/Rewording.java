@@ -103,7 +103,7 @@ public final class Rewording {
         if (before.equals(after)) return;
         if (before instanceof QueryBody.Select was && after instanceof QueryBody.Select is) {
             select(was, is);
-        } else if (before instanceof QueryBody.SetOperation was && after instanceof QueryBody.SetOperation is
+        } else if (before instanceof QueryBody.Compound was && after instanceof QueryBody.Compound is
                 && was.operator() == is.operator() && was.all() == is.all()) {
                     body(was.left(), is.left());
                     body(was.right(), is.right());
@@ -151,43 +151,46 @@ public final class Rewording {
 
     private void from(FromItem before, FromItem after, boolean right) {
         if (before.equals(after)) return;
-        if (after instanceof FromItem.Joined(FromItem left, var kind, FromItem added, JoinSpecification on)
+        if (after instanceof FromItem.JoinedTable(FromItem left, var kind, FromItem added, JoinSpecification on)
                 && left.equals(before) && !right) {
             // One more table: what was there stays where it is.
             String words = writer.table(
-                    new FromItem.Joined(new FromItem.NamedTable(Name.of("x"), Optional.empty()), kind, added, on))
+                    new FromItem.JoinedTable(new FromItem.NamedTable(Name.of("x"), Optional.empty()), kind, added, on))
                     .substring(1);
             stretch(before).ifPresentOrElse(there -> insert(there.end(),
                     layout(before).isEmpty() ? joinLayout(before) : layout(before), words.strip()),
                     () -> placed = false);
         } else
-            if (before instanceof FromItem.Joined(FromItem left, var _, var _, var _) && left.equals(after) && !right) {
-                stretch(left).flatMap(stays -> stretch(before).map(all -> new Change(stays.end(), all.end(), "")))
-                        .ifPresentOrElse(changes::add, () -> placed = false);
-            } else if (before instanceof FromItem.Joined was && after instanceof FromItem.Joined is
-                    && !isTurned(was, is)) {
-                        joined(was, is);
+            if (before instanceof FromItem.JoinedTable(FromItem left, var _, var _, var _) && left.equals(after)
+                    && !right) {
+                        stretch(left)
+                                .flatMap(stays -> stretch(before).map(all -> new Change(stays.end(), all.end(), "")))
+                                .ifPresentOrElse(changes::add, () -> placed = false);
                     } else
-                if (before instanceof FromItem.NamedTable(Name table, Optional<Name> alias)
-                        && after instanceof FromItem.NamedTable(Name same, Optional<Name> other)
-                        && table.equals(same) && alias.isPresent() && other.isPresent()) {
-                            replace(stretch(alias.get()), other.get().sql());
+                if (before instanceof FromItem.JoinedTable was && after instanceof FromItem.JoinedTable is
+                        && !isTurned(was, is)) {
+                            joined(was, is);
                         } else
-                    if (before instanceof FromItem.DerivedTable(QueryExpression was, Optional<Name> name)
-                            && after instanceof FromItem.DerivedTable(QueryExpression is, Optional<Name> same)
-                            && name.equals(same)) {
-                                query(was, is);
-                            } else {
-                                replace(stretch(before), writer.from(after, right));
-                            }
+                    if (before instanceof FromItem.NamedTable(Name table, Optional<Name> alias)
+                            && after instanceof FromItem.NamedTable(Name same, Optional<Name> other)
+                            && table.equals(same) && alias.isPresent() && other.isPresent()) {
+                                replace(stretch(alias.get()), other.get().sql());
+                            } else
+                        if (before instanceof FromItem.DerivedTable(QueryExpression was, Optional<Name> name)
+                                && after instanceof FromItem.DerivedTable(QueryExpression is, Optional<Name> same)
+                                && name.equals(same)) {
+                                    query(was, is);
+                                } else {
+                                    replace(stretch(before), writer.from(after, right));
+                                }
     }
 
     /** Whether two joins have each other's sides. */
-    private static boolean isTurned(FromItem.Joined one, FromItem.Joined other) {
-        return one.left().equals(other.right()) && other.left() instanceof FromItem.Joined;
+    private static boolean isTurned(FromItem.JoinedTable one, FromItem.JoinedTable other) {
+        return one.left().equals(other.right()) && other.left() instanceof FromItem.JoinedTable;
     }
 
-    private void joined(FromItem.Joined before, FromItem.Joined after) {
+    private void joined(FromItem.JoinedTable before, FromItem.JoinedTable after) {
         from(before.left(), after.left(), false);
         from(before.right(), after.right(), true);
         boolean wasNatural = before.specification() instanceof JoinSpecification.Natural;
@@ -340,7 +343,7 @@ public final class Rewording {
 
     /** The same for the joins of a FROM. */
     private String joinLayout(FromItem item) {
-        return item instanceof FromItem.Joined joined
+        return item instanceof FromItem.JoinedTable joined
                 ? script.words(joined, Clause.JOIN).map(there -> indent(there.start())).orElse("") : "";
     }
 

@@ -79,9 +79,9 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case SelectBodyContext t -> select(t.select());
             case NestedBodyContext t -> new QueryBody.Nested(query(t.query()));
-            case IntersectContext t -> new QueryBody.SetOperation(SetOperator.INTERSECT, all(t.quantifier()),
+            case IntersectContext t -> new QueryBody.Compound(SetOperator.INTERSECT, all(t.quantifier()),
                     body(t.queryBody(0)), body(t.queryBody(1)));
-            case UnionOrExceptContext t -> new QueryBody.SetOperation(
+            case UnionOrExceptContext t -> new QueryBody.Compound(
                     SetOperator.valueOf(t.op.getText().toUpperCase(Locale.ROOT)), all(t.quantifier()),
                     body(t.queryBody(0)), body(t.queryBody(1)));
             default -> throw unknown(tree);
@@ -119,21 +119,22 @@ final class SqlReader {
     private FromItem from(TableReferenceContext tree) {
         return at(tree, switch (tree) {
             case PrimaryReferenceContext t -> primary(t.tablePrimary());
-            case CrossJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), JoinKind.CROSS,
+            case CrossJoinContext t -> joined(new FromItem.JoinedTable(from(t.tableReference()), JoinKind.CROSS,
                     primary(t.tablePrimary()), new JoinSpecification.Nothing()), t.CROSS().getSymbol(),
                     t.JOIN().getSymbol(), null);
-            case NaturalJoinContext t -> joined(new FromItem.Joined(from(t.tableReference()), kind(t.joinType()),
+            case NaturalJoinContext t -> joined(new FromItem.JoinedTable(from(t.tableReference()), kind(t.joinType()),
                     primary(t.tablePrimary()), new JoinSpecification.Natural()), t.NATURAL().getSymbol(),
                     t.JOIN().getSymbol(), null);
-            case QualifiedJoinContext t -> joined(new FromItem.Joined(from(t.tableReference(0)), kind(t.joinType()),
-                    from(t.tableReference(1)), specification(t.joinSpecification())),
+            case QualifiedJoinContext t -> joined(
+                    new FromItem.JoinedTable(from(t.tableReference(0)), kind(t.joinType()),
+                            from(t.tableReference(1)), specification(t.joinSpecification())),
                     t.joinType() == null ? t.JOIN().getSymbol() : t.joinType().getStart(), t.JOIN().getSymbol(),
                     t.joinSpecification());
             default -> throw unknown(tree);
         });
     }
 
-    private FromItem.Joined joined(FromItem.Joined join, Token first, Token word,
+    private FromItem.JoinedTable joined(FromItem.JoinedTable join, Token first, Token word,
             JoinSpecificationContext specification) {
         spans.note(join, Clause.JOIN, source, first, word, word);
         if (specification != null)

@@ -64,7 +64,7 @@ public final class SqlWriter {
         return switch (body) {
             case QueryBody.Select select -> select(select);
             case QueryBody.Nested(QueryExpression query) -> "(" + query(query) + ")";
-            case QueryBody.SetOperation(var operator, boolean all, QueryBody left, QueryBody right) ->
+            case QueryBody.Compound(var operator, boolean all, QueryBody left, QueryBody right) ->
                 body(left) + " " + operator + (all ? " ALL " : " ") + body(right);
         };
     }
@@ -106,7 +106,7 @@ public final class SqlWriter {
     String from(FromItem item, boolean right) {
         Optional<String> own = known.apply(item);
         if (own.isEmpty()) return written(item, right);
-        return right && item instanceof FromItem.Joined ? "(" + own.get() + ")" : own.get();
+        return right && item instanceof FromItem.JoinedTable ? "(" + own.get() + ")" : own.get();
     }
 
     private String written(FromItem item, boolean right) {
@@ -115,11 +115,11 @@ public final class SqlWriter {
                 table.sql() + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias) ->
                 "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("");
-            case FromItem.Joined joined -> right ? "(" + joined(joined) + ")" : joined(joined);
+            case FromItem.JoinedTable joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }
 
-    private String joined(FromItem.Joined joined) {
+    private String joined(FromItem.JoinedTable joined) {
         boolean natural = joined.specification() instanceof JoinSpecification.Natural;
         return from(joined.left(), false) + (natural ? " NATURAL " : " ") + joined.kind().words().orElseThrow() + " "
                 + from(joined.right(), true) + specification(joined.specification());

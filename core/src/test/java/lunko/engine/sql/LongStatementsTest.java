@@ -11,7 +11,7 @@ import lunko.problem.Problem;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -49,7 +49,7 @@ class LongStatementsTest {
         String query = "SELECT COUNT(*) FROM t t0 " + IntStream.range(1, AS_LONG_AS_READ)
                 .mapToObj(i -> "JOIN t t" + i + " ON t" + (i - 1) + ".a = t" + i + ".a")
                 .collect(Collectors.joining(" "));
-        Timeline timeline = Timeline.of(answer(query).expect().stages().orElseThrow(), Way.ROWS);
+        Timeline timeline = Timeline.of(answer(query).expect().stages().orElseThrow(), JoinAlgorithm.ROWS);
         assertThat(timeline.at(timeline.last()).shown().why().text()).isEqualTo("The result has 1 row.");
     }
 

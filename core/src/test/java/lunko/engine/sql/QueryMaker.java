@@ -96,7 +96,7 @@ final class QueryMaker {
         QueryBody left = chance(4) ? setOperation(types) : select(types, List.of(), 1);
         var operator = pick(List.of(QueryBody.SetOperator.values()));
         boolean safe = operator != QueryBody.SetOperator.INTERSECT || left instanceof QueryBody.Select;
-        return new QueryBody.SetOperation(operator, random.nextBoolean(),
+        return new QueryBody.Compound(operator, random.nextBoolean(),
                 safe ? left : new QueryBody.Nested(QueryExpression.of(left)), select(types, List.of(), 1));
     }
 
@@ -163,11 +163,11 @@ final class QueryMaker {
         FromItem right = primary(added, 0);
         columns.addAll(added);
         JoinKind kind = pick(Stream.of(JoinKind.values()).filter(each -> each.words().isPresent()).toList());
-        if (!kind.compares()) return new FromItem.Joined(left, kind, right, new JoinSpecification.Nothing());
+        if (!kind.compares()) return new FromItem.JoinedTable(left, kind, right, new JoinSpecification.Nothing());
         List<Name> common = before.stream().map(Col::name)
                 .filter(name -> added.stream().anyMatch(col -> col.name().equals(name))).toList();
         if (firstJoin && !common.isEmpty() && chance(3)) {
-            return new FromItem.Joined(left, kind, right, chance(2) ? new JoinSpecification.Natural()
+            return new FromItem.JoinedTable(left, kind, right, chance(2) ? new JoinSpecification.Natural()
                     : new JoinSpecification.Using(List.of(pick(common))));
         }
         Col l = pick(before);
@@ -181,7 +181,7 @@ final class QueryMaker {
         // PostgreSQL has no full join on anything but equalities.
         if (kind != JoinKind.FULL_OUTER && chance(3)) on = new Expression.And(on, condition(columns, List.of(), 0));
         if (kind != JoinKind.FULL_OUTER && chance(6)) on = condition(columns, List.of(), 0);
-        return new FromItem.Joined(left, kind, right, new JoinSpecification.On(on));
+        return new FromItem.JoinedTable(left, kind, right, new JoinSpecification.On(on));
     }
 
     private FromItem primary(List<Col> columns, int depth) {

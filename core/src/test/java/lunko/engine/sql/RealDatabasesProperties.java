@@ -20,7 +20,7 @@ import lunko.steps.Part;
 import lunko.steps.PartFrame;
 import lunko.steps.RowFrame;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Table;
 import lunko.table.Type;
 import net.jqwik.api.EdgeCasesMode;
@@ -91,7 +91,7 @@ class RealDatabasesProperties {
             else assertThat(ours).as(theirText.get()).isEqualTo(theirs);
         }
         if (!steps) return;
-        for (Way way : Way.values()) {
+        for (JoinAlgorithm way : JoinAlgorithm.values()) {
             walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
             walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
         }

@@ -11,7 +11,7 @@ import lunko.table.Table;
 import lunko.table.Type;
 import org.junit.jupiter.api.Test;
 
-/** Drawn joins as SQL text. */
+/** LaneShape joins as SQL text. */
 class PlainJoinTest {
     private final Table hives = Table.empty("hives", new Column("no", Type.INTEGER), new Column("order", Type.TEXT));
     private final Table huts =

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import lunko.query.sql.Completion.Kind;
 import lunko.query.sql.Completion.Proposal;
-import lunko.query.sql.Lexeme;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;

@@ -85,9 +85,9 @@ public final class Queries extends DomainContextBase {
                 Arbitraries.just(new JoinSpecification.Natural()));
         return Arbitraries.oneOf(named,
                 Combinators.combine(query(0), name().optional()).as(FromItem.DerivedTable::new),
-                Combinators.combine(part, conditional, part, specification).as(FromItem.Joined::new),
+                Combinators.combine(part, conditional, part, specification).as(FromItem.JoinedTable::new),
                 Combinators.combine(part, part)
-                        .as((l, r) -> new FromItem.Joined(l, JoinKind.CROSS, r, new JoinSpecification.Nothing())));
+                        .as((l, r) -> new FromItem.JoinedTable(l, JoinKind.CROSS, r, new JoinSpecification.Nothing())));
     }
 
     private static Arbitrary<QueryBody> select(int depth) {
@@ -105,7 +105,7 @@ public final class Queries extends DomainContextBase {
                 Arbitraries.oneOf(select(depth - 1), query(depth - 1).map(QueryBody.Nested::new));
         return Arbitraries.frequencyOf(Tuple.of(3, select(depth)), Tuple.of(1,
                 Combinators.combine(Arbitraries.of(SetOperator.class), EITHER, operand, operand)
-                        .as(QueryBody.SetOperation::new)));
+                        .as(QueryBody.Compound::new)));
     }
 
     private static Arbitrary<QueryExpression> query(int depth) {

@@ -10,7 +10,7 @@ import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import lunko.query.JoinKind;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.grammar.SqlLexer;
@@ -62,11 +62,11 @@ class RewordingProperties {
         Expression light = condition("h.hive_no <> 3");
         assertChanged(new QueryChange.OfKind(0, JoinKind.FULL_OUTER, new JoinSpecification.Nothing()),
                 "LEFT OUTER JOIN", "FULL JOIN");
-        assertChanged(new QueryChange.AddCondition(new Seat.Where(), light), "h.hive_no < 4",
+        assertChanged(new QueryChange.AddCondition(new ConditionSite.Where(), light), "h.hive_no < 4",
                 "h.hive_no < 4 AND h.hive_no <> 3");
-        assertChanged(new QueryChange.SendCondition(new Seat.On(0), 1, new Seat.Where()),
+        assertChanged(new QueryChange.SendCondition(new ConditionSite.On(0), 1, new ConditionSite.Where()),
                 " AND k.village <> 'Ashholt' --", " --", "h.hive_no < 4", "h.hive_no < 4 AND k.village <> 'Ashholt'");
-        assertChanged(new QueryChange.SendCondition(new Seat.Where(), 0, new Seat.On(0)), "'Ashholt'",
+        assertChanged(new QueryChange.SendCondition(new ConditionSite.Where(), 0, new ConditionSite.On(0)), "'Ashholt'",
                 "'Ashholt' AND h.hive_no < 4", "WHERE h.hive_no < 4", "");
         assertChanged(new QueryChange.SortBy(List.of()), "\nORDER BY h.hive", "");
         assertChanged(new QueryChange.First(OptionalLong.of(2)), "ORDER BY h.hive",

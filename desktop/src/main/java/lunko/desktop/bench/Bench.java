@@ -63,7 +63,7 @@ final class Bench extends Pane {
                 .map(card -> lesson.lesson().get().table(card.getKey())).orElseThrow();
     }
 
-    private void show(KeyLook look) {
+    private void show(KeyInspection look) {
         Lesson now = look.lesson();
         List<String> tables = now.tables().stream().map(Table::name).toList();
         // A table with another name in the same place is the same table.

@@ -204,7 +204,7 @@ final class BenchCard extends VBox {
         return model.lesson().get().layout().isFolded(table);
     }
 
-    void show(KeyLook look) {
+    void show(KeyInspection look) {
         Lesson lesson = look.lesson();
         Scene scene = lesson.scene();
         shown = lesson.table(table);

@@ -16,13 +16,13 @@ public final class BenchModel {
     private static final int AT_ONCE = 2_000;
 
     private final LessonModel lesson;
-    private final ReadOnlyObjectWrapper<KeyLook> look;
+    private final ReadOnlyObjectWrapper<KeyInspection> look;
     private boolean atWork;
 
     /** The bench of a lesson. */
     public BenchModel(LessonModel lesson) {
         this.lesson = lesson;
-        look = new ReadOnlyObjectWrapper<>(KeyLook.before(lesson.lesson().get()));
+        look = new ReadOnlyObjectWrapper<>(KeyInspection.before(lesson.lesson().get()));
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
     }
@@ -33,19 +33,19 @@ public final class BenchModel {
     }
 
     /** What is known about the link at hand. */
-    ReadOnlyObjectProperty<KeyLook> look() {
+    ReadOnlyObjectProperty<KeyInspection> look() {
         return look.getReadOnlyProperty();
     }
 
     private void follow() {
         Lesson now = lesson.lesson().get();
-        KeyLook before = look.get();
+        KeyInspection before = look.get();
         if (lesson.mode().get() != Mode.TABLES || before.lesson() == now && !before.busy()) return;
         if (!before.busy() && before.lesson().tables().equals(now.tables())
                 && before.lesson().links().equals(now.links()) && isSameLink(before.lesson(), now)) {
             look.set(before.of(now));
         } else if (now.tables().stream().mapToInt(table -> table.rows().size()).sum() <= AT_ONCE) {
-            look.set(KeyLook.at(now));
+            look.set(KeyInspection.at(now));
         } else {
             look.set(before.lookingAt(now, isSameLink(before.lesson(), now)));
             if (!atWork) work(now);
@@ -56,7 +56,7 @@ public final class BenchModel {
     private void work(Lesson meant) {
         atWork = true;
         Thread.ofVirtual().name("key check").start(() -> {
-            KeyLook found = KeyLook.at(meant);
+            KeyInspection found = KeyInspection.at(meant);
             Platform.runLater(() -> {
                 atWork = false;
                 Lesson now = lesson.lesson().get();

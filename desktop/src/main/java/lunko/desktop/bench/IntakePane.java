@@ -17,10 +17,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.TableFiles;
-import lunko.exchange.Brought;
+import lunko.exchange.Imported;
 import lunko.exchange.Intake;
 import lunko.exchange.csv.Dialect;
-import lunko.exchange.sheet.Sheet;
+import lunko.exchange.sheet.Spreadsheet;
 import lunko.problem.Checked;
 import lunko.table.Table;
 
@@ -96,7 +96,7 @@ public final class IntakePane extends VBox {
     private void ofSheets(Form form, Intake.OfSheets found) {
         List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1)
                 .mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
-        List<String> names = found.sheets().stream().map(Sheet::name).toList();
+        List<String> names = found.sheets().stream().map(Spreadsheet::name).toList();
         ChoiceBox<Optional<Integer>> sheet =
                 choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> {});
         TextField range = new TextField();
@@ -136,7 +136,7 @@ public final class IntakePane extends VBox {
     }
 
     private void show() {
-        Checked<Brought> tables = intake.tables();
+        Checked<Imported> tables = intake.tables();
         take.setDisable(tables instanceof Checked.Invalid);
         tables.handle(brought -> {
             Table first = brought.tables().getFirst();

@@ -14,9 +14,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.KindTiles;
 import lunko.desktop.look.PhraseFlow;
-import lunko.insight.Finding;
-import lunko.insight.KeyCheck;
-import lunko.insight.Repair;
+import lunko.insight.keys.KeyFinding;
+import lunko.insight.keys.KeyCheck;
+import lunko.insight.keys.Repair;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
@@ -52,7 +52,7 @@ final class KeyCheckCard extends VBox {
         model.look().subscribe(look -> show(look));
     }
 
-    private void show(KeyLook look) {
+    private void show(KeyInspection look) {
         // What was found last stays to be seen until there is something new.
         if (look.busy() && look.check().isPresent()) return;
         content.getChildren().clear();
@@ -87,7 +87,7 @@ final class KeyCheckCard extends VBox {
     }
 
     private void show(KeyCheck check, Lesson lesson) {
-        Finding.of(check, lesson.staged().on()).forEach(finding -> content.getChildren().add(line(finding)));
+        KeyFinding.of(check, lesson.staged().on()).forEach(finding -> content.getChildren().add(line(finding)));
     }
 
     /** Links that nobody has drawn. */
@@ -112,7 +112,7 @@ final class KeyCheckCard extends VBox {
         }
     }
 
-    private Node line(Finding finding) {
+    private Node line(KeyFinding finding) {
         Region mark = new Region();
         mark.getStyleClass().addAll("mark-square", finding.mark().name().toLowerCase(Locale.ROOT).replace('_', '-'));
         Label headline = new Label(finding.headline());

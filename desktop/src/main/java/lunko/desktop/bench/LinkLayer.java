@@ -40,7 +40,7 @@ final class LinkLayer extends Pane {
     private final BenchModel model;
     private final Pane behind = new Pane();
     private final Line drawn = new Line();
-    private final List<Shown> shown = new ArrayList<>();
+    private final List<LinkNodes> shown = new ArrayList<>();
     private List<Link> links = List.of();
     private Scene scene = Scene.of("", JoinKind.INNER, "");
 
@@ -55,7 +55,7 @@ final class LinkLayer extends Pane {
     }
 
     /** A pair of columns that is drawn. */
-    private record Drawn(CubicCurve curve, Circle from, Circle to) {
+    private record PairCurve(CubicCurve curve, Circle from, Circle to) {
 
         void along(Curve way) {
             curve.setStartX(way.start().getX());
@@ -74,7 +74,7 @@ final class LinkLayer extends Pane {
     }
 
     /** A link that is drawn: its pairs, and what is said in the middle of it. */
-    private record Shown(Link link, List<Drawn> pairs, Button pill) {}
+    private record LinkNodes(Link link, List<PairCurve> pairs, Button pill) {}
 
     /** The way of a cubic curve. */
     private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
@@ -97,9 +97,9 @@ final class LinkLayer extends Pane {
     }
 
     /** Makes what is to be drawn of a lesson, where that is not there yet, and says what is known of it. */
-    void show(KeyLook look) {
+    void show(KeyInspection look) {
         if (!look.lesson().links().equals(links) || !look.lesson().scene().equals(scene)) make(look.lesson());
-        for (Shown one : shown) {
+        for (LinkNodes one : shown) {
             String many = Optional.ofNullable(look.many().get(one.link()))
                     .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned))
                     .orElse("…");
@@ -122,12 +122,12 @@ final class LinkLayer extends Pane {
         for (Link link : lesson.links()) {
             Optional<Link> seen = link.between(scene.left(), scene.right());
             Link as = seen.orElse(link);
-            shown.add(new Shown(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(),
+            shown.add(new LinkNodes(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(),
                     pill(as, seen.isPresent())));
         }
         List<Node> nodes = new ArrayList<>();
         List<Node> hidden = new ArrayList<>();
-        for (Shown one : shown) {
+        for (LinkNodes one : shown) {
             boolean atHand = one.link().left().equals(scene.left()) && one.link().right().equals(scene.right());
             one.pairs().forEach(pair -> {
                 (atHand ? nodes : hidden).add(pair.curve());
@@ -140,12 +140,12 @@ final class LinkLayer extends Pane {
         getChildren().setAll(nodes);
     }
 
-    private static Drawn drawn(boolean atHand) {
+    private static PairCurve drawn(boolean atHand) {
         CubicCurve curve = new CubicCurve();
         curve.getStyleClass().add("key-link");
         curve.pseudoClassStateChanged(AT_HAND, atHand);
         curve.setMouseTransparent(true);
-        return new Drawn(curve, end(Side.LEFT, atHand), end(Side.RIGHT, atHand));
+        return new PairCurve(curve, end(Side.LEFT, atHand), end(Side.RIGHT, atHand));
     }
 
     private static Circle end(Side side, boolean atHand) {
@@ -158,7 +158,7 @@ final class LinkLayer extends Pane {
 
     /** Puts the links where the cards are now. */
     void place(Function<String, BenchCard> cards) {
-        for (Shown one : shown) {
+        for (LinkNodes one : shown) {
             BenchCard left = cards.apply(one.link().left());
             BenchCard right = cards.apply(one.link().right());
             List<Point2D> middles = new ArrayList<>();

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import lunko.exchange.Brought;
+import lunko.exchange.Imported;
 import lunko.exchange.TableFormat;
 import lunko.exchange.TableSource;
 import lunko.exchange.lesson.LessonFile;
@@ -60,12 +60,12 @@ final class ConvertCommand implements Callable<Integer> {
         List<Link> links = new ArrayList<>();
         for (String one : from) {
             switch (TableSource.of(one).tables()) {
-                case Checked.Valid<Brought>(Brought read) -> {
+                case Checked.Valid<Imported>(Imported read) -> {
                     tables.addAll(read.tables());
                     links.addAll(read.set().links());
                     read.notes().forEach(spec.commandLine().getErr()::println);
                 }
-                case Checked.Invalid<Brought>(Problem problem) -> {
+                case Checked.Invalid<Imported>(Problem problem) -> {
                     return Checked.invalid(problem);
                 }
             }

@@ -12,7 +12,7 @@ import lunko.desktop.machine.Journal;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
-import lunko.desktop.show.Speed;
+import lunko.desktop.show.model.Speed;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Problem;

@@ -4,7 +4,7 @@ import java.util.Optional;
 import lunko.engine.Stage;
 import lunko.exchange.result.ResultFormat;
 import lunko.exchange.result.Steps;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import picocli.CommandLine.Option;
 
 /** How results are printed: the same for every command that prints some. */
@@ -18,7 +18,7 @@ final class OutputOptions {
 
     @Option(names = "--way", paramLabel = "WAY", defaultValue = "rows", description = "How the steps find equal "
             + "keys: ${COMPLETION-CANDIDATES}. The rows are the same.")
-    private Way way;
+    private JoinAlgorithm way;
 
     ResultFormat format() {
         return format;

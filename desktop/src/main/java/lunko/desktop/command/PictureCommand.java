@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.SheetKind;
-import lunko.desktop.show.Picture;
+import lunko.desktop.show.model.Picture;
 import lunko.engine.Equality;
 import lunko.engine.Stage;
 import lunko.lesson.Edit;
@@ -24,7 +24,7 @@ import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.Model.CommandSpec;
@@ -72,7 +72,7 @@ final class PictureCommand implements Callable<Integer> {
 
     @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS", description = "How rows are matched: "
             + "${COMPLETION-CANDIDATES}.")
-    private Way way;
+    private JoinAlgorithm way;
 
     @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of "
             + "two tables.")

@@ -17,12 +17,12 @@ import lunko.desktop.query.QueryPane;
 import lunko.desktop.query.SheetKind;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
-import lunko.desktop.show.Picture;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.Picture;
+import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
@@ -44,7 +44,8 @@ final class Snapshot {
      * The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started
      * offscreen.
      */
-    static Snapshot of(Lesson lesson, Mode mode, Way way, Picture picture, Theme theme, double width, double height) {
+    static Snapshot of(Lesson lesson, Mode mode, JoinAlgorithm way, Picture picture, Theme theme, double width,
+            double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
             appearance.theme().set(theme);

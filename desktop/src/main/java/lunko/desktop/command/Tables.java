@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import lunko.exchange.Brought;
+import lunko.exchange.Imported;
 import lunko.exchange.TableSource;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
@@ -24,14 +24,14 @@ record Tables(List<String> files, Consumer<String> said) {
     Checked<Lesson> lesson() {
         if (files.size() == 1 && LessonFile.is(Path.of(files.getFirst())))
             return LessonFile.read(Path.of(files.getFirst()));
-        List<Brought> brought = new ArrayList<>();
+        List<Imported> brought = new ArrayList<>();
         for (String file : files) {
             switch (TableSource.of(file).tables()) {
-                case Checked.Valid<Brought>(Brought read) -> {
+                case Checked.Valid<Imported>(Imported read) -> {
                     brought.add(read);
                     read.notes().forEach(said);
                 }
-                case Checked.Invalid<Brought>(Problem problem) -> {
+                case Checked.Invalid<Imported>(Problem problem) -> {
                     return Checked.invalid(problem);
                 }
             }

@@ -8,14 +8,14 @@ import java.util.List;
 import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
-import lunko.desktop.show.Picture;
+import lunko.desktop.show.model.Picture;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.show.Showing;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 
 /**
  * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window
@@ -58,7 +58,7 @@ final class Tour {
     private void tell(Lesson run) {
         out.println();
         out.println(run.scene().kind().title() + " join");
-        Showing.of(run, Way.ROWS).run().handle(shown -> {
+        Showing.of(run, JoinAlgorithm.ROWS).run().handle(shown -> {
             out.println(run.staged().sql());
             Timeline timeline = shown.timeline();
             long told = Math.min(timeline.last(), MOST_STEPS);
@@ -76,7 +76,8 @@ final class Tour {
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
         Snapshot snapshot =
-                Snapshot.of(run, Mode.SHOW, Way.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH, LunkoWindow.HEIGHT);
+                Snapshot.of(run, Mode.SHOW, JoinAlgorithm.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH,
+                        LunkoWindow.HEIGHT);
         String name = run.scene().kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));

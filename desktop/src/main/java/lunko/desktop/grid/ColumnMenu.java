@@ -9,7 +9,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import lunko.desktop.lesson.LessonModel;
-import lunko.insight.Retyping;
+import lunko.insight.keys.Retyping;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;

@@ -87,7 +87,7 @@ public final class ColumnWidths {
         return NUMBER_COLUMN + bar + needs.stream().mapToDouble(Need::values).sum();
     }
 
-    /** Leaves room for a scroll bar beside the rows, or, where all of them can be seen, none. */
+    /** Substitution room for a scroll bar beside the rows, or, where all of them can be seen, none. */
     public void scrolling(boolean down) {
         double now = down ? SCROLL_BAR : NO_BAR;
         if (now == bar) return;

@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
@@ -37,7 +37,7 @@ public final class FileActions {
 
     /** The actions on a model; the result is the one at hand, if the query can run. */
     public FileActions(LessonModel model, LessonFiles lessons, TableFiles files,
-            ObservableValue<Optional<Outcome>> result) {
+            ObservableValue<Optional<JoinResult>> result) {
         open = Action.of("Open a lesson…", Group.LESSON, lessons::chooseAndOpen,
                 new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
         begin = Action.of("Begin a new lesson", Group.LESSON, () -> {

@@ -12,8 +12,8 @@ import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lunko.desktop.work.Work;
-import lunko.engine.Outcome;
-import lunko.exchange.Brought;
+import lunko.engine.JoinResult;
+import lunko.exchange.Imported;
 import lunko.exchange.Intake;
 import lunko.exchange.TableFormat;
 import lunko.exchange.TableText;
@@ -79,14 +79,14 @@ public final class TableFiles {
         work.start("Reading " + file.getFileName(), watch -> Intake.of(file, watch),
                 (Checked<Intake> read) -> read.handle(intake -> {
                     switch (intake) {
-                        case Intake.Plain(_, Brought brought) -> take(brought, inPlaceOf);
+                        case Intake.Plain(_, Imported brought) -> take(brought, inPlaceOf);
                         case Intake.OfText _,Intake.OfSheets _ -> desk.show(intake, inPlaceOf);
                     }
                 }, model::say));
     }
 
     /** Takes tables in, beside those that are there or in the place of one, and says what was left out. */
-    public void take(Brought brought, Optional<String> inPlaceOf) {
+    public void take(Imported brought, Optional<String> inPlaceOf) {
         TableSet set = brought.set();
         boolean done = model.edit(inPlaceOf.<TableEdit>map(table -> new TableEdit.Replace(table, set))
                 .orElseGet(() -> new TableEdit.BringIn(set)));
@@ -98,7 +98,7 @@ public final class TableFiles {
         Clipboard clipboard = Clipboard.getSystemClipboard();
         TableText.read(Optional.ofNullable(clipboard.getHtml()), Optional.ofNullable(clipboard.getString()).orElse(""))
                 .handle(
-                        tables -> take(Brought.of(tables), inPlaceOf), this::refuse);
+                        tables -> take(Imported.of(tables), inPlaceOf), this::refuse);
     }
 
     /** Copies a table, for a spreadsheet, a page or Lunko itself. */
@@ -112,7 +112,7 @@ public final class TableFiles {
     }
 
     /** Writes the whole result, whatever step is at hand, to a CSV file. */
-    public void save(Outcome outcome, Path file) {
+    public void save(JoinResult outcome, Path file) {
         work.start("Writing " + file.getFileName(), watch -> new CsvWriter(outcome).write(file, watch),
                 (Checked<Long> written) -> written.handle(
                         rows -> model.say(new Notice.Success(
@@ -135,7 +135,7 @@ public final class TableFiles {
         chosen(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file, inPlaceOf));
     }
 
-    void chooseAndSave(Outcome outcome) {
+    void chooseAndSave(JoinResult outcome) {
         FileChooser chooser = chooser("Save the result as CSV", List.of(CSV));
         chooser.setInitialFileName(outcome.join().left().title() + "-" + outcome.join().right().title() + ".csv");
         chosen(chooser.showSaveDialog(window.get())).ifPresent(file -> save(outcome, file));

@@ -14,7 +14,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import lunko.insight.KindCount;
+import lunko.insight.picture.KindCount;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 

@@ -19,7 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.Notice;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -29,11 +29,11 @@ import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.change.Conditions;
-import lunko.query.change.Conditions.Seated;
+import lunko.query.change.Conditions.SitedCondition;
 import lunko.query.change.Joins;
 import lunko.query.change.Outline;
 import lunko.query.change.QueryChange;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
@@ -50,7 +50,7 @@ import org.kordamp.ikonli.feather.Feather;
  * The query put together without typing: its tables, columns, conditions, order and first rows, each a change of the
  * text.
  */
-final class BuildSheet extends Sheet {
+final class BuildSheet extends StageSheet {
     private static final int LEAST_CONDITION = 18;
     private static final int MOST_CONDITION = 60;
     private static final SqlWriter SQL = new SqlWriter();
@@ -58,10 +58,10 @@ final class BuildSheet extends Sheet {
     /** What has been swapped, and the lesson after it. */
     private record Swapped(WrittenQuery before, Lesson after) {}
 
-    private record Found(Swapped asked, Optional<Swapping> swapping) {}
+    private record SwapFound(Swapped asked, Optional<Swapping> swapping) {}
 
-    private final Latest<Swapped, Found> swapped = new Latest<>("swapped sides",
-            asked -> new Found(asked,
+    private final Latest<Swapped, SwapFound> swapped = new Latest<>("swapped sides",
+            asked -> new SwapFound(asked,
                     Swapping.of(asked.before(), asked.after().staged().query(), asked.after().tables())),
             found -> say(found.asked(), found.swapping()));
 
@@ -117,10 +117,10 @@ final class BuildSheet extends Sheet {
 
     private Node tables(Lesson lesson, QueryExpression query, Outline outline) {
         FlowPane all = flow("build-flow");
-        List<FromItem.Joined> joins = Joins.of(query);
+        List<FromItem.JoinedTable> joins = Joins.of(query);
         for (int i = 0; i < outline.tables().size(); i++) {
             int number = i;
-            Outline.Named table = outline.tables().get(i);
+            Outline.OutlinedTable table = outline.tables().get(i);
             TextField alias = new TextField(table.called().text());
             alias.getStyleClass().add("alias-field");
             alias.setId("alias-" + i);
@@ -141,8 +141,8 @@ final class BuildSheet extends Sheet {
     }
 
     /** What stands between two tables: the kind of their join, which can be chosen, swapped or taken out. */
-    private Node join(Lesson lesson, List<FromItem.Joined> joins, int number) {
-        FromItem.Joined joined = joins.get(number);
+    private Node join(Lesson lesson, List<FromItem.JoinedTable> joins, int number) {
+        FromItem.JoinedTable joined = joins.get(number);
         MenuButton kind = new MenuButton(joined.kind().words().orElseThrow());
         kind.setId("join-" + number);
         for (JoinKind other : JoinKind.values()) {
@@ -238,10 +238,10 @@ final class BuildSheet extends Sheet {
         VBox all = new VBox();
         all.getStyleClass().add("build-lines");
         int joins = Joins.of(query).size();
-        for (Seated condition : Conditions.of(query)) {
-            HBox line = line(label(SeatNames.of(condition.seat(), joins), "build-seat"), field(condition));
+        for (SitedCondition condition : Conditions.of(query)) {
+            HBox line = line(label(SiteNames.of(condition.seat(), joins), "build-seat"), field(condition));
             Conditions.others(query, condition)
-                    .forEach(to -> line.getChildren().add(send(condition, to, "to " + SeatNames.of(to, joins))));
+                    .forEach(to -> line.getChildren().add(send(condition, to, "to " + SiteNames.of(to, joins))));
             line.getChildren().add(small(Feather.X, "Take out this condition",
                     () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
@@ -252,7 +252,7 @@ final class BuildSheet extends Sheet {
     }
 
     /** The words of a condition, to be changed in their place. */
-    private TextField field(Seated condition) {
+    private TextField field(SitedCondition condition) {
         String text = SQL.expression(condition.condition());
         TextField field = new TextField(text);
         field.getStyleClass().add("condition-field");
@@ -265,7 +265,7 @@ final class BuildSheet extends Sheet {
         return field;
     }
 
-    private Button send(Seated condition, Seat to, String name) {
+    private Button send(SitedCondition condition, ConditionSite to, String name) {
         Button send = new Button(name);
         send.getStyleClass().add("use");
         send.setOnAction(_ -> change(new QueryChange.SendCondition(condition.seat(), condition.number(), to)));

@@ -15,7 +15,7 @@ import lunko.problem.Problem;
 import lunko.query.change.ConditionDraft;
 import lunko.query.change.ConditionDraft.How;
 import lunko.query.change.Outline;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.SqlWriter;
@@ -26,10 +26,10 @@ final class ConditionMaker extends VBox {
     private final ChoiceBox<ColumnName> left = new ChoiceBox<>();
     private final ChoiceBox<How> comparison = new ChoiceBox<>();
     private final ComboBox<String> right = new ComboBox<>();
-    private final ChoiceBox<Seat> seat = new ChoiceBox<>();
+    private final ChoiceBox<ConditionSite> seat = new ChoiceBox<>();
     private final Label problem = new Label();
 
-    ConditionMaker(Outline outline, List<Table> tables, int joins, BiConsumer<Seat, Expression> add) {
+    ConditionMaker(Outline outline, List<Table> tables, int joins, BiConsumer<ConditionSite, Expression> add) {
         getStyleClass().add("condition-maker");
         left.getItems().setAll(outline.columns());
         left.setConverter(new ColumnTitles());
@@ -46,11 +46,11 @@ final class ConditionMaker extends VBox {
         right.setPromptText("a value, or a column");
         right.setAccessibleText("what it is compared with: a value, or a column");
         right.disableProperty().bind(comparison.valueProperty().map(chosen -> !chosen.asks()));
-        List<Seat> seats = new ArrayList<>(List.of(new Seat.Where()));
-        for (int join = 0; join < joins; join++) seats.add(new Seat.On(join));
+        List<ConditionSite> seats = new ArrayList<>(List.of(new ConditionSite.Where()));
+        for (int join = 0; join < joins; join++) seats.add(new ConditionSite.On(join));
         seat.getItems().setAll(seats);
         seat.setId("condition-seat");
-        seat.setConverter(new SeatNames(joins));
+        seat.setConverter(new SiteNames(joins));
         seat.getSelectionModel().selectFirst();
         seat.setAccessibleText("where the new condition goes");
         Button put = new Button("Add");

@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.PhraseFlow;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -25,36 +25,36 @@ import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.change.Conditions;
-import lunko.query.change.Conditions.Seated;
+import lunko.query.change.Conditions.SitedCondition;
 import lunko.query.change.Joins;
-import lunko.query.change.Seat;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 
 /** Each condition of the query where it stands, and sent to the other place: the two results side by side. */
-final class OnWhereSheet extends Sheet {
+final class OnWhereSheet extends StageSheet {
     private static final int MOST_ROWS = 9;
 
     /** A condition, and where it could be sent. */
-    private record Choice(Seated condition, Seat to, int joins) {
+    private record Choice(SitedCondition condition, ConditionSite to, int joins) {
 
         private String from() {
-            return SeatNames.of(condition.seat(), joins);
+            return SiteNames.of(condition.seat(), joins);
         }
 
         private String there() {
-            return SeatNames.of(to, joins);
+            return SiteNames.of(to, joins);
         }
     }
 
     /** A choice that has been made of a lesson's conditions, among those that there are. */
-    private record Asked(Lesson lesson, Choice choice, Node buttons) {}
+    private record SendingAsked(Lesson lesson, Choice choice, Node buttons) {}
 
-    private record Found(Asked asked, Checked<Sending> sending) {}
+    private record SendingFound(SendingAsked asked, Checked<Sending> sending) {}
 
-    private final Latest<Asked,
-            Found> latest = new Latest<>("ON or WHERE",
-                    asked -> new Found(asked,
+    private final Latest<SendingAsked,
+            SendingFound> latest = new Latest<>("ON or WHERE",
+                    asked -> new SendingFound(asked,
                             Sending.of(asked.lesson().staged().query(), asked.lesson().tables(),
                                     asked.choice().condition(),
                                     asked.choice().to())),
@@ -95,11 +95,11 @@ final class OnWhereSheet extends Sheet {
             });
             buttons.getChildren().add(button);
         }
-        latest.ask(new Asked(lesson, now, buttons));
+        latest.ask(new SendingAsked(lesson, now, buttons));
     }
 
-    private void show(Found found) {
-        Asked asked = found.asked();
+    private void show(SendingFound found) {
+        SendingAsked asked = found.asked();
         if (asked.lesson() != model().lesson().lesson().get()) return;
         List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
         found.sending().handle(
@@ -115,7 +115,7 @@ final class OnWhereSheet extends Sheet {
                 .toList();
     }
 
-    private static String text(Seated condition) {
+    private static String text(SitedCondition condition) {
         return new SqlWriter().expression(condition.condition());
     }
 

@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
 
 /** What can be done with the query. */

@@ -12,11 +12,11 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.query.TextStyles.Marked;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
-import lunko.lesson.Trouble;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.WrittenQuery;
 import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
@@ -40,7 +40,7 @@ final class QueryField extends StackPane {
     private static final double PADDING = 8;
 
     private final ShowModel model;
-    private final Troubles troubles;
+    private final Diagnostics troubles;
     private final StyleClassedTextArea area = new StyleClassedTextArea();
     private final CompletionList completion;
     private final PauseTransition pause = new PauseTransition(PAUSE);
@@ -61,7 +61,7 @@ final class QueryField extends StackPane {
     private List<Lexeme> lexed = List.of();
 
     /** The field for a model; {@code leave} takes the keyboard when somebody is done with the text. */
-    QueryField(ShowModel model, Troubles troubles, Runnable leave) {
+    QueryField(ShowModel model, Diagnostics troubles, Runnable leave) {
         this.model = model;
         this.troubles = troubles;
         words = WordsAtWork.of(model.showing().get());
@@ -242,7 +242,7 @@ final class QueryField extends StackPane {
         String text = area.getText();
         List<Marked> marks = new ArrayList<>();
         lit.forEach(at -> marks.add(new Marked(at, "at-work")));
-        for (Trouble trouble : troubles.told().get().all())
+        for (Diagnostic trouble : troubles.told().get().all())
             marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
         if (area.isFocused()) {
             parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());

@@ -19,8 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
-import lunko.desktop.show.ShowModel;
-import lunko.insight.KeyProposal;
+import lunko.desktop.show.model.ShowModel;
+import lunko.insight.keys.KeyProposal;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.query.Side;
@@ -33,12 +33,12 @@ public final class QueryPane extends VBox {
     private static final int MOST_PROPOSED = 3;
 
     private final ShowModel model;
-    private final Troubles troubles = new Troubles();
+    private final Diagnostics troubles = new Diagnostics();
     private final QueryField field;
     private final FlowPane proposals = new FlowPane();
-    private final ReadOnlyObjectWrapper<Optional<Sheet>> sheet = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<StageSheet>> sheet = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Runnable leave;
-    private final Map<SheetKind, Sheet> sheets = new EnumMap<>(SheetKind.class);
+    private final Map<SheetKind, StageSheet> sheets = new EnumMap<>(SheetKind.class);
 
     /** The pane for a model; {@code leave} takes the keyboard when somebody is done with the text. */
     public QueryPane(ShowModel model, QueryActions actions, Runnable leave) {
@@ -52,7 +52,7 @@ public final class QueryPane extends VBox {
         line.getStyleClass().add("query-line");
         line.setAlignment(Pos.TOP_LEFT);
         proposals.getStyleClass().add("query-proposals");
-        getChildren().addAll(line, proposals, new TroubleLine(troubles, field, this::nextTrouble));
+        getChildren().addAll(line, proposals, new DiagnosticLine(troubles, field, this::nextTrouble));
         actions.attach(this);
         model.showing().map(Showing::lesson).subscribe(this::propose);
     }
@@ -69,8 +69,8 @@ public final class QueryPane extends VBox {
 
     /** Opens a sheet in the place of the stage; the one that is open already is closed. */
     public void toggle(SheetKind kind) {
-        Sheet wanted = sheets.computeIfAbsent(kind, made -> made.of(model, this::close));
-        Optional<Sheet> before = sheet.get();
+        StageSheet wanted = sheets.computeIfAbsent(kind, made -> made.of(model, this::close));
+        Optional<StageSheet> before = sheet.get();
         close();
         if (before.filter(open -> open == wanted).isPresent()) return;
         sheet.set(Optional.of(wanted));
@@ -79,12 +79,12 @@ public final class QueryPane extends VBox {
 
     /** Whether the sheet that is open, if one is, has found out all that it says. */
     public boolean isReady() {
-        return sheet.get().map(Sheet::isReady).orElse(true);
+        return sheet.get().map(StageSheet::isReady).orElse(true);
     }
 
     /** Puts the stage back. */
     void close() {
-        sheet.get().ifPresent(Sheet::close);
+        sheet.get().ifPresent(StageSheet::close);
         sheet.set(Optional.empty());
         leave.run();
     }

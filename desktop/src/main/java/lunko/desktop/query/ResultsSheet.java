@@ -11,7 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.engine.Stage;
 import lunko.lesson.Evaluation;
@@ -24,15 +24,15 @@ import lunko.query.sql.SqlParser;
 import lunko.query.sql.Stretch;
 
 /** The results of all queries of the text, one under the other, with how many rows each gives. */
-final class ResultsSheet extends Sheet {
+final class ResultsSheet extends StageSheet {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final int MOST_ROWS = 6;
 
-    private record Found(Lesson lesson, List<Checked<Stage>> results) {}
+    private record ResultsFound(Lesson lesson, List<Checked<Stage>> results) {}
 
-    private final Latest<Lesson, Found> latest =
+    private final Latest<Lesson, ResultsFound> latest =
             new Latest<>("all results",
-                    lesson -> new Found(lesson, Evaluation.of(lesson.staged().query(), lesson.tables()).all()),
+                    lesson -> new ResultsFound(lesson, Evaluation.of(lesson.staged().query(), lesson.tables()).all()),
                     this::show);
 
     ResultsSheet(ShowModel model, Runnable close) {
@@ -44,7 +44,7 @@ final class ResultsSheet extends Sheet {
         latest.ask(lesson);
     }
 
-    private void show(Found found) {
+    private void show(ResultsFound found) {
         if (found.lesson() != model().lesson().lesson().get()) return;
         List<Stretch> queries = SqlParser.stretches(found.lesson().staged().sql());
         say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two"

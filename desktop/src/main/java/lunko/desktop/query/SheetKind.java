@@ -3,7 +3,7 @@ package lunko.desktop.query;
 import java.util.Locale;
 import java.util.function.BiFunction;
 import javafx.scene.input.KeyCode;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 
 /** What can take the place of the stage for a while, by what it is called and the key that opens it. */
 public enum SheetKind {
@@ -20,9 +20,9 @@ public enum SheetKind {
 
     private final String title;
     private final KeyCode key;
-    private final BiFunction<ShowModel, Runnable, Sheet> maker;
+    private final BiFunction<ShowModel, Runnable, StageSheet> maker;
 
-    SheetKind(String title, KeyCode key, BiFunction<ShowModel, Runnable, Sheet> maker) {
+    SheetKind(String title, KeyCode key, BiFunction<ShowModel, Runnable, StageSheet> maker) {
         this.title = title;
         this.key = key;
         this.maker = maker;
@@ -38,7 +38,7 @@ public enum SheetKind {
     }
 
     /** One for a model, which {@code close} takes away. */
-    Sheet of(ShowModel model, Runnable close) {
+    StageSheet of(ShowModel model, Runnable close) {
         return maker.apply(model, close);
     }
 

@@ -15,11 +15,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
-import lunko.insight.Counterexample;
-import lunko.insight.EqualForm;
-import lunko.insight.Sameness;
+import lunko.insight.comparison.Counterexample;
+import lunko.insight.comparison.TriedRephrasing;
+import lunko.insight.comparison.Sameness;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
@@ -30,32 +30,33 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The other ways to say the query: each with its text, whether it gives the same rows here, and where it does not. */
-final class WaysSheet extends Sheet {
+final class WaysSheet extends StageSheet {
     private static final int MOST_ROWS = 4;
 
     /** A lesson, and of its joins the one that is at hand. */
-    private record Asked(Lesson lesson, int join) {}
+    private record WaysAsked(Lesson lesson, int join) {}
 
-    private record Found(Asked asked, Checked<List<EqualForm>> ways) {}
+    private record WaysFound(WaysAsked asked, Checked<List<TriedRephrasing>> ways) {}
 
-    private final Latest<Asked, Found> latest = new Latest<>("other ways", WaysSheet::find, this::show);
+    private final Latest<WaysAsked, WaysFound> latest = new Latest<>("other ways", WaysSheet::find, this::show);
 
     WaysSheet(ShowModel model, Runnable close) {
         super(model, "ways", "Other ways to say it", close);
     }
 
-    private static Found find(Asked asked) {
+    private static WaysFound find(WaysAsked asked) {
         WrittenQuery text = asked.lesson().staged().query();
-        return new Found(asked, text.otherWays(asked.lesson().tables(), asked.join(), asked.lesson().scene().right()));
+        return new WaysFound(asked,
+                text.otherWays(asked.lesson().tables(), asked.join(), asked.lesson().scene().right()));
     }
 
     @Override
     void show(Lesson lesson) {
         say("each one is tried on your tables…");
-        latest.ask(new Asked(lesson, model().joinAtHand()));
+        latest.ask(new WaysAsked(lesson, model().joinAtHand()));
     }
 
-    private void show(Found found) {
+    private void show(WaysFound found) {
         if (found.asked().lesson() != model().lesson().lesson().get()) return;
         found.ways().handle(ways -> {
             say(Words.counted(ways.size(), "way") + ", tried on your tables");
@@ -67,7 +68,7 @@ final class WaysSheet extends Sheet {
         });
     }
 
-    private Node way(EqualForm form) {
+    private Node way(TriedRephrasing form) {
         Label title = label(capital(form.said().saying().title()), "way-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = new HBox(title);

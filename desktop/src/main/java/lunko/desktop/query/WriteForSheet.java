@@ -14,18 +14,18 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lunko.desktop.lesson.Notice;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.Lesson;
 import lunko.phrase.Words;
 import lunko.problem.Problem;
-import lunko.query.change.Target;
+import lunko.query.change.SqlDialect;
 
 /** The query in the words of a database, to be copied alone, or with its tables as a script that runs there. */
-final class WriteForSheet extends Sheet {
+final class WriteForSheet extends StageSheet {
     private static final int MOST_LINES = 150;
 
-    private Target target = Target.STANDARD;
+    private SqlDialect target = SqlDialect.STANDARD;
 
     WriteForSheet(ShowModel model, Runnable close) {
         super(model, "write-for", "Write it for a database", close);
@@ -35,7 +35,7 @@ final class WriteForSheet extends Sheet {
     void show(Lesson lesson) {
         say("the same rows there, in its words");
         FlowPane targets = flow("choices");
-        for (Target each : Target.values()) {
+        for (SqlDialect each : SqlDialect.values()) {
             ToggleButton button = new ToggleButton(capital(each.title()));
             button.setSelected(each == target);
             button.setOnAction(_ -> {

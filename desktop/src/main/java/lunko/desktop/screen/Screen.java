@@ -8,8 +8,8 @@ import javafx.util.Duration;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.TableFiles;
-import lunko.desktop.show.Player;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Work;
 import lunko.lesson.Lesson;
 

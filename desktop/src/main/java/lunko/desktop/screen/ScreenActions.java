@@ -19,11 +19,11 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
-import lunko.desktop.show.CardActions;
-import lunko.desktop.show.KindActions;
-import lunko.desktop.show.Player;
-import lunko.desktop.show.ResultActions;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.join.CardActions;
+import lunko.desktop.show.join.KindActions;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.result.ResultActions;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.StepActions;
 import lunko.show.Showing;
 

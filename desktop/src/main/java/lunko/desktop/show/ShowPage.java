@@ -12,6 +12,17 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.show.join.CardActions;
+import lunko.desktop.show.join.JoinStage;
+import lunko.desktop.show.join.KindActions;
+import lunko.desktop.show.join.KindBar;
+import lunko.desktop.show.model.Motions;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.picture.KindCounts;
+import lunko.desktop.show.picture.PictureCard;
+import lunko.desktop.show.rows.RowsStage;
+import lunko.desktop.show.rows.StageStrip;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
 public final class ShowPage extends VBox {

@@ -9,6 +9,8 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
 
 /** What can be done in the show: going through the steps. */

@@ -18,13 +18,16 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
-import lunko.engine.Outcome;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.model.Speed;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.query.Side;
 import lunko.show.Joining;
 import lunko.show.Showing;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -68,9 +71,9 @@ final class StepBar extends HBox {
         Tooltip playsOnly = new Tooltip();
         playsOnly.textProperty().bind(actions.onlyPairs().name());
         onlyPairs.setTooltip(playsOnly);
-        ChoiceBox<Way> way = new ChoiceBox<>();
+        ChoiceBox<JoinAlgorithm> way = new ChoiceBox<>();
         way.setId("way");
-        way.getItems().setAll(Way.values());
+        way.getItems().setAll(JoinAlgorithm.values());
         way.setConverter(new WayTitle());
         way.valueProperty().bindBidirectional(model.way());
         way.setAccessibleText("how partners are found");
@@ -134,7 +137,7 @@ final class StepBar extends HBox {
 
     private List<Mark> marks(Joining joining, Timeline timeline) {
         List<Mark> all = new ArrayList<>();
-        Outcome outcome = joining.outcome();
+        JoinResult outcome = joining.outcome();
         long start = timeline.start(joining.part());
         double track = marks.getWidth() - THUMB;
         List<Long> rows = marked(outcome.size());
@@ -178,10 +181,10 @@ final class StepBar extends HBox {
     }
 
     /** The ways under the names that the stage has room for. */
-    private static final class WayTitle extends StringConverter<Way> {
+    private static final class WayTitle extends StringConverter<JoinAlgorithm> {
 
         @Override
-        public String toString(Way way) {
+        public String toString(JoinAlgorithm way) {
             return switch (way) {
                 case null -> "";
                 case ROWS -> "row by row";
@@ -191,7 +194,7 @@ final class StepBar extends HBox {
         }
 
         @Override
-        public Way fromString(String title) {
+        public JoinAlgorithm fromString(String title) {
             throw new UnsupportedOperationException("nothing is typed here");
         }
     }

@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.Typeface;
+import lunko.desktop.show.model.ShowModel;
 import lunko.phrase.Phrase;
 import lunko.phrase.Words;
 import lunko.problem.Problem;

@@ -24,6 +24,7 @@ class HouseTest {
     static final ArchRule FLOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("desktop").definedBy("lunko.desktop..")
             .layer("exchange").definedBy("lunko.exchange..")
+            .layer("shown").definedBy("lunko.show..")
             .layer("lesson").definedBy("lunko.lesson..")
             .layer("insight").definedBy("lunko.insight..")
             .layer("steps").definedBy("lunko.steps..")
@@ -34,14 +35,16 @@ class HouseTest {
             .layer("problem").definedBy("lunko.problem..")
             .whereLayer("desktop").mayNotBeAccessedByAnyLayer()
             .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop")
-            .whereLayer("lesson").mayOnlyBeAccessedByLayers("desktop", "exchange")
-            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "desktop", "exchange")
-            .whereLayer("steps").mayOnlyBeAccessedByLayers("insight", "lesson", "desktop", "exchange")
-            .whereLayer("engine").mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "desktop", "exchange")
+            .whereLayer("shown").mayOnlyBeAccessedByLayers("desktop")
+            .whereLayer("lesson").mayOnlyBeAccessedByLayers("shown", "desktop", "exchange")
+            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "shown", "desktop", "exchange")
+            .whereLayer("steps").mayOnlyBeAccessedByLayers("insight", "lesson", "shown", "desktop", "exchange")
+            .whereLayer("engine")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange")
             .whereLayer("query")
-            .mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "desktop", "exchange")
+            .mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "shown", "desktop", "exchange")
             .whereLayer("table").mayOnlyBeAccessedByLayers(
-                    "query", "engine", "steps", "insight", "lesson", "desktop", "exchange");
+                    "query", "engine", "steps", "insight", "lesson", "shown", "desktop", "exchange");
 
     @ArchTest
     static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()

@@ -13,7 +13,7 @@ import javafx.util.Duration;
 import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
-import lunko.desktop.show.ShowModel;
+import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.DemoLesson;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.extension.ExtendWith;

@@ -23,8 +23,8 @@ import lunko.lesson.SceneEdit;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.change.ConditionDraft.How;
-import lunko.query.change.Saying;
-import lunko.query.change.Seat;
+import lunko.query.change.RephrasingKind;
+import lunko.query.change.ConditionSite;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Name;
 import org.junit.jupiter.api.Test;
@@ -43,7 +43,7 @@ class SheetsTest extends OpenWindow {
     @Test
     void everyWayToSayAQueryCanBeChosen(FxRobot robot) throws Exception {
         robot.push(KeyCode.W);
-        Set<Saying> missing = EnumSet.allOf(Saying.class);
+        Set<RephrasingKind> missing = EnumSet.allOf(RephrasingKind.class);
         String semi = " keepers k WHERE h.keeper_id = k.keeper_id)";
         for (String sql : List.of(PLAIN.replace("LEFT", "INNER"), PLAIN.replace("LEFT", "FULL"),
                 "SELECT * FROM hives h WHERE EXISTS (SELECT *  FROM" + semi,
@@ -53,7 +53,7 @@ class SheetsTest extends OpenWindow {
                 PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")) {
             robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(sql)));
             until(SheetsTest::tried);
-            for (Saying saying : List.copyOf(missing)) {
+            for (RephrasingKind saying : List.copyOf(missing)) {
                 Optional<Node> way = robot.lookup(".way").match(
                         node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(saying.title())))
                         .tryQuery();
@@ -155,7 +155,7 @@ class SheetsTest extends OpenWindow {
             robot.lookup("#condition-left").<ChoiceBox<ColumnName>>query().setValue(ColumnName.of(Name.of("r"), "kg"));
             robot.lookup("#condition-comparison").<ChoiceBox<How>>query().setValue(How.GREATER);
             robot.lookup("#condition-right").<ComboBox<String>>query().getEditor().setText("4");
-            robot.lookup("#condition-seat").<ChoiceBox<Seat>>query().setValue(new Seat.Where());
+            robot.lookup("#condition-seat").<ChoiceBox<ConditionSite>>query().setValue(new ConditionSite.Where());
             robot.lookup("#add-condition").<Button>query().fire();
         });
         assertText(chain + " WHERE r.kg > 4");

@@ -20,12 +20,14 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.result.ListedRow;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -99,11 +101,11 @@ class LongTablesTest {
         });
         assertThat(model.waiting().get()).isFalse();
         robot.interact(() -> {
-            model.way().set(Way.BUCKETS);
-            model.way().set(Way.ROWS);
+            model.way().set(JoinAlgorithm.BUCKETS);
+            model.way().set(JoinAlgorithm.ROWS);
         });
         assertThat(model.waiting().get()).isFalse();
-        assertThat(model.showing().get().way()).isEqualTo(Way.ROWS);
+        assertThat(model.showing().get().way()).isEqualTo(JoinAlgorithm.ROWS);
         assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 
@@ -151,7 +153,7 @@ class LongTablesTest {
 
     /** The row that came last, or that may come next. */
     private static int last(GridTable<?> result) {
-        return (int) result.getItems().stream().filter(row -> ((ListedRow) row).fate() != ListedRow.Fate.TO_COME)
+        return (int) result.getItems().stream().filter(row -> ((ListedRow) row).fate() != ListedRow.Arrival.TO_COME)
                 .count() - 1;
     }
 

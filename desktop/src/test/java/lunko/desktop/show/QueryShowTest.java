@@ -33,8 +33,12 @@ import javafx.util.Duration;
 import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.desktop.show.model.Picture;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.model.Speed;
 import lunko.engine.ResultRow;
-import lunko.insight.Lineage;
+import lunko.insight.picture.Lineage;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -45,7 +49,7 @@ import lunko.query.Side;
 import lunko.show.Showing;
 import lunko.steps.RowFrame;
 import lunko.steps.StageKind;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -146,13 +150,13 @@ class QueryShowTest {
     @Test
     void rowsAreMatchedByBucketsAndBySortedListsToo(FxRobot robot) {
         robot.interact(() -> {
-            model.way().set(Way.BUCKETS);
+            model.way().set(JoinAlgorithm.BUCKETS);
             model.goTo(2);
         });
-        assertThat(robot.lookup("#way").<ChoiceBox<Way>>query().getValue()).isEqualTo(Way.BUCKETS);
+        assertThat(robot.lookup("#way").<ChoiceBox<JoinAlgorithm>>query().getValue()).isEqualTo(JoinAlgorithm.BUCKETS);
         assertThat(texts(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
         robot.interact(() -> {
-            model.way().set(Way.MERGE);
+            model.way().set(JoinAlgorithm.MERGE);
             model.goTo(3);
         });
         assertThat(texts(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");
@@ -334,7 +338,8 @@ class QueryShowTest {
         assertThat(grids.getLast().getItems()).hasSize(frame.landed());
         List<Node> struck = robot.lookup(".stage-card .table-row-cell").match(node -> states(node).contains("left-out"))
                 .queryAll().stream().toList();
-        assertThat(struck).hasSize((int) frame.fates().stream().filter(RowFrame.Fate.STRUCK_OUT::equals).count());
+        assertThat(struck)
+                .hasSize((int) frame.fates().stream().filter(RowFrame.RowProgress.STRUCK_OUT::equals).count());
         long lanes = IntStream.range(0, frame.landed()).count();
         assertThat(robot.lookup(node -> node instanceof CubicCurve lane
                 && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);

@@ -35,6 +35,10 @@ import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.model.Speed;
+import lunko.desktop.show.result.ListedRow;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.LinkEdit;
 import lunko.query.JoinKind;
@@ -332,7 +336,8 @@ class ShowViewTest {
             }
             assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().stream()
                     .filter(row -> row instanceof ListedRow listed
-                            && (listed.fate() == ListedRow.Fate.LANDED || listed.fate() == ListedRow.Fate.PENDING)))
+                            && (listed.fate() == ListedRow.Arrival.LANDED
+                                    || listed.fate() == ListedRow.Arrival.PENDING)))
                     .hasSize(frame.landed().size() + (frame.pending().isPresent() ? 1 : 0));
         }
         long lanes = frame.lanes().stream().mapToLong(List::size).sum();

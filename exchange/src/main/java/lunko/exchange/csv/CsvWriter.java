@@ -5,7 +5,7 @@ import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.exchange.file.Watch;
@@ -14,7 +14,7 @@ import lunko.problem.Checked;
 import lunko.table.Value;
 
 /** Writes a result as CSV, so that {@link CsvReader} reads the same values back. */
-public record CsvWriter(Outcome outcome) {
+public record CsvWriter(JoinResult outcome) {
     /**
      * Writes all rows to a file, which is there whole or not at all. Gives the number of rows; a
      * problem if the file cannot be written or the watch says stop.

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.CsvText;
-import lunko.insight.KeyFaults;
+import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;

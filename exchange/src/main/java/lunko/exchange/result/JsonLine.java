@@ -10,7 +10,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.sql.ResultTable;
-import lunko.insight.SaidJoin;
+import lunko.insight.explanation.ImpliedJoin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.steps.Frame;
@@ -43,7 +43,7 @@ final class JsonLine {
 
     private static void add(ObjectNode object, Steps steps) {
         ArrayNode joins = object.putArray("joins");
-        for (SaidJoin join : steps.joins()) {
+        for (ImpliedJoin join : steps.joins()) {
             joins.addObject().put("kind", join.kind().title()).put("left", join.left()).put("right", join.right());
         }
         ArrayNode list = object.putArray("steps");

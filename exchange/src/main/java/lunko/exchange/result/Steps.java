@@ -3,19 +3,19 @@ package lunko.exchange.result;
 import java.util.List;
 import java.util.stream.LongStream;
 import lunko.engine.Stage;
-import lunko.insight.SaidJoin;
+import lunko.insight.explanation.ImpliedJoin;
 import lunko.steps.Frame;
 import lunko.steps.Timeline;
-import lunko.steps.Way;
+import lunko.steps.JoinAlgorithm;
 
 /** The steps of a query to be written down, and the kinds of join that it says without their words. */
-public record Steps(Timeline timeline, List<SaidJoin> joins) {
+public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
     /** More steps than that are of no use to anybody. */
     static final long MOST = 10_000;
 
     /** The steps of a query, its joins done in that way. */
-    public static Steps of(Stage result, Way way) {
-        return new Steps(Timeline.of(result, way), SaidJoin.in(result));
+    public static Steps of(Stage result, JoinAlgorithm way) {
+        return new Steps(Timeline.of(result, way), ImpliedJoin.in(result));
     }
 
     boolean areTooMany() {

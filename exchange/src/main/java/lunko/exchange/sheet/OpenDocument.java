@@ -25,11 +25,11 @@ public final class OpenDocument {
     private OpenDocument() {}
 
     /** The sheets of a file; a problem if it is none that can be read. */
-    public static Checked<List<Sheet>> read(Path file, Watch watch) {
+    public static Checked<List<Spreadsheet>> read(Path file, Watch watch) {
         return SafeZip.read(file, watch).then(_ -> sheets(file));
     }
 
-    private static Checked<List<Sheet>> sheets(Path file) {
+    private static Checked<List<Spreadsheet>> sheets(Path file) {
         try {
             SpreadSheet book = new SpreadSheet(new ByteArrayInputStream(Files.readAllBytes(file)));
             return Checked.valid(book.getSheets().stream().map(sheet -> sheet(file, sheet)).toList());
@@ -41,11 +41,11 @@ public final class OpenDocument {
         }
     }
 
-    private static Sheet sheet(Path file, com.github.miachm.sods.Sheet sheet) {
+    private static Spreadsheet sheet(Path file, com.github.miachm.sods.Sheet sheet) {
         List<List<Optional<String>>> cells =
                 sheet.getMaxRows() == 0 ? List.of() : Arrays.stream(sheet.getDataRange().getValues())
                         .map(row -> Arrays.stream(row).map(OpenDocument::text).toList()).toList();
-        return new Sheet(file.toString(), sheet.getName(), cells);
+        return new Spreadsheet(file.toString(), sheet.getName(), cells);
     }
 
     private static Optional<String> text(Object value) {

@@ -37,14 +37,14 @@ public final class Workbook {
     private Workbook() {}
 
     /** The sheets of a file; a problem if it is none that can be read. */
-    public static Checked<List<Sheet>> read(Path file, Watch watch) {
+    public static Checked<List<Spreadsheet>> read(Path file, Watch watch) {
         return SafeZip.read(file, watch).then(_ -> sheets(file));
     }
 
-    private static Checked<List<Sheet>> sheets(Path file) {
+    private static Checked<List<Spreadsheet>> sheets(Path file) {
         try (InputStream in = new ByteArrayInputStream(Files.readAllBytes(file));
                 XSSFWorkbook book = new XSSFWorkbook(in)) {
-            List<Sheet> sheets = new ArrayList<>();
+            List<Spreadsheet> sheets = new ArrayList<>();
             for (int i = 0; i < book.getNumberOfSheets(); i++) sheets.add(sheet(file, book.getSheetAt(i)));
             return Checked.valid(sheets);
         } catch (IOException | POIXMLException | OpenXML4JRuntimeException | IllegalArgumentException damaged) {
@@ -54,7 +54,7 @@ public final class Workbook {
         }
     }
 
-    private static Sheet sheet(Path file, XSSFSheet sheet) {
+    private static Spreadsheet sheet(Path file, XSSFSheet sheet) {
         List<List<
                 Optional<String>>> cells =
                         IntStream
@@ -66,7 +66,7 @@ public final class Workbook {
                                                         .flatMap(Workbook::text))
                                                 .toList())
                                 .toList();
-        return new Sheet(file.toString(), sheet.getSheetName(), cells);
+        return new Spreadsheet(file.toString(), sheet.getSheetName(), cells);
     }
 
     /** What a cell holds; of a formula, the value that was calculated last. */

@@ -8,13 +8,13 @@ import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lunko.insight.KeyFaults;
+import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
 import lunko.query.KeyPair;
 import lunko.query.SqlName;
-import lunko.query.change.Target;
+import lunko.query.change.SqlDialect;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -26,10 +26,10 @@ import lunko.table.Value;
  * refuse, such as a key that is there twice, is said in a comment.
  */
 public final class ScriptWriter {
-    private final Target target;
+    private final SqlDialect target;
     private final UnaryOperator<String> name;
 
-    private ScriptWriter(Target target, UnaryOperator<String> name) {
+    private ScriptWriter(SqlDialect target, UnaryOperator<String> name) {
         this.target = target;
         this.name = name;
     }
@@ -40,11 +40,11 @@ public final class ScriptWriter {
      * in double quotes always: each database has other words that cannot be names as they are.
      */
     public static void write(TableSet set, Appendable out) throws IOException {
-        new ScriptWriter(Target.STANDARD, SqlName::quoted).write(set, out, ForeignKeys.of(set));
+        new ScriptWriter(SqlDialect.STANDARD, SqlName::quoted).write(set, out, ForeignKeys.of(set));
     }
 
     /** The same in the words of a database, its names as a query that is written for it has them. */
-    public static void write(TableSet set, Target target, Appendable out) throws IOException {
+    public static void write(TableSet set, SqlDialect target, Appendable out) throws IOException {
         new ScriptWriter(target, target::name).write(set, out, ForeignKeys.of(set));
     }
 

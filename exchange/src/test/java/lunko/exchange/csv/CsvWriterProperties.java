@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import lunko.engine.Joined;
-import lunko.engine.Outcome;
+import lunko.engine.JoinResult;
 import lunko.exchange.file.Watch;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
@@ -50,7 +50,7 @@ class CsvWriterProperties {
         // The word in the last row keeps the columns from looking like those of another type.
         Table notes = Table.of("notes", columns, List.of(first, second, List.of(Value.of("x"), Value.of("y"))));
         Table marks = Table.of("marks", columns, List.of(first));
-        Outcome outcome = outcome(notes, marks);
+        JoinResult outcome = outcome(notes, marks);
 
         Path file = folder.resolve("result.csv");
         assertThat(new CsvWriter(outcome).write(file, Watch.NOBODY)).isEqualTo(Checked.valid(outcome.size()));
@@ -67,7 +67,7 @@ class CsvWriterProperties {
         Path inside = Files.createDirectory(folder.resolve("stopped"));
         Path file = Files.writeString(inside.resolve("result.csv"), "before");
         AtomicInteger asked = new AtomicInteger();
-        Outcome demo = outcome(DemoLesson.lesson());
+        JoinResult demo = outcome(DemoLesson.lesson());
         assertThat(new CsvWriter(demo).write(file, (_, _) -> asked.incrementAndGet() < 3))
                 .isInstanceOf(Checked.Invalid.class);
         assertThat(inside).isDirectoryContaining("glob:**result.csv");
@@ -77,11 +77,11 @@ class CsvWriterProperties {
         assertThat(file).hasContent("before");
     }
 
-    private static Outcome outcome(Table notes, Table marks) {
+    private static JoinResult outcome(Table notes, Table marks) {
         return outcome(Lesson.of("", notes, JoinKind.FULL_OUTER, marks, List.of(new KeyPair("id", "id"))));
     }
 
-    private static Outcome outcome(Lesson lesson) {
-        return Outcome.of((Joined) lesson.staged().result().expect());
+    private static JoinResult outcome(Lesson lesson) {
+        return JoinResult.of((Joined) lesson.staged().result().expect());
     }
 }

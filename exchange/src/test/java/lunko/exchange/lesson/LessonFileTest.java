@@ -24,7 +24,9 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
+import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.WrittenQuery;
@@ -105,12 +107,26 @@ class LessonFileTest {
     }
 
     @Test
+    void allScenesAreKeptAndTheOneThatIsShown() throws IOException {
+        Lesson demo = DemoLesson.lesson();
+        Scene second = Scene.of("keepers", JoinKind.RIGHT_ANTI, "visits").noting("then this");
+        Lesson lesson = new Lesson(demo.title(), demo.tables(), demo.links(), demo.layout(),
+                new Scenes(List.of(demo.scene(), second, demo.scene()), 1));
+        Path file = folder.resolve("scenes.lunko");
+        LessonFile.write(lesson, file).expect();
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(lesson));
+        // A table under another name is so in every scene.
+        Lesson renamed = new TableEdit.Rename("keepers", "people").applyTo(lesson).expect();
+        assertThat(renamed.scenes().all()).extracting(Scene::right).containsExactly("people", "visits", "people");
+    }
+
+    @Test
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 4", "\"version\" : 5");
-        assertThat(problem(file)).contains("saved by a newer Lunko (version 5 of the file, and this Lunko reads 4)");
-        change(file, "\"version\" : 5", "\"version\" : 4");
+        change(file, "\"version\" : 5", "\"version\" : 6");
+        assertThat(problem(file)).contains("saved by a newer Lunko (version 6 of the file, and this Lunko reads 5)");
+        change(file, "\"version\" : 6", "\"version\" : 5");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(problem(file)).contains("scene 1 names a table or a kind of join that there is not");
         change(file, "\"sideways\"", "\"inner\"");

@@ -1,0 +1,23 @@
+package lunko.engine;
+
+import java.util.List;
+import lunko.table.Value;
+
+/** A stretch of the rows of a stage: so many are skipped, and so many taken at most. */
+public record Limit(Stage input, long skipped, long most, List<List<Value>> rows) implements UnaryStage {
+
+    /** Cuts a stretch out. */
+    public static Limit of(Stage input, long skipped, long most) {
+        return new Limit(input, skipped, most, input.rows().stream().skip(skipped).limit(most).toList());
+    }
+
+    @Override
+    public List<Origin> origins(int row) {
+        return List.of(new Origin(0, (int) skipped + row));
+    }
+
+    @Override
+    public String name(int row) {
+        return input.name((int) skipped + row);
+    }
+}

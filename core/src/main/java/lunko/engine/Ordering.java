@@ -1,0 +1,51 @@
+package lunko.engine;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import lunko.table.Value;
+
+/**
+ * The rows of a stage in an order.
+ *
+ * @param by what it is sorted by, as SQL
+ * @param keys for each row of the input, the values that it is sorted by
+ * @param from for each row, the row of the input that it is
+ */
+public record Ordering(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows)
+        implements UnaryStage {
+
+    /** One of the things that rows are sorted by; NULL is where {@code nullsFirst} puts it. */
+    public record Order(boolean descending, boolean nullsFirst) implements Comparator<Value> {
+
+        @Override
+        public int compare(Value one, Value other) {
+            if (one.isNull() || other.isNull()) {
+                int nullLast = Boolean.compare(one.isNull(), other.isNull());
+                return nullsFirst ? -nullLast : nullLast;
+            }
+            return descending ? ValueOrder.VALUES.compare(other, one) : ValueOrder.VALUES.compare(one, other);
+        }
+    }
+
+    /** Sorts; rows that are equal in everything asked for keep their order. */
+    public static Ordering of(Stage input, String by, List<Order> orders, List<List<Value>> keys) {
+        Comparator<Integer> order = (_, _) -> 0;
+        for (int i = 0; i < orders.size(); i++) {
+            int key = i;
+            order = order.thenComparing(row -> keys.get(row).get(key), orders.get(i));
+        }
+        int[] from = IntStream.range(0, keys.size()).boxed().sorted(order).mapToInt(row -> row).toArray();
+        return new Ordering(input, by, keys, from, IntStream.of(from).mapToObj(input.rows()::get).toList());
+    }
+
+    @Override
+    public List<Origin> origins(int row) {
+        return List.of(new Origin(0, from[row]));
+    }
+
+    @Override
+    public String name(int row) {
+        return input.name(from[row]);
+    }
+}

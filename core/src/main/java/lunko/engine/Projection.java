@@ -1,0 +1,37 @@
+package lunko.engine;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.Supplier;
+import lunko.table.Value;
+
+/**
+ * The columns that a query selects, with their values for each row of a stage.
+ *
+ * @param from for each column, the column of the input that it is, if it is one as it stands
+ * @param everything whether it is {@code *}, and drops only what NATURAL or USING has made one of two
+ */
+public record Projection(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows,
+        boolean everything,
+        Supplier<List<Stage>> within) implements UnaryStage {
+
+    @Override
+    public List<Stage> asides() {
+        return within.get();
+    }
+
+    @Override
+    public boolean pads(int row, int column) {
+        return from.get(column).isPresent() && input.pads(row, from.get(column).getAsInt());
+    }
+
+    @Override
+    public List<Origin> origins(int row) {
+        return List.of(new Origin(0, row));
+    }
+
+    @Override
+    public String name(int row) {
+        return input.name(row);
+    }
+}

@@ -1,0 +1,98 @@
+package lunko.insight.comparison;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import lunko.engine.Stage;
+import lunko.phrase.Words;
+
+/**
+ * How alike two results are.
+ *
+ * @param rows how many rows the one has
+ * @param others how many the other has
+ */
+public record Sameness(Degree degree, int rows, int others) {
+
+    /** The degrees, from the same in every way on. */
+    public enum Degree {
+        /** The same rows in the same order. */
+        IDENTICAL,
+        /** The same rows, as often, in another order, or with their columns in another order. */
+        OTHER_ORDER,
+        /** The same rows of the tables met, and other columns of them are shown. */
+        OTHER_COLUMNS,
+        /** Other rows. */
+        DIFFERENT
+    }
+
+    /**
+     * Compares two results; columns are the same if they come from a table of the same alias and are called the same.
+     */
+    public static Sameness of(Stage one, Stage other) {
+        int rows = one.rows().size();
+        int others = other.rows().size();
+        List<Integer> columns = columns(one.headings(), other.headings());
+        if (columns.size() == one.headings().size() && columns.size() == other.headings().size()) {
+            List<Object> left = IntStream.range(0, rows).<Object>mapToObj(one.rows()::get).toList();
+            List<Object> right = IntStream.range(0, others)
+                    .<Object>mapToObj(row -> columns.stream().map(other.rows().get(row)::get).toList()).toList();
+            if (left.equals(right))
+                return new Sameness(inOrder(columns) ? Degree.IDENTICAL : Degree.OTHER_ORDER, rows, others);
+            return new Sameness(counted(left).equals(counted(right)) ? Degree.OTHER_ORDER : Degree.DIFFERENT, rows,
+                    others);
+        }
+        IntFunction<Object> met = row -> Sources.named(one, row);
+        IntFunction<Object> otherMet = row -> Sources.named(other, row);
+        boolean same = counted(IntStream.range(0, rows).mapToObj(met).toList())
+                .equals(counted(IntStream.range(0, others).mapToObj(otherMet).toList()));
+        return new Sameness(same ? Degree.OTHER_COLUMNS : Degree.DIFFERENT, rows, others);
+    }
+
+    private static boolean inOrder(List<Integer> columns) {
+        return IntStream.range(0, columns.size()).allMatch(i -> columns.get(i) == i);
+    }
+
+    /** Where the columns of the one stand in the other; fewer, where one is not there. */
+    private static List<Integer> columns(List<Stage.Heading> ones, List<Stage.Heading> others) {
+        List<Integer> columns = new ArrayList<>();
+        for (Stage.Heading one : ones) {
+            IntStream.range(0, others.size()).filter(i -> !columns.contains(i) && isSame(one, others.get(i)))
+                    .findFirst().ifPresent(columns::add);
+        }
+        return columns;
+    }
+
+    /**
+     * Whether two columns are the same, as far as can be told: a query that chooses columns does not say of which table
+     * they are.
+     */
+    private static boolean isSame(Stage.Heading one, Stage.Heading other) {
+        return one.name().equalsIgnoreCase(other.name()) && (one.table().isEmpty() || other.table().isEmpty()
+                || one.table().get().equalsIgnoreCase(other.table().get()));
+    }
+
+    private static Map<Object, Long> counted(List<Object> rows) {
+        return rows.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+    }
+
+    /** Whether the rows are the same ones. */
+    public boolean isSame() {
+        return degree != Degree.DIFFERENT;
+    }
+
+    /** It in a few words: {@code the same 5 rows, in another order}. */
+    public String said() {
+        return switch (degree) {
+            case IDENTICAL -> "the same " + Words.rows(rows);
+            case OTHER_ORDER -> "the same " + Words.rows(rows) + ", in another order";
+            case OTHER_COLUMNS -> "the same " + Words.rows(rows) + ", other columns";
+            case DIFFERENT -> rows == others ? "other rows: " + Words.rows(rows) + " here, and as many there"
+                    : Words.rows(others) + " instead of " + rows;
+        };
+    }
+}

@@ -1,0 +1,41 @@
+package lunko.insight.explanation;
+
+import java.util.List;
+import java.util.stream.Stream;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
+import lunko.engine.Limit;
+import lunko.engine.Filter;
+import lunko.engine.Aggregation;
+import lunko.engine.Joined;
+import lunko.engine.Derived;
+import lunko.engine.Ordering;
+import lunko.engine.Source;
+import lunko.engine.Stage;
+import lunko.engine.Distinct;
+import lunko.query.JoinKind;
+
+/** A kind of join that a query says without its words: by EXISTS, by IN, or by an outer join and IS NULL. */
+public record ImpliedJoin(JoinKind kind, String left, String right) {
+
+    /** Those in the stages of a query, in the order in which they are gone through. */
+    public static List<ImpliedJoin> in(Stage result) {
+        return result.all().stream().flatMap(stage -> switch (stage) {
+            case Joined joined when joined.join().kind().words().isEmpty() ->
+                Stream.of(of(joined.join().kind(), joined));
+            case Filter filtered when filtered.input() instanceof Joined joined ->
+                filtered.says().stream().map(kind -> of(kind, joined));
+            case Source _,Derived _,Joined _,SetOperation _ -> Stream.empty();
+            case Filter _,Aggregation _,Projection _,Distinct _,Ordering _,Limit _ -> Stream.empty();
+        }).toList();
+    }
+
+    private static ImpliedJoin of(JoinKind kind, Joined joined) {
+        return new ImpliedJoin(kind, joined.join().left().title(), joined.join().right().title());
+    }
+
+    /** The recognition in a sentence: {@code This says a left anti join of hives and keepers.} */
+    public String sentence() {
+        return "This says " + kind.withArticle() + " of " + left + " and " + right + ".";
+    }
+}

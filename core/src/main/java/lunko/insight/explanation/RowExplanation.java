@@ -1,0 +1,114 @@
+package lunko.insight.explanation;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
+import lunko.engine.Limit;
+import lunko.engine.Filter;
+import lunko.engine.Aggregation;
+import lunko.engine.Joined;
+import lunko.engine.Derived;
+import lunko.engine.ResultRow;
+import lunko.engine.Ordering;
+import lunko.engine.Source;
+import lunko.engine.Stage;
+import lunko.engine.Distinct;
+import lunko.insight.listing.ResultListing;
+import lunko.phrase.Phrase;
+import lunko.query.Side;
+import lunko.table.Truth;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.ResultPart;
+import lunko.steps.RowTimeline;
+import lunko.steps.Timeline;
+import lunko.steps.JoinAlgorithm;
+
+/**
+ * Why a query gives a row, and why it does not give one.
+ *
+ * @param timeline the steps of the query, in which outer joins keep rows in their turn
+ */
+public record RowExplanation(Stage result, Timeline timeline) {
+
+    /** The fates of the rows of a query. */
+    public static RowExplanation of(Stage result) {
+        return new RowExplanation(result, Timeline.of(result, JoinAlgorithm.ROWS));
+    }
+
+    /** Why a row of the result is there, counted from 0: an outer join has kept it, or else what took it on last. */
+    public Optional<Phrase> why(int row) {
+        OptionalLong kept = kept(result, row);
+        OptionalLong step = kept.isPresent() ? kept : taken(result, row);
+        return step.stream().mapToObj(this::said).findFirst();
+    }
+
+    /** The step in which the last outer join kept what a row was made of. */
+    private OptionalLong kept(Stage stage, int row) {
+        if (stage instanceof Joined joined && joined.lineage().row(row) instanceof ResultRow.Kept)
+            return timeline.decided(joined, row);
+        return stage.origins(row).stream().map(origin -> kept(stage.inputs().get(origin.input()), origin.row()))
+                .filter(OptionalLong::isPresent).findFirst().orElse(OptionalLong.empty());
+    }
+
+    /** The step in which a row was taken on by the last stage that could have left it out. */
+    private OptionalLong taken(Stage stage, int row) {
+        return switch (stage) {
+            case Projection _,Ordering _,Limit _,Derived _ -> {
+                Stage.Origin origin = stage.origins(row).getFirst();
+                OptionalLong before = taken(stage.inputs().get(origin.input()), origin.row());
+                yield before.isPresent() ? before : timeline.decided(stage, row);
+            }
+            case Source _,Joined _,Filter _,Aggregation _,Distinct _,SetOperation _ -> timeline.decided(stage, row);
+        };
+    }
+
+    /**
+     * Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or
+     * dropped for want of a partner.
+     */
+    public Optional<Phrase> whyNot(int left) {
+        for (int part = timeline.parts().size() - 1; part >= 0; part--) {
+            Optional<Phrase> found = whyNot(timeline.parts().get(part), timeline.start(part), left);
+            if (found.isPresent()) return found;
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Phrase> whyNot(Part part, long start, int left) {
+        return switch (part) {
+            case ResultPart _ -> Optional.empty();
+            case RowTimeline rows -> {
+                int number = 0;
+                for (Stage input : rows.stage().inputs()) {
+                    for (int row = 0; row < input.rows().size(); row++, number++) {
+                        if (rows.strikesOut(number) && isFrom(input, row, left))
+                            yield Optional.of(said(start + rows.decided(number)));
+                    }
+                }
+                yield Optional.empty();
+            }
+            case MatchTimeline match -> {
+                Stage outer = match.join().left();
+                for (int row = 0; row < outer.rows().size(); row++) {
+                    boolean gives =
+                            match.join().kind().keeps(Side.LEFT)
+                                    || match.outcome().matches(Side.LEFT, row) == Truth.TRUE;
+                    if (!gives && isFrom(outer, row, left))
+                        yield Optional.of(said(start + match.decided(Side.LEFT, row)));
+                }
+                yield Optional.empty();
+            }
+        };
+    }
+
+    private static boolean isFrom(Stage stage, int row, int left) {
+        return new ResultListing.OfQuery(stage).left(row).equals(OptionalInt.of(left));
+    }
+
+    private Phrase said(long step) {
+        return timeline.at(step).shown().why();
+    }
+}

@@ -1,0 +1,131 @@
+package lunko.insight.explanation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import lunko.engine.JoinResult;
+import lunko.engine.ResultCell;
+import lunko.engine.ResultRow;
+import lunko.engine.Stage;
+import lunko.phrase.Words;
+import lunko.query.Side;
+import lunko.query.Tally;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.ResultPart;
+import lunko.steps.RowTimeline;
+import lunko.steps.StageKind;
+import lunko.steps.Timeline;
+
+/**
+ * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as
+ * marks. Where
+ * a stage strikes rows out, those are among them.
+ *
+ * @param part the part of the timeline that it is in, counted from 0; an outer join matches and keeps in one part
+ * @param step the step after which it is done
+ * @param title what it does with what, as a heading
+ * @param rows how many rows it gives
+ * @param sum how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
+ * @param lines its first rows
+ */
+public record StageSummary(int part, long step, StageKind kind, String title, long rows, String sum, List<Line> lines) {
+    /** So many rows and columns are shown at most. */
+    private static final int MOST = 6;
+    /** The last pair is looked for among so many rows. */
+    private static final int MOST_LOOKED_AT = 10_000;
+
+    /** A row as marks, one for each of its first columns. */
+    public record Line(List<Mark> marks, boolean struckOut) {}
+
+    /** A cell. */
+    public enum Mark {
+        /** A value from the left side of a join. */
+        LEFT,
+        /** A value from the right side of a join. */
+        RIGHT,
+        /** A value. */
+        VALUE,
+        /** A NULL that is stored, or was calculated. */
+        NULL,
+        /** The NULL of an outer join. */
+        PADDED
+    }
+
+    /** All stages of a query, in the order in which they are done. */
+    public static List<StageSummary> all(Timeline timeline) {
+        List<StageSummary> all = new ArrayList<>();
+        for (int i = 0; i < timeline.parts().size(); i++) all.addAll(of(timeline, i, timeline.parts().get(i)));
+        return List.copyOf(all);
+    }
+
+    /** The pairs of an outer join, and then they and the rows that it keeps. */
+    private static List<StageSummary> matched(Timeline timeline, int number, MatchTimeline match) {
+        JoinResult outcome = match.outcome();
+        String title = timeline.title(number);
+        boolean keeps = outcome.kind().keeps(Side.LEFT) || outcome.kind().keeps(Side.RIGHT);
+        StageSummary whole =
+                new StageSummary(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title,
+                        outcome.size(),
+                        outcome.arithmetic(), lines(outcome));
+        if (!keeps || !outcome.kind().bringsPairs()) return List.of(whole);
+        Tally tally = outcome.matching().orElseThrow().tally();
+        List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream()
+                .filter(ResultRow.Met.class::isInstance).toList();
+        long last = pairs.isEmpty() ? timeline.start(number) : timeline.start(number) + match.decided(pairs.getLast());
+        return List.of(new StageSummary(number, last, StageKind.MATCH, title, tally.pairs(),
+                "of " + Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows()),
+                lines(outcome, pairs.subList(0, Math.min(MOST, pairs.size())))), whole);
+    }
+
+    private static List<StageSummary> of(Timeline timeline, int number, Part part) {
+        String title = timeline.title(number);
+        long end = timeline.end(number);
+        return switch (part) {
+            case MatchTimeline match -> matched(timeline, number, match);
+            case RowTimeline rows -> {
+                int before = rows.stage().inputs().stream().mapToInt(input -> input.rows().size()).sum();
+                boolean fewer = IntStream.range(0, before).anyMatch(rows::strikesOut);
+                yield List.of(new StageSummary(number, end, part.kind(), title, rows.stage().rows().size(),
+                        before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
+                        fewer ? struckLines(rows) : lines(rows.stage())));
+            }
+            case ResultPart(Stage result) ->
+                List.of(new StageSummary(number, end, part.kind(), title, result.rows().size(), "", lines(result)));
+        };
+    }
+
+    private static List<Line> lines(JoinResult outcome) {
+        return lines(outcome, outcome.first(Math.min(MOST, outcome.size())));
+    }
+
+    private static List<Line> lines(JoinResult outcome, List<ResultRow> rows) {
+        return rows.stream().map(row -> new Line(
+                outcome.columns().stream().limit(MOST).map(column -> switch (outcome.cell(row, column)) {
+                    case ResultCell.Padded _ -> Mark.PADDED;
+                    case ResultCell.Stored(var value) ->
+                        value.isNull() ? Mark.NULL : column.side() == Side.LEFT ? Mark.LEFT : Mark.RIGHT;
+                }).toList(), false)).toList();
+    }
+
+    private static List<Line> lines(Stage stage) {
+        return IntStream.range(0, Math.min(MOST, stage.rows().size()))
+                .mapToObj(row -> new Line(marks(stage, row), false)).toList();
+    }
+
+    private static List<Line> struckLines(RowTimeline rows) {
+        List<Line> lines = new ArrayList<>();
+        int offset = 0;
+        for (Stage input : rows.stage().inputs()) {
+            for (int row = 0; row < input.rows().size() && lines.size() < MOST; row++)
+                lines.add(new Line(marks(input, row), rows.strikesOut(offset + row)));
+            offset += input.rows().size();
+        }
+        return lines;
+    }
+
+    private static List<Mark> marks(Stage stage, int row) {
+        return IntStream.range(0, Math.min(MOST, stage.headings().size())).mapToObj(column -> stage.pads(row, column)
+                ? Mark.PADDED : stage.rows().get(row).get(column).isNull() ? Mark.NULL : Mark.VALUE).toList();
+    }
+}

@@ -1,0 +1,14 @@
+package lunko.insight.keys;
+
+import lunko.query.Side;
+import lunko.table.Type;
+
+/** A change that makes keys meet which nearly do. */
+public sealed interface Repair {
+
+    /** A key is made like the one that is meant. */
+    record Respell(NearMiss miss) implements Repair {}
+
+    /** A column gets the type of the one that it belongs to. */
+    record Retype(Side side, String column, Type type) implements Repair {}
+}

@@ -1,0 +1,169 @@
+package lunko.query.change;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.stream.Stream;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.query.change.SqlDialect.Feature;
+import lunko.query.sql.Clause;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.Lexeme;
+import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryBody.Compound;
+import lunko.query.sql.QueryBody.SetOperator;
+import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.Rewording;
+import lunko.query.sql.Script;
+import lunko.query.sql.SqlParser;
+import lunko.query.sql.Statement;
+import lunko.query.sql.Stretch;
+import lunko.table.Column;
+import lunko.table.Table;
+
+/** A query in the words of a database: first what it has to say in other ways, then what it writes otherwise. */
+public final class DialectAdapter {
+
+    /** How the standard says what is cut out (ISO/IEC 9075-2, query expression). */
+    private static final String STANDARD = "(?is)(OFFSET\\s+\\d+\\s+ROWS?)?\\s*(FETCH\\b.*)?";
+    private static final String NATURAL =
+            "NATURAL and USING are not there, or mean something else, in %s, and this query is too much for Lunko "
+                    + "to say it by ON: write ON yourself.";
+    private static final String FULL_JOIN =
+            "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON "
+                    + "compare a column of the left side, "
+                    + "leave groups out, and sort by columns of the result.";
+
+    /** Some characters of the text, and what is written in their place. */
+    private record Change(Stretch at, String with) {}
+
+    private final SqlDialect target;
+    private final List<Table> tables;
+
+    private DialectAdapter(SqlDialect target, List<Table> tables) {
+        this.target = target;
+        this.tables = tables;
+    }
+
+    /**
+     * The text of a query of a script, over these tables, for a database; a problem where it has no words for it that
+     * Lunko knows.
+     */
+    public static Checked<String> of(SqlDialect target, Script script, Statement.Query query, List<Table> tables) {
+        DialectAdapter adapted = new DialectAdapter(target, tables);
+        String own = script.stretch(query).orElseThrow().of(script.text());
+        return new SqlParser("").parse(own).then(alone -> adapted.said(query(alone).query()).then(said -> {
+            String text = Rewording.of(alone, query(alone), said);
+            return new SqlParser("").parse(text).then(adapted::written);
+        }));
+    }
+
+    private static Statement.Query query(Script script) {
+        return script.statements().getFirst() instanceof Statement.Query query ? query
+                : Optional.<Statement.Query>empty().orElseThrow();
+    }
+
+    /** The query without what the database has not. */
+    private Checked<QueryExpression> said(QueryExpression query) {
+        Checked<QueryExpression> now = Checked.valid(query);
+        if (!target.has(Feature.NATURAL_JOIN))
+            now = now.then(natural -> orTooMuch(MergedColumns.without(natural, tables), NATURAL));
+        if (!target.has(Feature.FULL_JOIN))
+            now = now.then(full -> orTooMuch(FullJoins.without(full, tables), FULL_JOIN));
+        return now;
+    }
+
+    private Checked<QueryExpression> orTooMuch(Optional<QueryExpression> said, String what) {
+        return said.<Checked<QueryExpression>>map(Checked::valid).orElseGet(() -> tooMuch(what));
+    }
+
+    private <T> Checked<T> tooMuch(String what) {
+        return Checked.invalid(String.format(what, target.title()));
+    }
+
+    /** The words that the database writes otherwise. */
+    private Checked<String> written(Script script) {
+        String text = script.text();
+        List<Change> changes = new ArrayList<>();
+        // In the queries within, and those that are put together, they are still there.
+        List<FromItem.JoinedTable> joins = script.parts(FromItem.JoinedTable.class);
+        if (!target.has(Feature.NATURAL_JOIN) && joins.stream().anyMatch(MergedColumns::merges))
+            return tooMuch(NATURAL);
+        if (!target.has(Feature.FULL_JOIN) && joins.stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER))
+            return tooMuch(FULL_JOIN);
+        if (target.has(Feature.NULLS_ELSEWHERE)) {
+            for (SortKey key : script.parts(SortKey.class)) {
+                if (key.nulls().isEmpty())
+                    script.stretch(key).ifPresent(at -> changes.add(new Change(new Stretch(at.end(), at.end()),
+                            key.descending() ? " NULLS FIRST" : " NULLS LAST")));
+            }
+        }
+        script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
+        if (!target.has(Feature.TYPES) && script.parts(Compound.class).stream()
+                .anyMatch(set -> set.all() && set.operator() != SetOperator.UNION)) {
+            return Checked.invalid(
+                    target.title() + " has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or say it by EXISTS.");
+        }
+        if (!target.has(Feature.TYPES) && !script.parts(QueryBody.Nested.class).isEmpty()) {
+            return Checked.invalid(target.title()
+                    + " takes no query of a UNION in parentheses: write it without them, or as a query in FROM.");
+        }
+        words(text, changes);
+        StringBuilder out = new StringBuilder(text);
+        changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())
+                .forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
+        return Checked.valid(out.toString());
+    }
+
+    private void limit(Script script, QueryExpression query, List<Change> changes) {
+        List<Stretch> there =
+                Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream())
+                        .sorted(Comparator.comparingInt(Stretch::start)).toList();
+        if (there.isEmpty()) return;
+        Stretch all = new Stretch(there.getFirst().start(), there.getLast().end());
+        switch (target.limit()) {
+            case EITHER -> {}
+            case LIMIT_BEFORE_OFFSET -> changes.add(
+                    new Change(all, "LIMIT " + (query.limit().isPresent() ? query.limit().getAsLong() : Long.MAX_VALUE)
+                            + said(" OFFSET ", query.offset(), "")));
+            case FETCH -> {
+                if (!all.of(script.text()).matches(STANDARD)) changes.add(new Change(all,
+                        (said("OFFSET ", query.offset(), " ROWS") + said(" FETCH FIRST ", query.limit(), " ROWS ONLY"))
+                                .strip()));
+            }
+        }
+    }
+
+    private static String said(String before, OptionalLong rows, String after) {
+        return rows.isPresent() ? before + rows.getAsLong() + after : "";
+    }
+
+    /** Names as the tables are called, and words that are called otherwise. */
+    private void words(String text, List<Change> changes) {
+        List<Lexeme> all = Lexeme.of(text).stream().filter(lexeme -> lexeme.kind() != Lexeme.Kind.COMMENT).toList();
+        for (int i = 0; i < all.size(); i++) {
+            Lexeme lexeme = all.get(i);
+            String word = lexeme.at().of(text);
+            String next = i + 1 < all.size() ? all.get(i + 1).at().of(text) : "";
+            if (lexeme.kind() == Lexeme.Kind.NAME && !word.startsWith("\"") && !next.equals("("))
+                name(word).ifPresent(quoted -> changes.add(new Change(lexeme.at(), quoted)));
+            if (target.has(Feature.TYPES)) continue;
+            if (word.equalsIgnoreCase("CHAR_LENGTH")) changes.add(new Change(lexeme.at(), "LENGTH"));
+            if (word.equalsIgnoreCase("DATE") && next.startsWith("'"))
+                changes.add(new Change(new Stretch(lexeme.at().start(), all.get(i + 1).at().start()), ""));
+            if (word.equalsIgnoreCase("UNKNOWN")) changes.add(new Change(lexeme.at(), "NULL"));
+        }
+    }
+
+    private Optional<String> name(String word) {
+        return Stream
+                .concat(tables.stream().map(Table::name),
+                        tables.stream().flatMap(table -> table.columns().stream()).map(Column::name))
+                .filter(word::equalsIgnoreCase).findFirst()
+                .map(target::name).filter(name -> !name.equalsIgnoreCase(word));
+    }
+}

@@ -1,0 +1,82 @@
+package lunko.insight.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
+import lunko.SomeJoins;
+import lunko.SomeJoins.SomeJoin;
+import lunko.engine.Join;
+import lunko.engine.Joined;
+import lunko.engine.Matching;
+import lunko.engine.JoinResult;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Truth;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.domains.Domain;
+
+/** What is said of a join beforehand is what running each kind gives, whatever its condition is. */
+@Domain(SomeJoins.class)
+class CountsProperties {
+
+    @Property(tries = 600)
+    void theCountOfEveryKindIsWhatRunningItGives(@ForAll SomeJoin some) {
+        List<KindCount> counts = KindCount.all(JoinResult.of(some.joined()));
+        assertThat(counts).extracting(KindCount::kind).contains(some.joined().join().kind());
+        for (KindCount count : counts) {
+            assertThat(count.rows()).as(count.kind() + " for " + some).isEqualTo(some.as(count.kind()).rows().size());
+        }
+    }
+
+    @Property(tries = 600)
+    void theRegionsAreWhatTheKindsForThemGive(@ForAll SomeJoin some) {
+        Join join = some.joined().join();
+        VennRegions regions = VennRegions.of(JoinResult.of(some.joined())).orElseThrow();
+        if (!join.kind().compares()) return;
+        Join plain = join.of(JoinKind.INNER);
+        assertThat(regions.pairs()).hasSize((int) SomeJoins.pairs(plain));
+        assertThat(regions.pairs()).allMatch(pair -> plain.verdict(pair.left(), pair.right()) == Truth.TRUE);
+        for (Side side : Side.values()) {
+            VennRegions.Members members = regions.of(side);
+            assertThat(IntStream.concat(members.alone().stream().mapToInt(row -> row),
+                    IntStream.concat(members.matched().stream().mapToInt(row -> row),
+                            members.unknown().stream().mapToInt(row -> row)))
+                    .sorted()).containsExactlyElementsOf(
+                            IntStream.range(0, join.on(side).rows().size()).boxed().toList());
+            JoinKind semi = side.of(JoinKind.LEFT_SEMI, JoinKind.RIGHT_SEMI);
+            assertThat(members.matched()).isEqualTo(taken(some.as(semi), side));
+            JoinKind anti = side.of(JoinKind.LEFT_ANTI, JoinKind.RIGHT_ANTI);
+            assertThat(members.alone()).as(side + " of " + some).isEqualTo(taken(some.as(anti), side));
+        }
+    }
+
+    @Property(tries = 600)
+    void theMarginsOfThePairGridAddUp(@ForAll SomeJoin some) {
+        JoinResult outcome = JoinResult.of(some.joined());
+        PairGrid grid = PairGrid.of(outcome);
+        long pairs = LongStream.range(0, grid.lefts()).map(row -> grid.pairs(Side.LEFT, (int) row)).sum();
+        assertThat(LongStream.range(0, grid.rights()).map(row -> grid.pairs(Side.RIGHT, (int) row)).sum())
+                .isEqualTo(pairs);
+        assertThat(pairs).isEqualTo(Matching.of(outcome.join()).pairs().size());
+        for (Side side : Side.values()) {
+            Set<Integer> kept = new TreeSet<>();
+            outcome.rows().stream().filter(row -> row.source(side.opposite()).isEmpty())
+                    .forEach(row -> row.source(side).ifPresent(kept::add));
+            boolean takesMatched = outcome.kind().only().isPresent() && outcome.kind().takesPartnered();
+            for (int row = 0; row < outcome.join().on(side).rows().size() && !takesMatched; row++) {
+                assertThat(grid.keeps(side, row)).as(side + " row " + row + " of " + some)
+                        .isEqualTo(kept.contains(row));
+            }
+        }
+    }
+
+    private static List<Integer> taken(Joined joined, Side side) {
+        return LongStream.range(0, joined.lineage().size())
+                .mapToObj(row -> joined.lineage().row(row).source(side).getAsInt()).toList();
+    }
+}

@@ -1,0 +1,70 @@
+package lunko.desktop.query;
+
+import static lunko.phrase.Words.capital;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import lunko.lesson.Diagnostic;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What is wrong with the text, in a sentence, and what can be done about it with a click. */
+final class DiagnosticLine extends VBox {
+    private static final int MOST_SAID = 48;
+
+    private final QueryField field;
+    private final Consumer<String> write;
+    private final Runnable next;
+
+    DiagnosticLine(Diagnostics troubles, QueryField field, Runnable next) {
+        this.field = field;
+        this.write = field::write;
+        this.next = next;
+        getStyleClass().add("trouble-line");
+        setId("trouble");
+        troubles.told().subscribe(this::show);
+    }
+
+    private void show(Diagnostics.Told told) {
+        getChildren().clear();
+        setVisible(told.explained().isPresent());
+        setManaged(isVisible());
+        told.explained().ifPresent(trouble -> {
+            Label sentence = new Label(trouble.problem().sentence());
+            sentence.setWrapText(true);
+            sentence.setMinHeight(USE_PREF_SIZE);
+            sentence.getStyleClass().add(trouble.note() ? "query-doubt" : "query-problem");
+            sentence.setGraphic(new FontIcon(trouble.note() ? Feather.HELP_CIRCLE : Feather.ALERT_TRIANGLE));
+            getChildren().add(sentence);
+            FlowPane fixes = new FlowPane();
+            fixes.getStyleClass().add("trouble-fixes");
+            fixes.setAlignment(Pos.CENTER_LEFT);
+            trouble.mended().forEach(mended -> fixes.getChildren().add(fix(mended)));
+            if (told.all().size() > 1) fixes.getChildren().add(more(told));
+            if (!fixes.getChildren().isEmpty()) getChildren().add(fixes);
+        });
+    }
+
+    private Button fix(String mended) {
+        String said = capital(Diagnostic.said(field.text(), mended)).replaceAll("\\s+", " ");
+        Button fix = new Button(said.length() > MOST_SAID ? said.substring(0, MOST_SAID - 1) + "…" : said);
+        fix.setMnemonicParsing(false);
+        fix.getStyleClass().add("fix");
+        fix.setTooltip(new Tooltip(mended));
+        fix.setOnAction(_ -> write.accept(mended));
+        return fix;
+    }
+
+    private Button more(Diagnostics.Told told) {
+        Button more = new Button(told.number() + 1 + " of " + told.all().size() + ": next");
+        more.getStyleClass().add("fix");
+        more.setId("next-trouble");
+        more.setOnAction(_ -> next.run());
+        return more;
+    }
+}

@@ -1,0 +1,144 @@
+package lunko.desktop.query;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.model.ShowModel;
+import lunko.lesson.Lesson;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/**
+ * Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open.
+ */
+abstract class StageSheet extends VBox {
+    private static final double WRAPPED_AT = 1_040;
+
+    private final ShowModel model;
+    private final Label about = new Label();
+    private final VBox body = new VBox();
+    private boolean open;
+
+    /** A sheet under a title; {@code close} puts the stage back. */
+    StageSheet(ShowModel model, String id, String title, Runnable close) {
+        this.model = model;
+        getStyleClass().addAll("card", "sheet");
+        setId(id);
+        Label name = new Label(title);
+        name.getStyleClass().add("sheet-title");
+        name.setMinWidth(USE_PREF_SIZE);
+        about.getStyleClass().add("about");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(name, about, gap, small(Feather.X, "Back to the stage", close));
+        head.getStyleClass().add("sheet-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        body.getStyleClass().add("sheet-body");
+        ScrollPane scroll = new ScrollPane(body);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        scroll.setMinHeight(0);
+        setMinHeight(0);
+        getChildren().addAll(head, scroll);
+        model.lesson().lesson().subscribe(now -> {
+            if (open) show(now);
+        });
+        model.waiting().subscribe((_, waiting) -> {
+            if (open && !waiting) show(model.lesson().lesson().get());
+        });
+    }
+
+    /** Shows what is to be said of the lesson at hand, and follows it. */
+    void open() {
+        open = true;
+        show(model.lesson().lesson().get());
+    }
+
+    /** Follows no more. */
+    void close() {
+        open = false;
+    }
+
+    /** Whether there is anything to be seen on it yet. */
+    boolean isReady() {
+        return !body.getChildren().isEmpty();
+    }
+
+    ShowModel model() {
+        return model;
+    }
+
+    /** Says something beside the title. */
+    void say(String said) {
+        about.setText(said);
+    }
+
+    /**
+     * Puts these things on the sheet, one under the other. The keyboard stays where it was on it, as far as that is
+     * still there.
+     */
+    void put(List<? extends Node> parts) {
+        int held = stops().indexOf(getScene() == null ? null : getScene().getFocusOwner());
+        body.getChildren().setAll(parts);
+        if (held < 0) return;
+        List<Node> stops = stops();
+        Node next = stops.isEmpty() ? this : stops.get(Math.min(held, stops.size() - 1));
+        next.requestFocus();
+    }
+
+    /** Everything on it that the keyboard can be at, in order. */
+    private List<Node> stops() {
+        List<Node> stops = new ArrayList<>();
+        addStops(body, stops);
+        return stops;
+    }
+
+    private static void addStops(Parent in, List<Node> stops) {
+        for (Node child : in.getChildrenUnmodifiable()) {
+            if (child.isFocusTraversable()) stops.add(child);
+            if (child instanceof Parent more) addStops(more, stops);
+        }
+    }
+
+    /** Shows what is to be said of a lesson. */
+    abstract void show(Lesson lesson);
+
+    /** Things side by side that wrap where the sheet ends. */
+    static FlowPane flow(String styleClass) {
+        FlowPane flow = new FlowPane();
+        flow.getStyleClass().add(styleClass);
+        // As high as it is when it has the width of the sheet.
+        flow.setPrefWrapLength(WRAPPED_AT);
+        return flow;
+    }
+
+    /** A button that shows a sign, and says what it does. */
+    static Button small(Feather sign, String does, Runnable action) {
+        Button button = new Button("", new FontIcon(sign));
+        button.getStyleClass().add("query-button");
+        button.setTooltip(new Tooltip(does));
+        button.setAccessibleText(does);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    static Label label(String text, String styleClass) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+}

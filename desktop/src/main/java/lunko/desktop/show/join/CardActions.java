@@ -1,0 +1,24 @@
+package lunko.desktop.show.join;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import lunko.desktop.action.Action;
+import lunko.desktop.grid.Hand;
+import lunko.desktop.grid.TableActions;
+import lunko.desktop.lesson.FileActions;
+import lunko.desktop.lesson.TableFiles;
+import lunko.desktop.show.result.ResultActions;
+import lunko.query.Side;
+
+/** What the cards on the stage need of the actions. */
+public record CardActions(Hand hand, ResultActions results, TableActions tables, FileActions files,
+        TableFiles sources) {
+
+    Action addRow(Side side, Runnable handler) {
+        return Action.of("Add a row to the " + side.title() + " table", Action.Group.TABLES, handler);
+    }
+
+    void open(Path file, Optional<String> inPlaceOf) {
+        sources.open(file, inPlaceOf);
+    }
+}

@@ -1,0 +1,21 @@
+package lunko.desktop.show.join;
+
+import java.util.List;
+import lunko.desktop.look.PhraseFlow;
+import lunko.phrase.Phrase;
+
+/** Sentences one below the other, as wide as a person reads with ease. */
+final class Explained {
+    private static final double WIDTH = 620;
+
+    private Explained() {}
+
+    static List<PhraseFlow> lines(List<Phrase> sentences) {
+        return sentences.stream().map(sentence -> {
+            PhraseFlow flow = new PhraseFlow("explained");
+            flow.show(sentence);
+            flow.setPrefWidth(WIDTH);
+            return flow;
+        }).toList();
+    }
+}

@@ -1,0 +1,83 @@
+package lunko.desktop.show.join;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
+import javafx.scene.Node;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import lunko.desktop.action.Action;
+import lunko.desktop.look.RowGlyph;
+import lunko.desktop.show.model.ShowModel;
+import lunko.query.JoinKind;
+import lunko.query.change.PlainJoin;
+import lunko.show.Showing;
+
+/** The kinds of join to choose from. */
+public final class KindBar extends HBox {
+    private Runnable extras = () -> {};
+
+    /** The kinds that can be chosen for what a model shows. */
+    public KindBar(ShowModel model, KindActions actions) {
+        getStyleClass().addAll("card", "kind-bar");
+        ToggleGroup group = new ToggleGroup();
+        List<Node> buttons = new ArrayList<>(Stream.of(JoinKind.values()).map(kind -> {
+            Action choose = actions.choose(kind);
+            ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
+            button.setContentDisplay(ContentDisplay.LEFT);
+            button.setToggleGroup(group);
+            button.setUserData(kind);
+            button.setId("kind-" + kind.title().replace(' ', '-'));
+            button.setOnAction(_ -> {
+                choose.run();
+                select(group, model.showing().get());
+            });
+            button.setTooltip(
+                    new Tooltip(choose.name().getValue() + choose.shownKey().map(k -> "  (" + k + ")").orElse("")));
+            button.disableProperty().bind(Bindings.not(choose.possible()));
+            return button;
+        }).toList());
+        ToggleButton natural = extra(actions.natural(), "natural");
+        ToggleButton self = extra(actions.self(), "self");
+        buttons.add(natural);
+        buttons.add(self);
+        getChildren().setAll(buttons);
+        Consumer<Showing> show = showing -> {
+            select(group, showing);
+            Optional<PlainJoin> plain = showing.lesson().staged().plainJoin();
+            natural.setSelected(plain.filter(PlainJoin::natural).isPresent());
+            self.setSelected(plain.filter(join -> join.left().table().equals(join.right().table())).isPresent());
+        };
+        extras = () -> show.accept(model.showing().get());
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show.accept(now);
+        });
+        show.accept(model.showing().get());
+    }
+
+    /** A way of joining beside the kinds, which is explained before it is chosen. */
+    private ToggleButton extra(Action action, String title) {
+        ToggleButton button = new ToggleButton(title);
+        button.setId("kind-" + title);
+        button.getStyleClass().add("kind-extra");
+        button.setOnAction(_ -> {
+            action.run();
+            extras.run();
+        });
+        button.setTooltip(
+                new Tooltip(action.name().getValue() + action.shownKey().map(k -> "  (" + k + ")").orElse("")));
+        return button;
+    }
+
+    private static void select(ToggleGroup group, Showing showing) {
+        Optional<JoinKind> chosen = showing.kind();
+        group.getToggles()
+                .forEach(toggle -> toggle.setSelected(chosen.filter(kind -> kind == toggle.getUserData()).isPresent()));
+    }
+}

@@ -1,0 +1,60 @@
+package lunko.desktop.show.join;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.model.ShowModel;
+import lunko.insight.keys.SelfPreview;
+import lunko.lesson.Lesson;
+import lunko.lesson.Link;
+import lunko.lesson.SceneEdit;
+import lunko.query.KeyPair;
+import lunko.table.Table;
+
+/** Says what a self join does to a table before it is done: one table becomes two, with two names. */
+final class SelfPane extends VBox {
+
+    SelfPane(ShowModel model, Runnable close) {
+        getStyleClass().addAll("card", "explanation");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        Lesson lesson = model.lesson().lesson().get();
+        Label title = new Label("A self join joins a table with itself");
+        title.getStyleClass().add("key-check-title");
+        ChoiceBox<String> table = new ChoiceBox<>();
+        table.setId("self-table");
+        table.getItems().setAll(lesson.tables().stream().map(Table::name).toList());
+        Label which = new Label("Table");
+        which.setLabelFor(table);
+        HBox choice = new HBox(which, table);
+        choice.setAlignment(Pos.CENTER_LEFT);
+        choice.getStyleClass().add("explained-choices");
+        VBox said = new VBox();
+        said.getStyleClass().add("explained-lines");
+        table.valueProperty().subscribe(name -> {
+            if (name != null) explain(lesson, name, said);
+        });
+        table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent())
+                .findFirst().orElse(lesson.scene().left()));
+        Button join = new Button("Join it with itself");
+        join.setId("join-self");
+        join.setOnAction(_ -> {
+            close.run();
+            model.lesson().edit(new SceneEdit.LookAt(table.getValue(), table.getValue()));
+        });
+        Button leave = new Button("Leave it");
+        leave.setCancelButton(true);
+        leave.setOnAction(_ -> close.run());
+        HBox buttons = new HBox(join, leave);
+        buttons.getStyleClass().add("explained-choices");
+        getChildren().addAll(title, choice, said, buttons);
+    }
+
+    private static void explain(Lesson lesson, String table, VBox said) {
+        List<KeyPair> link = lesson.link(table, table).map(Link::pairs).orElse(List.of());
+        said.getChildren().setAll(Explained.lines(new SelfPreview(lesson.table(table), link).said()));
+    }
+}

@@ -1,0 +1,221 @@
+package lunko.desktop.show.join;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.beans.Observable;
+import javafx.css.PseudoClass;
+import javafx.geometry.Orientation;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.DragBoard;
+import lunko.desktop.grid.DragHandles;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.TableGrid;
+import lunko.desktop.grid.TableName;
+import lunko.desktop.lesson.FileDrop;
+import lunko.desktop.show.model.Motions;
+import lunko.desktop.show.model.Motion;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.table.ColumnInQuery;
+import lunko.desktop.show.table.StageGrid;
+import lunko.engine.ResultColumn;
+import lunko.engine.Source;
+import lunko.engine.Stage;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.lesson.Lesson;
+import lunko.phrase.Words;
+import lunko.query.Side;
+import lunko.query.SqlName;
+import lunko.show.Showing;
+import lunko.table.Table;
+import org.kordamp.ikonli.feather.Feather;
+
+/**
+ * What is joined on a side, which shows what the steps do to its rows: a source table, which can be edited meanwhile,
+ * or what
+ * the query has come to so far.
+ */
+final class StageCard extends VBox {
+    private static final PseudoClass STEPPING = PseudoClass.getPseudoClass("stepping");
+
+    private final ShowModel model;
+    private final Side side;
+    private final Motions motions;
+    private final TableName name;
+    private final Label title = new Label();
+    private final Label about = new Label();
+    private final HBox buttons = new HBox();
+    private final TableGrid source;
+    private final StageGrid derived;
+    private final DragHandles derivedHandles;
+    private final StackPane grids = new StackPane();
+
+    StageCard(ShowModel model, Side side, ColumnWidths widths, DragBoard drags, CardActions actions, Motions motions) {
+        this.model = model;
+        this.motions = motions;
+        this.side = side;
+        setId(side.title() + "-table");
+        getStyleClass().addAll("card", "table-card", side.title());
+        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT, this::inQuery);
+        source.setAccessibleText(side.title() + " table");
+        ContextMenu ofCells = actions.tables().menu();
+        List<MenuItem> always = List.copyOf(ofCells.getItems());
+        ofCells.setOnShowing(
+                _ -> ofCells.getItems().setAll(Stream.concat(ofSelected().stream(), always.stream()).toList()));
+        source.setContextMenu(ofCells);
+        source.setRowFactory(_ -> new StageRow<>(model, side));
+        actions.hand().watch(source);
+        source.onCursor(row -> model.pointing()
+                .choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
+        derived = new StageGrid(widths,
+                "Drag it onto a column of the other table to match the two; the right button shows it, filters and "
+                        + "sorts by it.",
+                heading -> ColumnInQuery.items(model, heading));
+        derivedHandles = new DragHandles(derived, drags);
+        derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
+        derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
+        derived.setRowFactory(_ -> new StageRow<>(model, side));
+        VBox.setVgrow(grids, Priority.ALWAYS);
+        name = new TableName(model.lesson(), this::table, source::requestFocus);
+        name.setAccessibleText("name of the " + side.title() + " table");
+        title.getStyleClass().add("table-name");
+        buttons.getChildren()
+                .setAll(List.<Button>of(
+                        actions.addRow(side, () -> actions.tables().addRow(source)).iconButton(Feather.PLUS),
+                        actions.files().open(side).iconButton(Feather.FOLDER)));
+        buttons.getStyleClass().add("card-buttons");
+        getChildren().addAll(head(), grids);
+        FileDrop.on(this, file -> actions.open(file, Optional.of(table())));
+        show(model.staged().get());
+        model.staged().subscribe((before, now) -> {
+            if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) show(now);
+            follow(now, Motion.between(before, now));
+        });
+    }
+
+    /** The rows that are to be seen. */
+    GridTable<?> grid() {
+        return grids.getChildren().contains(derived) ? derived : source;
+    }
+
+    /** The grid of the source table, which is not to be seen while something else is joined. */
+    TableGrid source() {
+        return source;
+    }
+
+    /** The grid of what the query has come to, which is not to be seen while a source table is joined. */
+    StageGrid derived() {
+        return derived;
+    }
+
+    private static Optional<Stage> stage(Showing showing, Side side) {
+        return showing.outcome().map(outcome -> outcome.join().on(side));
+    }
+
+    /** The table of the lesson that a side's rows come straight from. */
+    private static Optional<Source> source(Showing showing, Side side) {
+        return stage(showing, side)
+                .flatMap(stage -> stage instanceof Source of && showing.lesson().find(of.table().name()).isPresent()
+                        ? Optional.of(of) : Optional.empty());
+    }
+
+    private String table() {
+        return source(model.staged().get(), side).map(of -> of.table().name())
+                .filter(name -> model.lesson().lesson().get().find(name).isPresent())
+                .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
+    }
+
+    private List<MenuItem> inQuery(int column) {
+        return stage(model.staged().get(), side).map(stage -> ColumnInQuery.items(model, stage.headings().get(column)))
+                .orElse(List.of());
+    }
+
+    /** What the query can do with the value of the selected cell. */
+    private List<MenuItem> ofSelected() {
+        Table table = model.lesson().lesson().get().table(table());
+        List<MenuItem> items = source.block()
+                .filter(block -> block.size() == 1 && block.firstRow() < table.rows().size())
+                .flatMap(cell -> stage(model.staged().get(), side)
+                        .map(stage -> ColumnInQuery.items(model, stage.headings().get(cell.firstColumn()),
+                                table.rows().get(cell.firstRow()).value(cell.firstColumn()))))
+                .orElse(List.of());
+        return items.isEmpty() ? items : Stream.concat(items.stream(), Stream.of(new SeparatorMenuItem())).toList();
+    }
+
+    private HBox head() {
+        about.getStyleClass().add("about");
+        about.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(name, title, about, gap, buttons);
+        head.getStyleClass().add("card-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private void show(Showing showing) {
+        Lesson lesson = showing.lesson();
+        Optional<Stage> made = stage(showing, side).filter(_ -> source(showing, side).isEmpty());
+        for (Region ofSource : List.of(name, buttons)) {
+            ofSource.setVisible(made.isEmpty());
+            ofSource.setManaged(made.isEmpty());
+        }
+        title.setVisible(made.isPresent());
+        title.setManaged(made.isPresent());
+        GridTable<?> shown = made.isPresent() ? derived : source;
+        if (!grids.getChildren().contains(shown)) grids.getChildren().setAll(shown);
+        Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares())
+                .map(outcome -> outcome.keys(side)).orElse(Set.of());
+        made.ifPresentOrElse(stage -> {
+            title.setText(stage.title());
+            about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
+            derived.show(stage, keys, Optional.empty());
+            derivedHandles.take(derived.headings());
+        }, () -> {
+            Table table = lesson.table(table());
+            String alias =
+                    source(showing, side).map(Source::alias).orElseGet(() -> lesson.staged().join().on(side).alias());
+            name.show();
+            about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
+            source.show(table, keys.stream().sorted().toList(),
+                    table.columns().stream()
+                            .map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text())
+                            .toList(),
+                    IntStream.range(0, table.columns().size())
+                            .mapToObj(i -> showing.outcome().filter(outcome -> outcome.kind().shows(side))
+                                    .map(outcome -> outcome.name(new ResultColumn(side, i)))
+                                    .orElse(table.columns().get(i).name()))
+                            .toList());
+        });
+    }
+
+    private void follow(Showing now, Motion motion) {
+        pseudoClassStateChanged(STEPPING, now.match().filter(frame -> frame.now(side).isPresent()).isPresent());
+        now.match().ifPresent(frame -> frame.now(side).ifPresent(
+                row -> grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue())));
+    }
+
+    /** Does something whenever the rows may have moved on the screen. */
+    void onMoved(Runnable then) {
+        for (GridTable<?> grid : List.<GridTable<?>>of(source, derived)) {
+            grid.onScroll(Orientation.VERTICAL, then);
+            grid.heightProperty().subscribe((_, _) -> then.run());
+            grid.itemsProperty().subscribe((_, _) -> then.run());
+        }
+        source.getItems().addListener((Observable _) -> then.run());
+    }
+}

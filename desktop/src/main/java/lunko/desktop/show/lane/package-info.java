@@ -1,0 +1,2 @@
+/** What is drawn in the gap between two grids. */
+package lunko.desktop.show.lane;

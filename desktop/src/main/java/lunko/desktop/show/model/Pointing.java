@@ -1,0 +1,70 @@
+package lunko.desktop.show.model;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import lunko.insight.picture.Lineage;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.show.Showing;
+
+/** What is pointed at in the show, and what belongs to it. */
+public final class Pointing {
+    private final ReadOnlyObjectProperty<Showing> showing;
+    private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
+    private final ObjectProperty<OptionalInt> part = new SimpleObjectProperty<>(OptionalInt.empty());
+    private Optional<Pointed> chosen = Optional.empty();
+
+    /** Points at nothing of what is shown. */
+    Pointing(ReadOnlyObjectProperty<Showing> showing) {
+        this.showing = showing;
+    }
+
+    /** What belongs to the row that is pointed at, if one is. */
+    public ReadOnlyObjectProperty<Optional<Lineage>> lineage() {
+        return lineage.getReadOnlyProperty();
+    }
+
+    /** The step in which it was decided what becomes of that which is pointed at. */
+    public ReadOnlyObjectProperty<OptionalLong> decided() {
+        return decided.getReadOnlyProperty();
+    }
+
+    /** The part of the steps that is pointed at in the words of the query, counted from 0. */
+    public ObjectProperty<OptionalInt> part() {
+        return part;
+    }
+
+    /** Whether the words that are pointed at belong to the part of the steps at hand. */
+    public boolean isAtPartAtHand() {
+        return part.get().isPresent()
+                && showing.get().frame().filter(frame -> frame.part() == part.get().getAsInt()).isPresent();
+    }
+
+    /** Points at a row for as long as the mouse is over it; nothing means the one that was chosen, if one was. */
+    public void at(Optional<Pointed> at) {
+        show(at.or(() -> chosen));
+    }
+
+    /** Chooses a row to be pointed at until the next step. */
+    public void choose(Optional<Pointed> at) {
+        chosen = at;
+        show(at);
+    }
+
+    /** Points at what a step of a stage other than a join has decided; nothing means at nothing. */
+    public void step(OptionalLong step) {
+        decided.set(step);
+    }
+
+    private void show(Optional<Pointed> pointed) {
+        Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
+        if (now.equals(lineage.get())) return;
+        lineage.set(now);
+        decided.set(now.map(of -> showing.get().decided(of.pointed())).orElse(OptionalLong.empty()));
+    }
+}

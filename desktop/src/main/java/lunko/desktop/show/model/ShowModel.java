@@ -1,0 +1,264 @@
+package lunko.desktop.show.model;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.ToLongBiFunction;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.util.Duration;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.work.Latest;
+import lunko.insight.listing.Arrangement;
+import lunko.insight.picture.ThreeCircles.Region;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.show.JoinAtHand;
+import lunko.show.Showing;
+import lunko.steps.Timeline;
+import lunko.steps.JoinAlgorithm;
+
+/** What the show shows of the lesson. It follows the lesson while it is to be seen, and catches up when it is again. */
+public final class ShowModel {
+    /** So long the window waits for what a change comes to; after that, it shows it when it is there. */
+    private static final Duration PATIENCE = Duration.millis(100);
+
+    private final LessonModel lesson;
+    private final ReadOnlyObjectWrapper<Showing> showing;
+    private final ReadOnlyObjectWrapper<Showing> staged;
+    private final Pointing pointing;
+    private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
+    private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
+    private final ObjectProperty<JoinAlgorithm> way = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
+    private final BooleanProperty stale = new SimpleBooleanProperty(false);
+    private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
+    private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
+    /** What the lesson that comes next shows, where that has been found out already. */
+    private Optional<Showing> ready = Optional.empty();
+    /** How other results are looked at, by their columns. */
+    private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
+    /** A lesson that is to be shown, and at which step, in what light. */
+    private record ShowingAsked(Lesson lesson, JoinAlgorithm way, UnaryOperator<Showing> as) {
+
+        Showing find() {
+            return as.apply(Showing.of(lesson, way));
+        }
+    }
+
+    /** Shows the lesson of a model at the step it opens at. */
+    public ShowModel(LessonModel lesson) {
+        this.lesson = lesson;
+        showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), JoinAlgorithm.ROWS).opened());
+        staged = new ReadOnlyObjectWrapper<>(showing.get());
+        pointing = new Pointing(showing.getReadOnlyProperty());
+        lesson.lesson().subscribe(this::follow);
+        lesson.mode().subscribe(this::follow);
+        way.subscribe(this::goOtherWay);
+    }
+
+    /** The lesson, and what can be done to it. */
+    public LessonModel lesson() {
+        return lesson;
+    }
+
+    /** What is shown. */
+    public ReadOnlyObjectProperty<Showing> showing() {
+        return showing.getReadOnlyProperty();
+    }
+
+    /** What the stage of the joins shows: while another stage is at hand, nobody sees it, and it stays as it was. */
+    public ReadOnlyObjectProperty<Showing> staged() {
+        return staged.getReadOnlyProperty();
+    }
+
+    /** The picture that is shown beside the stage. */
+    public ObjectProperty<Picture> picture() {
+        return picture;
+    }
+
+    /** How the result at hand is looked at: that of the join or, at the end, that of the query. */
+    public ObjectProperty<Arrangement> arrangement() {
+        return arrangement;
+    }
+
+    /** How partners are found, where the join can be done so. */
+    public ObjectProperty<JoinAlgorithm> way() {
+        return way;
+    }
+
+    /** Whether the query at hand cannot be shown, so that what is to be seen is the last one that could. */
+    public BooleanProperty stale() {
+        return stale;
+    }
+
+    /** Whether what the lesson comes to is being found out, so that what is to be seen is from before. */
+    public ReadOnlyBooleanProperty waiting() {
+        return waiting.getReadOnlyProperty();
+    }
+
+    /** What is pointed at. */
+    public Pointing pointing() {
+        return pointing;
+    }
+
+    /** Goes on with a history whose lesson is known to show that, after what is shown now. */
+    public void take(History changed, Showing shows) {
+        ready = Optional.of(shows);
+        lesson.take(changed);
+        ready = Optional.empty();
+    }
+
+    /** Shows something that the lesson does not, until it changes. */
+    public void preview(Showing shows) {
+        pointing.choose(Optional.empty());
+        show(shows);
+    }
+
+    /** Shows the lesson again, if something else was shown. */
+    public void endPreview() {
+        if (showing.get().lesson() != lesson.lesson().get())
+            find(new ShowingAsked(lesson.lesson().get(), way.get(), UnaryOperator.identity()));
+    }
+
+    /** Shows something else, its result as it was looked at before. */
+    private void show(Showing now) {
+        List<Object> was = arranged(showing.get());
+        List<Object> is = arranged(now);
+        if (!was.equals(is)) {
+            arrangements.put(was, arrangement.get());
+            arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
+        }
+        if (now.isOnJoinStage()) staged.set(now);
+        showing.set(now);
+        waiting.set(false);
+    }
+
+    /** The names and columns of the result at hand. */
+    private static List<Object> arranged(Showing of) {
+        return of.wholeAtHand().<List<Object>>map(result -> List.of(result.headings())).or(() -> of.outcome()
+                .map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings())))
+                .orElse(List.of());
+    }
+
+    /** Goes to a step; beyond the first or the last means that step. */
+    public void goTo(long number) {
+        pointing.choose(Optional.empty());
+        pointing.step(OptionalLong.empty());
+        if (Math.clamp(number, 0, showing.get().last()) != showing.get().number()) {
+            show(showing.get().at(number));
+        }
+    }
+
+    /** The next step in which a row comes into the result of its stage; the last step if none does. */
+    public long nextLanding() {
+        return next(Timeline::nextLanding);
+    }
+
+    /** The next step in which it is the turn of another row; the last step if there is none. */
+    public long nextTurn() {
+        return next(Timeline::nextTurn);
+    }
+
+    /** The end of the stage at hand; at its end, that of the next. */
+    public long nextEnd() {
+        return next(Timeline::nextEnd);
+    }
+
+    private long next(ToLongBiFunction<Timeline, Long> after) {
+        return showing.get().timeline().map(timeline -> after.applyAsLong(timeline, showing.get().number())).orElse(0L);
+    }
+
+    /** Whether a kind of join can be chosen in the place of the one at hand. */
+    public boolean canChoose(JoinKind kind) {
+        return showing.get().choices().contains(kind);
+    }
+
+    /** Makes the join at hand one of another kind. */
+    public void choose(JoinKind kind) {
+        atHand().choosing(kind).ifPresent(lesson::edit);
+    }
+
+    /** Matches two columns of what is joined by the join at hand, counted from 0 on their sides. */
+    public void match(int left, int right) {
+        atHand().matching(left, right).ifPresent(lesson::edit);
+    }
+
+    /**
+     * Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins.
+     */
+    public void toggle(Region region) {
+        atHand().toggling(region).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
+                "No kinds of these two joins make that difference: what is in that region comes or goes with the "
+                        + "pairs. Use a condition in WHERE instead.")));
+    }
+
+    private JoinAtHand atHand() {
+        return new JoinAtHand(showing.get());
+    }
+
+    /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
+    public int joinAtHand() {
+        return showing.get().joinNumber();
+    }
+
+    /** Another way gives other steps: it begins at the start, but the end stays the end. */
+    private void goOtherWay(JoinAlgorithm other) {
+        Showing before = showing.get();
+        Lesson now = waiting.get() ? lesson.lesson().get() : before.lesson();
+        if (shows(now, other)) return;
+        pointing.choose(Optional.empty());
+        find(new ShowingAsked(now, other, changed -> before.isAtEnd() ? changed : changed.at(0)));
+    }
+
+    /** Shows what a lesson comes to; where that takes long, what was shown stays meanwhile. */
+    private void find(ShowingAsked asked) {
+        if (!asked.lesson().staged().mayTakeLong()) {
+            show(asked.find());
+            return;
+        }
+        waiting.set(true);
+        latest.ask(asked, PATIENCE);
+    }
+
+    /** Whether that is what is shown already; then what was asked for meanwhile has been taken back. */
+    private boolean shows(Lesson of, JoinAlgorithm in) {
+        if (showing.get().lesson() != of || showing.get().way() != in) return false;
+        latest.forget();
+        waiting.set(false);
+        return true;
+    }
+
+    private void found(Showing now) {
+        if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW)
+            show(now);
+    }
+
+    /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
+    private void follow() {
+        Lesson now = lesson.lesson().get();
+        Showing before = showing.get();
+        if (lesson.mode().get() != Mode.SHOW) return;
+        if (shows(now, way.get())) return;
+        pointing.choose(Optional.empty());
+        History history = lesson.history().get();
+        if (history.past().isEmpty() && history.future().isEmpty()) {
+            find(new ShowingAsked(now, way.get(), Showing::opened));
+        } else {
+            ready.filter(known -> known.lesson() == now && known.way() == way.get())
+                    .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())),
+                            () -> find(new ShowingAsked(now, way.get(), changed -> changed.following(before))));
+        }
+    }
+}

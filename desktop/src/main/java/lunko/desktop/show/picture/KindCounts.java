@@ -1,0 +1,28 @@
+package lunko.desktop.show.picture;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import lunko.desktop.look.KindTiles;
+import lunko.desktop.show.model.ShowModel;
+import lunko.show.Showing;
+
+/** How many rows each kind of join gives on these tables; a click chooses the kind. */
+public final class KindCounts extends VBox {
+
+    /** The counts of all kinds for what a model shows. */
+    public KindCounts(ShowModel model) {
+        getStyleClass().addAll("card", "kind-counts");
+        Label title = new Label("Rows from every kind");
+        title.getStyleClass().add("card-title");
+        KindTiles tiles = new KindTiles(model::choose);
+        getChildren().addAll(title, tiles);
+        model.showing().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show(tiles, now);
+        });
+        show(tiles, model.showing().get());
+    }
+
+    private static void show(KindTiles tiles, Showing now) {
+        tiles.show(now.counts(), now.kind().orElse(now.lesson().staged().kind()));
+    }
+}

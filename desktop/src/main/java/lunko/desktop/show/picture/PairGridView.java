@@ -1,0 +1,188 @@
+package lunko.desktop.show.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import lunko.desktop.show.model.ShowModel;
+import lunko.engine.Join;
+import lunko.insight.picture.Lineage;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.PairGrid;
+import lunko.query.Side;
+import lunko.show.Showing;
+import lunko.table.Truth;
+
+/**
+ * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at
+ * its edges,
+ * which the number of rows of the result follows from.
+ */
+final class PairGridView extends Pane {
+    private static final PseudoClass SEEN = PseudoClass.getPseudoClass("seen");
+    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    /** More rows than that would be too small to be read. */
+    private static final int MOST = 24;
+    private static final double HEAD = 6;
+    private static final double FOOT = 34;
+    private static final double NAMES = 84;
+    private static final double TOTALS = 44;
+    private static final double WHY = 54;
+    private static final double LARGEST = 36;
+    private static final double WIDEST = 64;
+
+    /** A cell of the grid, on its two rows. */
+    private record Cell(int left, int right, Label label) {}
+
+    private final ShowModel model;
+    private final List<Cell> cells = new ArrayList<>();
+    /** Whether the sum is to be told key by key. */
+    private boolean asked;
+    private Optional<PairGrid> grid = Optional.empty();
+
+    PairGridView(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("pair-grid");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        model.showing().subscribe((before, now) -> {
+            if (!isVisible()) return;
+            if (!before.isOfSameJoin(now)) make();
+            fill();
+        });
+        model.pointing().lineage().subscribe((_, _) -> fill());
+        // While it is not to be seen it is not made; then it catches up.
+        visibleProperty().subscribe(seen -> {
+            if (seen) make();
+        });
+        widthProperty().subscribe((_, _) -> make());
+        heightProperty().subscribe((_, _) -> make());
+    }
+
+    private void make() {
+        getChildren().clear();
+        cells.clear();
+        grid = model.showing().get().outcome().map(PairGrid::of);
+        setAccessibleText("Pair grid: " + grid.map(PairGrid::sum).orElse("nothing is joined"));
+        if (getWidth() < 150 || getHeight() < 120) return;
+        if (grid.isEmpty()) {
+            say(model.showing().get().timeline().isPresent() ? "No tables are joined here."
+                    : "Match two columns to see who meets whom.");
+        } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
+            say("The grid has " + grid.get().lefts() + " × " + grid.get().rights()
+                    + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
+        } else {
+            make(grid.get());
+        }
+        fill();
+    }
+
+    private void say(String sentence) {
+        Label said = label(sentence, "about");
+        said.setWrapText(true);
+        said.setMaxWidth(getWidth() - 30);
+        said.relocate(15, HEAD);
+    }
+
+    private void make(PairGrid pairs) {
+        Join join = pairs.outcome().join();
+        double wide = Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()));
+        double size = Math.min(LARGEST, (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts()));
+        double x = NAMES + 14;
+        double y = HEAD + 20;
+        for (int right = 0; right < pairs.rights(); right++) {
+            Label name = label(join.right().label(right), "pair-name", "right");
+            place(name, x + right * wide, y - 20, wide - 2, 18, Pos.CENTER);
+        }
+        for (int left = 0; left < pairs.lefts(); left++) {
+            place(label(join.left().label(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size,
+                    Pos.CENTER_RIGHT);
+            for (int right = 0; right < pairs.rights(); right++) {
+                Truth verdict = pairs.verdict(left, right);
+                Label cell = label(switch (verdict) {
+                    case TRUE -> "●";
+                    case FALSE -> "·";
+                    case UNKNOWN -> "?";
+                }, "pair-cell", verdict.title());
+                cell.setTooltip(new Tooltip(
+                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
+                place(cell, x + right * wide + 1, y + left * size + 1, wide - 2, size - 2, Pos.CENTER);
+                Pointed pair = new Pointed.Pair(left, right);
+                cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
+                cell.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+                cell.setOnMouseClicked(_ -> model.pointing().choose(Optional.of(pair)));
+                cell.setAccessibleText(
+                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
+                cells.add(new Cell(left, right, cell));
+            }
+            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * wide + 5, y + left * size,
+                    TOTALS, size, Pos.CENTER_LEFT);
+        }
+        double foot = y + pairs.lefts() * size + 2;
+        for (int right = 0; right < pairs.rights(); right++) {
+            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18,
+                    Pos.CENTER);
+        }
+        Label sum = label(asked ? pairs.sumByKeys().orElse(pairs.sum()) : pairs.sum(), "pair-sum");
+        sum.setWrapText(true);
+        place(sum, 12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22), Pos.TOP_LEFT);
+        if (pairs.sumByKeys().isEmpty()) return;
+        ToggleButton why = new ToggleButton("why?");
+        why.setId("pairs-by-key");
+        why.getStyleClass().add("pair-why");
+        why.setSelected(asked);
+        why.setTooltip(new Tooltip("How the pairs come about, key by key"));
+        why.setOnAction(_ -> {
+            asked = why.isSelected();
+            make();
+        });
+        why.setManaged(false);
+        getChildren().add(why);
+        why.resizeRelocate(getWidth() - WHY - 6, foot + 17, WHY, 24);
+    }
+
+    /** How many pairs a row is in, +1 where it is kept for having none, and ? where that is unknown. */
+    private static String total(PairGrid pairs, Side side, int row) {
+        return pairs.pairs(side, row) + (pairs.keeps(side, row) ? " +1" : "")
+                + (pairs.outcome().matches(side, row) == Truth.UNKNOWN ? " ?" : "");
+    }
+
+    private void fill() {
+        Showing showing = model.showing().get();
+        Optional<Lineage> lineage = model.pointing().lineage().get();
+        for (Cell cell : cells) {
+            boolean seen = showing.runs().filter(
+                    timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right()))
+                    .isPresent();
+            cell.label().pseudoClassStateChanged(SEEN, seen);
+            cell.label()
+                    .pseudoClassStateChanged(NOW,
+                            showing.match()
+                                    .filter(frame -> frame.now(Side.LEFT).stream().anyMatch(row -> row == cell.left())
+                                            && frame.now(Side.RIGHT).stream().anyMatch(row -> row == cell.right()))
+                                    .isPresent());
+            cell.label().pseudoClassStateChanged(LIT,
+                    lineage.filter(of -> of.lights(Side.LEFT, cell.left()) && of.lights(Side.RIGHT, cell.right()))
+                            .isPresent());
+        }
+    }
+
+    private Label label(String text, String... styleClasses) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styleClasses);
+        getChildren().add(label);
+        return label;
+    }
+
+    private static void place(Label label, double x, double y, double width, double height, Pos alignment) {
+        label.setManaged(false);
+        label.setAlignment(alignment);
+        label.resizeRelocate(Math.round(x), Math.round(y), Math.round(width), Math.round(height));
+    }
+}

@@ -1,0 +1,293 @@
+package lunko.desktop.show.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Shape;
+import lunko.desktop.show.model.ShowModel;
+import lunko.engine.Join;
+import lunko.engine.ResultRow;
+import lunko.insight.picture.Lineage;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.VennRegions;
+import lunko.phrase.Words;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.show.Showing;
+
+/**
+ * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click
+ * on a region
+ * takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says so.
+ */
+final class VennView extends Pane {
+    private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final double LINE = 19;
+    private static final int MOST_LINES = 30;
+    private static final double FOOT = 46;
+    private static final double MORE_FOOT = 20;
+
+    private final ShowModel model;
+    private Showing shown;
+    /** What the picture tells. */
+    private List<Object> drawn = List.of();
+    private Optional<Lunes> lunes = Optional.empty();
+
+    VennView(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("venn");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        shown = model.showing().get();
+        model.showing().subscribe((before, now) -> {
+            shown = now;
+            if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) draw();
+        });
+        // While it is not to be seen it is not drawn; then it catches up.
+        visibleProperty().subscribe(seen -> {
+            if (seen) draw();
+        });
+        model.pointing().lineage().subscribe((_, now) -> light(now));
+        widthProperty().subscribe((_, _) -> draw());
+        heightProperty().subscribe((_, _) -> draw());
+    }
+
+    /** Lights up the rows that belong to the one that is pointed at. */
+    private void light(Optional<Lineage> lineage) {
+        for (Node node : lookupAll(".venn-row")) {
+            boolean lit = lineage.isPresent() && switch (node.getUserData()) {
+                case ResultRow.Met(int left, int right) ->
+                    lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
+                case Pointed.Source(Side side, int row) -> lineage.get().lights(side, row);
+                case null, default -> false;
+            };
+            node.pseudoClassStateChanged(LIT, lit);
+        }
+    }
+
+    /** All that the picture tells of a showing; of long regions, as many rows as have room at most. */
+    private List<Object> told(Showing now) {
+        return now.regions().<List<Object>>map(regions -> {
+            Join join = now.outcome().orElseThrow().join();
+            List<Object> told = new ArrayList<>(List.of(getWidth(), getHeight(), regions.kind(), regions.tally(),
+                    join.left().title(), join.right().title()));
+            // A click on a region chooses a kind, where it can be chosen.
+            for (JoinKind kind : JoinKind.values()) told.add(model.canChoose(kind));
+            for (Side side : Side.values()) {
+                VennRegions.Members members = regions.of(side);
+                for (List<Integer> rows : List.of(members.alone(), members.unknown(), members.matched())) {
+                    told.add(rows.size());
+                    rows.stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+                }
+            }
+            regions.pairs().stream().limit(MOST_LINES).forEach(
+                    pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
+            return told;
+        }).orElse(List.of());
+    }
+
+    private void draw() {
+        drawn = told(shown);
+        getChildren().clear();
+        if (getWidth() < 100 || getHeight() < 100) return;
+        setAccessibleText("Venn diagram: " + shown.regions()
+                .map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
+        shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
+            Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here."
+                    : "Match two columns to see who meets whom.", "about");
+            missing.relocate(15, 8);
+            getChildren().add(missing);
+        });
+    }
+
+    private static String told(VennRegions regions, Join join) {
+        return told(regions, join, Side.LEFT) + ", " + Words.counted(regions.pairCount(), "pair") + ", "
+                + told(regions, join, Side.RIGHT);
+    }
+
+    private static String told(VennRegions regions, Join join, Side side) {
+        int unknown = regions.of(side).unknown().size();
+        return regions.of(side).alone().size() + " of " + join.on(side).title() + " without a partner"
+                + (unknown == 0 ? "" : ", of " + unknown + " it is unknown");
+    }
+
+    private void draw(VennRegions regions, Join join) {
+        boolean multiplies = regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
+        boolean unknown = !regions.left().unknown().isEmpty() || !regions.right().unknown().isEmpty();
+        double below = FOOT + (multiplies || unknown ? MORE_FOOT : 0);
+        double radius = Math.min((getWidth() - 32) / 2.82, (getHeight() - 8 - below) / 2);
+        double middle = getWidth() / 2;
+        double apart = radius * 0.82;
+        double y = 4 + (getHeight() - 4 - below) / 2;
+        Circle left = new Circle(middle - apart / 2, y, radius);
+        Circle right = new Circle(middle + apart / 2, y, radius);
+        JoinKind kind = regions.kind();
+        boolean pairsOnly = !kind.compares();
+        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+        boolean leftAlone = kind.takesAlone(Side.LEFT);
+        boolean rightAlone = kind.takesAlone(Side.RIGHT);
+        Lunes cut =
+                lunes.filter(known -> known.are(middle, y, radius)).orElseGet(() -> Lunes.of(middle, y, radius, apart));
+        lunes = Optional.of(cut);
+        Shape leftOnly = region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone);
+        Shape rightOnly = region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone);
+        Shape both = region(Lunes.shape(cut.both()),
+                kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
+        if (!pairsOnly) {
+            choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner",
+                    leftAlone);
+            choosing(both, leftAlone, !met, rightAlone, "pairs", met);
+            choosing(rightOnly, leftAlone, met, !rightAlone, "rows of " + join.right().title() + " without a partner",
+                    rightAlone);
+        }
+        left.setMouseTransparent(true);
+        right.setMouseTransparent(true);
+        left.getStyleClass().addAll("venn-circle", "left");
+        right.getStyleClass().addAll("venn-circle", "right");
+        getChildren().addAll(leftOnly, rightOnly, both, left, right);
+
+        double lune = apart;
+        double lens = 2 * radius - apart;
+        double leftAt = middle - apart / 2 - radius + lune * 0.52;
+        double rightAt = middle + apart / 2 + radius - lune * 0.52;
+        int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
+        for (Side side : Side.values()) {
+            VennRegions.Members members = regions.of(side);
+            // Those of which it is unknown are neither with nor without a partner; they stand below, with their sign.
+            int alone = members.alone().size();
+            VBox rows = content(side.of(leftOnly, rightOnly), alone + members.unknown().size(), lines, side.title(),
+                    kind.takesAlone(side), n -> n < alone ? row(join, side, members.alone().get(n), "")
+                            : row(join, side, members.unknown().get(n - alone), " ?"));
+            if (!members.unknown().isEmpty()) {
+                ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
+            }
+            place(rows, side.of(leftAt, rightAt), y, lune * 0.98);
+        }
+        place(kind.only()
+                .map(side -> content(both, regions.of(side).matched().size(), lines, side.title(), met,
+                        n -> row(join, side, regions.of(side).matched().get(n), "")))
+                .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
+                    var pair = regions.pairs().get(n);
+                    Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()),
+                            "venn-row");
+                    row.setUserData(pair);
+                    return row;
+                })), middle, y, lens * 0.95);
+
+        double foot = y + radius + 8;
+        place(caption(join.left().title(), "left", alone(regions, Side.LEFT)), leftAt, foot, FOOT - 10, lune);
+        String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : "pairs";
+        place(caption("", "both", pairs), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
+        if (multiplies) {
+            // Circles would have it that a row is in one place; here some are in several pairs.
+            place(caption("", "both",
+                    Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.left().matched().size())
+                            + " " + join.left().title()
+                            + " and " + Words.number(regions.right().matched().size()) + " " + join.right().title()),
+                    middle, foot + FOOT - 8, MORE_FOOT, getWidth());
+        }
+        place(caption(join.right().title(), "right", alone(regions, Side.RIGHT)), rightAt, foot, FOOT - 10, lune);
+    }
+
+    private static String[] alone(VennRegions regions, Side side) {
+        if (!regions.kind().compares()) return new String[0];
+        return regions.of(side).unknown().isEmpty() ? new String[] {"no partner"}
+                : new String[] {"no partner", "? unknown"};
+    }
+
+    /** Lets a click choose the kind that takes these regions, if there is one. */
+    private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows,
+            boolean isTaken) {
+        JoinKind.taking(leftAlone, pairs, rightAlone).filter(model::canChoose).ifPresent(kind -> {
+            region.getStyleClass().add("venn-choice");
+            region.setOnMouseClicked(_ -> model.choose(kind));
+            Tooltip.install(region,
+                    new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
+        });
+    }
+
+    private static Shape region(Shape shape, String styleClass, boolean kept) {
+        shape.getStyleClass().addAll("venn-region", styleClass);
+        shape.pseudoClassStateChanged(KEPT, kept);
+        return shape;
+    }
+
+    private static Label row(Join join, Side side, int row, String sign) {
+        Label label = label(join.on(side).label(row) + sign, "venn-row");
+        if (!sign.isEmpty()) label.getStyleClass().add("venn-unknown");
+        label.setUserData(new Pointed.Source(side, row));
+        return label;
+    }
+
+    /** Lets a row be pointed at; a click is one on its region. */
+    private Label pointing(Label row, Shape region) {
+        Pointed pointed = switch (row.getUserData()) {
+            case ResultRow.Met(int left, int right) -> new Pointed.Pair(left, right);
+            case Pointed source -> source;
+            default -> throw new IllegalStateException("a row of the diagram that is none of the join");
+        };
+        row.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pointed)));
+        row.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+        row.setOnMouseClicked(region.getOnMouseClicked());
+        return row;
+    }
+
+    /** A region's count and, as far as they fit, its rows. */
+    private VBox content(Shape region, long count, int lines, String side, boolean kept, IntFunction<Label> row) {
+        VBox box = new VBox();
+        box.setAlignment(Pos.CENTER);
+        box.setPickOnBounds(false);
+        box.getStyleClass().addAll("venn-content", side);
+        box.pseudoClassStateChanged(KEPT, kept);
+        Label number = label(Words.number(count), "venn-count");
+        number.setMouseTransparent(true);
+        box.getChildren().add(number);
+        long fits = count <= lines ? count : lines - 1;
+        for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
+        if (count > fits) box.getChildren().add(label("+ " + Words.number(count - fits) + " more", "venn-more"));
+        return box;
+    }
+
+    private static VBox caption(String table, String side, String... meaning) {
+        VBox box = new VBox(label(table, "venn-table"));
+        for (String line : meaning) box.getChildren().add(label(line, "venn-meaning"));
+        box.getChildren().removeIf(node -> node instanceof Label l && l.getText().isEmpty());
+        box.getChildren().forEach(line -> ((Label) line).setMinHeight(USE_PREF_SIZE));
+        box.setAlignment(Pos.TOP_CENTER);
+        box.getStyleClass().addAll("venn-caption", side);
+        return box;
+    }
+
+    private static Label label(String text, String styleClass) {
+        Label label = new Label(text);
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+
+    private void place(VBox box, double x, double y, double width) {
+        box.setMaxWidth(width);
+        getChildren().add(box);
+        box.applyCss();
+        double height = box.prefHeight(width);
+        box.resize(width, height);
+        box.setManaged(false);
+        box.relocate(x - width / 2, y - height / 2);
+    }
+
+    private void place(VBox box, double x, double top, double height, double width) {
+        getChildren().add(box);
+        box.setManaged(false);
+        box.resize(width, height);
+        box.relocate(x - width / 2, top);
+    }
+}

@@ -1,0 +1,154 @@
+package lunko.desktop.show.result;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.RowNumberCell;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.table.ValueColumn;
+import lunko.engine.ResultCell;
+import lunko.engine.ResultColumn;
+import lunko.engine.Stage;
+import lunko.insight.listing.Arrangement;
+import lunko.insight.comparison.Changes;
+import lunko.insight.listing.ResultListing;
+import lunko.phrase.Words;
+import lunko.query.Side;
+import lunko.show.Showing;
+import lunko.table.Column;
+import lunko.table.Row;
+
+/** What a query gives, as a whole: in the order it is looked at in, with what the last change has done to it. */
+public final class QueryResult extends VBox {
+    private static final int ROWS_MEASURED = 100;
+    private static final double STATUS = 74;
+
+    private final ShowModel model;
+    private final ColumnWidths widths = new ColumnWidths();
+    private final GridTable<QueryRow> grid = new GridTable<>();
+    private final Label about = new Label();
+    private boolean marks;
+    /** What the columns have been made for. */
+    private List<Object> made = List.of();
+
+    /** The result of what a model shows, as a whole. */
+    public QueryResult(ShowModel model, ResultActions actions) {
+        this.model = model;
+        getStyleClass().addAll("card", "table-card", "stage-card");
+        Label title = new Label("Result");
+        title.getStyleClass().add("table-name");
+        about.getStyleClass().add("about");
+        about.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(about, Priority.ALWAYS);
+        HBox head = new HBox(title, about, actions.menu());
+        head.getStyleClass().addAll("card-head", "result-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        grid.getStyleClass().addAll("stage-grid", "query-result");
+        grid.setId("query-result");
+        grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+        grid.setRowFactory(_ -> new QueryTableRow(model));
+        grid.onFocusedRow(row -> model.pointing().step(QueryTableRow.decided(model, grid.getItems().get(row))));
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(head, grid);
+        model.showing().subscribe((before, now) -> {
+            if (before.run() != now.run() || !before.part().equals(now.part())
+                    || !before.resultChanges().equals(now.resultChanges()))
+                show();
+        });
+        model.arrangement().subscribe((_, _) -> show());
+        show();
+    }
+
+    /** The width at which nothing is cut. */
+    public double wanted() {
+        return widths.wanted() + (marks ? STATUS : 0);
+    }
+
+    private void show() {
+        Showing now = model.showing().get();
+        now.wholeAtHand().ifPresent(result -> show(result, now.resultChanges()));
+    }
+
+    private void show(Stage result, Optional<Changes<Stage, Integer>> changes) {
+        Arrangement arrangement = model.arrangement().get();
+        ResultListing listing = new ResultListing.OfQuery(result);
+        int[] order = arrangement.order(listing);
+        List<QueryRow> rows = new ArrayList<>();
+        for (int i = 0; i < order.length; i++) {
+            int row = order[i];
+            boolean repeats = arrangement.grouped() && i > 0 && listing.left(row).isPresent()
+                    && listing.left(order[i - 1]).equals(listing.left(row));
+            rows.add(new QueryRow(result, row, false, changes.map(made -> made.of(row)), repeats));
+        }
+        changes.ifPresent(made -> made.went()
+                .forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
+        marks = changes.isPresent();
+        // Columns that stay keep their cells.
+        List<Object> wanted = List.of(result.headings(), arrangement, marks);
+        if (!wanted.equals(made)) columns(listing, arrangement);
+        made = wanted;
+        grid.getItems().setAll(rows);
+        String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("")
+                + arrangement.said("the query");
+        about.setText(said);
+        grid.setAccessibleText("result, " + said);
+    }
+
+    private void columns(ResultListing listing, Arrangement arrangement) {
+        List<TableColumn<QueryRow, ?>> all = new ArrayList<>();
+        TableColumn<QueryRow, Integer> numbers = GridTable.column();
+        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
+        all.add(numbers);
+        if (marks) all.add(status());
+        List<ResultColumn> shown = arrangement.columns(listing, Side.LEFT);
+        List<String> names =
+                shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
+        List<Column> columns =
+                shown.stream().map(column -> new Column(listing.name(column), listing.type(column))).toList();
+        for (int i = 0; i < shown.size(); i++) {
+            ResultColumn column = shown.get(i);
+            all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i)
+                    .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
+                    column, "query"));
+        }
+        grid.getColumns().setAll(all);
+        List<Row> first = IntStream.range(0, Math.min(ROWS_MEASURED, listing.size()))
+                .mapToObj(
+                        row -> new Row(0, shown.stream().map(column -> listing.value(row, column)).toList(), Map.of()))
+                .toList();
+        widths.fit(columns, first, names, names, List.of(), List.of());
+    }
+
+    /** A column that says in a word what the last change has done to a row. */
+    private static TableColumn<QueryRow, String> status() {
+        TableColumn<QueryRow, String> column = GridTable.column();
+        column.setPrefWidth(STATUS);
+        column.setCellValueFactory(row -> new ReadOnlyStringWrapper(
+                row.getValue().went() ? "went" : row.getValue().status().map(Changes.Status::said).orElse("")));
+        column.setCellFactory(_ -> new TableCell<>() {
+            {
+                getStyleClass().add("status-cell");
+            }
+
+            @Override
+            protected void updateItem(String said, boolean empty) {
+                super.updateItem(said, empty);
+                setText(empty ? "" : said);
+            }
+        });
+        return column;
+    }
+}

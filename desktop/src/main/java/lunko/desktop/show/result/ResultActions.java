@@ -1,0 +1,107 @@
+package lunko.desktop.show.result;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.show.model.ShowModel;
+import lunko.engine.Stage;
+import lunko.engine.sql.ResultTable;
+import lunko.exchange.result.ResultFormat;
+import lunko.insight.listing.Arrangement;
+import lunko.insight.listing.ResultListing;
+import lunko.phrase.Words;
+import lunko.problem.Problem;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Part;
+import lunko.steps.RowTimeline;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What can be done with the result: how it is looked at, and copies of it. None of that changes the result. */
+public final class ResultActions {
+    private static final long MOST_COPIED = 100_000;
+
+    private final ShowModel model;
+    private final Action group;
+    private final Action plain;
+    private final List<Action> copies;
+
+    /** The actions on a model. */
+    public ResultActions(ShowModel model) {
+        this.model = model;
+        group = new Action(
+                model.arrangement()
+                        .map(now -> now.grouped() ? "Rows of the result as the join gives them"
+                                : "Rows of one left row together"),
+                Group.STEPS,
+                List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement()
+                        .set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
+        plain = new Action(Action.constant("The result as the join gives it"), Group.STEPS, List.of(),
+                Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN),
+                        model.arrangement()),
+                () -> model.arrangement().set(Arrangement.PLAIN));
+        copies = List.of(
+                copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
+                copy("Copy the result as Markdown", ResultFormat.MARKDOWN),
+                copy("Copy the result as CSV", ResultFormat.CSV));
+    }
+
+    private Action copy(String name, ResultFormat format, KeyCombination... keys) {
+        return new Action(Action.constant(name), Group.STEPS, List.of(keys),
+                Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()),
+                () -> copy(format));
+    }
+
+    private void copy(ResultFormat format) {
+        model.showing().get().part().ifPresent(part -> {
+            long rows = part.rows();
+            if (rows > MOST_COPIED) {
+                model.lesson()
+                        .say(Problem.of("The result has " + Words.rows(rows) + ", more than can be copied: up to "
+                                + Words.number(MOST_COPIED)
+                                + " go to the clipboard. Save it as a file instead."));
+                return;
+            }
+            ClipboardContent content = new ClipboardContent();
+            content.putString(format.write(result(part), Optional.empty(), 0));
+            Clipboard.getSystemClipboard().setContent(content);
+            model.lesson().say(new Notice.Success("Copied " + Words.rows(rows) + "."));
+        });
+    }
+
+    private ResultTable result(Part part) {
+        return switch (part) {
+            case MatchTimeline match -> model.arrangement().get().listed(ResultListing.OfJoin.all(match.outcome()));
+            case RowTimeline rows -> ResultTable.of(rows.stage());
+            case lunko.steps.ResultPart(Stage all) -> model.arrangement().get().listed(new ResultListing.OfQuery(all));
+        };
+    }
+
+    /** All of them, in the order of the list of keys. */
+    public List<Action> all() {
+        return List.of(group, copies.getFirst());
+    }
+
+    /** A menu of all of them. */
+    MenuButton menu() {
+        MenuButton menu = new MenuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
+        menu.setId("result-menu");
+        menu.getStyleClass().add("query-button");
+        menu.setTooltip(new Tooltip("Look at the result otherwise, or copy it"));
+        menu.setAccessibleText("look at the result otherwise, or copy it");
+        menu.getItems().addAll(group.menuItem(), plain.menuItem(), new SeparatorMenuItem());
+        copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
+        return menu;
+    }
+}

@@ -1,0 +1,125 @@
+package lunko.desktop.show.result;
+
+import javafx.beans.value.ObservableDoubleValue;
+import javafx.geometry.Orientation;
+import javafx.geometry.Pos;
+import javafx.scene.control.MenuButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.util.Duration;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.show.model.Motions;
+import lunko.desktop.show.model.Motion;
+import lunko.desktop.show.model.ShowModel;
+import lunko.engine.Join;
+import lunko.phrase.Phrase;
+import lunko.phrase.Words;
+import lunko.query.Side;
+import lunko.show.Showing;
+import lunko.steps.MatchFrame;
+
+/** The result as it grows: two parts that scroll as one, and between them where each row comes from. */
+public final class ResultGrid {
+    private final ResultRows rows = new ResultRows();
+    private final ResultSide left;
+    private final ResultSide right;
+    private final ResultLinks links;
+    private final ShowModel model;
+    private final Motions motions;
+    private final PhraseFlow title = new PhraseFlow("result-title");
+    private final HBox head;
+    private final StackPane leftCard;
+    private final StackPane rightCard;
+
+    /** The result of the join that a model shows, under columns as wide as those above. */
+    public ResultGrid(ShowModel model, ResultActions actions, ColumnWidths leftWidths, ColumnWidths rightWidths,
+            ObservableDoubleValue arrival, Motions motions) {
+        this.motions = motions;
+        this.model = model;
+        MenuButton menu = actions.menu();
+        HBox.setHgrow(title, Priority.ALWAYS);
+        head = new HBox(title, menu);
+        head.getStyleClass().add("result-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        left = new ResultSide(model, Side.LEFT, leftWidths, rows, arrival);
+        right = new ResultSide(model, Side.RIGHT, rightWidths, rows, arrival);
+        links = new ResultLinks(model, rows, arrival);
+        leftCard = card(left);
+        rightCard = card(right);
+        left.scrollAlongWith(right, Orientation.VERTICAL);
+        links.scrollAlongWith(right, Orientation.VERTICAL);
+        model.staged().subscribe((before, now) -> show(before, now));
+        model.arrangement().subscribe((_, _) -> {
+            rows.show(model.staged().get(), model.arrangement().get(), false);
+            title.show(title(model.staged().get()));
+        });
+        show(model.staged().get(), model.staged().get());
+    }
+
+    /** The part under a side's table, as a card. */
+    public StackPane card(Side side) {
+        return side.of(leftCard, rightCard);
+    }
+
+    /** The part of a side. */
+    public ResultSide part(Side side) {
+        return side.of(left, right);
+    }
+
+    /** What stands between the two parts: the source rows of each row. */
+    public ResultLinks between() {
+        return links;
+    }
+
+    /** Where the row that came last is listed. */
+    public int last() {
+        return rows.last();
+    }
+
+    /** The line over the result. */
+    public HBox head() {
+        return head;
+    }
+
+    private static StackPane card(ResultSide part) {
+        StackPane card = new StackPane(part);
+        card.getStyleClass().addAll("card", "result-card");
+        return card;
+    }
+
+    private void show(Showing before, Showing now) {
+        boolean kin = before.isOfSameJoin(now) && before != now;
+        int places = rows.size();
+        boolean changed = rows.show(now, model.arrangement().get(), kin);
+        title.show(title(now));
+        boolean jump = Motion.between(before, now) == Motion.JUMP;
+        int wanted = Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0);
+        if (!changed || rows.isEmpty() || jump && !kin || right.isWhollyInView(wanted)) return;
+        if (rows.size() != places) {
+            // What scrolls along must have the rows to scroll to.
+            left.layout();
+            links.layout();
+        }
+        right.reveal(wanted, jump ? Duration.ZERO : motions.time().getValue());
+    }
+
+    private Phrase title(Showing showing) {
+        if (showing.match().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
+        MatchFrame frame = showing.match().get();
+        long all = showing.outcome().orElseThrow().size();
+        Phrase.Writer title = Phrase.write().strong("Result");
+        if (frame.landed().size() == all) title.plain("  " + Words.rows(all));
+        else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
+        showing.changes().ifPresent(changes -> title.plain(" · ").strong(changes.said()));
+        title.plain(model.arrangement().get().said("the join"));
+        if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
+        Join join = showing.outcome().orElseThrow().join();
+        return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())
+                .plain(" columns alone").done())
+                .orElseGet(() -> title.plain(" · ").left(join.left().title()).plain(" columns fall under ")
+                        .left(join.left().title()).plain(", ").right(join.right().title())
+                        .plain(" columns under ").right(join.right().title()).done());
+    }
+}

@@ -1,0 +1,80 @@
+package lunko.desktop.show.result;
+
+import static lunko.phrase.Words.capital;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.beans.value.ObservableDoubleValue;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.RowNumberCell;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.table.ValueColumn;
+import lunko.engine.JoinResult;
+import lunko.engine.ResultCell;
+import lunko.engine.ResultColumn;
+import lunko.insight.listing.ResultListing;
+import lunko.query.Side;
+import lunko.show.Showing;
+
+/** The columns of the result that come from one side, under that side's table. */
+public final class ResultSide extends GridTable<ListedRow> {
+    private final ShowModel model;
+    private final Side side;
+    private final ColumnWidths widths;
+    private final ResultRows rows;
+    private final Label placeholder = new Label();
+
+    ResultSide(ShowModel model, Side side, ColumnWidths widths, ResultRows rows,
+            ObservableDoubleValue arrival) {
+        this.model = model;
+        this.side = side;
+        this.widths = widths;
+        this.rows = rows;
+        getStyleClass().addAll("result-part", side.title());
+        setId(side.title() + "-result");
+        setItems(rows);
+        setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
+        setAccessibleText("result columns from the " + side.title() + " table");
+        onFocusedRow(row -> {
+            if (row < rows.size()) model.pointing().choose(rows.get(row).pointed());
+        });
+        placeholder.getStyleClass().add("no-columns");
+        placeholder.setWrapText(true);
+        setPlaceholder(placeholder);
+        model.staged().subscribe((before, now) -> {
+            if (!before.isOfSameJoin(now)) show(now);
+        });
+        model.arrangement().subscribe((_, _) -> show(model.staged().get()));
+        show(model.staged().get());
+    }
+
+    private void show(Showing showing) {
+        List<TableColumn<ListedRow, ?>> all = new ArrayList<>();
+        TableColumn<ListedRow, Integer> numbers = GridTable.column();
+        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
+        all.add(numbers);
+        showing.outcome()
+                .ifPresent(outcome -> model.arrangement().get().columns(ResultListing.OfJoin.all(outcome), side)
+                        .forEach(column -> all.add(column(outcome, column))));
+        boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
+        if (givesNone) all.clear();
+        getColumns().setAll(all);
+        placeholder.setText(givesNone ? capital(showing.outcome().get().kind().withArticle()) + " gives no columns of "
+                + showing.outcome().get().join().on(side).title() + "." : "");
+    }
+
+    private TableColumn<ListedRow, ResultCell> column(JoinResult outcome, ResultColumn column) {
+        String sign = ArrangedHeading.sign(model.arrangement().get(), column);
+        return ArrangedHeading.on(
+                new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
+                        outcome.keys(side).contains(column.index()), column.index())
+                        .in(widths,
+                                (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
+                                        : row.of().cell(row.row(), column)),
+                model, ResultListing.OfJoin.all(outcome), column, "join");
+    }
+}

@@ -1,0 +1,75 @@
+package lunko.desktop.show.rows;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import javafx.geometry.Orientation;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.show.table.ColumnInQuery;
+import lunko.desktop.show.table.StageGrid;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.rows.RowsModel.Pointed;
+import lunko.engine.Stage;
+
+/** The rows before or after a stage other than a join, under a title. */
+final class RowsCard extends VBox {
+    private final ColumnWidths widths = new ColumnWidths();
+    private final StageGrid grid;
+    private final Label title = new Label();
+    private final Label about = new Label();
+    private double reasons;
+
+    /**
+     * A card for an input of the stage, counted from 0, or, where that is empty, for what it gives.
+     *
+     * @param moved what is to be done when its rows have been scrolled
+     */
+    RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
+        grid = new StageGrid(widths, "The right button shows it, filters and sorts by it.",
+                heading -> ColumnInQuery.items(model, heading));
+        getStyleClass().addAll("card", "table-card", "stage-card");
+        title.getStyleClass().add("table-name");
+        about.getStyleClass().add("about");
+        HBox head = new HBox(title, about);
+        head.getStyleClass().add("card-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        grid.setRowFactory(_ -> new RowsTableRow(model, stages, input));
+        grid.onFocusedRow(row -> stages.point(Optional.of(new Pointed(input.isPresent(), stages.number(input, row)))));
+        grid.onScroll(Orientation.VERTICAL, moved);
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(head, grid);
+    }
+
+    /**
+     * Shows the rows of a stage; some of its columns, counted from 0, are marked, and one more may say a reason for
+     * each row.
+     */
+    void show(String name, String said, Stage stage, Set<Integer> marked,
+            Optional<TableColumn<Integer, String>> reason) {
+        title.setText(name);
+        say(said);
+        grid.show(stage, marked, reason);
+        reasons = reason.map(TableColumn::getPrefWidth).orElse(0.0);
+    }
+
+    /** Says something of the rows beside the title. */
+    void say(String said) {
+        about.setText(said);
+        grid.setAccessibleText(title.getText() + ", " + said);
+    }
+
+    StageGrid grid() {
+        return grid;
+    }
+
+    /** The width at which nothing is cut. */
+    double wanted() {
+        return widths.wanted() + reasons;
+    }
+}

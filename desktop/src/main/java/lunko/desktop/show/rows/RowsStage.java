@@ -1,0 +1,161 @@
+package lunko.desktop.show.rows;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.collections.FXCollections;
+import javafx.scene.layout.Pane;
+import javafx.util.Duration;
+import lunko.desktop.show.model.Motions;
+import lunko.desktop.show.model.MovingOver;
+import lunko.desktop.show.table.StageGrid;
+import lunko.desktop.show.model.Motion;
+import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.result.QueryResult;
+import lunko.desktop.show.result.ResultActions;
+import lunko.engine.Projection;
+import lunko.engine.Stage;
+import lunko.phrase.Words;
+import lunko.show.RowsAtHand;
+import lunko.show.Showing;
+import lunko.steps.StageKind;
+
+/**
+ * The stage where a query does something other than matching: on the left the rows it takes, struck out or taken on, on
+ * the right
+ * those it gives, and lanes from the ones to the others. The result as a whole stands alone.
+ */
+public final class RowsStage extends Pane {
+    private static final double GAP = 128;
+    private static final double BETWEEN = 10;
+
+    private final ShowModel model;
+    private final Motions motions;
+    private final RowsModel stages;
+    private final List<RowsCard> before = new ArrayList<>();
+    private final RowsCard after;
+    private final QueryResult whole;
+    private final RowsLanes lanes;
+
+    /** The stage at hand of what a model shows, where it is no join. */
+    public RowsStage(ShowModel model, ResultActions actions, Motions motions) {
+        this.model = model;
+        this.motions = motions;
+        this.stages = new RowsModel(model);
+        this.after = new RowsCard(model, stages, OptionalInt.empty(), this::placeLanes);
+        this.whole = new QueryResult(model, actions);
+        this.lanes = new RowsLanes(model, stages);
+        getStyleClass().add("rows-stage");
+        getChildren().addAll(lanes, after, whole);
+        model.showing().subscribe((earlier, now) -> {
+            if (earlier.run() != now.run() || !earlier.part().equals(now.part())) make(now);
+            follow(now, Motion.between(earlier, now));
+            if (MovingOver.leads(earlier, now)) (before.isEmpty() ? List.of(whole) : before)
+                    .forEach(card -> new MovingOver(motions).from(getHeight() / 2, card));
+        });
+        make(model.showing().get());
+        follow(model.showing().get(), Motion.JUMP);
+    }
+
+    private void make(Showing now) {
+        getChildren().removeAll(before);
+        before.clear();
+        now.rowsAtHand().ifPresent(hand -> {
+            Stage stage = hand.timeline().stage();
+            for (int i = 0; i < stage.inputs().size(); i++) {
+                Stage input = stage.inputs().get(i);
+                RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
+                card.show(input.title(), Words.rows(input.rows().size()), input, chosen(stage),
+                        ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
+                before.add(card);
+            }
+            getChildren().addAll(before);
+            after.show(done(hand.timeline().kind()), "", stage, Set.of(), Optional.empty());
+        });
+        whole.setVisible(now.wholeAtHand().isPresent());
+        after.setVisible(!whole.isVisible());
+        lanes.between(before.stream().map(RowsCard::grid).toList(), after.grid());
+        requestLayout();
+    }
+
+    /** The columns of the rows before that a stage goes on with as they are, where it is the choice of columns. */
+    private static Set<Integer> chosen(Stage stage) {
+        return stage instanceof Projection choice
+                ? choice.from().stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet())
+                : Set.of();
+    }
+
+    /** What the rows are that a stage gives, in a few words. */
+    private static String done(StageKind kind) {
+        return Words.capital(switch (kind) {
+            case FILTER -> "filtered";
+            case GROUP -> "groups";
+            case CHOOSE -> "chosen";
+            case DROP_DUPLICATES -> "once each";
+            case COMBINE -> "combined";
+            case SORT -> "sorted";
+            case CUT -> "cut out";
+            case MATCH, KEEP, RESULT -> "result";
+        });
+    }
+
+    private void follow(Showing now, Motion motion) {
+        Duration time = motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue();
+        Optional<RowsAtHand> hand = now.rowsAtHand();
+        hand.ifPresent(at -> {
+            int landed = at.frame().landed();
+            list(after.grid(), landed);
+            after.say(landed == at.timeline().stage().rows().size() ? Words.rows(landed)
+                    : Words.number(landed) + " of " + Words.rows(at.timeline().stage().rows().size()) + " so far");
+            if (landed > 0) after.grid().reveal(landed - 1, time);
+            at.frame().now().ifPresent(row -> {
+                for (int i = before.size() - 1; i >= 0; i--) {
+                    if (row < at.offset(i)) continue;
+                    before.get(i).grid().reveal(row - at.offset(i), time);
+                    break;
+                }
+            });
+        });
+        placeLanes();
+    }
+
+    /** Lists the first so many rows, and tells of no more changes than there are. */
+    private static void list(StageGrid grid, int rows) {
+        var items = grid.getItems();
+        if (items.size() > rows) items.remove(rows, items.size());
+        if (items.size() < rows)
+            items.addAll(FXCollections.observableArrayList(IntStream.range(items.size(), rows).boxed().toList()));
+    }
+
+    private void placeLanes() {
+        lanes.place();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double width = getWidth();
+        double height = getHeight();
+        if (before.isEmpty()) {
+            double wanted = Math.min(width, Math.max(width * 0.5, whole.wanted()));
+            whole.resizeRelocate(Math.round((width - wanted) / 2), 0, Math.round(wanted), height);
+            lanes.resizeRelocate(0, 0, 0, 0);
+            return;
+        }
+        double wantedBefore = before.stream().mapToDouble(RowsCard::wanted).max().orElse(0);
+        double room = width - GAP;
+        double left = Math.round(
+                Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), room * 0.3, room * 0.66));
+        double each = (height - BETWEEN * (before.size() - 1)) / before.size();
+        for (int i = 0; i < before.size(); i++)
+            before.get(i).resizeRelocate(0, Math.round(i * (each + BETWEEN)), left, Math.round(each));
+        after.resizeRelocate(left + GAP, 0, width - left - GAP, height);
+        lanes.resizeRelocate(left, 0, GAP, height);
+        for (RowsCard card : before) card.layout();
+        after.layout();
+        lanes.place();
+    }
+}

@@ -1,0 +1,173 @@
+package lunko.desktop.show.rows;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.show.model.ShowModel;
+import lunko.insight.explanation.StageSummary;
+import lunko.phrase.Words;
+import lunko.show.Showing;
+import lunko.steps.StageKind;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/**
+ * The stages of the query from left to right, each as a small grid with its number of rows; a click goes to the end of
+ * one.
+ */
+public final class StageStrip extends ScrollPane {
+    private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
+    private static final PseudoClass TO_COME = PseudoClass.getPseudoClass("to-come");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final PseudoClass STRUCK = PseudoClass.getPseudoClass("struck");
+
+    private final ShowModel model;
+    private final HBox tiles = new HBox();
+    private final List<FontIcon> arrows = new ArrayList<>();
+
+    /** All stages of what a model shows. */
+    public StageStrip(ShowModel model) {
+        this.model = model;
+        getStyleClass().add("stage-strip");
+        setId("stages");
+        tiles.getStyleClass().add("stage-tiles");
+        tiles.setAlignment(Pos.CENTER_LEFT);
+        setContent(tiles);
+        setFitToHeight(true);
+        setMinWidth(0);
+        setPrefWidth(0);
+        setMinHeight(USE_PREF_SIZE);
+        setVbarPolicy(ScrollBarPolicy.NEVER);
+        model.showing().subscribe((before, now) -> {
+            if (before.run() != now.run()) make(now);
+            mark(now);
+        });
+        // Where a tile is, is known once all have been laid out.
+        tiles.needsLayoutProperty().subscribe(needs -> {
+            if (!needs) mark(model.showing().get());
+        });
+        model.pointing().part()
+                .subscribe(part -> tiles.getChildren().stream()
+                        .filter(node -> node.getUserData() instanceof StageSummary)
+                        .forEach(node -> node.pseudoClassStateChanged(LIT,
+                                part.isPresent() && ((StageSummary) node.getUserData()).part() == part.getAsInt())));
+        make(model.showing().get());
+        mark(model.showing().get());
+    }
+
+    /** A join alone has no strip: its one stage is the whole picture already. */
+    private void make(Showing now) {
+        boolean stages = now.timeline().filter(timeline -> timeline.parts().size() > 1).isPresent();
+        setVisible(stages);
+        setManaged(stages);
+        if (!stages) {
+            tiles.getChildren().clear();
+            return;
+        }
+        // Stages that look as before keep their tiles: most of them do while somebody types.
+        Map<StageSummary, Node> before = new HashMap<>();
+        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof StageSummary)
+                .forEach(node -> before.put((StageSummary) node.getUserData(), node));
+        List<Node> after = new ArrayList<>();
+        for (StageSummary glance : StageSummary.all(now.timeline().get())) {
+            if (!after.isEmpty()) after.add(arrow(after.size() / 2));
+            after.add(Optional.ofNullable(before.remove(glance)).orElseGet(() -> tile(glance)));
+        }
+        if (!after.equals(tiles.getChildren())) tiles.getChildren().setAll(after);
+    }
+
+    private FontIcon arrow(int number) {
+        while (arrows.size() <= number) {
+            FontIcon on = new FontIcon(Feather.CHEVRON_RIGHT);
+            on.getStyleClass().add("stage-arrow");
+            arrows.add(on);
+        }
+        return arrows.get(number);
+    }
+
+    private Button tile(StageSummary glance) {
+        Label kind = new Label(glance.kind().brief());
+        kind.getStyleClass().add("stage-kind");
+        Label rows = new Label(Words.rows(glance.rows()));
+        rows.getStyleClass().add("stage-rows");
+        Label sum = new Label(glance.sum());
+        sum.getStyleClass().add("stage-sum");
+        VBox words = new VBox(kind, rows, sum);
+        words.getStyleClass().add("stage-words");
+        HBox both = new HBox(grid(glance), words);
+        both.setAlignment(Pos.CENTER_LEFT);
+        both.getStyleClass().add("stage-line");
+        Button tile = new Button();
+        tile.setGraphic(both);
+        tile.getStyleClass().add("stage-tile");
+        tile.setUserData(glance);
+        String said =
+                glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
+        tile.setTooltip(new Tooltip(said));
+        tile.setAccessibleText(said);
+        tile.setOnAction(_ -> model.goTo(glance.step()));
+        return tile;
+    }
+
+    private static VBox grid(StageSummary glance) {
+        VBox grid = new VBox();
+        grid.getStyleClass().add("mini-grid");
+        grid.setAlignment(Pos.CENTER);
+        for (StageSummary.Line line : glance.lines()) {
+            HBox row = new HBox();
+            row.getStyleClass().add("mini-row");
+            row.pseudoClassStateChanged(STRUCK, line.struckOut());
+            for (StageSummary.Mark mark : line.marks()) {
+                Region cell = new Region();
+                cell.getStyleClass().addAll("mini-cell", "mini-" + mark.name().toLowerCase(Locale.ROOT));
+                row.getChildren().add(cell);
+            }
+            grid.getChildren().add(row);
+        }
+        return grid;
+    }
+
+    private void mark(Showing now) {
+        int part = now.frame().map(frame -> frame.part()).orElse(0);
+        tiles.getChildren().stream().filter(node -> node instanceof Button).forEach(node -> {
+            StageSummary own = (StageSummary) node.getUserData();
+            boolean atHand = own == now(now, part);
+            node.pseudoClassStateChanged(AT_HAND, atHand);
+            node.pseudoClassStateChanged(TO_COME,
+                    own.part() > part || own.part() == part && own.step() > now.number() && !atHand);
+            if (atHand) reveal(node.getBoundsInParent().getMinX(), node.getBoundsInParent().getMaxX());
+        });
+    }
+
+    /**
+     * The glance of the step at hand: where an outer join matches and keeps in turn, that of what it does in this step.
+     */
+    private StageSummary now(Showing now, int part) {
+        List<StageSummary> own = tiles.getChildren().stream().filter(node -> node instanceof Button)
+                .map(node -> (StageSummary) node.getUserData()).filter(glance -> glance.part() == part).toList();
+        boolean keeps = now.number() == own.getLast().step()
+                || now.frame().filter(frame -> frame.shown().kind() == StageKind.KEEP).isPresent();
+        return keeps ? own.getLast() : own.getFirst();
+    }
+
+    private void reveal(double from, double to) {
+        double hidden = tiles.getWidth() - getViewportBounds().getWidth();
+        if (hidden <= 0) return;
+        double left = getHvalue() * hidden;
+        if (from < left || to > left + getViewportBounds().getWidth())
+            setHvalue(Math.clamp((from - 20) / hidden, 0, 1));
+    }
+}

@@ -1,0 +1,76 @@
+package lunko.desktop.show.table;
+
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.css.PseudoClass;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import lunko.desktop.grid.ColumnWidths;
+import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.ValueLabel;
+import lunko.engine.ResultCell;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/**
+ * A column of values that are looked at and not edited: stored ones, and the hatched NULLs of an outer join.
+ *
+ * @param shorter what stands over it where there is no room for its whole heading
+ */
+public record ValueColumn(String heading, String shorter, Type type, boolean key, int index) {
+
+    private static final double PADDING = 16;
+
+    /** It for a table view, as wide as its place among some widths. */
+    public <R> TableColumn<R, ResultCell> in(ColumnWidths widths, Function<R, ResultCell> cell) {
+        TableColumn<R, ResultCell> column = GridTable.column();
+        Label label = new Label();
+        double whole = ColumnWidths.heading(heading);
+        label.textProperty()
+                .bind(widths.of(index).map(width -> width.doubleValue() - PADDING >= whole ? heading : shorter));
+        label.getStyleClass().add("result-heading");
+        label.setAlignment(ValueLabel.alignment(type));
+        label.prefWidthProperty().bind(widths.of(index).subtract(PADDING));
+        column.setGraphic(label);
+        column.prefWidthProperty().bind(widths.of(index));
+        column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(cell.apply(row.getValue())));
+        column.setCellFactory(_ -> new Cell<>(type, key));
+        return column;
+    }
+
+    private static final class Cell<R> extends TableCell<R, ResultCell> {
+        private static final PseudoClass PADDED = PseudoClass.getPseudoClass("padded");
+        private final ValueLabel label = new ValueLabel();
+
+        Cell(Type type, boolean key) {
+            setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+            setAlignment(ValueLabel.alignment(type));
+            getStyleClass().addAll("value-cell", type == Type.TEXT ? "text-cell" : "code-cell");
+            if (key) getStyleClass().add("key-cell");
+            // It stays where it is, also in rows that are empty for a while: what is taken away and put back is styled
+            // anew.
+            setGraphic(label);
+        }
+
+        @Override
+        protected void updateItem(ResultCell cell, boolean empty) {
+            super.updateItem(cell, empty);
+            boolean shown = !empty && cell != null;
+            label.setVisible(shown);
+            pseudoClassStateChanged(PADDED, shown && cell instanceof ResultCell.Padded);
+            switch (shown ? cell : null) {
+                case null -> setAccessibleText("");
+                case ResultCell.Stored(Value value) -> {
+                    label.show(value);
+                    setAccessibleText(value.equals(Value.of("")) ? "empty text" : value.shown());
+                }
+                case ResultCell.Padded _ -> {
+                    label.show(Value.NULL);
+                    setAccessibleText("NULL made by the join");
+                }
+            }
+        }
+    }
+}
