@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Join;
+import lunko.engine.JoinResult;
 import lunko.engine.Joined;
+import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
 import lunko.query.JoinKind;
@@ -41,6 +43,17 @@ public final class SomeJoins extends DomainContextBase {
         /** The same join as another kind, done. */
         public Joined as(JoinKind kind) {
             return Joined.of(joined.join().of(kind), List.of(), Long.MAX_VALUE, List::of).orElseThrow();
+        }
+
+        /** The rows of a kind of join, by the condition that is certain: NOT IN as an equality. */
+        public List<ResultRow> certainly(JoinKind kind) {
+            Join join = joined.join();
+            return rows(new Join(JoinKind.INNER, join.left(), join.right(), join.on().certain()).of(kind));
+        }
+
+        /** The rows of a join. */
+        public static List<ResultRow> rows(Join join) {
+            return JoinResult.of(Joined.of(join, List.of(), Long.MAX_VALUE, List::of).orElseThrow()).rows();
         }
 
         @Override

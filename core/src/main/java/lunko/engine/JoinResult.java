@@ -95,6 +95,11 @@ public final class JoinResult {
         return kind().takesAlone(side) && matches(side, row) == Truth.FALSE;
     }
 
+    /** Whether a row of the side whose rows are gone through one by one, counted from 0, comes into the result. */
+    public boolean gives(int outer) {
+        return kind().rowsFor(decisions.pairs().count(outer)) > 0;
+    }
+
     /** What the number of rows of a kind in the place of this one follows from; nothing, where too many match. */
     public Optional<Tally> tally(JoinKind other) {
         if (!other.compares()) return Optional.of(Tally.ofRows(join.left().rows().size(), join.right().rows().size()));

@@ -3,7 +3,7 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.sql.Renaming;
 import lunko.table.Block;
@@ -100,8 +100,7 @@ public sealed interface ColumnEdit extends Edit {
     /** A repeated column is no key: that is the one that it repeats. */
     private static Table repeat(Table table, int at) {
         Column column = table.columns().get(at);
-        String name = Stream.iterate(2, number -> number + 1).map(number -> column.name() + "_" + number)
-                .filter(other -> table.column(other).isEmpty()).findFirst().orElseThrow();
+        String name = Words.free(column.name(), "_", taken -> table.column(taken).isPresent());
         Table more = table.insertingColumn(at + 1, column.key(false).named(name));
         return more.changing(Block.column(more, at + 1), (row, _, _) -> table.rows().get(row).entry(at));
     }

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.insight.keys.KeyProposal;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -308,8 +309,6 @@ public final class Lesson {
 
     /** The name, or the name with the first number that makes it different from those of these tables. */
     static String free(String name, List<Table> taken) {
-        return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? name : name + "_" + number)
-                .filter(other -> taken.stream().noneMatch(table -> table.name().equalsIgnoreCase(other))).findFirst()
-                .orElseThrow();
+        return Words.free(name, "_", other -> taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
     }
 }

@@ -91,11 +91,6 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         /** Words of the sample world. */
         WORDS("words");
 
-        private static final List<String> WORD_LIST =
-                List.of("Clover", "Heather", "Linden", "Bramble", "Sainfoin", "Mallow", "Borage", "Thyme",
-                        "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch", "Campion", "Burdock", "Sorrel", "Tansy",
-                        "Chicory", "Lavender", "Hawthorn");
-
         private final String title;
 
         Labels(String title) {
@@ -110,8 +105,8 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         private String of(Table table, int number) {
             String plain = table.name().isBlank() ? "r" : table.name().strip().substring(0, 1).toLowerCase(Locale.ROOT);
             if (this == NUMBERED) return plain + (number + 1);
-            int round = number / WORD_LIST.size();
-            return WORD_LIST.get(number % WORD_LIST.size()) + (round == 0 ? "" : " " + (round + 1));
+            int round = number / SampleWords.PLANTS.size();
+            return SampleWords.PLANTS.get(number % SampleWords.PLANTS.size()) + (round == 0 ? "" : " " + (round + 1));
         }
     }
 

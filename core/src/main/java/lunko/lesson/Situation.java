@@ -113,11 +113,6 @@ public enum Situation {
 
     /** A lesson and the columns that it matches. */
     record Ground(Lesson lesson, List<Equality> on) {
-        /** Names for new rows, from the sample world. */
-        private static final List<String> NAMES =
-                List.of("Mallow", "Borage", "Thyme", "Melilot", "Comfrey", "Teasel", "Yarrow", "Vetch",
-                        "Campion", "Burdock", "Sorrel", "Tansy");
-
         private Table table(Side side) {
             return lesson.staged().table(side);
         }
@@ -165,7 +160,8 @@ public enum Situation {
                 case DECIMAL ->
                     Optional.of(new Value.DecimalValue(all.stream().map(ValueOrder::number).max(BigDecimal::compareTo)
                             .orElse(BigDecimal.ZERO).add(BigDecimal.ONE)));
-                case TEXT -> Stream.concat(NAMES.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n))
+                case TEXT -> Stream
+                        .concat(SampleWords.PLANTS.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n))
                         .map(Value::of)
                         .filter(name -> !all.contains(name)).findFirst();
                 case DATE -> Optional.of(new Value.DateValue(all.stream().map(value -> ((Value.DateValue) value).day())

@@ -14,14 +14,12 @@ import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
 import lunko.engine.JoinCondition;
 import lunko.phrase.Phrase;
+import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /** The sentences that explain the steps of one join, naming its actual rows and values. */
 final class MatchWhy {
-    /** Of a long list of rows, so many are named. */
-    private static final int MOST_NAMED = 8;
-
     private final JoinResult outcome;
     private final JoinWords words;
     private final CompareWhy compared;
@@ -132,9 +130,8 @@ final class MatchWhy {
     private void sort(Phrase.Writer text, Side side) {
         List<Integer> sorted = SortMergeJoin.sorted(join, side);
         words.table(text, side).plain(" by " + keyNames(side) + ": ");
-        text.plain(sorted.isEmpty() ? "no row has a key" : sorted.stream().limit(MOST_NAMED)
-                .map(row -> join.on(side).name(row) + " " + key(side, row)).collect(Collectors.joining(", ")));
-        if (sorted.size() > MOST_NAMED) text.plain(", and " + (sorted.size() - MOST_NAMED) + " more");
+        text.plain(sorted.isEmpty() ? "no row has a key"
+                : Words.some(sorted.stream().map(row -> join.on(side).name(row) + " " + key(side, row)).toList()));
         text.plain(".");
         int without = join.on(side).rows().size() - sorted.size();
         if (without > 0) {

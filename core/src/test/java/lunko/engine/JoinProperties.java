@@ -13,8 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.Tables;
-import lunko.TwoTables;
+import lunko.SomeJoins.SomeJoin;
+import lunko.SomeJoins;
 import lunko.engine.ResultRow.Kept;
 import lunko.engine.ResultRow.Met;
 import lunko.engine.ResultRow.Taken;
@@ -27,78 +27,78 @@ import net.jqwik.api.Property;
 import net.jqwik.api.domains.Domain;
 
 /** The laws of the kinds, on tables with NULLs, repeated keys and partnerless rows. */
-@Domain(Tables.class)
+@Domain(SomeJoins.class)
 class JoinProperties {
 
     @Property
-    void innerIsWhatTheConditionLetsThroughOfTheCrossProduct(@ForAll TwoTables two) {
-        TwoTables inner = two.as(INNER);
-        assertThat(rows(inner)).isEqualTo(rows(two.as(CROSS)).stream()
+    void innerIsWhatTheConditionLetsThroughOfTheCrossProduct(@ForAll SomeJoin some) {
+        Join inner = some.joined().join();
+        assertThat(some.certainly(INNER)).isEqualTo(some.certainly(CROSS).stream()
                 .filter(row -> row instanceof Met(int left, int right)
-                        && inner.join().verdict(left, right) == Truth.TRUE)
+                        && inner.on().certain().verdict(inner.row(Side.LEFT, left), inner.row(Side.RIGHT, right))
+                                == Truth.TRUE)
                 .toList());
     }
 
     @Property
-    void crossIsEveryRowWithEveryRow(@ForAll TwoTables two) {
+    void crossIsEveryRowWithEveryRow(@ForAll SomeJoin some) {
         List<ResultRow> expected = new ArrayList<>();
-        for (int left = 0; left < two.left().rows().size(); left++) {
-            for (int right = 0; right < two.right().rows().size(); right++) expected.add(new Met(left, right));
+        for (int left = 0; left < some.joined().join().left().rows().size(); left++) {
+            for (int right = 0; right < some.joined().join().right().rows().size(); right++)
+                expected.add(new Met(left, right));
         }
-        assertThat(rows(two.as(CROSS))).isEqualTo(expected);
+        assertThat(some.certainly(CROSS)).isEqualTo(expected);
     }
 
     @Property
-    void leftOuterIsInnerAndThePartnerlessLeftRowsInTheOrderOfTheLeftTable(@ForAll TwoTables two) {
-        List<ResultRow> inner = rows(two.as(INNER));
+    void leftOuterIsInnerAndThePartnerlessLeftRowsInTheOrderOfTheLeftTable(@ForAll SomeJoin some) {
+        List<ResultRow> inner = some.certainly(INNER);
         List<ResultRow> expected = new ArrayList<>();
-        for (int left = 0; left < two.left().rows().size(); left++) {
+        for (int left = 0; left < some.joined().join().left().rows().size(); left++) {
             int row = left;
             List<ResultRow> pairs = inner.stream().filter(r -> r instanceof Met(int l, int _) && l == row).toList();
             expected.addAll(pairs.isEmpty() ? List.of(new Kept(Side.LEFT, left)) : pairs);
         }
-        assertThat(rows(two.as(LEFT_OUTER))).isEqualTo(expected);
+        assertThat(some.certainly(LEFT_OUTER)).isEqualTo(expected);
     }
 
     @Property
-    void everyKindIsItsMirrorWithTheSidesSwapped(@ForAll TwoTables two) {
+    void everyKindIsItsMirrorWithTheSidesSwapped(@ForAll SomeJoin some) {
         for (JoinKind kind : JoinKind.values()) {
             List<ResultRow> mirrored =
-                    rows(two.swapped(kind.mirrored())).stream().<ResultRow>map(row -> switch (row) {
+                    SomeJoin.rows(some.as(kind).join().mirrored()).stream().<ResultRow>map(row -> switch (row) {
                         case Met(int left, int right) -> new Met(right, left);
                         case Kept(Side side, int n) -> new Kept(side.opposite(), n);
                         case Taken(Side side, int n) -> new Taken(side.opposite(), n);
                     }).toList();
-            assertThat(rows(two.as(kind))).as(kind.title()).containsExactlyInAnyOrderElementsOf(mirrored);
+            assertThat(SomeJoin.rows(some.as(kind).join())).as(kind.title())
+                    .containsExactlyInAnyOrderElementsOf(mirrored);
         }
     }
 
     @Property
-    void semiAndAntiDivideTheLeftRows(@ForAll TwoTables two) {
-        List<ResultRow> met = rows(two.as(INNER)).stream()
+    void semiAndAntiDivideTheLeftRows(@ForAll SomeJoin some) {
+        List<ResultRow> met = some.certainly(INNER).stream()
                 .<ResultRow>map(row -> new Taken(Side.LEFT, row.source(Side.LEFT).orElseThrow())).distinct().toList();
-        assertThat(rows(two.as(LEFT_SEMI))).isEqualTo(met);
-        assertThat(Stream.concat(met.stream(), rows(two.as(LEFT_ANTI)).stream())).containsExactlyInAnyOrderElementsOf(
-                IntStream.range(0, two.left().rows().size()).mapToObj(row -> new Taken(Side.LEFT, row)).toList());
+        assertThat(some.certainly(LEFT_SEMI)).isEqualTo(met);
+        assertThat(Stream.concat(met.stream(), some.certainly(LEFT_ANTI).stream())).containsExactlyInAnyOrderElementsOf(
+                IntStream.range(0, some.joined().join().left().rows().size()).mapToObj(row -> new Taken(Side.LEFT, row))
+                        .toList());
     }
 
     @Property
-    void fullIsLeftAndThePartnerlessRightRows(@ForAll TwoTables two) {
-        List<ResultRow> expected = new ArrayList<>(rows(two.as(LEFT_OUTER)));
-        rows(two.as(RIGHT_OUTER)).stream().filter(row -> row instanceof Kept(Side side, int _) && side == Side.RIGHT)
+    void fullIsLeftAndThePartnerlessRightRows(@ForAll SomeJoin some) {
+        List<ResultRow> expected = new ArrayList<>(some.certainly(LEFT_OUTER));
+        some.certainly(RIGHT_OUTER).stream().filter(row -> row instanceof Kept(Side side, int _) && side == Side.RIGHT)
                 .forEach(expected::add);
-        assertThat(rows(two.as(FULL_OUTER))).isEqualTo(expected);
+        assertThat(some.certainly(FULL_OUTER)).isEqualTo(expected);
     }
 
     @Property
-    void everyKindGivesAsManyRowsAsItsArithmeticSays(@ForAll TwoTables two) {
-        Tally tally = two.as(INNER).outcome().matching().orElseThrow().tally();
+    void everyKindGivesAsManyRowsAsItsArithmeticSays(@ForAll SomeJoin some) {
+        Tally tally = JoinResult.of(some.as(INNER)).matching().orElseThrow().tally();
         for (JoinKind kind : JoinKind.values()) {
-            assertThat(kind.rows(tally)).as(kind.title()).isEqualTo(rows(two.as(kind)).size());
+            assertThat(kind.rows(tally)).as(kind.title()).isEqualTo(some.certainly(kind).size());
         }
-    }
-
-    private static List<ResultRow> rows(TwoTables two) {
-        return two.outcome().rows();
     }
 }

@@ -63,6 +63,10 @@ class HistoryTest {
             assertThat(history.lesson()).isEqualTo(steps.get(i).lesson()).isNotEqualTo(steps.get(i + 1).lesson());
         }
         assertThat(history.undo()).isSameAs(history);
+        // Something else done instead: what was undone is gone for good.
+        History otherwise = steps.getLast().undo().after(new SceneEdit.Retitle("Otherwise")).expect();
+        assertThat(otherwise.redo()).isSameAs(otherwise);
+        assertThat(otherwise.undo().redo().lesson()).isEqualTo(otherwise.lesson());
         for (int i = 1; i < steps.size(); i++) {
             history = history.redo();
             assertThat(history.lesson()).isEqualTo(steps.get(i).lesson());

@@ -65,6 +65,7 @@ class HostileFilesTest {
     @ValueSource(strings = {".xlsx", ".ods", ".zip"})
     void aZipThatPointsOutsideOrHoldsFarTooMuchIsNotOpened(String ending) throws IOException {
         assertThat(problem(zip("outside" + ending, Map.of("../../hives.csv", "no\n1\n")))).contains("points out of it");
+        assertThat(problem(zip("drive" + ending, Map.of("c:hives.csv", "no\n1\n")))).contains("points out of it");
         assertThat(problem(zip("root" + ending, Map.of("/etc/hives.csv", "no\n1\n")))).contains("points out of it");
         Path many = folder.resolve("many" + ending);
         try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {

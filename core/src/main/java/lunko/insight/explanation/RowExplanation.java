@@ -18,7 +18,6 @@ import lunko.engine.Distinct;
 import lunko.insight.listing.ResultListing;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
-import lunko.table.Truth;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
@@ -92,11 +91,9 @@ public record RowExplanation(Stage result, Timeline timeline) {
             }
             case MatchTimeline match -> {
                 Stage outer = match.join().left();
-                for (int row = 0; row < outer.rows().size(); row++) {
-                    boolean gives =
-                            match.join().kind().keeps(Side.LEFT)
-                                    || match.outcome().matches(Side.LEFT, row) == Truth.TRUE;
-                    if (!gives && isFrom(outer, row, left))
+                boolean leftsAreGoneThrough = match.join().kind().outer() == Side.LEFT;
+                for (int row = 0; leftsAreGoneThrough && row < outer.rows().size(); row++) {
+                    if (!match.outcome().gives(row) && isFrom(outer, row, left))
                         yield Optional.of(said(start + match.decided(Side.LEFT, row)));
                 }
                 yield Optional.empty();

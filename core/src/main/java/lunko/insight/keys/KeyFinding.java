@@ -16,9 +16,6 @@ import lunko.table.Value;
 
 /** One thing that a key check has found, in words, and the change that would mend it, if there is one. */
 public record KeyFinding(Mark mark, String headline, String detail, Optional<Repair> repair) {
-    /** Of many rows or keys, so many are named. */
-    private static final int MOST_NAMED = 6;
-
     /** What a finding is about. */
     public enum Mark {
         /** Rows that meet. */
@@ -58,13 +55,13 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
             findings.add(of(Mark.GOOD, "Types agree",
                     on.stream().map(pair -> typed(check, pair, " = ")).collect(Collectors.joining("; "))));
         }
-        check.nearMisses().stream().limit(MOST_NAMED).forEach(miss -> findings.add(new KeyFinding(Mark.DOUBTFUL,
+        check.nearMisses().stream().limit(Words.MOST_NAMED).forEach(miss -> findings.add(new KeyFinding(Mark.DOUBTFUL,
                 shown(miss.key()) + " is almost " + shown(miss.meant()), miss.difference().title()
                         + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(),
                 Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new))));
-        if (check.nearMisses().size() > MOST_NAMED) {
+        if (check.nearMisses().size() > Words.MOST_NAMED) {
             findings.add(of(Mark.DOUBTFUL,
-                    "And " + (check.nearMisses().size() - MOST_NAMED) + " more keys are almost partners", ""));
+                    "And " + (check.nearMisses().size() - Words.MOST_NAMED) + " more keys are almost partners", ""));
         }
         if (check.nearMisses().isEmpty()) {
             findings.add(of(Mark.GOOD, "No near-misses", "no key differs by case, blanks or a letter alone"));
@@ -95,7 +92,7 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
                                 + keys.table().name()
                         : Words.number(shared.size()) + " keys are shared by rows of " + keys.table().name(),
                 shared.size() == 1 ? "whoever meets it comes into a join " + first.rows().size() + " times"
-                        : named(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size())
+                        : Words.some(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size())
                                 .toList())));
     }
 
@@ -103,7 +100,7 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
         if (keys.alone().isEmpty()) return;
         findings.add(of(side.of(Mark.LEFT, Mark.RIGHT),
                 counted(keys.aloneRows().size(), keys, "has no partner", "have no partner"),
-                named(keys.alone().stream().map(key -> shown(key.values())).toList()) + " – "
+                Words.some(keys.alone().stream().map(key -> shown(key.values())).toList()) + " – "
                         + rows(keys.aloneRows())));
     }
 
@@ -119,12 +116,7 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
 
     private static String rows(List<Integer> rows) {
         return (rows.size() == 1 ? "row " : "rows ")
-                + named(rows.stream().map(row -> String.valueOf(row + 1)).toList());
-    }
-
-    private static String named(List<String> all) {
-        String first = all.stream().limit(MOST_NAMED).collect(Collectors.joining(", "));
-        return all.size() <= MOST_NAMED ? first : first + " and " + Words.number(all.size() - MOST_NAMED) + " more";
+                + Words.some(rows.stream().map(row -> String.valueOf(row + 1)).toList());
     }
 
     private static String shown(List<Value> key) {

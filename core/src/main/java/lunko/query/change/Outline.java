@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
@@ -96,9 +97,8 @@ public record Outline(List<OutlinedTable> tables, List<SelectItem.Item> items) {
     public Name free(String table) {
         String initial = table.substring(0, table.offsetByCodePoints(0, 1)).toLowerCase(Locale.ROOT);
         String stem = Character.isLetter(initial.codePointAt(0)) ? initial : "t";
-        return Stream.iterate(1, number -> number + 1).map(number -> Name.of(number == 1 ? stem : stem + number))
-                .filter(name -> tables.stream().noneMatch(other -> other.called().means(name.text()))).findFirst()
-                .orElseThrow();
+        return Name.of(Words.free(stem, "",
+                name -> tables.stream().anyMatch(other -> other.called().means(name))));
     }
 
     /** The condition that a text is; a problem where it is none. */

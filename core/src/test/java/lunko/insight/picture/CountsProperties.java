@@ -3,8 +3,11 @@ package lunko.insight.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lunko.SomeJoins;
@@ -13,6 +16,10 @@ import lunko.engine.Join;
 import lunko.engine.Joined;
 import lunko.engine.Matching;
 import lunko.engine.JoinResult;
+import lunko.engine.ResultRow;
+import lunko.insight.explanation.RowExplanation;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -72,6 +79,69 @@ class CountsProperties {
                 assertThat(grid.keeps(side, row)).as(side + " row " + row + " of " + some)
                         .isEqualTo(kept.contains(row));
             }
+        }
+    }
+
+    @Property(tries = 600)
+    void theArithmeticAddsUpAndSoDoTheFigures(@ForAll SomeJoin some) {
+        JoinResult outcome = JoinResult.of(some.joined());
+        if (outcome.kind().compares()) assertThat(sum(outcome.arithmetic())).isEqualTo(outcome.size());
+        for (KindCount count : KindCount.all(outcome)) {
+            String what = count.kind() + " for " + some;
+            Optional<Side> only = count.kind().only();
+            if (!count.kind().compares()) continue;
+            assertThat(sum(count.arithmetic())).as(what).isEqualTo(count.rows());
+            if (only.isPresent()) {
+                assertThat(count.figures()).isEqualTo("of " + outcome.join().on(only.get()).rows().size());
+            } else if (!count.figures().isEmpty()) {
+                assertThat(sum(count.figures())).as(what).isEqualTo(count.rows());
+            }
+        }
+    }
+
+    private static long sum(String arithmetic) {
+        return Pattern.compile("\\d+").matcher(arithmetic).results().mapToLong(found -> Long.parseLong(found.group()))
+                .sum();
+    }
+
+    @Property(tries = 600)
+    void whatBelongsToARowIsWhatMatchesItAndWhatItComesInto(@ForAll SomeJoin some) {
+        JoinResult outcome = JoinResult.of(some.joined());
+        Join join = outcome.join();
+        boolean compares = join.kind().compares();
+        for (int left = 0; left < join.left().rows().size(); left++) {
+            for (int right = 0; right < join.right().rows().size(); right++) {
+                boolean match = !compares || join.verdict(left, right) == Truth.TRUE;
+                assertThat(new Lineage(outcome, new Pointed.Source(Side.LEFT, left)).lights(Side.RIGHT, right))
+                        .isEqualTo(match);
+                assertThat(new Lineage(outcome, new Pointed.Source(Side.RIGHT, right)).lights(Side.LEFT, left))
+                        .isEqualTo(match);
+            }
+        }
+        for (ResultRow row : outcome.rows()) {
+            for (Side side : Side.values()) {
+                for (int source = 0; source < join.on(side).rows().size(); source++) {
+                    boolean from = row.source(side).equals(OptionalInt.of(source));
+                    assertThat(new Lineage(outcome, new Pointed.Result(row)).lights(side, source)).isEqualTo(from);
+                    assertThat(new Lineage(outcome, new Pointed.Source(side, source)).lights(row)).isEqualTo(from);
+                }
+            }
+        }
+    }
+
+    @Property(tries = 600)
+    void aLeftRowThatIsNotInTheResultIsExplainedAndNoOther(@ForAll SomeJoin some) {
+        JoinResult outcome = JoinResult.of(some.joined());
+        if (outcome.kind().outer() == Side.RIGHT) return;
+        RowExplanation explained = RowExplanation.of(some.joined());
+        for (int left = 0; left < outcome.join().left().rows().size(); left++) {
+            OptionalInt row = OptionalInt.of(left);
+            boolean there = outcome.rows().stream().anyMatch(each -> each.source(Side.LEFT).equals(row));
+            assertThat(explained.whyNot(left).isEmpty()).as("row " + left + " of " + some).isEqualTo(there);
+        }
+        for (int row = 0; row < outcome.size(); row++) {
+            Phrase why = explained.why(row).orElseThrow();
+            if (outcome.row(row) instanceof ResultRow.Kept) assertThat(why.text()).contains(" keeps it");
         }
     }
 

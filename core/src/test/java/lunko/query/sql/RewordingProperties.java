@@ -8,6 +8,7 @@ import java.util.OptionalLong;
 import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
 import lunko.query.change.QueryChange;
 import lunko.query.change.ConditionSite;
@@ -136,5 +137,14 @@ class RewordingProperties {
             out.append(word.getText());
         }
         return out.toString();
+    }
+
+    @Example
+    void aJoinThatComesToTheRightOfAnotherGetsParenthesesAndKeepsItsWords() {
+        String chain = "hives   h JOIN keepers k ON h.keeper_id = k.keeper_id";
+        WrittenQuery query =
+                WrittenQuery.of("SELECT * FROM " + chain + " LEFT JOIN harvests r ON r.hive_no = h.hive_no");
+        assertThat(query.changed(new QueryChange.Swap(1)).expect().sql())
+                .isEqualTo("SELECT * FROM harvests r RIGHT JOIN (" + chain + ") ON r.hive_no = h.hive_no");
     }
 }

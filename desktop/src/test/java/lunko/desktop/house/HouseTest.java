@@ -68,9 +68,10 @@ class HouseTest {
             .should().dependOnClassesThat().resideInAnyPackage("lunko.table..", "lunko.query..", "lunko.engine..");
 
     @ArchTest
-    static final ArchRule CORE_IS_JDK_AND_ANTLR_ONLY = classes()
+    static final ArchRule CORE_IS_JDK_ANTLR_AND_TEXT_ONLY = classes()
             .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..")
-            .should().onlyDependOnClassesThat().resideInAnyPackage("java..", "lunko..", "org.antlr..");
+            .should().onlyDependOnClassesThat()
+            .resideInAnyPackage("java..", "lunko..", "org.antlr..", "org.apache.commons.text..");
 
     @ArchTest
     static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()

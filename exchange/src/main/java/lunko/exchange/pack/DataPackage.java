@@ -25,6 +25,7 @@ import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -90,8 +91,7 @@ public final class DataPackage {
     }
 
     private static String free(String name, Map<String, String> taken) {
-        return Stream.iterate(1, number -> number + 1).map(number -> number == 1 ? name : name + "-" + number)
-                .filter(other -> !taken.containsValue(other)).findFirst().orElseThrow();
+        return Words.free(name, "-", taken::containsValue);
     }
 
     private static void texts(ArrayNode array, Stream<String> texts) {

@@ -26,6 +26,9 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.AlphaChars;
+import net.jqwik.api.constraints.Chars;
+import net.jqwik.api.constraints.StringLength;
 import net.jqwik.api.lifecycle.BeforeContainer;
 
 /** A result that is saved and opened again is the same. */
@@ -60,6 +63,16 @@ class CsvWriterProperties {
                 .map(row -> outcome.columns().stream().map(column -> outcome.cell(row, column).value()).toList())
                 .toList());
         file.toFile().delete();
+    }
+
+    /** What a spreadsheet would run, whatever it begins with, is a text there, and comes back as it was. */
+    @Property(tries = 100)
+    void noTextIsAFormula(@ForAll @Chars({'=', '+', '-', '@', '\t', '\r', '\n'}) char first,
+            @ForAll @StringLength(max = 3) @AlphaChars String rest) {
+        String written = CellText.written(first + rest);
+        assertThat(written).isEqualTo("'" + first + rest);
+        assertThat(CellText.read(written)).isEqualTo(first + rest);
+        assertThat(CellText.written(rest)).isEqualTo(rest);
     }
 
     @Example
