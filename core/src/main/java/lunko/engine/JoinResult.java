@@ -31,6 +31,7 @@ public final class JoinResult {
     private final Decisions decisions;
     private final Supplier<Optional<Matching>> matching;
     private final JoinRows lineage;
+    private final Supplier<List<ResultColumn>> columns;
 
     private JoinResult(Join join, List<Equality> once, Decisions decisions) {
         this.join = join;
@@ -40,6 +41,7 @@ public final class JoinResult {
         this.matching = new Lazy<>(() -> join.kind().stopsAtFirst() ? Matching.of(join, MOST_PAIRS)
                 : Optional.of(new Matching(decisions.pairs())));
         this.lineage = JoinRows.of(join.kind(), decisions);
+        this.columns = new Lazy<>(() -> Stream.of(Side.values()).flatMap(this::shown).toList());
     }
 
     /** The result of a join within a query. */
@@ -147,17 +149,21 @@ public final class JoinResult {
 
     /** The columns of the result: those of the left side, then those of the right. */
     public List<ResultColumn> columns() {
-        return Stream.of(Side.values()).flatMap(side -> columns(side).stream()).toList();
+        return columns.get();
     }
 
     /** The columns of the result that come from a side; those that are one of two come first, on the left. */
     public List<ResultColumn> columns(Side side) {
-        if (!join.kind().shows(side)) return List.of();
+        return columns().stream().filter(column -> column.side() == side).toList();
+    }
+
+    private Stream<ResultColumn> shown(Side side) {
+        if (!join.kind().shows(side)) return Stream.empty();
         List<Integer> merged = once.stream().map(equality -> equality.on(side)).toList();
         Stream<Integer> first = side == Side.LEFT ? merged.stream() : Stream.empty();
-        Stream<Integer> others =
-                IntStream.range(0, join.on(side).headings().size()).boxed().filter(column -> !merged.contains(column));
-        return Stream.concat(first, others).map(column -> new ResultColumn(side, column)).toList();
+        Stream<Integer> others = IntStream.range(0, join.on(side).headings().size()).boxed()
+                .filter(column -> !merged.contains(column));
+        return Stream.concat(first, others).map(column -> new ResultColumn(side, column));
     }
 
     /** The columns on a side that the join compares for equality, counted from 0. */

@@ -5,7 +5,7 @@ import java.util.Optional;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.sql.Lexeme;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 
 /**
  * Something wrong with a written text, or allowed and surely not meant.
@@ -22,25 +22,14 @@ public record Diagnostic(Problem problem, Stretch at, List<String> mended, boole
     static Diagnostic of(Problem problem, String text, Stretch statement, boolean note) {
         List<String> mended = problem.fixes().stream()
                 .map(fix -> text.substring(0, statement.start()) + fix + text.substring(statement.end())).toList();
-        return new Diagnostic(problem, problem.place().flatMap(place -> at(place, text)).orElse(statement), mended,
+        return new Diagnostic(problem, problem.place().flatMap(Diagnostic::at).orElse(statement), mended,
                 note);
     }
 
-    /**
-     * A place in lines and columns as characters of the text; a stretch without characters, such as the end, is that of
-     * the one before it.
-     */
-    private static Optional<Stretch> at(Place place, String text) {
-        if (place.line().isEmpty() || place.column().isEmpty()) return Optional.empty();
-        int start = 0;
-        for (int line = 1; line < place.line().getAsInt(); line++) start = text.indexOf('\n', start) + 1;
-        int from = Math.min(text.length(), move(text, start, place.column().getAsInt() - 1));
-        int end = Math.min(text.length(), move(text, from, Math.max(1, place.length().orElse(1))));
-        return Optional.of(from == end ? new Stretch(Math.max(0, from - 1), end) : new Stretch(from, end));
-    }
-
-    private static int move(String text, int from, int codePoints) {
-        return from + codePoints > text.length() ? text.length() : text.offsetByCodePoints(from, codePoints);
+    /** The characters of a place; without any, such as at the end, the one before it. */
+    private static Optional<Stretch> at(Place place) {
+        if (!(place instanceof Place.InText(String _, String _, Stretch at))) return Optional.empty();
+        return Optional.of(at.start() == at.end() ? new Stretch(Math.max(0, at.start() - 1), at.end()) : at);
     }
 
     /** What a mended text changes, in a few words: {@code write hives}. */

@@ -10,7 +10,7 @@ import lunko.problem.Checked;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.table.Table;
 
 /** What the queries of a text come to on tables. Each is bound and evaluated once, when somebody asks. */

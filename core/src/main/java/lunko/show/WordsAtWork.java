@@ -9,7 +9,7 @@ import java.util.Set;
 import lunko.engine.Stage;
 import lunko.insight.explanation.StageWords;
 import lunko.query.Side;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.steps.Timeline;
 
 /**

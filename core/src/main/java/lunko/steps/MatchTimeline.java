@@ -226,7 +226,7 @@ public final class MatchTimeline implements Part {
     public long nextTurn(long number) {
         long index = number - 1 - course.preparations();
         int next = index < 0 ? 0 : turnAt(index) + 1;
-        while (next < decisions.leftRows() && before[next + 1] == before[next]) next++;
+        // Turns without a step begin where the next one does.
         return next > decisions.leftRows() ? last() : Math.min(last(), 1 + course.preparations() + before[next]);
     }
 

@@ -28,7 +28,7 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;

@@ -21,7 +21,7 @@ import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.table.Column;
 import lunko.table.Table;
 

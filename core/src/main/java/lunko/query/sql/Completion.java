@@ -49,7 +49,7 @@ public record Completion(int from, List<Proposal> proposals) {
 
     /** What can be written at a place in a text, counted from 0, by somebody who has these tables. */
     public static Completion at(String text, int caret, List<Table> tables) {
-        return new Place(text, caret, tables).completion();
+        return new Spot(text, caret, tables).completion();
     }
 
     /** Words that mean something in one place only, and are names everywhere else. */
@@ -69,7 +69,7 @@ public record Completion(int from, List<Proposal> proposals) {
     }
 
     /** The place: the words before it in its statement, and the tables of that statement. */
-    private static final class Place {
+    private static final class Spot {
         private final String text;
         private final List<Table> tables;
         private final List<Token> before = new ArrayList<>();
@@ -79,7 +79,7 @@ public record Completion(int from, List<Proposal> proposals) {
         private final boolean small;
         private final boolean silent;
 
-        Place(String text, int caret, List<Table> tables) {
+        Spot(String text, int caret, List<Table> tables) {
             this.text = text;
             this.tables = tables;
             List<Token> statement = new ArrayList<>();
@@ -108,7 +108,7 @@ public record Completion(int from, List<Proposal> proposals) {
             }
             this.prefix = begun;
             this.from = start;
-            List<String> keywords = statement.stream().filter(Place::isKeyword).map(Token::getText).toList();
+            List<String> keywords = statement.stream().filter(Spot::isKeyword).map(Token::getText).toList();
             this.small = !keywords.isEmpty()
                     && keywords.stream().noneMatch(word -> word.equals(word.toUpperCase(Locale.ROOT)));
             this.silent = isInComment(text, caret)

@@ -6,21 +6,23 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import lunko.problem.Checked;
+import lunko.problem.Stretch;
 
 /**
  * A statement's text with changes. One that changes something which stands nowhere in the text gives no text at all.
  */
 public final class Fix {
 
-    /** Some code points of the text, counted from 0, and what is written in their place. */
+    /** Some characters of the text, counted from 0, and what is written in their place. */
     private record Change(int start, int end, String with) {}
 
     private final String text;
-    private final Span statement;
-    private final Function<Object, Optional<Span>> spans;
+    private final Stretch statement;
+    private final Function<Object, Optional<Stretch>> spans;
     private final Optional<List<Change>> changes;
 
-    private Fix(String text, Span statement, Function<Object, Optional<Span>> spans, Optional<List<Change>> changes) {
+    private Fix(String text, Stretch statement, Function<Object, Optional<Stretch>> spans,
+            Optional<List<Change>> changes) {
         this.text = text;
         this.statement = statement;
         this.spans = spans;
@@ -28,7 +30,7 @@ public final class Fix {
     }
 
     /** The statement that stands there in a text, without any change yet. */
-    static Fix of(String text, Span statement, Function<Object, Optional<Span>> spans) {
+    static Fix of(String text, Stretch statement, Function<Object, Optional<Stretch>> spans) {
         return new Fix(text, statement, spans, Optional.of(List.of()));
     }
 
@@ -74,14 +76,10 @@ public final class Fix {
     }
 
     private String changed(List<Change> all) {
-        StringBuilder mended = new StringBuilder(text.substring(0, at(statement.end())));
+        StringBuilder mended = new StringBuilder(text.substring(0, statement.end()));
         // From the back, so that the places before stay where they are.
         all.stream().sorted(Comparator.comparingInt(Change::start).reversed())
-                .forEach(change -> mended.replace(at(change.start()), at(change.end()), change.with()));
-        return mended.substring(at(statement.start()));
-    }
-
-    private int at(int codePoint) {
-        return text.offsetByCodePoints(0, codePoint);
+                .forEach(change -> mended.replace(change.start(), change.end(), change.with()));
+        return mended.substring(statement.start());
     }
 }

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.problem.Checked;
+import lunko.problem.Stretch;
 import lunko.query.sql.FromItem.JoinSpecification;
 
 /**

@@ -3,27 +3,28 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Optional;
 import lunko.problem.Place;
+import lunko.problem.Stretch;
 
 /**
  * The statements of a text, and where in it each part of them stands. That is kept beside the statements, so that two
  * statements are equal whatever the white space in their texts.
  */
 public final class Script {
-    private final String text;
+    private final SqlSource source;
     private final List<Statement> statements;
     private final Spans spans;
 
-    Script(String text, List<Statement> statements, Spans spans) {
-        this.text = text;
+    Script(SqlSource source, List<Statement> statements, Spans spans) {
+        this.source = source;
         this.statements = List.copyOf(statements);
         this.spans = spans;
     }
 
     /** The statements of several scripts of one text, one after the other. */
-    static Script of(String text, List<Script> scripts) {
+    static Script of(SqlSource source, List<Script> scripts) {
         Spans spans = new Spans();
         scripts.forEach(script -> spans.addAll(script.spans));
-        return new Script(text, scripts.stream().flatMap(script -> script.statements.stream()).toList(), spans);
+        return new Script(source, scripts.stream().flatMap(script -> script.statements.stream()).toList(), spans);
     }
 
     /** The statements, in order. */
@@ -33,26 +34,22 @@ public final class Script {
 
     /** Where a statement, expression, name or other part of this script stands; nowhere, if it is of another. */
     public Optional<Place> place(Object part) {
-        return spans.of(part).map(Span::place);
+        return spans.of(part).map(at -> source.place(at));
     }
 
     /** Where a clause of a query, or of a join, stands, from its first word to its end; nowhere, if it has none. */
     public Optional<Stretch> stretch(Object owner, Clause clause) {
-        return spans.of(owner, clause).map(found -> stretch(found.whole()));
+        return spans.of(owner, clause).map(Spans.OfClause::whole);
     }
 
     /** Where the words stand that a clause of a query, or of a join, begins with. */
     public Optional<Stretch> words(Object owner, Clause clause) {
-        return spans.of(owner, clause).map(found -> stretch(found.words()));
+        return spans.of(owner, clause).map(Spans.OfClause::words);
     }
 
     /** Where a part stands. */
     public Optional<Stretch> stretch(Object part) {
-        return spans.of(part).map(this::stretch);
-    }
-
-    private Stretch stretch(Span span) {
-        return new Stretch(text.offsetByCodePoints(0, span.start()), text.offsetByCodePoints(0, span.end()));
+        return spans.of(part);
     }
 
     /** All parts of the statements that are of a kind, those of queries within included. */
@@ -62,11 +59,11 @@ public final class Script {
 
     /** The text. */
     public String text() {
-        return text;
+        return source.text();
     }
 
     /** A statement of this script, its text to be changed. */
     public Fix fix(Statement statement) {
-        return Fix.of(text, spans.of(statement).orElseThrow(), spans::of);
+        return Fix.of(source.text(), spans.of(statement).orElseThrow(), spans::of);
     }
 }

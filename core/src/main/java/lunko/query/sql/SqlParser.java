@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.Stretch;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.query.sql.grammar.SqlParser.ScriptContext;
 import org.antlr.v4.runtime.CharStreams;
@@ -29,7 +30,7 @@ public record SqlParser(String source) {
         return whole(text, statements(text));
     }
 
-    private static Checked<Script> whole(String text, List<Checked<Script>> statements) {
+    private Checked<Script> whole(String text, List<Checked<Script>> statements) {
         List<Script> scripts = new ArrayList<>();
         for (Checked<Script> statement : statements) {
             switch (statement) {
@@ -39,11 +40,12 @@ public record SqlParser(String source) {
                 }
             }
         }
-        return Checked.valid(Script.of(text, scripts));
+        return Checked.valid(Script.of(new SqlSource(source, text), scripts));
     }
 
     /** The statements of a text one by one, each a script of its own or the problem that it is none. */
     public List<Checked<Script>> statements(String text) {
+        SqlSource from = new SqlSource(source, text);
         SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
         lexer.removeErrorListeners();
         List<Checked<Script>> statements = new ArrayList<>();
@@ -54,7 +56,7 @@ public record SqlParser(String source) {
                 words.add(token);
                 continue;
             }
-            if (!words.isEmpty()) statements.add(statement(text, words, token));
+            if (!words.isEmpty()) statements.add(statement(from, words, token));
             words.clear();
             if (token.getType() == Token.EOF) return statements;
         }
@@ -79,30 +81,30 @@ public record SqlParser(String source) {
     }
 
     /** One statement; {@code end} is the semicolon behind it, or the end of the text. */
-    private Checked<Script> statement(String text, List<Token> words, Token end) {
-        Optional<Problem> tooMuch = limits(words);
+    private static Checked<Script> statement(SqlSource text, List<Token> words, Token end) {
+        Optional<Problem> tooMuch = limits(text, words);
         if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
         CommonToken eof = new CommonToken(end);
         eof.setType(Token.EOF);
         List<Token> all = new ArrayList<>(words);
         all.add(eof);
         var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
-        SyntaxProblems problems = new SyntaxProblems(source, text, words);
+        SyntaxProblems problems = new SyntaxProblems(text, words);
         parser.removeErrorListeners();
         parser.addErrorListener(problems);
         ScriptContext tree = parser.script();
         if (problems.first().isPresent()) return Checked.invalid(problems.first().get());
         Spans spans = new Spans();
-        SqlReader reader = new SqlReader(source, spans);
+        SqlReader reader = new SqlReader(text, spans);
         List<Statement> statements = tree.statement().stream().map(reader::statement).toList();
         return reader.problem().<Checked<Script>>map(Checked::invalid)
                 .orElseGet(() -> Checked.valid(new Script(text, statements, spans)));
     }
 
     /** Keeps a text from going deeper than the machine's stack, and from taking longer than anybody waits. */
-    private Optional<Problem> limits(List<Token> tokens) {
+    private static Optional<Problem> limits(SqlSource text, List<Token> tokens) {
         if (tokens.size() > LONGEST) {
-            return Optional.of(Problem.at(Span.of(source, tokens.getFirst(), tokens.getFirst()).place(),
+            return Optional.of(Problem.at(text.place(tokens.getFirst()),
                     "This statement has more than " + LONGEST
                             + " words: divide it into several."));
         }
@@ -110,11 +112,11 @@ public record SqlParser(String source) {
         for (Token token : tokens) {
             depth.see(token.getType());
             if (depth.nested() > DEEPEST) {
-                return Optional.of(Problem.at(Span.of(source, token, token).place(), "This is nested more than "
+                return Optional.of(Problem.at(text.place(token), "This is nested more than "
                         + DEEPEST + " deep, more than Lunko reads: write it in several steps."));
             }
             if (depth.chained() > MOST_CHAINED) {
-                return Optional.of(Problem.at(Span.of(source, token, token).place(), "More than " + MOST_CHAINED
+                return Optional.of(Problem.at(text.place(token), "More than " + MOST_CHAINED
                         + " things are put together here, more than Lunko reads: divide the statement, or write IN "
                         + "for many a value."));
             }

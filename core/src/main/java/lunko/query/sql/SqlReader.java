@@ -23,11 +23,11 @@ import org.antlr.v4.runtime.Token;
 
 /** Makes statements of the parse tree, and notes where each part of them stands. */
 final class SqlReader {
-    private final String source;
+    private final SqlSource source;
     private final Spans spans;
     private Optional<Problem> problem = Optional.empty();
 
-    SqlReader(String source, Spans spans) {
+    SqlReader(SqlSource source, Spans spans) {
         this.source = source;
         this.spans = spans;
     }
@@ -136,7 +136,7 @@ final class SqlReader {
 
     private FromItem.JoinedTable joined(FromItem.JoinedTable join, Token first, Token word,
             JoinSpecificationContext specification) {
-        spans.note(join, Clause.JOIN, source, first, word, word);
+        spans.note(join, Clause.JOIN, new Spans.OfClause(source.stretch(first, word), source.stretch(first, word)));
         if (specification != null)
             clause(join, Clause.SPECIFICATION, specification.getStart(), specification.getStart(), specification);
         return join;
@@ -358,16 +358,17 @@ final class SqlReader {
     }
 
     private void refuse(Token token, String sentence) {
-        if (problem.isEmpty()) problem = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence));
+        if (problem.isEmpty()) problem = Optional.of(Problem.at(source.place(token), sentence));
     }
 
     private void clause(Object owner, Clause clause, Token first, Token lastWord, ParserRuleContext end) {
-        spans.note(owner, clause, source, first, lastWord, end.getStop());
+        spans.note(owner, clause,
+                new Spans.OfClause(source.stretch(first, lastWord), source.stretch(first, end.getStop())));
     }
 
     /** Notes where something stands; what its innermost part has noted before stays. */
     private <T> T at(ParserRuleContext tree, T part) {
-        spans.note(part, Span.of(source, tree.getStart(), tree.getStop()));
+        spans.note(part, source.stretch(tree.getStart(), tree.getStop()));
         return part;
     }
 

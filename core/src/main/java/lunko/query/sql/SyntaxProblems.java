@@ -15,18 +15,18 @@ import org.antlr.v4.runtime.misc.IntervalSet;
 
 /** Turns the first complaint of the parser into a sentence for a learner. */
 final class SyntaxProblems extends BaseErrorListener {
-    private final String source;
+    private final SqlSource source;
     private final List<Token> words;
     private final Fix fix;
     private Optional<Problem> first = Optional.empty();
 
     /** Complaints about the statement of a text that these words are. */
-    SyntaxProblems(String source, String text, List<Token> words) {
+    SyntaxProblems(SqlSource source, List<Token> words) {
         this.source = source;
         this.words = List.copyOf(words);
-        this.fix = Fix.of(text, Span.of(source, words.getFirst(), words.getLast()),
+        this.fix = Fix.of(source.text(), source.stretch(words.getFirst(), words.getLast()),
                 part -> Optional.of(part).filter(Token.class::isInstance).map(Token.class::cast)
-                        .map(token -> Span.of(source, token, token)));
+                        .map(token -> source.stretch(token, token)));
     }
 
     Optional<Problem> first() {
@@ -37,7 +37,7 @@ final class SyntaxProblems extends BaseErrorListener {
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
             RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
-        first = Optional.of(Problem.at(Span.of(source, token, token).place(), sentence(token, parser))
+        first = Optional.of(Problem.at(source.place(token), sentence(token, parser))
                 .with(fix(token, parser).flatMap(Fix::text).stream().toList()));
     }
 

@@ -9,7 +9,7 @@ import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.show.Showing;
 import lunko.steps.Frame;
 import lunko.steps.Part;

@@ -3,6 +3,7 @@ package lunko.query.sql;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lunko.problem.Stretch;
 import lunko.query.sql.Completion.Kind;
 import lunko.query.sql.Completion.Proposal;
 import lunko.table.Column;

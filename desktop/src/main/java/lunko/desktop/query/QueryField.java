@@ -21,7 +21,7 @@ import lunko.lesson.WrittenQuery;
 import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.SqlParser;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import lunko.show.Followed;
 import lunko.show.Showing;
 import lunko.show.WordsAtWork;

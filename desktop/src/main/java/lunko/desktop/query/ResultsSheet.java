@@ -21,7 +21,7 @@ import lunko.lesson.WrittenQuery;
 import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.sql.SqlParser;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 
 /** The results of all queries of the text, one under the other, with how many rows each gives. */
 final class ResultsSheet extends StageSheet {

@@ -10,7 +10,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import lunko.query.sql.Lexeme;
-import lunko.query.sql.Stretch;
+import lunko.problem.Stretch;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.fxmisc.richtext.model.StyleSpan;
 import org.fxmisc.richtext.model.StyleSpans;

@@ -1,14 +1,9 @@
 package lunko.desktop.work;
 
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
-import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,15 +31,10 @@ public final class Latest<Q, A> {
         this.then = then;
     }
 
-    /** Asks something. */
+    /** Asks something. The answer is never handed on before this returns. */
     public void ask(Q question) {
-        ask(question, Duration.ZERO);
-    }
-
-    /** Asks something, and waits a while for the answer: if it comes in time, it is handed on before this returns. */
-    public void ask(Q question, Duration patience) {
         waiting = Optional.of(question);
-        if (!atWork) work(patience);
+        if (!atWork) work();
     }
 
     /** Forgets what has been asked and not been begun. */
@@ -52,30 +42,20 @@ public final class Latest<Q, A> {
         waiting = Optional.empty();
     }
 
-    private void work(Duration patience) {
+    private void work() {
         Q question = waiting.orElseThrow();
         waiting = Optional.empty();
         atWork = true;
-        CompletableFuture<Optional<A>> answer = CompletableFuture.supplyAsync(() -> answer(question),
-                task -> Thread.ofVirtual().name(title).start(task));
-        try {
-            // A patience of nothing hands nothing on before it has returned.
-            if (patience.greaterThan(Duration.ZERO)) {
-                tell(answer.get((long) patience.toMillis(), TimeUnit.MILLISECONDS));
-                return;
-            }
-        } catch (TimeoutException late) {
-            LOG.debug("{} takes long", title);
-        } catch (InterruptedException | ExecutionException stopped) {
-            throw new IllegalStateException(stopped);
-        }
-        answer.thenAccept(found -> Platform.runLater(() -> tell(found)));
+        Thread.ofVirtual().name(title).start(() -> {
+            Optional<A> answer = answer(question);
+            Platform.runLater(() -> tell(answer));
+        });
     }
 
     private void tell(Optional<A> answer) {
         atWork = false;
         // An answer to an older question is of no use any more.
-        if (waiting.isPresent()) work(Duration.ZERO);
+        if (waiting.isPresent()) work();
         else answer.ifPresent(then);
     }
 

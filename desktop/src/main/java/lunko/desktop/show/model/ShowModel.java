@@ -15,7 +15,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.util.Duration;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Latest;
@@ -32,9 +31,6 @@ import lunko.steps.JoinAlgorithm;
 
 /** What the show shows of the lesson. It follows the lesson while it is to be seen, and catches up when it is again. */
 public final class ShowModel {
-    /** So long the window waits for what a change comes to; after that, it shows it when it is there. */
-    private static final Duration PATIENCE = Duration.millis(100);
-
     private final LessonModel lesson;
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Showing> staged;
@@ -229,7 +225,7 @@ public final class ShowModel {
             return;
         }
         waiting.set(true);
-        latest.ask(asked, PATIENCE);
+        latest.ask(asked);
     }
 
     /** Whether that is what is shown already; then what was asked for meanwhile has been taken back. */

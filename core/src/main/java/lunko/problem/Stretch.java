@@ -1,4 +1,4 @@
-package lunko.query.sql;
+package lunko.problem;
 
 /** Some characters of a text: the first of them, and the one behind the last, both as Java counts them, from 0. */
 public record Stretch(int start, int end) {
