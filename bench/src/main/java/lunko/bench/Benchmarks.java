@@ -25,9 +25,11 @@ public final class Benchmarks {
         Collection<RunResult> check = run(KeyCheckBenchmark.class);
         WindowTimes.startToolkit();
         List<WindowTimes.Times> editing = EditBenchmark.run();
+        WindowTimes.Times inTheShow = EditBenchmark.runInTheShow();
         List<WindowTimes.Times> typing = TypingBenchmark.run();
         ShowBenchmark.Measured show = ShowBenchmark.run();
         Platform.exit();
+        List<String> readings = ReadingBenchmark.run();
         Collection<RunResult> history = run(HistoryBenchmark.class);
         Collection<RunResult> language = run(LanguageBenchmark.class);
         Collection<RunResult> steps = run(TimelineBenchmark.class);
@@ -86,6 +88,7 @@ public final class Benchmarks {
                         + " at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         editing.forEach(times -> lines.add(line(times)));
+        lines.add(line(inTheShow));
         lines.addAll(
                 List.of("", "Undo itself, after so many changes; nanoseconds.", "", "| changes | |", "|---:|---:|"));
         for (RunResult result : history) {
@@ -98,6 +101,10 @@ public final class Benchmarks {
                         + " A picture at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         typing.forEach(times -> lines.add(line(times)));
+        lines.addAll(List.of("", "How often a text is read, and a statement bound and evaluated, for what a person does; "
+                + "milliseconds, the median of 30 runs and their spread.", "",
+                "| | read | evaluated | median | spread |", "|---|---:|---:|---:|---:|"));
+        lines.addAll(readings);
         lines.addAll(List.of("", "## The show", "",
                 "A left join of 50 × 50 rows, " + show.steps()
                         + " steps; the work in the window's thread with its layout, in"

@@ -31,22 +31,29 @@ final class EditBenchmark {
     private final TableView<?> grid;
     private final Scene scene;
 
-    private EditBenchmark() {
+    private EditBenchmark(Mode mode) {
         Lesson lesson = Lesson.of("long", table("stands"), JoinKind.INNER, table("keepers"),
                 List.of(new KeyPair("column_0", "column_0")));
         OpenWindow window = OpenWindow.of(lesson);
         screen = window.screen();
-        screen.lesson().mode().set(Mode.TABLES);
+        screen.lesson().mode().set(mode);
         scene = window.scene();
         grid = (TableView<?>) scene.lookup("#card-stands .grid-table");
     }
 
-    /** Opens a window and measures; the toolkit must be there. */
+    /** Opens a window on the bench and measures; the toolkit must be there. */
     static List<WindowTimes.Times> run() {
-        EditBenchmark opened = WindowTimes.inWindow(EditBenchmark::new);
+        EditBenchmark opened = WindowTimes.inWindow(() -> new EditBenchmark(Mode.TABLES));
         WindowTimes clock = WindowTimes.inWindow(() -> new WindowTimes(opened.scene));
         return List.of(clock.measure("a key is typed", opened::edit), clock.measure("it is taken back", opened::undo),
                 clock.measure("scrolling to any row", opened::scroll));
+    }
+
+    /** Opens a window in the show and measures an edit. */
+    static WindowTimes.Times runInTheShow() {
+        EditBenchmark opened = WindowTimes.inWindow(() -> new EditBenchmark(Mode.SHOW));
+        WindowTimes clock = WindowTimes.inWindow(() -> new WindowTimes(opened.scene));
+        return clock.measure("a key is typed in the show", opened::edit);
     }
 
     private void edit() {
