@@ -101,8 +101,10 @@ public final class Benchmarks {
                         + " A picture at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         typing.forEach(times -> lines.add(line(times)));
-        lines.addAll(List.of("", "How often a text is read, and a statement bound and evaluated, for what a person does; "
-                + "milliseconds, the median of 30 runs and their spread.", "",
+        lines.addAll(List.of("",
+                "How often a text is read, and a statement bound and evaluated, for what a person does; "
+                        + "milliseconds, the median of 30 runs and their spread.",
+                "",
                 "| | read | evaluated | median | spread |", "|---|---:|---:|---:|---:|"));
         lines.addAll(readings);
         lines.addAll(List.of("", "## The show", "",

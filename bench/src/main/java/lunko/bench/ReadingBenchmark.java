@@ -19,8 +19,9 @@ import lunko.steps.JoinAlgorithm;
 /** How often a text is read and evaluated for what a person does with it, and how long that takes. */
 final class ReadingBenchmark {
     private static final int RUNS = 30;
-    private static final String CHAIN = "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id"
-            + " JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 2";
+    private static final String CHAIN =
+            "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id"
+                    + " JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 2";
 
     private ReadingBenchmark() {}
 
@@ -32,7 +33,8 @@ final class ReadingBenchmark {
                 line("a pause in typing a chain", () -> typed(demo, CHAIN)),
                 line("a pause in typing that is wrong", () -> typed(demo, CHAIN + " AND r.kq > 1")),
                 line("another kind is chosen", () -> chosen(demo)),
-                line("the other ways to say a join", () -> demo.staged().query().otherWays(demo.tables(), 0, "keepers")));
+                line("the other ways to say a join",
+                        () -> demo.staged().query().otherWays(demo.tables(), 0, "keepers")));
     }
 
     private static Followed typed(Lesson demo, String text) {

@@ -49,6 +49,15 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     /** What is visible after a step; IndexOutOfBoundsException for a number that is none. */
     PartFrame at(long number);
 
+    /** Whether these are the steps of a stage. */
+    default boolean isOf(Stage stage) {
+        return switch (this) {
+            case MatchTimeline match -> stage instanceof Joined joined && match.join() == joined.join();
+            case RowTimeline rows -> rows.stage() == stage;
+            case ResultPart _ -> false;
+        };
+    }
+
     /** The steps of a stage; nothing, if it does nothing that could be shown. */
     static Optional<Part> of(Stage stage, JoinAlgorithm way) {
         return switch (stage) {

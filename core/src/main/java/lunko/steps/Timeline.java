@@ -158,17 +158,9 @@ public final class Timeline {
      */
     public OptionalLong decided(Stage stage, int row) {
         for (int part = 0; part < sections.size(); part++) {
-            if (isOf(sections.get(part).part(), stage)) return decided(part, row);
+            if (sections.get(part).part().isOf(stage)) return decided(part, row);
         }
         return OptionalLong.empty();
-    }
-
-    private static boolean isOf(Part part, Stage stage) {
-        return switch (part) {
-            case MatchTimeline match -> stage instanceof Joined joined && match.join() == joined.join();
-            case RowTimeline rows -> rows.stage() == stage;
-            case ResultPart _ -> false;
-        };
     }
 
     private OptionalLong decided(int part, int row) {

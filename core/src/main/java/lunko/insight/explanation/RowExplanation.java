@@ -70,22 +70,29 @@ public record RowExplanation(Stage result, Timeline timeline) {
      */
     public Optional<Phrase> whyNot(int left) {
         for (int part = timeline.parts().size() - 1; part >= 0; part--) {
+            if (!isOnTheWay(timeline.parts().get(part))) continue;
             Optional<Phrase> found = whyNot(timeline.parts().get(part), timeline.start(part), left);
             if (found.isPresent()) return found;
         }
         return Optional.empty();
     }
 
+    /** Whether the rows of the leftmost table go through a part, and not those of a query within alone. */
+    private boolean isOnTheWay(Part part) {
+        for (Stage stage = result; !stage.inputs().isEmpty(); stage = stage.inputs().getFirst()) {
+            if (part.isOf(stage)) return true;
+        }
+        return false;
+    }
+
     private Optional<Phrase> whyNot(Part part, long start, int left) {
         return switch (part) {
             case ResultPart _ -> Optional.empty();
             case RowTimeline rows -> {
-                int number = 0;
-                for (Stage input : rows.stage().inputs()) {
-                    for (int row = 0; row < input.rows().size(); row++, number++) {
-                        if (rows.strikesOut(number) && isFrom(input, row, left))
-                            yield Optional.of(said(start + rows.decided(number)));
-                    }
+                Stage input = rows.stage().inputs().getFirst();
+                for (int row = 0; row < input.rows().size(); row++) {
+                    if (rows.strikesOut(row) && isFrom(input, row, left))
+                        yield Optional.of(said(start + rows.decided(row)));
                 }
                 yield Optional.empty();
             }
