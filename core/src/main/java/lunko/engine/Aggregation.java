@@ -1,7 +1,6 @@
 package lunko.engine;
 
 import java.util.List;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.table.Value;
@@ -12,13 +11,8 @@ import lunko.table.Value;
  * @param keys how many of the columns it is grouped by
  * @param groupOf for each row of the input, its group
  */
-public record Aggregation(Stage input, int keys, int[] groupOf, List<Heading> headings, List<List<Value>> rows,
-        Supplier<List<Stage>> within) implements UnaryStage {
-
-    @Override
-    public List<Stage> asides() {
-        return within.get();
-    }
+public record Aggregation(Stage input, int keys, List<Integer> groupOf, List<Heading> headings, List<List<Value>> rows,
+        List<Stage> asides) implements UnaryStage {
 
     @Override
     public boolean pads(int row, int column) {
@@ -27,7 +21,7 @@ public record Aggregation(Stage input, int keys, int[] groupOf, List<Heading> he
 
     @Override
     public List<Origin> origins(int row) {
-        return IntStream.range(0, groupOf.length).filter(i -> groupOf[i] == row).mapToObj(i -> new Origin(0, i))
+        return IntStream.range(0, groupOf.size()).filter(i -> groupOf.get(i) == row).mapToObj(i -> new Origin(0, i))
                 .toList();
     }
 

@@ -2,45 +2,95 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import lunko.query.JoinKind;
 import lunko.table.Truth;
 import lunko.table.Value;
 
-/**
- * The rows of a stage for which a condition is true.
- *
- * @param clause the clause that has the condition: {@code WHERE}, {@code HAVING}
- * @param verdicts the verdict on each row of the input
- * @param with the condition as SQL, with the values of a row of the input put in
- * @param taken the rows of the input that are taken, in their order
- * @param says the kind of join that the outer join before it becomes by it: those without a partner are left alone
- */
-public record Filter(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with, int[] taken,
-        List<List<Value>> rows, Optional<JoinKind> says, Supplier<List<Stage>> within) implements UnaryStage {
+/** The rows of a stage for which a condition is true. */
+public final class Filter implements UnaryStage {
+    private final Stage input;
+    private final Condition condition;
+    private final List<Truth> verdicts;
+    private final List<Integer> taken;
+    private final List<List<Value>> rows;
+    private final Optional<JoinKind> says;
+    private final List<Stage> asides;
 
-    /** Takes the rows with the verdict true. */
-    public static Filter of(Stage input, String clause, List<Truth> verdicts, IntFunction<String> with,
-            Optional<JoinKind> says, Supplier<List<Stage>> within) {
-        int[] taken = IntStream.range(0, verdicts.size()).filter(row -> verdicts.get(row) == Truth.TRUE).toArray();
-        return new Filter(input, clause, verdicts, with, taken,
-                IntStream.of(taken).mapToObj(input.rows()::get).toList(), says, within);
+    /** A condition on the rows of a stage, counted from 0. */
+    public interface Condition {
+
+        /** The clause that has it: {@code WHERE}, {@code HAVING}. */
+        String clause();
+
+        /** Its verdict on a row. */
+        Truth of(int row);
+
+        /** It as SQL, with the values of a row put in. */
+        String with(int row);
+
+        /** The queries within it that were run once. */
+        List<Stage> asides();
+    }
+
+    /**
+     * Takes the rows with the verdict true.
+     *
+     * @param says the kind of join that the outer join before it becomes by it: those that match nobody are left alone
+     */
+    public Filter(Stage input, Condition condition, Optional<JoinKind> says) {
+        this.input = input;
+        this.condition = condition;
+        this.verdicts = IntStream.range(0, input.rows().size()).mapToObj(condition::of).toList();
+        this.taken =
+                IntStream.range(0, verdicts.size()).filter(row -> verdicts.get(row) == Truth.TRUE).boxed().toList();
+        this.rows = taken.stream().map(input.rows()::get).toList();
+        this.says = says;
+        this.asides = condition.asides();
+    }
+
+    @Override
+    public Stage input() {
+        return input;
+    }
+
+    /** The clause that has the condition. */
+    public String clause() {
+        return condition.clause();
+    }
+
+    /** The verdict on each row of the input. */
+    public List<Truth> verdicts() {
+        return verdicts;
+    }
+
+    /** The condition as SQL, with the values of a row of the input put in. */
+    public String with(int row) {
+        return condition.with(row);
+    }
+
+    /** The kind of join that the outer join before it becomes by it, if it does. */
+    public Optional<JoinKind> says() {
+        return says;
+    }
+
+    @Override
+    public List<List<Value>> rows() {
+        return rows;
     }
 
     @Override
     public List<Stage> asides() {
-        return within.get();
+        return asides;
     }
 
     @Override
     public List<Origin> origins(int row) {
-        return List.of(new Origin(0, taken[row]));
+        return List.of(new Origin(0, taken.get(row)));
     }
 
     @Override
     public String name(int row) {
-        return input.name(taken[row]);
+        return input.name(taken.get(row));
     }
 }

@@ -13,6 +13,7 @@ import lunko.query.Side;
 import lunko.phrase.Words;
 import lunko.query.SqlName;
 import lunko.query.Tally;
+import lunko.table.Lazy;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;

@@ -19,16 +19,16 @@ public final class Joined implements Stage {
     private final List<Equality> once;
     private final List<Heading> headings;
     private final List<List<Value>> rows;
-    private final Supplier<List<Stage>> within;
+    private final List<Stage> asides;
 
-    private Joined(Join join, Decisions decisions, List<Equality> once, Supplier<List<Stage>> within) {
+    private Joined(Join join, Decisions decisions, List<Equality> once, List<Stage> within) {
         this.join = join;
         this.decisions = decisions;
         this.lineage = JoinRows.of(join.kind(), decisions);
         this.once = List.copyOf(once);
         this.headings = headings(join, once);
         this.rows = LazyList.kept((int) Math.min(lineage.size(), Integer.MAX_VALUE), row -> row(lineage.row(row)));
-        this.within = within;
+        this.asides = within;
     }
 
     /**
@@ -39,18 +39,18 @@ public final class Joined implements Stage {
      * @param within the queries in its condition
      */
     public static Optional<Joined> of(Join join, List<Equality> once, long mostRows, Supplier<List<Stage>> within) {
-        return Decisions.of(join, mostRows).map(decisions -> new Joined(join, decisions, once, within))
+        return Decisions.of(join, mostRows).map(decisions -> new Joined(join, decisions, once, within.get()))
                 .filter(joined -> joined.lineage.size() <= mostRows);
     }
 
     /** The same sides joined by a kind that is decided by the same pairs. */
     public Joined of(JoinKind kind) {
-        return new Joined(join.of(kind), decisions, once, within);
+        return new Joined(join.of(kind), decisions, once, asides);
     }
 
     /** The same rows, the two sides in each other's place; of a kind that takes rows of one side. */
     public Joined mirrored() {
-        return new Joined(join.mirrored(), decisions, once.stream().map(Equality::mirrored).toList(), within);
+        return new Joined(join.mirrored(), decisions, once.stream().map(Equality::mirrored).toList(), asides);
     }
 
     /** What was joined, and how. */
@@ -122,7 +122,7 @@ public final class Joined implements Stage {
 
     @Override
     public List<Stage> asides() {
-        return within.get();
+        return asides;
     }
 
     @Override

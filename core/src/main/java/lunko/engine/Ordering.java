@@ -12,7 +12,7 @@ import lunko.table.Value;
  * @param keys for each row of the input, the values that it is sorted by
  * @param from for each row, the row of the input that it is
  */
-public record Ordering(Stage input, String by, List<List<Value>> keys, int[] from, List<List<Value>> rows)
+public record Ordering(Stage input, String by, List<List<Value>> keys, List<Integer> from, List<List<Value>> rows)
         implements UnaryStage {
 
     /** One of the things that rows are sorted by; NULL is where {@code nullsFirst} puts it. */
@@ -35,17 +35,17 @@ public record Ordering(Stage input, String by, List<List<Value>> keys, int[] fro
             int key = i;
             order = order.thenComparing(row -> keys.get(row).get(key), orders.get(i));
         }
-        int[] from = IntStream.range(0, keys.size()).boxed().sorted(order).mapToInt(row -> row).toArray();
-        return new Ordering(input, by, keys, from, IntStream.of(from).mapToObj(input.rows()::get).toList());
+        List<Integer> from = IntStream.range(0, keys.size()).boxed().sorted(order).toList();
+        return new Ordering(input, by, keys, from, from.stream().map(input.rows()::get).toList());
     }
 
     @Override
     public List<Origin> origins(int row) {
-        return List.of(new Origin(0, from[row]));
+        return List.of(new Origin(0, from.get(row)));
     }
 
     @Override
     public String name(int row) {
-        return input.name(from[row]);
+        return input.name(from.get(row));
     }
 }

@@ -2,7 +2,6 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.function.Supplier;
 import lunko.table.Value;
 
 /**
@@ -13,12 +12,7 @@ import lunko.table.Value;
  */
 public record Projection(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows,
         boolean everything,
-        Supplier<List<Stage>> within) implements UnaryStage {
-
-    @Override
-    public List<Stage> asides() {
-        return within.get();
-    }
+        List<Stage> asides) implements UnaryStage {
 
     @Override
     public boolean pads(int row, int column) {

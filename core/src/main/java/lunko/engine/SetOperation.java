@@ -12,16 +12,16 @@ import lunko.query.Side;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.table.Value;
 
-/**
- * The rows of two queries, put together by a set operation.
- *
- * @param repeats whether each row counts as often as it comes, as ALL says
- * @param fates what becomes of each left row, then of each right row
- * @param taken the rows of the result, by their number among those
- */
-public record SetOperation(SetOperator operator, boolean repeats, Stage left, Stage right, List<Heading> headings,
-        List<Disposition> fates,
-        int[] taken, List<List<Value>> rows) implements Stage {
+/** The rows of two queries, put together by a set operation; with ALL each row counts as often as it comes. */
+public final class SetOperation implements Stage {
+    private final SetOperator operator;
+    private final boolean all;
+    private final Stage left;
+    private final Stage right;
+    private final List<Heading> headings;
+    private final List<Disposition> dispositions;
+    private final List<Integer> taken;
+    private final List<List<Value>> rows;
 
     /** What becomes of a row. */
     public enum Disposition {
@@ -38,38 +38,73 @@ public record SetOperation(SetOperator operator, boolean repeats, Stage left, St
     }
 
     /** Puts two results together; with {@code all} each row counts as often as it comes. */
-    public static SetOperation of(SetOperator operator, boolean all, Stage left, Stage right, List<Heading> headings) {
+    public SetOperation(SetOperator operator, boolean all, Stage left, Stage right, List<Heading> headings) {
+        this.operator = operator;
+        this.all = all;
+        this.left = left;
+        this.right = right;
+        this.headings = List.copyOf(headings);
+        this.dispositions = dispose();
+        this.taken = IntStream.range(0, dispositions.size())
+                .filter(row -> dispositions.get(row) == Disposition.TAKEN).boxed().toList();
+        List<List<Value>> both = Stream.concat(left.rows().stream(), right.rows().stream()).toList();
+        this.rows = taken.stream().map(both::get).toList();
+    }
+
+    private List<Disposition> dispose() {
         Map<List<Object>, Integer> there = new HashMap<>();
         right.rows().forEach(row -> there.merge(ValueOrder.identity(row), 1, Integer::sum));
         Set<List<Object>> seen = new HashSet<>();
-        List<Disposition> fates = new ArrayList<>(left.rows().size() + right.rows().size());
+        List<Disposition> made = new ArrayList<>(left.rows().size() + right.rows().size());
         for (List<Value> row : left.rows()) {
             List<Object> identity = ValueOrder.identity(row);
             boolean found = there.getOrDefault(identity, 0) > 0;
             // With ALL, each right row stands for one left row.
             if (found && all) there.merge(identity, -1, Integer::sum);
-            fates.add(switch (operator) {
-                case UNION -> once(all, seen, identity);
-                case INTERSECT -> found ? once(all, seen, identity) : Disposition.NOT_THERE;
-                case EXCEPT -> found ? Disposition.THERE : once(all, seen, identity);
+            made.add(switch (operator) {
+                case UNION -> once(seen, identity);
+                case INTERSECT -> found ? once(seen, identity) : Disposition.NOT_THERE;
+                case EXCEPT -> found ? Disposition.THERE : once(seen, identity);
             });
         }
         for (List<Value> row : right.rows()) {
-            fates.add(operator == SetOperator.UNION ? once(all, seen, ValueOrder.identity(row)) : Disposition.ASKED);
+            made.add(operator == SetOperator.UNION ? once(seen, ValueOrder.identity(row)) : Disposition.ASKED);
         }
-        List<List<Value>> rows = Stream.concat(left.rows().stream(), right.rows().stream()).toList();
-        int[] taken = IntStream.range(0, rows.size()).filter(i -> fates.get(i) == Disposition.TAKEN).toArray();
-        return new SetOperation(operator, all, left, right, headings, List.copyOf(fates), taken,
-                IntStream.of(taken).mapToObj(rows::get).toList());
+        return List.copyOf(made);
     }
 
-    private static Disposition once(boolean all, Set<List<Object>> seen, List<Object> identity) {
+    private Disposition once(Set<List<Object>> seen, List<Object> identity) {
         return all || seen.add(identity) ? Disposition.TAKEN : Disposition.REPEATED;
+    }
+
+    /** Whether each row counts as often as it comes, as ALL says. */
+    public boolean countsRepeats() {
+        return all;
+    }
+
+    /** Which operation it is. */
+    public SetOperator operator() {
+        return operator;
+    }
+
+    /** What becomes of each left row, then of each right row. */
+    public List<Disposition> dispositions() {
+        return dispositions;
+    }
+
+    @Override
+    public List<Heading> headings() {
+        return headings;
+    }
+
+    @Override
+    public List<List<Value>> rows() {
+        return rows;
     }
 
     /** The operation as SQL: {@code UNION ALL}. */
     public String sql() {
-        return operator + (repeats ? " ALL" : "");
+        return operator + (all ? " ALL" : "");
     }
 
     @Override
@@ -79,13 +114,13 @@ public record SetOperation(SetOperator operator, boolean repeats, Stage left, St
 
     @Override
     public boolean pads(int row, int column) {
-        Origin origin = origin(taken[row]);
+        Origin origin = origin(taken.get(row));
         return inputs().get(origin.input()).pads(origin.row(), column);
     }
 
     @Override
     public List<Origin> origins(int row) {
-        return List.of(origin(taken[row]));
+        return List.of(origin(taken.get(row)));
     }
 
     /** Which row the n-th of all rows of both sides is. */
@@ -107,6 +142,6 @@ public record SetOperation(SetOperator operator, boolean repeats, Stage left, St
 
     @Override
     public String name(int row) {
-        return nameOf(taken[row]);
+        return nameOf(taken.get(row));
     }
 }

@@ -3,25 +3,24 @@ package lunko.engine;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
 import lunko.table.Row;
 import lunko.table.RowNames;
 import lunko.table.Table;
 import lunko.table.Value;
 
 /** A table as a query finds it, under the name that the query gives it. */
-public record Source(Table table, String alias, String title, Supplier<RowNames> names, List<List<Value>> rows)
+public record Source(Table table, String alias, String title, RowNames names, List<List<Value>> rows)
         implements Stage {
 
     /** A table under the name that the query gives it. */
     public static Source of(Table table, String alias, Set<Integer> keys) {
-        return new Source(table, alias, table.name(), new Lazy<>(() -> RowNames.of(table, keys)),
+        return new Source(table, alias, table.name(), RowNames.of(table, keys),
                 table.rows().stream().map(Row::values).toList());
     }
 
     /** The same, its rows called by other columns than these if they can be. */
     public Source namedBeside(Set<Integer> keys) {
-        return new Source(table, alias, title, new Lazy<>(() -> RowNames.of(table, keys)), rows);
+        return new Source(table, alias, title, RowNames.of(table, keys), rows);
     }
 
     /** The same, its alias spoken too: for a table that a query takes more than once. */
@@ -52,6 +51,6 @@ public record Source(Table table, String alias, String title, Supplier<RowNames>
 
     @Override
     public String name(int row) {
-        return names.get().of(row);
+        return names.of(row);
     }
 }

@@ -8,7 +8,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.Joined;
-import lunko.engine.Lazy;
+import lunko.table.Lazy;
 import lunko.engine.JoinResult;
 import lunko.engine.Stage;
 import lunko.insight.keys.KeyProposal;

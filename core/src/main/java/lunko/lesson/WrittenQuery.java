@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import lunko.engine.Joined;
-import lunko.engine.Lazy;
+import lunko.table.Lazy;
 import lunko.engine.JoinResult;
 import lunko.engine.Stage;
 import lunko.insight.comparison.TriedRephrasing;

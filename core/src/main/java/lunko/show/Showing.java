@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Supplier;
-import lunko.engine.Lazy;
+import lunko.table.Lazy;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;

@@ -26,7 +26,7 @@ record AggregationWhy(Aggregation stage) implements RowWhy {
 
     @Override
     public Optional<String> reason(int row) {
-        return Optional.of(stage.name(stage.groupOf()[row]));
+        return Optional.of(stage.name(stage.groupOf().get(row)));
     }
 
     private String keys() {
@@ -36,7 +36,7 @@ record AggregationWhy(Aggregation stage) implements RowWhy {
 
     @Override
     public void start(Phrase.Writer text) {
-        text.plain("The " + rows(stage.groupOf().length) + " of " + stage.input().title() + (stage.keys() == 0
+        text.plain("The " + rows(stage.groupOf().size()) + " of " + stage.input().title() + (stage.keys() == 0
                 ? " make one group, and that gives one row even if there are none."
                 : " are put into groups of equal " + keys()
                         + ", and each group becomes one row. NULL is a group like others."));
@@ -44,8 +44,8 @@ record AggregationWhy(Aggregation stage) implements RowWhy {
 
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
-        int group = stage.groupOf()[row];
-        boolean first = IntStream.range(0, row).noneMatch(earlier -> stage.groupOf()[earlier] == group);
+        int group = stage.groupOf().get(row);
+        boolean first = IntStream.range(0, row).noneMatch(earlier -> stage.groupOf().get(earlier) == group);
         text.plain(stage.input().name(row) + " goes into " + stage.name(group)
                 + (first && stage.keys() > 0 ? ", the first there." : "."));
     }

@@ -19,8 +19,8 @@ record DistinctWhy(Distinct stage) implements RowWhy {
 
     @Override
     public Optional<String> reason(int row) {
-        int same = stage.same()[row];
-        return stage.first()[same] == row ? Optional.empty() : Optional.of("like row " + (same + 1));
+        int same = stage.same().get(row);
+        return stage.first().get(same) == row ? Optional.empty() : Optional.of("like row " + (same + 1));
     }
 
     @Override
@@ -31,10 +31,11 @@ record DistinctWhy(Distinct stage) implements RowWhy {
 
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
-        int same = stage.same()[row];
-        text.code(RowWhy.values(stage.headings(), stage.input().rows().get(row), 0)).plain(stage.first()[same] == row
-                ? " is new and stays, as row " + landed + "."
-                : " is there already, as row " + (same + 1) + ", and is struck out.");
+        int same = stage.same().get(row);
+        text.code(RowWhy.values(stage.headings(), stage.input().rows().get(row), 0))
+                .plain(stage.first().get(same) == row
+                        ? " is new and stays, as row " + landed + "."
+                        : " is there already, as row " + (same + 1) + ", and is struck out.");
     }
 
     @Override

@@ -22,7 +22,7 @@ record FilterWhy(Filter stage) implements RowWhy {
 
     @Override
     public Optional<String> reason(int row) {
-        return Optional.of(stage.with().apply(row) + " is " + stage.verdicts().get(row).title());
+        return Optional.of(stage.with(row) + " is " + stage.verdicts().get(row).title());
     }
 
     @Override
@@ -34,7 +34,7 @@ record FilterWhy(Filter stage) implements RowWhy {
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
         Truth verdict = stage.verdicts().get(row);
-        text.code(stage.with().apply(row)).plain(verdict == Truth.UNKNOWN ? " is neither true nor false but " : " is ")
+        text.code(stage.with(row)).plain(verdict == Truth.UNKNOWN ? " is neither true nor false but " : " is ")
                 .strong(verdict.title()).plain(": " + stage.input().name(row)).plain(switch (verdict) {
                     case TRUE -> " stays, as row " + landed + ".";
                     case FALSE -> " is struck out.";

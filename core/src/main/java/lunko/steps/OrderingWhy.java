@@ -36,7 +36,7 @@ record OrderingWhy(Ordering stage) implements RowWhy {
     @Override
     public void row(Phrase.Writer text, int row, int landed) {
         text.plain(capital(stage.input().name(row)) + " is row " + landed + ", with ").code(keys(row));
-        boolean asBefore = landed > 1 && keys(stage.from()[landed - 2]).equals(keys(row));
+        boolean asBefore = landed > 1 && keys(stage.from().get(landed - 2)).equals(keys(row));
         text.plain(asBefore ? " like the row before: which of the two comes first, ORDER BY does not say." : ".");
     }
 

@@ -69,13 +69,15 @@ public final class RowTimeline implements Part {
     }
 
     static RowTimeline of(Distinct stage) {
-        boolean[] struckOut = new boolean[stage.same().length];
-        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.first()[stage.same()[row]] != row;
+        boolean[] struckOut = new boolean[stage.same().size()];
+        for (int row = 0; row < struckOut.length; row++)
+            struckOut[row] = stage.first().get(stage.same().get(row)) != row;
         return inOrder(new DistinctWhy(stage), struckOut);
     }
 
     static RowTimeline of(Ordering stage) {
-        return new RowTimeline(new OrderingWhy(stage), stage.from(), new boolean[stage.from().length], 0);
+        return new RowTimeline(new OrderingWhy(stage), stage.from().stream().mapToInt(row -> row).toArray(),
+                new boolean[stage.from().size()], 0);
     }
 
     static RowTimeline of(Limit stage) {
@@ -87,9 +89,9 @@ public final class RowTimeline implements Part {
     }
 
     static RowTimeline of(SetOperation stage) {
-        boolean[] struckOut = new boolean[stage.fates().size()];
+        boolean[] struckOut = new boolean[stage.dispositions().size()];
         for (int row = 0; row < struckOut.length; row++)
-            struckOut[row] = stage.fates().get(row) != SetOperation.Disposition.TAKEN;
+            struckOut[row] = stage.dispositions().get(row) != SetOperation.Disposition.TAKEN;
         return inOrder(new SetOperationWhy(stage), struckOut);
     }
 

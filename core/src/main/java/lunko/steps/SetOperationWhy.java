@@ -25,7 +25,7 @@ record SetOperationWhy(SetOperation stage) implements RowWhy {
 
     @Override
     public Optional<String> reason(int row) {
-        return switch (stage.fates().get(row)) {
+        return switch (stage.dispositions().get(row)) {
             case TAKEN -> Optional.empty();
             case REPEATED -> Optional.of("there already");
             case NOT_THERE -> Optional.of("not in the second");
@@ -40,7 +40,7 @@ record SetOperationWhy(SetOperation stage) implements RowWhy {
             case UNION -> "the rows of the first query and those of the second";
             case INTERSECT -> "those rows of the first query that the second has too";
             case EXCEPT -> "those rows of the first query that the second has not";
-        }).plain(stage.repeats() ? ", each as often as it comes." : ", each once. Here NULL is like NULL.");
+        }).plain(stage.countsRepeats() ? ", each as often as it comes." : ", each once. Here NULL is like NULL.");
     }
 
     @Override
@@ -49,27 +49,30 @@ record SetOperationWhy(SetOperation stage) implements RowWhy {
         boolean left = origin.input() == 0;
         List<Value> values = stage.inputs().get(origin.input()).rows().get(origin.row());
         text.plain("Row " + (origin.row() + 1) + " of the " + (left ? "first" : "second") + " query, ")
-                .code(RowWhy.values(stage.headings(), values, 0)).plain(", ").plain(switch (stage.fates().get(row)) {
+                .code(RowWhy.values(stage.headings(), values, 0)).plain(", ")
+                .plain(switch (stage.dispositions().get(row)) {
                     case TAKEN -> (stage.operator() == SetOperator.UNION ? ""
                             : stage.operator() == SetOperator.INTERSECT
                                     ? "is in the second query too and " : "is not in the second query and ")
                             + "comes into the result, as row " + landed + ".";
                     case REPEATED -> "is in the result already and is struck out.";
                     case NOT_THERE -> "is not in the second query" + andNoMore() + " and is struck out.";
-                    case THERE -> "is in the second query" + (stage.repeats() ? ", where one row stands for it," : "")
-                            + " and is struck out.";
+                    case THERE ->
+                        "is in the second query" + (stage.countsRepeats() ? ", where one row stands for it," : "")
+                                + " and is struck out.";
                     case ASKED -> "is there to be looked for, and is not in the result itself.";
                 });
     }
 
     private String andNoMore() {
-        return stage.repeats() ? ", or not as often," : "";
+        return stage.countsRepeats() ? ", or not as often," : "";
     }
 
     @Override
     public void finish(Phrase.Writer text) {
         text.code(stage.sql())
-                .plain(" of " + rows(stage.left().rows().size()) + " and " + rows(stage.right().rows().size())
+                .plain(" of " + rows(stage.inputs().getFirst().rows().size()) + " and "
+                        + rows(stage.inputs().getLast().rows().size())
                         + " gives ")
                 .strong(rows(stage.rows().size())).plain(".");
     }

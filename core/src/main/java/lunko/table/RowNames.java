@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /**
@@ -14,25 +15,31 @@ public final class RowNames {
     private static final int LONGEST = 24;
 
     private final Table table;
-    private final OptionalInt column;
+    private final Supplier<OptionalInt> column;
 
-    private RowNames(Table table, OptionalInt column) {
+    private RowNames(Table table, Set<Integer> keys) {
         this.table = table;
-        this.column = column;
+        // Most tables are never spoken of.
+        this.column = new Lazy<>(() -> column(table, keys));
     }
 
     /** The names for a table whose key columns, counted from 0, are these. */
     public static RowNames of(Table table, Set<Integer> keys) {
+        return new RowNames(table, keys);
+    }
+
+    private static OptionalInt column(Table table, Set<Integer> keys) {
         List<Integer> telling = IntStream.range(0, table.columns().size())
                 .filter(i -> table.columns().get(i).type() == Type.TEXT && tellsApart(table, i)).boxed().toList();
         OptionalInt column = telling.stream().filter(i -> !keys.contains(i)).mapToInt(i -> i).findFirst();
-        return new RowNames(table, column.isPresent() ? column : telling.stream().mapToInt(i -> i).findFirst());
+        return column.isPresent() ? column : telling.stream().mapToInt(i -> i).findFirst();
     }
 
     /** The name of a row, counted from 0. */
     public String of(int row) {
-        if (column.isPresent()
-                && table.rows().get(row).value(column.getAsInt()) instanceof Value.TextValue(String text)
+        OptionalInt named = column.get();
+        if (named.isPresent()
+                && table.rows().get(row).value(named.getAsInt()) instanceof Value.TextValue(String text)
                 && !text.isBlank()) {
             String name = text.strip();
             return name.length() <= LONGEST ? name : name.substring(0, LONGEST - 1).stripTrailing() + "…";

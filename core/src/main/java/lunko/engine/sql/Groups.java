@@ -93,18 +93,17 @@ final class Groups extends ExpressionBinder {
         Map<List<Object>, Integer> numbers = new HashMap<>();
         List<List<Env>> groups = new ArrayList<>();
         if (by.isEmpty()) groups.add(new ArrayList<>());
-        int[] groupOf = new int[input.rows().size()];
-        for (int row = 0; row < groupOf.length; row++) {
-            Env env = around.within(input.rows().get(row));
-            if (!by.isEmpty()) {
-                List<Object> identity = ValueOrder.identity(keys.stream().map(key -> key.in(env)).toList());
-                groupOf[row] = numbers.computeIfAbsent(identity, _ -> groups.size());
-                if (groupOf[row] == groups.size()) groups.add(new ArrayList<>());
-            }
-            groups.get(groupOf[row]).add(env);
+        List<Integer> groupOf = new ArrayList<>(input.rows().size());
+        for (List<Value> row : input.rows()) {
+            Env env = around.within(row);
+            int group = by.isEmpty() ? 0 : numbers.computeIfAbsent(
+                    ValueOrder.identity(keys.stream().map(key -> key.in(env)).toList()), _ -> groups.size());
+            if (group == groups.size()) groups.add(new ArrayList<>());
+            groups.get(group).add(env);
+            groupOf.add(group);
         }
         return new Aggregation(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(),
-                rows.asides());
+                rows.asides().get());
     }
 
     private List<Value> row(List<Env> group) {

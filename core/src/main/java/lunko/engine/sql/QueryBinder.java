@@ -16,7 +16,6 @@ import lunko.engine.Filter;
 import lunko.engine.Ordering;
 import lunko.engine.Stage;
 import lunko.engine.Distinct;
-import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
@@ -104,19 +103,19 @@ final class QueryBinder {
         return new BoundQuery(columns, same, around -> {
             Stage before = met.stage().apply(around);
             if (groups.isPresent()) before = groups.get().of(before, around);
-            if (having.isPresent()) before =
-                    filtered(before, "HAVING", select.having().get(), having.get(), binder, around, Optional.empty());
+            if (having.isPresent()) before = new Filter(before,
+                    new RowCondition("HAVING", select.having().get(), having.get(), binder).on(before.rows(), around),
+                    Optional.empty());
             Stage rows = before;
             Stage stage = asTheyAre ? rows
                     : new Projection(rows, columns.stream().map(BoundQuery.Column::heading).toList(),
                             values.stream().map(BoundExpression::column).toList(), chosen(values, rows.rows(), around),
-                            everything,
-                            binder.asides());
+                            everything, binder.asides().get());
             List<List<Value>> keys = sortBy.isEmpty() ? List.of()
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
                 Distinct once = Distinct.of(stage);
-                if (!sortBy.isEmpty()) keys = IntStream.of(once.first()).mapToObj(keys::get).toList();
+                if (!sortBy.isEmpty()) keys = once.first().stream().map(keys::get).toList();
                 stage = once;
             }
             return sorted(stage, orderBy, keys, columns);
@@ -128,16 +127,6 @@ final class QueryBinder {
         IntFunction<List<Value>> row = number -> in(values, around.within(rows.get(number)));
         return values.stream().allMatch(value -> value.column().isPresent()) ? LazyList.kept(rows.size(), row)
                 : IntStream.range(0, rows.size()).mapToObj(row).toList();
-    }
-
-    /** The rows of a stage for which a condition is true. */
-    static Filter filtered(Stage input, String clause, Expression condition, BoundExpression bound,
-            ExpressionBinder binder,
-            Env around,
-            Optional<JoinKind> says) {
-        List<List<Value>> rows = input.rows();
-        return Filter.of(input, clause, rows.stream().map(row -> bound.truthIn(around.within(row))).toList(),
-                row -> binder.with(condition, around.within(rows.get(row))), says, binder.asides());
     }
 
     private static List<Value> in(List<BoundExpression> values, Env env) {
@@ -278,7 +267,7 @@ final class QueryBinder {
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
         return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(),
-                env -> SetOperation.of(operation.operator(), operation.all(), left.stage(env), right.stage(env),
+                env -> new SetOperation(operation.operator(), operation.all(), left.stage(env), right.stage(env),
                         headings));
     }
 }

@@ -7,9 +7,10 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import lunko.engine.Equality;
+import lunko.engine.Filter;
 import lunko.engine.Join;
 import lunko.engine.Joined;
-import lunko.engine.Lazy;
+import lunko.table.Lazy;
 import lunko.engine.JoinCondition;
 import lunko.engine.Stage;
 import lunko.query.JoinKind;
@@ -84,7 +85,8 @@ final class WhereClause {
                 .flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
         return from.then(around -> {
             Stage input = from.stage().apply(around);
-            return QueryBinder.filtered(input, "WHERE", condition, bound, binder, around, antiJoin(input, nulls));
+            return new Filter(input, new RowCondition("WHERE", condition, bound, binder).on(input.rows(), around),
+                    antiJoin(input, nulls));
         });
     }
 

@@ -1,4 +1,4 @@
-package lunko.engine;
+package lunko.table;
 
 import java.util.Optional;
 import java.util.function.Supplier;

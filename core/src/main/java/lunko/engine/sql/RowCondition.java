@@ -1,0 +1,41 @@
+package lunko.engine.sql;
+
+import java.util.List;
+import lunko.engine.Filter;
+import lunko.engine.Stage;
+import lunko.query.sql.Expression;
+import lunko.table.Truth;
+import lunko.table.Value;
+
+/**
+ * A condition on the rows of a stage, its names bound.
+ *
+ * @param clause the clause that has it
+ */
+record RowCondition(String clause, Expression condition, BoundExpression bound, ExpressionBinder binder) {
+
+    /** The condition on some rows, around which a query is evaluated. */
+    Filter.Condition on(List<List<Value>> rows, Env around) {
+        return new Filter.Condition() {
+            @Override
+            public String clause() {
+                return clause;
+            }
+
+            @Override
+            public Truth of(int row) {
+                return bound.truthIn(around.within(rows.get(row)));
+            }
+
+            @Override
+            public String with(int row) {
+                return binder.with(condition, around.within(rows.get(row)));
+            }
+
+            @Override
+            public List<Stage> asides() {
+                return binder.asides().get();
+            }
+        };
+    }
+}
