@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
@@ -17,6 +18,8 @@ import org.openjdk.jmh.util.Statistics;
 
 /** Runs all benchmarks and writes their tables into the docs. */
 public final class Benchmarks {
+    private static final String BY_HAND = "## Before and after";
+
     private Benchmarks() {}
 
     /** Runs them; the argument is the file to write. */
@@ -116,7 +119,17 @@ public final class Benchmarks {
         lines.addAll(List.of("",
                 String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.",
                         show.heapBefore(), show.heapAfter())));
-        Files.write(Path.of(arguments[0]), lines);
+        Path file = Path.of(arguments[0]);
+        lines.addAll(kept(file));
+        Files.write(file, lines);
+    }
+
+    /** What somebody has written at the end of the file, which stays. */
+    private static List<String> kept(Path file) throws IOException {
+        if (!Files.exists(file)) return List.of();
+        List<String> all = Files.readAllLines(file);
+        int from = all.indexOf(BY_HAND);
+        return from < 0 ? List.of() : Stream.concat(Stream.of(""), all.stream().skip(from)).toList();
     }
 
     private static String line(WindowTimes.Times times) {
