@@ -95,6 +95,16 @@ class TimelineProperties {
                     assertThat(timeline.seen(frame.number(), l, r)).isEqualTo(compared.contains(List.of(l, r)));
             }
         }
+        for (int l = 0; l < some.joined().join().left().rows().size(); l++) {
+            for (int r = 0; r < some.joined().join().right().rows().size(); r++) {
+                List<Integer> two = List.of(l, r);
+                assertThat(timeline.decided(l, r)).as(two + " of " + some).isEqualTo(frames.stream()
+                        .filter(frame -> frame.step() instanceof Step.Compare || !some.joined().join().kind().compares())
+                        .filter(frame -> frame.now(Side.LEFT).equals(OptionalInt.of(two.getFirst()))
+                                && frame.now(Side.RIGHT).equals(OptionalInt.of(two.getLast())))
+                        .findFirst().map(MatchFrame::number).orElse(timeline.last()));
+            }
+        }
         List<ResultRow> rows = frames.getLast().landed();
         for (int i = 0; i < rows.size(); i++) {
             long step = timeline.decided(rows.get(i));

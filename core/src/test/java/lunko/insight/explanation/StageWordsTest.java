@@ -62,6 +62,15 @@ class StageWordsTest {
         }
     }
 
+    @Test
+    void whatTakesThePairsFromAFullJoinBelongsToIt() {
+        Lesson lesson = new SceneEdit.ChooseKind(JoinKind.FULL_ANTI).applyTo(DemoLesson.lesson()).expect();
+        Timeline timeline = Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow();
+        assertThat(words(lesson, timeline).of(timeline.parts().getFirst()).stream()
+                .map(at -> at.of(lesson.staged().sql()))).containsExactly("FULL JOIN",
+                        "WHERE h.keeper_id IS NULL OR k.keeper_id IS NULL", "ON h.keeper_id = k.keeper_id");
+    }
+
     private static Lesson written(String sql) {
         Edit write = SceneEdit.Write.of(sql);
         return write.applyTo(DemoLesson.lesson()).expect();
