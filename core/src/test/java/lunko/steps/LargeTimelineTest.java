@@ -9,9 +9,12 @@ import java.util.stream.IntStream;
 import lunko.TwoTables;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.show.Showing;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -66,6 +69,15 @@ class LargeTimelineTest {
         assertThat(outcome.row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
         assertThat(timeline.at(timeline.last() - 1).step()).isEqualTo(new Step.Pair(ROWS - 1, ROWS - 1));
         assertThat(timeline.at(timeline.last() - 2).left()).doesNotContain(RowState.OPEN);
+    }
+
+    /** Pairs by another condition than a key each take their room: so many are refused, in a sentence. */
+    @Test
+    void aRangeThatGivesMillionsOfPairsIsRefused() {
+        Lesson lesson = SceneEdit.Write.of("SELECT * FROM hives h JOIN keepers k ON h.id < k.id")
+                .applyTo(twoTables(JoinKind.INNER, Value::of, Value::of).lesson()).expect();
+        assertThat(Showing.of(lesson, JoinAlgorithm.ROWS).obstacle().orElseThrow().sentence())
+                .isEqualTo("This would give more than 2,000,000 rows: join with a condition, or take fewer rows.");
     }
 
     private static TwoTables twoTables(JoinKind kind, IntFunction<Value> leftKey,

@@ -223,11 +223,12 @@ final class FromBinder {
     private BoundFrom joined(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right, List<Equality> once,
             List<BoundColumn> slots,
             Function<Env, JoinCondition> on, Supplier<List<Stage>> asides) {
-        long most = queries.mostRows(joined);
         return new BoundFrom(slots, env -> {
             JoinCondition condition = on.apply(env);
             Join join = new Join(joined.kind(), named(left.stage().apply(env), condition, Side.LEFT),
                     named(right.stage().apply(env), condition, Side.RIGHT), condition);
+            // Only rows of one key share what they match; by another condition each pair takes its room.
+            long most = condition.more().isEmpty() ? queries.mostRows(joined) : MOST;
             return Joined.of(join, once, most, asides).orElseThrow(() -> tooMany(places, joined));
         });
     }
