@@ -99,7 +99,8 @@ class TimelineProperties {
             for (int r = 0; r < some.joined().join().right().rows().size(); r++) {
                 List<Integer> two = List.of(l, r);
                 assertThat(timeline.decided(l, r)).as(two + " of " + some).isEqualTo(frames.stream()
-                        .filter(frame -> frame.step() instanceof Step.Compare || !some.joined().join().kind().compares())
+                        .filter(frame -> frame.step() instanceof Step.Compare
+                                || !some.joined().join().kind().compares())
                         .filter(frame -> frame.now(Side.LEFT).equals(OptionalInt.of(two.getFirst()))
                                 && frame.now(Side.RIGHT).equals(OptionalInt.of(two.getLast())))
                         .findFirst().map(MatchFrame::number).orElse(timeline.last()));

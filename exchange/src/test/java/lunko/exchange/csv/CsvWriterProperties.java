@@ -27,7 +27,6 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.AlphaChars;
-import net.jqwik.api.constraints.Chars;
 import net.jqwik.api.constraints.StringLength;
 import net.jqwik.api.lifecycle.BeforeContainer;
 
@@ -65,10 +64,14 @@ class CsvWriterProperties {
         file.toFile().delete();
     }
 
+    @Provide
+    Arbitrary<Character> formulaStarts() {
+        return Arbitraries.of('=', '+', '-', '@', '\t', '\r', '\n');
+    }
+
     /** What a spreadsheet would run, whatever it begins with, is a text there, and comes back as it was. */
     @Property(tries = 100)
-    void noTextIsAFormula(@ForAll @Chars({'=', '+', '-', '@', '\t', '\r', '\n'}) char first,
-            @ForAll @StringLength(max = 3) @AlphaChars String rest) {
+    void noTextIsAFormula(@ForAll("formulaStarts") char first, @ForAll @StringLength(max = 3) @AlphaChars String rest) {
         String written = CellText.written(first + rest);
         assertThat(written).isEqualTo("'" + first + rest);
         assertThat(CellText.read(written)).isEqualTo(first + rest);
