@@ -25,7 +25,7 @@ if not exist "%built%" (
     echo Building Lunko; the first time this takes a minute or two... 1>&2
     pushd "%home%"
     set "JAVA_HOME=!jdk!"
-    call mvn -B -q -DskipTests package > "%TEMP%\lunko-build.log" 2>&1
+    call mvn -B -q -DskipTests -Dformatter.skip package > "%TEMP%\lunko-build.log" 2>&1
     if errorlevel 1 (
         popd
         echo Lunko could not be built; %TEMP%\lunko-build.log says why. Is there a connection to Maven Central? 1>&2
