@@ -5,28 +5,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.Joined;
-import lunko.engine.Matching;
 import lunko.engine.Derived;
 import lunko.engine.JoinCondition;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.SqlName;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
-import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.Name;
-import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 
 /** Binds the tables of one FROM clause. */
@@ -162,75 +154,16 @@ final class FromBinder {
         BoundFrom left = bind(joined.left());
         BoundFrom right = bind(joined.right());
         requireNewNames(joined.right(), List.of(left), right);
-        return switch (joined.specification()) {
-            case JoinSpecification.Nothing _ -> {
-                if (joined.kind().compares()) throw withoutOn(joined, left, right);
-                yield joined(joined, left, right, List.of(), slots(joined, left, right),
-                        _ -> JoinCondition.ofEqual(List.of()), List::of);
-            }
-            case JoinSpecification.On(Expression condition) -> {
-                Scope scope = scope(both(left.slots(), right.slots()));
-                ExpressionBinder binder = new OnBinder(queries, scope, places, condition, all);
-                binder.condition(condition);
-                List<Equality> equal = equalities(condition, left.slots(), right.slots());
-                List<Expression> more = condition.conjuncts().stream()
-                        .filter(each -> equalities(each, left.slots(), right.slots()).isEmpty()).toList();
-                Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
-                        : Optional.of(new ResidualCondition(Expression.all(more), binder));
-                yield joined(joined, left, right, List.of(), slots(joined, left, right), env -> new JoinCondition(equal,
-                        bound.map(b -> b.between((l, r) -> env.within(both(l, r)))), Optional.empty()),
-                        binder.asides());
-            }
-            case JoinSpecification.Using(List<Name> names) -> merged(joined, left, right,
-                    names.stream()
-                            .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right)))
-                            .toList());
-            case JoinSpecification.Natural _ -> natural(joined, left, right);
-        };
+        return new JoinBinder(this, joined, left, right).bind();
     }
 
-    private Refusal withoutOn(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
-        String rows = "";
-        if (!reachesOut()) {
-            long l = left.stage().apply(Env.nothing()).rows().size();
-            long r = right.stage().apply(Env.nothing()).rows().size();
-            rows = ", " + l + " × " + r + " = " + l * r + " rows";
-        }
-        return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
-                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
-                Stream.concat(common(left, right).stream().map(pair -> places.fix().after(joined.right(), " ON "
-                        + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
-                        Stream.of(crossed(joined))).toArray(Fix[]::new));
+    QueryBinder queries() {
+        return queries;
     }
 
-    private Fix crossed(FromItem.JoinedTable joined) {
-        return places.fix().instead(joined, new SqlWriter().table(
-                new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, joined.right(),
-                        new JoinSpecification.Nothing())));
-    }
-
-    /** The columns whose names both sides have, once each. */
-    private static List<Equality> common(BoundFrom left, BoundFrom right) {
-        return left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
-                .filter(name -> meant(name, left).size() == 1 && meant(name, right).size() == 1)
-                .map(name -> new Equality(meant(name, left).getFirst(), meant(name, right).getFirst())).toList();
-    }
-
-    private static List<Integer> meant(Name column, BoundFrom from) {
-        return new Scope(from.slots(), Optional.empty()).meant(Optional.empty(), column);
-    }
-
-    private BoundFrom joined(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right, List<Equality> once,
-            List<BoundColumn> slots,
-            Function<Env, JoinCondition> on, Supplier<List<Stage>> asides) {
-        return new BoundFrom(slots, env -> {
-            JoinCondition condition = on.apply(env);
-            Join join = new Join(joined.kind(), named(left.stage().apply(env), condition, Side.LEFT),
-                    named(right.stage().apply(env), condition, Side.RIGHT), condition);
-            // Only rows of one key share what they match; by another condition each pair takes its room.
-            long most = condition.more().isEmpty() ? queries.mostRows(joined) : MOST;
-            return Joined.of(join, once, most, asides).orElseThrow(() -> tooMany(places, joined));
-        });
+    /** The tables of the clause, as they are written. */
+    List<FromItem> items() {
+        return all;
     }
 
     /** A table that is joined, its rows called by other columns than those that it is joined by. */
@@ -238,103 +171,6 @@ final class FromBinder {
         return stage instanceof Source source && !on.equal().isEmpty()
                 ? source.namedBeside(on.equal().stream().map(equality -> equality.on(side)).collect(Collectors.toSet()))
                 : stage;
-    }
-
-    /** The columns of both sides, each knowing whether the join keeps rows without its side. */
-    private static List<BoundColumn> slots(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
-        return both(left.slots().stream().map(slot -> slot.padded(joined, Side.LEFT)).toList(),
-                right.slots().stream().map(slot -> slot.padded(joined, Side.RIGHT)).toList());
-    }
-
-    private BoundFrom natural(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
-        List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
-                .map(slot -> new Name(slot.name(), true))
-                .filter(name -> !meant(name, right).isEmpty())
-                .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList();
-        List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
-        if (names.isEmpty()) {
-            places.note(joined.right(),
-                    "The two tables have no column name in common, so NATURAL matches nothing and every row"
-                            + " meets every row: write ON and the columns that belong together.",
-                    crossed(joined));
-        } else if (names.size() > 1) {
-            places.note(joined.right(),
-                    "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
-                            + ": if not all of them are meant, write USING and those that are.",
-                    names.stream()
-                            .map(name -> using(joined, name)).toArray(Fix[]::new));
-        }
-        BoundFrom merged = merged(joined, left, right, common);
-        return common.size() != 1 ? merged : merged.then(env -> {
-            Stage stage = merged.stage().apply(env);
-            // NATURAL joins bring pairs, so what decided is all that match.
-            if (stage instanceof Joined made)
-                noteDoubtful(joined, names.getFirst(), new Matching(made.decisions().pairs()));
-            return stage;
-        });
-    }
-
-    /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
-    private void noteDoubtful(FromItem.JoinedTable joined, String column, Matching matching) {
-        boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
-        String otherwise = ": if other columns belong together, write ON and those.";
-        if (anybody && matching.tally().pairs() == 0) {
-            places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
-        } else if (matching.isManyToMany()) {
-            places.note(joined.right(),
-                    "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
-                            + " no key" + otherwise);
-        }
-    }
-
-    private Fix using(FromItem.JoinedTable joined, String name) {
-        return places.fix().instead(joined,
-                new SqlWriter().table(new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
-                        new JoinSpecification.Using(List.of(new Name(name, false))))));
-    }
-
-    /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
-    private BoundFrom merged(FromItem.JoinedTable joined, BoundFrom left, BoundFrom right, List<Equality> common) {
-        TypeRules types = new TypeRules(places);
-        List<BoundColumn> slots = new ArrayList<>();
-        for (Equality pair : common) {
-            BoundColumn l = left.slots().get(pair.left());
-            BoundColumn r = right.slots().get(pair.right());
-            types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(
-                    new BoundColumn(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false,
-                            Optional.empty()));
-        }
-        List<Integer> merged =
-                common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
-        slots.addAll(hidden(slots(joined, left, right), merged));
-        return joined(joined, left, right, common, slots, _ -> JoinCondition.ofEqual(common), List::of);
-    }
-
-    private static List<BoundColumn> hidden(List<BoundColumn> slots, List<Integer> merged) {
-        return IntStream.range(0, slots.size())
-                .mapToObj(i -> merged.contains(i) ? slots.get(i).mergedAway() : slots.get(i)).toList();
-    }
-
-    /** The one column of that name on a side of USING. */
-    private int one(Name name, FromItem side, BoundFrom table) {
-        List<Integer> meant = meant(name, table);
-        if (meant.size() == 1) return meant.getFirst();
-        List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(BoundColumn::name).toList();
-        throw places.refusal(name, meant.isEmpty()
-                ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
-                        + ": match columns of different names with ON."
-                : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
-                Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
-                        .map(near -> places.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
-    }
-
-    private static String described(FromItem side) {
-        return switch (side) {
-            case FromItem.NamedTable(Name table, var _) -> table.text();
-            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias.map(Name::text).orElse("the query");
-            case FromItem.JoinedTable _ -> "the tables joined before";
-        };
     }
 
     /** The equalities between a left and a right column that must all hold for a condition to be true. */
@@ -357,7 +193,8 @@ final class FromBinder {
         return new Scope(slots, Optional.empty()).meant(column.table(), column.column());
     }
 
-    private Scope scope(List<BoundColumn> slots) {
+    /** What can be named of some columns, and around them. */
+    Scope scope(List<BoundColumn> slots) {
         Scope scope = new Scope(slots, outer);
         scopes.add(scope);
         return scope;
@@ -368,7 +205,7 @@ final class FromBinder {
                 + " rows: join with a condition, or take fewer rows.");
     }
 
-    private static <T> List<T> both(List<T> first, List<T> second) {
+    static <T> List<T> both(List<T> first, List<T> second) {
         List<T> both = new ArrayList<>(first);
         both.addAll(second);
         return both;

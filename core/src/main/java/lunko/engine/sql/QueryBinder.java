@@ -44,6 +44,10 @@ final class QueryBinder {
         this.unlimited = unlimited;
     }
 
+    Places places() {
+        return places;
+    }
+
     /** The most rows that a join may give. */
     long mostRows(FromItem.JoinedTable join) {
         return unlimited.filter(one -> one == join).isPresent() ? Long.MAX_VALUE : FromBinder.MOST;

@@ -32,8 +32,8 @@ record TypeRules(Places places) {
         List<Expression.Cast> casts =
                 Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
                         .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
-        throw incomparable(where, ExpressionBinder.text(left), l.type().get(), ExpressionBinder.text(right),
-                r.type().get(),
+        throw incomparable(where, new Typed(ExpressionBinder.text(left), l.type().get()),
+                new Typed(ExpressionBinder.text(right), r.type().get()),
                 casts.isEmpty() ? "compare it with something else" : "write " + ExpressionBinder.text(casts.getFirst()),
                 casts.stream().map(cast -> places.fix().instead(cast.of(), cast(cast.of(), cast.type())))
                         .toArray(Fix[]::new));
@@ -50,7 +50,7 @@ record TypeRules(Places places) {
 
     void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
         if (comparable(leftType, rightType)) return;
-        throw incomparable(where, left, leftType.get(), right, rightType.get(),
+        throw incomparable(where, new Typed(left, leftType.get()), new Typed(right, rightType.get()),
                 "match columns of one type, or CAST one of them");
     }
 
@@ -58,10 +58,17 @@ record TypeRules(Places places) {
         return left.isEmpty() || right.isEmpty() || left.get().comparesWith(right.get());
     }
 
-    private Refusal incomparable(Object where, String left, Type leftType, String right, Type rightType, String advice,
-            Fix... fixes) {
-        return places.refusal(where, left + " is " + leftType.title() + " and " + right + " is " + rightType.title()
-                + ", and SQL does not compare the two: " + advice + ".", fixes);
+    /** What something is called, and its type. */
+    private record Typed(String name, Type type) {
+
+        private String said() {
+            return name + " is " + type.title();
+        }
+    }
+
+    private Refusal incomparable(Object where, Typed left, Typed right, String advice, Fix... fixes) {
+        return places.refusal(where, left.said() + " and " + right.said() + ", and SQL does not compare the two: "
+                + advice + ".", fixes);
     }
 
     /** The one type of several values that stand for each other. */

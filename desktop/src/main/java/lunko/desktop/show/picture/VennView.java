@@ -121,82 +121,137 @@ final class VennView extends Pane {
                 + (unknown == 0 ? "" : ", of " + unknown + " it is unknown");
     }
 
+    /** Where the two circles lie: their middle, and how large they are. */
+    private record Circles(double middle, double y, double radius) {
+
+        double apart() {
+            return radius * 0.82;
+        }
+
+        double lens() {
+            return 2 * radius - apart();
+        }
+
+        /** The middle of the circle of a side. */
+        double middle(Side side) {
+            return middle + side.of(-apart(), apart()) / 2;
+        }
+
+        /** The middle of what the circle of a side has alone. */
+        double alone(Side side) {
+            return middle(side) + side.of(-1, 1) * (radius - apart() * 0.52);
+        }
+
+        double foot() {
+            return y + radius + 8;
+        }
+    }
+
     private void draw(VennRegions regions, Join join) {
-        boolean multiplies = regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
         boolean unknown = !regions.left().unknown().isEmpty() || !regions.right().unknown().isEmpty();
-        double below = FOOT + (multiplies || unknown ? MORE_FOOT : 0);
+        double below = FOOT + (multiplies(regions) || unknown ? MORE_FOOT : 0);
         double radius = Math.min((getWidth() - 32) / 2.82, (getHeight() - 8 - below) / 2);
-        double middle = getWidth() / 2;
-        double apart = radius * 0.82;
-        double y = 4 + (getHeight() - 4 - below) / 2;
-        Circle left = new Circle(middle - apart / 2, y, radius);
-        Circle right = new Circle(middle + apart / 2, y, radius);
-        JoinKind kind = regions.kind();
-        boolean pairsOnly = !kind.compares();
-        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+        Circles circles = new Circles(getWidth() / 2, 4 + (getHeight() - 4 - below) / 2, radius);
+        drawRows(regions, join, circles, drawRegions(regions.kind(), join, circles));
+        for (Side side : Side.values()) {
+            place(caption(join.on(side).title(), side.title(), alone(regions, side)), circles.alone(side),
+                    circles.foot(), FOOT - 10, circles.apart());
+        }
+        drawPairsCaption(regions, join, circles);
+    }
+
+    private static boolean multiplies(VennRegions regions) {
+        return regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
+    }
+
+    /** What each side has alone, and what both have. */
+    private record Shapes(Shape leftOnly, Shape both, Shape rightOnly) {}
+
+    private Shapes drawRegions(JoinKind kind, Join join, Circles circles) {
+        Lunes cut = lunes.filter(known -> known.are(circles.middle(), circles.y(), circles.radius()))
+                .orElseGet(() -> Lunes.of(circles.middle(), circles.y(), circles.radius(), circles.apart()));
+        lunes = Optional.of(cut);
         boolean leftAlone = kind.takesAlone(Side.LEFT);
         boolean rightAlone = kind.takesAlone(Side.RIGHT);
-        Lunes cut =
-                lunes.filter(known -> known.are(middle, y, radius)).orElseGet(() -> Lunes.of(middle, y, radius, apart));
-        lunes = Optional.of(cut);
-        Shape leftOnly = region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone);
-        Shape rightOnly = region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone);
-        Shape both = region(Lunes.shape(cut.both()),
-                kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met);
-        if (!pairsOnly) {
-            choosing(leftOnly, !leftAlone, met, rightAlone, "rows of " + join.left().title() + " without a partner",
-                    leftAlone);
-            choosing(both, leftAlone, !met, rightAlone, "pairs", met);
-            choosing(rightOnly, leftAlone, met, !rightAlone, "rows of " + join.right().title() + " without a partner",
-                    rightAlone);
+        boolean met = takesMatched(kind);
+        Shapes shapes = new Shapes(region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone),
+                region(Lunes.shape(cut.both()),
+                        kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met),
+                region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone));
+        if (kind.compares()) {
+            String alone = " without a partner";
+            choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone),
+                    said(leftAlone) + "rows of " + join.left().title() + alone);
+            choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone), said(met) + "pairs");
+            choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone),
+                    said(rightAlone) + "rows of " + join.right().title() + alone);
         }
-        left.setMouseTransparent(true);
-        right.setMouseTransparent(true);
-        left.getStyleClass().addAll("venn-circle", "left");
-        right.getStyleClass().addAll("venn-circle", "right");
-        getChildren().addAll(leftOnly, rightOnly, both, left, right);
+        getChildren().addAll(shapes.leftOnly(), shapes.rightOnly(), shapes.both());
+        for (Side side : Side.values()) {
+            Circle circle = new Circle(circles.middle(side), circles.y(), circles.radius());
+            circle.setMouseTransparent(true);
+            circle.getStyleClass().addAll("venn-circle", side.title());
+            getChildren().add(circle);
+        }
+        return shapes;
+    }
 
-        double lune = apart;
-        double lens = 2 * radius - apart;
-        double leftAt = middle - apart / 2 - radius + lune * 0.52;
-        double rightAt = middle + apart / 2 + radius - lune * 0.52;
-        int lines = (int) Math.max(1, (radius * 1.25 - 34) / LINE);
+    private static boolean takesMatched(JoinKind kind) {
+        return kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+    }
+
+    private static String said(boolean isTaken) {
+        return isTaken ? "Leave out the " : "Take in the ";
+    }
+
+    private void drawRows(VennRegions regions, Join join, Circles circles, Shapes shapes) {
+        JoinKind kind = regions.kind();
+        int lines = (int) Math.max(1, (circles.radius() * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
             VennRegions.Members members = regions.of(side);
             // Those of which it is unknown are neither with nor without a partner; they stand below, with their sign.
             int alone = members.alone().size();
-            VBox rows = content(side.of(leftOnly, rightOnly), alone + members.unknown().size(), lines, side.title(),
-                    kind.takesAlone(side), n -> n < alone ? row(join, side, members.alone().get(n), "")
+            VBox rows = content(side.of(shapes.leftOnly(), shapes.rightOnly()), alone + members.unknown().size(), lines,
+                    n -> n < alone ? row(join, side, members.alone().get(n), "")
                             : row(join, side, members.unknown().get(n - alone), " ?"));
             if (!members.unknown().isEmpty()) {
                 ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
             }
-            place(rows, side.of(leftAt, rightAt), y, lune * 0.98);
+            dress(rows, side.title(), kind.takesAlone(side));
+            place(rows, circles.alone(side), circles.y(), circles.apart() * 0.98);
         }
-        place(kind.only()
-                .map(side -> content(both, regions.of(side).matched().size(), lines, side.title(), met,
+        VBox matched = kind.only()
+                .map(side -> content(shapes.both(), regions.of(side).matched().size(), lines,
                         n -> row(join, side, regions.of(side).matched().get(n), "")))
-                .orElseGet(() -> content(both, regions.pairCount(), lines, "both", met, n -> {
-                    var pair = regions.pairs().get(n);
-                    Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()),
-                            "venn-row");
-                    row.setUserData(pair);
-                    return row;
-                })), middle, y, lens * 0.95);
+                .orElseGet(() -> content(shapes.both(), regions.pairCount(), lines,
+                        n -> pair(join, regions.pairs().get(n))));
+        dress(matched, kind.only().map(Side::title).orElse("both"), takesMatched(kind));
+        place(matched, circles.middle(), circles.y(), circles.lens() * 0.95);
+    }
 
-        double foot = y + radius + 8;
-        place(caption(join.left().title(), "left", alone(regions, Side.LEFT)), leftAt, foot, FOOT - 10, lune);
-        String pairs = pairsOnly ? "every row with every row" : kind.only().isPresent() ? "with a partner" : "pairs";
-        place(caption("", "both", pairs), middle, pairsOnly ? foot + LINE : foot, FOOT - 10, lens * 2);
-        if (multiplies) {
-            // Circles would have it that a row is in one place; here some are in several pairs.
-            place(caption("", "both",
-                    Words.number(regions.pairCount()) + " pairs of " + Words.number(regions.left().matched().size())
-                            + " " + join.left().title()
-                            + " and " + Words.number(regions.right().matched().size()) + " " + join.right().title()),
-                    middle, foot + FOOT - 8, MORE_FOOT, getWidth());
-        }
-        place(caption(join.right().title(), "right", alone(regions, Side.RIGHT)), rightAt, foot, FOOT - 10, lune);
+    private static void dress(VBox content, String side, boolean kept) {
+        content.getStyleClass().addAll("venn-content", side);
+        content.pseudoClassStateChanged(KEPT, kept);
+    }
+
+    private static Label pair(Join join, ResultRow.Met pair) {
+        Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()), "venn-row");
+        row.setUserData(pair);
+        return row;
+    }
+
+    private void drawPairsCaption(VennRegions regions, Join join, Circles circles) {
+        JoinKind kind = regions.kind();
+        String pairs = !kind.compares() ? "every row with every row"
+                : kind.only().isPresent() ? "with a partner" : "pairs";
+        place(caption("", "both", pairs), circles.middle(), circles.foot() + (kind.compares() ? 0 : LINE), FOOT - 10,
+                circles.lens() * 2);
+        if (!multiplies(regions)) return;
+        // Circles would have it that a row is in one place; here some are in several pairs.
+        String several = Words.number(regions.pairCount()) + " pairs of "
+                + Words.number(regions.left().matched().size()) + " " + join.left().title() + " and "
+                + Words.number(regions.right().matched().size()) + " " + join.right().title();
+        place(caption("", "both", several), circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
     }
 
     private static String[] alone(VennRegions regions, Side side) {
@@ -205,14 +260,12 @@ final class VennView extends Pane {
                 : new String[] {"no partner", "? unknown"};
     }
 
-    /** Lets a click choose the kind that takes these regions, if there is one. */
-    private void choosing(Shape region, boolean leftAlone, boolean pairs, boolean rightAlone, String rows,
-            boolean isTaken) {
-        JoinKind.taking(leftAlone, pairs, rightAlone).filter(model::canChoose).ifPresent(kind -> {
+    /** Lets a click choose a kind, if there is one and it can be chosen. */
+    private void choosing(Shape region, Optional<JoinKind> other, String said) {
+        other.filter(model::canChoose).ifPresent(kind -> {
             region.getStyleClass().add("venn-choice");
             region.setOnMouseClicked(_ -> model.choose(kind));
-            Tooltip.install(region,
-                    new Tooltip((isTaken ? "Leave out the " : "Take in the ") + rows + ": " + kind.withArticle()));
+            Tooltip.install(region, new Tooltip(said + ": " + kind.withArticle()));
         });
     }
 
@@ -243,12 +296,10 @@ final class VennView extends Pane {
     }
 
     /** A region's count and, as far as they fit, its rows. */
-    private VBox content(Shape region, long count, int lines, String side, boolean kept, IntFunction<Label> row) {
+    private VBox content(Shape region, long count, int lines, IntFunction<Label> row) {
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
         box.setPickOnBounds(false);
-        box.getStyleClass().addAll("venn-content", side);
-        box.pseudoClassStateChanged(KEPT, kept);
         Label number = label(Words.number(count), "venn-count");
         number.setMouseTransparent(true);
         box.getChildren().add(number);

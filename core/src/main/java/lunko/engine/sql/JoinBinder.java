@@ -1,0 +1,211 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.engine.Equality;
+import lunko.engine.Join;
+import lunko.engine.Joined;
+import lunko.engine.Matching;
+import lunko.engine.JoinCondition;
+import lunko.engine.Stage;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.query.SqlName;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.Name;
+import lunko.query.sql.SqlWriter;
+
+/** Binds one join of a FROM clause; its two sides are bound. */
+final class JoinBinder {
+    private final FromBinder from;
+    private final QueryBinder queries;
+    private final Places places;
+    private final FromItem.JoinedTable joined;
+    private final BoundFrom left;
+    private final BoundFrom right;
+
+    JoinBinder(FromBinder from, FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
+        this.from = from;
+        this.queries = from.queries();
+        this.places = queries.places();
+        this.joined = joined;
+        this.left = left;
+        this.right = right;
+    }
+
+    /** Binds the join. */
+    BoundFrom bind() {
+        return switch (joined.specification()) {
+            case JoinSpecification.Nothing _ -> {
+                if (joined.kind().compares()) throw withoutOn();
+                yield joined(List.of(), slots(),
+                        _ -> JoinCondition.ofEqual(List.of()), List::of);
+            }
+            case JoinSpecification.On(Expression condition) -> {
+                Scope scope = from.scope(FromBinder.both(left.slots(), right.slots()));
+                ExpressionBinder binder = new OnBinder(queries, scope, places, condition, from.items());
+                binder.condition(condition);
+                List<Equality> equal = FromBinder.equalities(condition, left.slots(), right.slots());
+                List<Expression> more = condition.conjuncts().stream()
+                        .filter(each -> FromBinder.equalities(each, left.slots(), right.slots()).isEmpty()).toList();
+                Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
+                        : Optional.of(new ResidualCondition(Expression.all(more), binder));
+                yield joined(List.of(), slots(), env -> new JoinCondition(equal,
+                        bound.map(b -> b.between((l, r) -> env.within(FromBinder.both(l, r)))), Optional.empty()),
+                        binder.asides());
+            }
+            case JoinSpecification.Using(List<Name> names) -> merged(names.stream()
+                    .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right)))
+                    .toList());
+            case JoinSpecification.Natural _ -> natural();
+        };
+    }
+
+    private Refusal withoutOn() {
+        String rows = "";
+        if (!from.reachesOut()) {
+            long l = left.stage().apply(Env.nothing()).rows().size();
+            long r = right.stage().apply(Env.nothing()).rows().size();
+            rows = ", " + l + " × " + r + " = " + l * r + " rows";
+        }
+        return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
+                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
+                Stream.concat(common().stream().map(pair -> places.fix().after(joined.right(), " ON "
+                        + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
+                        Stream.of(crossed())).toArray(Fix[]::new));
+    }
+
+    private Fix crossed() {
+        return places.fix().instead(joined, new SqlWriter().table(
+                new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, joined.right(),
+                        new JoinSpecification.Nothing())));
+    }
+
+    /** The columns whose names both sides have, once each. */
+    private List<Equality> common() {
+        return left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
+                .filter(name -> meant(name, left).size() == 1 && meant(name, right).size() == 1)
+                .map(name -> new Equality(meant(name, left).getFirst(), meant(name, right).getFirst())).toList();
+    }
+
+    private static List<Integer> meant(Name column, BoundFrom from) {
+        return new Scope(from.slots(), Optional.empty()).meant(Optional.empty(), column);
+    }
+
+    private BoundFrom joined(List<Equality> once, List<BoundColumn> slots, Function<Env, JoinCondition> on,
+            Supplier<List<Stage>> asides) {
+        return new BoundFrom(slots, env -> {
+            JoinCondition condition = on.apply(env);
+            Join join = new Join(joined.kind(), FromBinder.named(left.stage().apply(env), condition, Side.LEFT),
+                    FromBinder.named(right.stage().apply(env), condition, Side.RIGHT), condition);
+            // Only rows of one key share what they match; by another condition each pair takes its room.
+            long most = condition.more().isEmpty() ? queries.mostRows(joined) : FromBinder.MOST;
+            return Joined.of(join, once, most, asides).orElseThrow(() -> FromBinder.tooMany(places, joined));
+        });
+    }
+
+    /** The columns of both sides, each knowing whether the join keeps rows without its side. */
+    private List<BoundColumn> slots() {
+        return FromBinder.both(left.slots().stream().map(slot -> slot.padded(joined, Side.LEFT)).toList(),
+                right.slots().stream().map(slot -> slot.padded(joined, Side.RIGHT)).toList());
+    }
+
+    private BoundFrom natural() {
+        List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
+                .map(slot -> new Name(slot.name(), true))
+                .filter(name -> !meant(name, right).isEmpty())
+                .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList();
+        List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
+        if (names.isEmpty()) {
+            places.note(joined.right(),
+                    "The two tables have no column name in common, so NATURAL matches nothing and every row"
+                            + " meets every row: write ON and the columns that belong together.",
+                    crossed());
+        } else if (names.size() > 1) {
+            places.note(joined.right(),
+                    "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
+                            + ": if not all of them are meant, write USING and those that are.",
+                    names.stream()
+                            .map(name -> using(name)).toArray(Fix[]::new));
+        }
+        BoundFrom merged = merged(common);
+        return common.size() != 1 ? merged : merged.then(env -> {
+            Stage stage = merged.stage().apply(env);
+            // NATURAL joins bring pairs, so what decided is all that match.
+            if (stage instanceof Joined made)
+                noteDoubtful(names.getFirst(), new Matching(made.decisions().pairs()));
+            return stage;
+        });
+    }
+
+    /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
+    private void noteDoubtful(String column, Matching matching) {
+        boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
+        String otherwise = ": if other columns belong together, write ON and those.";
+        if (anybody && matching.tally().pairs() == 0) {
+            places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
+        } else if (matching.isManyToMany()) {
+            places.note(joined.right(),
+                    "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
+                            + " no key" + otherwise);
+        }
+    }
+
+    private Fix using(String name) {
+        return places.fix().instead(joined,
+                new SqlWriter().table(new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
+                        new JoinSpecification.Using(List.of(new Name(name, false))))));
+    }
+
+    /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
+    private BoundFrom merged(List<Equality> common) {
+        TypeRules types = new TypeRules(places);
+        List<BoundColumn> slots = new ArrayList<>();
+        for (Equality pair : common) {
+            BoundColumn l = left.slots().get(pair.left());
+            BoundColumn r = right.slots().get(pair.right());
+            types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
+            slots.add(
+                    new BoundColumn(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false,
+                            Optional.empty()));
+        }
+        List<Integer> merged =
+                common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
+        slots.addAll(hidden(slots(), merged));
+        return joined(common, slots, _ -> JoinCondition.ofEqual(common), List::of);
+    }
+
+    private static List<BoundColumn> hidden(List<BoundColumn> slots, List<Integer> merged) {
+        return IntStream.range(0, slots.size())
+                .mapToObj(i -> merged.contains(i) ? slots.get(i).mergedAway() : slots.get(i)).toList();
+    }
+
+    /** The one column of that name on a side of USING. */
+    private int one(Name name, FromItem side, BoundFrom table) {
+        List<Integer> meant = meant(name, table);
+        if (meant.size() == 1) return meant.getFirst();
+        List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(BoundColumn::name).toList();
+        throw places.refusal(name, meant.isEmpty()
+                ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
+                        + ": match columns of different names with ON."
+                : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
+                Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
+                        .map(near -> places.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
+    }
+
+    private static String described(FromItem side) {
+        return switch (side) {
+            case FromItem.NamedTable(Name table, var _) -> table.text();
+            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias.map(Name::text).orElse("the query");
+            case FromItem.JoinedTable _ -> "the tables joined before";
+        };
+    }
+}
