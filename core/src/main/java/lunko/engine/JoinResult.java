@@ -34,20 +34,20 @@ public final class JoinResult {
     private final JoinRows lineage;
     private final Supplier<List<ResultColumn>> columns;
 
-    private JoinResult(Join join, List<Equality> once, Decisions decisions) {
-        this.join = join;
-        this.once = once;
-        this.decisions = decisions;
+    private JoinResult(Joined joined) {
+        this.join = joined.join();
+        this.once = joined.once();
+        this.decisions = joined.decisions();
         // Where the kind brings pairs, all that match decide; else they are looked for when somebody asks.
         this.matching = new Lazy<>(() -> join.kind().stopsAtFirst() ? Matching.of(join, MOST_PAIRS)
                 : Optional.of(new Matching(decisions.pairs())));
-        this.lineage = JoinRows.of(join.kind(), decisions);
+        this.lineage = joined.lineage();
         this.columns = new Lazy<>(() -> Stream.of(Side.values()).flatMap(this::shown).toList());
     }
 
     /** The result of a join within a query. */
     public static JoinResult of(Joined joined) {
-        return new JoinResult(joined.join(), joined.once(), joined.decisions());
+        return new JoinResult(joined);
     }
 
     /** What was evaluated. */
@@ -78,19 +78,17 @@ public final class JoinResult {
      * there is a NULL.
      */
     public Truth matches(Side side, int row) {
-        if (join.on().notIn().isPresent() && side == kind().outer()) {
-            return decisions.pairs().count(row) == 0 ? Truth.FALSE : verdictOn(row);
-        }
-        if (side == kind().outer()) return Truth.of(decisions.pairs().count(row) > 0);
-        if (!kind().stopsAtFirst()) return Truth.of(decisions.pairs().firstLeft(row).isPresent());
-        return matching().map(all -> Truth.of(side == Side.LEFT ? all.pairs().count(row) > 0
-                : all.pairs().firstLeft(row).isPresent())).orElse(Truth.UNKNOWN);
+        if (side != kind().outer() || !kind().stopsAtFirst()) return matchesCertainly(side, row);
+        if (decisions.pairs().count(row) == 0) return Truth.FALSE;
+        // What keeps a row out of NOT IN may be a NULL.
+        boolean isCertain = join.on().notIn().isEmpty() || matchesCertainly(side, row) == Truth.TRUE;
+        return isCertain ? Truth.TRUE : Truth.UNKNOWN;
     }
 
-    /** True if some row is certainly equal, and else unknown. */
-    private Truth verdictOn(int outer) {
-        return matching().filter(all -> kind().outer() == Side.LEFT ? all.pairs().count(outer) > 0
-                : all.pairs().firstLeft(outer).isPresent()).isPresent() ? Truth.TRUE : Truth.UNKNOWN;
+    /** The same by what is certainly equal: unknown, where too many match to be counted. */
+    private Truth matchesCertainly(Side side, int row) {
+        return matching().map(all -> Truth.of(side == Side.LEFT ? all.pairs().count(row) > 0
+                : all.pairs().firstLeft(row).isPresent())).orElse(Truth.UNKNOWN);
     }
 
     /** Whether a row of a side, counted from 0, that matches none comes into the result. */

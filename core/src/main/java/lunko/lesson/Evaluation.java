@@ -70,7 +70,7 @@ public final class Evaluation {
      * All that is wrong with the text, from its first character on: of each statement the first problem, or what is
      * surely not meant.
      */
-    public List<Diagnostic> troubles() {
+    public List<Diagnostic> diagnostics() {
         List<Stretch> stretches = SqlParser.stretches(query.sql());
         return IntStream.range(0, answers.size()).boxed().flatMap(i -> answers.get(i).either(
                 answer -> answer.notes().stream().map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),

@@ -13,11 +13,11 @@ import lunko.problem.Checked;
  * What a text comes to that somebody has typed. It is read and evaluated once, for what is shown and for what is said.
  *
  * @param typed the text, and where the lesson stood when it was asked
- * @param troubles what is wrong with it
+ * @param diagnostics what is wrong with it
  * @param after the history in which the lesson shows it, and what is to be seen then; nothing, if it cannot be shown
  * @param preview where a join lacks its condition, what it would make
  */
-public record Followed(Typed typed, List<Diagnostic> troubles, Optional<After> after, Optional<Showing> preview) {
+public record Followed(Typed typed, List<Diagnostic> diagnostics, Optional<After> after, Optional<Showing> preview) {
 
     /**
      * A text that has been typed, and what is shown meanwhile; {@code more} says that the last change of the history
@@ -44,10 +44,10 @@ public record Followed(Typed typed, List<Diagnostic> troubles, Optional<After> a
     private static Followed of(Typed typed, History written) {
         Showing shown = Showing.of(written.lesson(), typed.before().way());
         if (shown.obstacle().isEmpty()) {
-            return new Followed(typed, shown.troubles(),
+            return new Followed(typed, shown.diagnostics(),
                     Optional.of(new After(written, shown.following(typed.before()))), Optional.empty());
         }
-        return new Followed(typed, shown.troubles(), Optional.empty(), preview(typed));
+        return new Followed(typed, shown.diagnostics(), Optional.empty(), preview(typed));
     }
 
     private static Optional<Showing> preview(Typed typed) {

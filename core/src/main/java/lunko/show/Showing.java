@@ -182,8 +182,8 @@ public final class Showing {
     }
 
     /** All that is wrong with the text, or surely not meant. */
-    public List<Diagnostic> troubles() {
-        return ground.evaluation.troubles();
+    public List<Diagnostic> diagnostics() {
+        return ground.evaluation.diagnostics();
     }
 
     /** All steps, where the query can run. */

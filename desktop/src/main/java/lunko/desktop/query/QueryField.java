@@ -150,7 +150,7 @@ final class QueryField extends StackPane {
                 // A text that was changed without typing can be wrong as well, or surely not meant. The query that is
                 // shown has been evaluated; others of its text are looked at beside the window's thread.
                 boolean several = lesson.staged().query().statements().size() > 1;
-                troubles.set(lesson.scene().written().isEmpty() || several ? List.of() : now.troubles());
+                troubles.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
                 if (several) ask(lesson.staged().query());
             }
         }
@@ -211,9 +211,9 @@ final class QueryField extends StackPane {
             ask();
             return;
         }
-        patience.setOnFinished(_ -> troubles.set(found.troubles()));
+        patience.setOnFinished(_ -> troubles.set(found.diagnostics()));
         if (area.isFocused() && troubles.told().get().all().isEmpty()) patience.playFromStart();
-        else troubles.set(found.troubles());
+        else troubles.set(found.diagnostics());
         found.after().ifPresentOrElse(after -> {
             model.stale().set(false);
             if (found.typed().query().equals(model.lesson().lesson().get().staged().query())) model.endPreview();
