@@ -26,8 +26,8 @@ import net.jqwik.api.Tuple;
 import net.jqwik.api.domains.DomainContextBase;
 
 /**
- * Joins of any kind by any condition, bound from text: equalities, ranges, several parts, IS NOT DISTINCT FROM, and
- * NOT IN; over small tables in which keys repeat, are missing on either side, and are NULL.
+ * Joins of any kind by any condition, bound from text: equalities, ranges, several parts, IS NOT DISTINCT FROM, and NOT
+ * IN; over small tables in which keys repeat, are missing on either side, and are NULL.
  */
 public final class SomeJoins extends DomainContextBase {
     private static final List<String> CONDITIONS = List.of("l.a = r.a", "l.a = r.a AND l.b = r.b", "l.a > r.a",

@@ -44,9 +44,8 @@ public final class Benchmarks {
                         + ". Times of one run are comparable with each other, not with those of another.",
                 "", "## Joins", "",
                 "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; "
-                        + "milliseconds, and"
-                        + " in brackets how many times Lunko's. The databases have an index on the key."
-                        + " H2 has no full outer join and does the left one there.",
+                        + "milliseconds, and in brackets how many times Lunko's. The databases have an index on the "
+                        + "key. H2 has no full outer join and does the left one there.",
                 "", "| kind | Lunko | SQLite | H2 | DuckDB |", "|---|---:|---:|---:|---:|"));
         for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI")) {
             double lunko = time(joins, "lunko", kind);
@@ -87,8 +86,7 @@ public final class Benchmarks {
         }
         lines.addAll(List.of("", "## The bench", "",
                 "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with "
-                        + "its layout, in milliseconds. A picture"
-                        + " at 60 a second has 16.",
+                        + "its layout, in milliseconds. A picture at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         editing.forEach(times -> lines.add(line(times)));
         lines.add(line(inTheShow));
@@ -100,8 +98,7 @@ public final class Benchmarks {
         }
         lines.addAll(List.of("", "## The query", "",
                 "A chain of ten tables; the work in the window's thread with its layout, in milliseconds, pictures "
-                        + "made by the processor."
-                        + " A picture at 60 a second has 16.",
+                        + "made by the processor. A picture at 60 a second has 16.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         typing.forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("",
@@ -112,8 +109,8 @@ public final class Benchmarks {
         lines.addAll(readings);
         lines.addAll(List.of("", "## The show", "",
                 "A left join of 50 × 50 rows, " + show.steps()
-                        + " steps; the work in the window's thread with its layout, in"
-                        + " milliseconds, pictures made by the processor. A picture at 30 a second has 33.",
+                        + " steps; the work in the window's thread with its layout, in milliseconds, pictures made "
+                        + "by the processor. A picture at 30 a second has 33.",
                 "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
         show.times().forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("",

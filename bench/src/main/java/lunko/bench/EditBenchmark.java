@@ -18,9 +18,8 @@ import lunko.table.Value;
 
 /**
  * The work in the window's thread for an edit, an undo and a scroll on a bench with two tables of 10,000 rows and 20
- * columns: what
- * is done at once, and the styles and the layout of the next picture. It is measured in the window itself, picture by
- * picture.
+ * columns: what is done at once, and the styles and the layout of the next picture. It is measured in the window
+ * itself, picture by picture.
  */
 final class EditBenchmark {
     private static final int ROWS = 10_000;

@@ -20,8 +20,8 @@ import lunko.steps.JoinAlgorithm;
 final class ReadingBenchmark {
     private static final int RUNS = 30;
     private static final String CHAIN =
-            "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id"
-                    + " JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 2";
+            "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests r ON "
+                    + "r.hive_no = h.hive_no WHERE r.kg > 2";
 
     private ReadingBenchmark() {}
 

@@ -20,8 +20,8 @@ import lunko.table.Value;
 
 /**
  * The result of a join: its rows, each with its lineage, and its columns, side by side. A row is computed when it is
- * asked for.
- * Columns that NATURAL or USING makes one of two are the left side's, with the value of the side that has one.
+ * asked for. Columns that NATURAL or USING makes one of two are the left side's, with the value of the side that has
+ * one.
  */
 public final class JoinResult {
     /** So many pairs are looked for where the result does not need them. */

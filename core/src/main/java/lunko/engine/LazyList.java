@@ -7,8 +7,8 @@ import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.IntFunction;
 
 /**
- * An immutable list whose elements are computed when they are asked for. It is equal to any list of equal
- * elements, so that values made of such lists are compared by what they hold.
+ * An immutable list whose elements are computed when they are asked for. It is equal to any list of equal elements, so
+ * that values made of such lists are compared by what they hold.
  */
 public final class LazyList<T> extends AbstractList<T> implements RandomAccess {
     private static final int MOST_KEPT = 2_000_000;

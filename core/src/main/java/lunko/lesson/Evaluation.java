@@ -15,8 +15,9 @@ import lunko.table.Table;
 
 /** What the queries of a text come to on tables. Each is bound and evaluated once, when somebody asks. */
 public final class Evaluation {
-    private static final String NO_STEPS = "Only a query has steps to be shown: write one that begins with SELECT. "
-            + "Tables are changed on the stage itself.";
+    private static final String NO_STEPS =
+            "Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage "
+                    + "itself.";
 
     private final WrittenQuery query;
     private final List<Checked<Database.Answer>> answers;

@@ -14,8 +14,7 @@ import lunko.table.Value;
 
 /**
  * The links of a lesson that can be said as foreign keys (ISO/IEC 9075-2, referential constraint definition), and those
- * that its
- * rows or keys do not allow for.
+ * that its rows or keys do not allow for.
  *
  * @param tables the tables, each behind those that it refers to
  * @param holding links from the table that refers to the one whose key it refers to

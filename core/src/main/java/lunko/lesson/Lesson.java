@@ -234,10 +234,8 @@ public final class Lesson {
 
     /**
      * The same lesson with another table in the place of one. Columns stay linked where the new table has them and they
-     * can be
-     * compared; where that leaves the scene without, those are matched that surely belong together. A name that another
-     * table has
-     * gets a number.
+     * can be compared; where that leaves the scene without, those are matched that surely belong together. A name that
+     * another table has gets a number.
      */
     Lesson replace(String name, Table table) {
         List<Table> others = tables.stream().filter(other -> !other.name().equals(name)).toList();

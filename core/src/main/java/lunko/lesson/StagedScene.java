@@ -30,8 +30,7 @@ import lunko.table.Table;
 
 /**
  * A scene with the tables and links of its lesson: what it shows, and what can be chosen for it. Its query is written
- * or
- * drawn; a drawn one is written in Lunko's words.
+ * or drawn; a drawn one is written in Lunko's words.
  */
 public final class StagedScene {
     private static final double MANY_PAIRS = 50_000;
@@ -176,8 +175,7 @@ public final class StagedScene {
 
     /**
      * The kinds that can be chosen in the place of a join of the query, of so many in all: any for the plain join of
-     * two
-     * tables, and where all are said by JOIN those that have words.
+     * two tables, and where all are said by JOIN those that have words.
      */
     public Set<JoinKind> choices(int joinsInAll) {
         Set<JoinKind> choices = EnumSet.allOf(JoinKind.class);

@@ -12,8 +12,7 @@ import lunko.table.Table;
 
 /**
  * What swapping the sides of a join has done to the rows, and, since that is never more than their order, what doing
- * the joins of a chain in
- * another order would do to them.
+ * the joins of a chain in another order would do to them.
  *
  * @param sides how alike the result is to the one before
  * @param orders how alike that of each other order of the joins would be

@@ -9,8 +9,7 @@ import lunko.query.sql.FromItem.JoinSpecification;
 
 /**
  * How the text of a scene and the link of its tables follow each other, where the query is the plain join of two
- * tables:
- * whichever is changed, the other says the same.
+ * tables: whichever is changed, the other says the same.
  */
 final class Writing {
     private Writing() {}

@@ -33,8 +33,7 @@ import lunko.table.Table;
 
 /**
  * A query as somebody has written it, by itself or as one of several. The text is read once, when somebody asks;
- * queries
- * are equal that are the same one of the same text.
+ * queries are equal that are the same one of the same text.
  */
 public final class WrittenQuery {
     static final String NOTHING_YET = "There is no query yet: write one that begins with SELECT.";
@@ -210,10 +209,9 @@ public final class WrittenQuery {
 
     /**
      * It with one of the joins that it comes to, counted from 0 in the order in which they are done, made one of
-     * another kind; nothing, if there
-     * are no words for the kind, or if some of so many joins are said otherwise than by JOIN in the FROM of the query
-     * itself, so that it could be
-     * another. {@code otherwise} is the condition of a join that has none and needs one.
+     * another kind; nothing, if there are no words for the kind, or if some of so many joins are said otherwise than by
+     * JOIN in the FROM of the query itself, so that it could be another. {@code otherwise} is the condition of a join
+     * that has none and needs one.
      */
     public Optional<WrittenQuery> joining(int join, int joinsInAll, JoinKind kind, JoinSpecification otherwise) {
         if (kind.words().isEmpty() || !hasJoins(joinsInAll)) return Optional.empty();

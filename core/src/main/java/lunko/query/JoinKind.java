@@ -7,8 +7,8 @@ import java.util.Optional;
 import lunko.phrase.Words;
 
 /**
- * The kinds of join (ISO/IEC 9075-2, joined table): what each is called, how SQL says it, what it keeps, and
- * how many rows it gives. All that is particular to a kind stands here.
+ * The kinds of join (ISO/IEC 9075-2, joined table): what each is called, how SQL says it, what it keeps, and how many
+ * rows it gives. All that is particular to a kind stands here.
  */
 public enum JoinKind {
     /** The pairs and nothing else. */

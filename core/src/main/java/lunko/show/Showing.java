@@ -33,11 +33,9 @@ import lunko.steps.JoinAlgorithm;
 
 /**
  * All that is to be seen of a lesson after a step: what its query comes to, the frame and the join at hand, and what
- * the
- * last change has done. Where the query cannot run there is no frame, and the run is the problem. Its query is read,
- * bound and evaluated once for all steps. One showing is another only if it is the same object: to compare all that
- * they
- * show would take longer than to show it.
+ * the last change has done. Where the query cannot run there is no frame, and the run is the problem. Its query is
+ * read, bound and evaluated once for all steps. One showing is another only if it is the same object: to compare all
+ * that they show would take longer than to show it.
  */
 public final class Showing {
 
@@ -119,8 +117,7 @@ public final class Showing {
 
     /**
      * It after another, before a change to the lesson: at the same step, or at the end as well, with what the change
-     * has
-     * done to the results.
+     * has done to the results.
      */
     public Showing following(Showing before) {
         Showing now = before.isAtEnd() ? this : at(before.number());

@@ -23,8 +23,7 @@ import lunko.table.Truth;
  * and the kept inner rows at the end of all.
  *
  * <p>No step is stored. How many steps each turn takes is known from the rows it is compared with and the rows it
- * gives;
- * which step has a number is found from the sums of that by binary search.
+ * gives; which step has a number is found from the sums of that by binary search.
  */
 public final class MatchTimeline implements Part {
     private final JoinResult outcome;
@@ -252,8 +251,7 @@ public final class MatchTimeline implements Part {
 
     /**
      * How far things have come after a step, the outer rows on the left: all turns before {@code turn} are over; the
-     * row
-     * whose turn it is has been compared with {@code compared} rows and has met {@code met} of them.
+     * row whose turn it is has been compared with {@code compared} rows and has met {@code met} of them.
      */
     private record Moment(Step step, int turn, int compared, int met, long comparisons, long landed) {}
 

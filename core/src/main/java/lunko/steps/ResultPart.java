@@ -54,8 +54,7 @@ public record ResultPart(Stage result) implements Part {
         boolean joins = all.stream().anyMatch(stage -> stage instanceof Joined);
         text.plain(joins
                 ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept "
-                        + "right"
-                        + " rows at the end"
+                        + "right rows at the end"
                 : ". Lunko always takes the order in which the rows stand in their tables");
         return text.plain(all.stream().anyMatch(stage -> stage instanceof Aggregation)
                 ? "; groups come in the order of their first rows." : ".").done();

@@ -4,8 +4,7 @@ import java.util.Optional;
 
 /**
  * A column: its name, the type of its values, and what is meant to hold for them. Rows that break what is meant are
- * shown, not
- * forbidden.
+ * shown, not forbidden.
  *
  * @param key whether the column is the key of its table, or a part of it
  * @param nullable whether NULL may stand in it; never in a key
@@ -55,10 +54,9 @@ public record Column(String name, Type type, boolean key, boolean nullable, bool
 
     /**
      * What a person means by what they typed into a cell of this column: {@code NULL} in any case is NULL, a text in
-     * single
-     * quotes is the text between them (so {@code ''} is the empty text and {@code 'NULL'} a word), and nothing at all
-     * is the
-     * empty text, or NULL where the type has no empty value. What is no value of the type is kept as it was typed.
+     * single quotes is the text between them (so {@code ''} is the empty text and {@code 'NULL'} a word), and nothing
+     * at all is the empty text, or NULL where the type has no empty value. What is no value of the type is kept as it
+     * was typed.
      */
     public Entry entry(String typed) {
         if (typed.equalsIgnoreCase("NULL")) return Entry.NULL;
@@ -79,8 +77,7 @@ public record Column(String name, Type type, boolean key, boolean nullable, bool
     /** Why a text does not fit, and what does, in a sentence. */
     public String misfit(String typed) {
         return "“" + typed + "” does not fit " + name + ", which is " + type.title() + ": type " + type.example()
-                + ", or NULL. "
-                + "Until then it counts as NULL.";
+                + ", or NULL. Until then it counts as NULL.";
     }
 
     private static boolean isPlain(String text) {

@@ -8,8 +8,8 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /**
- * What the rows of a table are called in sentences and diagrams: by the first text column that tells all rows
- * apart, a key column only if there is no other; {@code hives row 3} where that gives no name.
+ * What the rows of a table are called in sentences and diagrams: by the first text column that tells all rows apart, a
+ * key column only if there is no other; {@code hives row 3} where that gives no name.
  */
 public final class RowNames {
     private static final int LONGEST = 24;

@@ -163,8 +163,9 @@ class HistoryTest {
         Lesson lesson =
                 new LinkEdit.Match("hives", "keepers", new KeyPair("hive_no", "village")).applyTo(DEMO).expect();
         assertThat(lesson.staged().result().either(_ -> "", Problem::sentence))
-                .isEqualTo("hives.hive_no is integer and keepers.village is text, and SQL does not "
-                        + "compare the two: match columns of one type.");
+                .isEqualTo(
+                        "hives.hive_no is integer and keepers.village is text, and SQL does not compare the two: "
+                                + "match columns of one type.");
     }
 
     @Test

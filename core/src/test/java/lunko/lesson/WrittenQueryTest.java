@@ -206,8 +206,7 @@ class WrittenQueryTest {
         SelfPreview self = new SelfPreview(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
         assertThat(texts(self.said())).containsExactly(
                 "hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two "
-                        + "names; nothing is copied, and"
-                        + " what is changed on one side changes on the other.",
+                        + "names; nothing is copied, and what is changed on one side changes on the other.",
                 "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
     }
 

@@ -52,8 +52,10 @@ class QueryStepsTest {
 
     @Test
     void aChainHandsItsRowsOnAndSetOperationsSayWhatBecomesOfEachRow() {
-        assertThat(whys(timeline("SELECT a.hive FROM hives a JOIN hives b ON a.keeper_id = b.keeper_id JOIN keepers k"
-                + " ON k.keeper_id = a.keeper_id WHERE a.hive_no < b.hive_no", JoinAlgorithm.ROWS))).contains(
+        assertThat(whys(timeline(
+                "SELECT a.hive FROM hives a JOIN hives b ON a.keeper_id = b.keeper_id JOIN keepers k ON k.keeper_id "
+                        + "= a.keeper_id WHERE a.hive_no < b.hive_no",
+                JoinAlgorithm.ROWS))).contains(
                         "Each of the 5 rows of hives a is compared with each of the 5 rows of hives b: 25 comparisons.",
                         "11 = 11 is true: Clover + Bramble and Oda are partners.",
                         "1 < 4 is true: Clover + Bramble + Oda stays, as row 1.");
@@ -68,8 +70,7 @@ class QueryStepsTest {
                         "Row 5 of the second query, keeper_id 15, is there to be looked for, and is not in the "
                                 + "result itself.",
                         "The result has 2 rows. Without ORDER BY a database promises no order. Lunko always takes "
-                                + "the order in which the rows"
-                                + " stand in their tables.");
+                                + "the order in which the rows stand in their tables.");
     }
 
     @Test
@@ -85,13 +86,11 @@ class QueryStepsTest {
         assertThat(said(notIn)).containsExactly("This says a left anti join of keepers and hives.");
         assertThat(whys(timeline(notIn, JoinAlgorithm.MERGE))).contains(
                 "There is no equality here to go by merging two sorted lists, so it goes row by row. Each of the 4 "
-                        + "rows of keepers is compared"
-                        + " with rows of hives until one decides. NOT IN takes a row only if it is certainly equal "
-                        + "to none: one that is"
-                        + " equal, and one of which it is unknown, both keep it out.",
+                        + "rows of keepers is compared with rows of hives until one decides. NOT IN takes a row "
+                        + "only if it is certainly equal to none: one that is equal, and one of which it is "
+                        + "unknown, both keep it out.",
                 "Linden has no keeper_id. 13 = NULL is neither true nor false but unknown: Bert and Linden may be "
-                        + "equal. So nobody can"
-                        + " say that Bert is not there, and NOT IN keeps it out.");
+                        + "equal. So nobody can say that Bert is not there, and NOT IN keeps it out.");
         assertThat(said(
                 "SELECT k.* FROM hives h RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.keeper_id IS NULL"))
                 .containsExactly("This says a right anti join of hives and keepers.");
@@ -108,8 +107,10 @@ class QueryStepsTest {
         assertThat(IntStream.range(0, 5).filter(limit::strikesOut)).containsExactly(0, 3, 4);
         assertThat(LongStream.of(0, 1, 2, 3, 4).map(limit::nextLanding)).containsExactly(2L, 2L, 3L, 6L, 6L);
         assertThat(limit.at(3).landed()).isEqualTo(2);
-        Timeline chain = timeline("SELECT h.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id"
-                + " JOIN harvests r ON r.hive_no = h.hive_no", JoinAlgorithm.ROWS);
+        Timeline chain = timeline(
+                "SELECT h.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests r ON "
+                        + "r.hive_no = h.hive_no",
+                JoinAlgorithm.ROWS);
         assertThat(chain.comparisons()).isEqualTo(5 * 4 + 3 * 9);
         assertThat(chain.at(chain.end(0)).comparisons()).isEqualTo(20);
         assertThat(chain.at(chain.start(1) + 1).comparisons()).isEqualTo(21);
@@ -123,8 +124,8 @@ class QueryStepsTest {
         assertThat(whys(timeline(query, JoinAlgorithm.BUCKETS))).contains("Oda goes into the bucket 11.",
                 "Bramble looks into the bucket 11: 1 row of keepers is there.",
                 "Linden has no keeper_id and looks into no bucket, so it has no partner.",
-                "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. It took 3 comparisons; row by "
-                        + "row it takes 20. Left out for want of a partner: 2 rows of keepers.");
+                "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. It took 3 comparisons; row "
+                        + "by row it takes 20. Left out for want of a partner: 2 rows of keepers.");
         assertThat(whys(timeline(query, JoinAlgorithm.MERGE))).contains(
                 "hives by keeper_id: Clover 11, Bramble 11, Heather 12, Sainfoin 15. 1 row without a key is put "
                         + "aside: NULL is equal to nothing.",

@@ -26,14 +26,14 @@ class WhyTest {
                 "11 = 12 is false: Clover and Tam are not partners.",
                 "Linden has no keeper_id. NULL = 12 is neither true nor false but unknown: Linden and Tam are not "
                         + "partners.",
-                "Linden has no partner among the 4 rows of keepers. A left outer join keeps it all the same, as row 3, "
-                        + "with NULL in every column of keepers.",
-                "Bramble and Oda come into the result as row 4. Oda is there already, with Clover: "
-                        + "a row has as many lines in the result as partners.",
-                "15 = 14 is false: Sainfoin and Yara are not partners. That was the last of keepers, so Sainfoin has "
-                        + "no partner. No row of hives is left for Yara, and a left outer join leaves it out.",
-                "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. "
-                        + "Left out for want of a partner: 2 rows of keepers.");
+                "Linden has no partner among the 4 rows of keepers. A left outer join keeps it all the same, as row "
+                        + "3, with NULL in every column of keepers.",
+                "Bramble and Oda come into the result as row 4. Oda is there already, with Clover: a row has as "
+                        + "many lines in the result as partners.",
+                "15 = 14 is false: Sainfoin and Yara are not partners. That was the last of keepers, so Sainfoin "
+                        + "has no partner. No row of hives is left for Yara, and a left outer join leaves it out.",
+                "A left outer join of hives and keepers gives 5 rows: 3 pairs + 2 kept. Left out for want of a "
+                        + "partner: 2 rows of keepers.");
     }
 
     @Test
@@ -47,11 +47,13 @@ class WhyTest {
     @Test
     void findsThePartThatDecidesACompositeKey() {
         assertThat(sentence(List.of(Value.of(1), Value.of("ash ")), List.of(Value.of(1), Value.of("ash"))))
-                .isEqualTo("1 = 1 AND 'ash ' = 'ash' is false, because 'ash ' = 'ash' is (they differ in blanks alone, "
-                        + "and blanks count): ash and ash are not partners.");
+                .isEqualTo(
+                        "1 = 1 AND 'ash ' = 'ash' is false, because 'ash ' = 'ash' is (they differ in blanks alone, "
+                                + "and blanks count): ash and ash are not partners.");
         assertThat(sentence(List.of(Value.of(1), Value.NULL), List.of(Value.of(1), Value.NULL)))
-                .isEqualTo("Neither sites row 1 nor plots row 1 has a key. 1 = 1 AND NULL = NULL is neither true nor "
-                        + "false but unknown: sites row 1 and plots row 1 are not partners.");
+                .isEqualTo(
+                        "Neither sites row 1 nor plots row 1 has a key. 1 = 1 AND NULL = NULL is neither true nor "
+                                + "false but unknown: sites row 1 and plots row 1 are not partners.");
         assertThat(sentence(List.of(Value.of(2), Value.NULL), List.of(Value.of(1), Value.NULL)))
                 .startsWith("2 = 1 AND NULL = NULL is false, because 2 = 1 is:");
     }

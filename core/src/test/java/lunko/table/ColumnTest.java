@@ -30,8 +30,9 @@ class ColumnTest {
     @Test
     void whatDoesNotFitIsKeptAsItWasTypedAndExplained() {
         assertThat(NUMBER.entry(" eleven")).isEqualTo(new Entry(Value.NULL, Optional.of(" eleven")));
-        assertThat(NUMBER.misfit("eleven")).isEqualTo("“eleven” does not fit keeper_id, which is "
-                + "integer: type a whole number such as 12, or NULL. Until then it counts as NULL.");
+        assertThat(NUMBER.misfit("eleven")).isEqualTo(
+                "“eleven” does not fit keeper_id, which is integer: type a whole number such as 12, or NULL. Until "
+                        + "then it counts as NULL.");
     }
 
     @Property

@@ -156,8 +156,9 @@ class ExpressionBinder {
             }
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
-                throw places.refusal(expression, "COUNT(*) counts the rows of a group, and there "
-                        + "are no groups here: use it in SELECT, HAVING or ORDER BY.");
+                throw places.refusal(expression,
+                        "COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, "
+                                + "HAVING or ORDER BY.");
         };
     }
 

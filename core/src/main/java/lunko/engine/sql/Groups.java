@@ -16,8 +16,8 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /**
- * Binds the expressions of a query with groups. A group is a row of its own: the values it is grouped by, then those
- * of the aggregates that anything asks for.
+ * Binds the expressions of a query with groups. A group is a row of its own: the values it is grouped by, then those of
+ * the aggregates that anything asks for.
  */
 final class Groups extends ExpressionBinder {
     private final ExpressionBinder rows;
@@ -70,8 +70,9 @@ final class Groups extends ExpressionBinder {
         if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
         Scope.FoundColumn found = rows.scope().find(name, places());
         throw places()
-                .refusal(name, found.slot().name() + " has a value for each row, and here there is one row for each"
-                        + " group: put it into GROUP BY, or take MIN, MAX or another aggregate of it.",
+                .refusal(name, found.slot().name()
+                        + " has a value for each row, and here there is one row for each group: put it into GROUP "
+                        + "BY, or take MIN, MAX or another aggregate of it.",
                         by.isEmpty()
                                 ? places().fix()
                                         .after(select.where().<Object>map(where -> where)

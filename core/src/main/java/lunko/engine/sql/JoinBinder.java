@@ -126,8 +126,8 @@ final class JoinBinder {
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
             places.note(joined.right(),
-                    "The two tables have no column name in common, so NATURAL matches nothing and every row"
-                            + " meets every row: write ON and the columns that belong together.",
+                    "The two tables have no column name in common, so NATURAL matches nothing and every row meets "
+                            + "every row: write ON and the columns that belong together.",
                     crossed());
         } else if (names.size() > 1) {
             places.note(joined.right(),
@@ -154,8 +154,8 @@ final class JoinBinder {
             places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
         } else if (matching.isManyToMany()) {
             places.note(joined.right(),
-                    "NATURAL matches " + column + ", which has the same value more than once on both sides and so is"
-                            + " no key" + otherwise);
+                    "NATURAL matches " + column
+                            + ", which has the same value more than once on both sides and so is no key" + otherwise);
         }
     }
 

@@ -32,15 +32,17 @@ final class OnBinder extends ExpressionBinder {
                     .filter(join -> isCalled(join.right(), unseen.get())).findFirst();
             if (later.isPresent()) {
                 throw places().refusal(name,
-                        unseen.get().text() + " is joined later than this ON, so its columns are not there yet: "
-                                + "write the condition into the ON of " + unseen.get().text() + ".",
+                        unseen.get().text()
+                                + " is joined later than this ON, so its columns are not there yet: write the "
+                                + "condition into the ON of "
+                                + unseen.get().text() + ".",
                         exchanged(later.get()));
             }
             if (all.stream().anyMatch(item -> isCalled(first(item), unseen.get()))) {
                 throw places().refusal(name,
                         "A comma stands between " + unseen.get().text()
-                                + " and this join, and ON sees the tables of its "
-                                + "join alone: write CROSS JOIN for the comma, or the condition into WHERE.");
+                                + " and this join, and ON sees the tables of its join alone: write CROSS JOIN for "
+                                + "the comma, or the condition into WHERE.");
             }
         }
         return super.column(name);

@@ -49,8 +49,9 @@ final class WhereBinder extends ExpressionBinder {
                         .map(join -> new Padded(name, join)))
                 .findFirst()
                 .ifPresent(padded -> places().note(condition,
-                        text(padded.name) + " is NULL in the rows that the outer join"
-                                + " keeps without a partner, so this WHERE throws them away again: to keep them, write "
+                        text(padded.name)
+                                + " is NULL in the rows that the outer join keeps without a partner, so this WHERE "
+                                + "throws them away again: to keep them, write "
                                 + text(condition) + " into the ON of the join.",
                         intoOn(condition, padded.join)));
     }
@@ -76,8 +77,8 @@ final class WhereBinder extends ExpressionBinder {
                         && alias.map(given -> name.column().means(given.text())).orElse(false)) {
                     String written = new SqlWriter().expression(expression);
                     throw places().refusal(name,
-                            name.column().text() + " is a name given in SELECT, and WHERE comes before"
-                                    + " that: write " + text(expression) + " instead.",
+                            name.column().text() + " is a name given in SELECT, and WHERE comes before that: write "
+                                    + text(expression) + " instead.",
                             places().fix().instead(name,
                                     expression.parts().isEmpty() ? written : "(" + written + ")"));
                 }

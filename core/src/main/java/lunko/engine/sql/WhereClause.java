@@ -52,8 +52,7 @@ final class WhereClause {
 
     /**
      * A full join without its pairs, where that is all that the condition says: one key or the other is NULL. A pair
-     * has
-     * neither, and a kept row lacks that of the other side.
+     * has neither, and a kept row lacks that of the other side.
      */
     private Optional<BoundFrom> takesPairsAway(BoundFrom from, Scope scope, List<Expression> conditions) {
         if (conditions.size() != 1 || select.from().size() != 1

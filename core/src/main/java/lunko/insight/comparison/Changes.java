@@ -65,8 +65,7 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
 
     /**
      * What has changed from the rows of one stage to those of another, rows counted from 0; nothing, if they have other
-     * columns or are too
-     * long to be compared. A group stays the same as long as it has the same values to group by.
+     * columns or are too long to be compared. A group stays the same as long as it has the same values to group by.
      */
     public static Optional<Changes<Stage, Integer>> between(Stage before, Stage now) {
         if (before.rows().size() > MOST_ROWS || now.rows().size() > MOST_ROWS || !names(before).equals(names(now)))

@@ -29,8 +29,7 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
 
     /**
      * Looks for one, in tables made of rows of these, some of them twice and some with NULLs; nothing, if none is found
-     * soon. The same tables
-     * and queries always give the same one.
+     * soon. The same tables and queries always give the same one.
      */
     public static Optional<Counterexample> of(List<Table> tables, List<String> used, Run one, Run other) {
         Random random = new Random(SEED);

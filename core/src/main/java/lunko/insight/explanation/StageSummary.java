@@ -19,8 +19,7 @@ import lunko.steps.Timeline;
 
 /**
  * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as
- * marks. Where
- * a stage strikes rows out, those are among them.
+ * marks. Where a stage strikes rows out, those are among them.
  *
  * @param part the part of the timeline that it is in, counted from 0; an outer join matches and keeps in one part
  * @param step the step after which it is done

@@ -10,8 +10,7 @@ import lunko.table.Value;
 
 /**
  * Words, to be found by others that are one slip apart: they share what is left of them when one letter is taken out.
- * Those parts
- * are kept as numbers in a table of numbers, since there are ten times as many of them as words.
+ * Those parts are kept as numbers in a table of numbers, since there are ten times as many of them as words.
  */
 final class DeletionIndex {
     /** Of words as short as that, one letter makes another word. */

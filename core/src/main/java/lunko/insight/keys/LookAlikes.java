@@ -9,8 +9,8 @@ import java.util.stream.IntStream;
 /** What texts have in common that differ in one way only: each of these makes the same text of both. */
 final class LookAlikes {
     /** Letters of other scripts, and digits, that look like a Latin letter; in pairs. */
-    private static final String PAIRS = "аaАAвBсcСCеeЕEнHкkКKмMоoОOрpРPтTхxХXуyіiІIјjЅSѕs"
-            + "αaΑAΒBΕEΖZΗHΙIκkΚKΜMνvΝNοoΟOρpΡPτtΤTχxΧXυuΥY0O1lI";
+    private static final String PAIRS =
+            "аaАAвBсcСCеeЕEнHкkКKмMоoОOрpРPтTхxХXуyіiІIјjЅSѕsαaΑAΒBΕEΖZΗHΙIκkΚKΜMνvΝNοoΟOρpΡPτtΤTχxΧXυuΥY0O1lI";
     private static final Map<Character, Character> LATIN = IntStream.range(0, PAIRS.length() / 2).boxed()
             .collect(Collectors.toUnmodifiableMap(i -> PAIRS.charAt(2 * i), i -> PAIRS.charAt(2 * i + 1),
                     (first, _) -> first));

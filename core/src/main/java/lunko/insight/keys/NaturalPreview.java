@@ -68,8 +68,8 @@ public record NaturalPreview(Table left, Table right, List<Common> common, List<
         List<Phrase> said = new ArrayList<>();
         if (common.isEmpty()) {
             said.add(Phrase.write().left(left.name()).plain(" and ").right(right.name())
-                    .plain(" have no column of the same name. Then a natural join has no"
-                            + " condition, and every row meets every row.")
+                    .plain(" have no column of the same name. Then a natural join has no condition, and every row "
+                            + "meets every row.")
                     .done());
         }
         for (Common one : common) {

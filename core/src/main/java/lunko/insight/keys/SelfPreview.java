@@ -19,8 +19,7 @@ public record SelfPreview(Table table, List<KeyPair> link) {
         said.add(Phrase.write().strong(table.name()).plain(" is taken twice: as ").left(query.left().alias())
                 .plain(" on the left and as ").right(query.right().alias())
                 .plain(" on the right. It is one table of " + Words.rows(table.rows().size())
-                        + " under two names; nothing is copied, and what is changed on one"
-                        + " side changes on the other.")
+                        + " under two names; nothing is copied, and what is changed on one side changes on the other.")
                 .done());
         if (link.isEmpty()) {
             said.add(Phrase.write().plain(

@@ -17,8 +17,8 @@ import lunko.table.Value;
 
 /**
  * How a result is looked at, which changes nothing about the result itself: which columns are hidden, in which order
- * the others
- * stand on their side, by which column the rows are sorted, and whether those of one left row stand together.
+ * the others stand on their side, by which column the rows are sorted, and whether those of one left row stand
+ * together.
  *
  * @param hidden the columns that are not shown
  * @param moved columns that have been moved, each side's in their new order; those that are not named here come after

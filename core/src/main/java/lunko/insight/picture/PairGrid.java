@@ -64,8 +64,7 @@ public record PairGrid(JoinResult outcome) {
 
     /**
      * How the pairs come about key by key, those of the most pairs first:
-     * {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing,
-     * where rows do not meet by equal keys alone.
+     * {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing, where rows do not meet by equal keys alone.
      */
     public Optional<String> sumByKeys() {
         Join join = outcome.join();

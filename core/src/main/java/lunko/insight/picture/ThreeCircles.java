@@ -19,8 +19,7 @@ import lunko.query.Side;
 
 /**
  * The Venn diagram of three tables that a chain of two joins puts together: which rows of the tables came together, and
- * which of
- * that comes into the result.
+ * which of that comes into the result.
  *
  * @param names what the rows of each table are called together
  * @param regions what is in each region
@@ -99,8 +98,7 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
 
     /**
      * The kinds of the two joins of a diagram that take a region in which is left out, or leave it out, and change as
-     * little as can be
-     * about the other regions that have rows and then about the kinds; nothing, if no kinds do.
+     * little as can be about the other regions that have rows and then about the kinds; nothing, if no kinds do.
      */
     public Optional<Kinds> toggling(Join second, Region region) {
         if (!(second.left() instanceof Joined first)) return Optional.empty();

@@ -35,8 +35,7 @@ public final class DialectAdapter {
                     + "to say it by ON: write ON yourself.";
     private static final String FULL_JOIN =
             "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON "
-                    + "compare a column of the left side, "
-                    + "leave groups out, and sort by columns of the result.";
+                    + "compare a column of the left side, leave groups out, and sort by columns of the result.";
 
     /** Some characters of the text, and what is written in their place. */
     private record Change(Stretch at, String with) {}

@@ -24,8 +24,8 @@ import lunko.table.Value;
 
 /**
  * FULL JOIN said by UNION ALL: the left join, and then the right rows without a partner, which are those of the right
- * join whose left key is NULL.
- * Where a join around it takes only rows that have one of its sides, it is a left or right join anyway.
+ * join whose left key is NULL. Where a join around it takes only rows that have one of its sides, it is a left or right
+ * join anyway.
  */
 final class FullJoins {
     private final Outline outline;

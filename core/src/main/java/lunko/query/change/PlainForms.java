@@ -17,8 +17,7 @@ import lunko.query.sql.SelectItem;
 
 /**
  * The queries that say a plain join of two tables in other words. Those of a kind that takes rows of one side begin
- * with
- * the table that the rows are taken of.
+ * with the table that the rows are taken of.
  */
 record PlainForms(PlainJoin join) {
     private static final List<SelectItem> EVERYTHING = List.of(new SelectItem.Everything());

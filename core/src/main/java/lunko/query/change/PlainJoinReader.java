@@ -44,8 +44,7 @@ final class PlainJoinReader {
 
     /**
      * The join of two of these tables that a query is, if it is one. In EXISTS nothing tells which table is the left
-     * one: it is the one
-     * that is asked for, unless that is {@code right}.
+     * one: it is the one that is asked for, unless that is {@code right}.
      */
     static Optional<PlainJoin> of(QueryExpression query, List<Table> tables, String right) {
         if (!query.orderBy().isEmpty() || query.offset().isPresent() || query.limit().isPresent()

@@ -6,8 +6,7 @@ import lunko.query.sql.grammar.SqlLexer;
 
 /**
  * How deep the tree of a statement will be, told from its words: by parentheses, by signs before a value, and by what
- * is
- * put together one after the other, of which the first is as deep as the row is long.
+ * is put together one after the other, of which the first is as deep as the row is long.
  */
 final class Depth {
 

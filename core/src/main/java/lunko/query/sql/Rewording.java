@@ -14,8 +14,8 @@ import lunko.query.sql.FromItem.JoinSpecification;
 
 /**
  * The text of a query that has become another: whatever is the same in both keeps its words, its layout and its
- * comments, and
- * what moves takes them along. A query that shares parts with the one before, by identity, is found to have them still.
+ * comments, and what moves takes them along. A query that shares parts with the one before, by identity, is found to
+ * have them still.
  */
 public final class Rewording {
 

@@ -24,9 +24,9 @@ class StageWordsTest {
     void eachStageHasItsClause() {
         Lesson lesson = written(
                 "SELECT DISTINCT h.hive, COUNT(*) AS n FROM hives h LEFT JOIN keepers k ON h.keeper_id = "
-                        + "k.keeper_id AND k.village <> 'x', meadows m "
-                        + "WHERE h.hive_no > 0 AND EXISTS (SELECT * FROM harvests r WHERE r.hive_no = h.hive_no) "
-                        + "GROUP BY h.hive HAVING COUNT(*) > 1 ORDER BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
+                        + "k.keeper_id AND k.village <> 'x', meadows m WHERE h.hive_no > 0 AND EXISTS (SELECT * "
+                        + "FROM harvests r WHERE r.hive_no = h.hive_no) GROUP BY h.hive HAVING COUNT(*) > 1 ORDER "
+                        + "BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
         Timeline timeline = Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow();
         StageWords words = words(lesson, timeline);
         assertThat(

@@ -21,8 +21,8 @@ class PlainJoinTest {
     void namesThatSqlWouldMisreadAreQuotedAndAliasesDiffer() {
         PlainJoin join = PlainJoin.of(hives, JoinKind.FULL_OUTER, huts,
                 List.of(new KeyPair("no", "no"), new KeyPair("order", "say \"x\"")));
-        assertThat(new SqlWriter().query(join.query())).isEqualTo("SELECT * FROM hives l FULL JOIN \"hut list\" r "
-                + "ON l.no = r.no AND l.\"order\" = r.\"say \"\"x\"\"\"");
+        assertThat(new SqlWriter().query(join.query())).isEqualTo(
+                "SELECT * FROM hives l FULL JOIN \"hut list\" r ON l.no = r.no AND l.\"order\" = r.\"say \"\"x\"\"\"");
         assertThat(new SqlWriter().query(join.of(JoinKind.CROSS).query()))
                 .isEqualTo("SELECT * FROM hives l CROSS JOIN \"hut list\" r");
     }

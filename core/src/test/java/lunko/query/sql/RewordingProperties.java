@@ -92,9 +92,9 @@ class RewordingProperties {
     void anAliasIsAnotherWhereverItMeansTheTable() {
         String sql =
                 "SELECT h.*, UPPER(h.hive) FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE EXISTS "
-                        + "(SELECT * FROM visits v WHERE v.hive_no = h.hive_no)"
-                        + " AND h.hive_no IN (SELECT h.hive_no FROM hives h) AND (SELECT MAX(h.hive_no) FROM visits "
-                        + "v) > 1 GROUP BY h.hive HAVING MIN(h.hive_no) > 0 ORDER BY h.hive";
+                        + "(SELECT * FROM visits v WHERE v.hive_no = h.hive_no) AND h.hive_no IN (SELECT h.hive_no "
+                        + "FROM hives h) AND (SELECT MAX(h.hive_no) FROM visits v) > 1 GROUP BY h.hive HAVING "
+                        + "MIN(h.hive_no) > 0 ORDER BY h.hive";
         Script script = new SqlParser("").parse(sql).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
         QueryExpression called = new QueryChange.Call(0, Name.of("w")).applyTo(statement.query()).expect();

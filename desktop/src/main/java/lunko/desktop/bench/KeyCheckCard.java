@@ -67,8 +67,8 @@ final class KeyCheckCard extends VBox {
         if (look.busy()) content.getChildren().add(about("Looking at the keys…"));
         else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
                 "No columns of " + lesson.staged().left().name() + " and " + lesson.staged().right().name()
-                        + " are matched: drag a column name onto one of the other table, "
-                        + "and what can be said about the two stands here.")));
+                        + " are matched: drag a column name onto one of the other table, and what can be said about "
+                        + "the two stands here.")));
         propose(lesson);
     }
 

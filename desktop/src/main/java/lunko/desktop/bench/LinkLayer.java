@@ -28,8 +28,7 @@ import lunko.query.Side;
 
 /**
  * The lines between tables that say which columns belong together and how many meet how many; and the one being drawn.
- * The link
- * at hand and what can be clicked are over the cards, the other lines behind them.
+ * The link at hand and what can be clicked are over the cards, the other lines behind them.
  */
 final class LinkLayer extends Pane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");

@@ -23,8 +23,9 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko convert}: tables from files of some kinds into a file of another. */
-@Command(name = "convert", mixinStandardHelpOptions = true, description = "Reads the tables of files and writes "
-        + "them to one; the names of the files say of which kind they are.")
+@Command(name = "convert", mixinStandardHelpOptions = true,
+        description = "Reads the tables of files and writes them to one; the names of the files say of which kind "
+                + "they are.")
 final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

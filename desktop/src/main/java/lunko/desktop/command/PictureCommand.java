@@ -34,26 +34,27 @@ import picocli.CommandLine.Spec;
 import picocli.CommandLine.TypeConversionException;
 
 /** The command {@code lunko picture}: the window as a PNG file, with or without a display. */
-@Command(name = "picture", mixinStandardHelpOptions = true, description = "Writes the window as a PNG file, of the "
-        + "demo lesson or of tables in files.")
+@Command(name = "picture", mixinStandardHelpOptions = true,
+        description = "Writes the window as a PNG file, of the demo lesson or of tables in files.")
 final class PictureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class, description = "The kind of "
-            + "join: inner, left, right, full, cross, left semi, right semi, left anti, right anti or full anti.")
+    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
+            description = "The kind of join: inner, left, right, full, cross, left semi, right semi, left anti, "
+                    + "right anti or full anti.")
     private Optional<JoinKind> kind = Optional.empty();
 
-    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show", description = "What to show: "
-            + "${COMPLETION-CANDIDATES}.")
+    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show",
+            description = "What to show: ${COMPLETION-CANDIDATES}.")
     private Mode mode;
 
-    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN", description = "What to show beside "
-            + "the stage: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN",
+            description = "What to show beside the stage: ${COMPLETION-CANDIDATES}.")
     private Picture beside;
 
-    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT", description = "The colours: "
-            + "${COMPLETION-CANDIDATES}.")
+    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT",
+            description = "The colours: ${COMPLETION-CANDIDATES}.")
     private Theme theme;
 
     @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
@@ -70,16 +71,16 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--natural", description = "Match all columns of the same name.")
     private boolean natural;
 
-    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS", description = "How rows are matched: "
-            + "${COMPLETION-CANDIDATES}.")
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS",
+            description = "How rows are matched: ${COMPLETION-CANDIDATES}.")
     private JoinAlgorithm way;
 
-    @Option(names = "--query", paramLabel = "SQL", description = "The query to show, as SQL, instead of the join of "
-            + "two tables.")
+    @Option(names = "--query", paramLabel = "SQL",
+            description = "The query to show, as SQL, instead of the join of two tables.")
     private Optional<String> query = Optional.empty();
 
-    @Option(names = "--sheet", paramLabel = "SHEET", description = "What to show in the place of the stage: "
-            + "${COMPLETION-CANDIDATES}.")
+    @Option(names = "--sheet", paramLabel = "SHEET",
+            description = "What to show in the place of the stage: ${COMPLETION-CANDIDATES}.")
     private Optional<SheetKind> sheet = Optional.empty();
 
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")

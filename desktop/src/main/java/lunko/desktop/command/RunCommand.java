@@ -14,8 +14,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko run}: a script of SQL from top to bottom. */
-@Command(name = "run", mixinStandardHelpOptions = true, description = "Runs an SQL script and prints the result of "
-        + "each SELECT.")
+@Command(name = "run", mixinStandardHelpOptions = true,
+        description = "Runs an SQL script and prints the result of each SELECT.")
 final class RunCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -18,8 +18,8 @@ import lunko.steps.Timeline;
 import lunko.steps.JoinAlgorithm;
 
 /**
- * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window
- * in a folder.
+ * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window in a
+ * folder.
  */
 final class Tour {
     /** Nobody reads more than that on a terminal. */
@@ -92,8 +92,8 @@ final class Tour {
                 return Checked.valid(Files.createTempDirectory("lunko-demo"));
             } catch (IOException alsoRefused) {
                 return Checked
-                        .invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written"
-                                + " (" + alsoRefused.getMessage() + "): make room or give permission."));
+                        .invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written ("
+                                + alsoRefused.getMessage() + "): make room or give permission."));
             }
         }
     }

@@ -53,8 +53,8 @@ final class ColumnHeading extends VBox {
             getChildren().add(type);
         }
         Tooltip.install(this, new Tooltip(column.name() + ", " + type(column)
-                + "\nDrag it onto a column of another table to match the two."
-                + "\nDouble-click to rename it; the right button "
+                + "\nDrag it onto a column of another table to match the two.\nDouble-click to rename it; the right "
+                + "button "
                 + (grid.saysTypes() ? "" : "shows it, filters and sorts by it, ") + "changes its type and more."));
         setAccessibleText(column.name() + ", " + type(column) + (linked ? ", matched" : ""));
         field.getStyleClass().add("heading-field");

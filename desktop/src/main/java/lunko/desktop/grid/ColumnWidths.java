@@ -13,8 +13,8 @@ import lunko.table.Row;
 import lunko.table.Type;
 
 /**
- * The widths of the columns of one side, which its source table and its part of the result share, so that a
- * column of the result falls under the column that it comes from.
+ * The widths of the columns of one side, which its source table and its part of the result share, so that a column of
+ * the result falls under the column that it comes from.
  */
 public final class ColumnWidths {
     /** How wide the column with the row numbers is, in pixels. */

@@ -6,8 +6,8 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * The sign of a kind of join: a partnerless left row, a pair, and a partnerless right row as small bars, filled
- * where the kind lets them through.
+ * The sign of a kind of join: a partnerless left row, a pair, and a partnerless right row as small bars, filled where
+ * the kind lets them through.
  */
 public final class RowGlyph extends GridPane {
 

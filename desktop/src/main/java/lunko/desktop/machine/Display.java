@@ -12,8 +12,8 @@ public final class Display {
     private Display() {}
 
     /**
-     * Elsewhere than on Linux there is always a display. On Linux a window needs GTK 3 and an X server that
-     * answers (under Wayland, its own); asking them first keeps the toolkit from failing half-way.
+     * Elsewhere than on Linux there is always a display. On Linux a window needs GTK 3 and an X server that answers
+     * (under Wayland, its own); asking them first keeps the toolkit from failing half-way.
      */
     @SuppressWarnings("restricted") // Calls into libX11; the launcher allows it.
     public static boolean isThere() {

@@ -18,8 +18,7 @@ import org.slf4j.LoggerFactory;
 
 /**
  * Work in progress, written down within a second of each change, so that it is there again after a crash. Each process
- * has
- * a file of its own, which it takes away when it ends in order.
+ * has a file of its own, which it takes away when it ends in order.
  */
 public final class Journal implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Journal.class);

@@ -29,8 +29,7 @@ import org.fxmisc.richtext.StyleClassedTextArea;
 
 /**
  * The text of the query, to be typed in. While it can be shown the stage follows; while it cannot, what is wrong is
- * underlined and the
- * stage keeps the last picture. The words that decide in the step at hand are lit.
+ * underlined and the stage keeps the last picture. The words that decide in the step at hand are lit.
  */
 final class QueryField extends StackPane {
     private static final Duration PAUSE = Duration.millis(140);

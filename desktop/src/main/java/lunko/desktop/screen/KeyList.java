@@ -23,8 +23,7 @@ final class KeyList extends VBox {
         }
         Label typing = new Label(
                 "In a table: arrows, Tab and Enter move, with Shift arrows select a block, typing replaces a cell, "
-                        + "Escape gives up. "
-                        + "NULL is typed as NULL, and the empty text as ''.");
+                        + "Escape gives up. NULL is typed as NULL, and the empty text as ''.");
         typing.setWrapText(true);
         typing.setMaxWidth(700);
         typing.getStyleClass().add("about");

@@ -12,8 +12,7 @@ import javafx.scene.transform.Scale;
 
 /**
  * Shows a view larger than it is. It fills the window whatever its size, larger on a larger one; made larger still,
- * until it no
- * longer fits, it can be scrolled, and nothing is cut off.
+ * until it no longer fits, it can be scrolled, and nothing is cut off.
  */
 final class ZoomFrame extends Pane {
     /** The largest zoom, and the least, where 1 is what the window's size asks for. */

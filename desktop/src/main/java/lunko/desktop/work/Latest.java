@@ -9,8 +9,7 @@ import org.slf4j.LoggerFactory;
 
 /**
  * Finds out about the latest of many questions, one at a time, beside the window's thread; those that come in between
- * are never asked.
- * To be used in the window's thread.
+ * are never asked. To be used in the window's thread.
  *
  * @param <Q> what is asked
  * @param <A> the answer

@@ -23,8 +23,8 @@ public final class Work {
     }
 
     /**
-     * Starts a piece of work. Its answer is handed on in the window's thread; a failure nobody expected is logged
-     * and handed on as a problem.
+     * Starts a piece of work. Its answer is handed on in the window's thread; a failure nobody expected is logged and
+     * handed on as a problem.
      */
     public <T> void start(String title, Function<Watch, Checked<T>> work, Consumer<Checked<T>> then) {
         if (running.get().isPresent()) {

@@ -50,8 +50,9 @@ class LunkoCommandTest {
         assertThat(run("picture", "--on", "wood=name", "-o", out, left, right)).isZero();
         assertThat(run("picture", "--on", "no=name", "-o", out, left, right)).isOne();
         assertThat(err.toString())
-                .isEqualTo("stands.no is integer and woods.name is text, and SQL does not compare the "
-                        + "two: match columns of one type.\n");
+                .isEqualTo(
+                        "stands.no is integer and woods.name is text, and SQL does not compare the two: match "
+                                + "columns of one type.\n");
     }
 
     @Test
@@ -123,8 +124,8 @@ class LunkoCommandTest {
     @Test
     void tablesGoFromFormatToFormatAndCanBeAskedInEach() throws IOException {
         String script = file("bees.sql",
-                "CREATE TABLE hives (no INTEGER); INSERT INTO hives VALUES (1), (2); CREATE TABLE days (day DATE);"
-                        + "INSERT INTO days VALUES (DATE '2026-05-01');");
+                "CREATE TABLE hives (no INTEGER); INSERT INTO hives VALUES (1), (2); CREATE TABLE days (day "
+                        + "DATE);INSERT INTO days VALUES (DATE '2026-05-01');");
         String book = folder.resolve("bees.xlsx").toString();
         assertThat(run("convert", script, book)).isZero();
         assertThat(run("query", "--format", "csv", "--table", "h=" + book + "#hives", "--table", "d=" + book + "#DAYS",

@@ -70,8 +70,8 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 class QueryShowTest {
     private static final String QUERY =
-            "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
-                    + "JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
+            "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN "
+                    + "harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
 
     @TempDir
     private Path folder;

@@ -97,8 +97,9 @@ class ShowViewTest {
         robot.doubleClickOn(cell(robot, Side.LEFT, 0, 3));
         robot.eraseText(2).write("twelve").type(KeyCode.ENTER);
         assertThat(notice())
-                .isEqualTo("“twelve” does not fit keeper_id, which is integer: type a whole number such as 12, "
-                        + "or NULL. Until then it counts as NULL.");
+                .isEqualTo(
+                        "“twelve” does not fit keeper_id, which is integer: type a whole number such as 12, or "
+                                + "NULL. Until then it counts as NULL.");
         Label shown = (Label) cell(robot, Side.LEFT, 0, 3).lookup(".value");
         assertThat(shown.getText()).isEqualTo("twelve");
         assertThat(states(shown)).contains("misfit");
@@ -281,8 +282,8 @@ class ShowViewTest {
         Path bad = Files.writeString(folder.resolve("bad.csv"), "keeper_id,name\n12,\"Ula\n");
         drop(robot, Side.RIGHT, bad);
         assertThat(texts(robot, ".intake-said").getFirst())
-                .isEqualTo(bad + ", line 2, column 4: The quote that opens here is never closed: "
-                        + "add the closing quote.");
+                .isEqualTo(
+                        bad + ", line 2, column 4: The quote that opens here is never closed: add the closing quote.");
         robot.clickOn("Leave it");
         assertThat(model.showing().get().lesson().staged().right().name()).isEqualTo("people");
     }

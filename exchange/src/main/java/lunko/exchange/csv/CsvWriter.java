@@ -16,8 +16,8 @@ import lunko.table.Value;
 /** Writes a result as CSV, so that {@link CsvReader} reads the same values back. */
 public record CsvWriter(JoinResult outcome) {
     /**
-     * Writes all rows to a file, which is there whole or not at all. Gives the number of rows; a
-     * problem if the file cannot be written or the watch says stop.
+     * Writes all rows to a file, which is there whole or not at all. Gives the number of rows; a problem if the file
+     * cannot be written or the watch says stop.
      */
     public Checked<Long> write(Path file, Watch watch) {
         return new WholeFile(file).write(draft -> write(watch, Files.newBufferedWriter(draft)))

@@ -49,8 +49,9 @@ public record SafeZip(Map<String, byte[]> files) {
                 bytes += content.length;
                 if (bytes > MOST_BYTES) {
                     return problem(source,
-                            "There are more than " + (MOST_BYTES >> 20) + " MB in it, far more than a lesson can show: "
-                                    + "cut it down to what makes your point.");
+                            "There are more than " + (MOST_BYTES >> 20)
+                                    + " MB in it, far more than a lesson can show: cut it down to what makes your "
+                                    + "point.");
                 }
                 if (!entry.isDirectory()) files.put(entry.getName(), content);
             }

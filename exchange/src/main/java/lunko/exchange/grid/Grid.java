@@ -73,8 +73,8 @@ public record Grid(String name, Place whole, List<Line> lines) {
     /** The problem of a table with more rows than {@link #MOST_ROWS}, the first of which stands there. */
     public static <T> Checked<T> tooManyRows(Place place) {
         return Checked.invalid(Problem.at(place, "There are more than " + count(MOST_ROWS)
-                + " rows, the most that Lunko opens, because a lesson shows every row and every comparison of two rows:"
-                + " cut it down to the rows that make your point."));
+                + " rows, the most that Lunko opens, because a lesson shows every row and every comparison of two "
+                + "rows: cut it down to the rows that make your point."));
     }
 
     private Checked<List<String>> header(Line line) {

@@ -36,8 +36,9 @@ public final class OpenDocument {
         } catch (IOException | RuntimeException damaged) {
             // The library throws a runtime exception of its own choice for each kind of damage.
             return Checked.invalid(
-                    Problem.at(Place.in(file.toString()), "The file is damaged, or no .ods spreadsheet inside: "
-                            + "open it in a spreadsheet program and save it again."));
+                    Problem.at(Place.in(file.toString()),
+                            "The file is damaged, or no .ods spreadsheet inside: open it in a spreadsheet program "
+                                    + "and save it again."));
         }
     }
 

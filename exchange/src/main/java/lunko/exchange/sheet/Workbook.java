@@ -49,8 +49,9 @@ public final class Workbook {
             return Checked.valid(sheets);
         } catch (IOException | POIXMLException | OpenXML4JRuntimeException | IllegalArgumentException damaged) {
             return Checked.invalid(
-                    Problem.at(Place.in(file.toString()), "The file is damaged, or no .xlsx spreadsheet inside: "
-                            + "open it in a spreadsheet program and save it again."));
+                    Problem.at(Place.in(file.toString()),
+                            "The file is damaged, or no .xlsx spreadsheet inside: open it in a spreadsheet program "
+                                    + "and save it again."));
         }
     }
 

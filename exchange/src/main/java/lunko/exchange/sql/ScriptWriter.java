@@ -22,8 +22,7 @@ import lunko.table.Value;
 
 /**
  * Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. What a
- * database would
- * refuse, such as a key that is there twice, is said in a comment.
+ * database would refuse, such as a key that is there twice, is said in a comment.
  */
 public final class ScriptWriter {
     private final SqlDialect target;
@@ -36,8 +35,7 @@ public final class ScriptWriter {
 
     /**
      * Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that
-     * refer to them. Names are
-     * in double quotes always: each database has other words that cannot be names as they are.
+     * refer to them. Names are in double quotes always: each database has other words that cannot be names as they are.
      */
     public static void write(TableSet set, Appendable out) throws IOException {
         new ScriptWriter(SqlDialect.STANDARD, SqlName::quoted).write(set, out, ForeignKeys.of(set));

@@ -83,8 +83,8 @@ class LessonFileTest {
         LessonFile.write(DemoLesson.lesson(), file).expect();
         replace(file,
                 "{\"format\": \"lunko-lesson\", \"version\": 1, \"title\": \"Bees\", \"scenes\": [{\"left\": "
-                        + "\"hives\", \"kind\": \"inner\","
-                        + "\"right\": \"keepers\", \"on\": [{\"left\": \"keeper_id\", \"right\": \"keeper_id\"}]}]}");
+                        + "\"hives\", \"kind\": \"inner\",\"right\": \"keepers\", \"on\": [{\"left\": "
+                        + "\"keeper_id\", \"right\": \"keeper_id\"}]}]}");
         Lesson read = LessonFile.read(file).expect();
         assertThat(read.links()).containsExactly(DemoLesson.lesson().links().getFirst());
         assertThat(read.tables()).isEqualTo(DemoLesson.lesson().tables());

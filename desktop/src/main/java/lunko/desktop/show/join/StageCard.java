@@ -46,8 +46,7 @@ import org.kordamp.ikonli.feather.Feather;
 
 /**
  * What is joined on a side, which shows what the steps do to its rows: a source table, which can be edited meanwhile,
- * or what
- * the query has come to so far.
+ * or what the query has come to so far.
  */
 final class StageCard extends VBox {
     private static final PseudoClass STEPPING = PseudoClass.getPseudoClass("stepping");

@@ -21,8 +21,7 @@ import lunko.table.Truth;
 
 /**
  * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at
- * its edges,
- * which the number of rows of the result follows from.
+ * its edges, which the number of rows of the result follows from.
  */
 final class PairGridView extends Pane {
     private static final PseudoClass SEEN = PseudoClass.getPseudoClass("seen");

@@ -27,8 +27,8 @@ import lunko.show.Showing;
 
 /**
  * The Venn diagram of the join with the actual rows in its regions; those that come into the result are filled. A click
- * on a region
- * takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says so.
+ * on a region takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says
+ * so.
  */
 final class VennView extends Pane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");

@@ -18,12 +18,10 @@ import lunko.show.Showing;
 import lunko.steps.MatchFrame;
 
 /**
- * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the
- * frame for them, and tells of no more changes than there are. There are places for the rows to come too, since a table
- * view makes
- * all its cells anew when a list gets longer. Of very many rows it lists the last ones, since it keeps something for
- * each row that
- * it scrolls past. When all have landed, those follow that the last change took away.
+ * The rows of the result that a frame shows, as a list that table views watch. It holds no rows: it asks the frame for
+ * them, and tells of no more changes than there are. There are places for the rows to come too, since a table view
+ * makes all its cells anew when a list gets longer. Of very many rows it lists the last ones, since it keeps something
+ * for each row that it scrolls past. When all have landed, those follow that the last change took away.
  */
 final class ResultRows extends ObservableListBase<ListedRow> {
     /** Rows are left out of the list in blocks of this many, so that it seldom starts elsewhere. */

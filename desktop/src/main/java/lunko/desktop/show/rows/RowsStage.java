@@ -26,8 +26,7 @@ import lunko.steps.StageKind;
 
 /**
  * The stage where a query does something other than matching: on the left the rows it takes, struck out or taken on, on
- * the right
- * those it gives, and lanes from the ones to the others. The result as a whole stands alone.
+ * the right those it gives, and lanes from the ones to the others. The result as a whole stands alone.
  */
 public final class RowsStage extends Pane {
     private static final double GAP = 128;
