@@ -1,6 +1,5 @@
 package lunko.engine;
 
-import java.util.Arrays;
 import java.util.function.IntUnaryOperator;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -57,10 +56,7 @@ public final class JoinRows {
 
     /** The turn of the outer row that a row comes from; the number of outer rows for a kept inner row. */
     public int turnOf(long number) {
-        if (number >= before[decisions.leftRows()]) return decisions.leftRows();
-        int found = Arrays.binarySearch(before, number);
-        // Outer rows that give nothing share their number with the next: the last of them is the one that gives.
-        return found >= 0 ? lastOfRun(found) : -found - 2;
+        return BinarySearch.first(before.length, turn -> before[turn] > number) - 1;
     }
 
     /** A row, counted from 0. */
@@ -72,16 +68,5 @@ public final class JoinRows {
         if (kind.only().isPresent()) return new ResultRow.Taken(kind.outer(), outer);
         if (decisions.count(outer) == 0) return new ResultRow.Kept(kind.outer(), outer);
         return new ResultRow.Met(outer, decisions.right(outer, (int) (number - before[turn])));
-    }
-
-    private int lastOfRun(int index) {
-        int low = index;
-        int high = before.length - 1;
-        while (low < high) {
-            int middle = (low + high + 1) >>> 1;
-            if (before[middle] == before[index]) low = middle;
-            else high = middle - 1;
-        }
-        return low;
     }
 }

@@ -1,11 +1,9 @@
 package lunko.steps;
 
-import java.util.Arrays;
-import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import lunko.engine.BinarySearch;
 import lunko.engine.Join;
 import lunko.engine.JoinRows;
 import lunko.engine.LazyList;
@@ -37,13 +35,11 @@ public final class MatchTimeline implements Part {
     /** The rows in the order in which they land, and in that of the result. */
     private final JoinRows landing;
     private final JoinRows result;
+    private final MatchStates states;
     private final MatchWhy why;
-    private final boolean turned;
     private final int lookUps;
     /** How many steps of turns there are before each turn; at the end, before the kept inner rows. */
     private final long[] before;
-    /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
-    private final int[][] decidedBy;
 
     private MatchTimeline(JoinResult outcome, JoinAlgorithm wished) {
         this.outcome = outcome;
@@ -55,36 +51,19 @@ public final class MatchTimeline implements Part {
         this.way = wished.fitting(join);
         this.course = way.course(outerFirst, outcome.decisions());
         this.landing = JoinRows.inTurns(kind, outcome.decisions(), course::outerAt);
-        this.turned = kind.outer() == Side.RIGHT;
         this.lookUps = course.looksUp() ? 1 : 0;
         this.before = new long[decisions.leftRows() + 1];
         for (int turn = 0; turn < decisions.leftRows(); turn++) {
             int outer = course.outerAt(turn);
             before[turn + 1] = before[turn] + lookUps + course.compared(outer) + kind.rowsFor(decisions.count(outer));
         }
-        this.decidedBy = kind.stopsAtFirst() ? decidedBy() : new int[0][];
+        this.states = new MatchStates(outcome, way, course, landing.before(decisions.leftRows()));
         this.why = new MatchWhy(outcome, way, wished, course, comparisons());
     }
 
     /** The timeline of a join, its rows matched in a way if it can be done so. */
     public static MatchTimeline of(JoinResult outcome, JoinAlgorithm way) {
         return new MatchTimeline(outcome, way);
-    }
-
-    private int[][] decidedBy() {
-        int[][] lists = new int[decisions.rightRows()][];
-        IntStream.Builder[] builders = new IntStream.Builder[lists.length];
-        for (int turn = 0; turn < decisions.leftRows(); turn++) {
-            int outer = course.outerAt(turn);
-            if (decisions.count(outer) == 0) continue;
-            int inner = decisions.right(outer, 0);
-            if (builders[inner] == null) builders[inner] = IntStream.builder();
-            builders[inner].add(outer);
-        }
-        for (int inner = 0; inner < lists.length; inner++) {
-            lists[inner] = builders[inner] == null ? new int[0] : builders[inner].build().toArray();
-        }
-        return lists;
     }
 
     @Override
@@ -153,9 +132,9 @@ public final class MatchTimeline implements Part {
         int outer = kind.outer().of(left, right);
         int inner = kind.outer().of(right, left);
         int turn = course.turnOf(outer);
-        if (turn > moment.turn) return false;
-        if (!kind.compares()) return turn < moment.turn || decisions.before(outer, inner) < moment.met;
-        int compared = turn < moment.turn ? course.compared(outer) : moment.compared;
+        if (turn > moment.turn()) return false;
+        if (!kind.compares()) return states.hasMet(moment, outer, inner);
+        int compared = turn < moment.turn() ? course.compared(outer) : moment.compared();
         return IntStream.range(0, compared).anyMatch(n -> course.innerAt(outer, n) == inner);
     }
 
@@ -213,7 +192,7 @@ public final class MatchTimeline implements Part {
      */
     @Override
     public long nextLanding(long number) {
-        long landed = moment(Math.clamp(number, 0, last())).landed;
+        long landed = moment(Math.clamp(number, 0, last())).landed();
         return landed < landing.size() ? landing(landed) : last();
     }
 
@@ -233,27 +212,15 @@ public final class MatchTimeline implements Part {
     public MatchFrame at(long number) {
         Objects.checkIndex(number, last() + 1);
         Moment moment = moment(number);
-        Step step = turned ? moment.step.mirrored() : moment.step;
-        List<RowState> outer = LazyList.of(decisions.leftRows(), row -> outerState(moment, row));
-        List<RowState> inner = LazyList.of(decisions.rightRows(), row -> innerState(moment, row));
-        boolean done = moment.step instanceof Step.Finish;
-        return new MatchFrame(number, step, why.of(step, moment.landed), moment.comparisons,
-                LazyList.of((int) Math.min(moment.landed, Integer.MAX_VALUE), done ? result::row : landing::row),
-                pending(moment), turned ? inner : outer, turned ? outer : inner,
-                marks((int) Math.min(number, course.preparations())), lanes(moment));
+        Step step = kind.outer() == Side.RIGHT ? moment.step().mirrored() : moment.step();
+        boolean done = moment.step() instanceof Step.Finish;
+        int prepared = (int) Math.min(number, course.preparations());
+        return new MatchFrame(number, step, why.of(step, moment.landed()), moment.comparisons(),
+                LazyList.of((int) Math.min(moment.landed(), Integer.MAX_VALUE), done ? result::row : landing::row),
+                states.pending(moment), states.of(Side.LEFT, moment), states.of(Side.RIGHT, moment),
+                new MatchFrame.Marks(states.marks(Side.LEFT, prepared), states.marks(Side.RIGHT, prepared)),
+                states.lanes(moment));
     }
-
-    private MatchFrame.Marks marks(int prepared) {
-        List<String> outer = LazyList.of(decisions.leftRows(), row -> course.mark(Side.LEFT, row, prepared));
-        List<String> inner = LazyList.of(decisions.rightRows(), row -> course.mark(Side.RIGHT, row, prepared));
-        return new MatchFrame.Marks(turned ? inner : outer, turned ? outer : inner);
-    }
-
-    /**
-     * How far things have come after a step, the outer rows on the left: all turns before {@code turn} are over; the
-     * row whose turn it is has been compared with {@code compared} rows and has met {@code met} of them.
-     */
-    private record Moment(Step step, int turn, int compared, int met, long comparisons, long landed) {}
 
     private Moment moment(long number) {
         int turns = decisions.leftRows();
@@ -298,109 +265,18 @@ public final class MatchTimeline implements Part {
 
     /** The turn whose steps the one of this index is among: the last that begins at or before it. */
     private int turnAt(long index) {
-        int low = 0;
-        int high = decisions.leftRows();
-        while (low < high) {
-            int middle = (low + high + 1) >>> 1;
-            if (before[middle] <= index) low = middle;
-            else high = middle - 1;
-        }
-        return low;
+        return BinarySearch.first(before.length, turn -> before[turn] > index) - 1;
     }
 
     /** How many pairs of a row have landed after so many of its steps: the n-th lands n steps after its comparison. */
     private int metAt(int outer, int offset) {
-        int low = 0;
-        int high = decisions.count(outer);
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (course.indexOf(outer, decisions.right(outer, middle)) + middle + 1 <= offset) low = middle + 1;
-            else high = middle;
-        }
-        return low;
+        return BinarySearch.first(decisions.count(outer),
+                n -> course.indexOf(outer, decisions.right(outer, n)) + n + 1 > offset);
     }
 
     /** How many partners of a row are among the first so many that it is compared with. */
     private int seenAt(int outer, int compared) {
-        int low = 0;
-        int high = decisions.count(outer);
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (course.indexOf(outer, decisions.right(outer, middle)) < compared) low = middle + 1;
-            else high = middle;
-        }
-        return low;
-    }
-
-    private Optional<ResultRow> pending(Moment moment) {
-        boolean undecided = moment.step instanceof Step.Compare(int _, int _, var verdict)
-                && !join.on().meets(verdict) && moment.met == 0;
-        if (!undecided || kind.rowsFor(0) == 0) return Optional.empty();
-        int outer = course.outerAt(moment.turn);
-        return Optional.of(kind.only().isPresent() ? new ResultRow.Taken(kind.outer(), outer)
-                : new ResultRow.Kept(kind.outer(), outer));
-    }
-
-    /** How many partners an outer row has met so far. */
-    private int met(Moment moment, int outer) {
-        int turn = course.turnOf(outer);
-        if (turn < moment.turn) return decisions.count(outer);
-        return turn == moment.turn ? moment.met : 0;
-    }
-
-    private RowState outerState(Moment moment, int outer) {
-        if (met(moment, outer) > 0) return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
-        int turn = course.turnOf(outer);
-        boolean now = turn == moment.turn && !(moment.step instanceof Step.Start);
-        boolean landed = now && (moment.step instanceof Step.Keep || moment.step instanceof Step.Take);
-        boolean seenAll = now && kind.compares() && moment.compared == course.compared(outer)
-                && !(moment.step instanceof Step.Place || moment.step instanceof Step.Sort);
-        if (kind.rowsFor(0) > 0) return turn < moment.turn || landed ? RowState.KEPT : RowState.OPEN;
-        return turn < moment.turn || seenAll && decisions.count(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
-    }
-
-    private RowState innerState(Moment moment, int inner) {
-        if (kind.stopsAtFirst()) {
-            return decidedSoFar(moment, inner).mapToObj(outer -> verdict(outer, inner)).reduce(Truth::or)
-                    .map(verdict -> verdict == Truth.TRUE ? RowState.MET : RowState.UNKNOWN).orElse(RowState.OPEN);
-        }
-        OptionalInt first = decisions.firstLeft(inner);
-        if (first.isPresent()) {
-            if (!hasMet(moment, first.getAsInt(), inner)) return RowState.OPEN;
-            return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
-        }
-        int turns = decisions.leftRows();
-        boolean seenByAll = moment.turn == turns && !(moment.step instanceof Step.Start)
-                || way == JoinAlgorithm.ROWS && moment.turn == turns - 1 && inner < moment.compared;
-        if (!seenByAll) return RowState.OPEN;
-        if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
-        boolean landed = landing.before(turns) + decisions.rightAloneBefore(inner) < moment.landed;
-        return landed ? RowState.KEPT : RowState.OPEN;
-    }
-
-    private boolean hasMet(Moment moment, int outer, int inner) {
-        int turn = course.turnOf(outer);
-        return turn < moment.turn || turn == moment.turn && decisions.before(outer, inner) < moment.met;
-    }
-
-    /** The outer rows about which an inner row has decided. */
-    private IntStream decidedSoFar(Moment moment, int inner) {
-        return Arrays.stream(decidedBy[inner]).filter(outer -> met(moment, outer) > 0);
-    }
-
-    /** The verdict on two rows of which the inner one decides about the outer one. */
-    private Truth verdict(int outer, int inner) {
-        return join.on().notIn().isEmpty() ? Truth.TRUE : outerFirst.verdict(outer, inner);
-    }
-
-    private List<List<MatchFrame.Lane>> lanes(Moment moment) {
-        if (!turned) {
-            return LazyList.of(decisions.leftRows(), outer -> LazyList.of(met(moment, outer), n -> {
-                int inner = decisions.right(outer, n);
-                return new MatchFrame.Lane(inner, verdict(outer, inner));
-            }));
-        }
-        return LazyList.of(decisions.rightRows(), inner -> decidedSoFar(moment, inner)
-                .mapToObj(outer -> new MatchFrame.Lane(outer, verdict(outer, inner))).toList());
+        return BinarySearch.first(decisions.count(outer),
+                n -> course.indexOf(outer, decisions.right(outer, n)) >= compared);
     }
 }

@@ -32,6 +32,7 @@ import lunko.desktop.show.lane.LaneDrawing;
 import lunko.desktop.show.lane.LaneShape;
 import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.ShowModel;
+import lunko.engine.BinarySearch;
 import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.phrase.Words;
@@ -211,13 +212,6 @@ final class Lanes extends Pane {
     }
 
     private static int firstAtLeast(List<MatchFrame.Lane> sorted, int value) {
-        int low = 0;
-        int high = sorted.size();
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (sorted.get(middle).right() < value) low = middle + 1;
-            else high = middle;
-        }
-        return low;
+        return BinarySearch.first(sorted.size(), n -> sorted.get(n).right() >= value);
     }
 }
