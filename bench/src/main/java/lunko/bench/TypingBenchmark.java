@@ -89,7 +89,7 @@ final class TypingBenchmark {
         area.deleteText(chain.length(), area.getLength());
         if (other) area.appendText(MORE);
         history = model.lesson().history().get().continuedBy(SceneEdit.Write.of(area.getText())).expect();
-        found = Showing.of(history.lesson(), model.way().get()).following(model.showing().get());
+        found = Showing.of(history.lesson(), model.algorithm().get()).following(model.showing().get());
     }
 
     private void follow() {

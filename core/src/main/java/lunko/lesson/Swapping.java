@@ -24,10 +24,10 @@ public record Swapping(Sameness sides, Map<RephrasingKind, Sameness> orders) {
         Map<RephrasingKind, Sameness> orders = new EnumMap<>(RephrasingKind.class);
         before.read()
                 .handle(read -> Rephrasings.of(read.script(), read.query(), tables, 0, "").stream()
-                        .filter(said -> said.saying().isOrder())
+                        .filter(said -> said.kind().isOrder())
                         .forEach(said -> said.text()
                                 .flatMap(text -> new WrittenQuery(text, before.number()).sameAs(before, tables))
-                                .ifPresent(alike -> orders.put(said.saying(), alike))),
+                                .ifPresent(alike -> orders.put(said.kind(), alike))),
                         _ -> {});
         return after.sameAs(before, tables).map(sides -> new Swapping(sides, orders));
     }

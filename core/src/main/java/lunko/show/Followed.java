@@ -42,7 +42,7 @@ public record Followed(Typed typed, List<Diagnostic> diagnostics, Optional<After
     }
 
     private static Followed of(Typed typed, History written) {
-        Showing shown = Showing.of(written.lesson(), typed.before().way());
+        Showing shown = Showing.of(written.lesson(), typed.before().algorithm());
         if (shown.obstacle().isEmpty()) {
             return new Followed(typed, shown.diagnostics(),
                     Optional.of(new After(written, shown.following(typed.before()))), Optional.empty());
@@ -54,7 +54,7 @@ public record Followed(Typed typed, List<Diagnostic> diagnostics, Optional<After
         return typed.query().unconditioned()
                 .flatMap(all -> new SceneEdit.Write(Optional.of(all)).applyTo(typed.history().lesson())
                         .either(Optional::of, _ -> Optional.<Lesson>empty()))
-                .map(changed -> Showing.of(changed, typed.before().way()))
+                .map(changed -> Showing.of(changed, typed.before().algorithm()))
                 .filter(shown -> shown.obstacle().isEmpty());
     }
 }

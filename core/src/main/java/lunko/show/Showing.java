@@ -43,7 +43,7 @@ public final class Showing {
     public record Run(Timeline timeline, List<Joining> joinings) {}
 
     /** What stays the same from step to step. */
-    private record Ground(Lesson lesson, JoinAlgorithm way, Evaluation evaluation, Checked<Run> run,
+    private record Ground(Lesson lesson, JoinAlgorithm algorithm, Evaluation evaluation, Checked<Run> run,
             Supplier<Optional<StageWords>> words, Supplier<Set<JoinKind>> choices) {}
 
     /** What the last change to the lesson has done to the result of the join at hand, and to that of the query. */
@@ -67,11 +67,11 @@ public final class Showing {
     }
 
     /** A lesson with all its steps done, its rows matched in that way. */
-    public static Showing of(Lesson lesson, JoinAlgorithm way) {
+    public static Showing of(Lesson lesson, JoinAlgorithm algorithm) {
         Evaluation evaluation = lesson.staged().evaluation();
-        Checked<Run> run = lesson.staged().result(evaluation).map(result -> Timeline.of(result, way))
+        Checked<Run> run = lesson.staged().result(evaluation).map(result -> Timeline.of(result, algorithm))
                 .map(timeline -> new Run(timeline, joinings(lesson, timeline)));
-        Ground ground = new Ground(lesson, way, evaluation, run, new Lazy<>(() -> words(evaluation, run)),
+        Ground ground = new Ground(lesson, algorithm, evaluation, run, new Lazy<>(() -> words(evaluation, run)),
                 new Lazy<>(() -> lesson.staged().choices(joins(run))));
         return new Showing(ground, present(run).map(r -> r.timeline().at(r.timeline().last())), Done.NOTHING);
     }
@@ -134,8 +134,8 @@ public final class Showing {
     }
 
     /** How its rows are matched. */
-    public JoinAlgorithm way() {
-        return ground.way;
+    public JoinAlgorithm algorithm() {
+        return ground.algorithm;
     }
 
     /** What its query can run, or the problem that it cannot. */

@@ -25,16 +25,16 @@ final class CompareWhy {
     private final JoinKind kind;
     private final Side outer;
     private final RowPairs decisions;
-    private final JoinAlgorithm way;
+    private final JoinAlgorithm algorithm;
 
-    CompareWhy(JoinWords words, JoinAlgorithm way) {
+    CompareWhy(JoinWords words, JoinAlgorithm algorithm) {
         this.words = words;
         this.join = words.join();
         this.on = join.on();
         this.kind = join.kind();
         this.outer = words.outer();
         this.decisions = words.decisions();
-        this.way = way;
+        this.algorithm = algorithm;
     }
 
     /** Says what comes of a comparison. */
@@ -61,11 +61,11 @@ final class CompareWhy {
         text.plain(perhaps ? " may be equal." : step.verdict() == Truth.TRUE ? " are partners." : " are not partners.");
         if (kind.stopsAtFirst() && on.meets(step.verdict()))
             decided(text, outer.of(step.left(), step.right()), perhaps);
-        else if (way == JoinAlgorithm.MERGE) movesOn(text, step);
+        else if (algorithm == JoinAlgorithm.MERGE) movesOn(text, step);
         if (!kind.stopsAtFirst() && !kind.takesPartnered() && on.meets(step.verdict())) {
             text.plain(" Both are out: " + kind.withArticle() + " wants rows without a partner.");
         }
-        if (way == JoinAlgorithm.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
+        if (algorithm == JoinAlgorithm.ROWS || !kind.stopsAtFirst()) sayWhoIsLeft(text, step);
     }
 
     /** The equalities of the condition, that of NOT IN among them. */
@@ -133,7 +133,7 @@ final class CompareWhy {
 
     /** After the last comparison of a row it is known that the row has no partner, and what follows from that. */
     private void sayWhoIsLeft(Phrase.Writer text, Step.Compare step) {
-        if (way != JoinAlgorithm.ROWS) return;
+        if (algorithm != JoinAlgorithm.ROWS) return;
         int row = outer.of(step.left(), step.right());
         int asked = outer.of(step.right(), step.left());
         if (asked == decisions.rightRows() - 1 && decisions.count(row) == 0) {

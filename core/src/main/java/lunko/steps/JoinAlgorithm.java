@@ -31,7 +31,7 @@ public enum JoinAlgorithm {
     }
 
     /** How it goes about a join whose outer side is on the left. */
-    JoinPlan course(Join join, Decisions made) {
+    JoinPlan plan(Join join, Decisions made) {
         RowPairs decisions = made.pairs();
         return switch (this) {
             case ROWS -> new NestedLoopJoin(join.kind(), decisions);

@@ -21,8 +21,8 @@ import lunko.table.Truth;
 final class MatchStates {
     private final Join join;
     private final JoinKind kind;
-    private final JoinAlgorithm way;
-    private final JoinPlan course;
+    private final JoinAlgorithm algorithm;
+    private final JoinPlan plan;
     private final Join outerFirst;
     private final RowPairs decisions;
     /** How many rows have landed when all turns are over. */
@@ -30,11 +30,11 @@ final class MatchStates {
     /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
     private final int[][] decidedBy;
 
-    MatchStates(JoinResult outcome, JoinAlgorithm way, JoinPlan course, long landedInTurns) {
+    MatchStates(JoinResult outcome, JoinAlgorithm algorithm, JoinPlan plan, long landedInTurns) {
         this.join = outcome.join();
         this.kind = join.kind();
-        this.way = way;
-        this.course = course;
+        this.algorithm = algorithm;
+        this.plan = plan;
         this.outerFirst = join.outerFirst();
         this.decisions = outcome.decisions().pairs();
         this.landedInTurns = landedInTurns;
@@ -45,7 +45,7 @@ final class MatchStates {
         int[][] lists = new int[decisions.rightRows()][];
         IntStream.Builder[] builders = new IntStream.Builder[lists.length];
         for (int turn = 0; turn < decisions.leftRows(); turn++) {
-            int outer = course.outerAt(turn);
+            int outer = plan.outerAt(turn);
             if (decisions.count(outer) == 0) continue;
             int inner = decisions.right(outer, 0);
             if (builders[inner] == null) builders[inner] = IntStream.builder();
@@ -65,8 +65,8 @@ final class MatchStates {
 
     /** What stands beside the rows of a side after so many of the steps before the first turn. */
     List<String> marks(Side side, int prepared) {
-        return side == kind.outer() ? LazyList.of(decisions.leftRows(), row -> course.mark(Side.LEFT, row, prepared))
-                : LazyList.of(decisions.rightRows(), row -> course.mark(Side.RIGHT, row, prepared));
+        return side == kind.outer() ? LazyList.of(decisions.leftRows(), row -> plan.mark(Side.LEFT, row, prepared))
+                : LazyList.of(decisions.rightRows(), row -> plan.mark(Side.RIGHT, row, prepared));
     }
 
     /** The row that comes in if the outer row whose turn it is meets no partner any more. */
@@ -74,7 +74,7 @@ final class MatchStates {
         boolean undecided = moment.step() instanceof Step.Compare(int _, int _, var verdict)
                 && !join.on().meets(verdict) && moment.met() == 0;
         if (!undecided || kind.rowsFor(0) == 0) return Optional.empty();
-        int outer = course.outerAt(moment.turn());
+        int outer = plan.outerAt(moment.turn());
         return Optional.of(kind.only().isPresent() ? new ResultRow.Taken(kind.outer(), outer)
                 : new ResultRow.Kept(kind.outer(), outer));
     }
@@ -98,18 +98,18 @@ final class MatchStates {
 
     /** How many partners an outer row has met so far. */
     private int met(Moment moment, int outer) {
-        int turn = course.turnOf(outer);
+        int turn = plan.turnOf(outer);
         if (turn < moment.turn()) return decisions.count(outer);
         return turn == moment.turn() ? moment.met() : 0;
     }
 
     private RowState outerState(Moment moment, int outer) {
         if (met(moment, outer) > 0) return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
-        int turn = course.turnOf(outer);
+        int turn = plan.turnOf(outer);
         Step step = moment.step();
         boolean now = turn == moment.turn() && !(step instanceof Step.Start);
         boolean landed = now && (step instanceof Step.Keep || step instanceof Step.Take);
-        boolean seenAll = now && kind.compares() && moment.compared() == course.compared(outer)
+        boolean seenAll = now && kind.compares() && moment.compared() == plan.compared(outer)
                 && !(step instanceof Step.Place || step instanceof Step.Sort);
         if (kind.rowsFor(0) > 0) return turn < moment.turn() || landed ? RowState.KEPT : RowState.OPEN;
         return turn < moment.turn() || seenAll && decisions.count(outer) == 0 ? RowState.LEFT_OUT : RowState.OPEN;
@@ -134,7 +134,7 @@ final class MatchStates {
     private boolean seenByAll(Moment moment, int inner) {
         int turns = decisions.leftRows();
         if (moment.turn() == turns) return !(moment.step() instanceof Step.Start);
-        return way == JoinAlgorithm.ROWS && moment.turn() == turns - 1 && inner < moment.compared();
+        return algorithm == JoinAlgorithm.ROWS && moment.turn() == turns - 1 && inner < moment.compared();
     }
 
     /** The outer rows about which an inner row has decided. */

@@ -27,11 +27,11 @@ public final class MatchTimeline implements Part {
     private final JoinResult outcome;
     private final Join join;
     private final JoinKind kind;
-    private final JoinAlgorithm way;
+    private final JoinAlgorithm algorithm;
     /** The join, and what decides about its rows, with the outer rows on the left. */
     private final Join outerFirst;
     private final RowPairs decisions;
-    private final JoinPlan course;
+    private final JoinPlan plan;
     /** The rows in the order in which they land, and in that of the result. */
     private final JoinRows landing;
     private final JoinRows result;
@@ -48,22 +48,22 @@ public final class MatchTimeline implements Part {
         this.outerFirst = join.outerFirst();
         this.decisions = outcome.decisions().pairs();
         this.result = outcome.lineage();
-        this.way = wished.fitting(join);
-        this.course = way.course(outerFirst, outcome.decisions());
-        this.landing = JoinRows.inTurns(kind, outcome.decisions(), course::outerAt);
-        this.lookUps = course.looksUp() ? 1 : 0;
+        this.algorithm = wished.fitting(join);
+        this.plan = algorithm.plan(outerFirst, outcome.decisions());
+        this.landing = JoinRows.inTurns(kind, outcome.decisions(), plan::outerAt);
+        this.lookUps = plan.looksUp() ? 1 : 0;
         this.before = new long[decisions.leftRows() + 1];
         for (int turn = 0; turn < decisions.leftRows(); turn++) {
-            int outer = course.outerAt(turn);
-            before[turn + 1] = before[turn] + lookUps + course.compared(outer) + kind.rowsFor(decisions.count(outer));
+            int outer = plan.outerAt(turn);
+            before[turn + 1] = before[turn] + lookUps + plan.compared(outer) + kind.rowsFor(decisions.count(outer));
         }
-        this.states = new MatchStates(outcome, way, course, landing.before(decisions.leftRows()));
-        this.why = new MatchWhy(outcome, way, wished, course, comparisons());
+        this.states = new MatchStates(outcome, algorithm, plan, landing.before(decisions.leftRows()));
+        this.why = new MatchWhy(outcome, algorithm, wished, plan, comparisons());
     }
 
     /** The timeline of a join, its rows matched in a way if it can be done so. */
-    public static MatchTimeline of(JoinResult outcome, JoinAlgorithm way) {
-        return new MatchTimeline(outcome, way);
+    public static MatchTimeline of(JoinResult outcome, JoinAlgorithm algorithm) {
+        return new MatchTimeline(outcome, algorithm);
     }
 
     @Override
@@ -74,7 +74,7 @@ public final class MatchTimeline implements Part {
     @Override
     public String title() {
         return "Match " + join.left().title() + " with " + join.right().title() + ": " + kind.title() + " join, "
-                + way.title();
+                + algorithm.title();
     }
 
     /** What is joined. */
@@ -88,8 +88,8 @@ public final class MatchTimeline implements Part {
     }
 
     /** How rows are matched. */
-    public JoinAlgorithm way() {
-        return way;
+    public JoinAlgorithm algorithm() {
+        return algorithm;
     }
 
     @Override
@@ -99,7 +99,7 @@ public final class MatchTimeline implements Part {
 
     @Override
     public long last() {
-        return course.preparations() + before[decisions.leftRows()] + landing.size()
+        return plan.preparations() + before[decisions.leftRows()] + landing.size()
                 - landing.before(decisions.leftRows()) + 1;
     }
 
@@ -115,14 +115,14 @@ public final class MatchTimeline implements Part {
     /** The number of the step that brings in a row of the result; rows are counted from 0 in the order they land in. */
     public long landing(long row) {
         int turn = landing.turnOf(row);
-        long first = 1 + course.preparations() + before[turn];
+        long first = 1 + plan.preparations() + before[turn];
         if (turn == decisions.leftRows()) return first + row - landing.before(turn);
-        int outer = course.outerAt(turn);
+        int outer = plan.outerAt(turn);
         int n = (int) (row - landing.before(turn));
         if (!kind.compares()) return first + n;
         return first + lookUps + n + switch (landing.row(row)) {
-            case ResultRow.Met(int _, int right) -> course.indexOf(outer, right) + 1;
-            case ResultRow.Kept _,ResultRow.Taken _ -> course.compared(outer);
+            case ResultRow.Met(int _, int right) -> plan.indexOf(outer, right) + 1;
+            case ResultRow.Kept _,ResultRow.Taken _ -> plan.compared(outer);
         };
     }
 
@@ -131,11 +131,11 @@ public final class MatchTimeline implements Part {
         Moment moment = moment(number);
         int outer = kind.outer().of(left, right);
         int inner = kind.outer().of(right, left);
-        int turn = course.turnOf(outer);
+        int turn = plan.turnOf(outer);
         if (turn > moment.turn()) return false;
         if (!kind.compares()) return states.hasMet(moment, outer, inner);
-        int compared = turn < moment.turn() ? course.compared(outer) : moment.compared();
-        return IntStream.range(0, compared).anyMatch(n -> course.innerAt(outer, n) == inner);
+        int compared = turn < moment.turn() ? plan.compared(outer) : moment.compared();
+        return IntStream.range(0, compared).anyMatch(n -> plan.innerAt(outer, n) == inner);
     }
 
     /**
@@ -145,14 +145,14 @@ public final class MatchTimeline implements Part {
     public long decided(Side side, int row) {
         int turns = decisions.leftRows();
         if (side == kind.outer()) {
-            int turn = course.turnOf(row);
+            int turn = plan.turnOf(row);
             if (landing.before(turn + 1) > landing.before(turn)) return landing(landing.before(turn));
-            return before[turn + 1] > before[turn] ? course.preparations() + before[turn + 1] : last();
+            return before[turn + 1] > before[turn] ? plan.preparations() + before[turn + 1] : last();
         }
         OptionalInt first = decisions.firstLeft(row);
         if (first.isPresent()) {
             return kind.bringsPairs() ? landing(
-                    landing.before(course.turnOf(first.getAsInt())) + decisions.before(first.getAsInt(), row))
+                    landing.before(plan.turnOf(first.getAsInt())) + decisions.before(first.getAsInt(), row))
                     : last();
         }
         return kind.keeps(side) ? landing(landing.before(turns) + decisions.rightAloneBefore(row)) : last();
@@ -163,7 +163,7 @@ public final class MatchTimeline implements Part {
         return switch (row) {
             case ResultRow.Met(int left, int right) -> {
                 int outer = kind.outer().of(left, right);
-                yield landing(landing.before(course.turnOf(outer))
+                yield landing(landing.before(plan.turnOf(outer))
                         + decisions.before(outer, kind.outer().of(right, left)));
             }
             case ResultRow.Kept(Side side, int one) -> decided(side, one);
@@ -178,11 +178,11 @@ public final class MatchTimeline implements Part {
     public long decided(int left, int right) {
         int outer = kind.outer().of(left, right);
         int inner = kind.outer().of(right, left);
-        int turn = course.turnOf(outer);
-        long first = 1 + course.preparations() + before[turn] + lookUps;
+        int turn = plan.turnOf(outer);
+        long first = 1 + plan.preparations() + before[turn] + lookUps;
         if (!kind.compares()) return first + decisions.before(outer, inner);
         OptionalInt n =
-                IntStream.range(0, course.compared(outer)).filter(at -> course.innerAt(outer, at) == inner).findFirst();
+                IntStream.range(0, plan.compared(outer)).filter(at -> plan.innerAt(outer, at) == inner).findFirst();
         return n.isEmpty() ? last() : first + n.getAsInt() + (kind.bringsPairs() ? seenAt(outer, n.getAsInt()) : 0);
     }
 
@@ -202,10 +202,10 @@ public final class MatchTimeline implements Part {
      */
     @Override
     public long nextTurn(long number) {
-        long index = number - 1 - course.preparations();
+        long index = number - 1 - plan.preparations();
         int next = index < 0 ? 0 : turnAt(index) + 1;
         // Turns without a step begin where the next one does.
-        return next > decisions.leftRows() ? last() : Math.min(last(), 1 + course.preparations() + before[next]);
+        return next > decisions.leftRows() ? last() : Math.min(last(), 1 + plan.preparations() + before[next]);
     }
 
     @Override
@@ -214,7 +214,7 @@ public final class MatchTimeline implements Part {
         Moment moment = moment(number);
         Step step = kind.outer() == Side.RIGHT ? moment.step().mirrored() : moment.step();
         boolean done = moment.step() instanceof Step.Finish;
-        int prepared = (int) Math.min(number, course.preparations());
+        int prepared = (int) Math.min(number, plan.preparations());
         return new MatchFrame(number, step, why.of(step, moment.landed()), moment.comparisons(),
                 LazyList.of((int) Math.min(moment.landed(), Integer.MAX_VALUE), done ? result::row : landing::row),
                 states.pending(moment), states.of(Side.LEFT, moment), states.of(Side.RIGHT, moment),
@@ -224,10 +224,10 @@ public final class MatchTimeline implements Part {
 
     private Moment moment(long number) {
         int turns = decisions.leftRows();
-        long index = number - 1 - course.preparations();
+        long index = number - 1 - plan.preparations();
         if (number == 0) return new Moment(new Step.Start(), 0, 0, 0, 0, 0);
         if (number == last()) return new Moment(new Step.Finish(), turns, 0, 0, comparisons(), landing.size());
-        if (index < 0) return new Moment(course.preparation((int) number - 1), 0, 0, 0, 0, 0);
+        if (index < 0) return new Moment(plan.preparation((int) number - 1), 0, 0, 0, 0, 0);
         int turn = turnAt(index);
         long landed = landing.before(turn);
         long comparisons = comparisonsBefore(turn);
@@ -236,7 +236,7 @@ public final class MatchTimeline implements Part {
             return new Moment(new Step.Keep(Side.RIGHT, decisions.rightAlone(more)), turns, 0, 0, comparisons,
                     landed + more + 1);
         }
-        int outer = course.outerAt(turn);
+        int outer = plan.outerAt(turn);
         int offset = (int) (index - before[turn]) - lookUps;
         if (offset < 0) return new Moment(new Step.Look(Side.LEFT, outer), turn, 0, 0, comparisons, landed);
         if (!kind.compares()) {
@@ -245,17 +245,17 @@ public final class MatchTimeline implements Part {
         }
         int met = kind.bringsPairs() ? metAt(outer, offset) : 0;
         int compared = offset - met;
-        if (met > 0 && course.indexOf(outer, decisions.right(outer, met - 1)) + met == offset) {
+        if (met > 0 && plan.indexOf(outer, decisions.right(outer, met - 1)) + met == offset) {
             int partner = decisions.right(outer, met - 1);
             return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1,
                     landed + met);
         }
-        if (compared == course.compared(outer)) {
+        if (compared == plan.compared(outer)) {
             boolean one = kind.stopsAtFirst();
             return new Moment(one ? new Step.Take(Side.LEFT, outer) : new Step.Keep(Side.LEFT, outer), turn, compared,
                     decisions.count(outer), comparisons + compared, landed + 1);
         }
-        int inner = course.innerAt(outer, compared);
+        int inner = plan.innerAt(outer, compared);
         Truth verdict = outerFirst.verdict(outer, inner);
         boolean decided = kind.stopsAtFirst() && join.on().meets(verdict);
         int seen = kind.bringsPairs() ? met : kind.stopsAtFirst() ? decided ? 1 : 0 : seenAt(outer, compared + 1);
@@ -271,12 +271,12 @@ public final class MatchTimeline implements Part {
     /** How many pairs of a row have landed after so many of its steps: the n-th lands n steps after its comparison. */
     private int metAt(int outer, int offset) {
         return BinarySearch.first(decisions.count(outer),
-                n -> course.indexOf(outer, decisions.right(outer, n)) + n + 1 > offset);
+                n -> plan.indexOf(outer, decisions.right(outer, n)) + n + 1 > offset);
     }
 
     /** How many partners of a row are among the first so many that it is compared with. */
     private int seenAt(int outer, int compared) {
         return BinarySearch.first(decisions.count(outer),
-                n -> course.indexOf(outer, decisions.right(outer, n)) >= compared);
+                n -> plan.indexOf(outer, decisions.right(outer, n)) >= compared);
     }
 }

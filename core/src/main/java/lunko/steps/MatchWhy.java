@@ -29,22 +29,22 @@ final class MatchWhy {
     private final Side outer;
     /** With the outer rows on the left. */
     private final RowPairs decisions;
-    private final JoinAlgorithm way;
+    private final JoinAlgorithm algorithm;
     private final JoinAlgorithm wished;
-    private final JoinPlan course;
+    private final JoinPlan plan;
     private final long comparisons;
-    MatchWhy(JoinResult outcome, JoinAlgorithm way, JoinAlgorithm wished, JoinPlan course, long comparisons) {
+    MatchWhy(JoinResult outcome, JoinAlgorithm algorithm, JoinAlgorithm wished, JoinPlan plan, long comparisons) {
         this.outcome = outcome;
         this.join = outcome.join();
         this.decisions = outcome.decisions().pairs();
         this.words = new JoinWords(join, decisions);
-        this.compared = new CompareWhy(words, way);
+        this.compared = new CompareWhy(words, algorithm);
         this.on = join.on();
         this.kind = join.kind();
         this.outer = kind.outer();
-        this.way = way;
+        this.algorithm = algorithm;
         this.wished = wished;
-        this.course = course;
+        this.plan = plan;
         this.comparisons = comparisons;
     }
 
@@ -66,10 +66,10 @@ final class MatchWhy {
     }
 
     private void start(Phrase.Writer text) {
-        if (way != wished && kind.compares()) {
+        if (algorithm != wished && kind.compares()) {
             text.plain("There is no equality here to go " + wished.title() + ", so it goes row by row. ");
         }
-        switch (way) {
+        switch (algorithm) {
             case ROWS -> startRowByRow(text);
             case BUCKETS -> {
                 words.table(text.plain("The ").plain(rows(words.inners())).plain(" of "), words.inner())
@@ -84,7 +84,7 @@ final class MatchWhy {
                         .plain(" are gone through side by side: whichever has the smaller key moves on.");
             }
         }
-        if (kind.stopsAtFirst() && way != JoinAlgorithm.ROWS) stops(text.plain(" "));
+        if (kind.stopsAtFirst() && algorithm != JoinAlgorithm.ROWS) stops(text.plain(" "));
     }
 
     private void startRowByRow(Phrase.Writer text) {
@@ -148,7 +148,7 @@ final class MatchWhy {
             words.leftOut(text, row);
             return;
         }
-        int found = course instanceof HashJoin(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
+        int found = plan instanceof HashJoin(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
         text.plain(" looks into the bucket ").code(key(side, row));
         if (found > 0) {
             text.plain(": " + rows(found) + " of ");
@@ -221,11 +221,11 @@ final class MatchWhy {
         words.table(text.plain(capital(kind.withArticle()) + " of "), Side.LEFT).plain(" and ");
         words.table(text, Side.RIGHT).plain(" gives ").strong(rows(outcome.size()))
                 .plain(": " + outcome.arithmetic() + ".");
-        if (way != JoinAlgorithm.ROWS) {
+        if (algorithm != JoinAlgorithm.ROWS) {
             text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
                     + (kind.stopsAtFirst() ? "would take up to " : "takes ") + words.outers() * words.inners() + ".");
         }
-        if (way == JoinAlgorithm.MERGE) {
+        if (algorithm == JoinAlgorithm.MERGE) {
             text.plain(" The rows are listed in the order of ");
             words.table(text, outer).plain(" again.");
         }

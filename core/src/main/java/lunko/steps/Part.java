@@ -59,10 +59,10 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     }
 
     /** The steps of a stage; nothing, if it does nothing that could be shown. */
-    static Optional<Part> of(Stage stage, JoinAlgorithm way) {
+    static Optional<Part> of(Stage stage, JoinAlgorithm algorithm) {
         return switch (stage) {
             case Source _,Derived _ -> Optional.empty();
-            case Joined joined -> Optional.of(MatchTimeline.of(JoinResult.of(joined), way));
+            case Joined joined -> Optional.of(MatchTimeline.of(JoinResult.of(joined), algorithm));
             case Filter filtered -> Optional.of(RowTimeline.of(filtered));
             case Aggregation grouped -> Optional.of(RowTimeline.of(grouped));
             case Projection chosen when chosen.everything() -> Optional.empty();

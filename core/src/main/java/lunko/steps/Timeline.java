@@ -44,9 +44,9 @@ public final class Timeline {
     }
 
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
-    public static Timeline of(Stage result, JoinAlgorithm way) {
+    public static Timeline of(Stage result, JoinAlgorithm algorithm) {
         List<Section> sections = new ArrayList<>();
-        add(result, way, "", sections);
+        add(result, algorithm, "", sections);
         // Where a query is one join of tables and nothing more, the end of the join is that of the query.
         if (!isLoneJoin(result)) sections.add(new Section("", new ResultPart(result)));
         return new Timeline(result, List.copyOf(sections));
@@ -58,10 +58,10 @@ public final class Timeline {
                 && joined.asides().isEmpty();
     }
 
-    private static void add(Stage stage, JoinAlgorithm way, String within, List<Section> sections) {
-        for (Stage input : stage.inputs()) add(input, way, context(stage, input, within), sections);
-        for (Stage query : stage.asides()) add(query, way, WITHIN, sections);
-        Part.of(stage, way).ifPresent(part -> sections.add(new Section(within, part)));
+    private static void add(Stage stage, JoinAlgorithm algorithm, String within, List<Section> sections) {
+        for (Stage input : stage.inputs()) add(input, algorithm, context(stage, input, within), sections);
+        for (Stage query : stage.asides()) add(query, algorithm, WITHIN, sections);
+        Part.of(stage, algorithm).ifPresent(part -> sections.add(new Section(within, part)));
     }
 
     /**

@@ -139,8 +139,8 @@ class QueryStepsTest {
                 .orElseThrow();
     }
 
-    private static Timeline timeline(String query, JoinAlgorithm way) {
-        return Timeline.of(stages(query), way);
+    private static Timeline timeline(String query, JoinAlgorithm algorithm) {
+        return Timeline.of(stages(query), algorithm);
     }
 
     private static List<String> said(String query) {

@@ -46,10 +46,10 @@ class TimelineProperties {
     @Property
     void theWaysOfMatchingGiveTheSameRows(@ForAll SomeJoin some) {
         JoinResult outcome = JoinResult.of(some.joined());
-        for (JoinAlgorithm way : JoinAlgorithm.values()) {
-            MatchTimeline timeline = MatchTimeline.of(outcome, way);
-            assertThat(timeline.at(timeline.last()).landed()).as(way.title()).isEqualTo(outcome.rows());
-            assertThat(timeline.at(timeline.last() - 1).landed()).as(way.title())
+        for (JoinAlgorithm algorithm : JoinAlgorithm.values()) {
+            MatchTimeline timeline = MatchTimeline.of(outcome, algorithm);
+            assertThat(timeline.at(timeline.last()).landed()).as(algorithm.title()).isEqualTo(outcome.rows());
+            assertThat(timeline.at(timeline.last() - 1).landed()).as(algorithm.title())
                     .containsExactlyInAnyOrderElementsOf(outcome.rows());
             MatchFrame before = timeline.at(0);
             for (long number = 1; number <= timeline.last(); number++) {

@@ -28,7 +28,7 @@ public record TriedRephrasing(Rephrasing said, Optional<Sameness> here, Optional
         List<String> used = Stream.of(now, then).flatMap(stage -> stage.all().stream()).filter(Source.class::isInstance)
                 .map(stage -> ((Source) stage).table().name()).distinct().toList();
         return new TriedRephrasing(said, Optional.of(Sameness.of(now, then)),
-                said.saying().alwaysEqual() ? Optional.empty() : Counterexample.of(tables, used, query, other.get()));
+                said.kind().alwaysEqual() ? Optional.empty() : Counterexample.of(tables, used, query, other.get()));
     }
 
     /** Whether it can be chosen in the query's place. */

@@ -46,25 +46,25 @@ public final class Rephrasings {
      */
     public static List<Rephrasing> of(Script script, Statement.Query statement, List<Table> tables, int join,
             String right) {
-        Rephrasings sayings = new Rephrasings(script, statement, tables, join, right);
-        return List.of(RephrasingKind.values()).stream().flatMap(saying -> sayings.say(saying).stream())
+        Rephrasings rephrasings = new Rephrasings(script, statement, tables, join, right);
+        return List.of(RephrasingKind.values()).stream().flatMap(kind -> rephrasings.say(kind).stream())
                 .filter(said -> said.text().filter(text -> text.equals(script.text())).isEmpty()).toList();
     }
 
-    private Optional<Rephrasing> say(RephrasingKind saying) {
-        return switch (saying) {
-            case SHORT_WORDS -> words(saying, Rephrasings::shortened);
-            case LONG_WORDS -> words(saying, Rephrasings::lengthened);
+    private Optional<Rephrasing> say(RephrasingKind kind) {
+        return switch (kind) {
+            case SHORT_WORDS -> words(kind, Rephrasings::shortened);
+            case LONG_WORDS -> words(kind, Rephrasings::lengthened);
             case SWAPPED -> Joins.of(query).isEmpty() ? Optional.empty() : new QueryChange.Swap(join).applyTo(query)
-                    .either(after -> said(saying, after), _ -> Optional.empty());
+                    .either(after -> said(kind, after), _ -> Optional.empty());
             case NESTED -> chain()
                     .flatMap(of -> namesNothingOf(of.last(), of.first().left())
-                            ? said(saying, replacingLast(new FromItem.JoinedTable(of.first().left(), of.first().kind(),
+                            ? said(kind, replacingLast(new FromItem.JoinedTable(of.first().left(), of.first().kind(),
                                     new FromItem.JoinedTable(of.first().right(), of.last().kind(), of.last().right(),
                                             of.last().specification()),
                                     of.first().specification())))
                             : Optional.empty());
-            case REORDERED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().right()) ? said(saying,
+            case REORDERED -> chain().flatMap(of -> namesNothingOf(of.last(), of.first().right()) ? said(kind,
                     replacingLast(new FromItem.JoinedTable(
                             new FromItem.JoinedTable(of.first().left(), of.last().kind(), of.last().right(),
                                     of.last().specification()),
@@ -73,38 +73,38 @@ public final class Rephrasings {
             case USING -> using();
             case NATURAL -> natural();
             case COMMA -> comma();
-            case CROSS_WHERE -> inner().flatMap(on -> said(saying,
+            case CROSS_WHERE -> inner().flatMap(on -> said(kind,
                     replaced(
                             new FromItem.JoinedTable(on.left(), JoinKind.CROSS, on.right(),
                                     new JoinSpecification.Nothing()),
                             condition(on))));
-            case EXISTS -> oneSided().flatMap(of -> said(saying, of.query()));
+            case EXISTS -> oneSided().flatMap(of -> said(kind, of.query()));
             case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered())
-                    .flatMap(of -> said(saying, new PlainForms(of).member(false)));
+                    .flatMap(of -> said(kind, new PlainForms(of).member(false)));
             case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered())
-                    .flatMap(of -> said(saying, new PlainForms(of).member(true)));
+                    .flatMap(of -> said(kind, new PlainForms(of).member(true)));
             case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered())
-                    .flatMap(of -> said(saying, new PlainForms(of).outerIsNull()));
+                    .flatMap(of -> said(kind, new PlainForms(of).outerIsNull()));
             case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered())
-                    .flatMap(of -> said(saying, new PlainForms(of).distinct()));
-            case UNION -> full().flatMap(of -> said(saying, new PlainForms(of).union()));
-            case UNION_ALL -> full().flatMap(of -> said(saying, new PlainForms(of).unionAll()));
+                    .flatMap(of -> said(kind, new PlainForms(of).distinct()));
+            case UNION -> full().flatMap(of -> said(kind, new PlainForms(of).union()));
+            case UNION_ALL -> full().flatMap(of -> said(kind, new PlainForms(of).unionAll()));
         };
     }
 
-    private Optional<Rephrasing> said(RephrasingKind saying, QueryExpression after) {
-        return Optional.of(Rephrasing.of(saying, Rewording.of(script, statement, after)));
+    private Optional<Rephrasing> said(RephrasingKind kind, QueryExpression after) {
+        return Optional.of(Rephrasing.of(kind, Rewording.of(script, statement, after)));
     }
 
     /** The words of all joins changed, from the last to the first. */
-    private Optional<Rephrasing> words(RephrasingKind saying, UnaryOperator<String> change) {
+    private Optional<Rephrasing> words(RephrasingKind kind, UnaryOperator<String> change) {
         List<FromItem.JoinedTable> joins = Joins.of(query);
         if (joins.isEmpty()) return Optional.empty();
         StringBuilder text = new StringBuilder(script.text());
         joins.stream().flatMap(joined -> script.words(joined, Clause.JOIN).stream())
                 .sorted((one, other) -> Integer.compare(other.start(), one.start()))
                 .forEach(there -> text.replace(there.start(), there.end(), change.apply(there.of(script.text()))));
-        return Optional.of(Rephrasing.of(saying, text.toString()));
+        return Optional.of(Rephrasing.of(kind, text.toString()));
     }
 
     private static String shortened(String words) {

@@ -91,9 +91,9 @@ class RealDatabasesProperties {
             else assertThat(ours).as(theirText.get()).isEqualTo(theirs);
         }
         if (!steps) return;
-        for (JoinAlgorithm way : JoinAlgorithm.values()) {
-            walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
-            walk(Timeline.of(answer.stages().orElseThrow(), way), result.rows().size(), text);
+        for (JoinAlgorithm algorithm : JoinAlgorithm.values()) {
+            walk(Timeline.of(answer.stages().orElseThrow(), algorithm), result.rows().size(), text);
+            walk(Timeline.of(answer.stages().orElseThrow(), algorithm), result.rows().size(), text);
         }
     }
 

@@ -31,7 +31,7 @@ class RephrasingsTest {
         WrittenQuery query = WrittenQuery.of(two.sql());
         List<Table> tables = two.tables();
         for (TriedRephrasing form : query.otherWays(tables, 0, "keepers").expect()) {
-            if (form.said().saying().alwaysEqual())
+            if (form.said().kind().alwaysEqual())
                 assertThat(form.said().text().isEmpty() || form.here().orElseThrow().isSame()).as(form.toString())
                         .isTrue();
             // A way back: what is chosen can be said in the first words again.
@@ -101,7 +101,7 @@ class RephrasingsTest {
                 "SELECT * FROM hives h LEFT JOIN (keepers k INNER JOIN visits v ON v.keeper_id = k.keeper_id)" + ON);
         assertThat(nested.here().orElseThrow().isSame()).isFalse();
         assertThat(nested.counterexample()).isPresent();
-        assertThat(ways(chain)).extracting(way -> way.said().saying()).doesNotContain(RephrasingKind.REORDERED);
+        assertThat(ways(chain)).extracting(way -> way.said().kind()).doesNotContain(RephrasingKind.REORDERED);
         assertThat(form(
                 "SELECT * FROM hives h LEFT JOIN keepers k" + ON + " LEFT JOIN harvests r ON r.hive_no = h.hive_no",
                 RephrasingKind.REORDERED).here().orElseThrow().isSame()).isTrue();
@@ -109,7 +109,7 @@ class RephrasingsTest {
 
     private static void assertWays(String sql, RephrasingKind... wanted) {
         Set<RephrasingKind> found = EnumSet.noneOf(RephrasingKind.class);
-        ways(sql).forEach(form -> found.add(form.said().saying()));
+        ways(sql).forEach(form -> found.add(form.said().kind()));
         assertThat(found).as(sql).containsExactlyInAnyOrder(wanted);
     }
 
@@ -117,12 +117,12 @@ class RephrasingsTest {
         return WrittenQuery.of(sql).otherWays(DEMO, 0, "keepers").expect();
     }
 
-    private static TriedRephrasing form(String sql, RephrasingKind saying) {
-        return ways(sql).stream().filter(form -> form.said().saying() == saying).findFirst().orElseThrow();
+    private static TriedRephrasing form(String sql, RephrasingKind kind) {
+        return ways(sql).stream().filter(form -> form.said().kind() == kind).findFirst().orElseThrow();
     }
 
-    private static Counterexample counterexample(String sql, RephrasingKind saying) {
-        TriedRephrasing form = form(sql, saying);
+    private static Counterexample counterexample(String sql, RephrasingKind kind) {
+        TriedRephrasing form = form(sql, kind);
         Optional<Stage> here =
                 WrittenQuery.of(form.said().text().orElseThrow()).on(DEMO).either(Optional::of, _ -> Optional.empty());
         assertThat(here).isPresent();

@@ -18,7 +18,7 @@ final class OutputOptions {
 
     @Option(names = "--way", paramLabel = "WAY", defaultValue = "rows",
             description = "How the steps find equal keys: ${COMPLETION-CANDIDATES}. The rows are the same.")
-    private JoinAlgorithm way;
+    private JoinAlgorithm algorithm;
 
     ResultFormat format() {
         return format;
@@ -26,6 +26,6 @@ final class OutputOptions {
 
     /** The steps of a query, if they are wanted. */
     Optional<Steps> steps(Stage result) {
-        return steps ? Optional.of(Steps.of(result, way)) : Optional.empty();
+        return steps ? Optional.of(Steps.of(result, algorithm)) : Optional.empty();
     }
 }

@@ -73,7 +73,7 @@ final class PictureCommand implements Callable<Integer> {
 
     @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS",
             description = "How rows are matched: ${COMPLETION-CANDIDATES}.")
-    private JoinAlgorithm way;
+    private JoinAlgorithm algorithm;
 
     @Option(names = "--query", paramLabel = "SQL",
             description = "The query to show, as SQL, instead of the join of two tables.")
@@ -121,7 +121,7 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, mode, way, beside, theme, size.width, size.height);
+        Snapshot snapshot = Snapshot.of(lesson, mode, algorithm, beside, theme, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "

@@ -44,7 +44,7 @@ final class Snapshot {
      * The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started
      * offscreen.
      */
-    static Snapshot of(Lesson lesson, Mode mode, JoinAlgorithm way, Picture picture, Theme theme, double width,
+    static Snapshot of(Lesson lesson, Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme, double width,
             double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
@@ -54,7 +54,7 @@ final class Snapshot {
                     _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(mode);
             screen.model().picture().set(picture);
-            screen.model().way().set(way);
+            screen.model().algorithm().set(algorithm);
             Snapshot snapshot =
                     new Snapshot(screen.model(), screen.view().inScene(width, height), screen.view().query());
             // Tables can be scrolled to a row only when they have been laid out once.

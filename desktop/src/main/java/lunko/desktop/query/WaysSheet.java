@@ -69,7 +69,7 @@ final class WaysSheet extends StageSheet {
     }
 
     private Node way(TriedRephrasing form) {
-        Label title = label(capital(form.said().saying().title()), "way-title");
+        Label title = label(capital(form.said().kind().title()), "way-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = new HBox(title);
         head.getStyleClass().add("way-head");

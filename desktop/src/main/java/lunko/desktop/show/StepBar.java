@@ -71,13 +71,13 @@ final class StepBar extends HBox {
         Tooltip playsOnly = new Tooltip();
         playsOnly.textProperty().bind(actions.onlyPairs().name());
         onlyPairs.setTooltip(playsOnly);
-        ChoiceBox<JoinAlgorithm> way = new ChoiceBox<>();
-        way.setId("way");
-        way.getItems().setAll(JoinAlgorithm.values());
-        way.setConverter(new WayTitle());
-        way.valueProperty().bindBidirectional(model.way());
-        way.setAccessibleText("how partners are found");
-        way.setTooltip(new Tooltip("How partners are found"));
+        ChoiceBox<JoinAlgorithm> algorithm = new ChoiceBox<>();
+        algorithm.setId("algorithm");
+        algorithm.getItems().setAll(JoinAlgorithm.values());
+        algorithm.setConverter(new AlgorithmTitle());
+        algorithm.valueProperty().bindBidirectional(model.algorithm());
+        algorithm.setAccessibleText("how partners are found");
+        algorithm.setTooltip(new Tooltip("How partners are found"));
         Label speedLabel = new Label("speed");
         speedLabel.getStyleClass().add("about");
         ChoiceBox<Speed> speed = new ChoiceBox<>();
@@ -89,7 +89,7 @@ final class StepBar extends HBox {
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,
                 actions.forward().iconButton(Feather.CHEVRON_RIGHT),
                 actions.last().iconButton(Feather.SKIP_FORWARD), bar, actions.openHere().iconButton(Feather.BOOKMARK),
-                way, onlyPairs, speedLabel, speed);
+                algorithm, onlyPairs, speedLabel, speed);
         model.showing().subscribe((before, now) -> {
             if (before.run() != now.run()) mark(now);
             follow(now);
@@ -181,11 +181,11 @@ final class StepBar extends HBox {
     }
 
     /** The ways under the names that the stage has room for. */
-    private static final class WayTitle extends StringConverter<JoinAlgorithm> {
+    private static final class AlgorithmTitle extends StringConverter<JoinAlgorithm> {
 
         @Override
-        public String toString(JoinAlgorithm way) {
-            return switch (way) {
+        public String toString(JoinAlgorithm algorithm) {
+            return switch (algorithm) {
                 case null -> "";
                 case ROWS -> "row by row";
                 case BUCKETS -> "by buckets";

@@ -53,16 +53,16 @@ class SheetsTest extends OpenWindow {
                 PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")) {
             robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(sql)));
             until(SheetsTest::tried);
-            for (RephrasingKind saying : List.copyOf(missing)) {
+            for (RephrasingKind kind : List.copyOf(missing)) {
                 Optional<Node> way = robot.lookup(".way").match(
-                        node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(saying.title())))
+                        node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(kind.title())))
                         .tryQuery();
                 Optional<Button> use = way.flatMap(node -> Optional.ofNullable((Button) node.lookup(".use")));
                 if (use.isEmpty()) continue;
                 String text = ((SqlFlow) way.get().lookup(".sql-flow")).getAccessibleText();
                 robot.interact(use.get()::fire);
                 assertText(text);
-                missing.remove(saying);
+                missing.remove(kind);
                 robot.interact(() -> model.lesson().undo());
                 until(SheetsTest::tried);
             }

@@ -101,11 +101,11 @@ class LongTablesTest {
         });
         assertThat(model.waiting().get()).isFalse();
         robot.interact(() -> {
-            model.way().set(JoinAlgorithm.BUCKETS);
-            model.way().set(JoinAlgorithm.ROWS);
+            model.algorithm().set(JoinAlgorithm.BUCKETS);
+            model.algorithm().set(JoinAlgorithm.ROWS);
         });
         assertThat(model.waiting().get()).isFalse();
-        assertThat(model.showing().get().way()).isEqualTo(JoinAlgorithm.ROWS);
+        assertThat(model.showing().get().algorithm()).isEqualTo(JoinAlgorithm.ROWS);
         assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 

@@ -150,13 +150,14 @@ class QueryShowTest {
     @Test
     void rowsAreMatchedByBucketsAndBySortedListsToo(FxRobot robot) {
         robot.interact(() -> {
-            model.way().set(JoinAlgorithm.BUCKETS);
+            model.algorithm().set(JoinAlgorithm.BUCKETS);
             model.goTo(2);
         });
-        assertThat(robot.lookup("#way").<ChoiceBox<JoinAlgorithm>>query().getValue()).isEqualTo(JoinAlgorithm.BUCKETS);
+        assertThat(robot.lookup("#algorithm").<ChoiceBox<JoinAlgorithm>>query().getValue())
+                .isEqualTo(JoinAlgorithm.BUCKETS);
         assertThat(texts(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
         robot.interact(() -> {
-            model.way().set(JoinAlgorithm.MERGE);
+            model.algorithm().set(JoinAlgorithm.MERGE);
             model.goTo(3);
         });
         assertThat(texts(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");

@@ -14,8 +14,8 @@ public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
     static final long MOST = 10_000;
 
     /** The steps of a query, its joins done in that way. */
-    public static Steps of(Stage result, JoinAlgorithm way) {
-        return new Steps(Timeline.of(result, way), ImpliedJoin.in(result));
+    public static Steps of(Stage result, JoinAlgorithm algorithm) {
+        return new Steps(Timeline.of(result, algorithm), ImpliedJoin.in(result));
     }
 
     boolean areTooMany() {

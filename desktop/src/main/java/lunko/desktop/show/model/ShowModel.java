@@ -37,7 +37,7 @@ public final class ShowModel {
     private final Pointing pointing;
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
-    private final ObjectProperty<JoinAlgorithm> way = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
+    private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
     private final BooleanProperty stale = new SimpleBooleanProperty(false);
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
@@ -46,10 +46,10 @@ public final class ShowModel {
     /** How other results are looked at, by their columns. */
     private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
     /** A lesson that is to be shown, and at which step, in what light. */
-    private record ShowingAsked(Lesson lesson, JoinAlgorithm way, UnaryOperator<Showing> as) {
+    private record ShowingAsked(Lesson lesson, JoinAlgorithm algorithm, UnaryOperator<Showing> as) {
 
         Showing find() {
-            return as.apply(Showing.of(lesson, way));
+            return as.apply(Showing.of(lesson, algorithm));
         }
     }
 
@@ -61,7 +61,7 @@ public final class ShowModel {
         pointing = new Pointing(showing.getReadOnlyProperty());
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
-        way.subscribe(this::goOtherWay);
+        algorithm.subscribe(this::useAlgorithm);
     }
 
     /** The lesson, and what can be done to it. */
@@ -90,8 +90,8 @@ public final class ShowModel {
     }
 
     /** How partners are found, where the join can be done so. */
-    public ObjectProperty<JoinAlgorithm> way() {
-        return way;
+    public ObjectProperty<JoinAlgorithm> algorithm() {
+        return algorithm;
     }
 
     /** Whether the query at hand cannot be shown, so that what is to be seen is the last one that could. */
@@ -125,7 +125,7 @@ public final class ShowModel {
     /** Shows the lesson again, if something else was shown. */
     public void endPreview() {
         if (showing.get().lesson() != lesson.lesson().get())
-            find(new ShowingAsked(lesson.lesson().get(), way.get(), UnaryOperator.identity()));
+            find(new ShowingAsked(lesson.lesson().get(), algorithm.get(), UnaryOperator.identity()));
     }
 
     /** Shows something else, its result as it was looked at before. */
@@ -210,7 +210,7 @@ public final class ShowModel {
     }
 
     /** Another way gives other steps: it begins at the start, but the end stays the end. */
-    private void goOtherWay(JoinAlgorithm other) {
+    private void useAlgorithm(JoinAlgorithm other) {
         Showing before = showing.get();
         Lesson now = waiting.get() ? lesson.lesson().get() : before.lesson();
         if (shows(now, other)) return;
@@ -230,14 +230,15 @@ public final class ShowModel {
 
     /** Whether that is what is shown already; then what was asked for meanwhile has been taken back. */
     private boolean shows(Lesson of, JoinAlgorithm in) {
-        if (showing.get().lesson() != of || showing.get().way() != in) return false;
+        if (showing.get().lesson() != of || showing.get().algorithm() != in) return false;
         latest.forget();
         waiting.set(false);
         return true;
     }
 
     private void found(Showing now) {
-        if (now.lesson() == lesson.lesson().get() && now.way() == way.get() && lesson.mode().get() == Mode.SHOW)
+        if (now.lesson() == lesson.lesson().get() && now.algorithm() == algorithm.get()
+                && lesson.mode().get() == Mode.SHOW)
             show(now);
     }
 
@@ -246,15 +247,15 @@ public final class ShowModel {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW) return;
-        if (shows(now, way.get())) return;
+        if (shows(now, algorithm.get())) return;
         pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
-            find(new ShowingAsked(now, way.get(), Showing::opened));
+            find(new ShowingAsked(now, algorithm.get(), Showing::opened));
         } else {
-            ready.filter(known -> known.lesson() == now && known.way() == way.get())
+            ready.filter(known -> known.lesson() == now && known.algorithm() == algorithm.get())
                     .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())),
-                            () -> find(new ShowingAsked(now, way.get(), changed -> changed.following(before))));
+                            () -> find(new ShowingAsked(now, algorithm.get(), changed -> changed.following(before))));
         }
     }
 }
