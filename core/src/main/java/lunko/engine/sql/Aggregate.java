@@ -79,10 +79,9 @@ sealed interface Aggregate {
         return switch (expression) {
             case Expression.CountRows _ -> Optional.of(new CountRows());
             case Expression.Call call -> call.aggregate().map(function -> {
-                Expression argument = Functions.arguments(call, rows, 1).getFirst();
                 boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
-                return new OfValues(function, call.distinct(), numeric ? rows.number(argument) : rows.bind(argument),
-                        call, rows);
+                BoundExpression argument = Functions.ofOne(call, rows, numeric ? rows::number : rows::bind);
+                return new OfValues(function, call.distinct(), argument, call, rows);
             });
             default -> Optional.empty();
         };

@@ -2,8 +2,7 @@ package lunko.engine.sql;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDate;
-import java.util.Locale;
+import java.util.Optional;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression.Operator;
 import lunko.table.Type;
@@ -12,7 +11,7 @@ import lunko.table.Value.IntegerValue;
 import lunko.table.Value;
 
 /**
- * Exact calculation, and the change of a value into another type. What has no exact answer is an ArithmeticException.
+ * Exact calculation, and the change of a value into another type. What does not fit its type is an ArithmeticException.
  */
 final class Arithmetic {
     /** The digits behind the point that a quotient has at least; the standard leaves it to the implementation. */
@@ -43,6 +42,14 @@ final class Arithmetic {
         });
     }
 
+    static boolean isZero(Value value) {
+        return switch (value) {
+            case IntegerValue(long number) -> number == 0;
+            case DecimalValue(BigDecimal number) -> number.signum() == 0;
+            default -> false;
+        };
+    }
+
     static BigDecimal quotient(BigDecimal dividend, BigDecimal divisor) {
         int scale = Math.max(QUOTIENT_SCALE, Math.max(dividend.scale(), divisor.scale()));
         return dividend.divide(divisor, scale, RoundingMode.HALF_UP);
@@ -64,30 +71,29 @@ final class Arithmetic {
         };
     }
 
-    /** A value as one of another type (ISO/IEC 9075-2, cast specification); ArithmeticException where it is none. */
-    static Value cast(Value value, Type type) {
-        if (value.isNull()) return value;
+    /** A value as one of another type (ISO/IEC 9075-2, cast specification), if it is one. */
+    static Optional<Value> cast(Value value, Type type) {
+        if (value.isNull()) return Optional.of(value);
         return switch (type) {
-            case TEXT -> Value.of(
-                    value instanceof Value.BooleanValue(boolean truth) ? (truth ? "true" : "false") : value.shown());
+            case TEXT -> Optional.of(Value.of(
+                    value instanceof Value.BooleanValue(boolean truth) ? (truth ? "true" : "false") : value.shown()));
             case INTEGER -> switch (value) {
-                case IntegerValue _ -> value;
+                case IntegerValue _ -> Optional.of(value);
                 case DecimalValue(BigDecimal number) ->
-                    Value.of(number.setScale(0, RoundingMode.HALF_UP).longValueExact());
+                    Optional.of(Value.of(number.setScale(0, RoundingMode.HALF_UP).longValueExact()));
                 default -> read(value, type);
             };
             case DECIMAL -> switch (value) {
-                case IntegerValue(long number) -> new DecimalValue(BigDecimal.valueOf(number));
-                case DecimalValue _ -> value;
+                case IntegerValue(long number) -> Optional.of(new DecimalValue(BigDecimal.valueOf(number)));
+                case DecimalValue _ -> Optional.of(value);
                 default -> read(value, type);
             };
-            case BOOLEAN -> value instanceof Value.BooleanValue ? value : read(value, type);
-            case DATE -> value instanceof Value.DateValue(LocalDate _) ? value : read(value, type);
+            case BOOLEAN -> value instanceof Value.BooleanValue ? Optional.of(value) : read(value, type);
+            case DATE -> value instanceof Value.DateValue ? Optional.of(value) : read(value, type);
         };
     }
 
-    private static Value read(Value value, Type type) {
-        return type.read(value.shown().strip()).orElseThrow(() -> new ArithmeticException(
-                value.sql() + " is no " + type.title().toLowerCase(Locale.ROOT)));
+    private static Optional<Value> read(Value value, Type type) {
+        return type.read(value.shown().strip());
     }
 }

@@ -14,6 +14,9 @@ import lunko.table.Value;
  */
 record BoundExpression(Optional<Type> type, OptionalInt column, Function<Env, Value> of) {
 
+    /** What stands where nothing could be bound: it has no type, and so goes with everything. */
+    static final BoundExpression MISSING = new BoundExpression(Optional.empty(), _ -> Value.NULL);
+
     /** An expression that is no plain column of the row at hand. */
     BoundExpression(Optional<Type> type, Function<Env, Value> of) {
         this(type, OptionalInt.empty(), of);

@@ -61,9 +61,7 @@ public record Database(List<StoredTable> stored) {
 
     private Checked<Answer> run(Statement statement, Script script, Optional<FromItem> unlimited) {
         try {
-            return Checked.valid(new StatementRunner(this, new Places(script, statement), unlimited).run(statement));
-        } catch (Refusal refusal) {
-            return Checked.invalid(refusal.problem());
+            return new StatementRunner(this, new Diagnostics(script, statement), unlimited).run(statement);
         } catch (StackOverflowError tooDeep) {
             // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and
             // nothing has been changed.

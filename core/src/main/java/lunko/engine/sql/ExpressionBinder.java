@@ -3,6 +3,7 @@ package lunko.engine.sql;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -21,17 +22,17 @@ import lunko.table.Value;
 class ExpressionBinder {
     private final QueryBinder queries;
     private final Scope scope;
-    private final Places places;
+    private final Diagnostics diagnostics;
     private final TypeRules types;
     private final Substitution leaves = new Substitution();
     private final Map<QueryExpression, BoundQuery> within = new IdentityHashMap<>();
     private final List<BoundQuery> asides = new ArrayList<>();
 
-    ExpressionBinder(QueryBinder queries, Scope scope, Places places) {
+    ExpressionBinder(QueryBinder queries, Scope scope, Diagnostics diagnostics) {
         this.queries = queries;
         this.scope = scope;
-        this.places = places;
-        this.types = new TypeRules(places);
+        this.diagnostics = diagnostics;
+        this.types = new TypeRules(diagnostics);
     }
 
     Scope scope() {
@@ -42,8 +43,8 @@ class ExpressionBinder {
         return types;
     }
 
-    Places places() {
-        return places;
+    Diagnostics diagnostics() {
+        return diagnostics;
     }
 
     /** The queries in what has been bound that are run once for all rows, as far as they have been. */
@@ -76,7 +77,7 @@ class ExpressionBinder {
     BoundExpression condition(Expression expression) {
         BoundExpression bound = bind(expression);
         if (bound.type().isPresent() && bound.type().get() != Type.BOOLEAN) {
-            throw places.refusal(expression, "A condition is wanted here, and " + text(expression) + " is "
+            return diagnostics.refused(expression, "A condition is wanted here, and " + text(expression) + " is "
                     + bound.type().get().title() + ": compare it with something.");
         }
         return bound;
@@ -152,29 +153,25 @@ class ExpressionBinder {
             case Expression.Case branches -> branches(branches);
             case Expression.Cast(Expression of, Type type) -> {
                 BoundExpression value = bind(of);
-                yield BoundExpression.of(type, env -> exact(expression, () -> Arithmetic.cast(value.in(env), type)));
+                yield BoundExpression.of(type, env -> cast(expression, value.in(env), type));
             }
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
-                throw places.refusal(expression,
+                diagnostics.refused(expression,
                         "COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, "
                                 + "HAVING or ORDER BY.");
         };
     }
 
     BoundExpression column(Expression.ColumnName name) {
-        Scope.FoundColumn found = scope.find(name, places);
-        int depth = found.depth();
-        int index = found.index();
-        return leaf(name, depth == 0 ? BoundExpression.column(found.slot().type(), index)
-                : new BoundExpression(found.slot().type(), env -> env.value(depth, index)));
+        return scope.find(name, diagnostics).map(found -> leaf(name, found.bound())).orElse(BoundExpression.MISSING);
     }
 
     /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
     private void noteNull(Expression comparison, Comparator comparator, Expression value) {
         String meant = text(value) + (comparator == Comparator.NOT_EQUAL ? " IS NOT NULL" : " IS NULL");
-        places.note(comparison, text(comparison) + " is never true, whatever the value is: write " + meant + ".",
-                places.fix().instead(comparison, meant));
+        diagnostics.note(comparison, text(comparison) + " is never true, whatever the value is: write " + meant + ".",
+                diagnostics.fix().instead(comparison, meant));
     }
 
     private static boolean isNull(Expression expression) {
@@ -211,20 +208,31 @@ class ExpressionBinder {
         }
         BoundExpression left = number(calculation.left());
         BoundExpression right = number(calculation.right());
-        return new BoundExpression(TypeRules.wider(left.type(), right.type()), env -> exact(calculation,
-                () -> Arithmetic.calculate(calculation.operator(), left.in(env), right.in(env))));
+        return new BoundExpression(TypeRules.wider(left.type(), right.type()),
+                env -> calculate(calculation, left.in(env), right.in(env)));
     }
 
-    /** What is calculated, or the problem that it has no exact value. */
-    Value exact(Expression expression, Supplier<Value> calculation) {
+    private Value calculate(Expression.Calculation calculation, Value left, Value right) {
+        if (calculation.operator() == Operator.DIVIDE && Arithmetic.isZero(right) && !left.isNull()) {
+            throw diagnostics.raised(calculation,
+                    "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0).");
+        }
+        return exact(calculation, () -> Arithmetic.calculate(calculation.operator(), left, right));
+    }
+
+    /** A value as one of another type. */
+    Value cast(Expression expression, Value value, Type type) {
+        return exact(expression, () -> Arithmetic.cast(value, type)).orElseThrow(() -> diagnostics.raised(expression,
+                value.sql() + " is no " + type.title().toLowerCase(Locale.ROOT) + ": leave such rows out."));
+    }
+
+    /** What is calculated, if it fits its type. */
+    <T> T exact(Expression expression, Supplier<T> calculation) {
         try {
             return calculation.get();
-        } catch (ArithmeticException none) {
-            String reason = none.getMessage() == null ? "" : none.getMessage();
-            throw places.refusal(expression, reason.contains("zero") || reason.contains("Division undefined")
-                    ? "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0)."
-                    : reason.contains(" is no ") ? reason + ": leave such rows out."
-                            : "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
+        } catch (ArithmeticException outOfRange) {
+            throw diagnostics.raised(expression,
+                    "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
         }
     }
 
@@ -282,34 +290,33 @@ class ExpressionBinder {
     /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
     private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
         BoundExpression value = bind(of);
-        BoundQuery bound = oneColumn(where, query);
-        types.requireComparable(where, text(of), value.type(), "the column of the query",
-                bound.columns().getFirst().type());
-        return BoundExpression.truth(env -> {
-            Truth any = bound.members(env).has(value.in(env));
-            return negated ? any.not() : any;
-        });
+        return oneColumn(where, query).map(bound -> {
+            types.requireComparable(where, text(of), value.type(), "the column of the query",
+                    bound.columns().getFirst().type());
+            return BoundExpression.truth(env -> {
+                Truth any = bound.members(env).has(value.in(env));
+                return negated ? any.not() : any;
+            });
+        }).orElse(BoundExpression.MISSING);
     }
 
     private BoundExpression scalar(Expression where, QueryExpression query) {
-        BoundQuery bound = oneColumn(where, query);
-        return new BoundExpression(bound.columns().getFirst().type(), env -> {
+        return oneColumn(where, query).map(bound -> new BoundExpression(bound.columns().getFirst().type(), env -> {
             List<List<Value>> rows = bound.rows(env);
             if (rows.size() > 1) {
-                throw places.refusal(where, "One value is wanted here, and this query gives " + rows.size()
+                throw diagnostics.raised(where, "One value is wanted here, and this query gives " + rows.size()
                         + " rows: narrow it down, or take MIN, MAX or another aggregate.");
             }
             return rows.isEmpty() ? Value.NULL : rows.getFirst().getFirst();
-        });
+        })).orElse(BoundExpression.MISSING);
     }
 
-    private BoundQuery oneColumn(Object where, QueryExpression query) {
+    private Optional<BoundQuery> oneColumn(Object where, QueryExpression query) {
         BoundQuery bound = query(query);
-        if (bound.columns().size() != 1) {
-            throw places.refusal(where, "A query with one column is wanted here, and this one has "
-                    + bound.columns().size() + ": select the column that is meant.");
-        }
-        return bound;
+        if (bound.columns().size() == 1) return Optional.of(bound);
+        diagnostics.refuse(where, "A query with one column is wanted here, and this one has " + bound.columns().size()
+                + ": select the column that is meant.");
+        return Optional.empty();
     }
 
     private BoundExpression branches(Expression.Case expression) {

@@ -2,7 +2,6 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,19 +26,20 @@ final class FromBinder {
     static final long MOST = 2_000_000;
     /** Of the tables divided by commas, every row with every row is spelled out, up to so many. */
     private static final long MOST_SPELLED_OUT = 2_500;
-    private static final Table NOTHING = Table.of("the query", List.of(), List.of(List.of()));
+    private static final BoundFrom NO_TABLE = new BoundFrom(List.of(),
+            _ -> Source.of(Table.of("the query", List.of(), List.of(List.of())), "", Set.of()));
 
     private final QueryBinder queries;
     private final Optional<Scope> outer;
-    private final Places places;
+    private final Diagnostics diagnostics;
     private final List<Scope> scopes = new ArrayList<>();
     private List<FromItem> all = List.of();
     private boolean queriesReachOut;
 
-    FromBinder(QueryBinder queries, Optional<Scope> outer, Places places) {
+    FromBinder(QueryBinder queries, Optional<Scope> outer, Diagnostics diagnostics) {
         this.queries = queries;
         this.outer = outer;
-        this.places = places;
+        this.diagnostics = diagnostics;
     }
 
     /** Whether a condition or a query in this clause names a column of a query around it. */
@@ -53,7 +53,7 @@ final class FromBinder {
      */
     BoundFrom all(List<FromItem> items, Optional<Expression> where) {
         all = items;
-        if (items.isEmpty()) return new BoundFrom(List.of(), _ -> Source.of(NOTHING, "", Set.of()));
+        if (items.isEmpty()) return NO_TABLE;
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
         List<BoundColumn> slots = tables.getFirst().slots();
         List<List<Equality>> equal = new ArrayList<>();
@@ -76,37 +76,39 @@ final class FromBinder {
             Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i),
                     JoinCondition.ofEqual(used));
             FromItem item = items.get(i);
-            all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> tooMany(places, item));
+            all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> diagnostics.tooManyRows(item, MOST));
         }
         return all;
     }
 
     private BoundFrom bind(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable(Name name, Optional<Name> alias) -> table(item, name, alias);
+            case FromItem.NamedTable(Name name, Optional<Name> alias) ->
+                queries.table(name).map(table -> table(table, name, alias)).orElse(NO_TABLE);
             case FromItem.DerivedTable(var query, Optional<Name> alias) -> {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
-                    throw places.refusal(item,
+                    diagnostics.refuse(item,
                             "A query in FROM needs a name: write AS and a name behind its parenthesis.",
-                            places.fix().after(item, " AS q"));
+                            diagnostics.fix().after(item, " AS q"));
                 }
+                String known = alias.map(Name::text).orElse("q");
                 yield new BoundFrom(bound.columns().stream()
-                        .map(column -> BoundColumn.of(alias.get().text(), column.name(), column.type())).toList(),
-                        env -> new Derived(bound.stage(env), alias.get().text()));
+                        .map(column -> BoundColumn.of(known, column.name(), column.type())).toList(),
+                        env -> new Derived(bound.stage(env), known));
             }
             case FromItem.JoinedTable joined -> join(joined);
         };
     }
 
-    private BoundFrom table(FromItem item, Name name, Optional<Name> alias) {
-        Table table = queries.table(name);
+    private BoundFrom table(Table table, Name name, Optional<Name> alias) {
         String known = alias.map(Name::text).orElse(table.name());
         Source plain = Source.of(table, known, Set.of());
         // A query within speaks of its tables as the one around it does, unless both have the same.
         long named =
-                outer.isPresent() ? places.tablesNamed(name) : all.stream().mapToLong(from -> times(name, from)).sum();
+                outer.isPresent() ? diagnostics.tablesNamed(name)
+                        : all.stream().mapToLong(from -> times(name, from)).sum();
         boolean isOneOfMany = alias.isPresent() && named > 1;
         Source source = isOneOfMany ? plain.withAlias() : plain;
         return new BoundFrom(table.columns().stream()
@@ -128,7 +130,7 @@ final class FromBinder {
                 before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (BoundColumn slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
-                throw places.refusal(where, "Two tables in FROM are called " + slot.table().get()
+                diagnostics.refuse(where, "Two tables in FROM are called " + slot.table().get()
                         + ": give one of them another name, as in " + slot.table().get() + " AS other.",
                         renamed(where));
             }
@@ -138,10 +140,10 @@ final class FromBinder {
     private Fix renamed(FromItem table) {
         return switch (table) {
             case FromItem.NamedTable(Name name, Optional<Name> alias) ->
-                alias.map(known -> places.fix().instead(known, another(known)))
-                        .orElseGet(() -> places.fix().after(table, " AS " + another(name)));
+                alias.map(known -> diagnostics.fix().instead(known, another(known)))
+                        .orElseGet(() -> diagnostics.fix().after(table, " AS " + another(name)));
             case FromItem.DerivedTable(var _, Optional<Name> alias) ->
-                places.fix().instead(alias.orElseThrow(), another(alias.get()));
+                diagnostics.fix().instead(alias.orElseThrow(), another(alias.get()));
             case FromItem.JoinedTable joined -> renamed(joined.right());
         };
     }
@@ -198,11 +200,6 @@ final class FromBinder {
         Scope scope = new Scope(slots, outer);
         scopes.add(scope);
         return scope;
-    }
-
-    static Refusal tooMany(Places places, Object where) {
-        return places.refusal(where, "This would give more than " + String.format(Locale.ROOT, "%,d", MOST)
-                + " rows: join with a condition, or take fewer rows.");
     }
 
     static <T> List<T> both(List<T> first, List<T> second) {

@@ -1,7 +1,9 @@
 package lunko.engine.sql;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import lunko.query.sql.AggregateFunction;
@@ -12,73 +14,95 @@ import lunko.table.Value;
 
 /** The functions of values; those of groups are aggregates. */
 final class Functions {
-    private static final List<String> NAMES =
-            Stream.concat(Stream.of("UPPER", "LOWER", "TRIM", "ABS", "CHAR_LENGTH", "COALESCE", "NULLIF"),
-                    Stream.of(AggregateFunction.values()).map(Enum::name)).toList();
+    /** The functions of values, by the names that SQL has for them (ISO/IEC 9075-2, value functions and COALESCE). */
+    private enum Name {
+        UPPER, LOWER, TRIM, ABS, CHAR_LENGTH, COALESCE, NULLIF
+    }
+
+    private static final List<String> NAMES = Stream.concat(Arrays.stream(Name.values()).map(Enum::name),
+            Arrays.stream(AggregateFunction.values()).map(Enum::name)).toList();
 
     private Functions() {}
 
     static BoundExpression bind(Expression.Call call, ExpressionBinder binder) {
-        String name = call.function().text().toUpperCase(Locale.ROOT);
         if (call.aggregate().isPresent()) {
-            throw binder.places().refusal(call, name
+            return binder.diagnostics().refused(call, call.function().text().toUpperCase(Locale.ROOT)
                     + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER "
                     + "BY.");
         }
-        return switch (name) {
-            case "UPPER" -> ofText(call, binder, text -> text.toUpperCase(Locale.ROOT));
-            case "LOWER" -> ofText(call, binder, text -> text.toLowerCase(Locale.ROOT));
-            case "TRIM" -> ofText(call, binder, Functions::trimmed);
-            case "CHAR_LENGTH", "CHARACTER_LENGTH" -> {
-                BoundExpression text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
-                yield BoundExpression.of(Type.INTEGER, env -> text.in(env) instanceof Value.TextValue(String t)
-                        ? Value.of(t.codePointCount(0, t.length())) : Value.NULL);
-            }
-            case "ABS" -> {
-                BoundExpression number = binder.number(arguments(call, binder, 1).getFirst());
-                yield new BoundExpression(number.type(),
+        Optional<Name> function = named(call.function().text().toUpperCase(Locale.ROOT));
+        if (function.isPresent()) return bind(function.get(), call, binder);
+        binder.diagnostics().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
+                "; there are " + String.join(", ", NAMES) + ".");
+        return BoundExpression.MISSING;
+    }
+
+    /** The function of a name, of which CHAR_LENGTH has two. */
+    private static Optional<Name> named(String name) {
+        return name.equals("CHARACTER_LENGTH") ? Optional.of(Name.CHAR_LENGTH)
+                : Arrays.stream(Name.values()).filter(function -> function.name().equals(name)).findFirst();
+    }
+
+    private static BoundExpression bind(Name function, Expression.Call call, ExpressionBinder binder) {
+        return switch (function) {
+            case UPPER -> ofText(call, binder, text -> Value.of(text.toUpperCase(Locale.ROOT)), Type.TEXT);
+            case LOWER -> ofText(call, binder, text -> Value.of(text.toLowerCase(Locale.ROOT)), Type.TEXT);
+            case TRIM -> ofText(call, binder, text -> Value.of(trimmed(text)), Type.TEXT);
+            case CHAR_LENGTH ->
+                ofText(call, binder, text -> Value.of(text.codePointCount(0, text.length())), Type.INTEGER);
+            case ABS -> ofOne(call, binder, argument -> {
+                BoundExpression number = binder.number(argument);
+                return new BoundExpression(number.type(),
                         env -> binder.exact(call, () -> Arithmetic.absolute(number.in(env))));
-            }
-            case "NULLIF" -> {
-                List<Expression> both = arguments(call, binder, 2);
-                BoundExpression value = binder.bind(both.getFirst());
-                BoundExpression other = binder.bind(both.getLast());
-                binder.types().requireComparable(call, both.getFirst(), value, both.getLast(), other);
-                yield new BoundExpression(value.type(), env -> {
-                    Value v = value.in(env);
-                    Truth same = ExpressionBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
-                    return same == Truth.TRUE ? Value.NULL : v;
-                });
-            }
-            case "COALESCE" -> {
-                if (call.arguments().isEmpty()) throw wrongCount(call, binder, "at least one argument");
+            });
+            case NULLIF -> hasArguments(call, binder, 2)
+                    ? nullIf(call, call.arguments().getFirst(), call.arguments().getLast(), binder)
+                    : BoundExpression.MISSING;
+            case COALESCE -> {
+                if (call.arguments().isEmpty()) yield wrongCount(call, binder, "at least one argument");
                 List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
                 yield new BoundExpression(binder.types().common(call, values),
                         env -> values.stream().map(value -> value.in(env))
                                 .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
             }
-            default ->
-                throw binder.places().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
-                        "; there are " + String.join(", ", NAMES) + ".");
         };
     }
 
+    private static BoundExpression nullIf(Expression.Call call, Expression one, Expression two,
+            ExpressionBinder binder) {
+        BoundExpression value = binder.bind(one);
+        BoundExpression other = binder.bind(two);
+        binder.types().requireComparable(call, one, value, two, other);
+        return new BoundExpression(value.type(), env -> {
+            Value v = value.in(env);
+            Truth same = ExpressionBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
+            return same == Truth.TRUE ? Value.NULL : v;
+        });
+    }
+
     private static BoundExpression ofText(Expression.Call call, ExpressionBinder binder,
-            Function<String, String> function) {
-        BoundExpression text = binder.text(arguments(call, binder, 1).getFirst(), "a text");
-        return BoundExpression.of(Type.TEXT, env -> text.in(env) instanceof Value.TextValue(String t)
-                ? Value.of(function.apply(t)) : Value.NULL);
+            Function<String, Value> function, Type type) {
+        return ofOne(call, binder, argument -> {
+            BoundExpression text = binder.text(argument, "a text");
+            return BoundExpression.of(type,
+                    env -> text.in(env) instanceof Value.TextValue(String t) ? function.apply(t) : Value.NULL);
+        });
     }
 
-    static List<Expression> arguments(Expression.Call call, ExpressionBinder binder, int count) {
-        if (call.arguments().size() != count) {
-            throw wrongCount(call, binder, count == 1 ? "one argument" : count + " arguments");
-        }
-        return call.arguments();
+    /** A function of one argument, bound by what its argument is. */
+    static BoundExpression ofOne(Expression.Call call, ExpressionBinder binder,
+            Function<Expression, BoundExpression> bound) {
+        return hasArguments(call, binder, 1) ? bound.apply(call.arguments().getFirst()) : BoundExpression.MISSING;
     }
 
-    private static Refusal wrongCount(Expression.Call call, ExpressionBinder binder, String wanted) {
-        return binder.places().refusal(call, call.function().text() + " takes " + wanted + ", and here it has "
+    private static boolean hasArguments(Expression.Call call, ExpressionBinder binder, int count) {
+        if (call.arguments().size() == count) return true;
+        wrongCount(call, binder, count == 1 ? "one argument" : count + " arguments");
+        return false;
+    }
+
+    private static BoundExpression wrongCount(Expression.Call call, ExpressionBinder binder, String wanted) {
+        return binder.diagnostics().refused(call, call.function().text() + " takes " + wanted + ", and here it has "
                 + call.arguments().size() + ".");
     }
 

@@ -20,6 +20,9 @@ import lunko.table.Value;
  * the aggregates that anything asks for.
  */
 final class Groups extends ExpressionBinder {
+    private static final BoundColumn NO_COLUMN =
+            new BoundColumn(Optional.empty(), "", Optional.empty(), true, Optional.empty());
+
     private final ExpressionBinder rows;
     private final QueryBody.Select select;
     private final List<Expression> by;
@@ -32,7 +35,7 @@ final class Groups extends ExpressionBinder {
      * group.
      */
     Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
-        super(queries, new Scope(slots(rows, select.groupBy()), rows.scope().outer()), rows.places());
+        super(queries, new Scope(slots(rows, select.groupBy()), rows.scope().outer()), rows.diagnostics());
         this.rows = rows;
         this.select = select;
         this.by = select.groupBy();
@@ -41,9 +44,10 @@ final class Groups extends ExpressionBinder {
 
     /** What a query within this one can name of a group: the columns it is grouped by. */
     private static List<BoundColumn> slots(ExpressionBinder rows, List<Expression> by) {
-        return by.stream().map(key -> key instanceof Expression.ColumnName name
-                ? rows.scope().find(name, rows.places()).slot()
-                : new BoundColumn(Optional.empty(), "", Optional.empty(), true, Optional.empty())).toList();
+        return by.stream().map(key -> (key instanceof Expression.ColumnName name
+                ? rows.scope().find(name, rows.diagnostics()).map(Scope.FoundColumn::slot)
+                : Optional.<BoundColumn>empty())
+                .orElse(NO_COLUMN)).toList();
     }
 
     @Override
@@ -68,17 +72,18 @@ final class Groups extends ExpressionBinder {
     @Override
     BoundExpression column(Expression.ColumnName name) {
         if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
-        Scope.FoundColumn found = rows.scope().find(name, places());
-        throw places()
-                .refusal(name, found.slot().name()
+        Optional<Scope.FoundColumn> found = rows.scope().find(name, diagnostics());
+        if (found.isEmpty()) return BoundExpression.MISSING;
+        return diagnostics()
+                .refused(name, found.get().slot().name()
                         + " has a value for each row, and here there is one row for each group: put it into GROUP "
                         + "BY, or take MIN, MAX or another aggregate of it.",
                         by.isEmpty()
-                                ? places().fix()
+                                ? diagnostics().fix()
                                         .after(select.where().<Object>map(where -> where)
                                                 .orElse(select.from().getLast()), " GROUP BY " + text(name))
-                                : places().fix().after(by.getLast(), ", " + text(name)),
-                        places().fix().instead(name, "MIN(" + text(name) + ")"));
+                                : diagnostics().fix().after(by.getLast(), ", " + text(name)),
+                        diagnostics().fix().instead(name, "MIN(" + text(name) + ")"));
     }
 
     private boolean isSame(Expression key, Expression expression) {

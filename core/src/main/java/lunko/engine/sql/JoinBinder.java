@@ -27,7 +27,7 @@ import lunko.query.sql.SqlWriter;
 final class JoinBinder {
     private final FromBinder from;
     private final QueryBinder queries;
-    private final Places places;
+    private final Diagnostics diagnostics;
     private final FromItem.JoinedTable joined;
     private final BoundFrom left;
     private final BoundFrom right;
@@ -35,7 +35,7 @@ final class JoinBinder {
     JoinBinder(FromBinder from, FromItem.JoinedTable joined, BoundFrom left, BoundFrom right) {
         this.from = from;
         this.queries = from.queries();
-        this.places = queries.places();
+        this.diagnostics = queries.diagnostics();
         this.joined = joined;
         this.left = left;
         this.right = right;
@@ -45,13 +45,13 @@ final class JoinBinder {
     BoundFrom bind() {
         return switch (joined.specification()) {
             case JoinSpecification.Nothing _ -> {
-                if (joined.kind().compares()) throw withoutOn();
+                if (joined.kind().compares()) refuseWithoutOn();
                 yield joined(List.of(), slots(),
                         _ -> JoinCondition.ofEqual(List.of()), List::of);
             }
             case JoinSpecification.On(Expression condition) -> {
                 Scope scope = from.scope(FromBinder.both(left.slots(), right.slots()));
-                ExpressionBinder binder = new OnBinder(queries, scope, places, condition, from.items());
+                ExpressionBinder binder = new OnBinder(queries, scope, diagnostics, condition, from.items());
                 binder.condition(condition);
                 List<Equality> equal = FromBinder.equalities(condition, left.slots(), right.slots());
                 List<Expression> more = condition.conjuncts().stream()
@@ -63,28 +63,27 @@ final class JoinBinder {
                         binder.asides());
             }
             case JoinSpecification.Using(List<Name> names) -> merged(names.stream()
-                    .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right)))
-                    .toList());
+                    .flatMap(name -> both(name).stream()).toList());
             case JoinSpecification.Natural _ -> natural();
         };
     }
 
-    private Refusal withoutOn() {
+    private void refuseWithoutOn() {
         String rows = "";
-        if (!from.reachesOut()) {
+        if (!from.reachesOut() && diagnostics.problem().isEmpty()) {
             long l = left.stage().apply(Env.nothing()).rows().size();
             long r = right.stage().apply(Env.nothing()).rows().size();
             rows = ", " + l + " × " + r + " = " + l * r + " rows";
         }
-        return places.refusal(joined.right(), "This join has no ON, so every row would meet every row" + rows
+        diagnostics.refuse(joined.right(), "This join has no ON, so every row would meet every row" + rows
                 + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
-                Stream.concat(common().stream().map(pair -> places.fix().after(joined.right(), " ON "
+                Stream.concat(common().stream().map(pair -> diagnostics.fix().after(joined.right(), " ON "
                         + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
                         Stream.of(crossed())).toArray(Fix[]::new));
     }
 
     private Fix crossed() {
-        return places.fix().instead(joined, new SqlWriter().table(
+        return diagnostics.fix().instead(joined, new SqlWriter().table(
                 new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, joined.right(),
                         new JoinSpecification.Nothing())));
     }
@@ -108,7 +107,8 @@ final class JoinBinder {
                     FromBinder.named(right.stage().apply(env), condition, Side.RIGHT), condition);
             // Only rows of one key share what they match; by another condition each pair takes its room.
             long most = condition.more().isEmpty() ? queries.mostRows(joined) : FromBinder.MOST;
-            return Joined.of(join, once, most, asides).orElseThrow(() -> FromBinder.tooMany(places, joined));
+            return Joined.of(join, once, most, asides)
+                    .orElseThrow(() -> diagnostics.tooManyRows(joined, FromBinder.MOST));
         });
     }
 
@@ -122,15 +122,15 @@ final class JoinBinder {
         List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
                 .map(slot -> new Name(slot.name(), true))
                 .filter(name -> !meant(name, right).isEmpty())
-                .map(name -> new Equality(one(name, joined.left(), left), one(name, joined.right(), right))).toList();
+                .flatMap(name -> both(name).stream()).toList();
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
-            places.note(joined.right(),
+            diagnostics.note(joined.right(),
                     "The two tables have no column name in common, so NATURAL matches nothing and every row meets "
                             + "every row: write ON and the columns that belong together.",
                     crossed());
         } else if (names.size() > 1) {
-            places.note(joined.right(),
+            diagnostics.note(joined.right(),
                     "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
                             + ": if not all of them are meant, write USING and those that are.",
                     names.stream()
@@ -151,23 +151,24 @@ final class JoinBinder {
         boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
         String otherwise = ": if other columns belong together, write ON and those.";
         if (anybody && matching.tally().pairs() == 0) {
-            places.note(joined.right(), "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
+            diagnostics.note(joined.right(),
+                    "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
         } else if (matching.isManyToMany()) {
-            places.note(joined.right(),
+            diagnostics.note(joined.right(),
                     "NATURAL matches " + column
                             + ", which has the same value more than once on both sides and so is no key" + otherwise);
         }
     }
 
     private Fix using(String name) {
-        return places.fix().instead(joined,
+        return diagnostics.fix().instead(joined,
                 new SqlWriter().table(new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
                         new JoinSpecification.Using(List.of(new Name(name, false))))));
     }
 
     /** The columns of USING and NATURAL come first and once, with the value of the side that has one. */
     private BoundFrom merged(List<Equality> common) {
-        TypeRules types = new TypeRules(places);
+        TypeRules types = new TypeRules(diagnostics);
         List<BoundColumn> slots = new ArrayList<>();
         for (Equality pair : common) {
             BoundColumn l = left.slots().get(pair.left());
@@ -188,17 +189,24 @@ final class JoinBinder {
                 .mapToObj(i -> merged.contains(i) ? slots.get(i).mergedAway() : slots.get(i)).toList();
     }
 
-    /** The one column of that name on a side of USING. */
-    private int one(Name name, FromItem side, BoundFrom table) {
+    /** The one column of that name on either side of USING. */
+    private Optional<Equality> both(Name name) {
+        Optional<Integer> l = one(name, joined.left(), left);
+        Optional<Integer> r = one(name, joined.right(), right);
+        return l.flatMap(column -> r.map(other -> new Equality(column, other)));
+    }
+
+    private Optional<Integer> one(Name name, FromItem side, BoundFrom table) {
         List<Integer> meant = meant(name, table);
-        if (meant.size() == 1) return meant.getFirst();
+        if (meant.size() == 1) return Optional.of(meant.getFirst());
         List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(BoundColumn::name).toList();
-        throw places.refusal(name, meant.isEmpty()
+        diagnostics.refuse(name, meant.isEmpty()
                 ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
                         + ": match columns of different names with ON."
                 : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
                 Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
-                        .map(near -> places.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
+                        .map(near -> diagnostics.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
+        return Optional.empty();
     }
 
     private static String described(FromItem side) {

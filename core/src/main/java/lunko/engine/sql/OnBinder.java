@@ -18,8 +18,8 @@ final class OnBinder extends ExpressionBinder {
     private final Expression condition;
     private final List<FromItem> all;
 
-    OnBinder(QueryBinder queries, Scope scope, Places places, Expression condition, List<FromItem> all) {
-        super(queries, scope, places);
+    OnBinder(QueryBinder queries, Scope scope, Diagnostics diagnostics, Expression condition, List<FromItem> all) {
+        super(queries, scope, diagnostics);
         this.condition = condition;
         this.all = all;
     }
@@ -31,7 +31,7 @@ final class OnBinder extends ExpressionBinder {
             Optional<FromItem.JoinedTable> later = all.stream().flatMap(OnBinder::joins)
                     .filter(join -> isCalled(join.right(), unseen.get())).findFirst();
             if (later.isPresent()) {
-                throw places().refusal(name,
+                return diagnostics().refused(name,
                         unseen.get().text()
                                 + " is joined later than this ON, so its columns are not there yet: write the "
                                 + "condition into the ON of "
@@ -39,7 +39,7 @@ final class OnBinder extends ExpressionBinder {
                         exchanged(later.get()));
             }
             if (all.stream().anyMatch(item -> isCalled(first(item), unseen.get()))) {
-                throw places().refusal(name,
+                return diagnostics().refused(name,
                         "A comma stands between " + unseen.get().text()
                                 + " and this join, and ON sees the tables of its join alone: write CROSS JOIN for "
                                 + "the comma, or the condition into WHERE.");
@@ -57,7 +57,7 @@ final class OnBinder extends ExpressionBinder {
         SqlWriter writer = new SqlWriter();
         return later.specification() instanceof JoinSpecification.On(Expression other)
                 && columns(other).allMatch(scope()::knows)
-                        ? new Fix[] {places().fix().instead(condition, writer.expression(other)).instead(other,
+                        ? new Fix[] {diagnostics().fix().instead(condition, writer.expression(other)).instead(other,
                                 writer.expression(condition))}
                         : new Fix[0];
     }

@@ -34,18 +34,18 @@ import lunko.table.Value;
 final class QueryBinder {
 
     private final List<Table> tables;
-    private final Places places;
+    private final Diagnostics diagnostics;
     /** The join whose rows nobody needs all at once. */
     private final Optional<FromItem> unlimited;
 
-    QueryBinder(List<Table> tables, Places places, Optional<FromItem> unlimited) {
+    QueryBinder(List<Table> tables, Diagnostics diagnostics, Optional<FromItem> unlimited) {
         this.tables = tables;
-        this.places = places;
+        this.diagnostics = diagnostics;
         this.unlimited = unlimited;
     }
 
-    Places places() {
-        return places;
+    Diagnostics diagnostics() {
+        return diagnostics;
     }
 
     /** The most rows that a join may give. */
@@ -53,13 +53,14 @@ final class QueryBinder {
         return unlimited.filter(one -> one == join).isPresent() ? Long.MAX_VALUE : FromBinder.MOST;
     }
 
-    /** The table of a name. */
-    Table table(Name name) {
-        return tables.stream().filter(table -> name.means(table.name())).findFirst().orElseThrow(() -> {
+    /** The table of a name, if there is one. */
+    Optional<Table> table(Name name) {
+        return tables.stream().filter(table -> name.means(table.name())).findFirst().or(() -> {
             List<String> names = tables.stream().map(Table::name).toList();
-            return places.notThere(name, "There is no table " + name.text(), names,
+            diagnostics.notThere(name, "There is no table " + name.text(), names,
                     names.isEmpty() ? ": there are no tables yet."
                             : "; there are " + String.join(", ", names) + ".");
+            return Optional.empty();
         });
     }
 
@@ -84,12 +85,13 @@ final class QueryBinder {
     }
 
     private BoundQuery select(QueryBody.Select select, List<SortKey> orderBy, Optional<Scope> outer) {
-        FromBinder tables = new FromBinder(this, outer, places);
+        FromBinder tables = new FromBinder(this, outer, diagnostics);
         BoundFrom from = tables.all(select.from(), select.where());
         Scope scope = new Scope(from.slots(), outer);
         BoundFrom met = select.where()
-                .map(where -> new WhereClause(this, places, select).after(from, scope, where.conjuncts())).orElse(from);
-        ExpressionBinder rowBinder = new ExpressionBinder(this, scope, places);
+                .map(where -> new WhereClause(this, diagnostics, select).after(from, scope, where.conjuncts()))
+                .orElse(from);
+        ExpressionBinder rowBinder = new ExpressionBinder(this, scope, diagnostics);
         Optional<Groups> groups = Groups.areIn(select, orderBy)
                 ? Optional.of(new Groups(this, rowBinder, select)) : Optional.empty();
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);
@@ -144,13 +146,13 @@ final class QueryBinder {
         switch (item) {
             case SelectItem.Everything _ -> {
                 if (scope.slots().isEmpty())
-                    throw places.refusal(item, "* means all columns of the tables in FROM: name a table there.");
+                    diagnostics.refuse(item, "* means all columns of the tables in FROM: name a table there.");
                 add(slot -> !slot.merged(), scope, binder, columns, values);
             }
             case SelectItem.EverythingOf(Name table) -> {
                 Predicate<BoundColumn> ofTable = slot -> slot.table().map(table::means).orElse(false);
                 if (scope.slots().stream().noneMatch(ofTable)) {
-                    throw places.refusal(item, "There is no table " + table.text() + " in FROM: name one that is.");
+                    diagnostics.refuse(item, "There is no table " + table.text() + " in FROM: name one that is.");
                 }
                 add(ofTable, scope, binder, columns, values);
             }
@@ -199,7 +201,7 @@ final class QueryBinder {
                 if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by()))
                     return binder.bind(e);
             }
-            throw places.refusal(key, "With DISTINCT a result can be sorted by its own columns only: select "
+            return diagnostics.refused(key, "With DISTINCT a result can be sorted by its own columns only: select "
                     + ExpressionBinder.text(key.by()) + " too.");
         }
         return binder.bind(key.by());
@@ -209,7 +211,8 @@ final class QueryBinder {
         return switch (key.by()) {
             case Expression.Literal(Value.IntegerValue(long number)) -> {
                 if (number >= 1 && number <= columns.size()) yield Optional.of((int) number - 1);
-                throw places.refusal(key, "There is no column " + number + ": the result has " + columns.size() + ".");
+                diagnostics.refuse(key, "There is no column " + number + ": the result has " + columns.size() + ".");
+                yield Optional.empty();
             }
             case Expression.ColumnName(Optional<Name> table, Name name) when table.isEmpty() -> {
                 List<Integer> meant = IntStream.range(0, columns.size())
@@ -223,9 +226,10 @@ final class QueryBinder {
     /** The result of a set operation can be sorted by its columns only. */
     private BoundQuery sorted(BoundQuery query, List<SortKey> orderBy) {
         if (orderBy.isEmpty()) return query;
-        List<Integer> by =
-                orderBy.stream().map(key -> resultColumn(key, query.columns()).orElseThrow(() -> places.refusal(key,
-                        "Here a result can be sorted by the names and numbers of its columns only."))).toList();
+        List<Integer> by = orderBy.stream().flatMap(key -> resultColumn(key, query.columns()).or(() -> {
+            diagnostics.refuse(key, "Here a result can be sorted by the names and numbers of its columns only.");
+            return Optional.empty();
+        }).stream()).toList();
         return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
             Stage stage = query.stage(env);
             return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(),
@@ -256,12 +260,13 @@ final class QueryBinder {
         BoundQuery left = body(operation.left(), outer);
         BoundQuery right = body(operation.right(), outer);
         if (left.columns().size() != right.columns().size()) {
-            throw places.refusal(operation,
+            diagnostics.refuse(operation,
                     operation.operator() + " wants as many columns on both sides, and there are "
                             + left.columns().size() + " and " + right.columns().size()
                             + ": select as many here as there.");
+            return left;
         }
-        TypeRules types = new TypeRules(places);
+        TypeRules types = new TypeRules(diagnostics);
         List<BoundQuery.Column> columns = new ArrayList<>();
         for (int i = 0; i < left.columns().size(); i++) {
             BoundQuery.Column l = left.columns().get(i);

@@ -28,12 +28,8 @@ record ResidualCondition(Expression condition, BoundExpression bound, Expression
 
             @Override
             public Truth ofStrangers(List<Value> left, List<Value> right) {
-                try {
-                    return of(left, right);
-                } catch (Refusal refusal) {
-                    // They are looked at only to be shown: nothing needs to be calculated for them.
-                    return Truth.UNKNOWN;
-                }
+                // They are looked at only to be shown: nothing needs to be calculated for them.
+                return ExceptionCondition.checked(() -> of(left, right)).either(truth -> truth, _ -> Truth.UNKNOWN);
             }
 
             @Override

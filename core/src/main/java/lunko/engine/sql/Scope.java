@@ -13,7 +13,13 @@ import lunko.query.sql.Name;
 final class Scope {
 
     /** A column found: so many queries out, and there at this place of the row. */
-    record FoundColumn(int depth, int index, BoundColumn slot) {}
+    record FoundColumn(int depth, int index, BoundColumn slot) {
+
+        BoundExpression bound() {
+            return depth == 0 ? BoundExpression.column(slot.type(), index)
+                    : new BoundExpression(slot.type(), env -> env.value(depth, index));
+        }
+    }
 
     private final List<BoundColumn> slots;
     private final Optional<Scope> outer;
@@ -55,33 +61,39 @@ final class Scope {
         return !meant(name).isEmpty() || outer.map(scope -> scope.knows(name)).orElse(false);
     }
 
-    /** The column that a name means, in the innermost query that has one of it. */
-    FoundColumn find(ColumnName name, Places places) {
+    /** The column that a name means, in the innermost query that has one of it; there may be none, or several. */
+    Optional<FoundColumn> find(ColumnName name, Diagnostics diagnostics) {
         List<Scope> passed = new ArrayList<>();
         Optional<Scope> at = Optional.of(this);
         while (at.isPresent()) {
             Scope scope = at.get();
             List<Integer> meant = scope.meant(name);
-            if (meant.size() > 1) throw ambiguous(name, scope, meant, places);
+            if (meant.size() > 1) {
+                ambiguous(name, scope, meant, diagnostics);
+                return Optional.empty();
+            }
             if (meant.size() == 1) {
                 passed.forEach(inner -> inner.reachesOut = true);
-                return new FoundColumn(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst()));
+                return Optional.of(
+                        new FoundColumn(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst())));
             }
             passed.add(scope);
             at = scope.outer;
         }
-        throw unknown(name, places);
+        unknown(name, diagnostics);
+        return Optional.empty();
     }
 
-    private static Refusal ambiguous(ColumnName name, Scope scope, List<Integer> meant, Places places) {
+    private static void ambiguous(ColumnName name, Scope scope, List<Integer> meant, Diagnostics diagnostics) {
         List<String> owners = meant.stream().map(i -> scope.slots.get(i).table().orElse("a joined table")).toList();
         Fix[] fixes = meant.stream().flatMap(i -> scope.slots.get(i).table().stream())
-                .map(owner -> places.fix().before(name.column(), new SqlName(owner).text() + ".")).toArray(Fix[]::new);
-        return places.refusal(name, "The column " + name.column().text() + " is in " + String.join(" and in ", owners)
+                .map(owner -> diagnostics.fix().before(name.column(), new SqlName(owner).text() + "."))
+                .toArray(Fix[]::new);
+        diagnostics.refuse(name, "The column " + name.column().text() + " is in " + String.join(" and in ", owners)
                 + ": write which one, as in " + owners.getFirst() + "." + name.column().sql() + ".", fixes);
     }
 
-    private Refusal unknown(ColumnName name, Places places) {
+    private void unknown(ColumnName name, Diagnostics diagnostics) {
         String column = name.column().text();
         List<BoundColumn> around = new ArrayList<>(slots);
         outer.ifPresent(scope -> around.addAll(scope.slots));
@@ -91,15 +103,16 @@ final class Scope {
             if (tables.stream().noneMatch(table::means)) {
                 List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
                         .flatMap(slot -> slot.table().stream()).distinct().toList();
-                return places.notThere(table, "There is no table " + table.text() + " in FROM", tables,
+                diagnostics.notThere(table, "There is no table " + table.text() + " in FROM", tables,
                         owners.isEmpty() ? tables : owners,
                         "; it has " + String.join(", ", tables) + ".");
+                return;
             }
         }
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
                 .map(BoundColumn::name).distinct().toList();
-        return places.notThere(name.column(),
+        diagnostics.notThere(name.column(),
                 "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
                 columns, columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + ".");
     }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database.Answer;
+import lunko.problem.Checked;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
@@ -23,42 +25,56 @@ import lunko.table.Value;
 /** Runs one statement on a database. */
 final class StatementRunner {
     private final Database database;
-    private final Places places;
+    private final Diagnostics diagnostics;
     private final QueryBinder queries;
 
-    StatementRunner(Database database, Places places, Optional<FromItem> unlimited) {
+    StatementRunner(Database database, Diagnostics diagnostics, Optional<FromItem> unlimited) {
         this.database = database;
-        this.places = places;
-        this.queries = new QueryBinder(database.tables(), places, unlimited);
+        this.diagnostics = diagnostics;
+        this.queries = new QueryBinder(database.tables(), diagnostics, unlimited);
     }
 
-    Answer run(Statement statement) {
+    /** What the statement comes to, or the problem that keeps it from being run or that ends it. */
+    Checked<Answer> run(Statement statement) {
+        return ExceptionCondition.checked(() -> answer(statement))
+                .then(answer -> diagnostics.problem().map(Checked::<Answer>invalid).orElse(Checked.valid(answer)));
+    }
+
+    private Answer answer(Statement statement) {
         return switch (statement) {
             case Statement.Query(QueryExpression query) -> {
                 BoundQuery bound = queries.bind(query, Optional.empty());
-                yield new Answer(database, Optional.of(bound.stage(Env.nothing())), places.notes());
+                yield new Answer(database,
+                        isRefused() ? Optional.empty() : Optional.of(bound.stage(Env.nothing())), diagnostics.notes());
             }
             case Statement.CreateTable create -> changed(create(create));
-            case Statement.Insert insert -> changed(insert(insert));
-            case Statement.Update update -> changed(update(update));
-            case Statement.Delete delete -> changed(delete(delete));
-            case Statement.DropTable drop -> changed(drop(drop));
+            case Statement.Insert insert -> changed(changing(insert.table(), table -> insert(insert, table)));
+            case Statement.Update update -> changed(changing(update.table(), table -> update(update, table)));
+            case Statement.Delete delete -> changed(changing(delete.table(), table -> delete(delete, table)));
+            case Statement.DropTable drop ->
+                changed(drop.ifExists() && database.table(drop.table()).isEmpty() ? database
+                        : changing(drop.table(), table -> drop(drop, table)));
         };
     }
 
+    /** Whether something could not be bound: then nothing is computed, and the database stays as it is. */
+    private boolean isRefused() {
+        return diagnostics.problem().isPresent();
+    }
+
     private Answer changed(Database after) {
-        return new Answer(after, Optional.empty(), places.notes());
+        return new Answer(after, Optional.empty(), diagnostics.notes());
     }
 
     private Database create(Statement.CreateTable create) {
         if (database.table(create.table()).isPresent()) {
-            throw places.refusal(create.table(), "There is a table " + create.table().text()
+            diagnostics.refuse(create.table(), "There is a table " + create.table().text()
                     + " already: choose another name, or DROP TABLE it first.");
         }
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
             if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
-                throw places.refusal(definition.column(), "There is a column " + definition.column().text()
+                diagnostics.refuse(definition.column(), "There is a column " + definition.column().text()
                         + " in this table already: choose another name.");
             }
             boolean key = create.constraints().stream()
@@ -79,55 +95,60 @@ final class StatementRunner {
         switch (constraint) {
             case Constraint.PrimaryKey(List<Name> columns) -> columns.forEach(name -> requireColumn(name, table));
             case Constraint.Unique(List<Name> columns) -> columns.forEach(name -> requireColumn(name, table));
-            case Constraint.ForeignKey(List<Name> columns, Name other, List<Name> others) -> {
-                columns.forEach(name -> requireColumn(name, table));
-                StoredTable parent = all.table(other).orElseThrow(() -> places.refusal(other, "There is no table "
-                        + other.text() + " to refer to: create it first."));
-                others.forEach(name -> requireColumn(name, parent));
-                int wanted = others.isEmpty() ? parent.primaryKey().size() : others.size();
-                if (wanted != columns.size()) {
-                    throw places.refusal(constraint, wanted == 0 ? parent.table().name()
-                            + " has no primary key to refer to: name the columns behind REFERENCES " + other.text()
-                            + "."
-                            : "The foreign key has " + columns.size() + " columns and refers to " + wanted
-                                    + ": name as many here as there.");
-                }
+            case Constraint.ForeignKey foreign -> {
+                Name other = foreign.table();
+                foreign.columns().forEach(name -> requireColumn(name, table));
+                all.table(other).ifPresentOrElse(parent -> requireSense(foreign, parent),
+                        () -> diagnostics.refuse(other,
+                                "There is no table " + other.text() + " to refer to: create it first."));
             }
         }
     }
 
-    private int requireColumn(Name name, StoredTable table) {
-        return table.column(name).orElseThrow(() -> {
+    private void requireSense(Constraint.ForeignKey key, StoredTable parent) {
+        key.others().forEach(name -> requireColumn(name, parent));
+        int wanted = key.others().isEmpty() ? parent.primaryKey().size() : key.others().size();
+        if (wanted == key.columns().size()) return;
+        diagnostics.refuse(key, wanted == 0 ? parent.table().name()
+                + " has no primary key to refer to: name the columns behind REFERENCES " + key.table().text() + "."
+                : "The foreign key has " + key.columns().size() + " columns and refers to " + wanted
+                        + ": name as many here as there.");
+    }
+
+    private Optional<Integer> requireColumn(Name name, StoredTable table) {
+        return table.column(name).or(() -> {
             List<String> names = table.table().columns().stream().map(Column::name).toList();
-            return places.notThere(name, "There is no column " + name.text() + " in " + table.table().name(), names,
+            diagnostics.notThere(name, "There is no column " + name.text() + " in " + table.table().name(), names,
                     "; it has " + String.join(", ", names) + ".");
+            return Optional.empty();
         });
     }
 
-    private StoredTable stored(Name name) {
-        queries.table(name);
-        return database.table(name).orElseThrow();
+    /** The database after the table of a name has been changed; as it is, if there is no such table. */
+    private Database changing(Name name, Function<StoredTable, Database> change) {
+        return queries.table(name).flatMap(_ -> database.table(name)).map(change).orElse(database);
     }
 
-    private Database insert(Statement.Insert insert) {
-        StoredTable stored = stored(insert.table());
+    private Database insert(Statement.Insert insert, StoredTable stored) {
         List<Integer> columns = insert.columns().isEmpty()
                 ? IntStream.range(0, stored.table().columns().size()).boxed().toList()
-                : insert.columns().stream().map(name -> requireColumn(name, stored)).toList();
-        ExpressionBinder binder = new ExpressionBinder(queries, new Scope(List.of(), Optional.empty()), places);
+                : insert.columns().stream().flatMap(name -> requireColumn(name, stored).stream()).toList();
+        ExpressionBinder binder = new ExpressionBinder(queries, new Scope(List.of(), Optional.empty()), diagnostics);
         Table table = stored.table();
+        List<List<BoundExpression>> values = insert.rows().stream().map(row -> {
+            if (row.size() == columns.size())
+                return IntStream.range(0, row.size())
+                        .mapToObj(i -> fitting(table.columns().get(columns.get(i)), row.get(i), binder)).toList();
+            diagnostics.refuse(row.getFirst(), "This row has " + row.size() + " values for " + columns.size()
+                    + " columns: give each column one.");
+            return List.<BoundExpression>of();
+        }).toList();
+        if (isRefused()) return database;
         List<Row> rows = new ArrayList<>(table.rows());
         long nextId = table.nextId();
-        for (List<Expression> expressions : insert.rows()) {
-            if (expressions.size() != columns.size()) {
-                throw places.refusal(expressions.getFirst(), "This row has " + expressions.size() + " values for "
-                        + columns.size() + " columns: give each column one.");
-            }
+        for (List<BoundExpression> given : values) {
             List<Value> row = new ArrayList<>(Collections.nCopies(table.columns().size(), Value.NULL));
-            for (int i = 0; i < columns.size(); i++) {
-                Column column = table.columns().get(columns.get(i));
-                row.set(columns.get(i), fitting(column, expressions.get(i), binder).in(Env.nothing()));
-            }
+            for (int i = 0; i < columns.size(); i++) row.set(columns.get(i), given.get(i).in(Env.nothing()));
             rows.add(new Row(nextId++, row));
         }
         return checked(insert, stored, new Table(table.name(), table.columns(), rows, nextId));
@@ -140,25 +161,27 @@ final class StatementRunner {
         Type type = bound.type().get();
         if (type.isNumeric() && column.type().isNumeric()) {
             return BoundExpression.of(column.type(),
-                    env -> binder.exact(expression, () -> Arithmetic.cast(bound.in(env), column.type())));
+                    env -> binder.cast(expression, bound.in(env), column.type()));
         }
         // A day written as a text is taken for a DATE column, as databases do: a script is to run here and there.
         if (column.type() == Type.DATE && expression instanceof Expression.Literal(Value.TextValue(String text))) {
             Optional<Value> day = Type.DATE.read(text);
             if (day.isPresent()) return BoundExpression.of(Type.DATE, _ -> day.get());
         }
-        throw places.refusal(expression, column.name() + " is " + column.type().title() + ", and "
+        return diagnostics.refused(expression, column.name() + " is " + column.type().title() + ", and "
                 + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example()
                 + ".");
     }
 
-    private Database update(Statement.Update update) {
-        StoredTable stored = stored(update.table());
+    private Database update(Statement.Update update, StoredTable stored) {
         ExpressionBinder binder = rowsOf(stored);
         Optional<BoundExpression> where = update.where().map(binder::condition);
-        List<Integer> columns = update.assignments().stream().map(a -> requireColumn(a.column(), stored)).toList();
+        List<Integer> columns =
+                update.assignments().stream().flatMap(a -> requireColumn(a.column(), stored).stream()).toList();
+        if (isRefused()) return database;
         List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(
                 stored.table().columns().get(columns.get(i)), update.assignments().get(i).value(), binder)).toList();
+        if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().map(row -> {
             if (!isMeant(row, where)) return row;
@@ -171,9 +194,9 @@ final class StatementRunner {
         return checked(update, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
     }
 
-    private Database delete(Statement.Delete delete) {
-        StoredTable stored = stored(delete.table());
+    private Database delete(Statement.Delete delete, StoredTable stored) {
         Optional<BoundExpression> where = delete.where().map(rowsOf(stored)::condition);
+        if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().filter(row -> !isMeant(row, where)).toList();
         return checked(delete, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
@@ -183,21 +206,19 @@ final class StatementRunner {
         List<BoundColumn> slots = stored.table().columns().stream()
                 .map(column -> BoundColumn.of(stored.table().name(), column.name(), Optional.of(column.type())))
                 .toList();
-        return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), places);
+        return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), diagnostics);
     }
 
     private static boolean isMeant(Row row, Optional<BoundExpression> where) {
         return where.map(condition -> condition.truthIn(Env.nothing().within(row.values())) == Truth.TRUE).orElse(true);
     }
 
-    private Database drop(Statement.DropTable drop) {
-        if (drop.ifExists() && database.table(drop.table()).isEmpty()) return database;
-        StoredTable gone = stored(drop.table());
+    private Database drop(Statement.DropTable drop, StoredTable gone) {
         for (StoredTable other : database.stored()) {
             boolean refers = other != gone && other.constraints().stream()
                     .anyMatch(constraint -> constraint instanceof Constraint.ForeignKey(var _, Name table, var _)
                             && table.means(gone.table().name()));
-            if (refers) throw places.refusal(drop.table(),
+            if (refers) diagnostics.refuse(drop.table(),
                     other.table().name() + " refers to " + gone.table().name() + ": drop it first.");
         }
         return new Database(database.stored().stream().filter(table -> table != gone).toList());
@@ -206,11 +227,8 @@ final class StatementRunner {
     /** The database after a change, if everything holds that must hold. */
     private Database checked(Statement statement, StoredTable before, Table rows) {
         Database after = database.with(before, before.with(rows));
-        for (StoredTable table : after.stored()) {
-            table.fault(after).ifPresent(fault -> {
-                throw places.refusal(statement, fault);
-            });
-        }
+        after.stored().forEach(
+                table -> table.fault(after).ifPresent(fault -> diagnostics.refuse(statement, fault)));
         return after;
     }
 }

@@ -3,7 +3,6 @@ package lunko.engine.sql;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -28,8 +27,8 @@ public record StoredTable(Table table, List<Constraint> constraints) {
     }
 
     /** Where the column stands that a name means, counted from 0. */
-    public OptionalInt column(Name name) {
-        return IntStream.range(0, table.columns().size()).filter(i -> name.means(table.columns().get(i).name()))
+    public Optional<Integer> column(Name name) {
+        return IntStream.range(0, table.columns().size()).filter(i -> name.means(table.columns().get(i).name())).boxed()
                 .findFirst();
     }
 

@@ -27,12 +27,9 @@ final class Substitution {
     }
 
     private static Expression literal(Expression expression, BoundExpression leaf, Env env) {
-        try {
-            return new Expression.Literal(shortened(leaf.in(env)));
-        } catch (Refusal notReached) {
-            // A part that has no value here can stand in a condition which is decided without it.
-            return expression;
-        }
+        // A part that has no value here can stand in a condition which is decided without it.
+        return ExceptionCondition.checked(() -> leaf.in(env))
+                .either(value -> new Expression.Literal(shortened(value)), _ -> expression);
     }
 
     private static Value shortened(Value value) {

@@ -13,17 +13,17 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /** Which types go together, and what is said where they do not: nothing is changed into another type unasked. */
-record TypeRules(Places places) {
+record TypeRules(Diagnostics diagnostics) {
 
     /** A bound expression whose type is one of these. */
     BoundExpression required(Expression expression, BoundExpression bound, String what, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
         String cast = cast(expression, types[types.length - 1]);
-        throw places.refusal(expression,
+        return diagnostics.refused(expression,
                 what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + " is wanted here, and "
                         + ExpressionBinder.text(expression) + " is " + bound.type().get().title() + ": write " + cast
                         + ".",
-                places.fix().instead(expression, cast));
+                diagnostics.fix().instead(expression, cast));
     }
 
     void requireComparable(Object where, Expression left, BoundExpression l, Expression right, BoundExpression r) {
@@ -32,10 +32,10 @@ record TypeRules(Places places) {
         List<Expression.Cast> casts =
                 Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
                         .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
-        throw incomparable(where, new Typed(ExpressionBinder.text(left), l.type().get()),
+        refuseToCompare(where, new Typed(ExpressionBinder.text(left), l.type().get()),
                 new Typed(ExpressionBinder.text(right), r.type().get()),
                 casts.isEmpty() ? "compare it with something else" : "write " + ExpressionBinder.text(casts.getFirst()),
-                casts.stream().map(cast -> places.fix().instead(cast.of(), cast(cast.of(), cast.type())))
+                casts.stream().map(cast -> diagnostics.fix().instead(cast.of(), cast(cast.of(), cast.type())))
                         .toArray(Fix[]::new));
     }
 
@@ -50,7 +50,7 @@ record TypeRules(Places places) {
 
     void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
         if (comparable(leftType, rightType)) return;
-        throw incomparable(where, new Typed(left, leftType.get()), new Typed(right, rightType.get()),
+        refuseToCompare(where, new Typed(left, leftType.get()), new Typed(right, rightType.get()),
                 "match columns of one type, or CAST one of them");
     }
 
@@ -66,8 +66,8 @@ record TypeRules(Places places) {
         }
     }
 
-    private Refusal incomparable(Object where, Typed left, Typed right, String advice, Fix... fixes) {
-        return places.refusal(where, left.said() + " and " + right.said() + ", and SQL does not compare the two: "
+    private void refuseToCompare(Object where, Typed left, Typed right, String advice, Fix... fixes) {
+        diagnostics.refuse(where, left.said() + " and " + right.said() + ", and SQL does not compare the two: "
                 + advice + ".", fixes);
     }
 
@@ -77,8 +77,9 @@ record TypeRules(Places places) {
         values.forEach(value -> value.type().ifPresent(types::add));
         if (types.size() == 2 && types.stream().allMatch(Type::isNumeric)) return Optional.of(Type.DECIMAL);
         if (types.size() > 1) {
-            throw places.refusal(where, "The values of " + ExpressionBinder.text(where)
+            diagnostics.refuse(where, "The values of " + ExpressionBinder.text(where)
                     + " are of different types: write them with CAST as one.");
+            return Optional.empty();
         }
         return types.stream().findFirst();
     }

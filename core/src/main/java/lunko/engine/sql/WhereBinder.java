@@ -17,8 +17,8 @@ import lunko.query.sql.SqlWriter;
 final class WhereBinder extends ExpressionBinder {
     private final QueryBody.Select select;
 
-    WhereBinder(QueryBinder queries, Scope scope, Places places, QueryBody.Select select) {
-        super(queries, scope, places);
+    WhereBinder(QueryBinder queries, Scope scope, Diagnostics diagnostics, QueryBody.Select select) {
+        super(queries, scope, diagnostics);
         this.select = select;
     }
 
@@ -48,7 +48,7 @@ final class WhereBinder extends ExpressionBinder {
                         .flatMap(index -> scope().slots().get(index).padded().stream())
                         .map(join -> new Padded(name, join)))
                 .findFirst()
-                .ifPresent(padded -> places().note(condition,
+                .ifPresent(padded -> diagnostics().note(condition,
                         text(padded.name)
                                 + " is NULL in the rows that the outer join keeps without a partner, so this WHERE "
                                 + "throws them away again: to keep them, write "
@@ -62,7 +62,7 @@ final class WhereBinder extends ExpressionBinder {
     private Fix[] intoOn(Expression condition, FromItem.JoinedTable join) {
         if (!(join.specification() instanceof JoinSpecification.On(Expression on))) return new Fix[0];
         SqlWriter writer = new SqlWriter();
-        Fix added = places().fix().instead(on, writer.expression(new Expression.And(on, condition)));
+        Fix added = diagnostics().fix().instead(on, writer.expression(new Expression.And(on, condition)));
         Expression where = select.where().orElseThrow();
         List<Expression> others = where.conjuncts().stream().filter(other -> other != condition).toList();
         return new Fix[] {others.isEmpty() ? added.without(select.from().getLast(), where)
@@ -76,10 +76,10 @@ final class WhereBinder extends ExpressionBinder {
                 if (item instanceof SelectItem.Item(Expression expression, var alias)
                         && alias.map(given -> name.column().means(given.text())).orElse(false)) {
                     String written = new SqlWriter().expression(expression);
-                    throw places().refusal(name,
+                    return diagnostics().refused(name,
                             name.column().text() + " is a name given in SELECT, and WHERE comes before that: write "
                                     + text(expression) + " instead.",
-                            places().fix().instead(name,
+                            diagnostics().fix().instead(name,
                                     expression.parts().isEmpty() ? written : "(" + written + ")"));
                 }
             }

@@ -27,12 +27,12 @@ import lunko.query.sql.SelectItem;
  */
 final class WhereClause {
     private final QueryBinder queries;
-    private final Places places;
+    private final Diagnostics diagnostics;
     private final QueryBody.Select select;
 
-    WhereClause(QueryBinder queries, Places places, QueryBody.Select select) {
+    WhereClause(QueryBinder queries, Diagnostics diagnostics, QueryBody.Select select) {
         this.queries = queries;
-        this.places = places;
+        this.diagnostics = diagnostics;
         this.select = select;
     }
 
@@ -78,7 +78,7 @@ final class WhereClause {
     }
 
     private BoundFrom filtered(BoundFrom from, Scope scope, Expression condition) {
-        WhereBinder binder = new WhereBinder(queries, scope, places, select);
+        WhereBinder binder = new WhereBinder(queries, scope, diagnostics, select);
         BoundExpression bound = binder.where(condition);
         List<Integer> nulls = condition.conjuncts().stream()
                 .flatMap(conjunct -> nullColumn(conjunct, scope).stream().boxed()).toList();
@@ -127,7 +127,7 @@ final class WhereClause {
                     FromBinder.named(test.partners().get(), on, Side.RIGHT), on);
             join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
             return Joined.of(join, List.of(), FromBinder.MOST, test.binder().asides())
-                    .orElseThrow(() -> FromBinder.tooMany(places, test.condition()));
+                    .orElseThrow(() -> diagnostics.tooManyRows(test.condition(), FromBinder.MOST));
         });
     }
 
@@ -135,18 +135,18 @@ final class WhereClause {
     private void noteNull(Expression condition, Stage partners, int column) {
         if (partners.rows().stream().noneMatch(row -> row.get(column).isNull())) return;
         String name = partners.headings().get(column).name();
-        places.note(condition,
+        diagnostics.note(condition,
                 name + " of " + partners.title() + " is NULL in a row, and so this NOT IN is never true: add WHERE "
                         + name + " IS NOT NULL to the query within, or write NOT EXISTS.");
     }
 
     /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
     private Optional<BoundTest> bind(SubqueryTest test, Expression condition, Scope scope) {
-        FromBinder tables = new FromBinder(queries, Optional.of(scope), places);
+        FromBinder tables = new FromBinder(queries, Optional.of(scope), diagnostics);
         BoundFrom from = tables.all(test.select().from(), test.select().where());
         if (tables.reachesOut()) return Optional.empty();
         Scope inner = new Scope(from.slots(), Optional.of(scope));
-        ExpressionBinder binder = new ExpressionBinder(queries, inner, places);
+        ExpressionBinder binder = new ExpressionBinder(queries, inner, diagnostics);
         for (SelectItem item : test.select().items())
             queries.add(item, inner, binder, new ArrayList<>(), new ArrayList<>());
 
@@ -171,7 +171,7 @@ final class WhereClause {
         between.forEach(binder::condition);
         Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
                 : Optional.of(new ResidualCondition(Expression.all(more), binder));
-        WhereClause within = new WhereClause(queries, places, test.select());
+        WhereClause within = new WhereClause(queries, diagnostics, test.select());
         BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
         return Optional.of(
                 new BoundTest(condition, test.kind(), new Lazy<>(() -> partners.stage().apply(Env.nothing())), binder,
@@ -183,7 +183,7 @@ final class WhereClause {
     /** Whether a condition of the query within names nothing of the one around it. */
     private boolean isOfItself(Expression condition, BoundFrom from, Scope around) {
         Scope scope = new Scope(from.slots(), Optional.of(around));
-        new ExpressionBinder(queries, scope, places).condition(condition);
+        new ExpressionBinder(queries, scope, diagnostics).condition(condition);
         return !scope.reachesOut();
     }
 

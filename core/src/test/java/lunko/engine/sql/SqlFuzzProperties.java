@@ -23,7 +23,7 @@ class SqlFuzzProperties {
                     "END", "GROUP BY", ",");
     private static final String SIGNS = "'\"();,.*/-|<>=%\n?\\ä\0";
 
-    private static final int TRIES = 200;
+    private static final int TRIES = 2_000;
     private static final int TEXTS_PER_TRY = Integer.getInteger("lunko.spoilt", 4_000) / TRIES;
     private static final long LONGEST = 1_000_000_000;
 

@@ -1,0 +1,102 @@
+package lunko.engine.sql;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import lunko.problem.Problem;
+import lunko.query.SqlName;
+import lunko.query.sql.Fix;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.Name;
+import lunko.query.sql.Script;
+import lunko.query.sql.Statement;
+
+/**
+ * What is to be said about the statement at hand, and where in its text. A part that cannot be bound is noted as the
+ * problem, and something that goes with everything is bound in its place: so one fault is said once, and nobody need
+ * stop in the middle.
+ */
+final class Diagnostics {
+    private static final int MOST_OFFERED = 3;
+
+    private final Script script;
+    private final Statement statement;
+    private final List<Problem> notes = new ArrayList<>();
+    private Optional<Problem> problem = Optional.empty();
+
+    Diagnostics(Script script, Statement statement) {
+        this.script = script;
+        this.statement = statement;
+    }
+
+    /** The statement's text, to be changed. */
+    Fix fix() {
+        return script.fix(statement);
+    }
+
+    /** How many tables of the statement, those of queries within included, are the one of a name. */
+    long tablesNamed(Name name) {
+        return script.parts(FromItem.NamedTable.class).stream().filter(item -> item.table().means(name.text())).count();
+    }
+
+    /** The problem that keeps the statement from being run: the first that was found, as others may come of it. */
+    Optional<Problem> problem() {
+        return problem;
+    }
+
+    /** A part of the statement cannot be bound. */
+    void refuse(Object part, String sentence, Fix... fixes) {
+        if (problem.isEmpty()) problem = Optional.of(at(part, sentence, List.of(fixes)));
+    }
+
+    /** The same for an expression: it is bound as something without a value. */
+    BoundExpression refused(Object part, String sentence, Fix... fixes) {
+        refuse(part, sentence, fixes);
+        return BoundExpression.MISSING;
+    }
+
+    /** A part of the statement has no value, and so the statement ends. */
+    ExceptionCondition raised(Object part, String sentence) {
+        return new ExceptionCondition(at(part, sentence, List.of()));
+    }
+
+    /** More rows than can be held. */
+    ExceptionCondition tooManyRows(Object part, long most) {
+        return raised(part, "This would give more than " + String.format(Locale.ROOT, "%,d", most)
+                + " rows: join with a condition, or take fewer rows.");
+    }
+
+    /** Something of a name is not there: the nearest that is will be offered, or else what there is. */
+    void notThere(Name name, String sentence, List<String> there, String otherwise) {
+        notThere(name, sentence, there, there, otherwise);
+    }
+
+    /** The same where some of those that are there may rather be meant: those are offered if they are few. */
+    void notThere(Name name, String sentence, List<String> there, List<String> likely, String otherwise) {
+        Nearest.to(name.text(), there).ifPresentOrElse(
+                near -> refuse(name, sentence + ": is " + near + " meant?", instead(name, near)),
+                () -> refuse(name, sentence + otherwise, likely.size() > MOST_OFFERED ? new Fix[0]
+                        : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
+    }
+
+    private Fix instead(Name name, String other) {
+        return fix().instead(name, new SqlName(other).text());
+    }
+
+    /** Notes what is allowed and yet surely not meant. */
+    void note(Object part, String sentence, Fix... fixes) {
+        Problem note = at(part, sentence, List.of(fixes));
+        if (!notes.contains(note)) notes.add(note);
+    }
+
+    List<Problem> notes() {
+        return List.copyOf(notes);
+    }
+
+    private Problem at(Object part, String sentence, List<Fix> fixes) {
+        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, sentence))
+                .orElseGet(() -> Problem.of(sentence))
+                .with(fixes.stream().map(Fix::text).flatMap(Optional::stream).toList());
+    }
+}
