@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import lunko.engine.Stage;
-import lunko.engine.ValueOrder;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
@@ -64,7 +63,7 @@ class ExpressionBinder {
     }
 
     /** A query within an expression; the same one is bound once. */
-    private BoundQuery query(QueryExpression query) {
+    BoundQuery query(QueryExpression query) {
         BoundQuery known = within.get(query);
         if (known != null) return known;
         BoundQuery bound = queries.bind(query, Optional.of(scope));
@@ -95,15 +94,6 @@ class ExpressionBinder {
                         : number;
             }
             case Expression.Calculation calculation -> calculation(calculation);
-            case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
-                BoundExpression l = bind(left);
-                BoundExpression r = bind(right);
-                types.requireComparable(expression, left, l, right, r);
-                if (isNull(left) || isNull(right)) {
-                    noteNull(expression, comparator, isNull(right) ? left : right);
-                }
-                yield BoundExpression.truth(env -> compare(comparator, l.in(env), r.in(env)));
-            }
             case Expression.And _ -> conjunction(expression.conjuncts());
             case Expression.Or(Expression left, Expression right) -> {
                 BoundExpression l = condition(left);
@@ -114,41 +104,11 @@ class ExpressionBinder {
                 BoundExpression condition = condition(of);
                 yield BoundExpression.truth(env -> condition.truthIn(env).not());
             }
-            case Expression.IsNull(Expression of, boolean negated) -> {
-                BoundExpression value = bind(of);
-                yield BoundExpression.truth(env -> Truth.of(value.in(env).isNull() != negated));
-            }
             case Expression.IsTruth(Expression of, Truth truth, boolean negated) -> {
                 BoundExpression condition = condition(of);
                 yield BoundExpression.truth(env -> Truth.of((condition.truthIn(env) == truth) != negated));
             }
-            case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
-                BoundExpression l = bind(left);
-                BoundExpression r = bind(right);
-                types.requireComparable(expression, left, l, right, r);
-                yield BoundExpression.truth(env -> Truth
-                        .of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
-            }
-            case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
-                BoundExpression value = bind(of);
-                BoundExpression from = compared(expression, of, value, low);
-                BoundExpression to = compared(expression, of, value, high);
-                yield BoundExpression.truth(env -> {
-                    Value v = value.in(env);
-                    Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env))
-                            .and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
-                    return negated ? within.not() : within;
-                });
-            }
-            case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
-            case Expression.InList(Expression of, List<Expression> list, boolean negated) ->
-                inList(expression, of, list, negated);
-            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
-                inQuery(expression, of, query, negated);
-            case Expression.Exists(QueryExpression query) -> {
-                BoundQuery bound = query(query);
-                yield leaf(expression, BoundExpression.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
-            }
+            case Expression.Predicate predicate -> new PredicateBinder(this).bind(predicate);
             case Expression.ScalarQuery(QueryExpression query) -> leaf(expression, scalar(expression, query));
             case Expression.Case branches -> branches(branches);
             case Expression.Cast(Expression of, Type type) -> {
@@ -165,17 +125,6 @@ class ExpressionBinder {
 
     BoundExpression column(Expression.ColumnName name) {
         return scope.find(name, diagnostics).map(found -> leaf(name, found.bound())).orElse(BoundExpression.MISSING);
-    }
-
-    /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
-    private void noteNull(Expression comparison, Comparator comparator, Expression value) {
-        String meant = text(value) + (comparator == Comparator.NOT_EQUAL ? " IS NOT NULL" : " IS NULL");
-        diagnostics.note(comparison, text(comparison) + " is never true, whatever the value is: write " + meant + ".",
-                diagnostics.fix().instead(comparison, meant));
-    }
-
-    private static boolean isNull(Expression expression) {
-        return expression instanceof Expression.Literal(Value value) && value.isNull();
     }
 
     private static Optional<Type> typeOf(Value value) {
@@ -246,60 +195,6 @@ class ExpressionBinder {
         });
     }
 
-    static Truth compare(Comparator comparator, Value left, Value right) {
-        if (left.isNull() || right.isNull()) return Truth.UNKNOWN;
-        int order = ValueOrder.VALUES.compare(left, right);
-        return Truth.of(switch (comparator) {
-            case EQUAL -> order == 0;
-            case NOT_EQUAL -> order != 0;
-            case LESS -> order < 0;
-            case LESS_OR_EQUAL -> order <= 0;
-            case GREATER -> order > 0;
-            case GREATER_OR_EQUAL -> order >= 0;
-        });
-    }
-
-    /** An expression that a value is compared with. */
-    private BoundExpression compared(Expression where, Expression of, BoundExpression value, Expression other) {
-        BoundExpression bound = bind(other);
-        types.requireComparable(where, of, value, other, bound);
-        return bound;
-    }
-
-    private BoundExpression like(Expression of, Expression pattern, boolean negated) {
-        BoundExpression text = text(of, "a text");
-        BoundExpression form = text(pattern, "a text");
-        return BoundExpression.truth(env -> {
-            if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
-            if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
-            return Truth.of(Functions.isLike(t, f) != negated);
-        });
-    }
-
-    private BoundExpression inList(Expression where, Expression of, List<Expression> list, boolean negated) {
-        BoundExpression value = bind(of);
-        List<BoundExpression> others = list.stream().map(other -> compared(where, of, value, other)).toList();
-        return BoundExpression.truth(env -> {
-            Value wanted = value.in(env);
-            Truth any = Truth.FALSE;
-            for (BoundExpression other : others) any = any.or(compare(Comparator.EQUAL, wanted, other.in(env)));
-            return negated ? any.not() : any;
-        });
-    }
-
-    /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
-    private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
-        BoundExpression value = bind(of);
-        return oneColumn(where, query).map(bound -> {
-            types.requireComparable(where, text(of), value.type(), "the column of the query",
-                    bound.columns().getFirst().type());
-            return BoundExpression.truth(env -> {
-                Truth any = bound.members(env).has(value.in(env));
-                return negated ? any.not() : any;
-            });
-        }).orElse(BoundExpression.MISSING);
-    }
-
     private BoundExpression scalar(Expression where, QueryExpression query) {
         return oneColumn(where, query).map(bound -> new BoundExpression(bound.columns().getFirst().type(), env -> {
             List<List<Value>> rows = bound.rows(env);
@@ -311,7 +206,7 @@ class ExpressionBinder {
         })).orElse(BoundExpression.MISSING);
     }
 
-    private Optional<BoundQuery> oneColumn(Object where, QueryExpression query) {
+    Optional<BoundQuery> oneColumn(Object where, QueryExpression query) {
         BoundQuery bound = query(query);
         if (bound.columns().size() == 1) return Optional.of(bound);
         diagnostics.refuse(where, "A query with one column is wanted here, and this one has " + bound.columns().size()
@@ -325,8 +220,10 @@ class ExpressionBinder {
         Optional<BoundExpression> subject = expression.subject().map(this::bind);
         for (Expression.When when : expression.branches()) {
             conditions.add(subject.map(value -> {
-                BoundExpression other = compared(when.condition(), expression.subject().get(), value, when.condition());
-                return BoundExpression.truth(env -> compare(Comparator.EQUAL, value.in(env), other.in(env)));
+                BoundExpression other = new PredicateBinder(this).compared(when.condition(),
+                        expression.subject().get(), value, when.condition());
+                return BoundExpression
+                        .truth(env -> PredicateBinder.compare(Comparator.EQUAL, value.in(env), other.in(env)));
             }).orElseGet(() -> condition(when.condition())));
             values.add(bind(when.then()));
         }

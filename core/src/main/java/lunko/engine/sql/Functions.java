@@ -75,7 +75,7 @@ final class Functions {
         binder.types().requireComparable(call, one, value, two, other);
         return new BoundExpression(value.type(), env -> {
             Value v = value.in(env);
-            Truth same = ExpressionBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
+            Truth same = PredicateBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
             return same == Truth.TRUE ? Value.NULL : v;
         });
     }

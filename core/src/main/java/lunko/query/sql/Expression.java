@@ -14,6 +14,9 @@ public sealed interface Expression {
     /** The condition that is always true. */
     Expression ALWAYS = new Literal(new Value.BooleanValue(true));
 
+    /** What is asked of values, or of the rows of a query (ISO/IEC 9075-2, clause 8). */
+    sealed interface Predicate extends Expression {}
+
     /** A value written down. */
     record Literal(Value value) implements Expression {}
 
@@ -36,7 +39,7 @@ public sealed interface Expression {
     record Calculation(Operator operator, Expression left, Expression right) implements Expression {}
 
     /** Two values compared. */
-    record Comparison(Comparator comparator, Expression left, Expression right) implements Expression {
+    record Comparison(Comparator comparator, Expression left, Expression right) implements Predicate {
 
         /** Two values that must be equal. */
         public static Comparison equal(Expression left, Expression right) {
@@ -54,28 +57,28 @@ public sealed interface Expression {
     record Not(Expression of) implements Expression {}
 
     /** Whether a value is NULL, or is not. */
-    record IsNull(Expression of, boolean negated) implements Expression {}
+    record IsNull(Expression of, boolean negated) implements Predicate {}
 
     /** Whether a condition has this truth value, or has not. */
     record IsTruth(Expression of, Truth truth, boolean negated) implements Expression {}
 
     /** Whether two values differ, NULL taken for a value like others; or do not differ. */
-    record IsDistinct(Expression left, Expression right, boolean negated) implements Expression {}
+    record IsDistinct(Expression left, Expression right, boolean negated) implements Predicate {}
 
     /** Whether a value lies in a range, its ends included, or does not. */
-    record Between(Expression of, Expression low, Expression high, boolean negated) implements Expression {}
+    record Between(Expression of, Expression low, Expression high, boolean negated) implements Predicate {}
 
     /** Whether a text has the form of a pattern, or has not. */
-    record Like(Expression of, Expression pattern, boolean negated) implements Expression {}
+    record Like(Expression of, Expression pattern, boolean negated) implements Predicate {}
 
     /** Whether a value is one of these, or is none of them. */
-    record InList(Expression of, List<Expression> list, boolean negated) implements Expression {}
+    record InList(Expression of, List<Expression> list, boolean negated) implements Predicate {}
 
     /** Whether a value is one that a query gives, or is none of them. */
-    record InQuery(Expression of, QueryExpression query, boolean negated) implements Expression {}
+    record InQuery(Expression of, QueryExpression query, boolean negated) implements Predicate {}
 
     /** Whether a query gives any row. */
-    record Exists(QueryExpression query) implements Expression {}
+    record Exists(QueryExpression query) implements Predicate {}
 
     /** The one value that a query gives, or NULL if it gives no row. */
     record ScalarQuery(QueryExpression query) implements Expression {}

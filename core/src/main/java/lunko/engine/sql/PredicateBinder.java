@@ -1,0 +1,127 @@
+package lunko.engine.sql;
+
+import java.util.List;
+import lunko.engine.ValueOrder;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Expression.Comparator;
+import lunko.query.sql.Expression.Predicate;
+import lunko.query.sql.QueryExpression;
+import lunko.table.Truth;
+import lunko.table.Value;
+
+/** Binds what is asked of values; its operands are bound by another. */
+record PredicateBinder(ExpressionBinder operands) {
+
+    BoundExpression bind(Predicate predicate) {
+        return switch (predicate) {
+            case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
+                BoundExpression l = operands.bind(left);
+                BoundExpression r = operands.bind(right);
+                operands.types().requireComparable(predicate, left, l, right, r);
+                if (isNull(left) || isNull(right)) {
+                    noteNull(predicate, comparator, isNull(right) ? left : right);
+                }
+                yield BoundExpression.truth(env -> compare(comparator, l.in(env), r.in(env)));
+            }
+            case Expression.IsNull(Expression of, boolean negated) -> {
+                BoundExpression value = operands.bind(of);
+                yield BoundExpression.truth(env -> Truth.of(value.in(env).isNull() != negated));
+            }
+            case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
+                BoundExpression l = operands.bind(left);
+                BoundExpression r = operands.bind(right);
+                operands.types().requireComparable(predicate, left, l, right, r);
+                yield BoundExpression.truth(env -> Truth
+                        .of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
+            }
+            case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
+                BoundExpression value = operands.bind(of);
+                BoundExpression from = compared(predicate, of, value, low);
+                BoundExpression to = compared(predicate, of, value, high);
+                yield BoundExpression.truth(env -> {
+                    Value v = value.in(env);
+                    Truth within = compare(Comparator.GREATER_OR_EQUAL, v, from.in(env))
+                            .and(compare(Comparator.LESS_OR_EQUAL, v, to.in(env)));
+                    return negated ? within.not() : within;
+                });
+            }
+            case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
+            case Expression.InList(Expression of, List<Expression> list, boolean negated) ->
+                inList(predicate, of, list, negated);
+            case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
+                inQuery(predicate, of, query, negated);
+            case Expression.Exists(QueryExpression query) -> {
+                BoundQuery bound = operands.query(query);
+                yield operands.leaf(predicate, BoundExpression.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
+            }
+        };
+    }
+
+    /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
+    private void noteNull(Expression comparison, Comparator comparator, Expression value) {
+        String meant =
+                ExpressionBinder.text(value) + (comparator == Comparator.NOT_EQUAL ? " IS NOT NULL" : " IS NULL");
+        operands.diagnostics().note(comparison,
+                ExpressionBinder.text(comparison) + " is never true, whatever the value is: write " + meant + ".",
+                operands.diagnostics().fix().instead(comparison, meant));
+    }
+
+    private static boolean isNull(Expression expression) {
+        return expression instanceof Expression.Literal(Value value) && value.isNull();
+    }
+
+    static Truth compare(Comparator comparator, Value left, Value right) {
+        if (left.isNull() || right.isNull()) return Truth.UNKNOWN;
+        int order = ValueOrder.VALUES.compare(left, right);
+        return Truth.of(switch (comparator) {
+            case EQUAL -> order == 0;
+            case NOT_EQUAL -> order != 0;
+            case LESS -> order < 0;
+            case LESS_OR_EQUAL -> order <= 0;
+            case GREATER -> order > 0;
+            case GREATER_OR_EQUAL -> order >= 0;
+        });
+    }
+
+    /** An expression that a value is compared with. */
+    BoundExpression compared(Expression where, Expression of, BoundExpression value, Expression other) {
+        BoundExpression bound = operands.bind(other);
+        operands.types().requireComparable(where, of, value, other, bound);
+        return bound;
+    }
+
+    private BoundExpression like(Expression of, Expression pattern, boolean negated) {
+        BoundExpression text = operands.text(of, "a text");
+        BoundExpression form = operands.text(pattern, "a text");
+        return BoundExpression.truth(env -> {
+            if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
+            if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
+            return Truth.of(Functions.isLike(t, f) != negated);
+        });
+    }
+
+    private BoundExpression inList(Expression where, Expression of, List<Expression> list, boolean negated) {
+        BoundExpression value = operands.bind(of);
+        List<BoundExpression> others = list.stream().map(other -> compared(where, of, value, other)).toList();
+        return BoundExpression.truth(env -> {
+            Value wanted = value.in(env);
+            Truth any = Truth.FALSE;
+            for (BoundExpression other : others) any = any.or(compare(Comparator.EQUAL, wanted, other.in(env)));
+            return negated ? any.not() : any;
+        });
+    }
+
+    /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
+    private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
+        BoundExpression value = operands.bind(of);
+        return operands.oneColumn(where, query).map(bound -> {
+            operands.types().requireComparable(where, ExpressionBinder.text(of), value.type(),
+                    "the column of the query",
+                    bound.columns().getFirst().type());
+            return BoundExpression.truth(env -> {
+                Truth any = bound.members(env).has(value.in(env));
+                return negated ? any.not() : any;
+            });
+        }).orElse(BoundExpression.MISSING);
+    }
+}
