@@ -16,7 +16,7 @@ import lunko.table.Value;
 public record Distinct(Stage input, List<Integer> same, List<Integer> first, List<List<Value>> rows)
         implements UnaryStage {
 
-    /** Substitution the repeated rows out. */
+    /** Leaves the repeated rows out. */
     public static Distinct of(Stage input) {
         Map<List<Object>, Integer> seen = new HashMap<>();
         List<Integer> same = new ArrayList<>();

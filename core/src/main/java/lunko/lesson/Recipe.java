@@ -5,22 +5,14 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
-import java.util.stream.IntStream;
-import java.util.stream.LongStream;
-import lunko.engine.ValueOrder;
 import lunko.table.Block;
-import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /**
@@ -102,7 +94,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
             return title;
         }
 
-        private String of(Table table, int number) {
+        String of(Table table, int number) {
             String plain = table.name().isBlank() ? "r" : table.name().strip().substring(0, 1).toLowerCase(Locale.ROOT);
             if (this == NUMBERED) return plain + (number + 1);
             int round = number / SampleWords.PLANTS.size();
@@ -130,18 +122,19 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         Optional<Link> meant = link.or(() -> lesson.links().stream().filter(each -> each.touches(name)).findFirst()
                 .map(each -> each.left().equals(name) ? each : each.turned()))
                 .filter(each -> !each.right().equals(name));
-        Table made = make(table, meant.map(each -> new Partner(each, lesson.table(each.right()), table)));
+        Table made = make(table, meant.map(each -> new KeyDraw.Partner(each, lesson.table(each.right()), table)));
         Random random = new Random(seed + 1);
         for (Link other : lesson.links()) {
             boolean isOther = other.left().equals(name) && meant.filter(other::equals).isEmpty();
             if (isOther) made = pointing(made,
-                    new Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made), random);
+                    new KeyDraw.Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made),
+                    random);
         }
         return made;
     }
 
     /** The same table, in which the columns of one more link have keys of the other table, whichever come. */
-    private static Table pointing(Table table, Partner partner, Random random) {
+    private static Table pointing(Table table, KeyDraw.Partner partner, Random random) {
         List<Row> there = partner.other().rows();
         boolean itself = partner.other() == table;
         // A key of its own is not given away.
@@ -152,7 +145,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
             // No row points at itself, and the first of a table at none.
             Row from = there.get(random.nextInt(itself ? Math.max(1, row) : there.size()));
             drawn.add(itself && row == 0 ? Collections.nCopies(partner.own().size(), Value.NULL)
-                    : fitting(table, partner.own(), values(from, partner.others())));
+                    : partner.key(table, from));
         }
         Table pointing = table;
         for (int i = 0; i < partner.own().size(); i++) {
@@ -163,19 +156,11 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         return pointing;
     }
 
-    /** The other table of a link, and the columns of both, by place, whose values are the keys. */
-    private record Partner(Table other, List<Integer> own, List<Integer> others) {
-        Partner(Link link, Table other, Table table) {
-            this(other, link.pairs().stream().map(pair -> table.column(pair.left()).orElseThrow()).toList(),
-                    link.pairs().stream().map(pair -> other.column(pair.right()).orElseThrow()).toList());
-        }
-    }
-
-    private Table make(Table table, Optional<Partner> partner) {
+    private Table make(Table table, Optional<KeyDraw.Partner> partner) {
         Random random = new Random(seed);
+        List<Integer> own = partner.map(KeyDraw.Partner::own).orElse(List.of());
         List<List<Value>> keyValues =
-                partner.map(of -> keys(table, of.other(), of.own(), of.others(), random)).orElse(List.of());
-        List<Integer> own = partner.map(Partner::own).orElse(List.of());
+                partner.map(of -> new KeyDraw(this, table, of, random).keys()).orElse(List.of());
         List<Row> made = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
             List<Value> values = new ArrayList<>();
@@ -185,107 +170,6 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
             made.add(new Row(table.nextId() + row, values));
         }
         return new Table(table.name(), table.columns(), made, table.nextId() + rows);
-    }
-
-    /** The keys of all rows, in an order of chance. */
-    private List<List<Value>> keys(Table table, Table other, List<Integer> own, List<Integer> others, Random random) {
-        int nulls = Math.round(rows * withoutKey / 100f);
-        List<List<Value>> drawn =
-                new ArrayList<>(Collections.nCopies(nulls, Collections.nCopies(own.size(), Value.NULL)));
-        switch (keys) {
-            case Keys.OfOther(int partnerless) -> ofOther(table, other, own, others, partnerless, random, drawn);
-            case Keys.Range(long first, long last) -> ofRange(table, own, first, last, random, drawn);
-        }
-        Collections.shuffle(drawn, random);
-        return drawn;
-    }
-
-    private void ofOther(Table table, Table other, List<Integer> own, List<Integer> others, int partnerless,
-            Random random, List<List<Value>> drawn) {
-        List<List<Value>> there =
-                new ArrayList<>(new LinkedHashSet<>(other.rows().stream().map(row -> values(row, others))
-                        .filter(key -> key.stream().noneMatch(Value::isNull)).toList()));
-        Collections.shuffle(there, random);
-        int left = rows - drawn.size();
-        int alone = there.isEmpty() ? left : Math.min(left, Math.round(rows * partnerless / 100f));
-        Set<Object> taken = new HashSet<>();
-        there.forEach(key -> taken.add(ValueOrder.identity(key)));
-        int meeting = left - alone;
-        for (int i = 0; i < meeting; i++) {
-            if (repeated) drawn.add(fitting(table, own, there.get(random.nextInt(there.size()))));
-            else if (i < there.size()) drawn.add(fitting(table, own, there.get(i)));
-            else alone++;
-        }
-        for (int number = 1; alone > 0; number++) {
-            List<Value> key = fresh(table, own, number);
-            if (!taken.add(ValueOrder.identity(key))
-                    && own.stream().noneMatch(column -> isSmall(table.columns().get(column))))
-                continue;
-            drawn.add(key);
-            alone--;
-        }
-    }
-
-    /**
-     * Keys that are used once go on behind the last of the range when it is used up, so that there are as many rows as
-     * were asked for.
-     */
-    private void ofRange(Table table, List<Integer> own, long first, long last, Random random,
-            List<List<Value>> drawn) {
-        int left = rows - drawn.size();
-        if (repeated) {
-            for (int i = 0; i < left; i++) drawn.add(numbered(table, own, random.nextLong(first, last + 1)));
-            return;
-        }
-        List<Long> numbers = new ArrayList<>(LongStream.range(first, Math.max(last + 1, first + left))
-                .limit(Math.max(left, MOST_ROWS)).boxed().toList());
-        Collections.shuffle(numbers.subList(0, (int) Math.min(last + 1 - first, numbers.size())), random);
-        for (int i = 0; i < left; i++) drawn.add(numbered(table, own, numbers.get(i)));
-    }
-
-    private List<Value> numbered(Table table, List<Integer> own, long number) {
-        return own.stream()
-                .map(column -> table.columns().get(column).type() == Type.TEXT ? Value.of(Long.toString(number))
-                        : ofNumber(table.columns().get(column).type(), number))
-                .toList();
-    }
-
-    private Value ofNumber(Type type, long number) {
-        return switch (type) {
-            case INTEGER -> Value.of(number);
-            case DECIMAL -> new Value.DecimalValue(BigDecimal.valueOf(number));
-            case TEXT -> throw new IllegalStateException("a text is no number");
-            case BOOLEAN -> new Value.BooleanValue(number % 2 == 0);
-            case DATE -> new Value.DateValue(days.first().plusDays(Math.clamp(number, -100_000, 100_000)));
-        };
-    }
-
-    /** Whether a type has so few values that there may be no fresh one. */
-    private static boolean isSmall(Column column) {
-        return switch (column.type()) {
-            case BOOLEAN -> true;
-            case INTEGER, DECIMAL, TEXT, DATE -> false;
-        };
-    }
-
-    private static List<Value> values(Row row, List<Integer> columns) {
-        return columns.stream().map(row::value).toList();
-    }
-
-    private static List<Value> fitting(Table table, List<Integer> columns, List<Value> key) {
-        return IntStream.range(0, columns.size())
-                .mapToObj(i -> Optional.of(key.get(i))
-                        .flatMap(value -> table.columns().get(columns.get(i)).type().read(value.shown()))
-                        .orElse(Value.NULL))
-                .toList();
-    }
-
-    /** A key that is likely to be nobody's. */
-    private List<Value> fresh(Table table, List<Integer> columns, int number) {
-        return columns.stream().map(column -> {
-            Type type = table.columns().get(column).type();
-            return type == Type.TEXT ? Value.of(labels.of(table, number - 1)) : ofNumber(type, number);
-        }).toList();
     }
 
     /**

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Function;
+import java.util.function.LongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.problem.Checked;
 import lunko.problem.Stretch;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.QueryBody.Compound;
 
 /**
  * The text of a query that has become another: whatever is the same in both keeps its words, its layout and its
@@ -22,8 +24,8 @@ public final class Rewording {
     /** Some code units of the text, and what is written in their place. */
     private record Change(int start, int end, String with) {}
 
-    /** How a list of things is written: what stands between two of them, and the word for each. */
-    private record Style<T>(String between, Function<T, String> writer) {}
+    /** How a list of things is written: the words before it, what stands between two things, and the word for each. */
+    private record Style<T>(String words, String between, Function<T, String> writer) {}
 
     private final Script script;
     private final SqlWriter writer;
@@ -47,7 +49,8 @@ public final class Rewording {
             if (text.isPresent()) return text.get();
         }
         Stretch whole = script.stretch(before).orElseThrow();
-        return changed(script.text(), List.of(new Change(whole.start(), whole.end(), new SqlWriter().query(after))));
+        return changed(script.text(), List.of(new Change(whole.start(), whole.end(), new SqlWriter().query(after))))
+                .orElseThrow();
     }
 
     /**
@@ -58,27 +61,23 @@ public final class Rewording {
         if (!placed) return Optional.empty();
         int number = IntStream.range(0, script.statements().size()).filter(i -> script.statements().get(i) == before)
                 .findFirst().orElseThrow();
-        try {
-            String text = changed(script.text(), changes);
-            return new SqlParser("").parse(text) instanceof Checked.Valid<Script>(Script read)
-                    && read.statements().size() == script.statements().size()
-                    && read.statements().get(number).equals(new Statement.Query(after)) ? Optional.of(text)
-                            : Optional.empty();
-        } catch (StringIndexOutOfBoundsException overlapping) {
-            // Two changes at one place: the coarser way has no such.
-            return Optional.empty();
-        }
+        return changed(script.text(), changes)
+                .filter(text -> new SqlParser("").parse(text) instanceof Checked.Valid<Script>(Script read)
+                        && read.statements().size() == script.statements().size()
+                        && read.statements().get(number).equals(new Statement.Query(after)));
     }
 
-    private static String changed(String text, List<Change> all) {
+    /** The text with all changes; none, where two of them are at one place: the coarser way has no such. */
+    private static Optional<String> changed(String text, List<Change> all) {
         StringBuilder changed = new StringBuilder();
         int at = 0;
         for (Change change : all.stream().sorted(Comparator.comparingInt(Change::start).thenComparingInt(Change::end))
                 .toList()) {
+            if (change.start() < at) return Optional.empty();
             changed.append(text, at, change.start()).append(change.with());
             at = change.end();
         }
-        return changed.append(text, at, text.length()).toString();
+        return Optional.of(changed.append(text, at, text.length()).toString());
     }
 
     private void replace(Optional<Stretch> there, String with) {
@@ -92,98 +91,76 @@ public final class Rewording {
     private void query(QueryExpression before, QueryExpression after) {
         if (before.equals(after)) return;
         body(before.body(), after.body());
-        int end = stretch(before.body()).map(Stretch::end).orElse(0);
-        String line = layout(before.body());
-        end = list(before, Clause.ORDER_BY, end, line, before.orderBy(), after.orderBy(),
-                new Style<>(", ", writer::sortKey), "ORDER BY ");
-        end = count(before, Clause.OFFSET, end, line, before.offset(), after.offset(), "OFFSET ", " ROWS");
-        count(before, Clause.LIMIT, end, line, before.limit(), after.limit(), "FETCH FIRST ", " ROWS ONLY");
+        new Clauses(before, layout(before.body()), stretch(before.body()).map(Stretch::end).orElse(0))
+                .list(Clause.ORDER_BY, before.orderBy(), after.orderBy(),
+                        new Style<>("ORDER BY ", ", ", writer::sortKey))
+                .count(Clause.OFFSET, before.offset(), after.offset(), rows -> "OFFSET " + rows + " ROWS")
+                .count(Clause.LIMIT, before.limit(), after.limit(), rows -> "FETCH FIRST " + rows + " ROWS ONLY");
     }
 
     private void body(QueryBody before, QueryBody after) {
         if (before.equals(after)) return;
-        if (before instanceof QueryBody.Select was && after instanceof QueryBody.Select is) {
-            select(was, is);
-        } else if (before instanceof QueryBody.Compound was && after instanceof QueryBody.Compound is
-                && was.operator() == is.operator() && was.all() == is.all()) {
-                    body(was.left(), is.left());
-                    body(was.right(), is.right());
-                } else
-            if (before instanceof QueryBody.Nested(QueryExpression was)
-                    && after instanceof QueryBody.Nested(QueryExpression is)) {
-                        query(was, is);
-                    } else {
-                        replace(stretch(before), writer.body(after));
-                    }
+        if (before instanceof QueryBody.Select was && after instanceof QueryBody.Select is) select(was, is);
+        else if (before instanceof QueryBody.Nested was && after instanceof QueryBody.Nested is)
+            query(was.query(), is.query());
+        else if (before instanceof Compound was && after instanceof Compound is && was.operator() == is.operator()
+                && was.all() == is.all())
+            operands(was, is);
+        else replace(stretch(before), writer.body(after));
+    }
+
+    private void operands(Compound before, Compound after) {
+        body(before.left(), after.left());
+        body(before.right(), after.right());
     }
 
     private void select(QueryBody.Select before, QueryBody.Select after) {
         if (before.distinct() != after.distinct())
             replace(script.words(before, Clause.SELECT), after.distinct() ? "SELECT DISTINCT" : "SELECT");
-        items(before.items(), after.items(), new Style<>(", ", writer::item));
-        int end = script.stretch(before, Clause.SELECT).map(Stretch::end).orElse(0);
-        String line = layout(before);
-        end = from(before, after, end, line);
-        end = list(before, Clause.WHERE, end, line, conjuncts(before.where()), conjuncts(after.where()),
-                conditions(conjuncts(after.where())), "WHERE ");
-        end = list(before, Clause.GROUP_BY, end, line, before.groupBy(), after.groupBy(),
-                new Style<>(", ", writer::expression), "GROUP BY ");
-        list(before, Clause.HAVING, end, line, conjuncts(before.having()), conjuncts(after.having()),
-                conditions(conjuncts(after.having())), "HAVING ");
-    }
-
-    private static List<Expression> conjuncts(Optional<Expression> condition) {
-        return condition.map(Expression::conjuncts).orElse(List.of());
-    }
-
-    /** Conditions that must all hold; one that is alone needs no parentheses. */
-    private Style<Expression> conditions(List<Expression> all) {
-        return new Style<>(" AND ", all.size() == 1 ? writer::expression : writer::conjunct);
-    }
-
-    private int from(QueryBody.Select before, QueryBody.Select after, int end, String line) {
+        items(before.items(), after.items(), new Style<>("", ", ", writer::item));
+        Clauses clauses = new Clauses(before, layout(before),
+                script.stretch(before, Clause.SELECT).map(Stretch::end).orElse(0));
         if (before.from().isEmpty() || before.from().size() != after.from().size()) {
-            return list(before, Clause.FROM, end, line, before.from(), after.from(), new Style<>(", ", writer::table),
-                    "FROM ");
+            clauses.list(Clause.FROM, before.from(), after.from(), new Style<>("FROM ", ", ", writer::table));
+        } else {
+            for (int i = 0; i < before.from().size(); i++) from(before.from().get(i), after.from().get(i), false);
+            clauses.pass(Clause.FROM);
         }
-        for (int i = 0; i < before.from().size(); i++) from(before.from().get(i), after.from().get(i), false);
-        return script.stretch(before, Clause.FROM).map(Stretch::end).orElse(end);
+        clauses.conditions(Clause.WHERE, before.where(), after.where(), "WHERE ")
+                .list(Clause.GROUP_BY, before.groupBy(), after.groupBy(),
+                        new Style<>("GROUP BY ", ", ", writer::expression))
+                .conditions(Clause.HAVING, before.having(), after.having(), "HAVING ");
     }
 
     private void from(FromItem before, FromItem after, boolean right) {
         if (before.equals(after)) return;
-        if (after instanceof FromItem.JoinedTable(FromItem left, var kind, FromItem added, JoinSpecification on)
-                && left.equals(before) && !right) {
-            // One more table: what was there stays where it is.
-            String words = writer.table(
-                    new FromItem.JoinedTable(new FromItem.NamedTable(Name.of("x"), Optional.empty()), kind, added, on))
-                    .substring(1);
-            stretch(before).ifPresentOrElse(there -> insert(there.end(),
-                    layout(before).isEmpty() ? joinLayout(before) : layout(before), words.strip()),
-                    () -> placed = false);
-        } else
-            if (before instanceof FromItem.JoinedTable(FromItem left, var _, var _, var _) && left.equals(after)
-                    && !right) {
-                        stretch(left)
-                                .flatMap(stays -> stretch(before).map(all -> new Change(stays.end(), all.end(), "")))
-                                .ifPresentOrElse(changes::add, () -> placed = false);
-                    } else
-                if (before instanceof FromItem.JoinedTable was && after instanceof FromItem.JoinedTable is
-                        && !isTurned(was, is)) {
-                            joined(was, is);
-                        } else
-                    if (before instanceof FromItem.NamedTable(Name table, Optional<Name> alias)
-                            && after instanceof FromItem.NamedTable(Name same, Optional<Name> other)
-                            && table.equals(same) && alias.isPresent() && other.isPresent()) {
-                                replace(stretch(alias.get()), other.get().sql());
-                            } else
-                        if (before instanceof FromItem.DerivedTable(QueryExpression was, Optional<Name> name)
-                                && after instanceof FromItem.DerivedTable(QueryExpression is, Optional<Name> same)
-                                && name.equals(same)) {
-                                    query(was, is);
-                                } else {
-                                    replace(stretch(before), writer.from(after, right));
-                                }
+        if (after instanceof FromItem.JoinedTable added && added.left().equals(before) && !right)
+            joinedTo(before, added);
+        else if (before instanceof FromItem.JoinedTable gone && gone.left().equals(after) && !right) joinTaken(gone);
+        else if (before instanceof FromItem.JoinedTable was && after instanceof FromItem.JoinedTable is
+                && !isTurned(was, is))
+            joined(was, is);
+        else if (before instanceof FromItem.NamedTable was && after instanceof FromItem.NamedTable is
+                && was.table().equals(is.table()) && was.alias().isPresent() && is.alias().isPresent())
+            replace(stretch(was.alias().get()), is.alias().get().sql());
+        else if (before instanceof FromItem.DerivedTable was && after instanceof FromItem.DerivedTable is
+                && was.alias().equals(is.alias()))
+            query(was.query(), is.query());
+        else replace(stretch(before), writer.from(after, right));
+    }
+
+    /** One more table: what was there stays where it is. */
+    private void joinedTo(FromItem before, FromItem.JoinedTable added) {
+        FromItem nothing = new FromItem.NamedTable(Name.of("x"), Optional.empty());
+        String words = writer.table(
+                new FromItem.JoinedTable(nothing, added.kind(), added.right(), added.specification())).substring(1);
+        String line = layout(before).isEmpty() ? joinLayout(before) : layout(before);
+        stretch(before).ifPresentOrElse(there -> insert(there.end(), line, words.strip()), () -> placed = false);
+    }
+
+    private void joinTaken(FromItem.JoinedTable gone) {
+        stretch(gone.left()).flatMap(stays -> stretch(gone).map(all -> new Change(stays.end(), all.end(), "")))
+                .ifPresentOrElse(changes::add, () -> placed = false);
     }
 
     /** Whether two joins have each other's sides. */
@@ -204,8 +181,7 @@ public final class Rewording {
         boolean says = script.stretch(before, Clause.SPECIFICATION).isPresent();
         if (before.specification() instanceof JoinSpecification.On(Expression was)
                 && after.specification() instanceof JoinSpecification.On(Expression is)) {
-            list(before, Clause.SPECIFICATION, 0, "", was.conjuncts(), is.conjuncts(), conditions(is.conjuncts()),
-                    "ON ");
+            new Clauses(before, "", 0).conditions(Clause.SPECIFICATION, Optional.of(was), Optional.of(is), "ON ");
         } else if (says) {
             String words = writer.specification(after.specification()).strip();
             if (words.isEmpty()) remove(before, Clause.SPECIFICATION);
@@ -217,29 +193,51 @@ public final class Rewording {
         }
     }
 
-    /** A list that is a clause of its own; tells where the clause ends, or where the one before it did. */
-    private <T> int list(Object owner, Clause clause, int end, String line, List<T> before, List<T> after,
-            Style<T> style, String words) {
-        Optional<Stretch> there = script.stretch(owner, clause);
-        if (before.isEmpty() && !after.isEmpty()) {
-            insert(end, line, words + after.stream().map(style.writer()).collect(Collectors.joining(style.between())));
-        } else if (after.isEmpty() && !before.isEmpty()) {
-            remove(owner, clause);
-        } else {
-            items(before, after, style);
-        }
-        return there.map(Stretch::end).orElse(end);
-    }
+    /** The clauses of a query, from the first to the last: one that is new goes behind the one before it. */
+    private final class Clauses {
+        private final Object owner;
+        private final String line;
+        private int end;
 
-    private int count(QueryExpression owner, Clause clause, int end, String line, OptionalLong before,
-            OptionalLong after, String words, String rest) {
-        Optional<Stretch> there = script.stretch(owner, clause);
-        if (!before.equals(after)) {
-            if (after.isEmpty()) remove(owner, clause);
-            else if (before.isEmpty()) insert(end, line, words + after.getAsLong() + rest);
-            else replace(there, words + after.getAsLong() + rest);
+        Clauses(Object owner, String line, int end) {
+            this.owner = owner;
+            this.line = line;
+            this.end = end;
         }
-        return there.map(Stretch::end).orElse(end);
+
+        /** Goes on behind a clause, if it is there. */
+        Clauses pass(Clause clause) {
+            end = script.stretch(owner, clause).map(Stretch::end).orElse(end);
+            return this;
+        }
+
+        <T> Clauses list(Clause clause, List<T> before, List<T> after, Style<T> style) {
+            if (before.isEmpty() && !after.isEmpty()) {
+                insert(end, line, style.words()
+                        + after.stream().map(style.writer()).collect(Collectors.joining(style.between())));
+            } else if (after.isEmpty() && !before.isEmpty()) {
+                remove(owner, clause);
+            } else {
+                items(before, after, style);
+            }
+            return pass(clause);
+        }
+
+        /** Conditions that must all hold; one that is alone needs no parentheses. */
+        Clauses conditions(Clause clause, Optional<Expression> before, Optional<Expression> after, String words) {
+            List<Expression> all = after.map(Expression::conjuncts).orElse(List.of());
+            return list(clause, before.map(Expression::conjuncts).orElse(List.of()), all,
+                    new Style<>(words, " AND ", all.size() == 1 ? writer::expression : writer::conjunct));
+        }
+
+        Clauses count(Clause clause, OptionalLong before, OptionalLong after, LongFunction<String> words) {
+            if (!before.equals(after)) {
+                if (after.isEmpty()) remove(owner, clause);
+                else if (before.isEmpty()) insert(end, line, words.apply(after.getAsLong()));
+                else replace(script.stretch(owner, clause), words.apply(after.getAsLong()));
+            }
+            return pass(clause);
+        }
     }
 
     /** Things of a list: some may have gone or come, and others stand in the place of some. */

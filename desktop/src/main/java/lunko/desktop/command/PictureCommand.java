@@ -121,7 +121,8 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot snapshot = Snapshot.of(lesson, mode, algorithm, beside, theme, size.width, size.height);
+        Snapshot.Setting setting = new Snapshot.Setting(mode, algorithm, beside, theme);
+        Snapshot snapshot = Snapshot.of(lesson, setting, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
             return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "

@@ -26,6 +26,12 @@ import lunko.steps.JoinAlgorithm;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
+    /** What the window shows of a lesson, and how. */
+    record Setting(Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme) {
+        /** The show as one finds it. */
+        static final Setting USUAL = new Setting(Mode.SHOW, JoinAlgorithm.ROWS, Picture.VENN, Theme.LIGHT);
+    }
+
     /** So long a sheet is waited for, in nanoseconds. */
     private static final long PATIENCE = 20_000_000_000L;
     private static final long BREATH = 20_000_000L;
@@ -41,20 +47,18 @@ final class Snapshot {
     }
 
     /**
-     * The contents of the window in a mode at a size in pixels, on no screen; the toolkit must have been started
-     * offscreen.
+     * The contents of the window at a size in pixels, on no screen; the toolkit must have been started offscreen.
      */
-    static Snapshot of(Lesson lesson, Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme, double width,
-            double height) {
+    static Snapshot of(Lesson lesson, Setting setting, double width, double height) {
         return Toolkit.call(() -> {
             Appearance appearance = new Appearance();
-            appearance.theme().set(theme);
+            appearance.theme().set(setting.theme());
             Screen screen = Screen.of(lesson, () -> null,
                     new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance),
                     _ -> new SimpleObjectProperty<>(Duration.ZERO));
-            screen.lesson().mode().set(mode);
-            screen.model().picture().set(picture);
-            screen.model().algorithm().set(algorithm);
+            screen.lesson().mode().set(setting.mode());
+            screen.model().picture().set(setting.picture());
+            screen.model().algorithm().set(setting.algorithm());
             Snapshot snapshot =
                     new Snapshot(screen.model(), screen.view().inScene(width, height), screen.view().query());
             // Tables can be scrolled to a row only when they have been laid out once.

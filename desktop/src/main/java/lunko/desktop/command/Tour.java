@@ -6,9 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
-import lunko.desktop.lesson.Mode;
-import lunko.desktop.look.Theme;
-import lunko.desktop.show.model.Picture;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -76,7 +73,7 @@ final class Tour {
     /** Two pictures of a kind: half-way, and at the end. */
     private static Checked<Path> picture(Lesson run, Path folder) {
         Snapshot snapshot =
-                Snapshot.of(run, Mode.SHOW, JoinAlgorithm.ROWS, Picture.VENN, Theme.LIGHT, LunkoWindow.WIDTH,
+                Snapshot.of(run, Snapshot.Setting.USUAL, LunkoWindow.WIDTH,
                         LunkoWindow.HEIGHT);
         String name = run.scene().kind().title().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))

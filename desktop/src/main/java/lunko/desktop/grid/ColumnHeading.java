@@ -13,6 +13,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lunko.query.Side;
 import lunko.table.Column;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -26,7 +27,7 @@ final class ColumnHeading extends VBox {
     private final Label name = new Label();
     private final TextField field = new TextField();
 
-    ColumnHeading(TableGrid grid, int at, Column column, boolean linked, Optional<Boolean> pointsRight) {
+    ColumnHeading(TableGrid grid, int at, Column column, boolean linked, Optional<Side> side) {
         this.grid = grid;
         this.at = at;
         this.column = column;
@@ -43,8 +44,8 @@ final class ColumnHeading extends VBox {
         line.getChildren().add(name);
         if (linked) {
             getStyleClass().add("key-heading");
-            pointsRight.ifPresent(right -> line.getChildren().add(right ? 1 : 0,
-                    new FontIcon(right ? Feather.ARROW_RIGHT : Feather.ARROW_LEFT)));
+            side.ifPresent(shown -> line.getChildren().add(shown == Side.LEFT ? 1 : 0,
+                    new FontIcon(shown == Side.LEFT ? Feather.ARROW_RIGHT : Feather.ARROW_LEFT)));
         }
         getChildren().add(line);
         if (grid.saysTypes()) {

@@ -36,13 +36,37 @@ public final class ColumnWidths {
      */
     private record Need(double whole, double values) {}
 
+    /**
+     * A column and what stands over it.
+     *
+     * @param whole what stands there where there is room for it
+     * @param shorter what stands there where there is not
+     * @param below the line below, the empty text if there is none
+     * @param key whether a sign tells that it is a key
+     */
+    public record Heading(Column column, String whole, String shorter, String below, boolean key) {
+
+        /** A column with nothing but its name over it. */
+        public static Heading named(Column column, boolean key) {
+            return new Heading(column, column.name(), column.name(), "", key);
+        }
+
+        private double name() {
+            return heading(column.name()) + (key ? KEY_SIGN : 0);
+        }
+
+        private Need need(double values) {
+            double wide = Math.max(Math.max(values, BELOW.width(below)), Math.max(heading(whole), name()));
+            return new Need(width(wide), width(Math.max(values, Math.max(heading(shorter), name()))));
+        }
+    }
+
     /** What the widths were made for. */
-    private record Measured(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter,
-            List<Integer> keys) {}
+    private record Measured(List<Heading> headings, List<Row> rows) {}
 
     private final List<DoubleProperty> widths = new ArrayList<>();
     private List<Need> needs = List.of();
-    private Measured measured = new Measured(List.of(), List.of(), List.of(), List.of(), List.of());
+    private Measured measured = new Measured(List.of(), List.of());
     private double available;
     private double bar = SCROLL_BAR;
 
@@ -52,27 +76,14 @@ public final class ColumnWidths {
         return widths.get(column);
     }
 
-    /**
-     * Makes the columns as wide as their values and headings ask for; the headings of key columns have a sign, and some
-     * lines below the names.
-     *
-     * @param shorter what stands over a column where there is no room for its whole heading
-     */
-    public void fit(List<Column> columns, List<Row> rows, List<String> headings, List<String> shorter,
-            List<String> below, List<Integer> keys) {
-        Measured now =
-                new Measured(columns, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())), headings, shorter, keys);
+    /** Makes the columns as wide as their values and headings ask for. */
+    public void fit(List<Heading> headings, List<Row> rows) {
+        Measured now = new Measured(headings, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())));
         if (now.equals(measured)) return;
         measured = now;
-        needs = IntStream.range(0, columns.size()).mapToObj(i -> {
-            double values = now.rows().stream()
-                    .mapToDouble(row -> length(row, i, columns.get(i).type())).max().orElse(0);
-            double heading = Math.max(heading(headings.get(i)),
-                    heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
-            double second = below.isEmpty() ? 0 : BELOW.width(below.get(i));
-            double name = Math.max(heading(shorter.get(i)),
-                    heading(columns.get(i).name()) + (keys.contains(i) ? KEY_SIGN : 0));
-            return new Need(width(Math.max(values, Math.max(heading, second))), width(Math.max(values, name)));
+        needs = IntStream.range(0, headings.size()).mapToObj(i -> {
+            Type type = headings.get(i).column().type();
+            return headings.get(i).need(now.rows().stream().mapToDouble(row -> length(row, i, type)).max().orElse(0));
         }).toList();
         share();
     }
@@ -87,7 +98,7 @@ public final class ColumnWidths {
         return NUMBER_COLUMN + bar + needs.stream().mapToDouble(Need::values).sum();
     }
 
-    /** Substitution room for a scroll bar beside the rows, or, where all of them can be seen, none. */
+    /** Leaves room for a scroll bar beside the rows, or, where all of them can be seen, none. */
     public void scrolling(boolean down) {
         double now = down ? SCROLL_BAR : NO_BAR;
         if (now == bar) return;

@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -26,6 +27,7 @@ import lunko.lesson.ColumnEdit;
 import lunko.lesson.Edit;
 import lunko.lesson.RowEdit;
 import lunko.problem.Problem;
+import lunko.query.Side;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Entry;
@@ -41,48 +43,50 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final Supplier<String> name;
     private final ColumnWidths widths;
     private final DragHandles handles;
-    private final boolean forBuilding;
-    private final IntFunction<List<MenuItem>> inQuery;
+    private final Optional<InShow> inShow;
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
     private final List<ColumnHeading> headings = new ArrayList<>();
     private final GridCursor cursor;
     private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
-    private Optional<Boolean> pointsRight = Optional.empty();
     private List<Column> columns = List.of();
     private List<Integer> linked = List.of();
     private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
     /**
-     * A grid for the show: headings of one line, and no row to add rows in. {@code inQuery} are the items of a column's
-     * menu that speak of the query.
+     * What a grid has in the show.
+     *
+     * @param side the side it stands on
+     * @param inQuery the items of a column's menu that speak of the query
      */
+    public record InShow(Side side, IntFunction<List<MenuItem>> inQuery) {}
+
+    /** A grid for the show: headings of one line, and no row to add rows in. */
     public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags,
-            boolean pointsRight, IntFunction<List<MenuItem>> inQuery) {
-        TableGrid grid = new TableGrid(model, name, widths, drags, false, inQuery);
-        grid.pointsRight = Optional.of(pointsRight);
-        return grid;
+            InShow inShow) {
+        return new TableGrid(model, name, widths, drags, Optional.of(inShow));
     }
 
     /** A grid for the bench: headings with types, and a row at the end to add rows in. */
     public static TableGrid forBuilding(LessonModel model, Supplier<String> name, ColumnWidths widths,
             DragBoard drags) {
-        return new TableGrid(model, name, widths, drags, true, _ -> List.of());
+        return new TableGrid(model, name, widths, drags, Optional.empty());
     }
 
     private TableGrid(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags,
-            boolean forBuilding, IntFunction<List<MenuItem>> inQuery) {
-        super(forBuilding ? TALL_HEADER : HEADER_HEIGHT);
+            Optional<InShow> inShow) {
+        super(inShow.isEmpty() ? TALL_HEADER : HEADER_HEIGHT);
         this.model = model;
         this.name = name;
         this.widths = widths;
-        this.forBuilding = forBuilding;
-        this.inQuery = inQuery;
-        if (forBuilding) getStyleClass().add("building");
-        if (forBuilding) rows.add(RowSlot.ghost());
+        this.inShow = inShow;
+        if (inShow.isEmpty()) {
+            getStyleClass().add("building");
+            rows.add(RowSlot.ghost());
+        }
         setItems(rows);
         setEditable(true);
-        cursor = new GridCursor(this, widths, forBuilding ? TALL_HEADER : HEADER_HEIGHT);
+        cursor = new GridCursor(this, widths, inShow.isEmpty() ? TALL_HEADER : HEADER_HEIGHT);
         addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
         widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         handles = new DragHandles(this, drags);
@@ -95,7 +99,7 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     /** Whether headings say what is meant to hold for their columns. */
     boolean saysTypes() {
-        return forBuilding;
+        return inShow.isEmpty();
     }
 
     /** The name of its table. */
@@ -135,8 +139,10 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
-        widths.fit(columns, table.rows(), asHeadings, shorter,
-                forBuilding ? columns.stream().map(ColumnHeading::type).toList() : List.of(), linkedColumns);
+        widths.fit(IntStream.range(0, columns.size())
+                .mapToObj(i -> new ColumnWidths.Heading(columns.get(i), asHeadings.get(i), shorter.get(i),
+                        saysTypes() ? ColumnHeading.type(columns.get(i)) : "", linkedColumns.contains(i)))
+                .toList(), table.rows());
     }
 
     private void showColumns() {
@@ -155,7 +161,8 @@ public final class TableGrid extends GridTable<RowSlot> {
     private TableColumn<RowSlot, Entry> column(int index) {
         Column column = columns.get(index);
         TableColumn<RowSlot, Entry> shown = GridTable.column();
-        ColumnHeading heading = new ColumnHeading(this, index, column, linked.contains(index), pointsRight);
+        ColumnHeading heading =
+                new ColumnHeading(this, index, column, linked.contains(index), inShow.map(InShow::side));
         headings.add(heading);
         shown.setGraphic(heading);
         heading.prefWidthProperty().bind(widths.of(index).subtract(16));
@@ -297,7 +304,7 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     ContextMenu menu(int column) {
         ContextMenu menu = new ColumnMenu(model, this, column).menu();
-        List<MenuItem> first = inQuery.apply(column);
+        List<MenuItem> first = inShow.map(show -> show.inQuery().apply(column)).orElse(List.of());
         if (!first.isEmpty()) menu.getItems().addFirst(new SeparatorMenuItem());
         menu.getItems().addAll(0, first);
         return menu;

@@ -34,6 +34,6 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
         TableFiles files = new TableFiles(lesson, work, window, lessons);
         ScreenActions actions = new ScreenActions(model, player, files, lessons);
         return new Screen(lesson, model, player, files, lessons,
-                new ScreenView(model, player, actions, lessons, work, habits.appearance(), motionTime.apply(player)));
+                new ScreenView(model, actions, work, habits.appearance(), motionTime.apply(player)));
     }
 }

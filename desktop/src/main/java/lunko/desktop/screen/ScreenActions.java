@@ -19,6 +19,7 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
+import lunko.desktop.show.ShowActions;
 import lunko.desktop.show.join.CardActions;
 import lunko.desktop.show.join.KindActions;
 import lunko.desktop.show.model.Player;
@@ -29,14 +30,13 @@ import lunko.show.Showing;
 
 /** Everything that can be done on the screen. */
 final class ScreenActions {
-    private final StepActions steps;
-    private final KindActions kinds;
+    private final ShowActions show;
     private final ResultActions results;
     private final QueryActions query;
     private final TableActions tables;
     private final FileActions files;
+    private final LessonFiles lessons;
     private final BenchActions bench;
-    private final CardActions cards;
     private final Action note;
     private final Action switchMode;
     private final Action keyList;
@@ -49,15 +49,16 @@ final class ScreenActions {
     /** The actions on a model. */
     ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons) {
         LessonModel lesson = model.lesson();
+        this.lessons = lessons;
         Hand hand = new Hand();
-        steps = new StepActions(model, player);
-        kinds = new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane)));
         tables = new TableActions(lesson, hand, sources);
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
         results = new ResultActions(model);
         query = new QueryActions(model);
-        cards = new CardActions(hand, results, tables, files, sources);
+        show = new ShowActions(player, new StepActions(model, player),
+                new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane))),
+                new CardActions(hand, results, tables, files, sources));
         note = Action.of("Note for the speaker", Group.LESSON,
                 () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
                 new KeyCodeCombination(KeyCode.F4));
@@ -90,7 +91,8 @@ final class ScreenActions {
 
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
-        return Stream.of(steps.all(), results.all(), kinds.all(), query.all(), tables.all(), bench.all(), files.all(),
+        return Stream.of(show.steps().all(), results.all(), show.kinds().all(), query.all(), tables.all(), bench.all(),
+                files.all(),
                 List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
@@ -98,24 +100,20 @@ final class ScreenActions {
         return query;
     }
 
-    StepActions steps() {
-        return steps;
-    }
-
-    KindActions kinds() {
-        return kinds;
+    ShowActions show() {
+        return show;
     }
 
     FileActions files() {
         return files;
     }
 
-    BenchActions bench() {
-        return bench;
+    LessonFiles lessons() {
+        return lessons;
     }
 
-    CardActions cards() {
-        return cards;
+    BenchActions bench() {
+        return bench;
     }
 
     /** How things are looked at. */

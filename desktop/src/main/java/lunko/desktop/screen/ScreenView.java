@@ -37,7 +37,6 @@ import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.QueryPane;
 import lunko.desktop.show.model.Motions;
-import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.ShowPage;
 import lunko.desktop.work.Work;
@@ -68,8 +67,7 @@ public final class ScreenView extends StackPane {
      *
      * @param motionTime how long one frame takes to move over into the next; zero shows frames at rest only
      */
-    ScreenView(ShowModel model, Player player, ScreenActions actions, LessonFiles lessons, Work work,
-            Appearance appearance,
+    ScreenView(ShowModel model, ScreenActions actions, Work work, Appearance appearance,
             ObservableValue<Duration> motionTime) {
         this.lesson = model.lesson();
         this.actions = actions;
@@ -86,14 +84,15 @@ public final class ScreenView extends StackPane {
         DoubleBinding side =
                 Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
         query = new QueryPane(model, actions.query(), this::takeFocus);
-        show = new ShowPage(model, query, query.sheet(), player, actions.steps(), actions.kinds(), actions.cards(),
-                new Motions(motionTime, appearance.still()), side);
+        show = new ShowPage(model, query, query.sheet(), actions.show(),
+                new Motions(motionTime, appearance.still()));
+        show.sideWidth().bind(side);
         BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
         StackPane pages = new StackPane(show, bench);
         VBox.setVgrow(pages, Priority.ALWAYS);
-        Region top = top(lessons);
+        Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());
         top.visibleProperty().bind(presenting.not());
         VBox page = new VBox(top, pages);
@@ -109,8 +108,8 @@ public final class ScreenView extends StackPane {
             else takeFocus();
             frame.usual(now ? PRESENTED_WIDTH : USUAL_WIDTH, now ? PRESENTED_HEIGHT : USUAL_HEIGHT);
         });
-        actions.cards().sources().lookAtThemAt((intake,
-                inPlaceOf) -> ask(close -> new IntakePane(actions.cards().sources(), intake, inPlaceOf, close)));
+        actions.show().cards().sources().lookAtThemAt((intake,
+                inPlaceOf) -> ask(close -> new IntakePane(actions.show().cards().sources(), intake, inPlaceOf, close)));
     }
 
     /** Whether nothing but the stage is shown, for a class to look at. */
@@ -134,7 +133,7 @@ public final class ScreenView extends StackPane {
         Look.dress(frame);
         appearance.dress(frame);
         new Keyboard(actions.all(), presenting).attachTo(scene);
-        actions.cards().hand().follow(scene);
+        actions.show().cards().hand().follow(scene);
         show.takeFocus();
         return scene;
     }

@@ -3,7 +3,7 @@ package lunko.desktop.show;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.BooleanBinding;
-import javafx.beans.value.ObservableDoubleValue;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -12,12 +12,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import lunko.desktop.show.join.CardActions;
 import lunko.desktop.show.join.JoinStage;
-import lunko.desktop.show.join.KindActions;
 import lunko.desktop.show.join.KindBar;
 import lunko.desktop.show.model.Motions;
-import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.picture.KindCounts;
 import lunko.desktop.show.picture.PictureCard;
@@ -44,15 +41,13 @@ public final class ShowPage extends VBox {
      * @param query what stands above the stage
      * @param sheet what takes the place of the stage for a while
      * @param motions how things move
-     * @param sideWidth how wide the column on the right is, in pixels
      */
-    public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, Player player,
-            StepActions actions, KindActions kindActions, CardActions cards, Motions motions,
-            ObservableDoubleValue sideWidth) {
+    public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, ShowActions actions,
+            Motions motions) {
         getStyleClass().addAll("page-part", "show-page");
-        JoinStage stage = new JoinStage(model, cards, motions);
-        steps = new StepBar(model, player, actions);
-        RowsStage rows = new RowsStage(model, cards.results(), motions);
+        JoinStage stage = new JoinStage(model, actions.cards(), motions);
+        steps = new StepBar(model, actions.player(), actions.steps());
+        RowsStage rows = new RowsStage(model, actions.cards().results(), motions);
         StackPane stages = new StackPane(stage, rows);
         StackPane place = new StackPane(stages);
         VBox left = new VBox(query, new StageStrip(model), place);
@@ -72,12 +67,11 @@ public final class ShowPage extends VBox {
         VBox.setVgrow(pictures, Priority.ALWAYS);
         right = new VBox(pictures, new KindCounts(model));
         right.getStyleClass().add("right-half");
-        right.prefWidthProperty().bind(sideWidth);
         right.setMinWidth(Region.USE_PREF_SIZE);
         HBox middle = new HBox(left, right);
         middle.getStyleClass().add("middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        kinds = new KindBar(model, kindActions);
+        kinds = new KindBar(model, actions.kinds());
         getChildren().addAll(kinds, middle, new WhyLine(model), steps);
         sheet.subscribe(over -> {
             stages.setVisible(over.isEmpty());
@@ -87,6 +81,11 @@ public final class ShowPage extends VBox {
             place.getChildren()
                     .setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
         });
+    }
+
+    /** How wide the column on the right is, in pixels. */
+    public DoubleProperty sideWidth() {
+        return right.prefWidthProperty();
     }
 
     /** Shows nothing but the stage and the why, for a class to look at; or everything again. */

@@ -1,5 +1,6 @@
 package lunko.desktop.show.join;
 
+import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.Interpolator;
 import javafx.animation.KeyFrame;
@@ -56,7 +57,8 @@ final class Flights extends Pane {
         Timeline flight = new Timeline();
         for (Side side : Side.values()) {
             if (!still.get())
-                frame.now(side).ifPresent(row -> fly(flight, motion, tables, side, row, tables.landed() - 1));
+                frame.now(side).ifPresent(row -> row(tables, side, row)
+                        .ifPresent(moved -> fly(flight, motion, moved, below(tables, side))));
         }
         if (motion == Motion.FORWARD) {
             arrival.set(0);
@@ -86,19 +88,26 @@ final class Flights extends Pane {
         arrival.set(1);
     }
 
-    private void fly(Timeline flight, Motion motion, Tables tables, Side side, int sourceRow, int resultRow) {
+    /** A row of a source table as it can be seen, if it can. */
+    private static Optional<Node> row(Tables tables, Side side, int sourceRow) {
         GridTable<?> source = tables.source(side);
+        if (!source.isInView(sourceRow)) return Optional.empty();
+        return source.lookupAll(".table-row-cell").stream()
+                .filter(node -> node instanceof TableRow<?> r && r.getIndex() == sourceRow).findFirst();
+    }
+
+    /** Where the top of the row is that lands, on the stage. */
+    private double below(Tables tables, Side side) {
         GridTable<?> result = tables.result(side);
-        if (!source.isInView(sourceRow)) return;
-        Node row = source.lookupAll(".table-row-cell").stream()
-                .filter(node -> node instanceof TableRow<?> r && r.getIndex() == sourceRow).findFirst().orElse(null);
-        if (row == null) return;
+        Point2D middle = sceneToLocal(result.localToScene(0, result.rowMiddle(tables.landed() - 1)));
+        return Math.min(middle.getY() - result.rowHeight() / 2, getParent().getLayoutBounds().getHeight());
+    }
+
+    private void fly(Timeline flight, Motion motion, Node row, double target) {
         ImageView picture = new ImageView(row.snapshot(null, null));
         picture.getStyleClass().add("flying");
         Bounds start = sceneToLocal(row.localToScene(row.getLayoutBounds()));
-        Point2D below = sceneToLocal(result.localToScene(0, result.rowMiddle(resultRow)));
-        double down = Math.min(below.getY() - result.rowHeight() / 2, getParent().getLayoutBounds().getHeight())
-                - start.getMinY();
+        double down = target - start.getMinY();
         picture.relocate(start.getMinX(), start.getMinY());
         getChildren().add(picture);
         boolean forward = motion == Motion.FORWARD;

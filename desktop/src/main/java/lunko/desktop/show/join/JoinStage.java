@@ -45,7 +45,7 @@ public final class JoinStage extends Pane {
         StageCard left = card(Side.LEFT);
         StageCard right = card(Side.RIGHT);
         flights = new Flights(motions);
-        result = new ResultGrid(model, actions.results(), cards.widths(Side.LEFT), cards.widths(Side.RIGHT),
+        result = new ResultGrid(model, actions.results(), cards::widths,
                 flights.arrival(), motions);
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();

@@ -69,7 +69,8 @@ final class StageCard extends VBox {
         this.side = side;
         setId(side.title() + "-table");
         getStyleClass().addAll("card", "table-card", side.title());
-        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags, side == Side.LEFT, this::inQuery);
+        source = TableGrid.forShowing(model.lesson(), this::table, widths, drags,
+                new TableGrid.InShow(side, this::inQuery));
         source.setAccessibleText(side.title() + " table");
         ContextMenu ofCells = actions.tables().menu();
         List<MenuItem> always = List.copyOf(ofCells.getItems());

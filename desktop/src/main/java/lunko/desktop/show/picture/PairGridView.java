@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -89,48 +90,64 @@ final class PairGridView extends Pane {
         said.relocate(15, HEAD);
     }
 
+    /** Where the first cell of a grid lies, and how large each is, in pixels. */
+    private record Cells(double x, double y, double wide, double high) {}
+
     private void make(PairGrid pairs) {
         Join join = pairs.outcome().join();
-        double wide = Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()));
-        double size = Math.min(LARGEST, (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts()));
-        double x = NAMES + 14;
-        double y = HEAD + 20;
+        Cells places = new Cells(NAMES + 14, HEAD + 20,
+                Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights())),
+                Math.min(LARGEST, (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts())));
+        double foot = places.y + pairs.lefts() * places.high + 2;
         for (int right = 0; right < pairs.rights(); right++) {
-            Label name = label(join.right().label(right), "pair-name", "right");
-            place(name, x + right * wide, y - 20, wide - 2, 18, Pos.CENTER);
+            place(label(join.right().label(right), "pair-name", "right"),
+                    new Rectangle2D(places.x + right * places.wide, places.y - 20, places.wide - 2, 18), Pos.CENTER);
         }
         for (int left = 0; left < pairs.lefts(); left++) {
-            place(label(join.left().label(left), "pair-name", "left"), 12, y + left * size, NAMES - 6, size,
-                    Pos.CENTER_RIGHT);
+            double y = places.y + left * places.high;
+            place(label(join.left().label(left), "pair-name", "left"),
+                    new Rectangle2D(12, y, NAMES - 6, places.high), Pos.CENTER_RIGHT);
             for (int right = 0; right < pairs.rights(); right++) {
-                Truth verdict = pairs.verdict(left, right);
-                Label cell = label(switch (verdict) {
-                    case TRUE -> "●";
-                    case FALSE -> "·";
-                    case UNKNOWN -> "?";
-                }, "pair-cell", verdict.title());
-                cell.setTooltip(new Tooltip(
-                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title()));
-                place(cell, x + right * wide + 1, y + left * size + 1, wide - 2, size - 2, Pos.CENTER);
-                Pointed pair = new Pointed.Pair(left, right);
-                cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
-                cell.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
-                cell.setOnMouseClicked(_ -> model.pointing().choose(Optional.of(pair)));
-                cell.setAccessibleText(
-                        join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title());
+                Label cell = cell(pairs, left, right);
+                place(cell, new Rectangle2D(places.x + right * places.wide + 1, y + 1, places.wide - 2,
+                        places.high - 2), Pos.CENTER);
                 cells.add(new Cell(left, right, cell));
             }
-            place(label(total(pairs, Side.LEFT, left), "pair-total"), x + pairs.rights() * wide + 5, y + left * size,
-                    TOTALS, size, Pos.CENTER_LEFT);
+            place(label(total(pairs, Side.LEFT, left), "pair-total"),
+                    new Rectangle2D(places.x + pairs.rights() * places.wide + 5, y, TOTALS, places.high),
+                    Pos.CENTER_LEFT);
         }
-        double foot = y + pairs.lefts() * size + 2;
         for (int right = 0; right < pairs.rights(); right++) {
-            place(label(total(pairs, Side.RIGHT, right), "pair-total"), x + right * wide, foot, wide - 2, 18,
-                    Pos.CENTER);
+            place(label(total(pairs, Side.RIGHT, right), "pair-total"),
+                    new Rectangle2D(places.x + right * places.wide, foot, places.wide - 2, 18), Pos.CENTER);
         }
+        foot(pairs, foot);
+    }
+
+    private Label cell(PairGrid pairs, int left, int right) {
+        Join join = pairs.outcome().join();
+        Truth verdict = pairs.verdict(left, right);
+        Label cell = label(switch (verdict) {
+            case TRUE -> "●";
+            case FALSE -> "·";
+            case UNKNOWN -> "?";
+        }, "pair-cell", verdict.title());
+        String said = join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title();
+        cell.setTooltip(new Tooltip(said));
+        cell.setAccessibleText(said);
+        Pointed pair = new Pointed.Pair(left, right);
+        cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
+        cell.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+        cell.setOnMouseClicked(_ -> model.pointing().choose(Optional.of(pair)));
+        return cell;
+    }
+
+    /** How many pairs there are, and how that comes about. */
+    private void foot(PairGrid pairs, double foot) {
         Label sum = label(asked ? pairs.sumByKeys().orElse(pairs.sum()) : pairs.sum(), "pair-sum");
         sum.setWrapText(true);
-        place(sum, 12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22), Pos.TOP_LEFT);
+        place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22)),
+                Pos.TOP_LEFT);
         if (pairs.sumByKeys().isEmpty()) return;
         ToggleButton why = new ToggleButton("why?");
         why.setId("pairs-by-key");
@@ -179,9 +196,10 @@ final class PairGridView extends Pane {
         return label;
     }
 
-    private static void place(Label label, double x, double y, double width, double height, Pos alignment) {
+    private static void place(Label label, Rectangle2D at, Pos alignment) {
         label.setManaged(false);
         label.setAlignment(alignment);
-        label.resizeRelocate(Math.round(x), Math.round(y), Math.round(width), Math.round(height));
+        label.resizeRelocate(Math.round(at.getMinX()), Math.round(at.getMinY()), Math.round(at.getWidth()),
+                Math.round(at.getHeight()));
     }
 }

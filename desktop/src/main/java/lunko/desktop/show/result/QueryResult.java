@@ -116,8 +116,6 @@ public final class QueryResult extends VBox {
         List<ResultColumn> shown = arrangement.columns(listing, Side.LEFT);
         List<String> names =
                 shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
-        List<Column> columns =
-                shown.stream().map(column -> new Column(listing.name(column), listing.type(column))).toList();
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
             all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i)
@@ -129,7 +127,8 @@ public final class QueryResult extends VBox {
                 .mapToObj(
                         row -> new Row(0, shown.stream().map(column -> listing.value(row, column)).toList(), Map.of()))
                 .toList();
-        widths.fit(columns, first, names, names, List.of(), List.of());
+        widths.fit(IntStream.range(0, shown.size()).mapToObj(i -> ColumnWidths.Heading
+                .named(new Column(names.get(i), listing.type(shown.get(i))), false)).toList(), first);
     }
 
     /** A column that says in a word what the last change has done to a row. */

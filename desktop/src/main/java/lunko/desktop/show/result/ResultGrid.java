@@ -1,5 +1,6 @@
 package lunko.desktop.show.result;
 
+import java.util.function.Function;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
@@ -34,7 +35,7 @@ public final class ResultGrid {
     private final StackPane rightCard;
 
     /** The result of the join that a model shows, under columns as wide as those above. */
-    public ResultGrid(ShowModel model, ResultActions actions, ColumnWidths leftWidths, ColumnWidths rightWidths,
+    public ResultGrid(ShowModel model, ResultActions actions, Function<Side, ColumnWidths> widths,
             ObservableDoubleValue arrival, Motions motions) {
         this.motions = motions;
         this.model = model;
@@ -43,8 +44,8 @@ public final class ResultGrid {
         head = new HBox(title, menu);
         head.getStyleClass().add("result-head");
         head.setAlignment(Pos.CENTER_LEFT);
-        left = new ResultSide(model, Side.LEFT, leftWidths, rows, arrival);
-        right = new ResultSide(model, Side.RIGHT, rightWidths, rows, arrival);
+        left = new ResultSide(model, Side.LEFT, widths.apply(Side.LEFT), rows, arrival);
+        right = new ResultSide(model, Side.RIGHT, widths.apply(Side.RIGHT), rows, arrival);
         links = new ResultLinks(model, rows, arrival);
         leftCard = card(left);
         rightCard = card(right);

@@ -70,7 +70,8 @@ public final class StageGrid extends GridTable<Integer> {
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first =
                 stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
-        widths.fit(columns, first, names, names, List.of(), List.copyOf(keys));
+        widths.fit(IntStream.range(0, columns.size()).mapToObj(i -> ColumnWidths.Heading
+                .named(new Column(names.get(i), columns.get(i).type()), keys.contains(i))).toList(), first);
     }
 
     /** What stands over the columns. */
