@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.phrase.Words;
 import lunko.problem.Checked;
-import lunko.query.sql.Renaming;
+import lunko.engine.sql.Renaming;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -45,8 +45,8 @@ public sealed interface ColumnEdit extends Edit {
             case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
                 if (old.equals(named.name())) return lesson.change(table(), table -> table.withColumn(at, named));
-                Scenes renamed = lesson.scenes().changing(scene -> scene.rewording(
-                        sql -> Renaming.column(sql, table(), old, named.name())));
+                Renaming renaming = new Renaming.OfColumn(table(), old, named.name());
+                Scenes renamed = lesson.scenes().changing(scene -> scene.renaming(renaming, lesson.tables()));
                 return lesson.with(renamed).change(table(), table -> table.withColumn(at, named))
                         .changingLinks(link -> link.changing(table(),
                                 name -> name.map(each -> each.equals(old) ? named.name() : each)));

@@ -13,7 +13,7 @@ import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
-import lunko.query.sql.Renaming;
+import lunko.engine.sql.Renaming;
 import lunko.table.Table;
 
 /**
@@ -228,7 +228,7 @@ public final class Lesson {
                 tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
                 links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to),
                 scenes.changing(scene -> scene.of(scene.pairing().renaming(name, to))
-                        .rewording(sql -> Renaming.table(sql, name, to))))
+                        .renaming(new Renaming.OfTable(name, to), tables)))
                 .titledAs(this);
     }
 

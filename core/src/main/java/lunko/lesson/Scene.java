@@ -1,10 +1,12 @@
 package lunko.lesson;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.UnaryOperator;
+import lunko.engine.sql.Renaming;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.Table;
 
 /**
  * What a lesson shows: two of its tables joined, or a query that somebody has written.
@@ -51,9 +53,9 @@ public record Scene(Pairing pairing, Optional<WrittenQuery> written, String note
         return new Scene(pairing, query, note, step);
     }
 
-    /** The same scene with the text changed that was written, if one was. */
-    Scene rewording(UnaryOperator<String> change) {
-        return writing(written.map(query -> query.rewording(change)));
+    /** The same scene under a new name of a table or a column; {@code tables} are those before. */
+    Scene renaming(Renaming renaming, List<Table> tables) {
+        return writing(written.map(query -> query.renaming(renaming, tables)));
     }
 
     /** The same scene with another note. */

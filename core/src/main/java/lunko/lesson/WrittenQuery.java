@@ -4,14 +4,15 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import lunko.engine.Joined;
 import lunko.table.Lazy;
 import lunko.engine.JoinResult;
 import lunko.engine.Stage;
+import lunko.engine.sql.Renaming;
 import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.comparison.Sameness;
 import lunko.problem.Checked;
+import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.change.DialectAdapter;
@@ -109,10 +110,16 @@ public final class WrittenQuery {
         return Math.clamp(number, 0, statements().size() - 1);
     }
 
-    /** The same of another text. */
-    WrittenQuery rewording(UnaryOperator<String> change) {
-        String other = change.apply(sql);
-        return other.equals(sql) ? this : new WrittenQuery(other, number);
+    /** The same under a new name; {@code tables} are those before. What cannot be read stays as it is. */
+    WrittenQuery renaming(Renaming renaming, List<Table> tables) {
+        StringBuilder text = new StringBuilder(sql);
+        for (Checked<Script> statement : statements().reversed()) {
+            statement.handle(script -> {
+                Stretch at = script.stretch(script.statements().getFirst()).orElseThrow();
+                text.replace(at.start(), at.end(), renaming.in(script, tables));
+            }, _ -> {});
+        }
+        return text.toString().equals(sql) ? this : new WrittenQuery(text.toString(), number);
     }
 
     /** What it comes to on tables; a problem where it is none that can run there. */

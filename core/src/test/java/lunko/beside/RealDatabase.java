@@ -71,6 +71,16 @@ public abstract class RealDatabase implements AutoCloseable {
         }
     }
 
+    /** Runs a statement that changes something, if it is allowed to. */
+    public boolean allows(String statement) {
+        try (Statement run = connection.createStatement()) {
+            run.execute(statement);
+            return true;
+        } catch (SQLException forbidden) {
+            return false;
+        }
+    }
+
     private static List<Value> values(Table table, Column column) {
         int index = table.columns().indexOf(column);
         return table.rows().stream().map(row -> row.value(index)).toList();

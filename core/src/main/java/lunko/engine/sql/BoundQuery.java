@@ -16,8 +16,8 @@ import lunko.table.Value;
  */
 final class BoundQuery {
 
-    /** A column of the result. */
-    record Column(String name, Optional<Type> type) {
+    /** A column of the result, and the columns of tables that it is called after. */
+    record Column(String name, Optional<Type> type, Set<Meanings.Origin> origins) {
 
         Stage.Heading heading() {
             return new Stage.Heading(Optional.empty(), name, type);

@@ -59,6 +59,11 @@ public record Database(List<StoredTable> stored) {
                 : Optional.empty());
     }
 
+    /** What the names of a query mean. */
+    Meanings meanings(Statement.Query query, Script script) {
+        return new StatementRunner(this, new Diagnostics(script, query), Optional.empty()).meanings(query);
+    }
+
     private Checked<Answer> run(Statement statement, Script script, Optional<FromItem> unlimited) {
         try {
             return new StatementRunner(this, new Diagnostics(script, statement), unlimited).run(statement);

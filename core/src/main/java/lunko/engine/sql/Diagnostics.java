@@ -23,6 +23,7 @@ final class Diagnostics {
     private final Script script;
     private final Statement statement;
     private final List<Problem> notes = new ArrayList<>();
+    private final Meanings meanings = new Meanings();
     private Optional<Problem> problem = Optional.empty();
 
     Diagnostics(Script script, Statement statement) {
@@ -33,6 +34,10 @@ final class Diagnostics {
     /** The statement's text, to be changed. */
     Fix fix() {
         return script.fix(statement);
+    }
+
+    Meanings meanings() {
+        return meanings;
     }
 
     /** How many tables of the statement, those of queries within included, are the one of a name. */

@@ -95,7 +95,7 @@ final class FromBinder {
                 }
                 String known = alias.map(Name::text).orElse("q");
                 yield new BoundFrom(bound.columns().stream()
-                        .map(column -> BoundColumn.of(known, column.name(), column.type())).toList(),
+                        .map(column -> BoundColumn.of(known, column)).toList(),
                         env -> new Derived(bound.stage(env), known));
             }
             case FromItem.JoinedTable joined -> join(joined);
@@ -111,9 +111,8 @@ final class FromBinder {
                         : all.stream().mapToLong(from -> times(name, from)).sum();
         boolean isOneOfMany = alias.isPresent() && named > 1;
         Source source = isOneOfMany ? plain.withAlias() : plain;
-        return new BoundFrom(table.columns().stream()
-                .map(column -> BoundColumn.of(known, column.name(), Optional.of(column.type()))).toList(),
-                _ -> source);
+        diagnostics.meanings().note(name, table.name());
+        return new BoundFrom(BoundColumn.of(table, alias.map(Name::text)), _ -> source);
     }
 
     /** How many times a table of FROM is that of a name. */

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lunko.engine.Aggregation;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
@@ -21,7 +22,7 @@ import lunko.table.Value;
  */
 final class Groups extends ExpressionBinder {
     private static final BoundColumn NO_COLUMN =
-            new BoundColumn(Optional.empty(), "", Optional.empty(), true, Optional.empty());
+            BoundColumn.merged(new BoundQuery.Column("", Optional.empty(), Set.of())).mergedAway();
 
     private final ExpressionBinder rows;
     private final QueryBody.Select select;
@@ -53,12 +54,14 @@ final class Groups extends ExpressionBinder {
     @Override
     BoundExpression bind(Expression expression) {
         for (int i = 0; i < by.size(); i++) {
-            if (isSame(by.get(i), expression)) return leaf(expression, slot(i, keys.get(i).type()));
+            if (!isSame(by.get(i), expression)) continue;
+            rows.bind(expression);
+            return leaf(expression, slot(i, keys.get(i).type()));
         }
-        int known = asked.indexOf(expression);
-        if (known >= 0) return leaf(expression, slot(by.size() + known, aggregates.get(known).type()));
         Optional<Aggregate> aggregate = Aggregate.in(expression, rows);
         if (aggregate.isEmpty()) return super.bind(expression);
+        int known = asked.indexOf(expression);
+        if (known >= 0) return leaf(expression, slot(by.size() + known, aggregates.get(known).type()));
         asked.add(expression);
         aggregates.add(aggregate.get());
         return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.get().type()));

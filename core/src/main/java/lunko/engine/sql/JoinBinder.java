@@ -1,8 +1,10 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -174,14 +176,19 @@ final class JoinBinder {
             BoundColumn l = left.slots().get(pair.left());
             BoundColumn r = right.slots().get(pair.right());
             types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
-            slots.add(
-                    new BoundColumn(Optional.empty(), l.name(), TypeRules.wider(l.type(), r.type()), false,
-                            Optional.empty()));
+            slots.add(BoundColumn.merged(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type()),
+                    origins(l, r))));
         }
         List<Integer> merged =
                 common.stream().flatMap(pair -> Stream.of(pair.left(), left.width() + pair.right())).toList();
         slots.addAll(hidden(slots(), merged));
         return joined(common, slots, _ -> JoinCondition.ofEqual(common), List::of);
+    }
+
+    private static Set<Meanings.Origin> origins(BoundColumn left, BoundColumn right) {
+        Set<Meanings.Origin> both = new HashSet<>(left.column().origins());
+        both.addAll(right.column().origins());
+        return both;
     }
 
     private static List<BoundColumn> hidden(List<BoundColumn> slots, List<Integer> merged) {
@@ -193,7 +200,10 @@ final class JoinBinder {
     private Optional<Equality> both(Name name) {
         Optional<Integer> l = one(name, joined.left(), left);
         Optional<Integer> r = one(name, joined.right(), right);
-        return l.flatMap(column -> r.map(other -> new Equality(column, other)));
+        if (l.isEmpty() || r.isEmpty()) return Optional.empty();
+        diagnostics.meanings().note(name, origins(left.slots().get(l.get()), right.slots().get(r.get())),
+                Optional.empty());
+        return Optional.of(new Equality(l.get(), r.get()));
     }
 
     private Optional<Integer> one(Name name, FromItem side, BoundFrom table) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -154,12 +155,15 @@ final class QueryBinder {
                 if (scope.slots().stream().noneMatch(ofTable)) {
                     diagnostics.refuse(item, "There is no table " + table.text() + " in FROM: name one that is.");
                 }
+                scope.slots().stream().filter(ofTable).findFirst()
+                        .ifPresent(slot -> slot.noteOwner(table, diagnostics));
                 add(ofTable, scope, binder, columns, values);
             }
             case SelectItem.Item(Expression expression, Optional<Name> name) -> {
                 BoundExpression bound = binder.bind(expression);
-                columns.add(
-                        new BoundQuery.Column(name.map(Name::text).orElseGet(() -> nameOf(expression)), bound.type()));
+                columns.add(new BoundQuery.Column(name.map(Name::text).orElseGet(() -> nameOf(expression)),
+                        bound.type(), name.isEmpty() && expression instanceof Expression.ColumnName(_, Name column)
+                                ? diagnostics.meanings().origins(column) : Set.of()));
                 values.add(bound);
             }
         }
@@ -171,7 +175,7 @@ final class QueryBinder {
             BoundColumn slot = scope.slots().get(i);
             if (!wanted.test(slot)) continue;
             int index = i;
-            columns.add(new BoundQuery.Column(slot.name(), slot.type()));
+            columns.add(slot.column());
             // In a query with groups a column must be one that it is grouped by: the binder knows.
             values.add(binder.scope() == scope ? BoundExpression.column(slot.type(), index)
                     : binder.bind(new Expression.ColumnName(slot.table().map(t -> new Name(t, true)),
@@ -199,7 +203,7 @@ final class QueryBinder {
         if (select.distinct()) {
             for (int i = 0; i < select.items().size(); i++) {
                 if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by()))
-                    return binder.bind(e);
+                    return binder.bind(key.by());
             }
             return diagnostics.refused(key, "With DISTINCT a result can be sorted by its own columns only: select "
                     + ExpressionBinder.text(key.by()) + " too.");
@@ -217,7 +221,9 @@ final class QueryBinder {
             case Expression.ColumnName(Optional<Name> table, Name name) when table.isEmpty() -> {
                 List<Integer> meant = IntStream.range(0, columns.size())
                         .filter(i -> name.means(columns.get(i).name())).boxed().toList();
-                yield meant.isEmpty() ? Optional.empty() : Optional.of(meant.getFirst());
+                if (meant.isEmpty()) yield Optional.empty();
+                diagnostics.meanings().note(name, columns.get(meant.getFirst()).origins(), Optional.empty());
+                yield Optional.of(meant.getFirst());
             }
             default -> Optional.empty();
         };
@@ -272,7 +278,7 @@ final class QueryBinder {
             BoundQuery.Column l = left.columns().get(i);
             BoundQuery.Column r = right.columns().get(i);
             types.requireComparable(operation, l.name(), l.type(), r.name(), r.type());
-            columns.add(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type())));
+            columns.add(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type()), l.origins()));
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();
         return new BoundQuery(columns, left.alwaysTheSame() && right.alwaysTheSame(),

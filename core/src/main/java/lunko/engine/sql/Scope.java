@@ -73,6 +73,7 @@ final class Scope {
                 return Optional.empty();
             }
             if (meant.size() == 1) {
+                note(name, scope.slots.get(meant.getFirst()), diagnostics);
                 passed.forEach(inner -> inner.reachesOut = true);
                 return Optional.of(
                         new FoundColumn(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst())));
@@ -82,6 +83,12 @@ final class Scope {
         }
         unknown(name, diagnostics);
         return Optional.empty();
+    }
+
+    private static void note(ColumnName name, BoundColumn slot, Diagnostics diagnostics) {
+        diagnostics.meanings().note(name.column(), slot.column().origins(),
+                name.table().isPresent() ? Optional.empty() : slot.table());
+        name.table().ifPresent(owner -> slot.noteOwner(owner, diagnostics));
     }
 
     private static void ambiguous(ColumnName name, Scope scope, List<Integer> meant, Diagnostics diagnostics) {

@@ -40,6 +40,12 @@ final class StatementRunner {
                 .then(answer -> diagnostics.problem().map(Checked::<Answer>invalid).orElse(Checked.valid(answer)));
     }
 
+    /** What the names of a query mean, found without running it. */
+    Meanings meanings(Statement.Query query) {
+        queries.bind(query.query(), Optional.empty());
+        return diagnostics.meanings();
+    }
+
     private Answer answer(Statement statement) {
         return switch (statement) {
             case Statement.Query(QueryExpression query) -> {
@@ -203,9 +209,7 @@ final class StatementRunner {
     }
 
     private ExpressionBinder rowsOf(StoredTable stored) {
-        List<BoundColumn> slots = stored.table().columns().stream()
-                .map(column -> BoundColumn.of(stored.table().name(), column.name(), Optional.of(column.type())))
-                .toList();
+        List<BoundColumn> slots = BoundColumn.of(stored.table(), Optional.empty());
         return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), diagnostics);
     }
 

@@ -63,6 +63,7 @@ final class WhereClause {
         OptionalInt left = nullColumn(one, scope);
         OptionalInt right = nullColumn(other, scope);
         if (left.isEmpty() || right.isEmpty()) return Optional.empty();
+        new ExpressionBinder(queries, scope, diagnostics).condition(conditions.getFirst());
         if (!isKey(joined, from.slots(), left.getAsInt(), right.getAsInt())) return Optional.empty();
         return Optional.of(from.then(around -> ((Joined) from.stage().apply(around)).of(JoinKind.FULL_ANTI)));
     }
@@ -155,6 +156,7 @@ final class WhereClause {
         for (Expression each : test.select().where().map(Expression::conjuncts).orElse(List.of())) {
             (isOfItself(each, from, scope) ? own : between).add(each);
         }
+        test.member().ifPresent(columns -> scope.find(columns.left(), diagnostics));
         Optional<Equality> member =
                 test.member().flatMap(columns -> one(scope.meant(columns.left()), inner.meant(columns.right())));
         if (test.member().isPresent() ? member.isEmpty() : between.isEmpty()) return Optional.empty();

@@ -1,0 +1,32 @@
+package lunko.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import lunko.table.Row;
+import lunko.table.Table;
+
+/** What must hold for every lesson, whatever has been done to it. */
+final class SoundLesson {
+    private SoundLesson() {}
+
+    /**
+     * Links and scenes speak of tables and columns that are there; names are there once, and so are the ids of rows.
+     */
+    static void check(Lesson lesson) {
+        assertThat(lesson.tables()).extracting(Table::name).doesNotHaveDuplicates();
+        for (Scene scene : lesson.scenes().all())
+            assertThat(lesson.tables()).extracting(Table::name).contains(scene.left(), scene.right());
+        for (Link link : lesson.links()) {
+            assertThat(link.pairs()).isNotEmpty().allSatisfy(pair -> {
+                assertThat(lesson.table(link.left()).column(pair.left())).isPresent();
+                assertThat(lesson.table(link.right()).column(pair.right())).isPresent();
+            });
+        }
+        for (Table table : lesson.tables()) {
+            assertThat(table.rows()).extracting(Row::id).doesNotHaveDuplicates().allMatch(id -> id < table.nextId());
+            assertThat(table.rows()).allMatch(row -> row.values().size() == table.columns().size());
+            assertThat(table.columns()).isNotEmpty().extracting(column -> column.name().toLowerCase())
+                    .doesNotHaveDuplicates();
+        }
+    }
+}
