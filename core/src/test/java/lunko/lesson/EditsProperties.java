@@ -28,9 +28,12 @@ class EditsProperties {
             "SELECT h.hive, COUNT(*) FROM hives h, harvests v WHERE h.hive_no = v.hive_no GROUP BY h.hive ORDER BY 2",
             "SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)", "SELECT",
             "SELECT q.n FROM (SELECT hive AS n FROM hives WHERE mother_no IS NULL) AS q",
-            "SELECT q.hive FROM (SELECT hive, keeper_id FROM hives) AS q JOIN keepers ON q.keeper_id = keepers.keeper_id",
-            "SELECT h.hive, (SELECT SUM(kg) FROM harvests WHERE hive_no = h.hive_no) AS kg FROM hives h ORDER BY kg, hive",
-            "SELECT hives.*, village FROM hives LEFT JOIN keepers ON hives.keeper_id = keepers.keeper_id ORDER BY keeper",
+            "SELECT q.hive FROM (SELECT hive, keeper_id FROM hives) AS q JOIN keepers ON q.keeper_id = "
+                    + "keepers.keeper_id",
+            "SELECT h.hive, (SELECT SUM(kg) FROM harvests WHERE hive_no = h.hive_no) AS kg FROM hives h ORDER BY "
+                    + "kg, hive",
+            "SELECT hives.*, village FROM hives LEFT JOIN keepers ON hives.keeper_id = keepers.keeper_id ORDER BY "
+                    + "keeper",
             "SELECT village, COUNT(*) FROM keepers GROUP BY village HAVING MIN(keeper) > 'A' ORDER BY MIN(keeper)",
             "SELECT DISTINCT village FROM keepers ORDER BY village",
             "SELECT hive AS keeper FROM hives UNION SELECT keeper FROM keepers ORDER BY keeper",

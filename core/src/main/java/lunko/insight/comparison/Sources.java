@@ -19,8 +19,8 @@ final class Sources {
     private Sources() {}
 
     /**
-     * The ids of those rows, each after the numbers of the inputs that lead to it; of a group, the values it is grouped
-     * by.
+     * The ids of those rows, each after the sides of the joins and set operations that lead to it; of a group, the
+     * values it is grouped by. What goes through one table more, a filter or an order, leaves a row the same.
      */
     static List<Object> of(Stage stage, int row) {
         List<Object> ids = new ArrayList<>();
@@ -34,7 +34,7 @@ final class Sources {
             case Aggregation grouped -> ids.add(grouped.rows().get(row).subList(0, grouped.keys()));
             case Derived _,Joined _,SetOperation _,Filter _,Projection _,Distinct _,Ordering _,Limit _ -> {
                 for (Stage.Origin origin : stage.origins(row)) {
-                    ids.add(origin.input());
+                    if (stage.inputs().size() > 1) ids.add(origin.input());
                     add(stage.inputs().get(origin.input()), origin.row(), ids);
                 }
             }

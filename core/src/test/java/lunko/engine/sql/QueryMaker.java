@@ -25,7 +25,7 @@ import lunko.table.Type;
 import lunko.table.Value;
 
 /** Makes tables and queries over the whole language that make sense, and have one answer on every database. */
-final class QueryMaker {
+public final class QueryMaker {
     private static final List<Type> TYPES = List.of(Type.INTEGER, Type.TEXT, Type.DECIMAL, Type.DATE);
 
     /** A column that a query can name. */
@@ -38,11 +38,13 @@ final class QueryMaker {
     private final Random random;
     private int aliases;
 
-    QueryMaker(long seed) {
+    /** One that makes the same for the same seed. */
+    public QueryMaker(long seed) {
         random = new Random(seed);
     }
 
-    List<Table> tables() {
+    /** Three tables of a few rows. */
+    public List<Table> tables() {
         return List.of(table("hives", Type.INTEGER, "hive_no", Type.TEXT, "hive", Type.INTEGER, "keeper_id"),
                 table("keepers", Type.INTEGER, "keeper_id", Type.TEXT, "keeper", Type.TEXT, "village", Type.BOOLEAN,
                         "active"),
@@ -77,7 +79,7 @@ final class QueryMaker {
     }
 
     /** A query; ordered by all its columns, or not at all. */
-    QueryExpression query() {
+    public QueryExpression query() {
         List<Type> types = IntStream.rangeClosed(0, random.nextInt(3))
                 .mapToObj(_ -> chance(8) ? Type.BOOLEAN : pick(TYPES)).toList();
         QueryBody body = chance(4) ? setOperation(types) : select(types, List.of(), 2);
