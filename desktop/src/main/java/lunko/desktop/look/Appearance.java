@@ -30,7 +30,8 @@ public final class Appearance {
     public Appearance() {}
 
     /**
-     * The appearance that a file tells of; what is changed is written there. A file that tells nothing is no trouble.
+     * The appearance that a file tells of; what is changed is written there. A file that tells nothing is no
+     * diagnostic.
      */
     public static Appearance in(Path file) {
         Appearance appearance = new Appearance();

@@ -21,30 +21,30 @@ final class DiagnosticLine extends VBox {
     private final Consumer<String> write;
     private final Runnable next;
 
-    DiagnosticLine(Diagnostics troubles, QueryField field, Runnable next) {
+    DiagnosticLine(Diagnostics diagnostics, QueryField field, Runnable next) {
         this.field = field;
         this.write = field::write;
         this.next = next;
-        getStyleClass().add("trouble-line");
-        setId("trouble");
-        troubles.told().subscribe(this::show);
+        getStyleClass().add("diagnostic-line");
+        setId("diagnostic");
+        diagnostics.told().subscribe(this::show);
     }
 
     private void show(Diagnostics.Told told) {
         getChildren().clear();
         setVisible(told.explained().isPresent());
         setManaged(isVisible());
-        told.explained().ifPresent(trouble -> {
-            Label sentence = new Label(trouble.problem().sentence());
+        told.explained().ifPresent(diagnostic -> {
+            Label sentence = new Label(diagnostic.problem().sentence());
             sentence.setWrapText(true);
             sentence.setMinHeight(USE_PREF_SIZE);
-            sentence.getStyleClass().add(trouble.note() ? "query-doubt" : "query-problem");
-            sentence.setGraphic(new FontIcon(trouble.note() ? Feather.HELP_CIRCLE : Feather.ALERT_TRIANGLE));
+            sentence.getStyleClass().add(diagnostic.note() ? "query-doubt" : "query-problem");
+            sentence.setGraphic(new FontIcon(diagnostic.note() ? Feather.HELP_CIRCLE : Feather.ALERT_TRIANGLE));
             getChildren().add(sentence);
             FlowPane fixes = new FlowPane();
-            fixes.getStyleClass().add("trouble-fixes");
+            fixes.getStyleClass().add("diagnostic-fixes");
             fixes.setAlignment(Pos.CENTER_LEFT);
-            trouble.mended().forEach(mended -> fixes.getChildren().add(fix(mended)));
+            diagnostic.mended().forEach(mended -> fixes.getChildren().add(fix(mended)));
             if (told.all().size() > 1) fixes.getChildren().add(more(told));
             if (!fixes.getChildren().isEmpty()) getChildren().add(fixes);
         });
@@ -63,7 +63,7 @@ final class DiagnosticLine extends VBox {
     private Button more(Diagnostics.Told told) {
         Button more = new Button(told.number() + 1 + " of " + told.all().size() + ": next");
         more.getStyleClass().add("fix");
-        more.setId("next-trouble");
+        more.setId("next-diagnostic");
         more.setOnAction(_ -> next.run());
         return more;
     }

@@ -17,7 +17,7 @@ import lunko.lesson.SceneEdit;
 /** What can be done with the query. */
 public final class QueryActions {
     private final Action write;
-    private final Action nextTrouble;
+    private final Action nextDiagnostic;
     private final Action back;
     private final Map<SheetKind, Action> sheets = new EnumMap<>(SheetKind.class);
     private Optional<QueryPane> pane = Optional.empty();
@@ -27,7 +27,7 @@ public final class QueryActions {
         write = action("Write the query", QueryPane::edit, KeyCode.Q);
         for (SheetKind kind : SheetKind.values())
             sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
-        nextTrouble = action("Next problem in the query", QueryPane::nextTrouble, KeyCode.F3);
+        nextDiagnostic = action("Next problem in the query", QueryPane::nextDiagnostic, KeyCode.F3);
         back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
                 Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(),
                         model.lesson().lesson()),
@@ -53,6 +53,6 @@ public final class QueryActions {
 
     /** All of them in the parts of a menu. */
     List<List<Action>> menu() {
-        return List.of(List.of(write, nextTrouble), List.copyOf(sheets.values()), List.of(back));
+        return List.of(List.of(write, nextDiagnostic), List.copyOf(sheets.values()), List.of(back));
     }
 }

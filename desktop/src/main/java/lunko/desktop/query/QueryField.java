@@ -39,7 +39,7 @@ final class QueryField extends StackPane {
     private static final double PADDING = 8;
 
     private final ShowModel model;
-    private final Diagnostics troubles;
+    private final Diagnostics diagnostics;
     private final StyleClassedTextArea area = new StyleClassedTextArea();
     private final CompletionList completion;
     private final PauseTransition pause = new PauseTransition(PAUSE);
@@ -60,9 +60,9 @@ final class QueryField extends StackPane {
     private List<Lexeme> lexed = List.of();
 
     /** The field for a model; {@code leave} takes the keyboard when somebody is done with the text. */
-    QueryField(ShowModel model, Diagnostics troubles, Runnable leave) {
+    QueryField(ShowModel model, Diagnostics diagnostics, Runnable leave) {
         this.model = model;
-        this.troubles = troubles;
+        this.diagnostics = diagnostics;
         words = WordsAtWork.of(model.showing().get());
         getStyleClass().add("query-field");
         area.getStyleClass().add("query-text");
@@ -85,7 +85,7 @@ final class QueryField extends StackPane {
         area.addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
         area.addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.pointing().part().set(OptionalInt.empty()));
         pause.setOnFinished(_ -> ask());
-        troubles.told().subscribe(_ -> dress());
+        diagnostics.told().subscribe(_ -> dress());
         getChildren().add(area);
         model.showing().subscribe(this::show);
         show(model.showing().get());
@@ -149,7 +149,7 @@ final class QueryField extends StackPane {
                 // A text that was changed without typing can be wrong as well, or surely not meant. The query that is
                 // shown has been evaluated; others of its text are looked at beside the window's thread.
                 boolean several = lesson.staged().query().statements().size() > 1;
-                troubles.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
+                diagnostics.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
                 if (several) ask(lesson.staged().query());
             }
         }
@@ -210,9 +210,9 @@ final class QueryField extends StackPane {
             ask();
             return;
         }
-        patience.setOnFinished(_ -> troubles.set(found.diagnostics()));
-        if (area.isFocused() && troubles.told().get().all().isEmpty()) patience.playFromStart();
-        else troubles.set(found.diagnostics());
+        patience.setOnFinished(_ -> diagnostics.set(found.diagnostics()));
+        if (area.isFocused() && diagnostics.told().get().all().isEmpty()) patience.playFromStart();
+        else diagnostics.set(found.diagnostics());
         found.after().ifPresentOrElse(after -> {
             model.stale().set(false);
             if (found.typed().query().equals(model.lesson().lesson().get().staged().query())) model.endPreview();
@@ -241,8 +241,8 @@ final class QueryField extends StackPane {
         String text = area.getText();
         List<Marked> marks = new ArrayList<>();
         lit.forEach(at -> marks.add(new Marked(at, "at-work")));
-        for (Diagnostic trouble : troubles.told().get().all())
-            marks.add(new Marked(trouble.at(), trouble.note() ? "doubted" : "wrong"));
+        for (Diagnostic diagnostic : diagnostics.told().get().all())
+            marks.add(new Marked(diagnostic.at(), diagnostic.note() ? "doubted" : "wrong"));
         if (area.isFocused()) {
             parentheses = Lexeme.parentheses(text, lexemes(), area.getCaretPosition());
             parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));

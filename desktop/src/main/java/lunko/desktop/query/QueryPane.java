@@ -33,7 +33,7 @@ public final class QueryPane extends VBox {
     private static final int MOST_PROPOSED = 3;
 
     private final ShowModel model;
-    private final Diagnostics troubles = new Diagnostics();
+    private final Diagnostics diagnostics = new Diagnostics();
     private final QueryField field;
     private final FlowPane proposals = new FlowPane();
     private final ReadOnlyObjectWrapper<Optional<StageSheet>> sheet = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -46,13 +46,13 @@ public final class QueryPane extends VBox {
         this.leave = leave;
         getStyleClass().add("query-pane");
         setMinHeight(USE_PREF_SIZE);
-        field = new QueryField(model, troubles, leave);
+        field = new QueryField(model, diagnostics, leave);
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox line = new HBox(field, menu(actions));
         line.getStyleClass().add("query-line");
         line.setAlignment(Pos.TOP_LEFT);
         proposals.getStyleClass().add("query-proposals");
-        getChildren().addAll(line, proposals, new DiagnosticLine(troubles, field, this::nextTrouble));
+        getChildren().addAll(line, proposals, new DiagnosticLine(diagnostics, field, this::nextDiagnostic));
         actions.attach(this);
         model.showing().map(Showing::lesson).subscribe(this::propose);
     }
@@ -90,9 +90,9 @@ public final class QueryPane extends VBox {
     }
 
     /** Goes to the next thing that is wrong. */
-    void nextTrouble() {
-        troubles.next();
-        troubles.told().get().explained().ifPresent(trouble -> field.goTo(trouble.at()));
+    void nextDiagnostic() {
+        diagnostics.next();
+        diagnostics.told().get().explained().ifPresent(diagnostic -> field.goTo(diagnostic.at()));
     }
 
     private static MenuButton menu(QueryActions actions) {

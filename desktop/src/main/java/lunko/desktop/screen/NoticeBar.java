@@ -40,10 +40,10 @@ final class NoticeBar extends VBox {
     }
 
     private Notification notification(Notice said) {
-        boolean trouble = said instanceof Notice.Trouble;
+        boolean diagnostic = said instanceof Notice.Diagnostic;
         Notification notification = new Notification(said.sentence(),
-                new FontIcon(trouble ? Feather.ALERT_TRIANGLE : Feather.CHECK));
-        notification.getStyleClass().add(trouble ? "trouble" : "success");
+                new FontIcon(diagnostic ? Feather.ALERT_TRIANGLE : Feather.CHECK));
+        notification.getStyleClass().add(diagnostic ? "diagnostic" : "success");
         notification.setId("notice");
         if (said instanceof Notice.Offer(String _, String label, Runnable accepted)) {
             Button accept = new Button(label);

@@ -54,6 +54,8 @@ public final class ShowPage extends VBox {
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
         VBox.setVgrow(place, Priority.ALWAYS);
+        // Whatever is said above it, the stage gives up its room before anything leaves the window.
+        for (Region part : List.of(place, stages, stage, rows)) part.setMinHeight(0);
         old = model.stale().or(model.waiting());
         old.subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
         stages.getStyleClass().add("stages");

@@ -94,7 +94,7 @@ class QueryFieldTest extends OpenWindow {
         type(robot,
                 "SELECT * FROM hive; SELECT * FROM keepers WHERE keeper_id = NULL; SELECT village FROM keepers "
                         + "ORDER village");
-        until(() -> robot.lookup("#next-trouble").tryQuery().isPresent());
+        until(() -> robot.lookup("#next-diagnostic").tryQuery().isPresent());
         assertThat(area(robot).getSelectedText()).isEmpty();
         robot.push(KeyCode.F3);
         assertThat(area(robot).getSelectedText()).startsWith("keeper_id");

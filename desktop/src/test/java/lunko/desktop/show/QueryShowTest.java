@@ -8,10 +8,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,7 +28,9 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.CubicCurve;
+import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -293,6 +297,29 @@ class QueryShowTest {
                 .flatMap(all -> robot.lookup(all).<Label>queryAll().stream())
                 .filter(label -> isSeen(label) && !label.getText().isEmpty())).hasSizeGreaterThan(100)
                 .allSatisfy(label -> assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(label.getText()));
+    }
+
+    @Test
+    void howeverLongTheQueryAndWhatIsSaidOfItNothingLeavesTheWindowOrLiesOnAnother(FxRobot robot) {
+        String chain = "SELECT h.hive\nFROM hives h" + IntStream.range(0, 8)
+                .mapToObj(i -> "\n  LEFT JOIN keepers k" + i + " ON k" + i + ".keeper_id = h.keeper_id")
+                .collect(Collectors.joining());
+        for (String where : List.of("", "\nWHERE k7.village = 'Ashholt'")) {
+            write(robot, chain + where);
+            assertThat(robot.lookup(".query-doubt").queryAll()).hasSize(where.isEmpty() ? 0 : 1);
+            Bounds page = bounds(robot, ".show-page");
+            assertThat(page.getMinY()).isGreaterThan(40);
+            assertThat(page.getMaxY()).isLessThanOrEqualTo(800);
+            assertThat(bounds(robot, ".stage-strip").getMaxY()).isLessThanOrEqualTo(bounds(robot, ".stages").getMinY());
+            assertThat(bounds(robot, ".stages").getMaxY()).isLessThanOrEqualTo(bounds(robot, ".why-line").getMinY());
+            for (Node drawn : robot.lookup(".venn-region").queryAll())
+                assertThat(((Shape) drawn).getFill()).isNotEqualTo(Color.BLACK);
+        }
+    }
+
+    private static Bounds bounds(FxRobot robot, String of) {
+        Node node = robot.lookup(of).query();
+        return node.localToScene(node.getLayoutBounds());
     }
 
     @Test

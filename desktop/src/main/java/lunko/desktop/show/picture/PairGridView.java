@@ -6,11 +6,9 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.insight.picture.Lineage;
@@ -24,7 +22,7 @@ import lunko.table.Truth;
  * Left rows by right rows, with the verdict on each two of them, filled as the steps go; and the numbers of pairs at
  * its edges, which the number of rows of the result follows from.
  */
-final class PairGridView extends Pane {
+final class PairGridView extends DrawnPane {
     private static final PseudoClass SEEN = PseudoClass.getPseudoClass("seen");
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -48,25 +46,19 @@ final class PairGridView extends Pane {
     private Optional<PairGrid> grid = Optional.empty();
 
     PairGridView(ShowModel model) {
+        super("pair-grid");
         this.model = model;
-        getStyleClass().add("pair-grid");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
             if (!isVisible()) return;
-            if (!before.isOfSameJoin(now)) make();
-            fill();
+            if (before.isOfSameJoin(now)) fill();
+            else redraw();
         });
         model.pointing().lineage().subscribe((_, _) -> fill());
-        // While it is not to be seen it is not made; then it catches up.
-        visibleProperty().subscribe(seen -> {
-            if (seen) make();
-        });
-        widthProperty().subscribe((_, _) -> make());
-        heightProperty().subscribe((_, _) -> make());
+        keepDrawn();
     }
 
-    private void make() {
-        getChildren().clear();
+    @Override
+    void draw() {
         cells.clear();
         grid = model.showing().get().outcome().map(PairGrid::of);
         setAccessibleText("Pair grid: " + grid.map(PairGrid::sum).orElse("nothing is joined"));
@@ -156,7 +148,7 @@ final class PairGridView extends Pane {
         why.setTooltip(new Tooltip("How the pairs come about, key by key"));
         why.setOnAction(_ -> {
             asked = why.isSelected();
-            make();
+            redraw();
         });
         why.setManaged(false);
         getChildren().add(why);

@@ -8,11 +8,9 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
@@ -31,7 +29,7 @@ import lunko.show.Showing;
 /**
  * The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions.
  */
-final class ThreeVennView extends Pane {
+final class ThreeVennView extends DrawnPane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final List<String> COLOURS = List.of("left", "right", "third");
     private static final double FOOT = 22;
@@ -44,23 +42,21 @@ final class ThreeVennView extends Pane {
     private Optional<ThreeCircles> circles = Optional.empty();
 
     ThreeVennView(ShowModel model) {
+        super("venn");
         this.model = model;
-        getStyleClass().add("venn");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         model.showing().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) show(now);
         });
         show(model.showing().get());
         model.pointing().lineage().subscribe((_, now) -> light(now));
-        widthProperty().subscribe((_, _) -> draw());
-        heightProperty().subscribe((_, _) -> draw());
+        keepDrawn();
     }
 
     private void show(Showing now) {
         circles = now.joining().flatMap(Joining::circles);
         setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": "
                 + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
-        draw();
+        redraw();
     }
 
     /** Lights up the rows that belong to the one that is pointed at. */
@@ -77,8 +73,8 @@ final class ThreeVennView extends Pane {
         }
     }
 
-    private void draw() {
-        getChildren().clear();
+    @Override
+    void draw() {
         if (getWidth() < 100 || getHeight() < 100 || circles.isEmpty()) return;
         double radius = Math.min((getWidth() - 24) / 3.1, (getHeight() - 2 * FOOT - 8) / 2.95);
         Point2D middle = new Point2D(getWidth() / 2, FOOT + radius * 1.42);

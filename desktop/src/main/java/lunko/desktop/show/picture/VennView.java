@@ -6,11 +6,9 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
@@ -30,7 +28,7 @@ import lunko.show.Showing;
  * on a region takes it in or out, by the kind of join that does so. Where rows are in several pairs, the picture says
  * so.
  */
-final class VennView extends Pane {
+final class VennView extends DrawnPane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
@@ -45,21 +43,15 @@ final class VennView extends Pane {
     private Optional<Lunes> lunes = Optional.empty();
 
     VennView(ShowModel model) {
+        super("venn");
         this.model = model;
-        getStyleClass().add("venn");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         shown = model.showing().get();
         model.showing().subscribe((before, now) -> {
             shown = now;
-            if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) draw();
-        });
-        // While it is not to be seen it is not drawn; then it catches up.
-        visibleProperty().subscribe(seen -> {
-            if (seen) draw();
+            if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) redraw();
         });
         model.pointing().lineage().subscribe((_, now) -> light(now));
-        widthProperty().subscribe((_, _) -> draw());
-        heightProperty().subscribe((_, _) -> draw());
+        keepDrawn();
     }
 
     /** Lights up the rows that belong to the one that is pointed at. */
@@ -96,9 +88,9 @@ final class VennView extends Pane {
         }).orElse(List.of());
     }
 
-    private void draw() {
+    @Override
+    void draw() {
         drawn = told(shown);
-        getChildren().clear();
         if (getWidth() < 100 || getHeight() < 100) return;
         setAccessibleText("Venn diagram: " + shown.regions()
                 .map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
