@@ -100,7 +100,7 @@ final class LunkoWindow {
 
     private void fail(Thread thread, Throwable failure) {
         LOG.error("uncaught in {}", thread.getName(), failure);
-        Platform.runLater(() -> screen.lesson().say(new Notice.Diagnostic(Problem.of(
+        Platform.runLater(() -> screen.lesson().say(new Notice.Failure(Problem.of(
                 "Something went wrong inside Lunko; your tables are as they were. The details are in "
                         + AppFolders.log() + "."))));
     }

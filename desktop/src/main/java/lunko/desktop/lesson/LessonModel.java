@@ -58,7 +58,7 @@ public final class LessonModel {
                 yield true;
             }
             case Checked.Invalid<History>(Problem problem) -> {
-                say(new Notice.Diagnostic(problem));
+                say(new Notice.Failure(problem));
                 yield false;
             }
         };
@@ -86,7 +86,7 @@ public final class LessonModel {
 
     /** Says what is wrong. */
     public void say(Problem problem) {
-        say(new Notice.Diagnostic(problem));
+        say(new Notice.Failure(problem));
     }
 
     /** Takes back what was said last. */

@@ -6,7 +6,7 @@ import lunko.problem.Problem;
 public sealed interface Notice {
 
     /** Something could not be done. */
-    record Diagnostic(Problem problem) implements Notice {}
+    record Failure(Problem problem) implements Notice {}
 
     /** Something has been done. */
     record Success(String sentence) implements Notice {}
@@ -17,7 +17,7 @@ public sealed interface Notice {
     /** The sentence. */
     default String sentence() {
         return switch (this) {
-            case Diagnostic(Problem problem) -> problem.inWords();
+            case Failure(Problem problem) -> problem.inWords();
             case Success(String sentence) -> sentence;
             case Offer(String sentence, String _, Runnable _) -> sentence;
         };

@@ -30,8 +30,7 @@ public final class Appearance {
     public Appearance() {}
 
     /**
-     * The appearance that a file tells of; what is changed is written there. A file that tells nothing is no
-     * diagnostic.
+     * The appearance that a file tells of; what is changed is written there. A file that tells nothing is no failure.
      */
     public static Appearance in(Path file) {
         Appearance appearance = new Appearance();

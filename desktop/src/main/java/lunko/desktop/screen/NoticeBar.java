@@ -40,10 +40,10 @@ final class NoticeBar extends VBox {
     }
 
     private Notification notification(Notice said) {
-        boolean diagnostic = said instanceof Notice.Diagnostic;
+        boolean failure = said instanceof Notice.Failure;
         Notification notification = new Notification(said.sentence(),
-                new FontIcon(diagnostic ? Feather.ALERT_TRIANGLE : Feather.CHECK));
-        notification.getStyleClass().add(diagnostic ? "diagnostic" : "success");
+                new FontIcon(failure ? Feather.ALERT_TRIANGLE : Feather.CHECK));
+        notification.getStyleClass().add(failure ? "failure" : "success");
         notification.setId("notice");
         if (said instanceof Notice.Offer(String _, String label, Runnable accepted)) {
             Button accept = new Button(label);
