@@ -231,11 +231,6 @@ public final class Showing {
         return ground.run == other.ground.run && joining.equals(other.joining);
     }
 
-    /** Whether it shows the steps of the same query, evaluated once, as another. */
-    public boolean isOfSameRun(Showing other) {
-        return ground.run == other.ground.run;
-    }
-
     /** The number of the join at hand among those of the query, counted from 0 in the order in which they are done. */
     public int joinNumber() {
         return joining.map(at -> Math.max(0, ground.run.expect().joinings().indexOf(at))).orElse(0);

@@ -122,6 +122,11 @@ public final class ScreenView extends StackPane {
         return query;
     }
 
+    /** Everything that can be done. */
+    ScreenActions actions() {
+        return actions;
+    }
+
     /** Makes everything larger or smaller than the window's size asks for. */
     ZoomFrame frame() {
         return frame;

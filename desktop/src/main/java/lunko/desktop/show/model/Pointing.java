@@ -18,6 +18,7 @@ public final class Pointing {
     private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<OptionalInt> part = new SimpleObjectProperty<>(OptionalInt.empty());
     private Optional<Pointed> chosen = Optional.empty();
+    private boolean changing;
 
     /** Points at nothing of what is shown. */
     Pointing(ReadOnlyObjectProperty<Showing> showing) {
@@ -47,18 +48,37 @@ public final class Pointing {
 
     /** Points at a row for as long as the mouse is over it; nothing means the one that was chosen, if one was. */
     public void at(Optional<Pointed> at) {
-        show(at.or(() -> chosen));
+        if (!changing) show(at.or(() -> chosen));
     }
 
     /** Chooses a row to be pointed at until the next step. */
     public void choose(Optional<Pointed> at) {
+        if (changing) return;
         chosen = at;
         show(at);
     }
 
     /** Points at what a step of a stage other than a join has decided; nothing means at nothing. */
     public void step(OptionalLong step) {
-        decided.set(step);
+        if (!changing) decided.set(step);
+    }
+
+    /** Points at nothing any more. */
+    void forget() {
+        chosen = Optional.empty();
+        lineage.set(Optional.empty());
+        decided.set(OptionalLong.empty());
+    }
+
+    /**
+     * Changes what is shown. What was pointed at is not there any more; and until every view shows what is there now,
+     * none of them points: it would mean a row of one showing by its place in another.
+     */
+    void whileChanging(Runnable change) {
+        forget();
+        changing = true;
+        change.run();
+        changing = false;
     }
 
     private void show(Optional<Pointed> pointed) {

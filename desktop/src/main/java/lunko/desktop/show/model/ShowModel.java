@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
@@ -118,7 +117,6 @@ public final class ShowModel {
 
     /** Shows something that the lesson does not, until it changes. */
     public void preview(Showing shows) {
-        pointing.choose(Optional.empty());
         show(shows);
     }
 
@@ -130,15 +128,17 @@ public final class ShowModel {
 
     /** Shows something else, its result as it was looked at before. */
     private void show(Showing now) {
-        List<Object> was = arranged(showing.get());
-        List<Object> is = arranged(now);
-        if (!was.equals(is)) {
-            arrangements.put(was, arrangement.get());
-            arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
-        }
-        if (now.isOnJoinStage()) staged.set(now);
-        showing.set(now);
-        waiting.set(false);
+        pointing.whileChanging(() -> {
+            List<Object> was = arranged(showing.get());
+            List<Object> is = arranged(now);
+            if (!was.equals(is)) {
+                arrangements.put(was, arrangement.get());
+                arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
+            }
+            if (now.isOnJoinStage()) staged.set(now);
+            showing.set(now);
+            waiting.set(false);
+        });
     }
 
     /** The names and columns of the result at hand. */
@@ -150,8 +150,7 @@ public final class ShowModel {
 
     /** Goes to a step; beyond the first or the last means that step. */
     public void goTo(long number) {
-        pointing.choose(Optional.empty());
-        pointing.step(OptionalLong.empty());
+        pointing.forget();
         if (Math.clamp(number, 0, showing.get().last()) != showing.get().number()) {
             show(showing.get().at(number));
         }
@@ -214,7 +213,6 @@ public final class ShowModel {
         Showing before = showing.get();
         Lesson now = waiting.get() ? lesson.lesson().get() : before.lesson();
         if (shows(now, other)) return;
-        pointing.choose(Optional.empty());
         find(new ShowingAsked(now, other, changed -> before.isAtEnd() ? changed : changed.at(0)));
     }
 
@@ -248,7 +246,6 @@ public final class ShowModel {
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW) return;
         if (shows(now, algorithm.get())) return;
-        pointing.choose(Optional.empty());
         History history = lesson.history().get();
         if (history.past().isEmpty() && history.future().isEmpty()) {
             find(new ShowingAsked(now, algorithm.get(), Showing::opened));

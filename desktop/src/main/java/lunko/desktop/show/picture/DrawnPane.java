@@ -1,6 +1,7 @@
 package lunko.desktop.show.picture;
 
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
@@ -28,7 +29,14 @@ abstract class DrawnPane extends Pane {
         getChildren().clear();
         draw();
         // Its room may have changed while the window is laid out, which is after colours are given for this frame.
-        applyCss();
+        if (getScene() != null) getScene().getRoot().applyCss();
+    }
+
+    /** Does something whenever a value changes, while the picture is to be seen. */
+    final <T> void whileSeen(ObservableValue<T> value, Consumer<? super T> change) {
+        value.subscribe((_, now) -> {
+            if (isVisible()) change.accept(now);
+        });
     }
 
     /** Draws it into the empty pane. */

@@ -53,7 +53,7 @@ final class PairGridView extends DrawnPane {
             if (before.isOfSameJoin(now)) fill();
             else redraw();
         });
-        model.pointing().lineage().subscribe((_, _) -> fill());
+        whileSeen(model.pointing().lineage(), _ -> fill());
         keepDrawn();
     }
 

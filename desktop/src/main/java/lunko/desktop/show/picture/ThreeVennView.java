@@ -48,7 +48,7 @@ final class ThreeVennView extends DrawnPane {
             if (!before.isOfSameJoin(now)) show(now);
         });
         show(model.showing().get());
-        model.pointing().lineage().subscribe((_, now) -> light(now));
+        whileSeen(model.pointing().lineage(), this::light);
         keepDrawn();
     }
 

@@ -50,7 +50,7 @@ final class VennView extends DrawnPane {
             shown = now;
             if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) redraw();
         });
-        model.pointing().lineage().subscribe((_, now) -> light(now));
+        whileSeen(model.pointing().lineage(), this::light);
         keepDrawn();
     }
 

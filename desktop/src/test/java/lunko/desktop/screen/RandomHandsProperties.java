@@ -1,0 +1,152 @@
+package lunko.desktop.screen;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.logging.Handler;
+import java.util.logging.LogManager;
+import java.util.logging.LogRecord;
+import javafx.application.Platform;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.look.Appearance;
+import lunko.desktop.look.Look;
+import lunko.lesson.DemoLesson;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.EdgeCasesMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.lifecycle.AfterContainer;
+import net.jqwik.api.lifecycle.BeforeContainer;
+import org.slf4j.LoggerFactory;
+
+/** Whatever is done in the window, one thing after another, nothing goes wrong in it and nothing is logged. */
+class RandomHandsProperties {
+    /** So many things are done in ten windows; of more, each window has its share. */
+    private static final int HANDS = Integer.getInteger("lunko.hands", 600) / 10;
+    private static final int AT_ONCE = 60;
+    private static final List<String> WRONG = new ArrayList<>();
+    private static final ListAppender<ILoggingEvent> LOGGED = new ListAppender<>();
+
+    @BeforeContainer
+    static void start() {
+        try {
+            Platform.startup(() -> {});
+        } catch (IllegalStateException running) {
+            // Another test has started it.
+        }
+        Platform.setImplicitExit(false);
+        window(() -> {
+            Look.install();
+            Thread.currentThread().setUncaughtExceptionHandler((_, failure) -> WRONG.add(told(failure)));
+            return null;
+        });
+        LOGGED.start();
+        ((Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME)).addAppender(LOGGED);
+        LogManager.getLogManager().getLogger("").addHandler(new Handler() {
+            @Override
+            public void publish(LogRecord logged) {
+                if (logged.getLevel().intValue() > java.util.logging.Level.INFO.intValue())
+                    WRONG.add(logged.getLevel() + " " + logged.getMessage());
+            }
+
+            @Override
+            public void flush() {}
+
+            @Override
+            public void close() {}
+        });
+    }
+
+    @AfterContainer
+    static void stop() {
+        ((Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME)).detachAppender(LOGGED);
+    }
+
+    @Property(tries = 10, edgeCases = EdgeCasesMode.NONE)
+    void nothingGoesWrong(@ForAll("hands") List<Hand> hands) {
+        for (int i = 0; i < hands.size(); i += AT_ONCE)
+            inANewWindow(hands.subList(i, Math.min(hands.size(), i + AT_ONCE)));
+    }
+
+    private static void inANewWindow(List<Hand> hands) {
+        Habits habits = new Habits(new Recent(Path.of("target", "no-lessons.txt")), new Appearance());
+        Stage stage = window(Stage::new);
+        Screen screen = window(() -> {
+            Screen opened = Screen.of(DemoLesson.lesson(), () -> stage, habits,
+                    _ -> new SimpleObjectProperty<>(Duration.ZERO));
+            stage.setScene(opened.view().inScene(1280, 800));
+            stage.show();
+            WRONG.clear();
+            LOGGED.list.clear();
+            return opened;
+        });
+        try {
+            for (int i = 0; i < hands.size(); i++) {
+                Hand hand = hands.get(i);
+                window(() -> {
+                    hand.in(stage, screen, habits.appearance());
+                    stage.getScene().getRoot().applyCss();
+                    stage.getScene().getRoot().layout();
+                    return null;
+                });
+                assertThat(WRONG).as("after " + hands.subList(0, i + 1)).isEmpty();
+                assertThat(LOGGED.list.stream().filter(event -> event.getLevel().isGreaterOrEqual(Level.WARN)))
+                        .as("after " + hands.subList(0, i + 1)).isEmpty();
+            }
+        } finally {
+            window(() -> {
+                // It stays open, because what is still being found out for it would come to a window that is gone.
+                screen.player().pause();
+                return null;
+            });
+        }
+    }
+
+    @Provide
+    Arbitrary<List<Hand>> hands() {
+        return Combinators.combine(Arbitraries.of(Hand.Kind.class), Arbitraries.integers().between(0, 100_000))
+                .as(Hand::new).list().ofSize(HANDS);
+    }
+
+    /** What something gives that is done in the window's thread. */
+    private static <T> T window(Callable<T> work) {
+        CompletableFuture<T> answer = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                answer.complete(work.call());
+            } catch (Throwable failed) {
+                answer.completeExceptionally(failed);
+            }
+        });
+        try {
+            return answer.get(60, TimeUnit.SECONDS);
+        } catch (InterruptedException | ExecutionException | TimeoutException failed) {
+            throw new AssertionError(told(failed), failed);
+        }
+    }
+
+    private static String told(Throwable failure) {
+        StringWriter told = new StringWriter();
+        failure.printStackTrace(new PrintWriter(told));
+        return told.toString();
+    }
+}
