@@ -10,6 +10,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
@@ -19,6 +20,8 @@ import java.util.concurrent.TimeoutException;
 import java.util.logging.Handler;
 import java.util.logging.LogManager;
 import java.util.logging.LogRecord;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.stage.Stage;
@@ -139,8 +142,14 @@ class RandomHandsProperties {
         });
         try {
             return answer.get(60, TimeUnit.SECONDS);
-        } catch (InterruptedException | ExecutionException | TimeoutException failed) {
+        } catch (InterruptedException | ExecutionException failed) {
             throw new AssertionError(told(failed), failed);
+        } catch (TimeoutException hangs) {
+            throw new AssertionError("The window hangs: " + Thread.getAllStackTraces().entrySet().stream()
+                    .filter(entry -> Stream.of(entry.getValue()).anyMatch(
+                            at -> at.getClassName().startsWith("lunko") || at.getClassName().startsWith("com.sun")))
+                    .map(entry -> entry.getKey() + Arrays.toString(entry.getValue()).replace(", ", "\n\tat "))
+                    .collect(Collectors.joining("\n")), hangs);
         }
     }
 

@@ -129,7 +129,7 @@ final class Lanes extends Pane {
     }
 
     private void drawMet(MatchFrame frame, List<LaneShape> lanes) {
-        Optional<Lineage> lineage = model.pointing().lineage().get();
+        Optional<Lineage> lineage = model.pointing().lineageIn(model.staged().get());
         GridTable<?> left = this.left.get();
         GridTable<?> right = this.right.get();
         for (int row = left.firstInView(); row < Math.min(left.endOfView(), frame.lanes().size()); row++) {

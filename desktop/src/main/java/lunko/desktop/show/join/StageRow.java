@@ -50,7 +50,8 @@ final class StageRow<R> extends TableRow<R> {
                 && model.staged().get().outcome().filter(outcome -> outcome.matches(side, row) == Truth.TRUE)
                         .isPresent();
         pseudoClassStateChanged(LIT, decided
-                || shown && model.pointing().lineage().get().filter(lineage -> lineage.lights(side, row)).isPresent());
+                || shown && model.pointing().lineageIn(model.staged().get())
+                        .filter(lineage -> lineage.lights(side, row)).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
         pseudoClassStateChanged(UNKNOWN, state == RowState.UNKNOWN);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);

@@ -30,6 +30,11 @@ public final class Pointing {
         return lineage.getReadOnlyProperty();
     }
 
+    /** The same for a view of a join, which may be another one than that of the row pointed at: then it is nothing. */
+    public Optional<Lineage> lineageIn(Showing shown) {
+        return lineage.get().filter(_ -> showing.get().isOfSameJoin(shown));
+    }
+
     /** The step in which it was decided what becomes of that which is pointed at. */
     public ReadOnlyObjectProperty<OptionalLong> decided() {
         return decided.getReadOnlyProperty();

@@ -56,7 +56,8 @@ final class ResultTableRow extends TableRow<ListedRow> {
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
         pseudoClassStateChanged(LIT, shown && item.fate() != Arrival.WENT
-                && model.pointing().lineage().get().filter(lineage -> lineage.lights(item.row())).isPresent());
+                && model.pointing().lineageIn(model.staged().get()).filter(lineage -> lineage.lights(item.row()))
+                        .isPresent());
         pseudoClassStateChanged(PENDING, shown && item.fate() == Arrival.PENDING);
         new ResultDress(shown && item.fate() == Arrival.WENT, shown ? item.status() : Optional.empty(),
                 shown && item.repeats(), model.arrangement().get().grouped()).on(this);
