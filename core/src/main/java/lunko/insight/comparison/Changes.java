@@ -55,8 +55,8 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
     private record Told<R>(R row, Object id, List<ResultCell> cells) {}
 
     /**
-     * What has changed from one result to another of the same tables; nothing, if they are of other tables or are too
-     * long to be compared.
+     * What has changed from one result to another of the same tables; nothing, if they are of other tables, have other
+     * columns or are too long to be compared.
      */
     public static Optional<Changes<JoinResult, ResultRow>> between(JoinResult before, JoinResult now) {
         if (before.size() > MOST_ROWS || now.size() > MOST_ROWS || !comparable(before, now)) return Optional.empty();
@@ -104,9 +104,14 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
         return stage.headings().stream().map(Stage.Heading::name).toList();
     }
 
+    private static List<String> names(JoinResult outcome, Side side) {
+        return outcome.columns(side).stream().map(outcome::name).toList();
+    }
+
     private static boolean comparable(JoinResult before, JoinResult now) {
         return Stream.of(Side.values())
-                .allMatch(side -> before.join().on(side).title().equals(now.join().on(side).title()));
+                .allMatch(side -> before.join().on(side).title().equals(now.join().on(side).title())
+                        && names(before, side).equals(names(now, side)));
     }
 
     private static List<Object> ids(JoinResult outcome, ResultRow row, Side side) {
