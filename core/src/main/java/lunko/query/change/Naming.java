@@ -23,14 +23,21 @@ record Naming(Name from, Name to) {
         FromItem item = tables.get(table);
         if (tables.stream().anyMatch(
                 other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
-            return Checked.invalid("Another table is called " + alias.text() + ": choose a name that no other has.");
+            return taken(alias);
         }
         Optional<Name> before = called(item);
         QueryBody.Select called = new QueryBody.Select(select.distinct(), select.items(),
                 Joins.changed(select.from(), item, one -> named(one, alias)),
                 select.where(), select.groupBy(), select.having());
         QueryExpression changed = new QueryExpression(called, query.orderBy(), query.offset(), query.limit());
-        return Checked.valid(before.map(name -> new Naming(name, alias).in(changed)).orElse(changed));
+        if (before.isEmpty()) return Checked.valid(changed);
+        QueryExpression renamed = new Naming(before.get(), alias).in(changed);
+        // What cannot be taken back means another table now: one of a query within.
+        return new Naming(alias, before.get()).in(renamed).equals(changed) ? Checked.valid(renamed) : taken(alias);
+    }
+
+    private static Checked<QueryExpression> taken(Name alias) {
+        return Checked.invalid("Another table is called " + alias.text() + ": choose a name that no other has.");
     }
 
     /** What a table is called in the rest of the query. */
