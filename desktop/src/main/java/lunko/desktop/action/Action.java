@@ -85,7 +85,7 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
 
     /** A button with an icon alone; its name and key are in the tooltip. */
     public Button iconButton(Ikon icon) {
-        Button button = new Button();
+        Button button = Controls.button("");
         button.setGraphic(new FontIcon(icon));
         button.setOnAction(_ -> run());
         button.disableProperty().bind(Bindings.not(possible));
@@ -98,7 +98,7 @@ public record Action(ObservableValue<String> name, Group group, List<KeyCombinat
 
     /** A menu item. */
     public MenuItem menuItem() {
-        MenuItem item = new MenuItem();
+        MenuItem item = Controls.item("");
         item.textProperty().bind(name);
         item.disableProperty().bind(Bindings.not(possible));
         keys.stream().findFirst().ifPresent(item::setAccelerator);

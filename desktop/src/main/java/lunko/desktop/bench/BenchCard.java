@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
@@ -56,7 +57,7 @@ final class BenchCard extends VBox {
     private final TableGrid grid;
     private final TableName name;
     private final Label about = new Label();
-    private final Button fold = new Button();
+    private final Button fold = Controls.button("");
     private final HBox head = new HBox();
     private String table;
     private Table shown = Table.empty("");
@@ -120,7 +121,7 @@ final class BenchCard extends VBox {
     }
 
     private static Button button(Ikon icon, String what, Runnable handler) {
-        Button button = new Button();
+        Button button = Controls.button("");
         button.setGraphic(new FontIcon(icon));
         button.setTooltip(new Tooltip(what));
         button.setAccessibleText(what);
@@ -150,7 +151,7 @@ final class BenchCard extends VBox {
     }
 
     private static MenuItem item(String text, Runnable handler) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = Controls.item(text);
         item.setOnAction(_ -> handler.run());
         return item;
     }

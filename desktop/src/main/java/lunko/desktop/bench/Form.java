@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.util.StringConverter;
+import lunko.desktop.action.Controls;
 
 /** Things that are asked, one below the other. */
 final class Form extends GridPane {
@@ -51,7 +52,7 @@ final class Form extends GridPane {
     /** The button that answers, and one that leaves everything as it is. */
     static HBox answers(Button take, Runnable leave) {
         take.setDefaultButton(true);
-        Button button = new Button("Leave it");
+        Button button = Controls.button("Leave it");
         button.setCancelButton(true);
         button.setOnAction(_ -> leave.run());
         HBox answers = new HBox(button, take);

@@ -16,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.TableFiles;
 import lunko.exchange.Imported;
 import lunko.exchange.Intake;
@@ -32,7 +33,7 @@ public final class IntakePane extends VBox {
     private final Optional<String> inPlaceOf;
     private final Runnable close;
     private final VBox preview = new VBox();
-    private final Button take = new Button("Take it");
+    private final Button take = Controls.button("Take it");
     private Intake intake;
 
     /** Shows a file; its tables are taken in the place of one that is there, or beside them. */
@@ -68,7 +69,7 @@ public final class IntakePane extends VBox {
                         quote -> change(dialect -> dialect.quoted(quote))));
         form.ask("encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
                 encoding -> change(dialect -> dialect.in(encoding))));
-        CheckBox header = new CheckBox("the first line names the columns");
+        CheckBox header = Controls.checkBox("the first line names the columns");
         header.setSelected(found.header());
         header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
         form.ask(header);
@@ -102,7 +103,7 @@ public final class IntakePane extends VBox {
         TextField range = new TextField();
         range.setPromptText("all cells, or B2:D9");
         range.setId("intake-range");
-        CheckBox header = new CheckBox("the first row names the columns");
+        CheckBox header = Controls.checkBox("the first row names the columns");
         header.setSelected(found.header());
         Runnable changed = () -> {
             intake = new Intake.OfSheets(found.file(), found.sheets(), sheet.getValue(), range.getText(),

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.look.KindTiles;
 import lunko.desktop.look.PhraseFlow;
 import lunko.insight.keys.KeyFinding;
@@ -76,7 +77,7 @@ final class KeyCheckCard extends VBox {
         PhraseFlow equality = new PhraseFlow("key-equality");
         equality.show(lesson.staged().join().equality(pair));
         HBox.setHgrow(equality, Priority.ALWAYS);
-        Button drop = new Button();
+        Button drop = Controls.button("");
         drop.setGraphic(new FontIcon(Feather.X));
         drop.setTooltip(new Tooltip("No longer match these columns"));
         drop.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
@@ -102,7 +103,7 @@ final class KeyCheckCard extends VBox {
             name.setWrapText(true);
             HBox.setHgrow(name, Priority.ALWAYS);
             name.setMaxWidth(Double.MAX_VALUE);
-            Button draw = new Button("Link");
+            Button draw = Controls.button("Link");
             draw.setMinWidth(Region.USE_PREF_SIZE);
             draw.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(link.left(), link.right(), pair)));
             HBox line = new HBox(name, draw);
@@ -123,7 +124,7 @@ final class KeyCheckCard extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox line = new HBox(mark, words);
         finding.repair().ifPresent(repair -> {
-            Button mend = new Button("Mend");
+            Button mend = Controls.button("Mend");
             mend.setMinWidth(Region.USE_PREF_SIZE);
             mend.setTooltip(new Tooltip(switch (repair) {
                 case Repair.Respell _ -> "Make one of the two like the other";

@@ -16,6 +16,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
+import lunko.desktop.action.Controls;
 import lunko.desktop.grid.ColumnDrag;
 import lunko.desktop.grid.DragBoard;
 import lunko.lesson.Lesson;
@@ -208,7 +209,7 @@ final class LinkLayer extends Pane {
     }
 
     private Button pill(Link link, boolean atHand) {
-        Button pill = new Button();
+        Button pill = Controls.button("");
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
         String said = link.left() + " and " + link.right() + " by "
@@ -216,7 +217,7 @@ final class LinkLayer extends Pane {
         pill.setTooltip(new Tooltip(said + "\nClick to look at this link; the right button drops it."));
         pill.setAccessibleText("link of " + said);
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
-        MenuItem drop = new MenuItem("Drop this link");
+        MenuItem drop = Controls.item("Drop this link");
         drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
         pill.setContextMenu(new ContextMenu(drop));
         return pill;

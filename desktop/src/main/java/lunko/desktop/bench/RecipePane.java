@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
@@ -51,7 +52,7 @@ final class RecipePane extends VBox {
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
     private final Spinner<Integer> partnerless = new Spinner<>(0, 100, 20, 5);
-    private final CheckBox repeated = new CheckBox("a key may come more than once");
+    private final CheckBox repeated = Controls.checkBox("a key may come more than once");
     private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), Labels::title);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
@@ -97,7 +98,7 @@ final class RecipePane extends VBox {
 
     private Node form() {
         Form form = new Form();
-        Button again = new Button("Draw again");
+        Button again = Controls.button("Draw again");
         again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
         form.ask("rows", rows);
         form.ask("keys from", from);
@@ -119,7 +120,7 @@ final class RecipePane extends VBox {
     }
 
     private Node buttons() {
-        Button take = new Button("Take these rows");
+        Button take = Controls.button("Take these rows");
         take.setOnAction(_ -> {
             close.run();
             model.edit(new SceneEdit.MakeRows(table, recipe()));

@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.lesson.Situation;
 
 /** The situations to choose from: each changes just enough rows to show its point. */
@@ -22,7 +23,7 @@ final class SituationBar extends VBox {
         FlowPane buttons = new FlowPane();
         buttons.getStyleClass().add("situations");
         Stream.of(Situation.values()).forEach(situation -> {
-            Button button = new Button(situation.title());
+            Button button = Controls.button(situation.title());
             button.setOnAction(_ -> actions.arrange(situation));
             buttons.getChildren().add(button);
         });

@@ -8,6 +8,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.insight.keys.Retyping;
 import lunko.lesson.ColumnEdit;
@@ -26,10 +27,10 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         Lesson lesson = model.lesson().get();
         Table table = lesson.table(grid.table());
         Column column = table.columns().get(at);
-        CheckMenuItem key = new CheckMenuItem("Key of " + table.name() + ", or a part of it");
+        CheckMenuItem key = Controls.checkItem("Key of " + table.name() + ", or a part of it");
         key.setSelected(column.key());
         key.setOnAction(_ -> change(column.key(!column.key())));
-        CheckMenuItem nullable = new CheckMenuItem("May be NULL");
+        CheckMenuItem nullable = Controls.checkItem("May be NULL");
         nullable.setSelected(column.nullable());
         nullable.setDisable(column.key());
         nullable.setOnAction(_ -> change(column.nullable(!column.nullable())));
@@ -44,9 +45,9 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
 
     /** Each type with what would not fit it. */
     private Menu types(Table table, Column column) {
-        Menu types = new Menu("Type: " + (column.open() ? "that of the first value" : column.type().title()));
+        Menu types = Controls.menu("Type: " + (column.open() ? "that of the first value" : column.type().title()));
         for (Type type : Type.values()) {
-            RadioMenuItem item = new RadioMenuItem(type.title() + " – " + fit(Retyping.of(table, at, type)));
+            RadioMenuItem item = Controls.radioItem(type.title() + " – " + fit(Retyping.of(table, at, type)));
             item.setSelected(type == column.type() && !column.open());
             item.setOnAction(_ -> change(column.of(type)));
             types.getItems().add(item);
@@ -65,9 +66,9 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
 
     /** For those who do not drag: the columns of all tables to choose from. */
     private Menu links(Lesson lesson, Table table, Column column) {
-        Menu links = new Menu("Match with");
+        Menu links = Controls.menu("Match with");
         for (Table other : lesson.tables()) {
-            Menu columns = new Menu(other.name());
+            Menu columns = Controls.menu(other.name());
             for (Column partner : other.columns()) {
                 if (other == table && partner == column) continue;
                 columns.getItems().add(item(partner.name() + " – " + partner.type().title(),
@@ -95,7 +96,7 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     }
 
     private static MenuItem item(String text, Runnable handler) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = Controls.item(text);
         item.setOnAction(_ -> handler.run());
         return item;
     }

@@ -18,6 +18,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
@@ -109,8 +110,7 @@ final class BuildSheet extends StageSheet {
     }
 
     private static MenuItem item(String name, Runnable action) {
-        MenuItem item = new MenuItem(name);
-        item.setMnemonicParsing(false);
+        MenuItem item = Controls.item(name);
         item.setOnAction(_ -> action.run());
         return item;
     }
@@ -132,7 +132,7 @@ final class BuildSheet extends StageSheet {
             if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1)
                 all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
         }
-        MenuButton add = new MenuButton("Join a further table");
+        MenuButton add = Controls.menuButton("Join a further table");
         add.setId("add-table");
         lesson.tables().forEach(table -> add.getItems().add(item(table.name(),
                 () -> change(lesson.staged().furtherTable(query, table.name(), outline.free(table.name()))))));
@@ -143,7 +143,7 @@ final class BuildSheet extends StageSheet {
     /** What stands between two tables: the kind of their join, which can be chosen, swapped or taken out. */
     private Node join(Lesson lesson, List<FromItem.JoinedTable> joins, int number) {
         FromItem.JoinedTable joined = joins.get(number);
-        MenuButton kind = new MenuButton(joined.kind().words().orElseThrow());
+        MenuButton kind = Controls.menuButton(joined.kind().words().orElseThrow());
         kind.setId("join-" + number);
         for (JoinKind other : JoinKind.values()) {
             other.words().ifPresent(
@@ -192,14 +192,14 @@ final class BuildSheet extends StageSheet {
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = new MenuButton("Show a column");
+        MenuButton add = Controls.menuButton("Show a column");
         add.setId("add-column");
         for (ColumnName column : outline.hidden())
             add.getItems().add(
                     item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
         add.getItems().add(item("all columns (*)",
                 () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
-        CheckBox once = new CheckBox("equal rows once (DISTINCT)");
+        CheckBox once = Controls.checkBox("equal rows once (DISTINCT)");
         once.setSelected(select.distinct());
         once.setOnAction(_ -> change(new QueryChange.Show(once.isSelected(), select.items())));
         all.getChildren().addAll(add, once);
@@ -266,7 +266,7 @@ final class BuildSheet extends StageSheet {
     }
 
     private Button send(SitedCondition condition, ConditionSite to, String name) {
-        Button send = new Button(name);
+        Button send = Controls.button(name);
         send.getStyleClass().add("use");
         send.setOnAction(_ -> change(new QueryChange.SendCondition(condition.seat(), condition.number(), to)));
         return send;
@@ -287,7 +287,7 @@ final class BuildSheet extends StageSheet {
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = new MenuButton("Sort by");
+        MenuButton add = Controls.menuButton("Sort by");
         add.setId("add-sort");
         for (ColumnName column : outline.columns())
             add.getItems().add(item(SQL.expression(column),

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import lunko.desktop.action.Controls;
 import lunko.problem.Problem;
 import lunko.query.change.ConditionDraft;
 import lunko.query.change.ConditionDraft.How;
@@ -53,7 +54,7 @@ final class ConditionMaker extends VBox {
         seat.setConverter(new SiteNames(joins));
         seat.getSelectionModel().selectFirst();
         seat.setAccessibleText("where the new condition goes");
-        Button put = new Button("Add");
+        Button put = Controls.button("Add");
         put.setId("add-condition");
         put.getStyleClass().add("use");
         put.setOnAction(

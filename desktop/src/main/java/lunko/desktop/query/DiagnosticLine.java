@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.lesson.Diagnostic;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -52,8 +53,7 @@ final class DiagnosticLine extends VBox {
 
     private Button fix(String mended) {
         String said = capital(Diagnostic.said(field.text(), mended)).replaceAll("\\s+", " ");
-        Button fix = new Button(said.length() > MOST_SAID ? said.substring(0, MOST_SAID - 1) + "…" : said);
-        fix.setMnemonicParsing(false);
+        Button fix = Controls.button(said.length() > MOST_SAID ? said.substring(0, MOST_SAID - 1) + "…" : said);
         fix.getStyleClass().add("fix");
         fix.setTooltip(new Tooltip(mended));
         fix.setOnAction(_ -> write.accept(mended));
@@ -61,7 +61,7 @@ final class DiagnosticLine extends VBox {
     }
 
     private Button more(Diagnostics.Told told) {
-        Button more = new Button(told.number() + 1 + " of " + told.all().size() + ": next");
+        Button more = Controls.button(told.number() + 1 + " of " + told.all().size() + ": next");
         more.getStyleClass().add("fix");
         more.setId("next-diagnostic");
         more.setOnAction(_ -> next.run());

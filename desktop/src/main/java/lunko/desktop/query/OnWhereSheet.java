@@ -13,6 +13,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
@@ -86,8 +87,7 @@ final class OnWhereSheet extends StageSheet {
         FlowPane buttons = flow("choices");
         for (Choice choice : choices) {
             ToggleButton button =
-                    new ToggleButton(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
-            button.setMnemonicParsing(false);
+                    Controls.toggle(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
             button.setSelected(choice.equals(now));
             button.setOnAction(_ -> {
                 chosen = Optional.of(choice);
@@ -145,7 +145,7 @@ final class OnWhereSheet extends StageSheet {
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("way-head");
         use.ifPresent(query -> {
-            Button send = new Button("Send it there");
+            Button send = Controls.button("Send it there");
             send.getStyleClass().add("use");
             send.setId("send");
             send.setMinWidth(Region.USE_PREF_SIZE);

@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.keys.KeyProposal;
 import lunko.lesson.Lesson;
@@ -96,7 +97,7 @@ public final class QueryPane extends VBox {
     }
 
     private static MenuButton menu(QueryActions actions) {
-        MenuButton menu = new MenuButton("Query");
+        MenuButton menu = Controls.menuButton("Query");
         menu.setId("query-menu");
         menu.setTooltip(new Tooltip("What can be done with the query"));
         for (List<Action> part : actions.menu()) {
@@ -123,8 +124,7 @@ public final class QueryPane extends VBox {
 
     private Node proposed(Lesson lesson, KeyProposal proposal) {
         String text = lesson.staged().join().equality(proposal.pair()).text();
-        Button add = new Button(text, new FontIcon(Feather.PLUS));
-        add.setMnemonicParsing(false);
+        Button add = Controls.button(text, new FontIcon(Feather.PLUS));
         add.getStyleClass().add("proposed");
         add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
         add.setAccessibleText("match " + proposal.pair().on(Side.LEFT) + " with " + proposal.pair().on(Side.RIGHT));

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.engine.Stage;
@@ -65,7 +66,7 @@ final class ResultsSheet extends StageSheet {
         if (number == text.number()) {
             line.getChildren().add(label("on the stage", "about"));
         } else if (result instanceof Checked.Valid<Stage>) {
-            Button show = new Button("Show this one");
+            Button show = Controls.button("Show this one");
             show.getStyleClass().add("use");
             show.setMinWidth(Region.USE_PREF_SIZE);
             show.setOnAction(

@@ -8,12 +8,16 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Lesson;
 import org.kordamp.ikonli.feather.Feather;
@@ -52,6 +56,13 @@ abstract class StageSheet extends VBox {
         scroll.setMinHeight(0);
         setMinHeight(0);
         getChildren().addAll(head, scroll);
+        // Once out of a field, and once more back to the stage.
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() != KeyCode.ESCAPE) return;
+            event.consume();
+            if (event.getTarget() instanceof TextInputControl) requestFocus();
+            else close.run();
+        });
         model.lesson().lesson().subscribe(now -> {
             if (open) show(now);
         });
@@ -64,6 +75,7 @@ abstract class StageSheet extends VBox {
     void open() {
         open = true;
         show(model.lesson().lesson().get());
+        requestFocus();
     }
 
     /** Follows no more. */
@@ -126,7 +138,7 @@ abstract class StageSheet extends VBox {
 
     /** A button that shows a sign, and says what it does. */
     static Button small(Feather sign, String does, Runnable action) {
-        Button button = new Button("", new FontIcon(sign));
+        Button button = Controls.button("", new FontIcon(sign));
         button.getStyleClass().add("query-button");
         button.setTooltip(new Tooltip(does));
         button.setAccessibleText(does);

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.insight.comparison.Counterexample;
@@ -97,7 +98,7 @@ final class WaysSheet extends StageSheet {
     }
 
     private Button use(String text) {
-        Button use = new Button("Say it so");
+        Button use = Controls.button("Say it so");
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
@@ -115,7 +116,7 @@ final class WaysSheet extends StageSheet {
         parts.add(
                 titled("so: " + Words.rows(example.other().rows().size()), SmallTable.of(example.other(), MOST_ROWS)));
         shown.getChildren().setAll(parts);
-        ToggleButton button = new ToggleButton("Not always the same: on which tables?");
+        ToggleButton button = Controls.toggle("Not always the same: on which tables?");
         button.getStyleClass().add("counter-button");
         shown.visibleProperty().bind(button.selectedProperty());
         shown.managedProperty().bind(button.selectedProperty());

@@ -13,6 +13,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.sql.ScriptWriter;
@@ -36,7 +37,7 @@ final class WriteForSheet extends StageSheet {
         say("the same rows there, in its words");
         FlowPane targets = flow("choices");
         for (SqlDialect each : SqlDialect.values()) {
-            ToggleButton button = new ToggleButton(capital(each.title()));
+            ToggleButton button = Controls.toggle(capital(each.title()));
             button.setSelected(each == target);
             button.setOnAction(_ -> {
                 target = each;
@@ -74,7 +75,7 @@ final class WriteForSheet extends StageSheet {
     }
 
     private Button copy(String id, String name, String text, String said) {
-        Button copy = new Button(name);
+        Button copy = Controls.button(name);
         copy.setId(id);
         copy.getStyleClass().add("use");
         copy.setOnAction(_ -> {

@@ -7,6 +7,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.SceneEdit;
 
@@ -23,12 +24,12 @@ final class NotePane extends VBox {
         text.getStyleClass().add("note-text");
         text.setPrefSize(520, 200);
         text.setId("note");
-        Button keep = new Button("Keep it");
+        Button keep = Controls.button("Keep it");
         keep.setOnAction(_ -> {
             close.run();
             model.edit(new SceneEdit.Note(text.getText().strip()));
         });
-        Button leave = new Button("Leave it");
+        Button leave = Controls.button("Leave it");
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(leave, keep);

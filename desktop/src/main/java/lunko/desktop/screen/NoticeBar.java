@@ -10,6 +10,7 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.work.Work;
@@ -46,7 +47,7 @@ final class NoticeBar extends VBox {
         notification.getStyleClass().add(failure ? "failure" : "success");
         notification.setId("notice");
         if (said instanceof Notice.Offer(String _, String label, Runnable accepted)) {
-            Button accept = new Button(label);
+            Button accept = Controls.button(label);
             accept.setOnAction(_ -> {
                 model.sayNothing();
                 accepted.run();
@@ -63,7 +64,7 @@ final class NoticeBar extends VBox {
         title.textProperty().bind(task.titleProperty());
         ProgressBar bar = new ProgressBar();
         bar.progressProperty().bind(task.progressProperty());
-        Button stop = new Button("Stop");
+        Button stop = Controls.button("Stop");
         stop.setOnAction(_ -> task.cancel());
         HBox line = new HBox(title, bar, stop);
         line.setAlignment(Pos.CENTER);

@@ -80,7 +80,9 @@ final class ScreenActions {
 
     private Action zoom(String name, Consumer<ZoomFrame> change, KeyCode... keys) {
         return Action.of(name, Group.VIEW, () -> view.ifPresent(there -> change.accept(there.frame())),
-                Stream.of(keys).map(key -> new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN))
+                Stream.of(keys)
+                        // Plus needs Shift on many keyboards.
+                        .map(key -> new KeyCodeCombination(key, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_ANY))
                         .toArray(KeyCombination[]::new));
     }
 

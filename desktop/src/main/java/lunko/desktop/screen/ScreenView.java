@@ -18,6 +18,8 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +27,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Controls;
 import lunko.desktop.action.Keyboard;
 import lunko.desktop.bench.BenchModel;
 import lunko.desktop.bench.BenchPage;
@@ -78,7 +81,12 @@ public final class ScreenView extends StackPane {
         shade.getStyleClass().add("shade");
         shade.setVisible(false);
         shade.setOnMouseClicked(event -> {
-            if (event.getTarget() == shade) shade.setVisible(false);
+            if (event.getTarget() == shade) answered();
+        });
+        shade.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() != KeyCode.ESCAPE) return;
+            event.consume();
+            answered();
         });
         actions.attach(this);
         DoubleBinding side =
@@ -138,6 +146,7 @@ public final class ScreenView extends StackPane {
         Look.dress(frame);
         appearance.dress(frame);
         new Keyboard(actions.all(), presenting).attachTo(scene);
+        new KeyboardOwner(scene, this::takeFocus);
         actions.show().cards().hand().follow(scene);
         show.takeFocus();
         return scene;
@@ -145,18 +154,20 @@ public final class ScreenView extends StackPane {
 
     /** Puts something over the page until it is answered. */
     void ask(Function<Runnable, Region> pane) {
-        Region asked = pane.apply(() -> {
-            shade.setVisible(false);
-            takeFocus();
-        });
+        Region asked = pane.apply(this::answered);
         shade.getChildren().setAll(asked);
         shade.setVisible(true);
         asked.requestFocus();
     }
 
+    private void answered() {
+        shade.setVisible(false);
+        takeFocus();
+    }
+
     /** Shows or hides the list of keys. */
     void toggleKeyList() {
-        if (shade.isVisible()) shade.setVisible(false);
+        if (shade.isVisible()) answered();
         else ask(_ -> new KeyList(actions.all()));
     }
 
@@ -181,7 +192,7 @@ public final class ScreenView extends StackPane {
 
     /** Everything that is done with the lesson as a whole, and the lessons used last. */
     private MenuButton menu(LessonFiles lessons) {
-        MenuButton button = new MenuButton("Lesson");
+        MenuButton button = Controls.menuButton("Lesson");
         button.setId("lesson-menu");
         button.setOnShowing(_ -> {
             button.getItems().clear();
@@ -193,32 +204,31 @@ public final class ScreenView extends StackPane {
             if (recent.isEmpty()) return;
             button.getItems().add(new SeparatorMenuItem());
             for (Path file : recent) {
-                MenuItem item = new MenuItem(file.getFileName() + "   in " + file.getParent());
-                item.setMnemonicParsing(false);
+                MenuItem item = Controls.item(file.getFileName() + "   in " + file.getParent());
                 item.setOnAction(_ -> lessons.open(file));
                 button.getItems().add(item);
             }
         });
         // A menu without items does not open, and so is never asked for them.
-        button.getItems().add(new MenuItem());
+        button.getItems().add(Controls.item(""));
         return button;
     }
 
     /** How things look. */
     private MenuButton view() {
-        MenuButton button = new MenuButton("View");
+        MenuButton button = Controls.menuButton("View");
         button.setId("view-menu");
         for (Action action : actions.views()) button.getItems().add(action.menuItem());
         button.getItems().add(new SeparatorMenuItem());
         ToggleGroup group = new ToggleGroup();
         for (Theme theme : Theme.values()) {
-            RadioMenuItem item = new RadioMenuItem(theme.title());
+            RadioMenuItem item = Controls.radioItem(theme.title());
             item.setToggleGroup(group);
             item.setSelected(appearance.theme().get() == theme);
             item.setOnAction(_ -> appearance.theme().set(theme));
             button.getItems().add(item);
         }
-        CheckMenuItem still = new CheckMenuItem("Rows fade in, and do not fly");
+        CheckMenuItem still = Controls.checkItem("Rows fade in, and do not fly");
         still.selectedProperty().bindBidirectional(appearance.still());
         button.getItems().addAll(new SeparatorMenuItem(), still);
         return button;
@@ -229,7 +239,7 @@ public final class ScreenView extends StackPane {
         modes.getStyleClass().add("modes");
         ToggleGroup group = new ToggleGroup();
         for (Mode mode : Mode.values()) {
-            ToggleButton button = new ToggleButton(mode.title());
+            ToggleButton button = Controls.toggle(mode.title());
             button.setId("mode-" + mode.title().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setOnAction(_ -> {

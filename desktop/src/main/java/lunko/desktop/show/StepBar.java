@@ -18,6 +18,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
@@ -65,7 +66,7 @@ final class StepBar extends HBox {
         marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         Track bar = new Track();
         HBox.setHgrow(bar, Priority.ALWAYS);
-        ToggleButton onlyPairs = new ToggleButton("only pairs");
+        ToggleButton onlyPairs = Controls.toggle("only pairs");
         onlyPairs.setId("only-pairs");
         onlyPairs.selectedProperty().bindBidirectional(player.onlyPairs());
         Tooltip playsOnly = new Tooltip();

@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.text.FontWeight;
+import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
@@ -50,7 +51,7 @@ final class WhyLine extends Pane {
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty()
                 .bind(model.showing().map(Showing::last).map(last -> NUMBER.width("step " + last + " of " + last)));
-        Button there = new Button();
+        Button there = Controls.button("");
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
         there.setOnAction(_ -> model.pointing().decided().get().ifPresent(model::goTo));

@@ -6,6 +6,7 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -15,6 +16,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 
 /** The floors of the house: each uses only those below it. */
 @AnalyzeClasses(packages = "lunko", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -77,6 +81,17 @@ class HouseTest {
     static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()
             .that().resideOutsideOfPackage("lunko.desktop..")
             .should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..");
+
+    /** Otherwise an underscore in the name of a column is not to be seen. */
+    @ArchTest
+    static final ArchRule TEXTS_OF_BUTTONS_AND_MENUS_ARE_SHOWN_AS_THEY_ARE = noClasses()
+            .that().resideInAPackage("lunko.desktop..").and().doNotHaveSimpleName("Controls")
+            .should().callConstructorWhere(DescribedPredicate.describe("makes a button or menu item of the toolkit",
+                    call -> call.getTargetOwner().getPackageName().equals("javafx.scene.control")
+                            && (call.getTargetOwner().isAssignableTo(ButtonBase.class)
+                                    || call.getTargetOwner().isAssignableTo(MenuItem.class))
+                            && !call.getOriginOwner().isAssignableTo(ButtonBase.class)
+                            && !call.getTargetOwner().isAssignableTo(SeparatorMenuItem.class)));
 
     @ArchTest
     static void linesAreShort(JavaClasses classes) throws IOException {

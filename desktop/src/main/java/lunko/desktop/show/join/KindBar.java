@@ -13,6 +13,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Controls;
 import lunko.desktop.look.RowGlyph;
 import lunko.desktop.show.model.ShowModel;
 import lunko.query.JoinKind;
@@ -29,7 +30,7 @@ public final class KindBar extends HBox {
         ToggleGroup group = new ToggleGroup();
         List<Node> buttons = new ArrayList<>(Stream.of(JoinKind.values()).map(kind -> {
             Action choose = actions.choose(kind);
-            ToggleButton button = new ToggleButton(kind.title(), new RowGlyph(kind));
+            ToggleButton button = Controls.toggle(kind.title(), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);
             button.setToggleGroup(group);
             button.setUserData(kind);
@@ -63,7 +64,7 @@ public final class KindBar extends HBox {
 
     /** A way of joining beside the kinds, which is explained before it is chosen. */
     private ToggleButton extra(Action action, String title) {
-        ToggleButton button = new ToggleButton(title);
+        ToggleButton button = Controls.toggle(title);
         button.setId("kind-" + title);
         button.getStyleClass().add("kind-extra");
         button.setOnAction(_ -> {

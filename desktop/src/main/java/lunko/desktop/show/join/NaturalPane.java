@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.look.RowGlyph;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.keys.NaturalPreview;
@@ -39,7 +40,7 @@ final class NaturalPane extends VBox {
         choices.getStyleClass().add("explained-choices");
         choices.setAlignment(Pos.CENTER_LEFT);
         Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).forEach(kind -> {
-            Button choose = new Button(
+            Button choose = Controls.button(
                     "natural " + kind.title() + look.rows(kind).map(rows -> "  ·  " + Words.rows(rows)).orElse(""),
                     new RowGlyph(kind));
             choose.setId("natural-" + kind.title().replace(' ', '-'));
@@ -49,7 +50,7 @@ final class NaturalPane extends VBox {
             });
             choices.getChildren().add(choose);
         });
-        Button byLink = new Button(lesson.scene().pairing().natural() ? "By the link again" : "Leave it");
+        Button byLink = Controls.button(lesson.scene().pairing().natural() ? "By the link again" : "Leave it");
         byLink.setCancelButton(true);
         byLink.setOnAction(_ -> {
             close.run();

@@ -7,6 +7,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.keys.SelfPreview;
 import lunko.lesson.Lesson;
@@ -39,13 +40,13 @@ final class SelfPane extends VBox {
         });
         table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent())
                 .findFirst().orElse(lesson.scene().left()));
-        Button join = new Button("Join it with itself");
+        Button join = Controls.button("Join it with itself");
         join.setId("join-self");
         join.setOnAction(_ -> {
             close.run();
             model.lesson().edit(new SceneEdit.LookAt(table.getValue(), table.getValue()));
         });
-        Button leave = new Button("Leave it");
+        Button leave = Controls.button("Leave it");
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(join, leave);

@@ -9,6 +9,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.insight.picture.Lineage;
@@ -141,7 +142,7 @@ final class PairGridView extends DrawnPane {
         place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22)),
                 Pos.TOP_LEFT);
         if (pairs.sumByKeys().isEmpty()) return;
-        ToggleButton why = new ToggleButton("why?");
+        ToggleButton why = Controls.toggle("why?");
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
         why.setSelected(asked);

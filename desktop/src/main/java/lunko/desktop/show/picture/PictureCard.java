@@ -6,6 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.Picture;
 import lunko.desktop.show.model.ShowModel;
 import lunko.show.Joining;
@@ -22,7 +23,7 @@ public final class PictureCard extends VBox {
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().addAll(head, body);
         for (Picture picture : Picture.values()) {
-            ToggleButton button = new ToggleButton(picture.title());
+            ToggleButton button = Controls.toggle(picture.title());
             button.setOnAction(_ -> {
                 model.picture().set(picture);
                 button.setSelected(true);

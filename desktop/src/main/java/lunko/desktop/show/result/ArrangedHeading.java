@@ -8,6 +8,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.input.MouseButton;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.table.ColumnInQuery;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.ResultColumn;
@@ -66,8 +67,7 @@ final class ArrangedHeading {
     }
 
     private MenuItem item(String does, UnaryOperator<Arrangement> change) {
-        MenuItem item = new MenuItem(does);
-        item.setMnemonicParsing(false);
+        MenuItem item = Controls.item(does);
         item.setOnAction(_ -> arrange(change));
         return item;
     }

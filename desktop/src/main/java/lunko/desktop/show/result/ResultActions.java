@@ -13,6 +13,7 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
@@ -95,7 +96,7 @@ public final class ResultActions {
 
     /** A menu of all of them. */
     MenuButton menu() {
-        MenuButton menu = new MenuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
+        MenuButton menu = Controls.menuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
         menu.setId("result-menu");
         menu.getStyleClass().add("query-button");
         menu.setTooltip(new Tooltip("Look at the result otherwise, or copy it"));

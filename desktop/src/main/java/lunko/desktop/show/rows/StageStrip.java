@@ -16,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.explanation.StageSummary;
 import lunko.phrase.Words;
@@ -110,7 +111,7 @@ public final class StageStrip extends ScrollPane {
         HBox both = new HBox(grid(glance), words);
         both.setAlignment(Pos.CENTER_LEFT);
         both.getStyleClass().add("stage-line");
-        Button tile = new Button();
+        Button tile = Controls.button("");
         tile.setGraphic(both);
         tile.getStyleClass().add("stage-tile");
         tile.setUserData(glance);

@@ -8,6 +8,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
+import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
 import lunko.lesson.Lesson;
@@ -55,8 +56,7 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
 
     private List<MenuItem> items() {
         String name = SQL.expression(use.column());
-        CheckMenuItem shown = new CheckMenuItem("Show " + name + " in the result");
-        shown.setMnemonicParsing(false);
+        CheckMenuItem shown = Controls.checkItem("Show " + name + " in the result");
         shown.setSelected(use.isShown());
         shown.setDisable(use.toggled().isEmpty());
         shown.setOnAction(_ -> use.toggled().ifPresent(this::change));
@@ -85,7 +85,7 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
     }
 
     private MenuItem order(String text, Optional<Boolean> descending, Optional<Boolean> now) {
-        RadioMenuItem item = new RadioMenuItem(text);
+        RadioMenuItem item = Controls.radioItem(text);
         item.setSelected(descending.equals(now));
         item.setOnAction(_ -> change(use.sorted(descending)));
         return item;
@@ -99,16 +99,14 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
     }
 
     private static Menu menu(String text, List<MenuItem> items) {
-        Menu menu = new Menu(text);
-        menu.setMnemonicParsing(false);
+        Menu menu = Controls.menu(text);
         menu.getItems().setAll(items);
         menu.setDisable(items.isEmpty());
         return menu;
     }
 
     private MenuItem item(String text, QueryChange change) {
-        MenuItem item = new MenuItem(text);
-        item.setMnemonicParsing(false);
+        MenuItem item = Controls.item(text);
         item.setOnAction(_ -> change(change));
         return item;
     }
