@@ -17,7 +17,7 @@ record LimitWhy(Limit stage) implements RowWhy {
 
     @Override
     public String title() {
-        return "Limit out a stretch of rows";
+        return "Cut out a stretch of rows";
     }
 
     @Override

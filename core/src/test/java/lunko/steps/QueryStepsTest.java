@@ -32,7 +32,7 @@ class QueryStepsTest {
                 "Choose the columns village, n",
                 "Drop the duplicates of the groups of hives + keepers",
                 "Sort by n DESC, village",
-                "Limit out a stretch of rows",
+                "Cut out a stretch of rows",
                 "The result");
         assertThat(whys(timeline)).contains(
                 "Sainfoin has no partner among the 4 rows of keepers. A full outer join keeps it all the same, as "

@@ -71,7 +71,7 @@ public final class TableActions {
                         new Block(0, Math.max(0, table(grid).rows().size() - 1), 0, table(grid).columns().size() - 1))),
                 new KeyCodeCombination(KeyCode.A, SHORTCUT_DOWN));
         copy = onBlock("Copy the selected cells", this::copy, new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN));
-        cut = onBlock("Limit the selected cells", (grid, block) -> {
+        cut = onBlock("Cut the selected cells", (grid, block) -> {
             copy(grid, block);
             model.edit(new CellEdit.Put(grid.table(), block, ""));
         }, new KeyCodeCombination(KeyCode.X, SHORTCUT_DOWN));

@@ -14,6 +14,9 @@ import lunko.desktop.action.Action;
 
 /** The list of keys, made from the actions themselves; what is typed narrows it down. */
 final class KeyList extends VBox {
+    private static final double WIDEST = 300;
+    private static final double HIGHEST = 800;
+
     private final List<Action> actions;
     private final GridPane groups = new GridPane();
 
@@ -38,8 +41,9 @@ final class KeyList extends VBox {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinHeight(0);
-        // As wide with few keys as with all of them.
-        scroll.setMinWidth(groups.prefWidth(-1));
+        // As large with few keys as with all of them: as high as the window allows.
+        scroll.setMinWidth(2 * WIDEST + 160);
+        scroll.setPrefHeight(HIGHEST);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(title, wanted, scroll);
         focusedProperty().subscribe(focused -> {
@@ -73,7 +77,11 @@ final class KeyList extends VBox {
             Label keys = new Label(action.shownKey().orElseThrow());
             keys.getStyleClass().add("key");
             keys.setAlignment(Pos.CENTER_LEFT);
+            keys.setMinWidth(USE_PREF_SIZE);
             Label name = new Label();
+            name.setWrapText(true);
+            name.setMaxWidth(WIDEST);
+            name.setMinHeight(USE_PREF_SIZE);
             name.textProperty().bind(action.name());
             table.addRow(row++, keys, name);
         }
