@@ -13,6 +13,7 @@ import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.table.Column;
 import lunko.engine.sql.Renaming;
 import lunko.table.Table;
 
@@ -48,6 +49,12 @@ public final class Lesson {
     /** A lesson on two tables, joined by the columns that surely belong together, if there are such. */
     public static Lesson on(Table left, JoinKind kind, Table right) {
         return of(TableSet.of(List.of(left, right))).of(kind);
+    }
+
+    /** A lesson to be begun: two tables in which there is nothing yet. */
+    public static Lesson begun() {
+        return of(TableSet.of(Stream.of("table_1", "table_2")
+                .map(name -> Table.empty(name, Column.open(ColumnEdit.UNNAMED + 1))).toList()));
     }
 
     /** A lesson on tables, of which there is one at least: it joins two that are linked, or the first two. */

@@ -2,6 +2,7 @@ package lunko.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import lunko.problem.Checked;
 import lunko.query.KeyPair;
 
@@ -23,7 +24,12 @@ public sealed interface LinkEdit extends Edit {
             case Match(String left, String right, KeyPair pair) -> {
                 List<KeyPair> more = new ArrayList<>(pairs(lesson, left, right));
                 if (!more.contains(pair)) more.add(pair);
-                yield lesson.byLink(left, right).linking(new Link(left, right, more));
+                Lesson linked = lesson.byLink(left, right).linking(new Link(left, right, more));
+                // While nothing is shown, the first pair that belongs together is what is to be shown.
+                boolean shown = !lesson.staged().isUnmatched() || lesson.scene().written().isPresent();
+                boolean other = !left.equals(right)
+                        && !Set.of(lesson.scene().left(), lesson.scene().right()).equals(Set.of(left, right));
+                yield other && !shown ? linked.looking(left, right) : linked;
             }
             case Unmatch(String left, String right, KeyPair pair) ->
                 lesson.linking(new Link(left, right,

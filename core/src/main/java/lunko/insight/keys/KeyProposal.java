@@ -66,7 +66,8 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     }
 
     private static Optional<Reason> reason(Column left, Set<Object> lefts, Column right, Set<Object> rights) {
-        if (!left.type().comparesWith(right.type())) return Optional.empty();
+        // A column that nobody has put anything into says nothing yet.
+        if (left.open() || right.open() || !left.type().comparesWith(right.type())) return Optional.empty();
         if (left.name().equalsIgnoreCase(right.name())) return Optional.of(Reason.SAME_NAME);
         // Amounts have values in common by chance.
         if (left.type() == Type.DECIMAL || right.type() == Type.DECIMAL) return Optional.empty();

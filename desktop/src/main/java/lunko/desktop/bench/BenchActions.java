@@ -94,6 +94,11 @@ public final class BenchActions {
         if (lesson.edit(new TableEdit.Create())) bench.ifPresent(there -> there.nameTable(name));
     }
 
+    /** Puts the keyboard into the name of the left table, where a lesson begins. */
+    public void nameLeft() {
+        bench.ifPresent(there -> there.nameTable(lesson.lesson().get().scene().left()));
+    }
+
     /** Asks how rows of a table are to be made. */
     void makeRows(String table) {
         panes.show(close -> new RecipePane(lesson, table, close));

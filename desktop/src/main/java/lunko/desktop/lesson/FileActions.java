@@ -15,10 +15,7 @@ import lunko.engine.JoinResult;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
-import lunko.lesson.TableSet;
 import lunko.query.Side;
-import lunko.table.Column;
-import lunko.table.Table;
 
 /** What can be done with the lesson as a whole: undo, files in and out. */
 public final class FileActions {
@@ -35,14 +32,22 @@ public final class FileActions {
     private final Action undo;
     private final Action redo;
 
-    /** The actions on a model; the result is the one at hand, if the query can run. */
+    /**
+     * The actions on a model.
+     *
+     * @param result the one at hand, if the query can run
+     * @param begun done when a new lesson has been begun
+     */
     public FileActions(LessonModel model, LessonFiles lessons, TableFiles files,
-            ObservableValue<Optional<JoinResult>> result) {
+            ObservableValue<Optional<JoinResult>> result, Runnable begun) {
         open = Action.of("Open a lesson…", Group.LESSON, lessons::chooseAndOpen,
                 new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
         begin = Action.of("Begin a new lesson", Group.LESSON, () -> {
-            lessons.begin(Lesson.of(TableSet.of(Table.empty("table", Column.open("column_1")))));
+            Lesson fresh = Lesson.begun();
+            lessons.begin(fresh);
+            if (model.lesson().get() != fresh) return;
             model.mode().set(Mode.TABLES);
+            begun.run();
         });
         demo = Action.of("Open the demo lesson", Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
         save = Action.of("Save the lesson", Group.LESSON, () -> lessons.save(() -> {}),

@@ -24,17 +24,24 @@ final class KeyboardOwner {
     private static final List<String> FORMS = List.of("sheet", "shade");
 
     private final Scene scene;
+    private final Node first;
     private final Runnable page;
     private Optional<ButtonBase> pressed = Optional.empty();
 
-    /** Looks after a scene; {@code page} gives the keyboard back to what is shown. */
-    KeyboardOwner(Scene scene, Runnable page) {
+    /**
+     * Looks after a scene.
+     *
+     * @param first the first text there is
+     * @param page gives the keyboard back to what is shown
+     */
+    KeyboardOwner(Scene scene, Node first, Runnable page) {
         this.scene = scene;
+        this.first = first;
         this.page = page;
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, event -> press(event.getTarget()));
         scene.addEventFilter(MouseEvent.MOUSE_RELEASED, _ -> release());
         scene.focusOwnerProperty().subscribe((before, now) -> {
-            if (before != null && isGone(before) && isText(now)) page.run();
+            if (before != null && isGone(before) && now == first) page.run();
         });
     }
 

@@ -52,8 +52,8 @@ final class ScreenActions {
         this.lessons = lessons;
         Hand hand = new Hand();
         tables = new TableActions(lesson, hand, sources);
-        files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
+        files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);
         results = new ResultActions(model);
         query = new QueryActions(model);
         show = new ShowActions(player, new StepActions(model, player),

@@ -64,6 +64,7 @@ public final class ScreenView extends StackPane {
     private final ZoomFrame frame = new ZoomFrame(this);
     private final BooleanProperty presenting = new SimpleBooleanProperty(false);
     private final StackPane shade = new StackPane();
+    private final LessonTitle title;
 
     /**
      * The screen for a model.
@@ -73,6 +74,7 @@ public final class ScreenView extends StackPane {
     ScreenView(ShowModel model, ScreenActions actions, Work work, Appearance appearance,
             ObservableValue<Duration> motionTime) {
         this.lesson = model.lesson();
+        this.title = new LessonTitle(lesson, this::takeFocus);
         this.actions = actions;
         getStyleClass().add("show");
         this.appearance = appearance;
@@ -146,7 +148,7 @@ public final class ScreenView extends StackPane {
         Look.dress(frame);
         appearance.dress(frame);
         new Keyboard(actions.all(), presenting).attachTo(scene);
-        new KeyboardOwner(scene, this::takeFocus);
+        new KeyboardOwner(scene, title, this::takeFocus);
         actions.show().cards().hand().follow(scene);
         show.takeFocus();
         return scene;
@@ -180,7 +182,7 @@ public final class ScreenView extends StackPane {
     private Region top(LessonFiles lessons) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(new LessonTitle(lesson, this::takeFocus), gap, modes(), menu(lessons), view(),
+        HBox top = new HBox(title, gap, modes(), menu(lessons), view(),
                 actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT),
                 actions.note().iconButton(Feather.MESSAGE_SQUARE),
