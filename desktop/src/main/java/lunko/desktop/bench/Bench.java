@@ -85,6 +85,7 @@ final class Bench extends Pane {
         for (String name : tables) {
             BenchCard card = cards.computeIfAbsent(name, _ -> {
                 BenchCard made = new BenchCard(actions, name, drags);
+                made.grid().beyond(this::nameNextEmpty);
                 getChildren().add(getChildren().size() - 1, made);
                 return made;
             });
@@ -108,6 +109,12 @@ final class Bench extends Pane {
         card.name().requestFocus();
         card.name().selectAll();
         card.name().then(() -> card.grid().renameColumn(0));
+    }
+
+    /** From a table that is done to the first that is still to be made, if there is one. */
+    private void nameNextEmpty() {
+        lesson.lesson().get().tables().stream().filter(table -> table.rows().isEmpty()).map(Table::name).findFirst()
+                .ifPresent(this::nameTable);
     }
 
     /** Shows a card where it is being moved to, before it is put down. */

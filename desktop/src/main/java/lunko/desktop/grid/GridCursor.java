@@ -79,7 +79,8 @@ final class GridCursor {
         Selection from = at();
         int column = returnTo >= 0 ? returnTo : from.column();
         returnTo = -1;
-        go(from.row() + (back ? -1 : 1), column, false);
+        if (!back && grid.getItems().get(from.row()).isGhost()) grid.beyond();
+        else go(from.row() + (back ? -1 : 1), column, false);
     }
 
     /** Goes to the cell on the right, or from the last to the first of the next row; or the other way. */

@@ -48,6 +48,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final List<ColumnHeading> headings = new ArrayList<>();
     private final GridCursor cursor;
     private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
+    private Runnable beyond = () -> {};
     private List<Column> columns = List.of();
     private List<Integer> linked = List.of();
     private List<String> shorterHeadings = List.of();
@@ -232,6 +233,15 @@ public final class TableGrid extends GridTable<RowSlot> {
     /** Goes to the cell below, in the column where a row of cells was begun; or above. */
     void goDown(boolean back) {
         cursor.goDown(back);
+    }
+
+    /** What is done when somebody goes on from the row to add rows in without adding one. */
+    public void beyond(Runnable then) {
+        beyond = then;
+    }
+
+    void beyond() {
+        beyond.run();
     }
 
     /** Goes to the cell on the right, or from the last to the first of the next row; or the other way. */

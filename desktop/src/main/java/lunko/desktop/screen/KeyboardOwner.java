@@ -14,8 +14,9 @@ import org.fxmisc.richtext.StyledTextArea;
 
 /**
  * Who has the keyboard. A text has it only where a person puts it: when the control that had it is gone, the toolkit
- * gives it to the first text there is, and here it goes back to the page. A button that is clicked leaves it where it
- * is, so that Space plays whatever was clicked, and a click on the stage leaves a text.
+ * gives it to the first text there is, and here it goes back to the page. A button of the show that is clicked gives it
+ * to the steps, so that Space plays whatever was clicked; another leaves it where it is. A click on the stage leaves a
+ * text.
  */
 final class KeyboardOwner {
     /** Where a click is no longer about the text that is being written. */
@@ -51,7 +52,7 @@ final class KeyboardOwner {
         pressed = up(node).filter(ButtonBase.class::isInstance).map(ButtonBase.class::cast).findFirst()
                 .filter(button -> button.isFocusTraversable() && !isWithin(button, FORMS));
         pressed.ifPresent(button -> button.setFocusTraversable(false));
-        if (isText(scene.getFocusOwner()) && isWithin(node, STAGE)) page.run();
+        if ((pressed.isPresent() || isText(scene.getFocusOwner())) && isWithin(node, STAGE)) page.run();
     }
 
     private void release() {

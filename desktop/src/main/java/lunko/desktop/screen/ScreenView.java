@@ -111,6 +111,7 @@ public final class ScreenView extends StackPane {
         // Over the title, so that undo and the modes can still be reached.
         StackPane.setAlignment(notices, Pos.TOP_LEFT);
         getChildren().addAll(page, notices, shade);
+        lesson.mode().subscribe((_, _) -> takeFocus());
         presenting.subscribe(now -> {
             if (now) lesson.mode().set(Mode.SHOW);
             show.present(now);

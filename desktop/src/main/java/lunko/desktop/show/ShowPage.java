@@ -107,6 +107,8 @@ public final class ShowPage extends VBox {
 
     /** Takes the keyboard, so that no table or field does. */
     public void takeFocus() {
+        // While there are no steps, nothing in their bar can have it.
+        requestFocus();
         steps.takeFocus();
     }
 }

@@ -28,6 +28,9 @@ import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
+import lunko.lesson.TableEdit;
+import lunko.lesson.TableSet;
+import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Entry;
@@ -94,6 +97,43 @@ class BenchTest {
         assertThat(swarms.columns()).containsExactly(new Column("no", Type.INTEGER), new Column("tree", Type.TEXT));
         assertThat(swarms.rows()).extracting(Row::values).containsExactly(List.of(Value.of(1), Value.of("Ash")),
                 List.of(Value.of(2), Value.of("Elm")));
+    }
+
+    @Test
+    void aLessonIsBegunByKeyboardAloneAndItsFirstLinkIsWhatIsShown(FxRobot robot) {
+        robot.clickOn("#lesson-menu").clickOn("Begin a new lesson");
+        robot.write("boats").type(KeyCode.TAB).write("boat_no").type(KeyCode.TAB).write("boat").type(KeyCode.ENTER);
+        robot.write("1").type(KeyCode.TAB).write("Wren").type(KeyCode.ENTER);
+        // From the row that nothing is typed into, on to the table that is still empty.
+        robot.type(KeyCode.ENTER).write("trips").type(KeyCode.TAB).write("boat_no").type(KeyCode.ENTER);
+        assertThat(lesson().proposedLinks()).isEmpty();
+        robot.write("1").type(KeyCode.ENTER);
+        assertThat(lesson().tables()).extracting(Table::name).containsExactly("boats", "trips");
+        assertThat(lesson().title()).isEqualTo("boats and trips");
+        assertThat(lesson().table("boats").columns()).extracting(Column::name).containsExactly("boat_no", "boat");
+        robot.clickOn("Link").push(KeyCode.F6);
+        assertThat(screen.model().showing().get().outcome().orElseThrow().size()).isEqualTo(1);
+        // Nothing that was clicked, and is gone, has left the keyboard in the title.
+        robot.push(KeyCode.DIGIT2);
+        assertThat(lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
+        assertThat(lesson().title()).isEqualTo("boats and trips");
+    }
+
+    @Test
+    void twoTablesThatAreLinkedWhileNothingIsShownAreWhatIsShown(FxRobot robot) {
+        robot.interact(() -> {
+            model.open(Lesson.begun());
+            model.edit(new TableEdit.BringIn(TableSet.of(List.of(DEMO.table("hives"), DEMO.table("keepers")))));
+            model.edit(new LinkEdit.Match("hives", "keepers", new KeyPair("keeper_id", "keeper_id")));
+        });
+        assertThat(lesson().scene().left()).isEqualTo("hives");
+        assertThat(lesson().scene().right()).isEqualTo("keepers");
+        // What is shown stays, whatever is linked beside it.
+        robot.interact(() -> {
+            model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
+            model.edit(new LinkEdit.Match("hives", "harvests", new KeyPair("hive_no", "hive_no")));
+        });
+        assertThat(lesson().scene().right()).isEqualTo("keepers");
     }
 
     @Test
