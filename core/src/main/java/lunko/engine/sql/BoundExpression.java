@@ -7,15 +7,29 @@ import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/**
- * An expression whose names are bound: its value for each row, and its type, which a bare NULL has not.
- *
- * @param column the column of the row at hand that it is and nothing else, counted from 0, if it is one
- */
-record BoundExpression(Optional<Type> type, OptionalInt column, Function<Env, Value> of) {
-
+/** An expression whose names are bound: its value for each row, and its type, which a bare NULL has not. */
+final class BoundExpression {
     /** What stands where nothing could be bound: it has no type, and so goes with everything. */
     static final BoundExpression MISSING = new BoundExpression(Optional.empty(), _ -> Value.NULL);
+
+    private final Optional<Type> type;
+    private final OptionalInt column;
+    private final Function<Env, Value> of;
+
+    BoundExpression(Optional<Type> type, OptionalInt column, Function<Env, Value> of) {
+        this.type = type;
+        this.column = column;
+        this.of = of;
+    }
+
+    Optional<Type> type() {
+        return type;
+    }
+
+    /** The column of the row at hand that it is and nothing else, counted from 0, if it is one. */
+    OptionalInt column() {
+        return column;
+    }
 
     /** An expression that is no plain column of the row at hand. */
     BoundExpression(Optional<Type> type, Function<Env, Value> of) {

@@ -8,7 +8,22 @@ import lunko.engine.Stage;
  * A table of a FROM clause whose names are bound: its columns, and the stage that it is for each row of the query
  * around it.
  */
-record BoundFrom(List<BoundColumn> slots, Function<Env, Stage> stage) {
+final class BoundFrom {
+    private final List<BoundColumn> slots;
+    private final Function<Env, Stage> stage;
+
+    BoundFrom(List<BoundColumn> slots, Function<Env, Stage> stage) {
+        this.slots = slots;
+        this.stage = stage;
+    }
+
+    List<BoundColumn> slots() {
+        return slots;
+    }
+
+    Function<Env, Stage> stage() {
+        return stage;
+    }
 
     int width() {
         return slots.size();

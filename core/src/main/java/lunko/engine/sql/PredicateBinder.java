@@ -10,7 +10,12 @@ import lunko.table.Truth;
 import lunko.table.Value;
 
 /** Binds what is asked of values; its operands are bound by another. */
-record PredicateBinder(ExpressionBinder operands) {
+final class PredicateBinder {
+    private final ExpressionBinder operands;
+
+    PredicateBinder(ExpressionBinder operands) {
+        this.operands = operands;
+    }
 
     BoundExpression bind(Predicate predicate) {
         return switch (predicate) {

@@ -7,7 +7,16 @@ import lunko.table.Truth;
 import lunko.table.Value;
 
 /** What a join asks of two rows besides the equality of columns, its names bound. */
-record ResidualCondition(Expression condition, BoundExpression bound, ExpressionBinder binder) {
+final class ResidualCondition {
+    private final Expression condition;
+    private final BoundExpression bound;
+    private final ExpressionBinder binder;
+
+    ResidualCondition(Expression condition, BoundExpression bound, ExpressionBinder binder) {
+        this.condition = condition;
+        this.bound = bound;
+        this.binder = binder;
+    }
 
     ResidualCondition(Expression condition, ExpressionBinder binder) {
         this(condition, binder.condition(condition), binder);

@@ -7,12 +7,19 @@ import lunko.query.sql.Expression;
 import lunko.table.Truth;
 import lunko.table.Value;
 
-/**
- * A condition on the rows of a stage, its names bound.
- *
- * @param clause the clause that has it
- */
-record RowCondition(String clause, Expression condition, BoundExpression bound, ExpressionBinder binder) {
+/** A condition on the rows of a stage, its names bound. */
+final class RowCondition {
+    private final String clause;
+    private final Expression condition;
+    private final BoundExpression bound;
+    private final ExpressionBinder binder;
+
+    RowCondition(String clause, Expression condition, BoundExpression bound, ExpressionBinder binder) {
+        this.clause = clause;
+        this.condition = condition;
+        this.bound = bound;
+        this.binder = binder;
+    }
 
     /** The condition on some rows, around which a query is evaluated. */
     Filter.Condition on(List<List<Value>> rows, Env around) {

@@ -12,8 +12,15 @@ import lunko.query.sql.SqlWriter;
 import lunko.table.Type;
 import lunko.table.Value;
 
-/** Which types go together, and what is said where they do not: nothing is changed into another type unasked. */
-record TypeRules(Diagnostics diagnostics) {
+/**
+ * Which types go together, and what is said where they do not: nothing is changed into another type unasked.
+ */
+final class TypeRules {
+    private final Diagnostics diagnostics;
+
+    TypeRules(Diagnostics diagnostics) {
+        this.diagnostics = diagnostics;
+    }
 
     /** A bound expression whose type is one of these. */
     BoundExpression required(Expression expression, BoundExpression bound, String what, Type... types) {

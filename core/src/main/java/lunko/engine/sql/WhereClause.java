@@ -118,8 +118,42 @@ final class WhereClause {
     }
 
     /** A partner test whose names are bound: where partners are looked for, and what makes one. */
-    private record BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
-            Function<Env, JoinCondition> on) {}
+    private static final class BoundTest {
+        private final Expression condition;
+        private final JoinKind kind;
+        private final Supplier<Stage> partners;
+        private final ExpressionBinder binder;
+        private final Function<Env, JoinCondition> on;
+
+        BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
+                Function<Env, JoinCondition> on) {
+            this.condition = condition;
+            this.kind = kind;
+            this.partners = partners;
+            this.binder = binder;
+            this.on = on;
+        }
+
+        Expression condition() {
+            return condition;
+        }
+
+        JoinKind kind() {
+            return kind;
+        }
+
+        Supplier<Stage> partners() {
+            return partners;
+        }
+
+        ExpressionBinder binder() {
+            return binder;
+        }
+
+        Function<Env, JoinCondition> on() {
+            return on;
+        }
+    }
 
     private BoundFrom joined(BoundFrom from, BoundTest test) {
         return from.then(around -> {

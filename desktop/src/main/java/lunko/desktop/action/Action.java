@@ -14,20 +14,51 @@ import javafx.scene.input.KeyCombination;
 import org.kordamp.ikonli.Ikon;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/**
- * One thing a person can do. Buttons, menus, keys and the list of keys are all made from it.
- *
- * @param name what it does; it may change with the state, as “Play” and “Pause” do
- * @param group the heading it stands under in the list of keys
- * @param keys the keys that do it, the first of them shown
- * @param possible whether it can be done now
- * @param handler does it
- */
-public record Action(ObservableValue<String> name, Group group, List<KeyCombination> keys,
-        ObservableBooleanValue possible, Runnable handler) {
-
+/** One thing a person can do. Buttons, menus, keys and the list of keys are all made from it. */
+public final class Action {
     /** That something can be done at any time. */
     public static final ObservableBooleanValue ALWAYS = new SimpleBooleanProperty(true);
+
+    private final ObservableValue<String> name;
+    private final Group group;
+    private final List<KeyCombination> keys;
+    private final ObservableBooleanValue possible;
+    private final Runnable handler;
+
+    /** What has a name and keys, and is done by a handler. */
+    public Action(ObservableValue<String> name, Group group, List<KeyCombination> keys, ObservableBooleanValue possible,
+            Runnable handler) {
+        this.name = name;
+        this.group = group;
+        this.keys = keys;
+        this.possible = possible;
+        this.handler = handler;
+    }
+
+    /** What it does; it may change with the state, as “Play” and “Pause” do. */
+    public ObservableValue<String> name() {
+        return name;
+    }
+
+    /** The heading it stands under in the list of keys. */
+    public Group group() {
+        return group;
+    }
+
+    /** The keys that do it, the first of them shown. */
+    public List<KeyCombination> keys() {
+        return keys;
+    }
+
+    /** Whether it can be done now. */
+    public ObservableBooleanValue possible() {
+        return possible;
+    }
+
+    /** Does it. */
+    public Runnable handler() {
+        return handler;
+    }
 
     /** The headings of the list of keys, in their order. */
     public enum Group {

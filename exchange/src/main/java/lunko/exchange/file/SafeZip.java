@@ -18,11 +18,23 @@ import lunko.problem.Problem;
  * The files in a ZIP, by name, read whole: no more and no larger than a lesson can need, and none that points out of
  * it.
  */
-public record SafeZip(Map<String, byte[]> files) {
+public final class SafeZip {
     /** The most bytes that all files together may have. */
     public static final long MOST_BYTES = 256L << 20;
     /** The most files that there may be. */
     public static final int MOST_FILES = 10_000;
+
+    private final Map<String, byte[]> files;
+
+    /** Files by their names. */
+    public SafeZip(Map<String, byte[]> files) {
+        this.files = files;
+    }
+
+    /** The files. */
+    public Map<String, byte[]> files() {
+        return files;
+    }
 
     /** Reads a ZIP; a problem if it is none, is damaged, or is larger or stranger than any lesson. */
     public static Checked<SafeZip> read(Path file) {

@@ -12,13 +12,35 @@ import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
-/**
- * The bytes of a file.
- *
- * @param isCut whether there are more than these, which end with a line then
- */
-public record SourceBytes(String source, byte[] bytes, boolean isCut) {
+/** The bytes of a file. */
+public final class SourceBytes {
     private static final int PIECE = 1 << 18;
+
+    private final String source;
+    private final byte[] bytes;
+    private final boolean isCut;
+
+    /** What was read from a place that has a name. */
+    public SourceBytes(String source, byte[] bytes, boolean isCut) {
+        this.source = source;
+        this.bytes = bytes;
+        this.isCut = isCut;
+    }
+
+    /** What they were read from, by its name. */
+    public String source() {
+        return source;
+    }
+
+    /** The bytes. */
+    public byte[] bytes() {
+        return bytes;
+    }
+
+    /** Whether there are more than these, which end with a line then. */
+    public boolean isCut() {
+        return isCut;
+    }
 
     /** The bytes of a file up to a limit; a problem if it cannot be read, or the watch says stop. */
     public static Checked<SourceBytes> read(Path file, long most, Watch watch) {
