@@ -84,7 +84,7 @@ class RandomHandsProperties {
         ((Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME)).detachAppender(LOGGED);
     }
 
-    @Property(tries = 10, edgeCases = EdgeCasesMode.NONE)
+    @Property(tries = 10, edgeCases = EdgeCasesMode.NONE, seed = "20261128")
     void nothingGoesWrong(@ForAll("hands") List<Hand> hands) {
         for (int i = 0; i < hands.size(); i += AT_ONCE)
             inANewWindow(hands.subList(i, Math.min(hands.size(), i + AT_ONCE)));
