@@ -112,7 +112,7 @@ class LunkoWindowTest {
                 .tryQuery()).isPresent();
         robot.clickOn("Begin a new lesson").clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window.stage().getTitle()).isEqualTo("table and table – Lunko");
+        assertThat(window.stage().getTitle()).isEqualTo("table_1 and table_2 – Lunko");
         robot.doubleClickOn(".lesson-title").push(KeyCode.CONTROL, KeyCode.A).write("Swarms").type(KeyCode.ENTER);
         robot.push(KeyCode.F4).clickOn("#note").write("slowly").clickOn("Keep it");
         WaitForAsyncUtils.waitForFxEvents();
