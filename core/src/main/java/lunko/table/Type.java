@@ -98,6 +98,18 @@ public enum Type {
         return this == other || isNumeric() && other.isNumeric();
     }
 
+    /** The type of a value; a NULL has none. */
+    public static Optional<Type> of(Value value) {
+        return switch (value) {
+            case Value.IntegerValue _ -> Optional.of(INTEGER);
+            case Value.DecimalValue _ -> Optional.of(DECIMAL);
+            case Value.TextValue _ -> Optional.of(TEXT);
+            case Value.BooleanValue _ -> Optional.of(BOOLEAN);
+            case Value.DateValue _ -> Optional.of(DATE);
+            case Value.Null _ -> Optional.empty();
+        };
+    }
+
     /** The narrowest type that every one of these texts fits; text where there is none to go by. */
     public static Type narrowest(Collection<String> texts) {
         if (texts.isEmpty()) return TEXT;

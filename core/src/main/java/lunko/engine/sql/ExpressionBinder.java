@@ -84,7 +84,7 @@ class ExpressionBinder {
 
     BoundExpression bind(Expression expression) {
         return switch (expression) {
-            case Expression.Literal(Value value) -> new BoundExpression(typeOf(value), _ -> value);
+            case Expression.Literal(Value value) -> new BoundExpression(Type.of(value), _ -> value);
             case Expression.ColumnName name -> column(name);
             case Expression.Signed(boolean negative, Expression of) -> {
                 BoundExpression number = number(of);
@@ -125,17 +125,6 @@ class ExpressionBinder {
 
     BoundExpression column(Expression.ColumnName name) {
         return scope.find(name, diagnostics).map(found -> leaf(name, found.bound())).orElse(BoundExpression.MISSING);
-    }
-
-    private static Optional<Type> typeOf(Value value) {
-        return switch (value) {
-            case Value.IntegerValue _ -> Optional.of(Type.INTEGER);
-            case Value.DecimalValue _ -> Optional.of(Type.DECIMAL);
-            case Value.TextValue _ -> Optional.of(Type.TEXT);
-            case Value.BooleanValue _ -> Optional.of(Type.BOOLEAN);
-            case Value.DateValue _ -> Optional.of(Type.DATE);
-            case Value.Null _ -> Optional.empty();
-        };
     }
 
     /** An expression whose values are numbers. */

@@ -14,12 +14,7 @@ import lunko.table.Value;
 
 /** The functions of values; those of groups are aggregates. */
 final class Functions {
-    /** The functions of values, by the names that SQL has for them (ISO/IEC 9075-2, value functions and COALESCE). */
-    private enum Name {
-        UPPER, LOWER, TRIM, ABS, CHAR_LENGTH, COALESCE, NULLIF
-    }
-
-    private static final List<String> NAMES = Stream.concat(Arrays.stream(Name.values()).map(Enum::name),
+    private static final List<String> NAMES = Stream.concat(Arrays.stream(ValueFunction.values()).map(Enum::name),
             Arrays.stream(AggregateFunction.values()).map(Enum::name)).toList();
 
     private Functions() {}
@@ -30,20 +25,14 @@ final class Functions {
                     + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER "
                     + "BY.");
         }
-        Optional<Name> function = named(call.function().text().toUpperCase(Locale.ROOT));
+        Optional<ValueFunction> function = ValueFunction.named(call.function().text());
         if (function.isPresent()) return bind(function.get(), call, binder);
         binder.diagnostics().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
                 "; there are " + String.join(", ", NAMES) + ".");
         return BoundExpression.MISSING;
     }
 
-    /** The function of a name, of which CHAR_LENGTH has two. */
-    private static Optional<Name> named(String name) {
-        return name.equals("CHARACTER_LENGTH") ? Optional.of(Name.CHAR_LENGTH)
-                : Arrays.stream(Name.values()).filter(function -> function.name().equals(name)).findFirst();
-    }
-
-    private static BoundExpression bind(Name function, Expression.Call call, ExpressionBinder binder) {
+    private static BoundExpression bind(ValueFunction function, Expression.Call call, ExpressionBinder binder) {
         return switch (function) {
             case UPPER -> ofText(call, binder, text -> Value.of(text.toUpperCase(Locale.ROOT)), Type.TEXT);
             case LOWER -> ofText(call, binder, text -> Value.of(text.toLowerCase(Locale.ROOT)), Type.TEXT);

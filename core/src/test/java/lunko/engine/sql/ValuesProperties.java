@@ -102,23 +102,13 @@ class ValuesProperties {
             @ForAll boolean truth, @ForAll @From("texts") String text) {
         for (Value value : List.of(Value.of(number), new Value.DecimalValue(part), new Value.BooleanValue(truth),
                 Type.DATE.read("2026-05-01").orElseThrow())) {
-            Type type = type(value);
+            Type type = Type.of(value).orElseThrow();
             String cast = "CAST(CAST(" + written(value) + " AS TEXT) AS " + type.name() + ")";
             assertThat(value(cast + " = " + written(value)).expect()).as(cast).isEqualTo(new Value.BooleanValue(true));
             if (type.read(text.strip()).isEmpty())
                 assertThat(sentence(value("CAST(" + literal(text) + " AS " + type.name() + ")")))
                         .contains(" is no " + type.title()).endsWith("leave such rows out.");
         }
-    }
-
-    private static Type type(Value value) {
-        return switch (value) {
-            case Value.IntegerValue _ -> Type.INTEGER;
-            case Value.DecimalValue _ -> Type.DECIMAL;
-            case Value.BooleanValue _ -> Type.BOOLEAN;
-            case Value.DateValue _ -> Type.DATE;
-            default -> Type.TEXT;
-        };
     }
 
     private static String written(Value value) {

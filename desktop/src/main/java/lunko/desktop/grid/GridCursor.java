@@ -79,7 +79,8 @@ final class GridCursor {
         Selection from = at();
         int column = returnTo >= 0 ? returnTo : from.column();
         returnTo = -1;
-        if (!back && grid.getItems().get(from.row()).isGhost()) grid.beyond();
+        boolean isGhost = from.row() <= lastRow() && grid.getItems().get(from.row()).isGhost();
+        if (!back && isGhost) grid.beyond();
         else go(from.row() + (back ? -1 : 1), column, false);
     }
 

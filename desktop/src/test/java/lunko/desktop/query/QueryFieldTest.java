@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.sql.Completion.Proposal;

@@ -19,6 +19,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
 import lunko.lesson.SceneEdit;
 import lunko.phrase.Words;
 import lunko.query.JoinKind;

@@ -12,6 +12,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import lunko.desktop.OpenWindow;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;

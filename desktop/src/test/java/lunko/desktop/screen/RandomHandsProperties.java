@@ -13,8 +13,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.logging.Handler;
@@ -40,6 +38,7 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.lifecycle.AfterContainer;
 import net.jqwik.api.lifecycle.BeforeContainer;
 import org.slf4j.LoggerFactory;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Whatever is done in the window, one thing after another, nothing goes wrong in it and nothing is logged. */
 class RandomHandsProperties {
@@ -132,18 +131,8 @@ class RandomHandsProperties {
 
     /** What something gives that is done in the window's thread. */
     private static <T> T window(Callable<T> work) {
-        CompletableFuture<T> answer = new CompletableFuture<>();
-        Platform.runLater(() -> {
-            try {
-                answer.complete(work.call());
-            } catch (Throwable failed) {
-                answer.completeExceptionally(failed);
-            }
-        });
         try {
-            return answer.get(60, TimeUnit.SECONDS);
-        } catch (InterruptedException | ExecutionException failed) {
-            throw new AssertionError(told(failed), failed);
+            return WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, WaitForAsyncUtils.asyncFx(work));
         } catch (TimeoutException hangs) {
             throw new AssertionError("The window hangs: " + Thread.getAllStackTraces().entrySet().stream()
                     .filter(entry -> Stream.of(entry.getValue()).anyMatch(

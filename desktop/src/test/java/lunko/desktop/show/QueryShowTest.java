@@ -2,68 +2,37 @@ package lunko.desktop.show;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javafx.beans.property.SimpleObjectProperty;
-import javafx.css.PseudoClass;
-import javafx.geometry.Bounds;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.Slider;
-import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.CubicCurve;
-import javafx.scene.shape.Shape;
-import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import javafx.util.Duration;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
+import lunko.desktop.OpenWindow;
 import lunko.desktop.show.model.Picture;
 import lunko.desktop.show.model.Player;
-import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.engine.ResultRow;
 import lunko.insight.picture.Lineage;
-import lunko.lesson.DemoLesson;
-import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
-import lunko.query.JoinKind;
-import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.RowFrame;
 import lunko.steps.StageKind;
-import lunko.steps.JoinAlgorithm;
-import lunko.table.Column;
-import lunko.table.Table;
-import lunko.table.Type;
-import lunko.table.Value;
-import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -71,32 +40,21 @@ import org.testfx.util.WaitForAsyncUtils;
  * Queries of many stages, natural and self joins, ways of matching, and the result looked at otherwise, as a person
  * drives them.
  */
-@ExtendWith(ApplicationExtension.class)
-class QueryShowTest {
+class QueryShowTest extends OpenWindow {
     private static final String QUERY =
             "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN "
                     + "harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg";
 
-    @TempDir
-    private Path folder;
-    private Stage stage;
-    private ShowModel model;
     private Player player;
 
     @Start
-    void open(Stage opened) {
-        stage = opened;
-        Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
-                _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
+    void start(Stage stage) {
+        open(stage);
         player = screen.player();
-        stage.setScene(screen.view().inScene(1280, 800));
-        stage.show();
     }
 
     @Test
-    void aWrittenQueryIsShownStageByStage(FxRobot robot) {
+    void aWrittenQueryIsShownStageByStage(FxRobot robot) throws Exception {
         write(robot, QUERY);
         List<Node> tiles = robot.lookup(".stage-tile").queryAll().stream()
                 .sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
@@ -125,7 +83,7 @@ class QueryShowTest {
     }
 
     @Test
-    void aRowBeforeAStageSaysWhatBecameOfIt(FxRobot robot) {
+    void aRowBeforeAStageSaysWhatBecameOfIt(FxRobot robot) throws Exception {
         write(robot, QUERY);
         robot.interact(() -> model.goTo(model.showing().get().timeline().orElseThrow().end(2)));
         WaitForAsyncUtils.waitForFxEvents();
@@ -211,7 +169,7 @@ class QueryShowTest {
     }
 
     @Test
-    void theResultOfAQueryIsLookedAtOtherwiseAndSaysWhatChanged(FxRobot robot) {
+    void theResultOfAQueryIsLookedAtOtherwiseAndSaysWhatChanged(FxRobot robot) throws Exception {
         write(robot, QUERY);
         assertThat(listed(robot)).containsExactly("4.5", "5.0", "6.0", "7.5");
         robot.clickOn("#query-result .result-heading");
@@ -233,7 +191,7 @@ class QueryShowTest {
     }
 
     @Test
-    void threeCirclesChooseKindsAndArePointedAt(FxRobot robot) {
+    void threeCirclesChooseKindsAndArePointedAt(FxRobot robot) throws Exception {
         String chain =
                 "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
                         + "r.hive_no = h.hive_no";
@@ -270,90 +228,6 @@ class QueryShowTest {
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
     }
 
-    @Test
-    void eightRowsOfFourColumnsNeedNoScrollBarAndNothingIsCut(FxRobot robot) {
-        Table swarms = Table.of("swarms",
-                List.of(new Column("swarm_no", Type.INTEGER), new Column("swarm", Type.TEXT),
-                        new Column("keeper_no", Type.INTEGER), new Column("caught", Type.DATE)),
-                IntStream.range(1, 9)
-                        .mapToObj(i -> List.<Value>of(Value.of(i), Value.of("Old Orchard"),
-                                i == 4 ? Value.NULL : Value.of(i), new Value.DateValue(LocalDate.of(2026, 5, i))))
-                        .toList());
-        Table wardens = Table.of("wardens",
-                List.of(new Column("keeper_no", Type.INTEGER), new Column("warden", Type.TEXT),
-                        new Column("village", Type.TEXT), new Column("since", Type.INTEGER)),
-                IntStream.range(1, 9).mapToObj(
-                        i -> List.<Value>of(Value.of(i), Value.of("Marek"), Value.of("Reedmere"), Value.of(2000 + i)))
-                        .toList());
-        Lesson eight = Lesson.of("eight", swarms, JoinKind.LEFT_OUTER, wardens,
-                List.of(new KeyPair("keeper_no", "keeper_no")));
-        robot.interact(() -> stage.setScene(
-                Screen.of(eight, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO)).view()
-                        .inScene(1280, 800)));
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup(".grid-table .scroll-bar").<Node>queryAll()).isNotEmpty()
-                .noneMatch(bar -> isSeen(bar) && bar.getOpacity() > 0);
-        assertThat(Stream.of(".grid-table .value", ".grid-table .result-heading", ".column-heading .label")
-                .flatMap(all -> robot.lookup(all).<Label>queryAll().stream())
-                .filter(label -> isSeen(label) && !label.getText().isEmpty())).hasSizeGreaterThan(100)
-                .allSatisfy(label -> assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(label.getText()));
-    }
-
-    @Test
-    void howeverLongTheQueryAndWhatIsSaidOfItNothingLeavesTheWindowOrLiesOnAnother(FxRobot robot) {
-        String chain = "SELECT h.hive\nFROM hives h" + IntStream.range(0, 8)
-                .mapToObj(i -> "\n  LEFT JOIN keepers k" + i + " ON k" + i + ".keeper_id = h.keeper_id")
-                .collect(Collectors.joining());
-        for (String where : List.of("", "\nWHERE k7.village = 'Ashholt'")) {
-            write(robot, chain + where);
-            assertThat(robot.lookup(".query-doubt").queryAll()).hasSize(where.isEmpty() ? 0 : 1);
-            Bounds page = bounds(robot, ".show-page");
-            assertThat(page.getMinY()).isGreaterThan(40);
-            assertThat(page.getMaxY()).isLessThanOrEqualTo(800);
-            assertThat(bounds(robot, ".stage-strip").getMaxY()).isLessThanOrEqualTo(bounds(robot, ".stages").getMinY());
-            assertThat(bounds(robot, ".stages").getMaxY()).isLessThanOrEqualTo(bounds(robot, ".why-line").getMinY());
-            for (Node drawn : robot.lookup(".venn-region").queryAll())
-                assertThat(((Shape) drawn).getFill()).isNotEqualTo(Color.BLACK);
-        }
-    }
-
-    private static Bounds bounds(FxRobot robot, String of) {
-        Node node = robot.lookup(of).query();
-        return node.localToScene(node.getLayoutBounds());
-    }
-
-    @Test
-    void everyControlHasWordsForAScreenReader(FxRobot robot) {
-        robot.interact(() -> model.picture().set(Picture.PAIRS));
-        List<Node> controls = robot
-                .lookup(node -> node instanceof ButtonBase || node instanceof TableView || node instanceof ChoiceBox
-                        || node instanceof Slider
-                        || node instanceof TextInputControl
-                        || node instanceof TableCell<?, ?> cell && !cell.isEmpty() && cell.getGraphic() != null
-                        || node.getAccessibleRole() == AccessibleRole.IMAGE_VIEW)
-                .queryAll().stream().filter(QueryShowTest::isSeen).toList();
-        assertThat(controls).hasSizeGreaterThan(60)
-                .allSatisfy(control -> assertThat(Stream.of(control.getAccessibleText(),
-                        control instanceof Labeled labeled ? labeled.getText() : null)).as(control.toString())
-                        .anyMatch(words -> words != null && !words.isBlank()));
-        assertThat(robot.lookup(".result-part .value-cell").match(cell -> states(cell).contains("padded"))
-                .<Node>queryAll()).hasSize(6)
-                .extracting(Node::getAccessibleText).containsOnly("NULL made by the join");
-    }
-
-    private void write(FxRobot robot, String sql) {
-        robot.clickOn("#query-text")
-                .interact(() -> robot.lookup("#query-text").<StyleClassedTextArea>query().replaceText(sql));
-        robot.push(KeyCode.CONTROL, KeyCode.ENTER);
-        try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
-                    () -> model.showing().get().lesson().staged().sql().equals(sql));
-        } catch (TimeoutException late) {
-            throw new AssertionError("never shown: " + sql, late);
-        }
-        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(sql);
-    }
-
     /** The stage shows what the frame says, whichever stage it is of. */
     private void assertShown(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
@@ -371,11 +245,6 @@ class QueryShowTest {
         long lanes = IntStream.range(0, frame.landed()).count();
         assertThat(robot.lookup(node -> node instanceof CubicCurve lane
                 && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);
-    }
-
-    private static boolean isSeen(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
-        return true;
     }
 
     private static List<String> headings(FxRobot robot, Side side) {
@@ -411,9 +280,5 @@ class QueryShowTest {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup(query).<Node>queryAll().stream().filter(QueryShowTest::isSeen)
                 .filter(node -> node instanceof Labeled).map(node -> ((Labeled) node).getText()).toList();
-    }
-
-    private static List<String> states(Node node) {
-        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
     }
 }

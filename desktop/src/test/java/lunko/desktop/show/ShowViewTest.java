@@ -300,41 +300,6 @@ class ShowViewTest {
         assertThat(notice()).isEqualTo("Saved 5 rows to " + file + ".");
     }
 
-    @Test
-    void theListOfKeysFitsIsSearchedAndGoesWithEscape(FxRobot robot) {
-        robot.push(KeyCode.F1);
-        Node list = robot.lookup(".key-list").query();
-        Bounds at = list.localToScene(list.getLayoutBounds());
-        assertThat(at.getMinY()).isNotNegative();
-        assertThat(at.getMaxY()).isLessThanOrEqualTo(800);
-        robot.write("semi");
-        assertThat(robot.lookup(".key-list .key").queryAll()).hasSize(2);
-        robot.write(" zz");
-        assertThat(robot.lookup(".key-list .key").queryAll()).isEmpty();
-        robot.push(KeyCode.ESCAPE);
-        assertThat(robot.lookup(".key-list").match(node -> node.getParent().isVisible()).queryAll()).isEmpty();
-        robot.push(KeyCode.DIGIT4);
-        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.FULL_OUTER);
-    }
-
-    /** Space plays and a figure chooses a kind, whatever was clicked last. */
-    @Test
-    void whatIsClickedInTheShowDoesNotTakeTheKeyboard(FxRobot robot) {
-        for (String clicked : List.of("Pair grid", "Venn diagram", "#kind-inner", "only pairs")) {
-            robot.clickOn(clicked);
-            robot.push(KeyCode.SPACE);
-            assertThat(player.playing().get()).as(clicked).isTrue();
-            robot.push(KeyCode.SPACE).push(KeyCode.DIGIT2);
-            assertThat(player.playing().get()).isFalse();
-            assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
-        }
-        // A click on the stage leaves the text that was being written.
-        String title = model.lesson().lesson().get().title();
-        robot.clickOn(".lesson-title").clickOn(".why-line").push(KeyCode.DIGIT1);
-        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.INNER);
-        assertThat(model.lesson().lesson().get().title()).isEqualTo(title);
-    }
-
     private void drop(FxRobot robot, Side side, Path file) throws Exception {
         Dragboard board = mock(Dragboard.class);
         when(board.hasFiles()).thenReturn(true);

@@ -81,9 +81,13 @@ public final class Pointing {
      */
     void whileChanging(Runnable change) {
         forget();
+        boolean before = changing;
         changing = true;
-        change.run();
-        changing = false;
+        try {
+            change.run();
+        } finally {
+            changing = before;
+        }
     }
 
     private void show(Optional<Pointed> pointed) {

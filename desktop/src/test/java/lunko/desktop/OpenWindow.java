@@ -1,4 +1,6 @@
-package lunko.desktop.query;
+package lunko.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -8,6 +10,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.look.Look;
@@ -15,6 +18,8 @@ import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.lesson.WrittenQuery;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,32 +29,50 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The window with the demo lesson, for tests that drive it. */
 @ExtendWith(ApplicationExtension.class)
-abstract class OpenWindow {
-    static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
+public abstract class OpenWindow {
+    /** The join of the demo lesson as text. */
+    protected static final String PLAIN = "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id";
 
-    ShowModel model;
+    /** What is shown. */
+    protected ShowModel model;
+    /** All of the window. */
+    protected Screen screen;
     @TempDir
     private Path folder;
+    private Stage stage;
 
     /** To be called by the method of each test that TestFX starts, which it does not look for here. */
-    void open(Stage stage) {
+    protected void open(Stage opened) {
         Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
-                _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.model();
-        stage.setScene(screen.view().inScene(1280, 800));
+        stage = opened;
+        show(DemoLesson.lesson());
         stage.show();
     }
 
-    static StyleClassedTextArea area(FxRobot robot) {
+    /** Shows another lesson, in a window of its own size. */
+    protected void show(Lesson lesson) {
+        screen = Screen.of(lesson, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        model = screen.model();
+        stage.setScene(screen.view().inScene(1280, 800));
+    }
+
+    /** Types a query over the one that is there, and waits until it is shown. */
+    protected void write(FxRobot robot, String sql) throws Exception {
+        robot.clickOn("#query-text").interact(() -> area(robot).replaceText(sql));
+        robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+        until(() -> model.showing().get().lesson().staged().sql().equals(sql));
+        assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql)).contains(sql);
+    }
+
+    protected static StyleClassedTextArea area(FxRobot robot) {
         return robot.lookup("#query-text").query();
     }
 
-    static List<String> states(Node node) {
+    protected static List<String> states(Node node) {
         return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
     }
 
-    static boolean isSeen(Node node) {
+    protected static boolean isSeen(Node node) {
         for (Node at = node; at != null; at = at.getParent()) if (!at.isVisible()) return false;
         return true;
     }
@@ -58,7 +81,7 @@ abstract class OpenWindow {
      * Waits for something that is found out beside the window's thread; the condition is asked in that thread, because
      * there the window changes.
      */
-    void until(Callable<Boolean> condition) throws Exception {
+    protected void until(Callable<Boolean> condition) throws Exception {
         try {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException late) {

@@ -1,0 +1,71 @@
+package lunko.desktop.screen;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
+import lunko.lesson.RowEdit;
+import lunko.query.JoinKind;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Where the keyboard is, and what it does there. */
+class KeyboardTest extends OpenWindow {
+
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    @Test
+    void theListOfKeysFitsIsSearchedAndGoesWithEscape(FxRobot robot) {
+        robot.push(KeyCode.F1);
+        Node list = robot.lookup(".key-list").query();
+        Bounds at = list.localToScene(list.getLayoutBounds());
+        assertThat(at.getMinY()).isNotNegative();
+        assertThat(at.getMaxY()).isLessThanOrEqualTo(800);
+        robot.write("semi");
+        assertThat(robot.lookup(".key-list .key").queryAll()).hasSize(2);
+        robot.write(" zz");
+        assertThat(robot.lookup(".key-list .key").queryAll()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup(".key-list").match(node -> node.getParent().isVisible()).queryAll()).isEmpty();
+        robot.push(KeyCode.DIGIT4);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.FULL_OUTER);
+    }
+
+    /** Space plays and a figure chooses a kind, whatever was clicked last. */
+    @Test
+    void whatIsClickedInTheShowDoesNotTakeTheKeyboard(FxRobot robot) {
+        for (String clicked : List.of("Pair grid", "Venn diagram", "#kind-inner", "only pairs")) {
+            robot.clickOn(clicked);
+            robot.push(KeyCode.SPACE);
+            assertThat(screen.player().playing().get()).as(clicked).isTrue();
+            robot.push(KeyCode.SPACE).push(KeyCode.DIGIT2);
+            assertThat(screen.player().playing().get()).isFalse();
+            assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
+        }
+        // A click on the stage leaves the text that was being written.
+        String title = model.lesson().lesson().get().title();
+        robot.clickOn(".lesson-title").clickOn(".why-line").push(KeyCode.DIGIT1);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.INNER);
+        assertThat(model.lesson().lesson().get().title()).isEqualTo(title);
+    }
+
+    @Test
+    void inATableWithoutRowsEnterDoesNothing(FxRobot robot) throws Throwable {
+        robot.interact(() -> model.lesson().edit(new RowEdit.Delete("hives", 0, 4)));
+        robot.interact(() -> robot.lookup("#left-table .grid-table").<TableView<?>>queryAll().stream()
+                .filter(OpenWindow::isSeen).findFirst().orElseThrow().requestFocus());
+        robot.push(KeyCode.ENTER).push(KeyCode.DOWN).push(KeyCode.TAB);
+        assertThat(model.lesson().lesson().get().table("hives").rows()).isEmpty();
+        WaitForAsyncUtils.checkException();
+    }
+}
