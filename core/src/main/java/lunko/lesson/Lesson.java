@@ -1,6 +1,7 @@
 package lunko.lesson;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -64,7 +65,7 @@ public final class Lesson {
                 Scenes.of(Scene.of(first.name(), JoinKind.INNER, first.name())));
         Lesson all = one.adding(TableSet.of(set.tables().subList(1, set.tables().size())));
         all = new Lesson("", all.tables, set.links(), Layout.PLAIN, all.scenes);
-        Optional<Link> link = set.links().stream().filter(each -> !each.left().equals(each.right())).findFirst();
+        Optional<Link> link = Opening.of(all);
         String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
         return all
                 .looking(link.map(Link::left).orElse(all.tables.getFirst().name()), link.map(Link::right).orElse(other))
@@ -142,7 +143,7 @@ public final class Lesson {
         return new TableSet(tables, links);
     }
 
-    /** For tables that nobody has linked, the columns that speak most for it. */
+    /** For tables that nobody has linked, the columns that speak most for it; those of the scene come first. */
     public List<Link> proposedLinks() {
         List<Link> proposed = new ArrayList<>();
         for (int l = 0; l < tables.size(); l++) {
@@ -154,7 +155,21 @@ public final class Lesson {
                         proposal -> proposed.add(new Link(left.name(), right.name(), List.of(proposal.pair()))));
             }
         }
+        proposed.sort(Comparator.comparing(link -> link.between(scene().left(), scene().right()).isEmpty()));
         return proposed;
+    }
+
+    /**
+     * Whether this is the other lesson in all that somebody has made: which kind of join is looked at just now makes no
+     * difference, because every demonstration goes through several.
+     */
+    public boolean isAsMade(Lesson other) {
+        return equals(other) || normal().equals(other.normal());
+    }
+
+    private Lesson normal() {
+        return staged.plainJoin().isPresent() || scene().written().isEmpty()
+                ? new SceneEdit.ChooseKind(JoinKind.INNER).applyTo(this).either(lesson -> lesson, _ -> this) : this;
     }
 
     /** The same lesson under another title. */
@@ -271,6 +286,21 @@ public final class Lesson {
                 more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
         }
         return new Lesson(title, all, Stream.concat(links.stream(), more.stream()).toList(), layout, scenes);
+    }
+
+    /**
+     * The same lesson with more tables, in the place of those into which nobody has put anything; while it shows
+     * nothing, it shows the two that are linked best from now on.
+     */
+    Lesson bringing(TableSet set) {
+        Lesson brought = adding(set);
+        List<Table> blank = tables.stream().filter(Opening::isBlank).limit(set.tables().size()).toList();
+        for (Table table : blank) brought = brought.without(table.name());
+        Lesson now = brought;
+        return staged.isUnmatched()
+                ? Opening.of(brought).map(link -> now.looking(link.left(), link.right())).orElse(now)
+                        .titledAs(this)
+                : brought;
     }
 
     /** The same lesson without a table, which is not its last; scenes that showed it show another in its place. */

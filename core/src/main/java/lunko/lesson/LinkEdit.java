@@ -26,10 +26,9 @@ public sealed interface LinkEdit extends Edit {
                 if (!more.contains(pair)) more.add(pair);
                 Lesson linked = lesson.byLink(left, right).linking(new Link(left, right, more));
                 // While nothing is shown, the first pair that belongs together is what is to be shown.
-                boolean shown = !lesson.staged().isUnmatched() || lesson.scene().written().isPresent();
                 boolean other = !left.equals(right)
                         && !Set.of(lesson.scene().left(), lesson.scene().right()).equals(Set.of(left, right));
-                yield other && !shown ? linked.looking(left, right) : linked;
+                yield other && lesson.staged().isUnmatched() ? linked.looking(left, right) : linked;
             }
             case Unmatch(String left, String right, KeyPair pair) ->
                 lesson.linking(new Link(left, right,

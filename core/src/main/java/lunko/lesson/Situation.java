@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -241,13 +242,20 @@ public enum Situation {
         }
 
         Checked<SetUp> orphaned() {
-            Optional<Key> key = check().right().partnered().stream().findFirst();
+            // Every row of the key goes, so that nothing is left to be met: of one row, where there is such a key.
+            Optional<Key> key =
+                    check().right().partnered().stream().min(Comparator.comparing(one -> one.rows().size()));
             if (key.isEmpty()) return nobodyMeets();
-            int row = key.get().rows().getFirst();
-            return Checked.valid(changed(Side.RIGHT, table(Side.RIGHT).minus(table(Side.RIGHT).rows().get(row).id()),
-                    "Row " + (row + 1) + " of " + table(Side.RIGHT).name() + " is gone, whose key was "
-                            + shown(key.get().values())
-                            + ": whoever met it points at nobody now."));
+            Table table = table(Side.RIGHT);
+            List<Integer> rows = key.get().rows();
+            Table after = table;
+            for (int row : rows) after = after.minus(table.rows().get(row).id());
+            String numbers = String.join(", ", rows.stream().map(row -> String.valueOf(row + 1)).toList());
+            return Checked.valid(changed(Side.RIGHT, after,
+                    (rows.size() == 1 ? "Row " + numbers + " of " + table.name() + " is gone, whose key was "
+                            : "Rows " + numbers + " of " + table.name() + " are gone, whose key was ")
+                            + shown(key.get().values()) + ". The rows of " + table(Side.LEFT).name()
+                            + " that matched it have no match now."));
         }
 
         private static String shown(List<Value> key) {

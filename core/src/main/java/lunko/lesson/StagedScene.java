@@ -119,6 +119,12 @@ public final class StagedScene {
         return scene.written().isEmpty() && drawn().asks() && on().isEmpty();
     }
 
+    /** Of the two tables at hand, the first that has no rows yet. */
+    public Optional<Table> withoutRows() {
+        return scene.written().isPresent() ? Optional.empty()
+                : Stream.of(left(), right()).filter(table -> table.rows().isEmpty()).findFirst();
+    }
+
     /** What the query comes to. It is found out anew each time that somebody asks. */
     public Evaluation evaluation() {
         return Evaluation.toBeSeen(query(), tables);

@@ -41,7 +41,7 @@ public sealed interface TableEdit extends Edit {
         return switch (this) {
             case Create() -> Checked.valid(
                     lesson.adding(TableSet.of(Table.empty(freeName(lesson), Column.open(ColumnEdit.UNNAMED + 1)))));
-            case BringIn(TableSet set) -> Checked.valid(lesson.adding(set));
+            case BringIn(TableSet set) -> Checked.valid(lesson.bringing(set));
             case Replace(String table, TableSet set) -> {
                 Lesson replaced = lesson.replace(table, set.tables().getFirst());
                 yield Checked

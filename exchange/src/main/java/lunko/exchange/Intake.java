@@ -4,7 +4,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.Dialect;
 import lunko.exchange.file.SourceBytes;
@@ -32,12 +33,23 @@ public sealed interface Intake {
     /**
      * A spreadsheet.
      *
-     * @param sheet the sheet that is meant, or all that have something in them
+     * @param left the numbers of the sheets that are left out, counted from 0
      * @param range the cells that are meant, as in {@code B2:D9}; nothing means all
      * @param header whether the first line names the columns
      */
-    record OfSheets(Path file, List<Spreadsheet> sheets, Optional<Integer> sheet, String range, boolean header)
-            implements Intake {}
+    record OfSheets(Path file, List<Spreadsheet> sheets, Set<Integer> left, String range, boolean header)
+            implements Intake {
+
+        /** Keeps its sheets as they are. */
+        public OfSheets {
+            sheets = List.copyOf(sheets);
+            left = Set.copyOf(left);
+        }
+
+        private List<Spreadsheet> meant() {
+            return IntStream.range(0, sheets.size()).filter(i -> !left.contains(i)).mapToObj(sheets::get).toList();
+        }
+    }
 
     /** A file in which nothing has to be put right: it says itself how it is to be read. */
     record Plain(Path file, Imported brought) implements Intake {}
@@ -51,9 +63,9 @@ public sealed interface Intake {
             case CSV, TSV -> SourceBytes.read(file, SourceText.MOST_BYTES, watch)
                     .map(bytes -> new OfText(file, bytes, Dialect.found(bytes.bytes())));
             case XLSX ->
-                Workbook.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
+                Workbook.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
             case ODS ->
-                OpenDocument.read(file, watch).map(sheets -> new OfSheets(file, sheets, Optional.empty(), "", true));
+                OpenDocument.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
             case SQL, DATA_PACKAGE, MARKDOWN, HTML ->
                 TableFormat.read(file, watch).map(brought -> new Plain(file, brought));
         };
@@ -64,13 +76,7 @@ public sealed interface Intake {
         return switch (this) {
             case OfText(Path file, SourceBytes bytes, Dialect dialect) ->
                 text(file, CsvReader.read(CsvReader.tableName(file), bytes, dialect));
-            case OfSheets(Path file, List<Spreadsheet> sheets, Optional<Integer> one, String range, boolean header) -> {
-                Checked<List<Spreadsheet>> meant = Checked.valid(List.of());
-                for (Spreadsheet sheet : one.map(i -> List.of(sheets.get(i))).orElse(sheets)) {
-                    meant = meant.then(before -> sheet.range(range).map(part -> plus(before, part)));
-                }
-                yield meant.then(parts -> sheets(file, parts, header));
-            }
+            case OfSheets some -> sheets(some.file(), some.meant(), some.range(), some.header());
             case Plain(_, Imported brought) -> Checked.valid(brought);
         };
     }
@@ -90,24 +96,23 @@ public sealed interface Intake {
 
     /** The tables of all sheets that have something in them. */
     static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets) {
-        return sheets(file, sheets, true);
+        return sheets(file, sheets, "", true);
     }
 
-    private static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets, boolean header) {
-        Checked<List<Table>> tables = Checked.valid(List.of());
+    /** The tables of sheets: one that is none is left out with a note that says why, as long as there is another. */
+    private static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets, String range, boolean header) {
+        List<Table> tables = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
         for (Spreadsheet sheet : sheets) {
-            Grid grid = header ? sheet.grid() : sheet.grid().unnamed();
-            if (grid.lines().isEmpty()) continue;
-            tables = tables.then(before -> grid.table().map(table -> plus(before, table)));
+            Checked<Grid> read = sheet.range(range).map(part -> header ? part.grid() : part.grid().unnamed());
+            if (read instanceof Checked.Valid<Grid>(Grid grid) && grid.lines().isEmpty()) continue;
+            read.then(Grid::table).handle(tables::add, problems::add);
         }
-        return tables.then(all -> all.isEmpty() ? Checked.invalid(Problem.at(Place.in(file.toString()),
-                "There is nothing in it: it needs a row with the column names, and one for each row."))
-                : Checked.valid(Imported.of(all)));
-    }
-
-    private static <T> List<T> plus(List<T> all, T one) {
-        List<T> more = new ArrayList<>(all);
-        more.add(one);
-        return List.copyOf(more);
+        if (tables.isEmpty()) {
+            return Checked.invalid(problems.stream().findFirst().orElseGet(() -> Problem.at(Place.in(file.toString()),
+                    "There is nothing in it: it needs a row with the column names, and one for each row.")));
+        }
+        List<String> notes = problems.stream().map(problem -> "Left out: " + problem.inWords()).toList();
+        return Checked.valid(new Imported(TableSet.of(tables), notes));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -13,7 +14,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Set;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import lunko.exchange.file.Watch;
 import lunko.lesson.CellEdit;
@@ -39,6 +40,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.Size;
 import net.jqwik.api.lifecycle.BeforeContainer;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /** Tables that are written and read again are the same, and the script makes them on real databases. */
 class TableFormatProperties {
@@ -195,14 +198,34 @@ class TableFormatProperties {
             Intake.OfSheets all = (Intake.OfSheets) Intake.of(book, Watch.NOBODY).expect();
             assertThat(all.tables().expect().tables()).extracting(Table::name).startsWith("hives", "keepers")
                     .hasSize(6);
-            Table part = new Intake.OfSheets(book, all.sheets(), Optional.of(1), "b2:C3", false).tables().expect()
-                    .tables().getFirst();
+            Table part =
+                    new Intake.OfSheets(book, all.sheets(), Set.of(0, 2, 3, 4, 5), "b2:C3", false).tables().expect()
+                            .tables().getFirst();
             assertThat(part.columns()).extracting(Column::name).containsExactly("column_1", "column_2");
             assertThat(part.rows()).extracting(Row::values).containsExactly(
                     List.of(Value.of("Oda"), Value.of("Ashholt")), List.of(Value.of("Tam"), Value.of("Reedmere")));
-            assertThat(new Intake.OfSheets(book, all.sheets(), Optional.of(1), "here", true).tables()
+            assertThat(new Intake.OfSheets(book, all.sheets(), Set.of(0, 2, 3, 4, 5), "here", true).tables()
                     .either(Object::toString, Problem::sentence))
                     .isEqualTo("“here” is no range of cells: write the first and the last cell, as in B2:D9.");
         }
+    }
+
+    @Example
+    void ofASpreadsheetWithAnUntidySheetTheOthersAreTaken() throws IOException {
+        Path book = folder.resolve("untidy.xlsx");
+        try (XSSFWorkbook made = new XSSFWorkbook()) {
+            XSSFSheet untidy = made.createSheet("sketch");
+            untidy.createRow(0).createCell(0).setCellValue("weir");
+            untidy.createRow(1).createCell(1).setCellValue("beside it");
+            XSSFSheet tidy = made.createSheet("mills");
+            tidy.createRow(0).createCell(0).setCellValue("mill");
+            tidy.createRow(1).createCell(0).setCellValue("Grist");
+            try (OutputStream out = Files.newOutputStream(book)) {
+                made.write(out);
+            }
+        }
+        Imported brought = Intake.of(book, Watch.NOBODY).expect().tables().expect();
+        assertThat(brought.tables()).extracting(Table::name).containsExactly("mills");
+        assertThat(brought.notes()).singleElement().asString().startsWith("Left out: ").contains("sketch");
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -16,7 +17,6 @@ import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
-import lunko.lesson.SceneEdit;
 import lunko.lesson.Spot;
 import lunko.query.KeyPair;
 import lunko.table.Table;
@@ -37,20 +37,21 @@ final class Bench extends Pane {
     private Optional<Map.Entry<BenchCard, Spot>> moved = Optional.empty();
     private List<String> names = List.of();
     private double viewHeight;
+    private Optional<BenchCard> arrived = Optional.empty();
+    private Consumer<Bounds> arrival = _ -> {};
 
     Bench(BenchModel model, BenchActions actions) {
         this.model = model;
         this.lesson = model.lesson();
         this.actions = actions;
         getStyleClass().add("bench");
-        links = new LinkLayer(model, drags);
+        links = new LinkLayer(model, actions, drags);
         getChildren().addAll(links.behind(), links);
         drags.takeDropsWithin(this, (dragged, grid, column) -> {
             Table from = table(dragged.grid());
             Table to = table(grid);
             KeyPair pair = new KeyPair(from.columns().get(dragged.column()).name(), to.columns().get(column).name());
-            if (lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair)))
-                lesson.edit(new SceneEdit.LookAt(from.name(), to.name()));
+            lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair));
         });
         FileDrop.on(this, file -> actions.sources().open(file, Optional.empty()));
         model.look().subscribe(this::show);
@@ -82,13 +83,10 @@ final class Bench extends Pane {
             gone.retire();
             getChildren().remove(gone);
         });
+        boolean first = cards.isEmpty();
         for (String name : tables) {
-            BenchCard card = cards.computeIfAbsent(name, _ -> {
-                BenchCard made = new BenchCard(actions, name, drags);
-                made.grid().beyond(this::nameNextEmpty);
-                getChildren().add(getChildren().size() - 1, made);
-                return made;
-            });
+            BenchCard card = cards.computeIfAbsent(name, _ -> made(name));
+            if (!first && !card.isShown()) arrived = Optional.of(card);
             card.show(look);
         }
         links.show(look);
@@ -97,8 +95,16 @@ final class Bench extends Pane {
         requestLayout();
     }
 
-    BenchCard card(String table) {
-        return cards.get(table);
+    private BenchCard made(String name) {
+        BenchCard made = new BenchCard(actions, name, drags);
+        made.grid().beyond(this::nameNextEmpty);
+        getChildren().add(getChildren().size() - 1, made);
+        return made;
+    }
+
+    /** What is to be done with the place of a card that has just come, once it has one: it is to be seen. */
+    void onArrival(Consumer<Bounds> seen) {
+        arrival = seen;
     }
 
     /** Lets the name of a new table be typed, and its headings after it. */
@@ -186,7 +192,9 @@ final class Bench extends Pane {
                 place.getHeight()));
         links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
         links.resizeRelocate(0, 0, getWidth(), getHeight());
-        links.place(this::card);
+        links.place(cards);
+        arrived.map(placed::get).ifPresent(arrival);
+        arrived = Optional.empty();
     }
 
     /** The first place from there on, to the right and then below, where a card is over no other. */

@@ -14,6 +14,8 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.lesson.TableFiles;
+import lunko.lesson.Link;
+import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Situation;
 import lunko.lesson.Spot;
@@ -30,6 +32,7 @@ public final class BenchActions {
     private final Action newTable;
     private final Action pasteTable;
     private final Action makeRows;
+    private final Action link;
     private Optional<Bench> bench = Optional.empty();
 
     /** The actions on a lesson; what is asked is put on panes. */
@@ -48,6 +51,8 @@ public final class BenchActions {
         makeRows = Action.of("Make rows…", Group.TABLES,
                 () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
                 new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN));
+        link = Action.of("Link the columns that may belong together", Group.TABLES, this::link,
+                new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN));
     }
 
     void attach(Bench those) {
@@ -56,7 +61,7 @@ public final class BenchActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(newTable, pasteTable, makeRows);
+        return List.of(newTable, pasteTable, makeRows, link);
     }
 
     Action newTable() {
@@ -97,6 +102,18 @@ public final class BenchActions {
     /** Puts the keyboard into the name of the left table, where a lesson begins. */
     public void nameLeft() {
         bench.ifPresent(there -> there.nameTable(lesson.lesson().get().scene().left()));
+    }
+
+    /** Links what is likeliest to belong together, of the tables that are shown if they are not linked yet. */
+    private void link() {
+        lesson.lesson().get().proposedLinks().stream().findFirst().ifPresentOrElse(this::link,
+                () -> lesson.say(new Notice.Success("No two columns look as if they belong together: "
+                        + "drag the heading of one onto the heading of the other.")));
+    }
+
+    /** Links two tables as it is proposed. */
+    void link(Link proposed) {
+        lesson.edit(new LinkEdit.Match(proposed.left(), proposed.right(), proposed.pairs().getFirst()));
     }
 
     /** Asks how rows of a table are to be made. */

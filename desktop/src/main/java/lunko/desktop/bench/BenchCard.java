@@ -23,6 +23,7 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
+import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
@@ -43,7 +44,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** A table on the bench: a card that can be moved, folded up and renamed, with its rows to be built. */
-final class BenchCard extends VBox {
+final class BenchCard extends VBox implements Hand.Card {
     /** How high the head with the name is, in pixels. */
     static final double HEAD = 34;
     private static final PseudoClass FOLDED = PseudoClass.getPseudoClass("folded");
@@ -161,6 +162,7 @@ final class BenchCard extends VBox {
         if (event.getEventType() == MouseEvent.MOUSE_PRESSED && event.isPrimaryButtonDown()) {
             grip = Optional.of(new Point2D(event.getSceneX() - getLayoutX(), event.getSceneY() - getLayoutY()));
             toFront();
+            grid.requestFocus();
             event.consume();
         } else if (event.getEventType() == MouseEvent.MOUSE_DRAGGED) {
             grip.ifPresent(from -> actions.moving(this, spot(event, from)));
@@ -182,7 +184,8 @@ final class BenchCard extends VBox {
         return table;
     }
 
-    TableGrid grid() {
+    @Override
+    public TableGrid grid() {
         return grid;
     }
 
@@ -203,6 +206,11 @@ final class BenchCard extends VBox {
 
     boolean isFolded() {
         return model.lesson().get().layout().isFolded(table);
+    }
+
+    /** Whether it has shown its table already. */
+    boolean isShown() {
+        return !shown.name().isEmpty();
     }
 
     void show(KeyInspection look) {

@@ -1,6 +1,8 @@
 package lunko.desktop.bench;
 
+import javafx.application.Platform;
 import javafx.beans.value.ObservableDoubleValue;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -12,6 +14,8 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** The tables: the bench on which they are built, and what is known of their keys before they are joined. */
 public final class BenchPage extends HBox {
+    /** What is left free under or beside a card that is scrolled to. */
+    private static final double SPACE = 12;
 
     /** The page of a lesson, with a column on the right of a width in pixels. */
     public BenchPage(BenchModel model, BenchActions actions, FileActions files, ObservableDoubleValue sideWidth) {
@@ -22,6 +26,7 @@ public final class BenchPage extends HBox {
         scroll.setFitToWidth(true);
         scroll.setFitToHeight(true);
         scroll.viewportBoundsProperty().subscribe(bounds -> bench.see(bounds.getHeight()));
+        bench.onArrival(card -> reveal(scroll, bench, card));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button rows = actions.makeRows().button(Feather.SHUFFLE);
         HBox tools = new HBox(actions.newTable().button(Feather.PLUS), files.bringIn().button(Feather.DOWNLOAD),
@@ -34,5 +39,25 @@ public final class BenchPage extends HBox {
         check.prefWidthProperty().bind(sideWidth);
         check.setMinWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(building, check);
+    }
+
+    /** Scrolls as little as makes a card visible; where it is larger than the view, its top left corner. */
+    private static void reveal(ScrollPane scroll, Region bench, Bounds card) {
+        // The bench has its size only after this layout.
+        Platform.runLater(() -> {
+            Bounds view = scroll.getViewportBounds();
+            scroll.setVvalue(revealed(scroll.getVvalue(), bench.getHeight(), view.getHeight(), card.getMinY(),
+                    card.getMaxY()));
+            scroll.setHvalue(revealed(scroll.getHvalue(), bench.getWidth(), view.getWidth(), card.getMinX(),
+                    card.getMaxX()));
+        });
+    }
+
+    private static double revealed(double now, double all, double view, double from, double to) {
+        double hidden = all - view;
+        if (hidden <= 0) return now;
+        double offset = now * hidden;
+        double shown = Math.min(Math.max(offset, to + SPACE - view), from);
+        return Math.clamp(shown / hidden, 0, 1);
     }
 }

@@ -3,6 +3,7 @@ package lunko.desktop.bench;
 import java.nio.charset.Charset;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -12,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -21,13 +23,13 @@ import lunko.desktop.lesson.TableFiles;
 import lunko.exchange.Imported;
 import lunko.exchange.Intake;
 import lunko.exchange.csv.Dialect;
-import lunko.exchange.sheet.Spreadsheet;
 import lunko.problem.Checked;
 import lunko.table.Table;
 
 /** How a file is to be read, as it was found and to be put right, with the tables that would come of it. */
 public final class IntakePane extends VBox {
     private static final int MOST_SHOWN = 9;
+    private static final double MOST_SHEETS_HIGH = 220;
 
     private final TableFiles files;
     private final Optional<String> inPlaceOf;
@@ -95,25 +97,28 @@ public final class IntakePane extends VBox {
     }
 
     private void ofSheets(Form form, Intake.OfSheets found) {
-        List<Optional<Integer>> all = IntStream.rangeClosed(-1, found.sheets().size() - 1)
-                .mapToObj(i -> i < 0 ? Optional.<Integer>empty() : Optional.of(i)).toList();
-        List<String> names = found.sheets().stream().map(Spreadsheet::name).toList();
-        ChoiceBox<Optional<Integer>> sheet =
-                choice("sheet", all, found.sheet(), one -> one.map(names::get).orElse("all that have rows"), _ -> {});
+        List<CheckBox> sheets = found.sheets().stream().map(sheet -> Controls.checkBox(sheet.name())).toList();
+        sheets.forEach(box -> box.setSelected(true));
         TextField range = new TextField();
         range.setPromptText("all cells, or B2:D9");
         range.setId("intake-range");
         CheckBox header = Controls.checkBox("the first row names the columns");
         header.setSelected(found.header());
         Runnable changed = () -> {
-            intake = new Intake.OfSheets(found.file(), found.sheets(), sheet.getValue(), range.getText(),
-                    header.isSelected());
+            Set<Integer> left = IntStream.range(0, sheets.size()).filter(i -> !sheets.get(i).isSelected()).boxed()
+                    .collect(Collectors.toSet());
+            intake = new Intake.OfSheets(found.file(), found.sheets(), left, range.getText(), header.isSelected());
             show();
         };
-        sheet.valueProperty().subscribe((_, _) -> changed.run());
+        sheets.forEach(box -> box.selectedProperty().subscribe((_, _) -> changed.run()));
         range.textProperty().subscribe((_, _) -> changed.run());
         header.selectedProperty().subscribe((_, _) -> changed.run());
-        form.ask("sheet", sheet);
+        VBox boxes = new VBox(6);
+        boxes.getChildren().addAll(sheets);
+        ScrollPane scroll = new ScrollPane(boxes);
+        scroll.setId("intake-sheets");
+        scroll.setMaxHeight(MOST_SHEETS_HIGH);
+        if (sheets.size() > 1) form.ask("sheets", scroll);
         form.ask("cells", range);
         form.ask(header);
     }

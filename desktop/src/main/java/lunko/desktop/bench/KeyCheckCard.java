@@ -31,8 +31,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** What can be said about the matched columns before they are joined and what each kind will give. */
 final class KeyCheckCard extends VBox {
 
-    private static final int MOST_PROPOSED = 4;
-
     private final BenchModel model;
     private final VBox content = new VBox();
     private final KindTiles tiles;
@@ -70,7 +68,7 @@ final class KeyCheckCard extends VBox {
                 "No columns of " + lesson.staged().left().name() + " and " + lesson.staged().right().name()
                         + " are matched: drag a column name onto one of the other table, and what can be said about "
                         + "the two stands here.")));
-        propose(lesson);
+        propose(look.proposed());
     }
 
     private Node equality(Lesson lesson, KeyPair pair) {
@@ -92,11 +90,10 @@ final class KeyCheckCard extends VBox {
     }
 
     /** Links that nobody has drawn. */
-    private void propose(Lesson lesson) {
-        List<Link> proposed = lesson.proposedLinks();
+    private void propose(List<Link> proposed) {
         if (proposed.isEmpty()) return;
         content.getChildren().add(title("May belong together"));
-        for (Link link : proposed.subList(0, Math.min(MOST_PROPOSED, proposed.size()))) {
+        for (Link link : proposed) {
             KeyPair pair = link.pairs().getFirst();
             Label name = new Label(link.left() + "." + pair.left() + " = " + link.right() + "." + pair.right());
             name.getStyleClass().add("proposed-link");

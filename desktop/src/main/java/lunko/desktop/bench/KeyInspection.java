@@ -18,15 +18,18 @@ import lunko.table.Table;
  *
  * @param check what can be said about the link at hand; nothing if its tables are not linked
  * @param many how many rows may meet how many, for each link
+ * @param proposed links that nobody has drawn, the likeliest first
  * @param signs of each table, by name, the rows of which there is something to be said, counted from 0
  * @param busy whether the lesson is still being looked at; meanwhile the rest is what was known before
  */
-record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many,
+record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many, List<Link> proposed,
         Map<String, Map<Integer, RowSign>> signs, boolean busy) {
+
+    private static final int MOST_PROPOSED = 4;
 
     /** Nothing is known yet. */
     static KeyInspection before(Lesson lesson) {
-        return new KeyInspection(lesson, Optional.empty(), Map.of(), Map.of(), true);
+        return new KeyInspection(lesson, Optional.empty(), Map.of(), List.of(), Map.of(), true);
     }
 
     /** What is found by looking. */
@@ -38,7 +41,11 @@ record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> 
             many.put(link, many(lesson, link, Side.LEFT) + "-" + many(lesson, link, Side.RIGHT));
         Map<String, Map<Integer, RowSign>> signs = new HashMap<>();
         for (Table table : lesson.tables()) signs.put(table.name(), signs(table, lesson.scene(), check));
-        return new KeyInspection(lesson, check, many, signs, false);
+        return new KeyInspection(lesson, check, many, likeliest(lesson), signs, false);
+    }
+
+    private static List<Link> likeliest(Lesson lesson) {
+        return lesson.proposedLinks().stream().limit(MOST_PROPOSED).toList();
     }
 
     private static String many(Lesson lesson, Link link, Side side) {
@@ -69,11 +76,11 @@ record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> 
 
     /** The same knowledge of a lesson that has changed since, as long as it is being looked at. */
     KeyInspection lookingAt(Lesson now, boolean sameLink) {
-        return new KeyInspection(now, check.filter(_ -> sameLink), many, signs, true);
+        return new KeyInspection(now, check.filter(_ -> sameLink), many, List.of(), signs, true);
     }
 
     /** The same knowledge of a lesson that has changed in nothing that matters to it. */
     KeyInspection of(Lesson now) {
-        return new KeyInspection(now, check, many, signs, false);
+        return new KeyInspection(now, check, many, proposed, signs, false);
     }
 }

@@ -1,9 +1,11 @@
 package lunko.desktop.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -35,17 +37,21 @@ final class LinkLayer extends Pane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final double APART = 9;
     private static final double LOOP = 46;
-    private static final double NEAR = 20;
+    /** Where along a line something can be said of it, the best place first. */
+    private static final double[] PLACES = {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82, 0.1, 0.9};
 
     private final BenchModel model;
+    private final BenchActions actions;
     private final Pane behind = new Pane();
     private final Line drawn = new Line();
     private final List<LinkNodes> shown = new ArrayList<>();
     private List<Link> links = List.of();
+    private List<Link> proposed = List.of();
     private Scene scene = Scene.of("", JoinKind.INNER, "");
 
-    LinkLayer(BenchModel model, DragBoard drags) {
+    LinkLayer(BenchModel model, BenchActions actions, DragBoard drags) {
         this.model = model;
+        this.actions = actions;
         setPickOnBounds(false);
         behind.setMouseTransparent(true);
         drawn.getStyleClass().add("key-link");
@@ -73,21 +79,25 @@ final class LinkLayer extends Pane {
         }
     }
 
-    /** A link that is drawn: its pairs, and what is said in the middle of it. */
-    private record LinkNodes(Link link, List<PairCurve> pairs, Button pill) {}
+    /** A link that is drawn, or proposed: its pairs, and what is said in the middle of it. */
+    private record LinkNodes(Link link, boolean proposed, List<PairCurve> pairs, Button pill) {}
 
     /** The way of a cubic curve. */
     private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
 
-        /**
-         * Where there is room to say something: in the middle between cards side by side, and near the end where others
-         * may stand between them.
-         */
-        Point2D roomy() {
-            boolean upright = start.getX() == end.getX() && first.getX() == start.getX();
-            if (!upright) return start.add(first.multiply(3)).add(second.multiply(3)).add(end).multiply(1 / 8.0);
-            Point2D low = start.getY() > end.getY() ? start : end;
-            return low.subtract(0, Math.min(NEAR, Math.abs(start.getY() - end.getY()) / 2));
+        /** The point that lies this part of the way along, from 0 to 1. */
+        Point2D at(double part) {
+            double rest = 1 - part;
+            return start.multiply(rest * rest * rest).add(first.multiply(3 * rest * rest * part))
+                    .add(second.multiply(3 * rest * part * part)).add(end.multiply(part * part * part));
+        }
+
+        /** Where there is room to say something of a size: as near to the middle as nothing else stands. */
+        Point2D roomy(double width, double height, Collection<Bounds> taken) {
+            return Arrays.stream(PLACES).mapToObj(this::at)
+                    .filter(at -> taken.stream().noneMatch(
+                            card -> card.intersects(at.getX() - width / 2, at.getY() - height / 2, width, height)))
+                    .findFirst().orElseGet(() -> at(0.5));
         }
     }
 
@@ -98,8 +108,11 @@ final class LinkLayer extends Pane {
 
     /** Makes what is to be drawn of a lesson, where that is not there yet, and says what is known of it. */
     void show(KeyInspection look) {
-        if (!look.lesson().links().equals(links) || !look.lesson().scene().equals(scene)) make(look.lesson());
+        if (!look.lesson().links().equals(links) || !look.lesson().scene().equals(scene)
+                || !look.proposed().equals(proposed))
+            make(look);
         for (LinkNodes one : shown) {
+            if (one.proposed()) continue;
             String many = Optional.ofNullable(look.many().get(one.link()))
                     .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned))
                     .orElse("…");
@@ -115,20 +128,26 @@ final class LinkLayer extends Pane {
         };
     }
 
-    private void make(Lesson lesson) {
+    private void make(KeyInspection look) {
+        Lesson lesson = look.lesson();
         links = lesson.links();
+        proposed = look.proposed();
         scene = lesson.scene();
         shown.clear();
         for (Link link : lesson.links()) {
             Optional<Link> seen = link.between(scene.left(), scene.right());
             Link as = seen.orElse(link);
-            shown.add(new LinkNodes(as, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(),
+            shown.add(new LinkNodes(as, false, as.pairs().stream().map(_ -> drawn(seen.isPresent())).toList(),
                     pill(as, seen.isPresent())));
         }
+        // Where tables are linked already, what else could be is in the list beside the bench alone.
+        proposed.stream().filter(link -> !isLinked(lesson, link.left()) || !isLinked(lesson, link.right()))
+                .forEach(link -> shown.add(new LinkNodes(link, true, List.of(drawnAsProposed()), offer(link))));
         List<Node> nodes = new ArrayList<>();
         List<Node> hidden = new ArrayList<>();
         for (LinkNodes one : shown) {
-            boolean atHand = one.link().left().equals(scene.left()) && one.link().right().equals(scene.right());
+            boolean atHand = one.proposed()
+                    || one.link().left().equals(scene.left()) && one.link().right().equals(scene.right());
             one.pairs().forEach(pair -> {
                 (atHand ? nodes : hidden).add(pair.curve());
                 nodes.addAll(List.of(pair.from(), pair.to()));
@@ -138,6 +157,16 @@ final class LinkLayer extends Pane {
         shown.forEach(one -> nodes.add(one.pill()));
         nodes.add(drawn);
         getChildren().setAll(nodes);
+    }
+
+    private static boolean isLinked(Lesson lesson, String table) {
+        return lesson.links().stream().anyMatch(link -> link.touches(table));
+    }
+
+    private static PairCurve drawnAsProposed() {
+        PairCurve pair = drawn(false);
+        pair.curve().getStyleClass().add("proposed");
+        return pair;
     }
 
     private static PairCurve drawn(boolean atHand) {
@@ -157,22 +186,22 @@ final class LinkLayer extends Pane {
     }
 
     /** Puts the links where the cards are now. */
-    void place(Function<String, BenchCard> cards) {
+    void place(Map<String, BenchCard> cards) {
+        List<Bounds> taken = new ArrayList<>(cards.values().stream().map(Node::getBoundsInParent).toList());
         for (LinkNodes one : shown) {
-            BenchCard left = cards.apply(one.link().left());
-            BenchCard right = cards.apply(one.link().right());
-            List<Point2D> middles = new ArrayList<>();
+            BenchCard left = cards.get(one.link().left());
+            BenchCard right = cards.get(one.link().right());
             for (int i = 0; i < one.pairs().size(); i++) {
                 double shift = (i - (one.pairs().size() - 1) / 2.0) * APART;
-                Curve way = left == right ? loop(left, shift) : curve(left, right, shift);
-                one.pairs().get(i).along(way);
-                middles.add(way.roomy());
+                one.pairs().get(i).along(left == right ? loop(left, shift) : curve(left, right, shift));
             }
-            Point2D middle = middles.getFirst().midpoint(middles.getLast());
+            Curve way = left == right ? loop(left, 0) : curve(left, right, 0);
             Button pill = one.pill();
             pill.applyCss();
             pill.autosize();
-            pill.relocate(middle.getX() - pill.getWidth() / 2, middle.getY() - pill.getHeight() / 2);
+            Point2D at = way.roomy(pill.getWidth(), pill.getHeight(), taken);
+            pill.relocate(at.getX() - pill.getWidth() / 2, at.getY() - pill.getHeight() / 2);
+            taken.add(pill.getBoundsInParent());
         }
     }
 
@@ -212,8 +241,7 @@ final class LinkLayer extends Pane {
         Button pill = Controls.button("");
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
-        String said = link.left() + " and " + link.right() + " by "
-                + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
+        String said = inWords(link);
         pill.setTooltip(new Tooltip(said + "\nClick to look at this link; the right button drops it."));
         pill.setAccessibleText("link of " + said);
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
@@ -221,6 +249,21 @@ final class LinkLayer extends Pane {
         drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
         pill.setContextMenu(new ContextMenu(drop));
         return pill;
+    }
+
+    /** What takes a link that is proposed. */
+    private Button offer(Link link) {
+        Button offer = Controls.button("Link these?");
+        offer.getStyleClass().addAll("key-many", "proposed");
+        offer.setTooltip(new Tooltip(inWords(link) + "\nThey may belong together: click to link them."));
+        offer.setAccessibleText("link " + inWords(link));
+        offer.setOnAction(_ -> actions.link(link));
+        return offer;
+    }
+
+    private static String inWords(Link link) {
+        return link.left() + " and " + link.right() + " by "
+                + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
     }
 
     private void draw(Optional<ColumnDrag> drag) {

@@ -18,12 +18,15 @@ import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
+import lunko.lesson.Lesson;
 import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
 import lunko.lesson.Recipe.Days;
 import lunko.lesson.Recipe.Keys;
 import lunko.lesson.Recipe.Labels;
 import lunko.lesson.SceneEdit;
+import lunko.phrase.Words;
+import lunko.table.Table;
 
 /** How rows are to be made, with those that would come of it: nothing is changed before they are taken. */
 final class RecipePane extends VBox {
@@ -44,8 +47,9 @@ final class RecipePane extends VBox {
     }
 
     private final LessonModel model;
-    private final String table;
+    private final ChoiceBox<String> table;
     private final Runnable close;
+    private final Button take = Controls.button("Take these rows");
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
     private final ChoiceBox<From> from = Form.choice(List.of(From.values()), one -> one.title);
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
@@ -63,7 +67,9 @@ final class RecipePane extends VBox {
 
     RecipePane(LessonModel model, String table, Runnable close) {
         this.model = model;
-        this.table = table;
+        this.table = Form.choice(model.lesson().get().tables().stream().map(Table::name).toList(), name -> name);
+        this.table.setValue(table);
+        this.table.setId("recipe-table");
         this.close = close;
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -74,7 +80,7 @@ final class RecipePane extends VBox {
             spinner.valueProperty().subscribe(this::show);
         });
         List.of(firstDay, lastDay).forEach(picker -> {
-            picker.setPrefWidth(128);
+            picker.setPrefWidth(150);
             // As days are written in tables (ISO 8601).
             picker.setConverter(
                     new LocalDateStringConverter(DateTimeFormatter.ISO_LOCAL_DATE, DateTimeFormatter.ISO_LOCAL_DATE));
@@ -87,7 +93,8 @@ final class RecipePane extends VBox {
         from.setValue(From.OTHER);
         rows.setId("recipe-rows");
         from.setId("recipe-keys");
-        Label title = new Label("Make rows of " + table);
+        this.table.valueProperty().subscribe(this::show);
+        Label title = new Label("Make rows");
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().add("recipe-preview");
         HBox middle = new HBox(form(), preview);
@@ -100,6 +107,7 @@ final class RecipePane extends VBox {
         Form form = new Form();
         Button again = Controls.button("Draw again");
         again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
+        form.ask("of table", table);
         form.ask("rows", rows);
         form.ask("keys from", from);
         form.ask("the range", range(firstKey, lastKey));
@@ -120,10 +128,9 @@ final class RecipePane extends VBox {
     }
 
     private Node buttons() {
-        Button take = Controls.button("Take these rows");
         take.setOnAction(_ -> {
             close.run();
-            model.edit(new SceneEdit.MakeRows(table, recipe()));
+            model.edit(new SceneEdit.MakeRows(table.getValue(), recipe()));
         });
         return Form.answers(take, close);
     }
@@ -143,6 +150,9 @@ final class RecipePane extends VBox {
         boolean range = from.getValue() == From.RANGE;
         List.of(firstKey, lastKey).forEach(spinner -> spinner.setDisable(!range));
         partnerless.setDisable(range);
-        preview.getChildren().setAll(new RowPreview(recipe().make(model.lesson().get(), table), MOST_SHOWN));
+        Lesson lesson = model.lesson().get();
+        int there = lesson.table(table.getValue()).rows().size();
+        take.setText(there == 0 ? "Take these rows" : "Take them in the place of the " + Words.rows(there) + " there");
+        preview.getChildren().setAll(new RowPreview(recipe().make(lesson, table.getValue()), MOST_SHOWN));
     }
 }

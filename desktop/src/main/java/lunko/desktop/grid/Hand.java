@@ -8,6 +8,13 @@ import javafx.scene.Scene;
 
 /** The table that a person works on: the one that had the keyboard last, of those that are to be seen. */
 public final class Hand {
+
+    /** What belongs to a table, as its name and its buttons do: whoever works with it has that table in hand. */
+    public interface Card {
+        /** The table. */
+        TableGrid grid();
+    }
+
     private final List<TableGrid> grids = new ArrayList<>();
     private Optional<TableGrid> last = Optional.empty();
 
@@ -16,6 +23,7 @@ public final class Hand {
         scene.focusOwnerProperty().subscribe(owner -> {
             for (Node at = owner; at != null; at = at.getParent()) {
                 if (at instanceof TableGrid grid) last = Optional.of(grid);
+                else if (at instanceof Card card) last = Optional.of(card.grid());
             }
         });
     }

@@ -48,7 +48,7 @@ public final class FileActions {
             if (model.lesson().get() != fresh) return;
             model.mode().set(Mode.TABLES);
             begun.run();
-        });
+        }, new KeyCodeCombination(KeyCode.N, SHORTCUT_DOWN));
         demo = Action.of("Open the demo lesson", Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
         save = Action.of("Save the lesson", Group.LESSON, () -> lessons.save(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));

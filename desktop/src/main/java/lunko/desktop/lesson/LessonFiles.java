@@ -44,10 +44,10 @@ public final class LessonFiles {
     }
 
     private void look() {
-        changed.set(!model.lesson().get().equals(saved.lesson()));
+        changed.set(!model.lesson().get().isAsMade(saved.lesson()));
     }
 
-    /** Whether something has been changed since the lesson was opened or saved. */
+    /** Whether something has been made otherwise since the lesson was opened or saved. */
     public ReadOnlyObjectProperty<Boolean> changed() {
         return changed.getReadOnlyProperty();
     }

@@ -20,10 +20,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
+import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.keys.KeyProposal;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
+import lunko.lesson.StagedScene;
 import lunko.query.Side;
 import lunko.show.Showing;
 import org.kordamp.ikonli.feather.Feather;
@@ -108,18 +110,39 @@ public final class QueryPane extends VBox {
         return menu;
     }
 
-    /** While no columns of the two tables are matched, those that may belong together can be matched with a click. */
+    /** What stands in the way of a result that says something, each with a button that does it. */
     private void propose(Lesson lesson) {
         proposals.getChildren().clear();
-        List<KeyProposal> some = lesson.staged().isUnmatched()
-                ? lesson.staged().proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
-        proposals.setVisible(!some.isEmpty());
-        proposals.setManaged(!some.isEmpty());
-        if (some.isEmpty()) return;
-        Label note = new Label("these columns may belong together:");
+        StagedScene scene = lesson.staged();
+        List<KeyProposal> some =
+                scene.isUnmatched() ? scene.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
+        if (!some.isEmpty()) {
+            say("these columns may belong together:");
+            some.forEach(proposal -> proposals.getChildren().add(proposed(lesson, proposal)));
+        } else if (scene.isUnmatched()) {
+            say("no columns of " + scene.left().name() + " and " + scene.right().name() + " are linked yet:");
+            proposals.getChildren().add(toTables("Link them at the tables"));
+        } else {
+            scene.withoutRows().ifPresent(table -> {
+                say(table.name() + " has no rows yet:");
+                proposals.getChildren().add(toTables("Type some at the tables"));
+            });
+        }
+        proposals.setVisible(!proposals.getChildren().isEmpty());
+        proposals.setManaged(proposals.isVisible());
+    }
+
+    private void say(String words) {
+        Label note = new Label(words);
         note.getStyleClass().add("about");
         proposals.getChildren().add(note);
-        some.forEach(proposal -> proposals.getChildren().add(proposed(lesson, proposal)));
+    }
+
+    private Button toTables(String text) {
+        Button there = Controls.button(text);
+        there.getStyleClass().add("proposed");
+        there.setOnAction(_ -> model.lesson().mode().set(Mode.TABLES));
+        return there;
     }
 
     private Node proposed(Lesson lesson, KeyProposal proposal) {

@@ -105,12 +105,9 @@ public final class ScreenView extends StackPane {
         Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());
         top.visibleProperty().bind(presenting.not());
-        VBox page = new VBox(top, pages);
+        VBox page = new VBox(top, pages, new NoticeBar(lesson, work));
         page.getStyleClass().add("page");
-        NoticeBar notices = new NoticeBar(lesson, work);
-        // Over the title, so that undo and the modes can still be reached.
-        StackPane.setAlignment(notices, Pos.TOP_LEFT);
-        getChildren().addAll(page, notices, shade);
+        getChildren().addAll(page, shade);
         lesson.mode().subscribe((_, _) -> takeFocus());
         presenting.subscribe(now -> {
             if (now) lesson.mode().set(Mode.SHOW);

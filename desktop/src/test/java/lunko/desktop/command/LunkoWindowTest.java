@@ -21,6 +21,7 @@ import lunko.desktop.screen.Habits;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import org.junit.jupiter.api.AfterEach;
@@ -49,7 +50,7 @@ class LunkoWindowTest {
         Path journal = folder.resolve("journal");
         Files.createDirectories(journal);
         // What a process has left that is not there any more.
-        LessonFile.write(DemoLesson.lesson().of(JoinKind.CROSS), journal.resolve("999999999.lunko")).expect();
+        LessonFile.write(noted(DemoLesson.lesson().of(JoinKind.CROSS)), journal.resolve("999999999.lunko")).expect();
         file = folder.resolve("bees.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
         window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal), Habits.in(folder));
@@ -66,10 +67,13 @@ class LunkoWindowTest {
     void changesAreJournalledSavedAndAskedAbout(FxRobot robot) throws Exception {
         assertThat(robot.lookup("#notice").queryAll()).isNotEmpty();
         robot.push(KeyCode.DIGIT1);
+        // To look at another kind of join is no change.
+        assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers – Lunko");
+        note(robot);
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers (changed) – Lunko");
         Path own = folder.resolve("journal").resolve(ProcessHandle.current().pid() + ".lunko");
         WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> Files.exists(own));
-        assertThat(LessonFile.read(own)).isEqualTo(Checked.valid(DemoLesson.lesson().of(JoinKind.INNER)));
+        assertThat(LessonFile.read(own)).isEqualTo(Checked.valid(noted(DemoLesson.lesson().of(JoinKind.INNER))));
 
         ask(robot);
         robot.clickOn("Cancel");
@@ -77,7 +81,7 @@ class LunkoWindowTest {
 
         robot.push(KeyCode.CONTROL, KeyCode.S);
         WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> !Files.exists(own));
-        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson().of(JoinKind.INNER)));
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(noted(DemoLesson.lesson().of(JoinKind.INNER))));
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers – Lunko");
         robot.interact(() -> Event.fireEvent(window.stage(),
                 new WindowEvent(window.stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
@@ -107,19 +111,28 @@ class LunkoWindowTest {
     @Test
     void aNewLessonAsksAboutTheOldOneAndHasATitleAndANote(FxRobot robot) {
         assertThat(Habits.in(folder).recent().lessons()).containsExactly(file.toAbsolutePath());
-        robot.push(KeyCode.DIGIT1).clickOn("#lesson-menu");
+        note(robot);
+        robot.clickOn("#lesson-menu");
         assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in "))
                 .tryQuery()).isPresent();
         robot.clickOn("Begin a new lesson").clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.stage().getTitle()).isEqualTo("table_1 and table_2 – Lunko");
         robot.doubleClickOn(".lesson-title").push(KeyCode.CONTROL, KeyCode.A).write("Swarms").type(KeyCode.ENTER);
-        robot.push(KeyCode.F4).clickOn("#note").write("slowly").clickOn("Keep it");
-        WaitForAsyncUtils.waitForFxEvents();
+        note(robot);
         assertThat(window.stage().getTitle()).isEqualTo("Swarms (changed) – Lunko");
         robot.push(KeyCode.F4);
         assertThat(robot.lookup("#note").queryTextInputControl().getText()).isEqualTo("slowly");
         robot.clickOn("Leave it");
+    }
+
+    private static void note(FxRobot robot) {
+        robot.push(KeyCode.F4).clickOn("#note").push(KeyCode.CONTROL, KeyCode.A).write("slowly").clickOn("Keep it");
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static Lesson noted(Lesson lesson) {
+        return new SceneEdit.Note("slowly").applyTo(lesson).expect();
     }
 
     /** Asks the window to close, as its frame does. */
