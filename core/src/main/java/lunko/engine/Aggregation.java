@@ -1,6 +1,8 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.table.Value;
@@ -8,11 +10,26 @@ import lunko.table.Value;
 /**
  * The rows of a stage in groups, one row for each: first the values it is grouped by, then those of the aggregates.
  *
- * @param keys how many of the columns it is grouped by
+ * @param by for each of the things it is grouped by, the column of the input that it is, if it is one as it stands
  * @param groupOf for each row of the input, its group
  */
-public record Aggregation(Stage input, int keys, List<Integer> groupOf, List<Heading> headings, List<List<Value>> rows,
+public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> groupOf, List<Heading> headings, List<List<Value>> rows,
         List<Stage> asides) implements UnaryStage {
+
+    /** How many of the columns it is grouped by. */
+    public int keys() {
+        return by.size();
+    }
+
+    @Override
+    public Set<Integer> deciding() {
+        return by.stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet());
+    }
+
+    @Override
+    public Set<Integer> decided() {
+        return IntStream.range(0, keys()).boxed().collect(Collectors.toSet());
+    }
 
     @Override
     public boolean pads(int row, int column) {
@@ -32,8 +49,8 @@ public record Aggregation(Stage input, int keys, List<Integer> groupOf, List<Hea
 
     @Override
     public String name(int row) {
-        if (keys == 0) return "the one group";
+        if (by.isEmpty()) return "the one group";
         return "the group "
-                + rows.get(row).subList(0, keys).stream().map(Value::shown).collect(Collectors.joining(", "));
+                + rows.get(row).subList(0, keys()).stream().map(Value::shown).collect(Collectors.joining(", "));
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.table.Value;
 
@@ -28,6 +30,11 @@ public record Distinct(Stage input, List<Integer> same, List<Integer> first, Lis
         }
         return new Distinct(input, List.copyOf(same), List.copyOf(first),
                 first.stream().map(input.rows()::get).toList());
+    }
+
+    @Override
+    public Set<Integer> deciding() {
+        return IntStream.range(0, input.headings().size()).boxed().collect(Collectors.toSet());
     }
 
     @Override

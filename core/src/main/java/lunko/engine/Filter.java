@@ -2,6 +2,7 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.query.JoinKind;
 import lunko.table.Truth;
@@ -29,6 +30,9 @@ public final class Filter implements UnaryStage {
         /** It as SQL, with the values of a row put in. */
         String with(int row);
 
+        /** The columns of the rows that it asks for, counted from 0. */
+        Set<Integer> columns();
+
         /** The queries within it that were run once. */
         List<Stage> asides();
     }
@@ -52,6 +56,11 @@ public final class Filter implements UnaryStage {
     @Override
     public Stage input() {
         return input;
+    }
+
+    @Override
+    public Set<Integer> deciding() {
+        return condition.columns();
     }
 
     /** The clause that has the condition. */

@@ -1,6 +1,7 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.Set;
 import lunko.table.Value;
 
 /** A stretch of the rows of a stage: so many are skipped, and so many taken at most. */
@@ -9,6 +10,11 @@ public record Limit(Stage input, long skipped, long most, List<List<Value>> rows
     /** Cuts a stretch out. */
     public static Limit of(Stage input, long skipped, long most) {
         return new Limit(input, skipped, most, input.rows().stream().skip(skipped).limit(most).toList());
+    }
+
+    @Override
+    public Set<Integer> deciding() {
+        return Set.of();
     }
 
     @Override

@@ -2,18 +2,27 @@ package lunko.engine;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.table.Value;
 
 /**
  * The rows of a stage in an order.
  *
- * @param by what it is sorted by, as SQL
+ * @param by what it is sorted by
  * @param keys for each row of the input, the values that it is sorted by
  * @param from for each row, the row of the input that it is
  */
-public record Ordering(Stage input, String by, List<List<Value>> keys, List<Integer> from, List<List<Value>> rows)
+public record Ordering(Stage input, By by, List<List<Value>> keys, List<Integer> from, List<List<Value>> rows)
         implements UnaryStage {
+
+    /**
+     * What rows are sorted by.
+     *
+     * @param sql it as SQL
+     * @param columns those of the columns, counted from 0, that are among it
+     */
+    public record By(String sql, Set<Integer> columns) {}
 
     /** One of the things that rows are sorted by; NULL is where {@code nullsFirst} puts it. */
     public record Order(boolean descending, boolean nullsFirst) implements Comparator<Value> {
@@ -29,7 +38,7 @@ public record Ordering(Stage input, String by, List<List<Value>> keys, List<Inte
     }
 
     /** Sorts; rows that are equal in everything asked for keep their order. */
-    public static Ordering of(Stage input, String by, List<Order> orders, List<List<Value>> keys) {
+    public static Ordering of(Stage input, By by, List<Order> orders, List<List<Value>> keys) {
         Comparator<Integer> order = (_, _) -> 0;
         for (int i = 0; i < orders.size(); i++) {
             int key = i;
@@ -37,6 +46,11 @@ public record Ordering(Stage input, String by, List<List<Value>> keys, List<Inte
         }
         List<Integer> from = IntStream.range(0, keys.size()).boxed().sorted(order).toList();
         return new Ordering(input, by, keys, from, from.stream().map(input.rows()::get).toList());
+    }
+
+    @Override
+    public Set<Integer> deciding() {
+        return by.columns();
     }
 
     @Override

@@ -2,6 +2,8 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import lunko.table.Value;
 
 /**
@@ -13,6 +15,11 @@ import lunko.table.Value;
 public record Projection(Stage input, List<Heading> headings, List<OptionalInt> from, List<List<Value>> rows,
         boolean everything,
         List<Stage> asides) implements UnaryStage {
+
+    @Override
+    public Set<Integer> deciding() {
+        return from.stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet());
+    }
 
     @Override
     public boolean pads(int row, int column) {

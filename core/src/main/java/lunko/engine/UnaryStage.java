@@ -1,6 +1,7 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.Set;
 
 /**
  * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
@@ -10,6 +11,14 @@ public sealed interface UnaryStage extends Stage permits Filter, Aggregation, Pr
 
     /** The stage whose rows it works on. */
     Stage input();
+
+    /** The columns of its input, counted from 0, that decide what becomes of a row. */
+    Set<Integer> deciding();
+
+    /** Those columns among its own; where it makes other columns, those that say what was decided. */
+    default Set<Integer> decided() {
+        return headings().equals(input().headings()) ? deciding() : Set.of();
+    }
 
     @Override
     default List<Heading> headings() {

@@ -19,7 +19,7 @@ record OrderingWhy(Ordering stage) implements RowWhy {
 
     @Override
     public String title() {
-        return "Sort by " + stage.by();
+        return "Sort by " + stage.by().sql();
     }
 
     @Override
@@ -29,7 +29,7 @@ record OrderingWhy(Ordering stage) implements RowWhy {
 
     @Override
     public void start(Phrase.Writer text) {
-        text.code("ORDER BY").plain(" puts the " + rows(stage.rows().size()) + " in order by ").code(stage.by())
+        text.code("ORDER BY").plain(" puts the " + rows(stage.rows().size()) + " in order by ").code(stage.by().sql())
                 .plain(".");
     }
 

@@ -45,7 +45,7 @@ public record ResultPart(Stage result) implements Part {
                 Phrase.write().plain("The result has ").strong(Words.rows(result.rows().size())).plain(".");
         Stage uncut = result instanceof Limit cut ? cut.input() : result;
         if (uncut instanceof Ordering sorted) {
-            return text.plain(" Its order is that of ").code("ORDER BY " + sorted.by()).plain(".").done();
+            return text.plain(" Its order is that of ").code("ORDER BY " + sorted.by().sql()).plain(".").done();
         }
         if (uncut.rows().size() < 2) return text.done();
         text.plain(" Without ").code("ORDER BY").plain(" a database promises no order");

@@ -14,6 +14,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import lunko.exchange.file.Watch;

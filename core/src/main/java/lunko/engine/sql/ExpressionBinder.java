@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import lunko.engine.Stage;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Comparator;
@@ -70,6 +72,16 @@ class ExpressionBinder {
         within.put(query, bound);
         asides.add(bound);
         return bound;
+    }
+
+    /** The columns of the row at hand, counted from 0, that an expression names; not those of queries within it. */
+    Set<Integer> deciding(Expression expression) {
+        return expression instanceof Expression.ColumnName name ? Set.copyOf(scope().meant(name)) : within(expression);
+    }
+
+    /** Those that its parts name. */
+    Set<Integer> within(Expression expression) {
+        return expression.parts().stream().flatMap(part -> deciding(part).stream()).collect(Collectors.toSet());
     }
 
     /** A condition: its type is boolean. */

@@ -67,6 +67,13 @@ final class Groups extends ExpressionBinder {
         return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.get().type()));
     }
 
+    @Override
+    Set<Integer> deciding(Expression expression) {
+        for (int i = 0; i < by.size(); i++) if (isSame(by.get(i), expression)) return Set.of(i);
+        int known = asked.indexOf(expression);
+        return known >= 0 ? Set.of(by.size() + known) : within(expression);
+    }
+
     private static BoundExpression slot(int index, Optional<Type> type) {
         return BoundExpression.column(type, index);
     }
@@ -111,7 +118,7 @@ final class Groups extends ExpressionBinder {
             groups.get(group).add(env);
             groupOf.add(group);
         }
-        return new Aggregation(input, by.size(), groupOf, headings(), groups.stream().map(this::row).toList(),
+        return new Aggregation(input, keys.stream().map(BoundExpression::column).toList(), groupOf, headings(), groups.stream().map(this::row).toList(),
                 rows.asides().get());
     }
 

@@ -247,10 +247,27 @@ final class QueryBinder {
     private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys,
             List<BoundQuery.Column> columns) {
         if (orderBy.isEmpty()) return stage;
-        return Ordering.of(stage, orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", ")),
+        String sql = orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", "));
+        return Ordering.of(stage, new Ordering.By(sql, columns(stage.headings(), orderBy)),
                 orderBy.stream().map(key -> new Ordering.Order(key.descending(),
                         key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(),
                 keys);
+    }
+
+    /** The columns of a result that it is sorted by, by name or number. */
+    private static Set<Integer> columns(List<Stage.Heading> headings, List<SortKey> orderBy) {
+        return orderBy.stream().flatMapToInt(key -> IntStream.range(0, headings.size())
+                .filter(i -> isOf(key.by(), headings.get(i), i))).boxed().collect(Collectors.toSet());
+    }
+
+    private static boolean isOf(Expression by, Stage.Heading heading, int index) {
+        if (by instanceof Expression.Literal(Value.IntegerValue(long number))) return number == index + 1;
+        if (by instanceof Expression.ColumnName(Optional<Name> table, Name name)) {
+            return name.means(heading.name())
+                    && table.flatMap(owner -> heading.table().map(owner::means)).orElse(true);
+        }
+        // Within an expression, a number is one.
+        return by.parts().stream().anyMatch(part -> !(part instanceof Expression.Literal) && isOf(part, heading, index));
     }
 
     /** What rows are sorted by as SQL, a column of the result by its name even where a number means it. */

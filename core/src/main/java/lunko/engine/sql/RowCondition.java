@@ -1,6 +1,7 @@
 package lunko.engine.sql;
 
 import java.util.List;
+import java.util.Set;
 import lunko.engine.Filter;
 import lunko.engine.Stage;
 import lunko.query.sql.Expression;
@@ -37,6 +38,11 @@ final class RowCondition {
             @Override
             public String with(int row) {
                 return binder.with(condition, around.within(rows.get(row)));
+            }
+
+            @Override
+            public Set<Integer> columns() {
+                return binder.deciding(condition);
             }
 
             @Override

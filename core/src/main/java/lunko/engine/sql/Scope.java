@@ -112,7 +112,8 @@ final class Scope {
                         .flatMap(slot -> slot.table().stream()).distinct().toList();
                 diagnostics.notThere(table, "There is no table " + table.text() + " in FROM", tables,
                         owners.isEmpty() ? tables : owners,
-                        "; it has " + String.join(", ", tables) + ".");
+                        tables.isEmpty() ? ": this query has no FROM that names a table."
+                                : "; it has " + String.join(", ", tables) + ".");
                 return;
             }
         }

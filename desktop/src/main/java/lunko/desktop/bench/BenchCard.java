@@ -54,7 +54,7 @@ final class BenchCard extends VBox implements Hand.Card {
 
     private final BenchActions actions;
     private final LessonModel model;
-    private final ColumnWidths widths = new ColumnWidths();
+    private final ColumnWidths widths = ColumnWidths.scrolling();
     private final TableGrid grid;
     private final TableName name;
     private final Label about = new Label();
@@ -74,6 +74,7 @@ final class BenchCard extends VBox implements Hand.Card {
         this.table = table;
         getStyleClass().addAll("card", "table-card", "bench-card");
         grid = TableGrid.forBuilding(model, () -> this.table, widths, drags);
+        grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         grid.setContextMenu(actions.tables().menu());
         actions.hand().watch(grid);
         name = new TableName(model, () -> this.table, () -> grid.requestFocus());

@@ -1,6 +1,7 @@
 package lunko.desktop.grid;
 
 import java.util.Optional;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
@@ -37,8 +38,7 @@ final class ColumnHeading extends VBox {
         setMaxWidth(Double.MAX_VALUE);
         line.setAlignment(alignment);
         line.getStyleClass().add("heading-line");
-        name.setText(column.name());
-        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         name.setMinWidth(0);
         HBox.setHgrow(name, Priority.NEVER);
         line.getChildren().add(name);
@@ -71,6 +71,11 @@ final class ColumnHeading extends VBox {
         addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
             if (event.getButton() == MouseButton.PRIMARY && event.getClickCount() == 2) rename();
         });
+    }
+
+    /** Says the name as there is room for it. */
+    void say(ObservableValue<String> text) {
+        name.textProperty().bind(text);
     }
 
     /** The type of a column and what is meant to hold for it, in a few words. */

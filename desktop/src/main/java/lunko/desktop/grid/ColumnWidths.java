@@ -2,11 +2,24 @@ package lunko.desktop.grid;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
+import javafx.beans.value.WeakChangeListener;
+import javafx.scene.Node;
+import javafx.scene.control.TableColumn;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.text.FontWeight;
+import lunko.desktop.grid.ColumnShares.Need;
 import lunko.desktop.look.Typeface;
 import lunko.table.Column;
 import lunko.table.Row;
@@ -22,7 +35,12 @@ public final class ColumnWidths {
     private static final double PADDING = 18;
     private static final double KEY_SIGN = 18;
     private static final double NARROWEST = 54;
-    private static final double WIDEST = 240;
+    /** A text takes this at most. */
+    private static final double WIDEST = 222;
+    /** A text can be known by this much of it, and where it decides, by this much. */
+    private static final double KNOWN = 70;
+    private static final double KNOWN_WELL = 140;
+    private static final String FOLDED = "folded";
     private static final double SCROLL_BAR = 14;
     private static final double NO_BAR = 8;
     private static final int ROWS_LOOKED_AT = 100;
@@ -32,17 +50,12 @@ public final class ColumnWidths {
     private static final Typeface CODE = Typeface.code(FontWeight.NORMAL, 13.5);
 
     /**
-     * The width at which everything in a column can be read, and the one at which its values and its name alone can.
-     */
-    private record Need(double whole, double values) {}
-
-    /**
      * A column and what stands over it.
      *
      * @param whole what stands there where there is room for it
      * @param shorter what stands there where there is not
      * @param below the line below, the empty text if there is none
-     * @param key whether a sign tells that it is a key
+     * @param key whether it decides what becomes of a row: then it stays in view
      */
     public record Heading(Column column, String whole, String shorter, String below, boolean key) {
 
@@ -55,20 +68,84 @@ public final class ColumnWidths {
             return heading(column.name()) + (key ? KEY_SIGN : 0);
         }
 
-        private Need need(double values) {
-            double wide = Math.max(Math.max(values, BELOW.width(below)), Math.max(heading(whole), name()));
-            return new Need(width(wide), width(Math.max(values, Math.max(heading(shorter), name()))));
+        private Need need(double values, int rank) {
+            boolean text = column.type() == Type.TEXT;
+            double shown = text ? Math.min(values, WIDEST) : values;
+            double some = text ? Math.min(values, rank == Need.STAYS ? KNOWN_WELL : KNOWN) : values;
+            double wide = Math.max(Math.max(shown, BELOW.width(below)), Math.max(heading(whole), name()));
+            double name = Math.min(name(), KNOWN) + (key ? KEY_SIGN : 0);
+            return new Need(width(wide), width(Math.max(shown, Math.max(heading(shorter), name()))),
+                    width(Math.max(some, name)), rank);
         }
     }
 
     /** What the widths were made for. */
     private record Measured(List<Heading> headings, List<Row> rows) {}
 
+    private final boolean folds;
     private final List<DoubleProperty> widths = new ArrayList<>();
+    private final ReadOnlyObjectWrapper<Set<Integer>> folded = new ReadOnlyObjectWrapper<>(Set.of());
+    private Set<Integer> opened = Set.of();
     private List<Need> needs = List.of();
     private Measured measured = new Measured(List.of(), List.of());
     private double available;
     private double bar = SCROLL_BAR;
+
+    private ColumnWidths(boolean folds) {
+        this.folds = folds;
+    }
+
+    /** Widths for a table that is scrolled where there is not enough room. */
+    public static ColumnWidths scrolling() {
+        return new ColumnWidths(false);
+    }
+
+    /** Widths for a table whose columns are shortened and folded where there is not enough room. */
+    public static ColumnWidths folding() {
+        return new ColumnWidths(true);
+    }
+
+    /** The columns that are folded, counted from 0. */
+    public ReadOnlyObjectProperty<Set<Integer>> folded() {
+        return folded.getReadOnlyProperty();
+    }
+
+    /** Opens a column that is folded; others may be folded for it. */
+    public void open(int column) {
+        if (!folded.get().contains(column)) return;
+        opened = Stream.concat(opened.stream(), Stream.of(column)).collect(Collectors.toUnmodifiableSet());
+        measure();
+    }
+
+    /**
+     * Dresses a column of a table as one of these: as wide, and, while it is folded, with nothing in its cells and a
+     * heading that opens it.
+     */
+    public void dress(TableColumn<?, ?> column, int index) {
+        Node heading = column.getGraphic();
+        column.prefWidthProperty().bind(of(index));
+        heading.addEventFilter(MouseEvent.MOUSE_CLICKED, event -> {
+            if (!folded.get().contains(index)) return;
+            event.consume();
+            open(index);
+        });
+        Consumer<Set<Integer>> fold = now -> {
+            column.getStyleClass().remove(FOLDED);
+            if (now.contains(index)) column.getStyleClass().add(FOLDED);
+        };
+        // Columns come and go, and these widths stay.
+        ChangeListener<Set<Integer>> listener = (_, _, now) -> fold.accept(now);
+        folded.addListener(new WeakChangeListener<>(listener));
+        column.getProperties().put(FOLDED, listener);
+        fold.accept(folded.get());
+    }
+
+    /** What stands over a column: all of it where there is room, else what is shorter, and a sign while it is folded. */
+    public ObservableValue<String> said(int column, String whole, String shorter) {
+        double wide = heading(whole);
+        return of(column).map(width -> width.doubleValue() <= ColumnShares.FOLDED ? "⋮"
+                : width.doubleValue() - PADDING >= wide ? whole : shorter);
+    }
 
     /** The width of a column, counted from 0. */
     public ReadOnlyDoubleProperty of(int column) {
@@ -80,10 +157,20 @@ public final class ColumnWidths {
     public void fit(List<Heading> headings, List<Row> rows) {
         Measured now = new Measured(headings, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())));
         if (now.equals(measured)) return;
+        if (!now.headings.equals(measured.headings)) opened = Set.of();
         measured = now;
+        measure();
+    }
+
+    private void measure() {
+        List<Heading> headings = measured.headings;
+        int label = IntStream.range(0, headings.size()).filter(i -> headings.get(i).column().type() == Type.TEXT)
+                .findFirst().orElse(0);
         needs = IntStream.range(0, headings.size()).mapToObj(i -> {
             Type type = headings.get(i).column().type();
-            return headings.get(i).need(now.rows().stream().mapToDouble(row -> length(row, i, type)).max().orElse(0));
+            int rank = headings.get(i).key() || opened.contains(i) ? Need.STAYS : i == label ? Need.LABEL : Need.OTHER;
+            return headings.get(i)
+                    .need(measured.rows.stream().mapToDouble(row -> length(row, i, type)).max().orElse(0), rank);
         }).toList();
         share();
     }
@@ -114,16 +201,14 @@ public final class ColumnWidths {
 
     private void share() {
         double room = available - NUMBER_COLUMN - bar;
-        double whole = needs.stream().mapToDouble(Need::whole).sum();
-        double values = needs.stream().mapToDouble(Need::values).sum();
-        double more = Math.max(0, room - whole) / Math.max(1, needs.size());
-        // Between the two needs, headings are said in short; with less room than that, the table scrolls.
-        double part = room >= whole ? 1 : room >= values ? (room - values) / (whole - values) : 1;
+        // Before it is known how much room there is, and where nothing is folded, there is always enough for values.
+        double enough = folds && available > 0 ? room : Math.max(room, needs.stream().mapToDouble(Need::values).sum());
+        ColumnShares shares = ColumnShares.of(needs, enough);
         for (int i = 0; i < needs.size(); i++) {
-            Need need = needs.get(i);
             of(i);
-            widths.get(i).set(Math.floor(need.values + part * (need.whole - need.values) + more));
+            widths.get(i).set(shares.widths().get(i));
         }
+        folded.set(shares.folded());
     }
 
     /** How wide a heading is, in pixels. */
@@ -132,7 +217,7 @@ public final class ColumnWidths {
     }
 
     private static double width(double content) {
-        return Math.clamp(content + PADDING, NARROWEST, WIDEST);
+        return Math.max(content + PADDING, NARROWEST);
     }
 
     private static double length(Row row, int column, Type type) {

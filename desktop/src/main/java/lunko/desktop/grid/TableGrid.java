@@ -89,7 +89,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         setEditable(true);
         cursor = new GridCursor(this, widths, inShow.isEmpty() ? TALL_HEADER : HEADER_HEIGHT);
         addEventHandler(KeyEvent.KEY_TYPED, this::typeOver);
-        widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+        selected().subscribe(now -> now.ifPresent(at -> widths.open(at.column())));
         handles = new DragHandles(this, drags);
     }
 
@@ -129,6 +129,10 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     /** The same, and what stands over the columns of the result where there is no room for their whole headings. */
     public void show(Table table, List<Integer> linkedColumns, List<String> asHeadings, List<String> shorter) {
+        widths.fit(IntStream.range(0, table.columns().size())
+                .mapToObj(i -> new ColumnWidths.Heading(table.columns().get(i), asHeadings.get(i), shorter.get(i),
+                        saysTypes() ? ColumnHeading.type(table.columns().get(i)) : "", linkedColumns.contains(i)))
+                .toList(), table.rows());
         boolean sameLooks = table.columns().equals(columns) && linkedColumns.equals(linked);
         if (sameLooks && table.rows() == current && shorter.equals(shorterHeadings)) return;
         shorterHeadings = shorter;
@@ -140,10 +144,6 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
-        widths.fit(IntStream.range(0, columns.size())
-                .mapToObj(i -> new ColumnWidths.Heading(columns.get(i), asHeadings.get(i), shorter.get(i),
-                        saysTypes() ? ColumnHeading.type(columns.get(i)) : "", linkedColumns.contains(i)))
-                .toList(), table.rows());
     }
 
     private void showColumns() {
@@ -164,10 +164,11 @@ public final class TableGrid extends GridTable<RowSlot> {
         TableColumn<RowSlot, Entry> shown = GridTable.column();
         ColumnHeading heading =
                 new ColumnHeading(this, index, column, linked.contains(index), inShow.map(InShow::side));
+        heading.say(widths.said(index, column.name(), column.name()));
         headings.add(heading);
         shown.setGraphic(heading);
         heading.prefWidthProperty().bind(widths.of(index).subtract(16));
-        shown.prefWidthProperty().bind(widths.of(index));
+        widths.dress(shown, index);
         shown.setCellValueFactory(cell -> cell.getValue().row().map(_ -> cell.getValue().entry(index)));
         shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));
         return shown;

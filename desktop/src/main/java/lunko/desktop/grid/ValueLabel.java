@@ -3,6 +3,8 @@ package lunko.desktop.grid;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.Tooltip;
 import lunko.table.Entry;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -17,6 +19,8 @@ public final class ValueLabel extends Label {
     /** A label that shows nothing yet. */
     public ValueLabel() {
         getStyleClass().add("value");
+        setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        textTruncatedProperty().subscribe(cut -> setTooltip(cut ? new Tooltip(getText()) : null));
     }
 
     /** Shows what stands in a cell: a value, or, marked, a text that is none of its column. */

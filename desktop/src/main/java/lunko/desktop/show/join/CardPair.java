@@ -11,8 +11,8 @@ import lunko.query.Side;
 final class CardPair {
     private final ShowModel model;
     private final DragBoard drags = new DragBoard();
-    private final ColumnWidths leftWidths = new ColumnWidths();
-    private final ColumnWidths rightWidths = new ColumnWidths();
+    private final ColumnWidths leftWidths = ColumnWidths.folding();
+    private final ColumnWidths rightWidths = ColumnWidths.folding();
     private final StageCard left;
     private final StageCard right;
 

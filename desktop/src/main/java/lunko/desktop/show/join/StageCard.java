@@ -89,6 +89,8 @@ final class StageCard extends VBox {
         derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
         derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
+        // The card's, not that of a grid: the one that is not to be seen has the width of another time.
+        grids.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");

@@ -36,7 +36,7 @@ public final class QueryResult extends VBox {
     private static final double STATUS = 74;
 
     private final ShowModel model;
-    private final ColumnWidths widths = new ColumnWidths();
+    private final ColumnWidths widths = ColumnWidths.folding();
     private final GridTable<QueryRow> grid = new GridTable<>();
     private final Label about = new Label();
     private boolean marks;
@@ -57,7 +57,7 @@ public final class QueryResult extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         grid.getStyleClass().addAll("stage-grid", "query-result");
         grid.setId("query-result");
-        grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+        grid.widthProperty().subscribe(this::spread);
         grid.setRowFactory(_ -> new QueryTableRow(model));
         grid.onFocusedRow(row -> model.pointing().step(QueryTableRow.decided(model, grid.getItems().get(row))));
         VBox.setVgrow(grid, Priority.ALWAYS);
@@ -74,6 +74,10 @@ public final class QueryResult extends VBox {
     /** The width at which nothing is cut. */
     public double wanted() {
         return widths.wanted() + (marks ? STATUS : 0);
+    }
+
+    private void spread() {
+        widths.spreadOver(grid.getWidth() - (marks ? STATUS : 0));
     }
 
     private void show() {
@@ -99,6 +103,7 @@ public final class QueryResult extends VBox {
         List<Object> wanted = List.of(result.headings(), arrangement, marks);
         if (!wanted.equals(made)) columns(listing, arrangement);
         made = wanted;
+        spread();
         grid.getItems().setAll(rows);
         String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("")
                 + arrangement.said("the query");

@@ -19,7 +19,7 @@ import lunko.engine.Stage;
 
 /** The rows before or after a stage other than a join, under a title. */
 final class RowsCard extends VBox {
-    private final ColumnWidths widths = new ColumnWidths();
+    private final ColumnWidths widths = ColumnWidths.folding();
     private final StageGrid grid;
     private final Label title = new Label();
     private final Label about = new Label();
@@ -39,6 +39,7 @@ final class RowsCard extends VBox {
         HBox head = new HBox(title, about);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
+        grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue() - reasons));
         grid.setRowFactory(_ -> new RowsTableRow(model, stages, input));
         grid.onFocusedRow(row -> stages.point(Optional.of(new Pointed(input.isPresent(), stages.number(input, row)))));
         grid.onScroll(Orientation.VERTICAL, moved);
@@ -54,8 +55,9 @@ final class RowsCard extends VBox {
             Optional<TableColumn<Integer, String>> reason) {
         title.setText(name);
         say(said);
-        grid.show(stage, marked, reason);
         reasons = reason.map(TableColumn::getPrefWidth).orElse(0.0);
+        grid.show(stage, marked, reason);
+        widths.spreadOver(grid.getWidth() - reasons);
     }
 
     /** Says something of the rows beside the title. */

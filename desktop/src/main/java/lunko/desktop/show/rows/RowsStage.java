@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
 import javafx.scene.layout.Pane;
@@ -17,8 +16,8 @@ import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.QueryResult;
 import lunko.desktop.show.result.ResultActions;
-import lunko.engine.Projection;
 import lunko.engine.Stage;
+import lunko.engine.UnaryStage;
 import lunko.phrase.Words;
 import lunko.show.RowsAtHand;
 import lunko.show.Showing;
@@ -68,24 +67,19 @@ public final class RowsStage extends Pane {
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
                 RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
-                card.show(input.title(), Words.rows(input.rows().size()), input, chosen(stage),
+                card.show(input.title(), Words.rows(input.rows().size()), input,
+                        stage instanceof UnaryStage one ? one.deciding() : Set.of(),
                         ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
                 before.add(card);
             }
             getChildren().addAll(before);
-            after.show(done(hand.timeline().kind()), "", stage, Set.of(), Optional.empty());
+            after.show(done(hand.timeline().kind()), "", stage,
+                    stage instanceof UnaryStage one ? one.decided() : Set.of(), Optional.empty());
         });
         whole.setVisible(now.wholeAtHand().isPresent());
         after.setVisible(!whole.isVisible());
         lanes.between(before.stream().map(RowsCard::grid).toList(), after.grid());
         requestLayout();
-    }
-
-    /** The columns of the rows before that a stage goes on with as they are, where it is the choice of columns. */
-    private static Set<Integer> chosen(Stage stage) {
-        return stage instanceof Projection choice
-                ? choice.from().stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet())
-                : Set.of();
     }
 
     /** What the rows are that a stage gives, in a few words. */

@@ -41,7 +41,6 @@ public final class StageGrid extends GridTable<Integer> {
         this.tip = tip;
         this.menu = menu;
         getStyleClass().add("stage-grid");
-        widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
     }
 
     /** Shows a stage; some of its columns, counted from 0, are keys. One more column may stand beside its own. */

@@ -5,6 +5,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import lunko.desktop.grid.ColumnWidths;
@@ -27,14 +28,13 @@ public record ValueColumn(String heading, String shorter, Type type, boolean key
     public <R> TableColumn<R, ResultCell> in(ColumnWidths widths, Function<R, ResultCell> cell) {
         TableColumn<R, ResultCell> column = GridTable.column();
         Label label = new Label();
-        double whole = ColumnWidths.heading(heading);
-        label.textProperty()
-                .bind(widths.of(index).map(width -> width.doubleValue() - PADDING >= whole ? heading : shorter));
+        label.textProperty().bind(widths.said(index, heading, shorter));
         label.getStyleClass().add("result-heading");
         label.setAlignment(ValueLabel.alignment(type));
         label.prefWidthProperty().bind(widths.of(index).subtract(PADDING));
+        label.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         column.setGraphic(label);
-        column.prefWidthProperty().bind(widths.of(index));
+        widths.dress(column, index);
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(cell.apply(row.getValue())));
         column.setCellFactory(_ -> new Cell<>(type, key));
         return column;
