@@ -13,7 +13,8 @@ import lunko.table.Value;
  * @param by for each of the things it is grouped by, the column of the input that it is, if it is one as it stands
  * @param groupOf for each row of the input, its group
  */
-public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> groupOf, List<Heading> headings, List<List<Value>> rows,
+public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> groupOf, List<Heading> headings,
+        List<List<Value>> rows,
         List<Stage> asides) implements UnaryStage {
 
     /** How many of the columns it is grouped by. */

@@ -56,6 +56,18 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
         return List.of();
     }
 
+    /** The column of a table that a column is, counted from 0, if it comes straight from one. */
+    default Optional<Heading> source(int column) {
+        return switch (this) {
+            case Projection chosen -> chosen.from().get(column).isPresent()
+                    ? chosen.input().source(chosen.from().get(column).getAsInt()) : Optional.empty();
+            case Filter _,Distinct _,Ordering _,Limit _ -> inputs().getFirst().source(column);
+            case Source _,Joined _ ->
+                Optional.of(headings().get(column)).filter(heading -> heading.table().isPresent());
+            case Derived _,Aggregation _,SetOperation _ -> Optional.empty();
+        };
+    }
+
     /** This stage and all before it, each after its inputs. */
     default List<Stage> all() {
         List<Stage> all = new ArrayList<>();

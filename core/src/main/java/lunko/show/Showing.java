@@ -13,6 +13,8 @@ import lunko.engine.Stage;
 import lunko.insight.comparison.Changes;
 import lunko.insight.picture.KindCount;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.TableHue;
+import lunko.insight.picture.TableHues;
 import lunko.insight.picture.VennRegions;
 import lunko.insight.explanation.StageWords;
 import lunko.insight.picture.ThreeCircles;
@@ -39,8 +41,8 @@ import lunko.steps.JoinAlgorithm;
  */
 public final class Showing {
 
-    /** A query that can run: its steps, and the joins among them. */
-    public record Run(Timeline timeline, List<Joining> joinings) {}
+    /** A query that can run: its steps, the joins among them, and the colours of its tables. */
+    public record Run(Timeline timeline, List<Joining> joinings, TableHues hues) {}
 
     /** What stays the same from step to step. */
     private record Ground(Lesson lesson, JoinAlgorithm algorithm, Evaluation evaluation, Checked<Run> run,
@@ -69,11 +71,15 @@ public final class Showing {
     /** A lesson with all its steps done, its rows matched in that way. */
     public static Showing of(Lesson lesson, JoinAlgorithm algorithm) {
         Evaluation evaluation = lesson.staged().evaluation();
-        Checked<Run> run = lesson.staged().result(evaluation).map(result -> Timeline.of(result, algorithm))
-                .map(timeline -> new Run(timeline, joinings(lesson, timeline)));
+        Checked<Run> run = lesson.staged().result(evaluation).map(result -> run(lesson, result, algorithm));
         Ground ground = new Ground(lesson, algorithm, evaluation, run, new Lazy<>(() -> words(evaluation, run)),
                 new Lazy<>(() -> lesson.staged().choices(joins(run))));
         return new Showing(ground, present(run).map(r -> r.timeline().at(r.timeline().last())), Done.NOTHING);
+    }
+
+    private static Run run(Lesson lesson, Stage result, JoinAlgorithm algorithm) {
+        Timeline timeline = Timeline.of(result, algorithm);
+        return new Run(timeline, joinings(lesson, timeline), TableHues.of(result));
     }
 
     private static Optional<StageWords> words(Evaluation evaluation, Checked<Run> run) {
@@ -271,6 +277,17 @@ public final class Showing {
     public Optional<JoinKind> kind() {
         return outcome().map(JoinResult::kind)
                 .or(() -> timeline().isPresent() ? Optional.empty() : Optional.of(lesson().scene().kind()));
+    }
+
+    /** The colours of the tables of the query; none, where it cannot run. */
+    public TableHues hues() {
+        return present(ground.run).map(Run::hues).orElse(TableHues.NONE);
+    }
+
+    /** The colour of what stands on a side of the join at hand. */
+    public TableHue hue(Side side) {
+        return outcome().map(outcome -> hues().ofRows(outcome.join().on(side)))
+                .orElse(side.of(TableHue.FIRST, TableHue.SECOND));
     }
 
     /** The step in which it was decided what becomes of a row of the join at hand. */

@@ -1,45 +1,15 @@
 package lunko.show;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import lunko.engine.Stage;
 import lunko.insight.explanation.StageWords;
-import lunko.query.Side;
+import lunko.insight.picture.TableHue;
 import lunko.problem.Stretch;
 import lunko.steps.Timeline;
 
-/**
- * What the words of a query have to do with its stages.
- *
- * @param leftNames the names, in small letters, that mean the left side of the join at hand
- * @param rightNames those that mean its right side
- */
-public record WordsAtWork(Showing showing, Set<String> leftNames, Set<String> rightNames) {
-
-    /** Those of what is shown. */
-    public static WordsAtWork of(Showing showing) {
-        return new WordsAtWork(showing, names(showing, Side.LEFT), names(showing, Side.RIGHT));
-    }
-
-    private static Set<String> names(Showing showing, Side side) {
-        Set<String> names = new HashSet<>();
-        showing.outcome().ifPresent(outcome -> {
-            for (Stage stage : outcome.join().on(side).all()) {
-                stage.headings().stream().flatMap(heading -> heading.table().stream()).map(WordsAtWork::small)
-                        .forEach(names::add);
-                names.add(small(stage.title()));
-            }
-        });
-        return names;
-    }
-
-    private static String small(String name) {
-        return name.toLowerCase(Locale.ROOT);
-    }
+/** What the words of a query have to do with what is shown. */
+public record WordsAtWork(Showing showing) {
 
     /** Whether they are those of what is shown: of the same steps, and of the same join among them. */
     public boolean areOf(Showing now) {
@@ -53,12 +23,9 @@ public record WordsAtWork(Showing showing, Set<String> leftNames, Set<String> ri
                 .orElse(List.of());
     }
 
-    /** The side of the join at hand that a name means; nothing for one that means none, or both. */
-    public Optional<Side> side(String name) {
-        String bare = small(name.startsWith("\"") ? name.substring(1, name.length() - 1) : name);
-        boolean left = leftNames.contains(bare);
-        boolean right = rightNames.contains(bare);
-        return left == right ? Optional.empty() : Optional.of(left ? Side.LEFT : Side.RIGHT);
+    /** The colour of the table that a name means; nothing for one that means none. */
+    public Optional<TableHue> hue(String name) {
+        return showing.hues().named(name);
     }
 
     /** The part of the steps that a character of a text belongs to, by the fewest words that it is among. */

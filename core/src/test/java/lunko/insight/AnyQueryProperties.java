@@ -3,6 +3,7 @@ package lunko.insight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import lunko.engine.Limit;
@@ -16,6 +17,7 @@ import lunko.insight.comparison.Sameness;
 import lunko.insight.comparison.Sameness.Degree;
 import lunko.insight.explanation.StageSummary;
 import lunko.insight.listing.ResultListing;
+import lunko.insight.picture.TableHues;
 import lunko.lesson.WrittenQuery;
 import lunko.phrase.Words;
 import lunko.query.Side;
@@ -92,7 +94,7 @@ class AnyQueryProperties {
     void itsStagesAtAGlanceAddUp(@ForAll long seed) {
         each(seed, stage -> {
             Timeline timeline = Timeline.of(stage, JoinAlgorithm.ROWS);
-            List<StageSummary> all = StageSummary.all(timeline);
+            List<StageSummary> all = StageSummary.all(timeline, TableHues.NONE);
             assertThat(all).isNotEmpty();
             assertThat(all.getLast().rows()).isEqualTo(stage.rows().size());
             for (StageSummary summary : all) {
@@ -116,6 +118,6 @@ class AnyQueryProperties {
     private static Stage reversed(Stage stage) {
         List<List<Value>> keys =
                 IntStream.range(0, stage.rows().size()).mapToObj(row -> List.of(Value.of(row))).toList();
-        return Ordering.of(stage, "", List.of(new Ordering.Order(true, false)), keys);
+        return Ordering.of(stage, new Ordering.By("", Set.of()), List.of(new Ordering.Order(true, false)), keys);
     }
 }

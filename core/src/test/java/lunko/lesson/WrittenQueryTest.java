@@ -9,6 +9,7 @@ import lunko.engine.JoinResult;
 import lunko.engine.Stage;
 import lunko.insight.explanation.StageSummary;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.TableHues;
 import lunko.insight.keys.NaturalPreview;
 import lunko.insight.keys.SelfPreview;
 import lunko.insight.picture.ThreeCircles;
@@ -122,7 +123,7 @@ class WrittenQueryTest {
     void theStagesOfAQueryAtAGlance() {
         Timeline timeline =
                 timeline(apply(DEMO, SceneEdit.Write.of(CHAIN + " ORDER BY r.kg FETCH FIRST 2 ROWS ONLY")));
-        List<StageSummary> glances = StageSummary.all(timeline);
+        List<StageSummary> glances = StageSummary.all(timeline, TableHues.NONE);
         assertThat(glances).extracting(StageSummary::kind).containsExactly(StageKind.MATCH, StageKind.KEEP,
                 StageKind.MATCH,
                 StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
@@ -131,7 +132,7 @@ class WrittenQueryTest {
                 "of 8",
                 "", "", "of 4", "");
         assertThat(glances.get(1).lines().get(2).marks()).contains(StageSummary.Mark.PADDED, StageSummary.Mark.NULL,
-                StageSummary.Mark.LEFT);
+                StageSummary.Mark.VALUE);
         assertThat(glances.get(3).lines()).extracting(StageSummary.Line::struckOut).containsExactly(false, false, true,
                 true,
                 false, false);

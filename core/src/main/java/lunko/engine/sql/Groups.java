@@ -118,7 +118,8 @@ final class Groups extends ExpressionBinder {
             groups.get(group).add(env);
             groupOf.add(group);
         }
-        return new Aggregation(input, keys.stream().map(BoundExpression::column).toList(), groupOf, headings(), groups.stream().map(this::row).toList(),
+        return new Aggregation(input, keys.stream().map(BoundExpression::column).toList(), groupOf, headings(),
+                groups.stream().map(this::row).toList(),
                 rows.asides().get());
     }
 

@@ -267,7 +267,8 @@ final class QueryBinder {
                     && table.flatMap(owner -> heading.table().map(owner::means)).orElse(true);
         }
         // Within an expression, a number is one.
-        return by.parts().stream().anyMatch(part -> !(part instanceof Expression.Literal) && isOf(part, heading, index));
+        return by.parts().stream()
+                .anyMatch(part -> !(part instanceof Expression.Literal) && isOf(part, heading, index));
     }
 
     /** What rows are sorted by as SQL, a column of the result by its name even where a number means it. */

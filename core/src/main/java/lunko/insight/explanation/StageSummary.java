@@ -2,11 +2,14 @@ package lunko.insight.explanation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
+import lunko.insight.picture.TableHue;
+import lunko.insight.picture.TableHues;
 import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.query.Tally;
@@ -26,9 +29,11 @@ import lunko.steps.Timeline;
  * @param title what it does with what, as a heading
  * @param rows how many rows it gives
  * @param sum how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
+ * @param hues the colours of its first columns; nothing for one that comes from no table
  * @param lines its first rows
  */
-public record StageSummary(int part, long step, StageKind kind, String title, long rows, String sum, List<Line> lines) {
+public record StageSummary(int part, long step, StageKind kind, String title, long rows, String sum,
+        List<Optional<TableHue>> hues, List<Line> lines) {
     /** So many rows and columns are shown at most. */
     private static final int MOST = 6;
     /** The last pair is looked for among so many rows. */
@@ -39,10 +44,6 @@ public record StageSummary(int part, long step, StageKind kind, String title, lo
 
     /** A cell. */
     public enum Mark {
-        /** A value from the left side of a join. */
-        LEFT,
-        /** A value from the right side of a join. */
-        RIGHT,
         /** A value. */
         VALUE,
         /** A NULL that is stored, or was calculated. */
@@ -52,21 +53,22 @@ public record StageSummary(int part, long step, StageKind kind, String title, lo
     }
 
     /** All stages of a query, in the order in which they are done. */
-    public static List<StageSummary> all(Timeline timeline) {
+    public static List<StageSummary> all(Timeline timeline, TableHues hues) {
         List<StageSummary> all = new ArrayList<>();
-        for (int i = 0; i < timeline.parts().size(); i++) all.addAll(of(timeline, i, timeline.parts().get(i)));
+        for (int i = 0; i < timeline.parts().size(); i++) all.addAll(of(timeline, hues, i));
         return List.copyOf(all);
     }
 
     /** The pairs of an outer join, and then they and the rows that it keeps. */
-    private static List<StageSummary> matched(Timeline timeline, int number, MatchTimeline match) {
+    private static List<StageSummary> matched(Timeline timeline, TableHues hues, int number, MatchTimeline match) {
         JoinResult outcome = match.outcome();
         String title = timeline.title(number);
+        List<Optional<TableHue>> columns = outcome.columns().stream().limit(MOST)
+                .map(column -> hues.of(outcome.join().on(column.side()), column.index())).toList();
         boolean keeps = outcome.kind().keeps(Side.LEFT) || outcome.kind().keeps(Side.RIGHT);
         StageSummary whole =
                 new StageSummary(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title,
-                        outcome.size(),
-                        outcome.arithmetic(), lines(outcome));
+                        outcome.size(), outcome.arithmetic(), columns, lines(outcome));
         if (!keeps || !outcome.kind().bringsPairs()) return List.of(whole);
         Tally tally = outcome.matching().orElseThrow().tally();
         List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream()
@@ -74,24 +76,32 @@ public record StageSummary(int part, long step, StageKind kind, String title, lo
         long last = pairs.isEmpty() ? timeline.start(number) : timeline.start(number) + match.decided(pairs.getLast());
         return List.of(new StageSummary(number, last, StageKind.MATCH, title, tally.pairs(),
                 "of " + Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows()),
-                lines(outcome, pairs.subList(0, Math.min(MOST, pairs.size())))), whole);
+                columns, lines(outcome, pairs.subList(0, Math.min(MOST, pairs.size())))), whole);
     }
 
-    private static List<StageSummary> of(Timeline timeline, int number, Part part) {
+    private static List<StageSummary> of(Timeline timeline, TableHues hues, int number) {
+        Part part = timeline.parts().get(number);
         String title = timeline.title(number);
         long end = timeline.end(number);
         return switch (part) {
-            case MatchTimeline match -> matched(timeline, number, match);
+            case MatchTimeline match -> matched(timeline, hues, number, match);
             case RowTimeline rows -> {
                 int before = rows.stage().inputs().stream().mapToInt(input -> input.rows().size()).sum();
                 boolean fewer = IntStream.range(0, before).anyMatch(rows::strikesOut);
                 yield List.of(new StageSummary(number, end, part.kind(), title, rows.stage().rows().size(),
                         before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
+                        hues(hues, fewer ? rows.stage().inputs().getFirst() : rows.stage()),
                         fewer ? struckLines(rows) : lines(rows.stage())));
             }
             case ResultPart(Stage result) ->
-                List.of(new StageSummary(number, end, part.kind(), title, result.rows().size(), "", lines(result)));
+                List.of(new StageSummary(number, end, part.kind(), title, result.rows().size(), "",
+                        hues(hues, result), lines(result)));
         };
+    }
+
+    private static List<Optional<TableHue>> hues(TableHues hues, Stage stage) {
+        return IntStream.range(0, Math.min(MOST, stage.headings().size())).mapToObj(column -> hues.of(stage, column))
+                .toList();
     }
 
     private static List<Line> lines(JoinResult outcome) {
@@ -103,7 +113,7 @@ public record StageSummary(int part, long step, StageKind kind, String title, lo
                 outcome.columns().stream().limit(MOST).map(column -> switch (outcome.cell(row, column)) {
                     case ResultCell.Padded _ -> Mark.PADDED;
                     case ResultCell.Stored(var value) ->
-                        value.isNull() ? Mark.NULL : column.side() == Side.LEFT ? Mark.LEFT : Mark.RIGHT;
+                        value.isNull() ? Mark.NULL : Mark.VALUE;
                 }).toList(), false)).toList();
     }
 

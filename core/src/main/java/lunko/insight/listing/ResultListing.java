@@ -72,7 +72,7 @@ public sealed interface ResultListing {
 
         @Override
         public Optional<Stage.Heading> source(ResultColumn column) {
-            return OfQuery.source(outcome.join().on(column.side()), column.index());
+            return outcome.join().on(column.side()).source(column.index());
         }
 
         @Override
@@ -113,18 +113,7 @@ public sealed interface ResultListing {
 
         @Override
         public Optional<Stage.Heading> source(ResultColumn column) {
-            return source(stage, column.index());
-        }
-
-        private static Optional<Stage.Heading> source(Stage stage, int column) {
-            return switch (stage) {
-                case Projection chosen -> chosen.from().get(column).isPresent()
-                        ? source(chosen.input(), chosen.from().get(column).getAsInt()) : Optional.empty();
-                case Filter _,Distinct _,Ordering _,Limit _ -> source(stage.inputs().getFirst(), column);
-                case Source _,Joined _ ->
-                    Optional.of(stage.headings().get(column)).filter(heading -> heading.table().isPresent());
-                case Derived _,Aggregation _,SetOperation _ -> Optional.empty();
-            };
+            return stage.source(column.index());
         }
 
         @Override

@@ -21,10 +21,10 @@ import lunko.query.Side;
  * The Venn diagram of three tables that a chain of two joins puts together: which rows of the tables came together, and
  * which of that comes into the result.
  *
- * @param names what the rows of each table are called together
+ * @param tables the three, from left to right
  * @param regions what is in each region
  */
-public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
+public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
     private static final long MOST_ROWS = 10_000;
     private static final List<JoinKind> CHOICES =
             List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER);
@@ -84,7 +84,12 @@ public record ThreeCircles(List<String> names, Map<Region, Content> regions) {
         // All that could come together: what the two joins would give if they kept everybody.
         return done(first, second, new Kinds(JoinKind.FULL_OUTER, JoinKind.FULL_OUTER)).flatMap(all -> done(first,
                 second, new Kinds(first.join().kind(), second.kind()))
-                .map(actual -> new ThreeCircles(tables.stream().map(Stage::title).toList(), regions(all, actual))));
+                .map(actual -> new ThreeCircles(tables, regions(all, actual))));
+    }
+
+    /** What the rows of each table are called together. */
+    public List<String> names() {
+        return tables.stream().map(Stage::title).toList();
     }
 
     /** The two joins done by other kinds. */

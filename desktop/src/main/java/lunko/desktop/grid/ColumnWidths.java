@@ -123,6 +123,7 @@ public final class ColumnWidths {
      */
     public void dress(TableColumn<?, ?> column, int index) {
         Node heading = column.getGraphic();
+        column.setMinWidth(ColumnShares.NEXT);
         column.prefWidthProperty().bind(of(index));
         heading.addEventFilter(MouseEvent.MOUSE_CLICKED, event -> {
             if (!folded.get().contains(index)) return;
@@ -140,11 +141,18 @@ public final class ColumnWidths {
         fold.accept(folded.get());
     }
 
-    /** What stands over a column: all of it where there is room, else what is shorter, and a sign while it is folded. */
+    /**
+     * What stands over a column: all of it where there is room, else what is shorter, and nothing while it is folded.
+     */
     public ObservableValue<String> said(int column, String whole, String shorter) {
         double wide = heading(whole);
-        return of(column).map(width -> width.doubleValue() <= ColumnShares.FOLDED ? "⋮"
+        return of(column).map(width -> width.doubleValue() <= ColumnShares.FOLDED ? ""
                 : width.doubleValue() - PADDING >= wide ? whole : shorter);
+    }
+
+    /** How wide what stands over a column may be, in pixels. */
+    public ObservableValue<Number> inner(int column) {
+        return of(column).map(width -> Math.max(width.doubleValue() - 16, ColumnShares.NEXT - 2));
     }
 
     /** The width of a column, counted from 0. */
@@ -183,6 +191,11 @@ public final class ColumnWidths {
     /** The width at which values and names are not cut. */
     public double least() {
         return NUMBER_COLUMN + bar + needs.stream().mapToDouble(Need::values).sum();
+    }
+
+    /** The width at which what decides, and what tells rows apart, can be read, while all else is folded. */
+    public double needed() {
+        return NUMBER_COLUMN + bar + ColumnShares.needed(needs);
     }
 
     /** Leaves room for a scroll bar beside the rows, or, where all of them can be seen, none. */

@@ -167,7 +167,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         heading.say(widths.said(index, column.name(), column.name()));
         headings.add(heading);
         shown.setGraphic(heading);
-        heading.prefWidthProperty().bind(widths.of(index).subtract(16));
+        heading.prefWidthProperty().bind(widths.inner(index));
         widths.dress(shown, index);
         shown.setCellValueFactory(cell -> cell.getValue().row().map(_ -> cell.getValue().entry(index)));
         shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));

@@ -11,6 +11,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
+import lunko.desktop.look.Hues;
 import lunko.desktop.query.TextStyles.Marked;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
@@ -63,7 +64,7 @@ final class QueryField extends StackPane {
     QueryField(ShowModel model, Diagnostics diagnostics, Runnable leave) {
         this.model = model;
         this.diagnostics = diagnostics;
-        words = WordsAtWork.of(model.showing().get());
+        words = new WordsAtWork(model.showing().get());
         getStyleClass().add("query-field");
         area.getStyleClass().add("query-text");
         area.setId("query-text");
@@ -154,7 +155,7 @@ final class QueryField extends StackPane {
             }
         }
         boolean other = !words.areOf(now);
-        if (other) words = WordsAtWork.of(now);
+        if (other) words = new WordsAtWork(now);
         List<Stretch> before = lit;
         lit = words.lit(now, area.getText());
         if (other || !lit.equals(before)) dress();
@@ -248,7 +249,7 @@ final class QueryField extends StackPane {
             parentheses.forEach(at -> marks.add(new Marked(at, parentheses.size() == 2 ? "parenthesis" : "wrong")));
         }
         if (!text.isEmpty()) TextStyles.apply(area, TextStyles.of(text, lexemes(),
-                name -> words.side(name).map(side -> "of-" + side.title()).orElse(""), marks));
+                name -> words.hue(name).map(hue -> "of-" + Hues.style(hue)).orElse(""), marks));
     }
 
     private void caretMoved() {

@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.look.Hues;
 import lunko.desktop.show.join.JoinStage;
 import lunko.desktop.show.join.KindBar;
 import lunko.desktop.show.model.Motions;
@@ -20,6 +21,7 @@ import lunko.desktop.show.picture.KindCounts;
 import lunko.desktop.show.picture.PictureCard;
 import lunko.desktop.show.rows.RowsStage;
 import lunko.desktop.show.rows.StageStrip;
+import lunko.query.Side;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
 public final class ShowPage extends VBox {
@@ -63,6 +65,9 @@ public final class ShowPage extends VBox {
             boolean matches = now.isOnJoinStage();
             stage.setVisible(matches);
             rows.setVisible(!matches);
+        });
+        model.staged().subscribe(now -> {
+            for (Side side : Side.values()) Hues.dress(this, side, now.hue(side));
         });
         HBox.setHgrow(left, Priority.ALWAYS);
         PictureCard pictures = new PictureCard(model);

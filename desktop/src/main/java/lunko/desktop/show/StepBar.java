@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.Hues;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
@@ -114,7 +115,7 @@ final class StepBar extends HBox {
     /** A dot where a pair lands and a diamond where a row is kept; of too many, some at even distances. */
     private void mark(Showing showing) {
         List<Mark> wanted = showing.run().either(
-                run -> run.joinings().stream().flatMap(joining -> marks(joining, run.timeline()).stream()).toList(),
+                run -> run.joinings().stream().flatMap(joining -> marks(joining, run).stream()).toList(),
                 _ -> List.of());
         // Those that are there are moved: most look as before while somebody types, and what is new is styled anew.
         List<Node> there = marks.getChildren();
@@ -136,7 +137,8 @@ final class StepBar extends HBox {
         }
     }
 
-    private List<Mark> marks(Joining joining, Timeline timeline) {
+    private List<Mark> marks(Joining joining, Showing.Run run) {
+        Timeline timeline = run.timeline();
         List<Mark> all = new ArrayList<>();
         JoinResult outcome = joining.outcome();
         long start = timeline.start(joining.part());
@@ -148,8 +150,8 @@ final class StepBar extends HBox {
             boolean pair = lands instanceof ResultRow.Met;
             String style = switch (lands) {
                 case ResultRow.Met _ -> "mark-pair";
-                case ResultRow.Kept(Side side, int _) -> side.of("mark-left", "mark-right");
-                case ResultRow.Taken(Side side, int _) -> side.of("mark-left", "mark-right");
+                case ResultRow.Kept(Side side, int _) -> Hues.style(run.hues().ofRows(outcome.join().on(side)));
+                case ResultRow.Taken(Side side, int _) -> Hues.style(run.hues().ofRows(outcome.join().on(side)));
             };
             double x = THUMB / 2 + track * (start + joining.timeline().landing(row)) / timeline.last();
             double y = marks.getHeight() / 2;

@@ -133,7 +133,7 @@ class QueryFieldTest extends OpenWindow {
         assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query()
                 .getAccessibleText()).startsWith("Filter");
         // Names say whose they are, and the parenthesis at the caret its partner.
-        assertThat(styled(robot, "of-left")).isEqualTo("hiveshh");
+        assertThat(styled(robot, "of-hue-first")).isEqualTo("hiveshh");
     }
 
     @Test

@@ -73,7 +73,7 @@ class QueryShowTest extends OpenWindow {
         // The result of the first join is the left side of the second.
         robot.interact(((Button) tiles.get(2))::fire);
         assertThat(texts(robot, "#left-table .table-name")).contains("hives + keepers");
-        assertThat(robot.lookup(".venn-circle.third").queryAll()).hasSize(1);
+        assertThat(robot.lookup(".venn-circle.hue-third").queryAll()).hasSize(1);
         robot.push(KeyCode.DIGIT2);
         assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql))
                 .contains(QUERY.replace(" JOIN harvests", " LEFT JOIN harvests"));

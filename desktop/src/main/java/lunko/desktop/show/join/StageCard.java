@@ -91,6 +91,8 @@ final class StageCard extends VBox {
         derived.setRowFactory(_ -> new StageRow<>(model, side));
         // The card's, not that of a grid: the one that is not to be seen has the width of another time.
         grids.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue()));
+        // With less room than before, the row at hand would be left outside.
+        grids.heightProperty().subscribe((_, _) -> reveal(model.staged().get(), Duration.ZERO));
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText("name of the " + side.title() + " table");
@@ -185,7 +187,7 @@ final class StageCard extends VBox {
         made.ifPresentOrElse(stage -> {
             title.setText(stage.title());
             about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
-            derived.show(stage, keys, Optional.empty());
+            derived.show(stage, showing.hues(), keys, Optional.empty());
             derivedHandles.take(derived.headings());
         }, () -> {
             Table table = lesson.table(table());
@@ -207,8 +209,11 @@ final class StageCard extends VBox {
 
     private void follow(Showing now, Motion motion) {
         pseudoClassStateChanged(STEPPING, now.match().filter(frame -> frame.now(side).isPresent()).isPresent());
-        now.match().ifPresent(frame -> frame.now(side).ifPresent(
-                row -> grid().reveal(row, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue())));
+        reveal(now, motion == Motion.JUMP ? Duration.ZERO : motions.time().getValue());
+    }
+
+    private void reveal(Showing now, Duration time) {
+        now.match().ifPresent(frame -> frame.now(side).ifPresent(row -> grid().reveal(row, time)));
     }
 
     /** Does something whenever the rows may have moved on the screen. */

@@ -14,9 +14,11 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
+import lunko.desktop.look.Hues;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.TableHues;
 import lunko.insight.picture.ThreeCircles;
 import lunko.insight.picture.ThreeCircles.Content;
 import lunko.insight.picture.ThreeCircles.Member;
@@ -31,7 +33,6 @@ import lunko.show.Showing;
  */
 final class ThreeVennView extends DrawnPane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
-    private static final List<String> COLOURS = List.of("left", "right", "third");
     private static final double FOOT = 22;
     private static final int MOST_NAMED = 2;
     private static final int MOST_TOLD = 20;
@@ -40,6 +41,7 @@ final class ThreeVennView extends DrawnPane {
 
     private final ShowModel model;
     private Optional<ThreeCircles> circles = Optional.empty();
+    private TableHues hues = TableHues.NONE;
 
     ThreeVennView(ShowModel model) {
         super("venn");
@@ -54,6 +56,7 @@ final class ThreeVennView extends DrawnPane {
 
     private void show(Showing now) {
         circles = now.joining().flatMap(Joining::circles);
+        hues = now.hues();
         setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": "
                 + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
         redraw();
@@ -88,8 +91,8 @@ final class ThreeVennView extends DrawnPane {
             for (int other = 0; other < rings.size(); other++)
                 if (!region.isIn(other)) shape = Shape.subtract(shape, rings.get(other));
             Content content = circles.get().regions().get(region);
-            shape.getStyleClass().addAll("venn-region",
-                    in.size() == 1 ? "venn-" + COLOURS.get(in.getFirst()) : "venn-both");
+            shape.getStyleClass().addAll("venn-region", in.size() == 1 ? "venn-own" : "venn-both");
+            if (in.size() == 1) shape.getStyleClass().addAll(hue(in.getFirst()));
             shape.pseudoClassStateChanged(KEPT, content.kept());
             shape.getStyleClass().add("venn-choice");
             shape.setOnMouseClicked(_ -> model.toggle(region));
@@ -102,7 +105,8 @@ final class ThreeVennView extends DrawnPane {
             places.put(region, middle.add(away.multiply(in.size() == 1 ? 1.62 : in.size() == 2 ? 2.0 : 0)));
         }
         for (int i = 0; i < rings.size(); i++) {
-            rings.get(i).getStyleClass().addAll("venn-circle", COLOURS.get(i));
+            rings.get(i).getStyleClass().add("venn-circle");
+            rings.get(i).getStyleClass().addAll(hue(i));
             rings.get(i).setMouseTransparent(true);
             getChildren().add(rings.get(i));
         }
@@ -115,6 +119,11 @@ final class ThreeVennView extends DrawnPane {
 
     private static Point2D at(Point2D middle, double distance, double degrees) {
         return middle.add(distance * Math.cos(Math.toRadians(degrees)), distance * Math.sin(Math.toRadians(degrees)));
+    }
+
+    /** The style of the colour of a table, counted from 0. */
+    private List<String> hue(int table) {
+        return List.of(Hues.style(hues.ofRows(circles.orElseThrow().tables().get(table))));
     }
 
     /** What is in a region, and what a click on it does. */
@@ -158,7 +167,8 @@ final class ThreeVennView extends DrawnPane {
         VBox box = new VBox(name);
         box.setAlignment(alignment);
         box.setManaged(false);
-        box.getStyleClass().addAll("venn-caption", COLOURS.get(table));
+        box.getStyleClass().add("venn-caption");
+        box.getStyleClass().addAll(hue(table));
         getChildren().add(box);
         box.resizeRelocate(x + 8, y, width - 16, FOOT - 2);
     }

@@ -100,8 +100,8 @@ public final class QueryResult extends VBox {
                 .forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
         marks = changes.isPresent();
         // Columns that stay keep their cells.
-        List<Object> wanted = List.of(result.headings(), arrangement, marks);
-        if (!wanted.equals(made)) columns(listing, arrangement);
+        List<Object> wanted = List.of(result.headings(), arrangement, marks, model.showing().get().hues());
+        if (!wanted.equals(made)) columns(result, listing, arrangement);
         made = wanted;
         spread();
         grid.getItems().setAll(rows);
@@ -111,7 +111,7 @@ public final class QueryResult extends VBox {
         grid.setAccessibleText("result, " + said);
     }
 
-    private void columns(ResultListing listing, Arrangement arrangement) {
+    private void columns(Stage result, ResultListing listing, Arrangement arrangement) {
         List<TableColumn<QueryRow, ?>> all = new ArrayList<>();
         TableColumn<QueryRow, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
@@ -123,7 +123,8 @@ public final class QueryResult extends VBox {
                 shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
-            all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i)
+            all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i,
+                    model.showing().get().hues().of(result, column.index()))
                     .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
                     column, "query"));
         }

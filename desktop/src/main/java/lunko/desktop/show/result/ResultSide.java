@@ -4,6 +4,7 @@ import static lunko.phrase.Words.capital;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
@@ -15,7 +16,10 @@ import lunko.desktop.show.table.ValueColumn;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
+import lunko.engine.Stage;
 import lunko.insight.listing.ResultListing;
+import lunko.insight.picture.TableHue;
+import lunko.insight.picture.TableHues;
 import lunko.query.Side;
 import lunko.show.Showing;
 
@@ -67,11 +71,18 @@ public final class ResultSide extends GridTable<ListedRow> {
                 + showing.outcome().get().join().on(side).title() + "." : "");
     }
 
+    /** Where a side is more than one table, each column has the colour of its own. */
+    private Optional<TableHue> hue(JoinResult outcome, ResultColumn column) {
+        Stage stage = outcome.join().on(side);
+        TableHues hues = model.staged().get().hues();
+        return hues.ofRows(stage) == TableHue.JOINED ? hues.of(stage, column.index()) : Optional.empty();
+    }
+
     private TableColumn<ListedRow, ResultCell> column(JoinResult outcome, ResultColumn column) {
         String sign = ArrangedHeading.sign(model.arrangement().get(), column);
         return ArrangedHeading.on(
                 new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
-                        outcome.keys(side).contains(column.index()), column.index())
+                        outcome.keys(side).contains(column.index()), column.index(), hue(outcome, column))
                         .in(widths,
                                 (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
                                         : row.of().cell(row.row(), column)),

@@ -16,6 +16,7 @@ import lunko.desktop.show.table.StageGrid;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.rows.RowsModel.Pointed;
 import lunko.engine.Stage;
+import lunko.insight.picture.TableHues;
 
 /** The rows before or after a stage other than a join, under a title. */
 final class RowsCard extends VBox {
@@ -51,12 +52,12 @@ final class RowsCard extends VBox {
      * Shows the rows of a stage; some of its columns, counted from 0, are marked, and one more may say a reason for
      * each row.
      */
-    void show(String name, String said, Stage stage, Set<Integer> marked,
+    void show(String name, String said, Stage stage, TableHues hues, Set<Integer> marked,
             Optional<TableColumn<Integer, String>> reason) {
         title.setText(name);
         say(said);
         reasons = reason.map(TableColumn::getPrefWidth).orElse(0.0);
-        grid.show(stage, marked, reason);
+        grid.show(stage, hues, marked, reason);
         widths.spreadOver(grid.getWidth() - reasons);
     }
 
@@ -68,6 +69,11 @@ final class RowsCard extends VBox {
 
     StageGrid grid() {
         return grid;
+    }
+
+    /** The width at which what decides and what a row is called can be read. */
+    double needed() {
+        return widths.needed() + reasons;
     }
 
     /** The width at which nothing is cut. */

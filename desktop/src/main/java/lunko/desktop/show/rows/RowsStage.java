@@ -67,13 +67,13 @@ public final class RowsStage extends Pane {
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
                 RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
-                card.show(input.title(), Words.rows(input.rows().size()), input,
+                card.show(input.title(), Words.rows(input.rows().size()), input, now.hues(),
                         stage instanceof UnaryStage one ? one.deciding() : Set.of(),
                         ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
                 before.add(card);
             }
             getChildren().addAll(before);
-            after.show(done(hand.timeline().kind()), "", stage,
+            after.show(done(hand.timeline().kind()), "", stage, now.hues(),
                     stage instanceof UnaryStage one ? one.decided() : Set.of(), Optional.empty());
         });
         whole.setVisible(now.wholeAtHand().isPresent());
@@ -140,8 +140,10 @@ public final class RowsStage extends Pane {
         }
         double wantedBefore = before.stream().mapToDouble(RowsCard::wanted).max().orElse(0);
         double room = width - GAP;
-        double left = Math.round(
-                Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), room * 0.3, room * 0.66));
+        double needed = before.stream().mapToDouble(RowsCard::needed).max().orElse(0);
+        double least = Math.clamp(needed, room * 0.3, Math.max(room * 0.3, room - after.needed()));
+        double left = Math.round(Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), least,
+                Math.max(least, room * 0.66)));
         double each = (height - BETWEEN * (before.size() - 1)) / before.size();
         for (int i = 0; i < before.size(); i++)
             before.get(i).resizeRelocate(0, Math.round(i * (each + BETWEEN)), left, Math.round(each));

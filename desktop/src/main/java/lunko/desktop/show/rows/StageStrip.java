@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.Hues;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.explanation.StageSummary;
 import lunko.phrase.Words;
@@ -83,7 +84,7 @@ public final class StageStrip extends ScrollPane {
         tiles.getChildren().stream().filter(node -> node.getUserData() instanceof StageSummary)
                 .forEach(node -> before.put((StageSummary) node.getUserData(), node));
         List<Node> after = new ArrayList<>();
-        for (StageSummary glance : StageSummary.all(now.timeline().get())) {
+        for (StageSummary glance : StageSummary.all(now.timeline().get(), now.hues())) {
             if (!after.isEmpty()) after.add(arrow(after.size() / 2));
             after.add(Optional.ofNullable(before.remove(glance)).orElseGet(() -> tile(glance)));
         }
@@ -131,9 +132,12 @@ public final class StageStrip extends ScrollPane {
             HBox row = new HBox();
             row.getStyleClass().add("mini-row");
             row.pseudoClassStateChanged(STRUCK, line.struckOut());
-            for (StageSummary.Mark mark : line.marks()) {
+            for (int i = 0; i < line.marks().size(); i++) {
                 Region cell = new Region();
-                cell.getStyleClass().addAll("mini-cell", "mini-" + mark.name().toLowerCase(Locale.ROOT));
+                cell.getStyleClass().addAll("mini-cell",
+                        "mini-" + line.marks().get(i).name().toLowerCase(Locale.ROOT));
+                if (line.marks().get(i) == StageSummary.Mark.VALUE)
+                    cell.getStyleClass().addAll(Hues.style(glance.hues().get(i)));
                 row.getChildren().add(cell);
             }
             grid.getChildren().add(row);

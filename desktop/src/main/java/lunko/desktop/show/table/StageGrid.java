@@ -19,6 +19,7 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.engine.ResultCell;
 import lunko.engine.Stage;
+import lunko.insight.picture.TableHues;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Type;
@@ -43,8 +44,11 @@ public final class StageGrid extends GridTable<Integer> {
         getStyleClass().add("stage-grid");
     }
 
-    /** Shows a stage; some of its columns, counted from 0, are keys. One more column may stand beside its own. */
-    public void show(Stage stage, Set<Integer> keys, Optional<TableColumn<Integer, String>> more) {
+    /**
+     * Shows a stage, its columns in the colours of their tables; some of them, counted from 0, are keys. One more
+     * column may stand beside its own.
+     */
+    public void show(Stage stage, TableHues hues, Set<Integer> keys, Optional<TableColumn<Integer, String>> more) {
         List<String> names = stage.headings().stream().map(StageGrid::name).toList();
         List<Column> columns = stage.headings().stream()
                 .map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
@@ -56,8 +60,8 @@ public final class StageGrid extends GridTable<Integer> {
         for (int i = 0; i < names.size(); i++) {
             int column = i;
             TableColumn<Integer, ResultCell> shown =
-                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i).in(widths,
-                            row -> ResultCell.of(stage, row, column));
+                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i,
+                            hues.of(stage, i)).in(widths, row -> ResultCell.of(stage, row, column));
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
             Tooltip.install(shown.getGraphic(), new Tooltip(names.get(i) + "\n" + tip));
             all.add(shown);

@@ -1,5 +1,6 @@
 package lunko.desktop.show.table;
 
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.css.PseudoClass;
@@ -11,18 +12,19 @@ import javafx.scene.control.TableColumn;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.ValueLabel;
+import lunko.desktop.look.Hues;
 import lunko.engine.ResultCell;
+import lunko.insight.picture.TableHue;
 import lunko.table.Type;
 import lunko.table.Value;
 
 /**
  * A column of values that are looked at and not edited: stored ones, and the hatched NULLs of an outer join.
  *
+ * @param hue the colour of its table, where its heading has that
  * @param shorter what stands over it where there is no room for its whole heading
  */
-public record ValueColumn(String heading, String shorter, Type type, boolean key, int index) {
-
-    private static final double PADDING = 16;
+public record ValueColumn(String heading, String shorter, Type type, boolean key, int index, Optional<TableHue> hue) {
 
     /** It for a table view, as wide as its place among some widths. */
     public <R> TableColumn<R, ResultCell> in(ColumnWidths widths, Function<R, ResultCell> cell) {
@@ -31,9 +33,10 @@ public record ValueColumn(String heading, String shorter, Type type, boolean key
         label.textProperty().bind(widths.said(index, heading, shorter));
         label.getStyleClass().add("result-heading");
         label.setAlignment(ValueLabel.alignment(type));
-        label.prefWidthProperty().bind(widths.of(index).subtract(PADDING));
+        label.prefWidthProperty().bind(widths.inner(index));
         label.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         column.setGraphic(label);
+        column.getStyleClass().addAll(Hues.style(hue));
         widths.dress(column, index);
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(cell.apply(row.getValue())));
         column.setCellFactory(_ -> new Cell<>(type, key));

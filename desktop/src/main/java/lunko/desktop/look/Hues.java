@@ -1,0 +1,38 @@
+package lunko.desktop.look;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import lunko.insight.picture.TableHue;
+import lunko.query.Side;
+
+/** The style classes that give things the colour of their table. */
+public final class Hues {
+    private Hues() {}
+
+    /** The class of what belongs to a table: {@code hue-third}. */
+    public static String style(TableHue hue) {
+        return "hue-" + hue.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The class of what belongs to a table, or to none. */
+    public static List<String> style(Optional<TableHue> hue) {
+        return hue.map(Hues::style).stream().toList();
+    }
+
+    /**
+     * Lets what comes from a side have the colour of a table, in a node and all within it: {@code left-third}. Nothing
+     * is done where it has that already, because everything within it would be styled anew.
+     */
+    public static void dress(Node node, Side side, TableHue hue) {
+        String wanted = style(side, hue);
+        if (node.getStyleClass().contains(wanted)) return;
+        for (TableHue other : TableHue.values()) node.getStyleClass().remove(style(side, other));
+        node.getStyleClass().add(wanted);
+    }
+
+    private static String style(Side side, TableHue hue) {
+        return side.title() + "-" + hue.name().toLowerCase(Locale.ROOT);
+    }
+}
