@@ -2,15 +2,13 @@ package lunko.desktop.grid;
 
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.control.Label;
-import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
+import lunko.desktop.look.ShortLabel;
 import lunko.table.Entry;
 import lunko.table.Type;
 import lunko.table.Value;
 
 /** A value in a cell: numbers to the right, text to the left, NULL as a dashed pill, the empty text as a mark. */
-public final class ValueLabel extends Label {
+public final class ValueLabel extends ShortLabel {
     private static final PseudoClass NULL = PseudoClass.getPseudoClass("null");
     private static final PseudoClass EMPTY = PseudoClass.getPseudoClass("empty-text");
     private static final PseudoClass MISFIT = PseudoClass.getPseudoClass("misfit");
@@ -19,8 +17,6 @@ public final class ValueLabel extends Label {
     /** A label that shows nothing yet. */
     public ValueLabel() {
         getStyleClass().add("value");
-        setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        textTruncatedProperty().subscribe(cut -> setTooltip(cut ? new Tooltip(getText()) : null));
     }
 
     /** Shows what stands in a cell: a value, or, marked, a text that is none of its column. */

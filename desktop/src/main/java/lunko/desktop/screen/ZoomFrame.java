@@ -19,8 +19,8 @@ final class ZoomFrame extends Pane {
     static final double MOST = 2.5;
     static final double LEAST = 0.8;
     private static final double STEP = 1.1;
-    private static final double LEAST_WIDTH = 1000;
-    private static final double LEAST_HEIGHT = 600;
+    private static final double LEAST_WIDTH = 1024;
+    private static final double LEAST_HEIGHT = 740;
     private static final double BAR = 12;
 
     private final Region view;

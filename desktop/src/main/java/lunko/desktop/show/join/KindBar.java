@@ -11,7 +11,8 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.RowGlyph;
@@ -21,7 +22,7 @@ import lunko.query.change.PlainJoin;
 import lunko.show.Showing;
 
 /** The kinds of join to choose from. */
-public final class KindBar extends HBox {
+public final class KindBar extends FlowPane {
     private Runnable extras = () -> {};
 
     /** The kinds that can be chosen for what a model shows. */
@@ -49,6 +50,8 @@ public final class KindBar extends HBox {
         buttons.add(natural);
         buttons.add(self);
         getChildren().setAll(buttons);
+        // What does not fit into a line goes into the next.
+        setMinHeight(Region.USE_PREF_SIZE);
         Consumer<Showing> show = showing -> {
             select(group, showing);
             Optional<PlainJoin> plain = showing.lesson().staged().plainJoin();

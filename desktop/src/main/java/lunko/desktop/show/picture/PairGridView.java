@@ -3,13 +3,17 @@ package lunko.desktop.show.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.text.FontWeight;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.ShortLabel;
+import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.insight.picture.Lineage;
@@ -34,6 +38,9 @@ final class PairGridView extends DrawnPane {
     private static final double NAMES = 84;
     private static final double TOTALS = 44;
     private static final double WHY = 54;
+    private static final double LINE = 20;
+    private static final double MOST_UPRIGHT = 90;
+    private static final Typeface NAME = Typeface.text(FontWeight.BOLD, 12.5);
     private static final double LARGEST = 36;
     private static final double WIDEST = 64;
 
@@ -88,13 +95,20 @@ final class PairGridView extends DrawnPane {
 
     private void make(PairGrid pairs) {
         Join join = pairs.outcome().join();
-        Cells places = new Cells(NAMES + 14, HEAD + 20,
-                Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights())),
-                Math.min(LARGEST, (getHeight() - HEAD - FOOT - 44) / Math.max(1, pairs.lefts())));
+        double wide = Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()));
+        double longest = IntStream.range(0, pairs.rights()).mapToDouble(i -> NAME.width(join.right().label(i)) + 4)
+                .max().orElse(0);
+        double widest = IntStream.range(0, pairs.rights()).mapToDouble(i -> NAME.width(total(pairs, Side.RIGHT, i)) + 4)
+                .max().orElse(0);
+        // Where names have no room beside each other, they stand upright.
+        double head = longest <= wide ? LINE : Math.min(longest, MOST_UPRIGHT);
+        double totals = widest <= wide ? LINE : widest;
+        Cells places = new Cells(NAMES + 14, HEAD + head, wide,
+                Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts())));
         double foot = places.y + pairs.lefts() * places.high + 2;
         for (int right = 0; right < pairs.rights(); right++) {
             place(label(join.right().label(right), "pair-name", "right"),
-                    new Rectangle2D(places.x + right * places.wide, places.y - 20, places.wide - 2, 18), Pos.CENTER);
+                    new Rectangle2D(places.x + right * wide, HEAD, wide - 2, head - 2), Pos.CENTER);
         }
         for (int left = 0; left < pairs.lefts(); left++) {
             double y = places.y + left * places.high;
@@ -112,9 +126,9 @@ final class PairGridView extends DrawnPane {
         }
         for (int right = 0; right < pairs.rights(); right++) {
             place(label(total(pairs, Side.RIGHT, right), "pair-total"),
-                    new Rectangle2D(places.x + right * places.wide, foot, places.wide - 2, 18), Pos.CENTER);
+                    new Rectangle2D(places.x + right * wide, foot, wide - 2, totals - 2), Pos.CENTER);
         }
-        foot(pairs, foot);
+        foot(pairs, foot + totals - LINE);
     }
 
     private Label cell(PairGrid pairs, int left, int right) {
@@ -183,16 +197,20 @@ final class PairGridView extends DrawnPane {
     }
 
     private Label label(String text, String... styleClasses) {
-        Label label = new Label(text);
-        label.getStyleClass().addAll(styleClasses);
+        Label label = new ShortLabel(text, styleClasses);
         getChildren().add(label);
         return label;
     }
 
+    /** Puts a label into a rectangle; upright, where that is higher than a line and not wide enough. */
     private static void place(Label label, Rectangle2D at, Pos alignment) {
         label.setManaged(false);
         label.setAlignment(alignment);
-        label.resizeRelocate(Math.round(at.getMinX()), Math.round(at.getMinY()), Math.round(at.getWidth()),
-                Math.round(at.getHeight()));
+        boolean upright = at.getHeight() > at.getWidth() && at.getHeight() > LINE;
+        double width = Math.round(upright ? at.getHeight() : at.getWidth());
+        double height = Math.round(upright ? at.getWidth() : at.getHeight());
+        label.setRotate(upright ? -90 : 0);
+        label.resizeRelocate(Math.round(at.getMinX() + (at.getWidth() - width) / 2),
+                Math.round(at.getMinY() + (at.getHeight() - height) / 2), width, height);
     }
 }

@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import java.util.EnumMap;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -10,6 +12,7 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.Picture;
 import lunko.desktop.show.model.ShowModel;
 import lunko.show.Joining;
+import lunko.show.Showing;
 
 /** The pictures of the join, one of them at a time. */
 public final class PictureCard extends VBox {
@@ -19,9 +22,6 @@ public final class PictureCard extends VBox {
         getStyleClass().addAll("card", "picture-card");
         HBox head = new HBox();
         head.getStyleClass().add("picture-head");
-        StackPane body = new StackPane();
-        VBox.setVgrow(body, Priority.ALWAYS);
-        getChildren().addAll(head, body);
         for (Picture picture : Picture.values()) {
             ToggleButton button = Controls.toggle(picture.title());
             button.setOnAction(_ -> {
@@ -29,25 +29,34 @@ public final class PictureCard extends VBox {
                 button.setSelected(true);
             });
             model.picture().subscribe(now -> button.setSelected(now == picture));
-            Node shown = switch (picture) {
-                case VENN -> venn(model);
-                case PAIRS -> new PairGridView(model);
-            };
-            shown.visibleProperty().bind(button.selectedProperty());
             head.getChildren().add(button);
-            body.getChildren().add(shown);
         }
+        Map<Drawing, Node> drawings = new EnumMap<>(Map.of(Drawing.TWO, new VennView(model), Drawing.THREE,
+                new ThreeVennView(model), Drawing.CROSS, new CrossView(model), Drawing.GRID, new PairGridView(model)));
+        StackPane body = new StackPane(drawings.values().toArray(Node[]::new));
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(head, body);
+        // Only what is to be seen is drawn.
+        Runnable choose = () -> {
+            Drawing chosen = drawing(model.picture().get(), model.showing().get());
+            drawings.forEach((drawing, shown) -> shown.setVisible(drawing == chosen));
+        };
+        model.picture().subscribe(choose);
+        model.showing().subscribe(choose);
+        choose.run();
     }
 
-    /** Two circles, or three where a chain has put three tables together. */
-    private static Node venn(ShowModel model) {
-        VennView two = new VennView(model);
-        ThreeVennView three = new ThreeVennView(model);
-        model.showing().subscribe(now -> {
-            boolean chain = now.joining().flatMap(Joining::circles).isPresent();
-            two.setVisible(!chain);
-            three.setVisible(chain);
-        });
-        return new StackPane(two, three);
+    /** What can be drawn. */
+    private enum Drawing {
+        TWO, THREE, CROSS, GRID
+    }
+
+    /** Two circles, or three where a chain has put three tables together; for a cross join, which has none, why. */
+    private static Drawing drawing(Picture picture, Showing now) {
+        return switch (picture) {
+            case PAIRS -> Drawing.GRID;
+            case VENN -> now.outcome().filter(outcome -> !outcome.kind().compares()).isPresent() ? Drawing.CROSS
+                    : now.joining().flatMap(Joining::circles).isPresent() ? Drawing.THREE : Drawing.TWO;
+        };
     }
 }

@@ -1,6 +1,5 @@
 package lunko.desktop.show.picture;
 
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
 import lunko.desktop.look.Hues;
+import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
@@ -35,6 +35,8 @@ final class ThreeVennView extends DrawnPane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final double FOOT = 22;
     private static final int MOST_NAMED = 2;
+    /** With less room than that, in pixels, names would hide figures. */
+    private static final double LEAST_NAME = 52;
     private static final int MOST_TOLD = 20;
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -144,7 +146,7 @@ final class ThreeVennView extends DrawnPane {
         Label count = label(Words.number(content.rows().size()), "venn-count");
         count.setMouseTransparent(true);
         box.getChildren().add(count);
-        if (content.rows().size() <= MOST_NAMED)
+        if (content.rows().size() <= MOST_NAMED && width >= LEAST_NAME)
             content.rows().forEach(row -> box.getChildren().add(pointing(row, region)));
         getChildren().add(box);
         box.applyCss();
@@ -174,8 +176,6 @@ final class ThreeVennView extends DrawnPane {
     }
 
     private static Label label(String text, String... styleClasses) {
-        Label label = new Label(text);
-        label.getStyleClass().addAll(Arrays.asList(styleClasses));
-        return label;
+        return new ShortLabel(text, styleClasses);
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
+import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.engine.ResultRow;
@@ -32,6 +33,8 @@ final class VennView extends DrawnPane {
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
+    /** So much of the width of a region is for names, which are not to touch its edges. */
+    private static final double WITHIN = 0.88;
     private static final int MOST_LINES = 30;
     private static final double FOOT = 46;
     private static final double MORE_FOOT = 20;
@@ -153,7 +156,7 @@ final class VennView extends DrawnPane {
     }
 
     private static boolean multiplies(VennRegions regions) {
-        return regions.kind().compares() && regions.kind().only().isEmpty() && regions.multiplies();
+        return regions.kind().only().isEmpty() && regions.multiplies();
     }
 
     /** What each side has alone, and what both have. */
@@ -170,14 +173,12 @@ final class VennView extends DrawnPane {
                 region(Lunes.shape(cut.both()),
                         kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met),
                 region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone));
-        if (kind.compares()) {
-            String alone = " without a partner";
-            choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone),
-                    said(leftAlone) + "rows of " + join.left().title() + alone);
-            choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone), said(met) + "pairs");
-            choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone),
-                    said(rightAlone) + "rows of " + join.right().title() + alone);
-        }
+        String alone = " without a partner";
+        choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone),
+                said(leftAlone) + "rows of " + join.left().title() + alone);
+        choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone), said(met) + "pairs");
+        choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone),
+                said(rightAlone) + "rows of " + join.right().title() + alone);
         getChildren().addAll(shapes.leftOnly(), shapes.rightOnly(), shapes.both());
         for (Side side : Side.values()) {
             Circle circle = new Circle(circles.middle(side), circles.y(), circles.radius());
@@ -210,7 +211,7 @@ final class VennView extends DrawnPane {
                 ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
             }
             dress(rows, side.title(), kind.takesAlone(side));
-            place(rows, circles.alone(side), circles.y(), circles.apart() * 0.98);
+            place(rows, circles.alone(side), circles.y(), circles.apart() * WITHIN);
         }
         VBox matched = kind.only()
                 .map(side -> content(shapes.both(), regions.of(side).matched().size(), lines,
@@ -218,7 +219,7 @@ final class VennView extends DrawnPane {
                 .orElseGet(() -> content(shapes.both(), regions.pairCount(), lines,
                         n -> pair(join, regions.pairs().get(n))));
         dress(matched, kind.only().map(Side::title).orElse("both"), takesMatched(kind));
-        place(matched, circles.middle(), circles.y(), circles.lens() * 0.95);
+        place(matched, circles.middle(), circles.y(), circles.lens() * WITHIN);
     }
 
     private static void dress(VBox content, String side, boolean kept) {
@@ -233,11 +234,8 @@ final class VennView extends DrawnPane {
     }
 
     private void drawPairsCaption(VennRegions regions, Join join, Circles circles) {
-        JoinKind kind = regions.kind();
-        String pairs = !kind.compares() ? "every row with every row"
-                : kind.only().isPresent() ? "with a partner" : "pairs";
-        place(caption("", "both", pairs), circles.middle(), circles.foot() + (kind.compares() ? 0 : LINE), FOOT - 10,
-                circles.lens() * 2);
+        String pairs = regions.kind().only().isPresent() ? "with a partner" : "pairs";
+        place(caption("", "both", pairs), circles.middle(), circles.foot(), FOOT - 10, circles.lens() * 2);
         if (!multiplies(regions)) return;
         // Circles would have it that a row is in one place; here some are in several pairs.
         String several = Words.number(regions.pairCount()) + " pairs of "
@@ -247,7 +245,6 @@ final class VennView extends DrawnPane {
     }
 
     private static String[] alone(VennRegions regions, Side side) {
-        if (!regions.kind().compares()) return new String[0];
         return regions.of(side).unknown().isEmpty() ? new String[] {"no partner"}
                 : new String[] {"no partner", "? unknown"};
     }
@@ -306,15 +303,16 @@ final class VennView extends DrawnPane {
         for (String line : meaning) box.getChildren().add(label(line, "venn-meaning"));
         box.getChildren().removeIf(node -> node instanceof Label l && l.getText().isEmpty());
         box.getChildren().forEach(line -> ((Label) line).setMinHeight(USE_PREF_SIZE));
+        // The name of a table may be shortened; what is said of it never is.
+        box.getChildren().stream().filter(line -> line.getStyleClass().contains("venn-meaning"))
+                .forEach(line -> ((Label) line).setMinWidth(USE_PREF_SIZE));
         box.setAlignment(Pos.TOP_CENTER);
         box.getStyleClass().addAll("venn-caption", side);
         return box;
     }
 
     private static Label label(String text, String styleClass) {
-        Label label = new Label(text);
-        label.getStyleClass().add(styleClass);
-        return label;
+        return new ShortLabel(text, styleClass);
     }
 
     private void place(VBox box, double x, double y, double width) {

@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.MenuButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
@@ -30,6 +31,9 @@ public final class ResultGrid {
     private final ShowModel model;
     private final Motions motions;
     private final PhraseFlow title = new PhraseFlow("result-title");
+    /** Where the columns come from, said where there is room for it. */
+    private final PhraseFlow under = new PhraseFlow("result-title");
+    private final MenuButton menu;
     private final HBox head;
     private final StackPane leftCard;
     private final StackPane rightCard;
@@ -39,9 +43,11 @@ public final class ResultGrid {
             ObservableDoubleValue arrival, Motions motions) {
         this.motions = motions;
         this.model = model;
-        MenuButton menu = actions.menu();
-        HBox.setHgrow(title, Priority.ALWAYS);
-        head = new HBox(title, menu);
+        menu = actions.menu();
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        head = new HBox(title, under, gap, menu);
+        head.widthProperty().subscribe(this::fit);
         head.getStyleClass().add("result-head");
         head.setAlignment(Pos.CENTER_LEFT);
         left = new ResultSide(model, Side.LEFT, widths.apply(Side.LEFT), rows, arrival);
@@ -54,7 +60,7 @@ public final class ResultGrid {
         model.staged().subscribe((before, now) -> show(before, now));
         model.arrangement().subscribe((_, _) -> {
             rows.show(model.staged().get(), model.arrangement().get(), false);
-            title.show(title(model.staged().get()));
+            say(model.staged().get());
         });
         show(model.staged().get(), model.staged().get());
     }
@@ -94,7 +100,7 @@ public final class ResultGrid {
         boolean kin = before.isOfSameJoin(now) && before != now;
         int places = rows.size();
         boolean changed = rows.show(now, model.arrangement().get(), kin);
-        title.show(title(now));
+        say(now);
         boolean jump = Motion.between(before, now) == Motion.JUMP;
         int wanted = Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0);
         if (!changed || rows.isEmpty() || jump && !kin || right.isWhollyInView(wanted)) return;
@@ -104,6 +110,28 @@ public final class ResultGrid {
             links.layout();
         }
         right.reveal(wanted, jump ? Duration.ZERO : motions.time().getValue());
+    }
+
+    private void say(Showing now) {
+        title.show(title(now));
+        under.show(now.outcome().filter(_ -> now.match().isPresent()).map(outcome -> under(outcome.join()))
+                .orElseGet(() -> Phrase.write().done()));
+        fit();
+    }
+
+    private void fit() {
+        title.setMinWidth(title.prefWidth(-1));
+        double wanted = title.prefWidth(-1) + under.prefWidth(-1) + menu.prefWidth(-1);
+        under.setVisible(wanted <= head.getWidth());
+        under.setManaged(under.isVisible());
+    }
+
+    private static Phrase under(Join join) {
+        Phrase.Writer words = Phrase.write().plain(" · ");
+        return join.kind().only().map(side -> words.in(side.tone(), join.on(side).title()).plain(" columns alone"))
+                .orElseGet(() -> words.left(join.left().title()).plain(" columns fall under ").left(join.left().title())
+                        .plain(", ").right(join.right().title()).plain(" columns under ").right(join.right().title()))
+                .done();
     }
 
     private Phrase title(Showing showing) {
@@ -116,11 +144,6 @@ public final class ResultGrid {
         showing.changes().ifPresent(changes -> title.plain(" · ").strong(changes.said()));
         title.plain(model.arrangement().get().said("the join"));
         if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
-        Join join = showing.outcome().orElseThrow().join();
-        return join.kind().only().map(side -> title.plain(" · ").in(side.tone(), join.on(side).title())
-                .plain(" columns alone").done())
-                .orElseGet(() -> title.plain(" · ").left(join.left().title()).plain(" columns fall under ")
-                        .left(join.left().title()).plain(", ").right(join.right().title())
-                        .plain(" columns under ").right(join.right().title()).done());
+        return title.done();
     }
 }
