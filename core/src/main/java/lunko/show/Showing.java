@@ -16,11 +16,13 @@ import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
 import lunko.insight.picture.VennRegions;
+import lunko.insight.explanation.SourceRowWhy;
 import lunko.insight.explanation.StageWords;
 import lunko.insight.picture.ThreeCircles;
 import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
 import lunko.lesson.Diagnostic;
+import lunko.phrase.Phrase;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -297,6 +299,16 @@ public final class Showing {
             case Pointed.Result(ResultRow row) -> steps.decided(row);
             case Pointed.Pair(int left, int right) -> steps.decided(left, right);
         })).orElse(OptionalLong.empty());
+    }
+
+    /**
+     * Why a source row of the join at hand is in its result or not; of all else, what the step says that decided it.
+     */
+    public Optional<Phrase> why(Pointed pointed) {
+        Optional<Phrase> own = pointed instanceof Pointed.Source(Side side, int row)
+                ? outcome().flatMap(outcome -> new SourceRowWhy(outcome, side, row).said()) : Optional.empty();
+        return own.or(() -> decided(pointed).stream().mapToObj(step -> timeline().orElseThrow().at(step).shown().why())
+                .findFirst());
     }
 
     /** Why the query cannot run, where it cannot. */

@@ -18,6 +18,7 @@ import lunko.engine.Matching;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.insight.explanation.RowExplanation;
+import lunko.insight.explanation.SourceRowWhy;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
@@ -142,6 +143,23 @@ class CountsProperties {
         for (int row = 0; row < outcome.size(); row++) {
             Phrase why = explained.why(row).orElseThrow();
             if (outcome.row(row) instanceof ResultRow.Kept) assertThat(why.text()).contains(" keeps it");
+        }
+    }
+
+    @Property(tries = 600)
+    void everyRowSaysHowOftenItIsInTheResult(@ForAll SomeJoin some) {
+        JoinResult outcome = JoinResult.of(some.joined());
+        for (Side side : Side.values()) {
+            if (outcome.kind().only().filter(only -> only != side).isPresent()) continue;
+            for (int row = 0; row < outcome.join().on(side).rows().size(); row++) {
+                OptionalInt at = OptionalInt.of(row);
+                long times = outcome.rows().stream().filter(each -> each.source(side).equals(at)).count();
+                String said = new SourceRowWhy(outcome, side, row).said().orElseThrow().text();
+                String wanted = times == 0 ? " is not in the result"
+                        : times == 1 ? " is in the result" : times == 2 ? " is in the result twice" : times + " times";
+                assertThat(said).as("row " + row + " of " + some).contains(wanted);
+                if (times == 1) assertThat(said).doesNotContain("twice").doesNotContain(" times");
+            }
         }
     }
 

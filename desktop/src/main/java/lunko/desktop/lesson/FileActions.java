@@ -64,9 +64,12 @@ public final class FileActions {
                 List.of(new KeyCodeCombination(KeyCode.E, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(() -> result.getValue().isPresent(), result),
                 () -> result.getValue().ifPresent(files::chooseAndSave));
-        undo = new Action(model.history().map(history -> named("Undo", history.past())), Group.LESSON,
-                List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN)),
-                Bindings.createBooleanBinding(() -> model.history().get().past().isPresent(), model.history()),
+        undo = new Action(Bindings.createStringBinding(() -> model.begun().get().isPresent()
+                ? "Undo: what is typed and cannot run" : named("Undo", model.history().get().past()), model.history(),
+                model.begun()), Group.LESSON, List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN)),
+                Bindings.createBooleanBinding(
+                        () -> model.begun().get().isPresent() || model.history().get().past().isPresent(),
+                        model.history(), model.begun()),
                 model::undo);
         redo = new Action(model.history().map(history -> named("Redo", history.future())), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN, SHIFT_DOWN),

@@ -18,6 +18,8 @@ public final class LessonModel {
     private final ReadOnlyObjectWrapper<Lesson> lesson;
     private final ReadOnlyObjectWrapper<Optional<Notice>> notice = new ReadOnlyObjectWrapper<>(Optional.empty());
 
+    private final ObjectProperty<Optional<Runnable>> begun = new SimpleObjectProperty<>(Optional.empty());
+
     /** A lesson to which nothing has been done yet. */
     public LessonModel(Lesson first) {
         history = new ReadOnlyObjectWrapper<>(History.of(first));
@@ -69,9 +71,16 @@ public final class LessonModel {
         move(changed);
     }
 
-    /** Takes the last change back. */
+    /**
+     * What has been begun and is no change of the lesson yet, as a query that cannot run: undo takes that back first.
+     */
+    public ObjectProperty<Optional<Runnable>> begun() {
+        return begun;
+    }
+
+    /** Takes back what has been begun, or else the last change. */
     public void undo() {
-        move(history.get().undo());
+        begun.get().ifPresentOrElse(Runnable::run, () -> move(history.get().undo()));
     }
 
     /** Makes the last change again that was taken back. */

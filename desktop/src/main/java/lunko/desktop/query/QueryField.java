@@ -146,7 +146,7 @@ final class QueryField extends StackPane {
                 boolean saved = opened || area.getText().equals(told);
                 told = text;
                 if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
-                model.stale().set(false);
+                stale(false);
                 // A text that was changed without typing can be wrong as well, or surely not meant. The query that is
                 // shown has been evaluated; others of its text are looked at beside the window's thread.
                 boolean several = lesson.staged().query().statements().size() > 1;
@@ -215,13 +215,25 @@ final class QueryField extends StackPane {
         if (area.isFocused() && diagnostics.told().get().all().isEmpty()) patience.playFromStart();
         else diagnostics.set(found.diagnostics());
         found.after().ifPresentOrElse(after -> {
-            model.stale().set(false);
+            stale(false);
             if (found.typed().query().equals(model.lesson().lesson().get().staged().query())) model.endPreview();
             else take(after);
         }, () -> {
-            model.stale().set(true);
+            stale(true);
             found.preview().ifPresentOrElse(model::preview, model::endPreview);
         });
+    }
+
+    /** While the text cannot run, undo brings back the one that could. */
+    private void stale(boolean now) {
+        model.lesson().begun().set(now ? Optional.of(this::restore) : Optional.empty());
+    }
+
+    private void restore() {
+        load(model.lesson().lesson().get().staged().query(), false);
+        stale(false);
+        diagnostics.set(model.showing().get().diagnostics());
+        model.endPreview();
     }
 
     private void take(Followed.After after) {

@@ -59,7 +59,10 @@ public final class ShowPage extends VBox {
         // Whatever is said above it, the stage gives up its room before anything leaves the window.
         for (Region part : List.of(place, stages, stage, rows)) part.setMinHeight(0);
         old = model.stale().or(model.waiting());
-        old.subscribe(stale -> stages.pseudoClassStateChanged(STALE, stale));
+        PictureCard pictures = new PictureCard(model);
+        VBox.setVgrow(pictures, Priority.ALWAYS);
+        right = new VBox(pictures, new KindCounts(model));
+        old.subscribe(stale -> List.of(stages, right).forEach(part -> part.pseudoClassStateChanged(STALE, stale)));
         stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
             boolean matches = now.isOnJoinStage();
@@ -70,9 +73,6 @@ public final class ShowPage extends VBox {
             for (Side side : Side.values()) Hues.dress(this, side, now.hue(side));
         });
         HBox.setHgrow(left, Priority.ALWAYS);
-        PictureCard pictures = new PictureCard(model);
-        VBox.setVgrow(pictures, Priority.ALWAYS);
-        right = new VBox(pictures, new KindCounts(model));
         right.getStyleClass().add("right-half");
         right.setMinWidth(Region.USE_PREF_SIZE);
         HBox middle = new HBox(left, right);

@@ -59,6 +59,8 @@ final class WhyLine extends Pane {
         Runnable show = () -> show(model, number, why, there);
         model.showing().subscribe((_, _) -> show.run());
         model.pointing().decided().subscribe((_, _) -> show.run());
+        model.pointing().lineage().subscribe((_, _) -> show.run());
+        model.stale().subscribe((_, _) -> show.run());
         show.run();
     }
 
@@ -78,10 +80,19 @@ final class WhyLine extends Pane {
         decided.ifPresent(step -> there.setText("To step " + Words.number(step)));
         number.setText(showing.frame().isEmpty() ? "no steps"
                 : "step " + decided.orElse(showing.number()) + " of " + showing.last());
-        Phrase said = decided.isPresent() ? showing.timeline().orElseThrow().at(decided.getAsLong()).shown().why()
-                : showing.frame().map(frame -> frame.shown().why()).orElseGet(
-                        () -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
+        Phrase said = said(model, showing, decided);
         why.show(said);
         setAccessibleText(said.text());
+    }
+
+    private static Phrase said(ShowModel model, Showing showing, OptionalLong decided) {
+        // A query that cannot run is said to be so above; this is still about the one before it.
+        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return Phrase.write()
+                .plain("The query above cannot run as it is written. What is to be seen is the one before it.").done();
+        return model.pointing().lineage().get().flatMap(lineage -> showing.why(lineage.pointed()))
+                .or(() -> decided.stream().mapToObj(step -> showing.timeline().orElseThrow().at(step).shown().why())
+                        .findFirst())
+                .or(() -> showing.frame().map(frame -> frame.shown().why()))
+                .orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
     }
 }

@@ -11,6 +11,7 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.lesson.RowEdit;
 import lunko.query.JoinKind;
+import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -67,5 +68,23 @@ class KeyboardTest extends OpenWindow {
         robot.push(KeyCode.ENTER).push(KeyCode.DOWN).push(KeyCode.TAB);
         assertThat(model.lesson().lesson().get().table("hives").rows()).isEmpty();
         WaitForAsyncUtils.checkException();
+    }
+
+    @Test
+    void aQueryThatCannotRunIsSaidToBeSoAndTakenBackByUndoFirst(FxRobot robot) throws Exception {
+        robot.push(KeyCode.DIGIT1);
+        String ran = model.showing().get().lesson().staged().sql();
+        robot.push(KeyCode.Q).push(KeyCode.CONTROL, KeyCode.A).write("SELECT * FROM hive");
+        until(() -> model.stale().get());
+        robot.clickOn(".why-line");
+        String said = robot.lookup("#why").query().getAccessibleText();
+        assertThat(said).startsWith("The query above cannot run");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(model.stale().get()).isFalse();
+        assertThat(robot.lookup("#query-text").<StyleClassedTextArea>query().getText()).isEqualTo(ran);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.INNER);
+        assertThat(robot.lookup("#why").query().getAccessibleText()).isNotEqualTo(said);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
     }
 }

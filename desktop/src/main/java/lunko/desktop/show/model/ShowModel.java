@@ -6,13 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.BooleanProperty;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
@@ -37,7 +37,7 @@ public final class ShowModel {
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
-    private final BooleanProperty stale = new SimpleBooleanProperty(false);
+    private final BooleanBinding stale;
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
     /** What the lesson that comes next shows, where that has been found out already. */
@@ -55,6 +55,7 @@ public final class ShowModel {
     /** Shows the lesson of a model at the step it opens at. */
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
+        stale = Bindings.createBooleanBinding(() -> lesson.begun().get().isPresent(), lesson.begun());
         showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), JoinAlgorithm.ROWS).opened());
         staged = new ReadOnlyObjectWrapper<>(showing.get());
         pointing = new Pointing(showing.getReadOnlyProperty());
@@ -94,7 +95,7 @@ public final class ShowModel {
     }
 
     /** Whether the query at hand cannot be shown, so that what is to be seen is the last one that could. */
-    public BooleanProperty stale() {
+    public BooleanBinding stale() {
         return stale;
     }
 
