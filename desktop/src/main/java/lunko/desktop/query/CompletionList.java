@@ -40,6 +40,8 @@ final class CompletionList {
         list.setCellFactory(_ -> new Cell());
         list.setOnMouseClicked(_ -> chosen().ifPresent(take));
         popup.setAutoHide(true);
+        // A click beside the list is one on what is there.
+        popup.setConsumeAutoHidingEvents(false);
         StackPane all = new StackPane(list);
         Look.dress(all);
         all.getStyleClass().add("show");
