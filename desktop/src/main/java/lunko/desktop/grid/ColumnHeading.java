@@ -91,6 +91,8 @@ final class ColumnHeading extends VBox {
         field.applyCss();
         field.requestFocus();
         field.selectAll();
+        // Where it is not to be seen it does not get the keyboard, and would stay open.
+        if (getScene() == null || getScene().getFocusOwner() != field) giveUp();
     }
 
     private void onKey(KeyEvent event) {

@@ -8,10 +8,12 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.beans.value.WeakChangeListener;
@@ -73,7 +75,7 @@ public final class ColumnWidths {
             double shown = text ? Math.min(values, WIDEST) : values;
             double some = text ? Math.min(values, rank == Need.STAYS ? KNOWN_WELL : KNOWN) : values;
             double wide = Math.max(Math.max(shown, BELOW.width(below)), Math.max(heading(whole), name()));
-            double name = Math.min(name(), KNOWN) + (key ? KEY_SIGN : 0);
+            double name = Math.min(heading(column.name()), KNOWN) + (key ? KEY_SIGN : 0);
             return new Need(width(wide), width(Math.max(shown, Math.max(heading(shorter), name()))),
                     width(Math.max(some, name)), rank);
         }
@@ -85,24 +87,35 @@ public final class ColumnWidths {
     private final boolean folds;
     private final List<DoubleProperty> widths = new ArrayList<>();
     private final ReadOnlyObjectWrapper<Set<Integer>> folded = new ReadOnlyObjectWrapper<>(Set.of());
-    private Set<Integer> opened = Set.of();
+    private final ObjectProperty<Set<Integer>> opened;
     private List<Need> needs = List.of();
     private Measured measured = new Measured(List.of(), List.of());
     private double available;
     private double bar = SCROLL_BAR;
 
-    private ColumnWidths(boolean folds) {
+    private ColumnWidths(boolean folds, ObjectProperty<Set<Integer>> opened) {
         this.folds = folds;
+        this.opened = opened;
+        opened.subscribe((_, _) -> measure());
     }
 
     /** Widths for a table that is scrolled where there is not enough room. */
     public static ColumnWidths scrolling() {
-        return new ColumnWidths(false);
+        return new ColumnWidths(false, new SimpleObjectProperty<>(Set.of()));
     }
 
-    /** Widths for a table whose columns are shortened and folded where there is not enough room. */
+    /**
+     * Widths for a table whose columns are shortened and folded where there is not enough room.
+     *
+     * @param opened the columns, counted from 0, that somebody wants to be open
+     */
+    public static ColumnWidths folding(ObjectProperty<Set<Integer>> opened) {
+        return new ColumnWidths(true, opened);
+    }
+
+    /** The same, of which nothing is known outside. */
     public static ColumnWidths folding() {
-        return new ColumnWidths(true);
+        return folding(new SimpleObjectProperty<>(Set.of()));
     }
 
     /** The columns that are folded, counted from 0. */
@@ -113,8 +126,7 @@ public final class ColumnWidths {
     /** Opens a column that is folded; others may be folded for it. */
     public void open(int column) {
         if (!folded.get().contains(column)) return;
-        opened = Stream.concat(opened.stream(), Stream.of(column)).collect(Collectors.toUnmodifiableSet());
-        measure();
+        opened.set(Stream.concat(opened.get().stream(), Stream.of(column)).collect(Collectors.toUnmodifiableSet()));
     }
 
     /**
@@ -165,8 +177,9 @@ public final class ColumnWidths {
     public void fit(List<Heading> headings, List<Row> rows) {
         Measured now = new Measured(headings, rows.subList(0, Math.min(ROWS_LOOKED_AT, rows.size())));
         if (now.equals(measured)) return;
-        if (!now.headings.equals(measured.headings)) opened = Set.of();
+        boolean others = !measured.headings.isEmpty() && !now.headings.equals(measured.headings);
         measured = now;
+        if (others) opened.set(Set.of());
         measure();
     }
 
@@ -176,7 +189,8 @@ public final class ColumnWidths {
                 .findFirst().orElse(0);
         needs = IntStream.range(0, headings.size()).mapToObj(i -> {
             Type type = headings.get(i).column().type();
-            int rank = headings.get(i).key() || opened.contains(i) ? Need.STAYS : i == label ? Need.LABEL : Need.OTHER;
+            int rank = headings.get(i).key() || opened.get().contains(i) ? Need.STAYS
+                    : i == label ? Need.LABEL : Need.OTHER;
             return headings.get(i)
                     .need(measured.rows.stream().mapToDouble(row -> length(row, i, type)).max().orElse(0), rank);
         }).toList();

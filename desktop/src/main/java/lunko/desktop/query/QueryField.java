@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
@@ -78,6 +79,11 @@ final class QueryField extends StackPane {
         area.focusedProperty().addListener((_, _, focused) -> {
             if (focused) return;
             completion.hide();
+            // Whoever leaves the text is in the middle of no word.
+            if (patience.getStatus() == Animation.Status.RUNNING) {
+                patience.stop();
+                patience.getOnFinished().handle(null);
+            }
             typed = Optional.empty();
             area.getUndoManager().preventMerge();
         });
@@ -152,7 +158,11 @@ final class QueryField extends StackPane {
                 boolean several = lesson.staged().query().statements().size() > 1;
                 diagnostics.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
                 if (several) ask(lesson.staged().query());
-            }
+            } else if (!area.isFocused() && lesson.scene().written().isPresent() && area.getText().equals(text)
+                    && lesson.staged().query().statements().size() == 1) {
+                        // Of other rows there may be other things to be said.
+                        diagnostics.set(now.diagnostics());
+                    }
         }
         boolean other = !words.areOf(now);
         if (other) words = new WordsAtWork(now);

@@ -43,8 +43,9 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Whatever is done in the window, one thing after another, nothing goes wrong in it and nothing is logged. */
 class RandomHandsProperties {
     /** So many things are done in ten windows; of more, each window has its share. */
-    private static final int HANDS = Integer.getInteger("lunko.hands", 600) / 10;
+    private static final int HANDS = Integer.getInteger("lunko.hands", 400) / 10;
     private static final int AT_ONCE = 60;
+    private static final int COMPARED = 10;
     private static final List<String> WRONG = new ArrayList<>();
     private static final ListAppender<ILoggingEvent> LOGGED = new ListAppender<>();
 
@@ -101,6 +102,11 @@ class RandomHandsProperties {
             LOGGED.list.clear();
             return opened;
         });
+        WaitForAsyncUtils.waitForFxEvents();
+        Looks first = window(() -> {
+            AtRest.layOut(stage.getScene());
+            return Looks.of(stage.getScene().getRoot());
+        });
         try {
             for (int i = 0; i < hands.size(); i++) {
                 Hand hand = hands.get(i);
@@ -113,7 +119,17 @@ class RandomHandsProperties {
                 assertThat(WRONG).as("after " + hands.subList(0, i + 1)).isEmpty();
                 assertThat(LOGGED.list.stream().filter(event -> event.getLevel().isGreaterOrEqual(Level.WARN)))
                         .as("after " + hands.subList(0, i + 1)).isEmpty();
+                if (i % COMPARED == COMPARED - 1) {
+                    AtRest rest = new AtRest(stage, screen, habits);
+                    rest.come();
+                    assertThat(window(rest::differenceToNew)).as("after " + hands.subList(0, i + 1)).isEmpty();
+                    // What the text area's library says of colours while a window comes to be.
+                    window(() -> LOGGED.list).clear();
+                }
             }
+            AtRest rest = new AtRest(stage, screen, habits);
+            rest.come();
+            assertThat(window(() -> rest.differenceAllUndone(first))).as("all undone after " + hands).isEmpty();
         } finally {
             window(() -> {
                 // It stays open, because what is still being found out for it would come to a window that is gone.
@@ -130,7 +146,7 @@ class RandomHandsProperties {
     }
 
     /** What something gives that is done in the window's thread. */
-    private static <T> T window(Callable<T> work) {
+    static <T> T window(Callable<T> work) {
         try {
             return WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, WaitForAsyncUtils.asyncFx(work));
         } catch (TimeoutException hangs) {

@@ -11,13 +11,15 @@ import lunko.query.Side;
 final class CardPair {
     private final ShowModel model;
     private final DragBoard drags = new DragBoard();
-    private final ColumnWidths leftWidths = ColumnWidths.folding();
-    private final ColumnWidths rightWidths = ColumnWidths.folding();
+    private final ColumnWidths leftWidths;
+    private final ColumnWidths rightWidths;
     private final StageCard left;
     private final StageCard right;
 
     CardPair(ShowModel model, CardActions actions, Motions motions) {
         this.model = model;
+        leftWidths = ColumnWidths.folding(model.opened(Side.LEFT));
+        rightWidths = ColumnWidths.folding(model.opened(Side.RIGHT));
         left = new StageCard(model, Side.LEFT, leftWidths, drags, actions, motions);
         right = new StageCard(model, Side.RIGHT, rightWidths, drags, actions, motions);
     }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.binding.Bindings;
@@ -23,6 +24,7 @@ import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
+import lunko.query.Side;
 import lunko.show.JoinAtHand;
 import lunko.show.Showing;
 import lunko.steps.Timeline;
@@ -37,6 +39,8 @@ public final class ShowModel {
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
     private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
+    private final ObjectProperty<Set<Integer>> leftOpened = new SimpleObjectProperty<>(Set.of());
+    private final ObjectProperty<Set<Integer>> rightOpened = new SimpleObjectProperty<>(Set.of());
     private final BooleanBinding stale;
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
@@ -87,6 +91,11 @@ public final class ShowModel {
     /** How the result at hand is looked at: that of the join or, at the end, that of the query. */
     public ObjectProperty<Arrangement> arrangement() {
         return arrangement;
+    }
+
+    /** The columns of a side, counted from 0, that somebody wants to see where there is not room for all of them. */
+    public ObjectProperty<Set<Integer>> opened(Side side) {
+        return side.of(leftOpened, rightOpened);
     }
 
     /** How partners are found, where the join can be done so. */

@@ -38,6 +38,8 @@ final class PairGridView extends DrawnPane {
     private static final double NAMES = 84;
     private static final double TOTALS = 44;
     private static final double WHY = 54;
+    /** The least size of a cell in which its sign can be seen. */
+    private static final double LEAST = 6;
     private static final double LINE = 20;
     private static final double MOST_UPRIGHT = 90;
     private static final Typeface NAME = Typeface.text(FontWeight.BOLD, 12.5);
@@ -105,6 +107,10 @@ final class PairGridView extends DrawnPane {
         double totals = widest <= wide ? LINE : widest;
         Cells places = new Cells(NAMES + 14, HEAD + head, wide,
                 Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts())));
+        if (places.wide < LEAST || places.high < LEAST) {
+            say("There is not enough room here for a grid of " + pairs.lefts() + " × " + pairs.rights() + " cells.");
+            return;
+        }
         double foot = places.y + pairs.lefts() * places.high + 2;
         for (int right = 0; right < pairs.rights(); right++) {
             place(label(join.right().label(right), "pair-name", "right"),

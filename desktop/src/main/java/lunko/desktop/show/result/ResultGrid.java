@@ -46,8 +46,15 @@ public final class ResultGrid {
         menu = actions.menu();
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        head = new HBox(title, under, gap, menu);
-        head.widthProperty().subscribe(this::fit);
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        head = new HBox(title, under, gap, menu) {
+            @Override
+            protected void layoutChildren() {
+                double wanted = title.prefWidth(-1) + under.prefWidth(-1) + menu.prefWidth(-1);
+                under.setVisible(wanted <= getWidth());
+                super.layoutChildren();
+            }
+        };
         head.getStyleClass().add("result-head");
         head.setAlignment(Pos.CENTER_LEFT);
         left = new ResultSide(model, Side.LEFT, widths.apply(Side.LEFT), rows, arrival);
@@ -116,14 +123,6 @@ public final class ResultGrid {
         title.show(title(now));
         under.show(now.outcome().filter(_ -> now.match().isPresent()).map(outcome -> under(outcome.join()))
                 .orElseGet(() -> Phrase.write().done()));
-        fit();
-    }
-
-    private void fit() {
-        title.setMinWidth(title.prefWidth(-1));
-        double wanted = title.prefWidth(-1) + under.prefWidth(-1) + menu.prefWidth(-1);
-        under.setVisible(wanted <= head.getWidth());
-        under.setManaged(under.isVisible());
     }
 
     private static Phrase under(Join join) {

@@ -58,6 +58,7 @@ public final class StageStrip extends ScrollPane {
             mark(now);
         });
         // Where a tile is, is known once all have been laid out.
+        viewportBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         tiles.needsLayoutProperty().subscribe(needs -> {
             if (!needs) mark(model.showing().get());
         });
@@ -168,11 +169,10 @@ public final class StageStrip extends ScrollPane {
         return keeps ? own.getLast() : own.getFirst();
     }
 
+    /** The tile at hand is in the middle, as far as there are others beside it. */
     private void reveal(double from, double to) {
-        double hidden = tiles.getWidth() - getViewportBounds().getWidth();
-        if (hidden <= 0) return;
-        double left = getHvalue() * hidden;
-        if (from < left || to > left + getViewportBounds().getWidth())
-            setHvalue(Math.clamp((from - 20) / hidden, 0, 1));
+        double view = getViewportBounds().getWidth();
+        double hidden = tiles.getWidth() - view;
+        setHvalue(hidden <= 0 ? 0 : Math.clamp(((from + to) / 2 - view / 2) / hidden, 0, 1));
     }
 }

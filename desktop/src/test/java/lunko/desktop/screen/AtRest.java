@@ -1,0 +1,136 @@
+package lunko.desktop.screen;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.Set;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.look.Appearance;
+import lunko.desktop.look.Theme;
+import lunko.desktop.query.SheetKind;
+import lunko.desktop.show.model.Picture;
+import lunko.desktop.show.model.Speed;
+import lunko.insight.listing.Arrangement;
+import lunko.query.Side;
+import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
+import org.fxmisc.richtext.StyledTextArea;
+
+/** A window in which nothing is pointed at, typed or asked just now, to be compared with one that is newly opened. */
+record AtRest(Stage stage, Screen screen, Habits habits) {
+    private static final int TRIES = 100;
+    /** A text is read only after a pause in typing. */
+    private static final int LEAST_TRIES = 10;
+    private static final long BREATH = 30;
+
+    /** Lets everything come to its end that somebody has begun. */
+    void come() {
+        RandomHandsProperties.window(() -> {
+            screen.player().pause();
+            screen.view().requestFocus();
+            screen.view().presenting().set(false);
+            for (Node shade : stage.getScene().getRoot().lookupAll(".shade")) {
+                if (shade.isVisible()) Event.fireEvent(shade, new KeyEvent(KeyEvent.KEY_PRESSED, "", "",
+                        KeyCode.ESCAPE, false, false, false, false));
+            }
+            if (screen.view().query().sheet().getValue().isPresent()) {
+                screen.view().query().toggle(SheetKind.RESULTS);
+                if (screen.view().query().sheet().getValue().isPresent())
+                    screen.view().query().toggle(SheetKind.RESULTS);
+            }
+            screen.view().requestFocus();
+            return screen;
+        });
+        for (int i = 0; i < TRIES && (i < LEAST_TRIES || !RandomHandsProperties.window(this::isSettled)); i++) {
+            try {
+                Thread.sleep(BREATH);
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+        RandomHandsProperties.window(() -> {
+            screen.lesson().sayNothing();
+            screen.model().pointing().choose(Optional.empty());
+            screen.model().pointing().at(Optional.empty());
+            screen.model().pointing().step(OptionalLong.empty());
+            screen.model().pointing().part().set(OptionalInt.empty());
+            // Another step lets go of all rows.
+            long step = screen.model().showing().get().number();
+            screen.model().goTo(step > 0 ? step - 1 : step + 1);
+            screen.model().goTo(step);
+            screen.model().arrangement().set(Arrangement.PLAIN);
+            stage.getScene().getRoot().lookupAll(".grid-table .scroll-bar")
+                    .forEach(bar -> ((ScrollBar) bar).setValue(0));
+            layOut(stage.getScene());
+            return screen;
+        });
+    }
+
+    /** Whether what was typed is shown, or has been taken back because it cannot be. */
+    private boolean isSettled() {
+        screen.lesson().begun().get().ifPresent(Runnable::run);
+        String text = stage.getScene().getRoot().lookup("#query-text") instanceof StyledTextArea<?, ?> area
+                ? area.getText() : "";
+        return !screen.model().waiting().get() && text.equals(screen.lesson().lesson().get().staged().sql());
+    }
+
+    static void layOut(Scene scene) {
+        for (int i = 0; i < 3; i++) {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+        }
+    }
+
+    /** In what it differs from a window that is newly opened on the same state, if it does. */
+    Optional<String> differenceToNew() {
+        Scene own = stage.getScene();
+        // With an appearance of its own, which does not keep it when it has been looked at.
+        Appearance appearance = new Appearance();
+        appearance.theme().set(habits.appearance().theme().get());
+        appearance.still().set(habits.appearance().still().get());
+        Screen other = Screen.of(screen.lesson().lesson().get(), () -> stage, new Habits(habits.recent(), appearance),
+                _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        other.lesson().mode().set(screen.lesson().mode().get());
+        other.model().picture().set(screen.model().picture().get());
+        other.model().algorithm().set(screen.model().algorithm().get());
+        other.player().onlyPairs().set(screen.player().onlyPairs().get());
+        other.player().speed().set(screen.player().speed().get());
+        other.view().frame().zoom().set(screen.view().frame().zoom().get());
+        Scene scene = other.view().inScene(own.getWidth(), own.getHeight());
+        layOut(scene);
+        for (Side side : Side.values()) other.model().opened(side).set(screen.model().opened(side).get());
+        other.model().preview(screen.model().showing().get());
+        layOut(scene);
+        return Looks.of(own.getRoot()).difference(Looks.of(scene.getRoot()));
+    }
+
+    /** In what it differs from what it looked like at first when everything has been undone, if it does. */
+    Optional<String> differenceAllUndone(Looks first) {
+        while (screen.lesson().history().get().past().isPresent()) screen.lesson().undo();
+        habits.appearance().theme().set(Theme.LIGHT);
+        screen.view().frame().zoom().set(1);
+        screen.lesson().mode().set(Mode.SHOW);
+        screen.model().picture().set(Picture.VENN);
+        screen.model().algorithm().set(JoinAlgorithm.ROWS);
+        screen.player().onlyPairs().set(false);
+        screen.player().speed().set(Speed.NORMAL);
+        for (Side side : Side.values()) screen.model().opened(side).set(Set.of());
+        // Without what the last undo has changed in the result.
+        screen.model().preview(Showing.of(screen.lesson().lesson().get(), JoinAlgorithm.ROWS).opened());
+        screen.lesson().sayNothing();
+        Scene scene = stage.getScene();
+        scene.getRoot().resize(1280, 800);
+        layOut(scene);
+        return Looks.of(scene.getRoot()).difference(first);
+    }
+}

@@ -1,0 +1,105 @@
+package lunko.desktop.screen;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Toggle;
+import javafx.scene.shape.Shape;
+import javafx.scene.text.Text;
+import lunko.phrase.Words;
+import org.fxmisc.richtext.StyledTextArea;
+
+/**
+ * What there is to be seen in a window, from the back to the front: each node that says or shows something, with what
+ * it says, its state and its place. How far tables are scrolled is left aside: a person does that.
+ */
+record Looks(List<Seen> all) {
+    /** So far, in pixels, two places are the same: half a pixel is rounded the one way or the other. */
+    private static final double SAME = 1.6;
+
+    /** Something that is seen. */
+    record Seen(String said, Bounds at) {
+
+        private boolean isLike(Seen other) {
+            return said.equals(other.said) && Math.abs(at.getMinX() - other.at.getMinX()) < SAME
+                    && Math.abs(at.getMinY() - other.at.getMinY()) < SAME
+                    && Math.abs(at.getWidth() - other.at.getWidth()) < SAME
+                    && Math.abs(at.getHeight() - other.at.getHeight()) < SAME;
+        }
+
+        @Override
+        public String toString() {
+            return said + String.format(" at %.0f, %.0f, %.0f x %.0f", at.getMinX(), at.getMinY(), at.getWidth(),
+                    at.getHeight());
+        }
+    }
+
+    /** Those of a root. */
+    static Looks of(Node root) {
+        List<Seen> all = new ArrayList<>();
+        collect(root, all);
+        return new Looks(all);
+    }
+
+    /** The first thing in which other looks differ, if there is one. */
+    Optional<String> difference(Looks other) {
+        for (int i = 0; i < Math.max(all.size(), other.all.size()); i++) {
+            Optional<Seen> one = i < all.size() ? Optional.of(all.get(i)) : Optional.empty();
+            Optional<Seen> two = i < other.all.size() ? Optional.of(other.all.get(i)) : Optional.empty();
+            if (one.isEmpty() || two.isEmpty() || !one.get().isLike(two.get()))
+                return Optional.of("there is\n  " + one.map(Seen::toString).orElse("nothing") + "\nand there is\n  "
+                        + two.map(Seen::toString).orElse("nothing") + "\nafter\n  "
+                        + all.subList(Math.max(0, i - 3), Math.min(i, all.size())));
+        }
+        return Optional.empty();
+    }
+
+    private static void collect(Node node, List<Seen> all) {
+        // Lanes go where the rows are.
+        if (!node.isVisible() || node instanceof ScrollBar || node.getClass().getSimpleName().endsWith("Lanes")) return;
+        said(node).ifPresent(said -> all.add(new Seen(said, node.localToScene(node.getLayoutBounds()))));
+        if (node instanceof StyledTextArea || node instanceof TextInputControl || node instanceof Slider) return;
+        if (!(node instanceof Parent parent)) return;
+        // How far a table is scrolled is a person's business, and which of its cells there are follows from that.
+        for (Node child : inOrder(parent)) {
+            if (node instanceof Labeled && child instanceof Text) continue;
+            if (node instanceof TableView<?> && child.getStyleClass().contains("virtual-flow")) continue;
+            collect(child, all);
+        }
+    }
+
+    /** On the bench a card that was touched is in front. */
+    private static List<Node> inOrder(Parent parent) {
+        List<Node> children = new ArrayList<>(parent.getChildrenUnmodifiable());
+        if (parent.getStyleClass().contains("bench"))
+            children.sort(Comparator.comparing(child -> String.valueOf(child.getId())));
+        return children;
+    }
+
+    private static Optional<String> said(Node node) {
+        String text = switch (node) {
+            case StyledTextArea<?, ?> area -> area.getText();
+            case TextInputControl field -> field.getText();
+            case Labeled label -> label.getText();
+            case Text words -> words.getText();
+            case TableView<?> table -> Words.rows(table.getItems().size());
+            case Slider slider -> Math.round(slider.getValue()) + " of " + Math.round(slider.getMax());
+            case Shape _ -> "drawn";
+            default -> "";
+        };
+        if (text == null || text.isEmpty() || node.getOpacity() == 0) return Optional.empty();
+        boolean selected = node instanceof Toggle toggle && toggle.isSelected();
+        return Optional.of(node.getStyleClass().stream().sorted().collect(Collectors.joining(".")) + " “" + text + "”"
+                + (selected ? " selected" : ""));
+    }
+}
