@@ -33,7 +33,7 @@ if not exist "%built%" (
     )
     popd
     echo Making the next starts quicker... 1>&2
-    call :start -XX:AOTCacheOutput="%cache%" lunko.desktop.Main picture -o "%home%desktop\target\first.png" >nul 2>&1
+    call :start -XX:AOTCacheOutput="%cache%" lunko.desktop.Main rehearse >nul 2>&1
     echo built> "%built%"
 )
 

@@ -25,6 +25,7 @@ public final class BenchModel {
         look = new ReadOnlyObjectWrapper<>(KeyInspection.before(lesson.lesson().get()));
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
+        follow();
     }
 
     /** The lesson, and what can be done to it. */

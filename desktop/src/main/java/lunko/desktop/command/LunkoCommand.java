@@ -24,7 +24,8 @@ import picocli.CommandLine.Spec;
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
 @Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0", subcommands = {PictureCommand.class,
         RunCommand.class, QueryCommand.class,
-        ConvertCommand.class}, description = "Shows how joins produce their results, step by step.",
+        ConvertCommand.class, RehearseCommand.class},
+        description = "Shows how joins produce their results, step by step.",
         footer = {"",
                 "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
 public final class LunkoCommand implements Callable<Integer> {

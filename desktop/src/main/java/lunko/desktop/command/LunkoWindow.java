@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
@@ -23,6 +24,9 @@ import org.slf4j.LoggerFactory;
 final class LunkoWindow {
     static final double WIDTH = 1280;
     static final double HEIGHT = 800;
+    /** With less room than that everything can still be scrolled to, but nothing is seen beside anything else. */
+    private static final double LEAST_WIDTH = 640;
+    private static final double LEAST_HEIGHT = 480;
     private static final Logger LOG = LoggerFactory.getLogger(LunkoWindow.class);
 
     private final Stage stage = new Stage();
@@ -74,11 +78,16 @@ final class LunkoWindow {
         return stage;
     }
 
+    Screen screen() {
+        return screen;
+    }
+
     /** Opens it; {@code whenClosed} is called when the person has closed it. */
     void open(Runnable whenClosed) {
         Thread.setDefaultUncaughtExceptionHandler(this::fail);
         Thread.currentThread().setUncaughtExceptionHandler(this::fail);
-        Scene scene = screen.view().inScene(WIDTH, HEIGHT);
+        Rectangle2D room = javafx.stage.Screen.getPrimary().getVisualBounds();
+        Scene scene = screen.view().inScene(Math.min(WIDTH, room.getWidth()), Math.min(HEIGHT, room.getHeight()));
         stage.setScene(scene);
         stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.lesson().lesson().get().title()
                 + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(),
@@ -88,8 +97,8 @@ final class LunkoWindow {
         screen.view().presenting().subscribe(stage::setFullScreen);
         stage.fullScreenProperty().subscribe(full -> screen.view().presenting().set(full));
         stage.setFullScreenExitHint("");
-        stage.setMinWidth(1200);
-        stage.setMinHeight(720);
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
         stage.setOnHidden(_ -> {
             journal.close();
             whenClosed.run();

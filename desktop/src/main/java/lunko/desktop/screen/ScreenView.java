@@ -97,10 +97,16 @@ public final class ScreenView extends StackPane {
         show = new ShowPage(model, query, query.sheet(), actions.show(),
                 new Motions(motionTime, appearance.still()));
         show.sideWidth().bind(side);
-        BenchPage bench = new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
-        bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
-        StackPane pages = new StackPane(show, bench);
+        StackPane pages = new StackPane(show);
+        // Until somebody goes to the tables, nobody sees the bench.
+        lesson.mode().subscribe(mode -> {
+            if (mode != Mode.TABLES || pages.getChildren().size() > 1) return;
+            BenchPage bench =
+                    new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
+            bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
+            pages.getChildren().add(bench);
+        });
         VBox.setVgrow(pages, Priority.ALWAYS);
         Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());

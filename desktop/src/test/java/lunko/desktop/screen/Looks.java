@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.Slider;
@@ -26,6 +28,9 @@ import org.fxmisc.richtext.StyledTextArea;
 record Looks(List<Seen> all) {
     /** So far, in pixels, two places are the same: half a pixel is rounded the one way or the other. */
     private static final double SAME = 1.6;
+    /** The styles of labels that are figures or kinds. */
+    private static final Set<String> FIGURES = Set.of("tile-name", "tile-rows", "tile-figures", "venn-count",
+            "pair-total", "stage-kind", "stage-rows", "stage-sum", "step-number", "link-numbers");
 
     /** Something that is seen. */
     record Seen(String said, Bounds at) {
@@ -62,6 +67,18 @@ record Looks(List<Seen> all) {
                         + all.subList(Math.max(0, i - 3), Math.min(i, all.size())));
         }
         return Optional.empty();
+    }
+
+    /** What may not be shortened and is: figures, kinds of join, and what buttons say. */
+    static List<String> cut(Node root) {
+        List<String> cut = new ArrayList<>();
+        if (!root.isVisible()) return cut;
+        boolean figure = root.getStyleClass().stream().anyMatch(FIGURES::contains);
+        if (root instanceof Labeled label && label.isTextTruncated() && (figure || root instanceof ButtonBase))
+            cut.add("“" + label.getText() + "” " + label.getStyleClass());
+        if (root instanceof Parent parent)
+            parent.getChildrenUnmodifiable().forEach(child -> cut.addAll(cut(child)));
+        return cut;
     }
 
     private static void collect(Node node, List<Seen> all) {

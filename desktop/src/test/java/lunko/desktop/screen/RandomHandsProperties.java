@@ -123,6 +123,8 @@ class RandomHandsProperties {
                     AtRest rest = new AtRest(stage, screen, habits);
                     rest.come();
                     assertThat(window(rest::differenceToNew)).as("after " + hands.subList(0, i + 1)).isEmpty();
+                    assertThat(window(() -> Looks.cut(stage.getScene().getRoot())))
+                            .as("after " + hands.subList(0, i + 1)).isEmpty();
                     // What the text area's library says of colours while a window comes to be.
                     window(() -> LOGGED.list).clear();
                 }

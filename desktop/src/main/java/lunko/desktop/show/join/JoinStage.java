@@ -15,7 +15,7 @@ import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 public final class JoinStage extends Pane {
-    private static final double LEAST_GAP = 92;
+    private static final double LEAST_GAP = 118;
     private static final double LEAST_HEIGHT = 300;
     private static final double TITLE = 29;
     private static final double HEAD = 33;

@@ -88,7 +88,12 @@ final class VennView extends DrawnPane {
             regions.pairs().stream().limit(MOST_LINES).forEach(
                     pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
             return told;
-        }).orElse(List.of());
+        }).orElseGet(() -> List.of(getWidth(), getHeight(), missing(now)));
+    }
+
+    /** Why there are no circles. */
+    private static String missing(Showing now) {
+        return now.timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.";
     }
 
     @Override
@@ -98,8 +103,7 @@ final class VennView extends DrawnPane {
         setAccessibleText("Venn diagram: " + shown.regions()
                 .map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
-            Label missing = label(model.showing().get().timeline().isPresent() ? "No tables are joined here."
-                    : "Match two columns to see who meets whom.", "about");
+            Label missing = label(missing(shown), "about");
             missing.relocate(15, 8);
             getChildren().add(missing);
         });

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.ResultRow;
@@ -40,6 +41,7 @@ public final class ResultLinks extends GridTable<ListedRow> {
 
         Cell() {
             numbers.getStyleClass().add("link-numbers");
+            numbers.setMinWidth(Region.USE_PREF_SIZE);
             word.getStyleClass().add("link-word");
             both.getStyleClass().add("link");
             both.setAlignment(Pos.CENTER);

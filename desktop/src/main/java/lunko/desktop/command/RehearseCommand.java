@@ -1,0 +1,52 @@
+package lunko.desktop.command;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.machine.Journal;
+import lunko.desktop.screen.Habits;
+import lunko.lesson.DemoLesson;
+import lunko.query.JoinKind;
+import picocli.CommandLine.Command;
+
+/**
+ * The command {@code lunko rehearse}: the window opened on no display, with what is done in it first, and closed again.
+ * What Java keeps of this in a cache makes later starts quicker.
+ */
+@Command(name = "rehearse", hidden = true, description = "Opens the window on no display and closes it again.")
+final class RehearseCommand implements Callable<Integer> {
+    /** What is drawn is drawn in so many milliseconds. */
+    private static final long BREATH = 400;
+
+    @Override
+    public Integer call() throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("lunko-rehearsal");
+        Toolkit.startOffscreen();
+        LunkoWindow window = Toolkit.call(() -> {
+            LunkoWindow made = new LunkoWindow(DemoLesson.lesson(), Optional.empty(), new Journal(folder),
+                    Habits.in(folder));
+            made.open(() -> {});
+            return made;
+        });
+        for (Runnable act : new Runnable[] {() -> window.screen().model().goTo(3),
+                () -> window.screen().model().choose(JoinKind.INNER),
+                () -> window.screen().lesson().mode().set(Mode.TABLES),
+                () -> window.screen().lesson().mode().set(Mode.SHOW)}) {
+            Thread.sleep(BREATH);
+            Toolkit.call(() -> {
+                act.run();
+                return act;
+            });
+        }
+        Thread.sleep(BREATH);
+        // The journal has written nothing that is still wanted; the toolkit ends with the program.
+        Toolkit.call(() -> {
+            window.stage().hide();
+            return window;
+        });
+        return 0;
+    }
+}
