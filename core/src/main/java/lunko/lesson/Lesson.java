@@ -296,11 +296,22 @@ public final class Lesson {
         Lesson brought = adding(set);
         List<Table> blank = tables.stream().filter(Opening::isBlank).limit(set.tables().size()).toList();
         for (Table table : blank) brought = brought.without(table.name());
-        Lesson now = brought;
-        return staged.isUnmatched()
-                ? Opening.of(brought).map(link -> now.looking(link.left(), link.right())).orElse(now)
-                        .titledAs(this)
-                : brought;
+        Lesson now = blank.isEmpty() ? brought : brought.calledAs(set);
+        if (!staged.isUnmatched()) return now;
+        return Opening.of(now).map(link -> now.looking(link.left(), link.right())).orElse(now).titledAs(this);
+    }
+
+    /** The same lesson, its last tables called as these, as far as no other has the name. */
+    private Lesson calledAs(TableSet set) {
+        Lesson called = this;
+        int first = tables.size() - set.tables().size();
+        for (int i = 0; i < set.tables().size(); i++) {
+            Table own = called.tables.get(first + i);
+            String wanted = free(set.tables().get(i).name(),
+                    called.tables.stream().filter(other -> other != own).toList());
+            if (!wanted.equals(own.name())) called = called.renaming(own.name(), wanted);
+        }
+        return called;
     }
 
     /** The same lesson without a table, which is not its last; scenes that showed it show another in its place. */

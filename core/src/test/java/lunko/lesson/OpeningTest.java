@@ -45,6 +45,13 @@ class OpeningTest {
     }
 
     @Test
+    void twoTablesOfOneNameTakeThePlaceOfBlankOnesUnderTheNextNames() {
+        Lesson both = bring(bring(Lesson.begun(), keys("table", "valley_id", 1)), keys("table", "valley_id", 1, 2));
+        assertThat(both.tables()).extracting(Table::name).containsExactly("table", "table_2");
+        assertThat(both.links()).containsExactly(new Link("table", "table_2", List.of(VALLEY)));
+    }
+
+    @Test
     void ofManyTablesThePairThatIsLinkedBestIsShown() {
         assertThat(shown(bring(Lesson.begun(), WEIRS, VALLEYS, MILLS))).containsExactly("valleys", "mills");
         assertThat(shown(Lesson.of(TableSet.of(List.of(WEIRS, MILLS, VALLEYS))))).containsExactly("mills", "valleys");

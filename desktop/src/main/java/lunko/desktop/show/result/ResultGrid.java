@@ -126,7 +126,7 @@ public final class ResultGrid {
     }
 
     private static Phrase under(Join join) {
-        Phrase.Writer words = Phrase.write().plain(" · ");
+        Phrase.Writer words = Phrase.write().plain("· ");
         return join.kind().only().map(side -> words.in(side.tone(), join.on(side).title()).plain(" columns alone"))
                 .orElseGet(() -> words.left(join.left().title()).plain(" columns fall under ").left(join.left().title())
                         .plain(", ").right(join.right().title()).plain(" columns under ").right(join.right().title()))
