@@ -145,13 +145,15 @@ final class ThreeVennView extends DrawnPane {
         box.pseudoClassStateChanged(KEPT, content.kept());
         Label count = label(Words.number(content.rows().size()), "venn-count");
         count.setMouseTransparent(true);
+        count.setMinWidth(USE_PREF_SIZE);
         box.getChildren().add(count);
         if (content.rows().size() <= MOST_NAMED && width >= LEAST_NAME)
             content.rows().forEach(row -> box.getChildren().add(pointing(row, region)));
         getChildren().add(box);
         box.applyCss();
-        double height = box.prefHeight(width);
-        box.resizeRelocate(place.getX() - width / 2, place.getY() - height / 2, width, height);
+        double wide = Math.max(width, box.minWidth(-1));
+        double height = box.prefHeight(wide);
+        box.resizeRelocate(place.getX() - wide / 2, place.getY() - height / 2, wide, height);
     }
 
     /** Lets rows be pointed at; a click is one on their region. */

@@ -295,6 +295,7 @@ final class VennView extends DrawnPane {
         box.setPickOnBounds(false);
         Label number = label(Words.number(count), "venn-count");
         number.setMouseTransparent(true);
+        number.setMinWidth(USE_PREF_SIZE);
         box.getChildren().add(number);
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
@@ -319,10 +320,11 @@ final class VennView extends DrawnPane {
         return new ShortLabel(text, styleClass);
     }
 
-    private void place(VBox box, double x, double y, double width) {
-        box.setMaxWidth(width);
+    private void place(VBox box, double x, double y, double most) {
         getChildren().add(box);
         box.applyCss();
+        // Names are shortened, the figure is not.
+        double width = Math.max(most, box.minWidth(-1));
         double height = box.prefHeight(width);
         box.resize(width, height);
         box.setManaged(false);
