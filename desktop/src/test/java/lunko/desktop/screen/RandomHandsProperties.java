@@ -134,10 +134,12 @@ class RandomHandsProperties {
             assertThat(window(() -> rest.differenceAllUndone(first))).as("all undone after " + hands).isEmpty();
         } finally {
             window(() -> {
-                // It stays open, because what is still being found out for it would come to a window that is gone.
                 screen.player().pause();
+                stage.hide();
+                stage.setScene(null);
                 return null;
             });
+            WaitForAsyncUtils.waitForFxEvents();
         }
     }
 
