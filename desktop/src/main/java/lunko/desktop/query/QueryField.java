@@ -153,22 +153,33 @@ final class QueryField extends StackPane {
                 told = text;
                 if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
                 stale(false);
-                // A text that was changed without typing can be wrong as well, or surely not meant. The query that is
-                // shown has been evaluated; others of its text are looked at beside the window's thread.
-                boolean several = lesson.staged().query().statements().size() > 1;
-                diagnostics.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
-                if (several) ask(lesson.staged().query());
-            } else if (!area.isFocused() && lesson.scene().written().isPresent() && area.getText().equals(text)
-                    && lesson.staged().query().statements().size() == 1) {
-                        // Of other rows there may be other things to be said.
-                        diagnostics.set(now.diagnostics());
-                    }
+                diagnose(now);
+            } else if (!area.isFocused() && area.getText().equals(text) && !isSeveral(lesson)) {
+                // Of other rows there may be other things to be said.
+                diagnose(now);
+            }
         }
         boolean other = !words.areOf(now);
         if (other) words = new WordsAtWork(now);
         List<Stretch> before = lit;
         lit = words.lit(now, area.getText());
         if (other || !lit.equals(before)) dress();
+    }
+
+    /**
+     * Says what is wrong with the text of the lesson: one that was changed without typing can be wrong as well, or
+     * surely not meant. The query that is shown has been evaluated; others of its text are looked at beside the
+     * window's thread.
+     */
+    private void diagnose(Showing now) {
+        Lesson lesson = model.lesson().lesson().get();
+        boolean several = isSeveral(lesson);
+        diagnostics.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());
+        if (several) ask(lesson.staged().query());
+    }
+
+    private static boolean isSeveral(Lesson lesson) {
+        return lesson.staged().query().statements().size() > 1;
     }
 
     private void load(WrittenQuery text, boolean forget) {
@@ -242,7 +253,7 @@ final class QueryField extends StackPane {
     private void restore() {
         load(model.lesson().lesson().get().staged().query(), false);
         stale(false);
-        diagnostics.set(model.showing().get().diagnostics());
+        diagnose(model.showing().get());
         model.endPreview();
     }
 
