@@ -15,7 +15,9 @@ import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 public final class JoinStage extends Pane {
-    private static final double LEAST_GAP = 118;
+    private static final double LEAST_GAP = 92;
+    /** Where rows are marked as changed, the words between the tables are longer. */
+    private static final double MARKED_GAP = 118;
     private static final double LEAST_HEIGHT = 300;
     private static final double TITLE = 29;
     private static final double HEAD = 33;
@@ -131,11 +133,12 @@ public final class JoinStage extends Pane {
      * The gap between the tables is narrower where they need the room, and where one needs little the other has more.
      */
     private double cardWidth(Side side, double width) {
-        double roomy = Math.floor((width - Math.max(LEAST_GAP, Math.round(width * 0.185))) / 2);
+        double gap = model.staged().get().changes().isPresent() ? MARKED_GAP : LEAST_GAP;
+        double roomy = Math.floor((width - Math.max(gap, Math.round(width * 0.185))) / 2);
         double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
         double other = Math.max(roomy, Math.ceil(cards.widths(side.opposite()).wanted()));
-        if (wanted + other <= width - LEAST_GAP) return wanted;
-        double room = width - LEAST_GAP;
+        if (wanted + other <= width - gap) return wanted;
+        double room = width - gap;
         double least = Math.ceil(cards.widths(side).least());
         double otherLeast = Math.ceil(cards.widths(side.opposite()).least());
         if (least + otherLeast <= room) return least + Math.floor((room - least - otherLeast) / 2);
