@@ -24,7 +24,7 @@ public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> group
 
     @Override
     public Set<Integer> deciding() {
-        return by.stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet());
+        return UnaryStage.present(by);
     }
 
     @Override

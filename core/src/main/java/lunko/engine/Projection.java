@@ -3,7 +3,6 @@ package lunko.engine;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
 import lunko.table.Value;
 
 /**
@@ -18,7 +17,7 @@ public record Projection(Stage input, List<Heading> headings, List<OptionalInt> 
 
     @Override
     public Set<Integer> deciding() {
-        return from.stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet());
+        return UnaryStage.present(from);
     }
 
     @Override

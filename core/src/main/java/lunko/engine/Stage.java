@@ -3,6 +3,7 @@ package lunko.engine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -56,16 +57,21 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
         return List.of();
     }
 
-    /** The column of a table that a column is, counted from 0, if it comes straight from one. */
+    /** The column of a table of FROM that a column is, counted from 0, if it comes straight from one. */
     default Optional<Heading> source(int column) {
         return switch (this) {
-            case Projection chosen -> chosen.from().get(column).isPresent()
-                    ? chosen.input().source(chosen.from().get(column).getAsInt()) : Optional.empty();
+            case Projection chosen -> source(chosen.input(), chosen.from().get(column));
+            case Aggregation groups -> column < groups.keys() ? source(groups.input(), groups.by().get(column))
+                    : Optional.empty();
             case Filter _,Distinct _,Ordering _,Limit _ -> inputs().getFirst().source(column);
-            case Source _,Joined _ ->
+            case Source _,Derived _,Joined _ ->
                 Optional.of(headings().get(column)).filter(heading -> heading.table().isPresent());
-            case Derived _,Aggregation _,SetOperation _ -> Optional.empty();
+            case SetOperation _ -> Optional.empty();
         };
+    }
+
+    private static Optional<Heading> source(Stage input, OptionalInt column) {
+        return column.isPresent() ? input.source(column.getAsInt()) : Optional.empty();
     }
 
     /** This stage and all before it, each after its inputs. */

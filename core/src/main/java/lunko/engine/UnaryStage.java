@@ -1,7 +1,9 @@
 package lunko.engine;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
@@ -18,6 +20,11 @@ public sealed interface UnaryStage extends Stage permits Filter, Aggregation, Pr
     /** Those columns among its own; where it makes other columns, those that say what was decided. */
     default Set<Integer> decided() {
         return headings().equals(input().headings()) ? deciding() : Set.of();
+    }
+
+    /** Of columns that may stand for something else, those that are one of the input. */
+    static Set<Integer> present(List<OptionalInt> columns) {
+        return columns.stream().flatMapToInt(OptionalInt::stream).boxed().collect(Collectors.toSet());
     }
 
     @Override

@@ -54,8 +54,7 @@ public final class Lesson {
 
     /** A lesson to be begun: two tables in which there is nothing yet. */
     public static Lesson begun() {
-        return of(TableSet.of(Stream.of("table_1", "table_2")
-                .map(name -> Table.empty(name, Column.open(ColumnEdit.UNNAMED + 1))).toList()));
+        return of(TableSet.of(List.of(Opening.blank("table_1"), Opening.blank("table_2"))));
     }
 
     /** A lesson on tables, of which there is one at least: it joins two that are linked, or the first two. */

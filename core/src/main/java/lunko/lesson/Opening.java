@@ -9,7 +9,7 @@ import lunko.query.Side;
 import lunko.table.Column;
 import lunko.table.Table;
 
-/** Which two tables a lesson shows while nobody has chosen any. */
+/** What a lesson begins with, and which two tables it shows while nobody has chosen any. */
 final class Opening {
     private Opening() {}
 
@@ -40,9 +40,13 @@ final class Opening {
         return all == 0 ? 0 : (all - alone) / (double) all;
     }
 
-    /** Whether nobody has put anything into a table yet. */
+    /** A table into which nobody has put anything yet: one column that has no name or type of its own. */
+    static Table blank(String name) {
+        return Table.empty(name, Column.open(ColumnEdit.UNNAMED + 1));
+    }
+
+    /** Whether a table is such a one. */
     static boolean isBlank(Table table) {
-        return table.rows().isEmpty() && table.columns().stream().allMatch(Column::open)
-                && table.columns().size() == 1 && table.columns().getFirst().name().equals(ColumnEdit.UNNAMED + 1);
+        return table.rows().isEmpty() && table.columns().equals(blank(table.name()).columns());
     }
 }

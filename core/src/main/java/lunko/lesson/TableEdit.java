@@ -39,8 +39,7 @@ public sealed interface TableEdit extends Edit {
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
-            case Create() -> Checked.valid(
-                    lesson.adding(TableSet.of(Table.empty(freeName(lesson), Column.open(ColumnEdit.UNNAMED + 1)))));
+            case Create() -> Checked.valid(lesson.adding(TableSet.of(Opening.blank(freeName(lesson)))));
             case BringIn(TableSet set) -> Checked.valid(lesson.bringing(set));
             case Replace(String table, TableSet set) -> {
                 Lesson replaced = lesson.replace(table, set.tables().getFirst());

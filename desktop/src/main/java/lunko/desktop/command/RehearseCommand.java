@@ -1,11 +1,11 @@
 package lunko.desktop.command;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.Recent;
+import lunko.desktop.look.Appearance;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
 import lunko.lesson.DemoLesson;
@@ -22,12 +22,13 @@ final class RehearseCommand implements Callable<Integer> {
     private static final long BREATH = 400;
 
     @Override
-    public Integer call() throws IOException, InterruptedException {
-        Path folder = Files.createTempDirectory("lunko-rehearsal");
+    public Integer call() throws InterruptedException {
         Toolkit.startOffscreen();
+        // Nothing is kept of it: there is no such folder.
+        Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "lunko-rehearsal");
         LunkoWindow window = Toolkit.call(() -> {
-            LunkoWindow made = new LunkoWindow(DemoLesson.lesson(), Optional.empty(), new Journal(folder),
-                    Habits.in(folder));
+            LunkoWindow made = new LunkoWindow(DemoLesson.lesson(), Optional.empty(), new Journal(nowhere),
+                    new Habits(new Recent(nowhere.resolve("recent-lessons.txt")), new Appearance()));
             made.open(() -> {});
             return made;
         });
@@ -42,7 +43,6 @@ final class RehearseCommand implements Callable<Integer> {
             });
         }
         Thread.sleep(BREATH);
-        // The journal has written nothing that is still wanted; the toolkit ends with the program.
         Toolkit.call(() -> {
             window.stage().hide();
             return window;

@@ -35,6 +35,8 @@ public final class ColumnWidths {
     /** How wide the column with the row numbers is, in pixels. */
     public static final double NUMBER_COLUMN = 34;
     private static final double PADDING = 18;
+    /** What stands over a column has this much around it. */
+    private static final double HEADING_PADDING = 16;
     private static final double KEY_SIGN = 18;
     private static final double NARROWEST = 54;
     /** A text takes this at most. */
@@ -164,7 +166,7 @@ public final class ColumnWidths {
 
     /** How wide what stands over a column may be, in pixels. */
     public ObservableValue<Number> inner(int column) {
-        return of(column).map(width -> Math.max(width.doubleValue() - 16, ColumnShares.NEXT - 2));
+        return of(column).map(width -> Math.max(width.doubleValue() - HEADING_PADDING, ColumnShares.NEXT - 2));
     }
 
     /** The width of a column, counted from 0. */

@@ -3,6 +3,7 @@ package lunko.desktop.look;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import lunko.insight.picture.TableHue;
 import lunko.query.Side;
@@ -28,7 +29,7 @@ public final class Hues {
     public static void dress(Node node, Side side, TableHue hue) {
         String wanted = style(side, hue);
         if (node.getStyleClass().contains(wanted)) return;
-        for (TableHue other : TableHue.values()) node.getStyleClass().remove(style(side, other));
+        node.getStyleClass().removeAll(Stream.of(TableHue.values()).map(other -> style(side, other)).toList());
         node.getStyleClass().add(wanted);
     }
 

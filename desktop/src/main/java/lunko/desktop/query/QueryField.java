@@ -144,8 +144,8 @@ final class QueryField extends StackPane {
         if (now.lesson() == lesson) {
             String text = lesson.staged().sql();
             History history = model.lesson().history().get();
-            boolean opened = history.past().isEmpty() && history.future().isEmpty()
-                    && shown.filter(last -> last == lesson).isEmpty();
+            boolean other = shown.filter(last -> last == lesson).isEmpty();
+            boolean opened = other && history.past().isEmpty() && history.future().isEmpty();
             shown = Optional.of(lesson);
             if (opened || !text.equals(told)) {
                 // What was typed and could not be shown can be had back by undo in the field.
@@ -154,16 +154,16 @@ final class QueryField extends StackPane {
                 if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
                 stale(false);
                 diagnose(now);
-            } else if (!area.isFocused() && area.getText().equals(text) && !isSeveral(lesson)) {
+            } else if (other && !area.isFocused() && area.getText().equals(text) && !isSeveral(lesson)) {
                 // Of other rows there may be other things to be said.
                 diagnose(now);
             }
         }
-        boolean other = !words.areOf(now);
-        if (other) words = new WordsAtWork(now);
+        boolean otherJoin = !words.areOf(now);
+        if (otherJoin) words = new WordsAtWork(now);
         List<Stretch> before = lit;
         lit = words.lit(now, area.getText());
-        if (other || !lit.equals(before)) dress();
+        if (otherJoin || !lit.equals(before)) dress();
     }
 
     /**

@@ -16,8 +16,6 @@ import lunko.query.Side;
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
 public final class JoinStage extends Pane {
     private static final double LEAST_GAP = 92;
-    /** Where rows are marked as changed, the words between the tables are longer. */
-    private static final double MARKED_GAP = 118;
     private static final double LEAST_HEIGHT = 300;
     private static final double TITLE = 29;
     private static final double HEAD = 33;
@@ -133,7 +131,7 @@ public final class JoinStage extends Pane {
      * The gap between the tables is narrower where they need the room, and where one needs little the other has more.
      */
     private double cardWidth(Side side, double width) {
-        double gap = model.staged().get().changes().isPresent() ? MARKED_GAP : LEAST_GAP;
+        double gap = Math.max(LEAST_GAP, between.wanted());
         double roomy = Math.floor((width - Math.max(gap, Math.round(width * 0.185))) / 2);
         double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
         double other = Math.max(roomy, Math.ceil(cards.widths(side.opposite()).wanted()));

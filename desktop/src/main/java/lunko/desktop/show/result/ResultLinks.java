@@ -10,17 +10,29 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.text.FontWeight;
 import lunko.desktop.grid.GridTable;
+import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
+import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.insight.comparison.Changes;
 import lunko.query.Side;
+import lunko.show.Showing;
 
 /** Between the two parts of the result: which source rows each of its rows comes from, by number. */
 public final class ResultLinks extends GridTable<ListedRow> {
+    private static final Typeface NUMBERS = Typeface.code(FontWeight.BOLD, 12.5);
+    private static final Typeface WORD = Typeface.text(FontWeight.BOLD, 12);
+    private static final String BETWEEN = " – ";
+    /** The longest of the words that stand there while nothing has been changed. */
+    private static final String PENDING = "if alone";
+    private static final double AROUND = 14;
 
-    ResultLinks(ShowModel model, ResultRows rows,
-            ObservableDoubleValue arrival) {
+    private final ShowModel model;
+
+    ResultLinks(ShowModel model, ResultRows rows, ObservableDoubleValue arrival) {
+        this.model = model;
         getStyleClass().add("result-links");
         setItems(rows);
         setAccessibleText("which rows each row of the result comes from");
@@ -32,6 +44,14 @@ public final class ResultLinks extends GridTable<ListedRow> {
         column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(row.getValue()));
         column.setCellFactory(_ -> new Cell());
         getColumns().setAll(List.of(column));
+    }
+
+    /** How wide it must be, in pixels, for the longest numbers and the longest word that may stand in it. */
+    public double wanted() {
+        Showing now = model.staged().get();
+        return now.outcome().map(JoinResult::join).map(join -> NUMBERS.width(
+                join.left().rows().size() + BETWEEN + join.right().rows().size())
+                + WORD.width(now.changes().isPresent() ? Changes.Status.CHANGED.said() : PENDING) + AROUND).orElse(0.0);
     }
 
     private static final class Cell extends TableCell<ListedRow, ListedRow> {
@@ -54,12 +74,12 @@ public final class ResultLinks extends GridTable<ListedRow> {
             both.setVisible(!empty && row != null && row.fate() != ListedRow.Arrival.TO_COME);
             if (!both.isVisible()) return;
             numbers.setText(switch (row.row()) {
-                case ResultRow.Met(int left, int right) -> left + 1 + " – " + (right + 1);
-                case ResultRow.Kept kept -> number(kept.source(Side.LEFT)) + " – " + number(kept.source(Side.RIGHT));
+                case ResultRow.Met(int left, int right) -> left + 1 + BETWEEN + (right + 1);
+                case ResultRow.Kept kept -> number(kept.source(Side.LEFT)) + BETWEEN + number(kept.source(Side.RIGHT));
                 case ResultRow.Taken(Side _, int taken) -> String.valueOf(taken + 1);
             });
             word.setText(switch (row.fate()) {
-                case PENDING -> "if alone";
+                case PENDING -> PENDING;
                 case WENT -> "went";
                 case TO_COME -> "";
                 case LANDED ->
