@@ -137,6 +137,40 @@ class BenchTest {
     }
 
     @Test
+    void aLinkThatIsProposedIsDrawnAndTakenByKeyOrWithAClick(FxRobot robot) {
+        robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+        for (Runnable take : List.<Runnable>of(() -> robot.push(KeyCode.CONTROL, KeyCode.J),
+                () -> robot.clickOn(".key-many.proposed"))) {
+            robot.interact(() -> {
+                for (String other : List.of("visits", "harvests")) model.edit(new LinkEdit.Drop("hives", other));
+                model.edit(new LinkEdit.Drop("hives", "hives"));
+            });
+            assertThat(robot.lookup(".key-many.proposed").queryAll()).isNotEmpty();
+            take.run();
+            assertThat(lesson().staged().on()).containsExactly(KEEPER);
+            robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+        }
+    }
+
+    @Test
+    void whatALinkSaysStandsOverNoCardAndACardThatComesIsToBeSeen(FxRobot robot) {
+        List<Node> cards = List.copyOf(robot.lookup(".bench-card").queryAll());
+        for (Node label : robot.lookup(".key-many").queryAll())
+            assertThat(cards).noneMatch(card -> card.getBoundsInParent().intersects(label.getBoundsInParent()));
+        robot.interact(() -> {
+            for (int i = 0; i < 6; i++) model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests").named("last")))));
+        WaitForAsyncUtils.waitForFxEvents();
+        Bounds view = robot.lookup(".bench-scroll").query().localToScene(
+                robot.lookup(".bench-scroll").query().getLayoutBounds());
+        Bounds last = robot.lookup("#card-last").query().localToScene(
+                robot.lookup("#card-last").query().getLayoutBounds());
+        assertThat(last.getMinY()).isBetween(view.getMinY() - 1, view.getMaxY());
+    }
+
+    @Test
     void blocksAreSelectedClearedFilledMovedAndRepeatedWithTheKeyboard(FxRobot robot) {
         robot.clickOn(cell(robot, "keepers", 0, 1)).push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.SHIFT,
                 KeyCode.RIGHT);
