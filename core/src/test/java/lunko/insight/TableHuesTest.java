@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.engine.Aggregation;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
 import lunko.insight.picture.TableHue;
@@ -56,6 +57,12 @@ class TableHuesTest {
                 + "d.keeper_id").hues();
         assertThat(List.of(within.named("d"), within.named("h"), within.named("keepers"))).containsExactly(
                 Optional.of(TableHue.FIRST), Optional.of(TableHue.SECOND), Optional.of(TableHue.THIRD));
+        TableHues beside = shown("SELECT * FROM hives WHERE hive_no > (SELECT MIN(hive_no) FROM harvests)").hues();
+        assertThat(beside.named("harvests")).contains(TableHue.SECOND);
+        // An alias comes before the name of a table that is called otherwise.
+        TableHues crossed = shown("SELECT * FROM hives keepers, keepers hives").hues();
+        assertThat(crossed.named("keepers")).contains(TableHue.FIRST);
+        assertThat(crossed.named("hives")).contains(TableHue.SECOND);
     }
 
     @Test
@@ -69,5 +76,10 @@ class TableHuesTest {
                         .toList()))
                 .containsExactly(List.of("keeper", "hive_no"), List.of("village"), List.of("COUNT(*)"),
                         List.of("k.village", "COUNT(*)"), List.of("n"));
+        Stage groups = result(showing).all().stream().filter(Aggregation.class::isInstance).findFirst().orElseThrow();
+        assertThat(showing.hues().of(groups, 0)).contains(TableHue.FIRST);
+        assertThat(showing.hues().of(groups, 1)).isEmpty();
+        Stage second = result(shown("SELECT hive_no, hive FROM hives ORDER BY 2"));
+        assertThat(((UnaryStage) second).deciding()).containsExactly(1);
     }
 }

@@ -35,12 +35,14 @@ class OpeningTest {
 
     @Test
     void twoPastedTablesTakeThePlaceOfTheBlankOnesAndAreShown() {
+        assertThat(Lesson.begun().staged().withoutRows()).map(Table::name).contains("table_1");
         Lesson one = bring(Lesson.begun(), VALLEYS);
         assertThat(one.tables()).extracting(Table::name).containsExactlyInAnyOrder("table_2", "valleys");
         Lesson both = bring(one, MILLS);
         assertThat(both.tables()).extracting(Table::name).containsExactly("valleys", "mills");
         assertThat(shown(both)).containsExactlyInAnyOrder("valleys", "mills");
         assertThat(both.staged().on()).containsExactly(VALLEY);
+        assertThat(both.staged().withoutRows()).isEmpty();
         assertThat(both.title()).isEqualTo(both.scene().left() + " and " + both.scene().right());
     }
 
@@ -55,6 +57,9 @@ class OpeningTest {
     void ofManyTablesThePairThatIsLinkedBestIsShown() {
         assertThat(shown(bring(Lesson.begun(), WEIRS, VALLEYS, MILLS))).containsExactly("valleys", "mills");
         assertThat(shown(Lesson.of(TableSet.of(List.of(WEIRS, MILLS, VALLEYS))))).containsExactly("mills", "valleys");
+        // Of equal ones the first.
+        assertThat(shown(Lesson.of(TableSet.of(List.of(MILLS, MILLS.named("gates"), MILLS.named("ponds"))))))
+                .containsExactly("mills", "gates");
         // What is said to be a link comes before what looks like one, and of links the one by which most rows match.
         Table gates = Table.of("gates", List.of(new Column("valley_id", Type.INTEGER),
                 new Column("weir", Type.INTEGER)), List.of(List.of(Value.of(9), Value.of(40))));

@@ -23,6 +23,7 @@ import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.Picture;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
@@ -87,6 +88,48 @@ class RoomTest extends OpenWindow {
             for (Node drawn : robot.lookup(".venn-region").queryAll())
                 assertThat(((Shape) drawn).getFill()).isNotEqualTo(Color.BLACK);
         }
+    }
+
+    @Test
+    void whatIsSaidToThePersonLiesOnNothingAndTakesNoRoomWhenItIsGone(FxRobot robot) {
+        double alone = bounds(robot, ".step-bar").getMaxY();
+        assertThat(alone).isGreaterThan(780);
+        robot.interact(() -> model.lesson().say(new Notice.Success("Said. ".repeat(40))));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bounds(robot, "#notice").getMinY()).isGreaterThan(bounds(robot, ".step-bar").getMaxY());
+        assertThat(bounds(robot, "#notice").getMaxY()).isLessThan(800);
+        robot.interact(() -> model.lesson().sayNothing());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bounds(robot, ".step-bar").getMaxY()).isEqualTo(alone);
+    }
+
+    @Test
+    void whatDecidesIsInViewHoweverManyColumnsThereAre(FxRobot robot) throws Exception {
+        Table wide = Table.of("wide", IntStream.range(0, 12)
+                .mapToObj(i -> new Column("c" + i, i % 2 == 0 ? Type.INTEGER : Type.TEXT)).toList(),
+                List.of(IntStream.range(0, 12).<Value>mapToObj(i -> i % 2 == 0 ? Value.of(100_000 + i)
+                        : Value.of("a text that is longer than there is room " + i)).toList()));
+        robot.interact(() -> show(Lesson.of("wide", wide, JoinKind.INNER, wide.named("other"),
+                List.of(new KeyPair("c10", "c10")))));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertInView(robot, "#left-table", "c10");
+        assertInView(robot, "#right-table", "c10");
+        assertInView(robot, "#right-result", "o.c10");
+        write(robot, "SELECT * FROM wide w JOIN other o ON w.c10 = o.c10 WHERE o.c11 <> 'x'");
+        robot.interact(() -> model.goTo(model.showing().get().last() - 1));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertInView(robot, ".rows-stage", "o.c11");
+    }
+
+    /** Each heading of that name can be read where it stands. */
+    private static void assertInView(FxRobot robot, String within, String heading) {
+        Bounds room = bounds(robot, within);
+        assertThat(robot.lookup(within + " .column-header .label").<Label>queryAll().stream()
+                .filter(label -> isSeen(label) && label.getText().equals(heading))).isNotEmpty().allSatisfy(label -> {
+                    Bounds at = label.localToScene(label.getLayoutBounds());
+                    assertThat(room.contains(at)).as(at + " in " + room).isTrue();
+                    assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(heading);
+                });
     }
 
     @Test

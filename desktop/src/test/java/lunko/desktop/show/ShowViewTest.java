@@ -215,6 +215,16 @@ class ShowViewTest {
     }
 
     @Test
+    void aCrossJoinHasARectangleInThePlaceOfCircles(FxRobot robot) {
+        robot.push(KeyCode.DIGIT5);
+        assertThat(robot.lookup(".venn-circle").match(node -> node.getParent().isVisible()).queryAll()).isEmpty();
+        assertThat(robot.lookup(".cross-view .pair-cell").match(node -> node.getParent().isVisible()).queryAll())
+                .hasSize(20);
+        robot.push(KeyCode.DIGIT1);
+        assertThat(robot.lookup(".venn-circle").match(node -> node.getParent().isVisible()).queryAll()).hasSize(2);
+    }
+
+    @Test
     void pointingAtARowLightsUpAllThatBelongsToItAndSaysWhy(FxRobot robot) {
         robot.moveTo(cell(robot, Side.RIGHT, 0, 2));
         WaitForAsyncUtils.waitForFxEvents();
