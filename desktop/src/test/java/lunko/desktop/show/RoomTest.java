@@ -112,20 +112,21 @@ class RoomTest extends OpenWindow {
         robot.interact(() -> show(Lesson.of("wide", wide, JoinKind.INNER, wide.named("other"),
                 List.of(new KeyPair("c10", "c10")))));
         WaitForAsyncUtils.waitForFxEvents();
-        assertInView(robot, "#left-table", "c10");
-        assertInView(robot, "#right-table", "c10");
-        assertInView(robot, "#right-result", "o.c10");
+        assertInView(robot, "#left-table", "c10", 1);
+        assertInView(robot, "#right-table", "c10", 1);
+        assertInView(robot, "#right-result", "o.c10", 1);
         write(robot, "SELECT * FROM wide w JOIN other o ON w.c10 = o.c10 WHERE o.c11 <> 'x'");
         robot.interact(() -> model.goTo(model.showing().get().last() - 1));
         WaitForAsyncUtils.waitForFxEvents();
-        assertInView(robot, ".rows-stage", "o.c11");
+        // Before and after the filter.
+        assertInView(robot, ".rows-stage", "o.c11", 2);
     }
 
-    /** Each heading of that name can be read where it stands. */
-    private static void assertInView(FxRobot robot, String within, String heading) {
+    /** So many headings of that name can be read where they stand. */
+    private static void assertInView(FxRobot robot, String within, String heading, int times) {
         Bounds room = bounds(robot, within);
         assertThat(robot.lookup(within + " .column-header .label").<Label>queryAll().stream()
-                .filter(label -> isSeen(label) && label.getText().equals(heading))).isNotEmpty().allSatisfy(label -> {
+                .filter(label -> isSeen(label) && label.getText().equals(heading))).hasSize(times).allSatisfy(label -> {
                     Bounds at = label.localToScene(label.getLayoutBounds());
                     assertThat(room.contains(at)).as(at + " in " + room).isTrue();
                     assertThat(((Text) label.lookup(".text")).getText()).isEqualTo(heading);
