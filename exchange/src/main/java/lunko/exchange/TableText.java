@@ -35,6 +35,10 @@ public final class TableText {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
             return PageTables.html(new SourceText(SOURCE, html.get()));
         }
+        if (text.isBlank()) {
+            return Checked.invalid("There is no table on the clipboard: copy one first, in a spreadsheet, on a page or "
+                    + "as lines of text.");
+        }
         SourceText copied = new SourceText(SOURCE, text);
         if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|"))
                 .isPresent()) {

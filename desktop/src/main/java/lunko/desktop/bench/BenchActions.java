@@ -21,6 +21,7 @@ import lunko.lesson.Situation;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 
 /** What can be done on the bench, and what its cards need for it. */
 public final class BenchActions {
@@ -107,7 +108,7 @@ public final class BenchActions {
     /** Links what is likeliest to belong together, of the tables that are shown if they are not linked yet. */
     private void link() {
         lesson.lesson().get().proposedLinks().stream().findFirst().ifPresentOrElse(this::link,
-                () -> lesson.say(new Notice.Success("No two columns look as if they belong together: "
+                () -> lesson.say(Problem.of("No two columns look as if they belong together: "
                         + "drag the heading of one onto the heading of the other.")));
     }
 

@@ -6,13 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import lunko.insight.picture.KindCount;
 import lunko.phrase.Words;
@@ -25,17 +24,28 @@ import lunko.query.JoinKind;
 public final class KindTiles extends GridPane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final String UNKNOWN = "–";
+    /** The shares of the two columns, in percent: the sums of outer joins are longer. */
+    private static final double[] SHARES = {53, 47};
+    /** The padding and border of a tile, in pixels. */
+    private static final double AROUND = 18;
+    private static final double GAP = 7;
+    /** So much closer two lines are than labels of their heights. */
+    private static final double CLOSER = 4;
 
     private final Map<JoinKind, Tile> tiles = new EnumMap<>(JoinKind.class);
 
     /** Tiles for all kinds; nothing is known yet. */
     public KindTiles(Consumer<JoinKind> choose) {
         getStyleClass().add("count-tiles");
+        for (double share : SHARES) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(share);
+            getColumnConstraints().add(column);
+        }
         int half = (JoinKind.values().length + 1) / 2;
         for (JoinKind kind : JoinKind.values()) {
             Tile tile = new Tile(kind, choose);
             tiles.put(kind, tile);
-            GridPane.setHgrow(tile, Priority.ALWAYS);
             add(tile, kind.ordinal() / half, kind.ordinal() % half);
         }
     }
@@ -60,10 +70,10 @@ public final class KindTiles extends GridPane {
             rows.getStyleClass().add("tile-rows");
             rows.setMinWidth(Region.USE_PREF_SIZE);
             figures.getStyleClass().add("tile-figures");
-            HBox line = new HBox(name, rows, figures);
-            line.setAlignment(Pos.BASELINE_LEFT);
-            line.getStyleClass().add("tile-line");
+            figures.setMinWidth(Region.USE_PREF_SIZE);
+            Line line = new Line(name);
             setGraphic(line);
+            widthProperty().subscribe(line::requestLayout);
             setMaxWidth(Double.MAX_VALUE);
             setTooltip(new Tooltip());
             setOnAction(_ -> choose.accept(kind));
@@ -77,6 +87,51 @@ public final class KindTiles extends GridPane {
             getTooltip().setText(said);
             setAccessibleText(said);
             pseudoClassStateChanged(CHOSEN, chosen);
+        }
+
+        /** What a tile says in a line; figures that do not fit beside the others stand below them. */
+        private final class Line extends Pane {
+            private final Label name;
+
+            Line(Label name) {
+                this.name = name;
+                getChildren().addAll(name, rows, figures);
+            }
+
+            private double first() {
+                return name.prefWidth(-1) + GAP + rows.prefWidth(-1);
+            }
+
+            private boolean fits() {
+                double room = Tile.this.getWidth() - AROUND;
+                return figures.getText().isEmpty() || room <= 0 || first() + GAP + figures.prefWidth(-1) <= room;
+            }
+
+            @Override
+            protected double computePrefWidth(double height) {
+                return fits() ? first() + GAP + figures.prefWidth(-1) : Math.max(first(), figures.prefWidth(-1));
+            }
+
+            @Override
+            protected double computePrefHeight(double width) {
+                return rows.prefHeight(-1) + (fits() ? 0 : figures.prefHeight(-1) - CLOSER);
+            }
+
+            @Override
+            protected void layoutChildren() {
+                boolean beside = fits();
+                double base = rows.getBaselineOffset();
+                place(name, 0, base);
+                place(rows, name.prefWidth(-1) + GAP, base);
+                place(figures, beside ? first() + GAP : 0,
+                        beside ? base : rows.prefHeight(-1) - CLOSER + figures.getBaselineOffset());
+            }
+
+            /** Puts a label on a base line. */
+            private static void place(Label label, double x, double base) {
+                label.autosize();
+                label.relocate(Math.round(x), Math.round(base - label.getBaselineOffset()));
+            }
         }
     }
 }

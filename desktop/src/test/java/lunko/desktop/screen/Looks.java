@@ -29,8 +29,9 @@ record Looks(List<Seen> all) {
     /** So far, in pixels, two places are the same: half a pixel is rounded the one way or the other. */
     private static final double SAME = 1.6;
     /** The styles of labels that are figures or kinds. */
-    private static final Set<String> FIGURES = Set.of("tile-name", "tile-rows", "tile-figures", "venn-count",
-            "pair-total", "stage-kind", "stage-rows", "stage-sum", "step-number", "link-numbers");
+    private static final Set<String> FIGURES =
+            Set.of("tile-name", "tile-rows", "tile-figures", "venn-count", "venn-more", "venn-meaning",
+                    "pair-total", "stage-kind", "stage-rows", "stage-sum", "step-number", "link-numbers");
 
     /** Something that is seen. */
     record Seen(String said, Bounds at) {

@@ -15,6 +15,7 @@ public final class KindCounts extends VBox {
         Label title = new Label("Rows from every kind");
         title.getStyleClass().add("card-title");
         KindTiles tiles = new KindTiles(model::choose);
+        setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(title, tiles);
         model.showing().subscribe((before, now) -> {
             if (!before.isOfSameJoin(now)) show(tiles, now);

@@ -3,6 +3,7 @@ package lunko.desktop.show.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -36,12 +37,14 @@ final class PairGridView extends DrawnPane {
     private static final double HEAD = 6;
     private static final double FOOT = 34;
     private static final double NAMES = 84;
-    private static final double TOTALS = 44;
     private static final double WHY = 54;
     /** The least size of a cell in which its sign can be seen. */
     private static final double LEAST = 6;
     private static final double LINE = 20;
     private static final double MOST_UPRIGHT = 90;
+    /** The least height of a text that can be read. */
+    private static final double LEGIBLE = 13;
+    private static final Typeface TOTAL = Typeface.code(FontWeight.BOLD, 13);
     private static final Typeface NAME = Typeface.text(FontWeight.BOLD, 12.5);
     private static final double LARGEST = 36;
     private static final double WIDEST = 64;
@@ -92,49 +95,65 @@ final class PairGridView extends DrawnPane {
         said.relocate(15, HEAD);
     }
 
-    /** Where the first cell of a grid lies, and how large each is, in pixels. */
-    private record Cells(double x, double y, double wide, double high) {}
+    /** Where the first cell of a grid lies, how large each is, and where the grid ends, in pixels. */
+    private record Cells(double x, double y, double wide, double high, double foot) {
+
+        double x(int right) {
+            return x + right * wide;
+        }
+
+        double y(int left) {
+            return y + left * high;
+        }
+    }
 
     private void make(PairGrid pairs) {
         Join join = pairs.outcome().join();
-        double wide = Math.min(WIDEST, (getWidth() - NAMES - TOTALS - 20) / Math.max(1, pairs.rights()));
-        double longest = IntStream.range(0, pairs.rights()).mapToDouble(i -> NAME.width(join.right().label(i)) + 4)
-                .max().orElse(0);
-        double widest = IntStream.range(0, pairs.rights()).mapToDouble(i -> NAME.width(total(pairs, Side.RIGHT, i)) + 4)
-                .max().orElse(0);
-        // Where names have no room beside each other, they stand upright.
-        double head = longest <= wide ? LINE : Math.min(longest, MOST_UPRIGHT);
-        double totals = widest <= wide ? LINE : widest;
-        Cells places = new Cells(NAMES + 14, HEAD + head, wide,
-                Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts())));
-        if (places.wide < LEAST || places.high < LEAST) {
+        double totalWidth = widest(TOTAL, pairs.lefts(), left -> total(pairs, Side.LEFT, left));
+        double wide = Math.min(WIDEST, (getWidth() - NAMES - totalWidth - 26) / Math.max(1, pairs.rights()));
+        // Where they have no room beside each other, they stand upright, and where not even that, they are left out.
+        double head = lines(wide, widest(NAME, pairs.rights(), join.right()::label), MOST_UPRIGHT);
+        double totals = lines(wide, widest(TOTAL, pairs.rights(), right -> total(pairs, Side.RIGHT, right)),
+                Double.MAX_VALUE);
+        double high = Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts()));
+        if (wide < LEAST || high < LEAST) {
             say("There is not enough room here for a grid of " + pairs.lefts() + " × " + pairs.rights() + " cells.");
             return;
         }
-        double foot = places.y + pairs.lefts() * places.high + 2;
-        for (int right = 0; right < pairs.rights(); right++) {
+        Cells places = new Cells(NAMES + 14, HEAD + head, wide, high, HEAD + head + pairs.lefts() * high + 2);
+        for (int right = 0; right < pairs.rights() && head > 0; right++)
             place(label(join.right().label(right), "pair-name", "right"),
-                    new Rectangle2D(places.x + right * wide, HEAD, wide - 2, head - 2), Pos.CENTER);
-        }
-        for (int left = 0; left < pairs.lefts(); left++) {
-            double y = places.y + left * places.high;
-            place(label(join.left().label(left), "pair-name", "left"),
-                    new Rectangle2D(12, y, NAMES - 6, places.high), Pos.CENTER_RIGHT);
-            for (int right = 0; right < pairs.rights(); right++) {
-                Label cell = cell(pairs, left, right);
-                place(cell, new Rectangle2D(places.x + right * places.wide + 1, y + 1, places.wide - 2,
-                        places.high - 2), Pos.CENTER);
-                cells.add(new Cell(left, right, cell));
-            }
-            place(label(total(pairs, Side.LEFT, left), "pair-total"),
-                    new Rectangle2D(places.x + pairs.rights() * places.wide + 5, y, TOTALS, places.high),
-                    Pos.CENTER_LEFT);
-        }
-        for (int right = 0; right < pairs.rights(); right++) {
+                    new Rectangle2D(places.x(right), HEAD, wide - 2, head - 2), Pos.CENTER);
+        for (int left = 0; left < pairs.lefts(); left++) makeRow(pairs, left, places, totalWidth);
+        for (int right = 0; right < pairs.rights() && totals > 0; right++)
             place(label(total(pairs, Side.RIGHT, right), "pair-total"),
-                    new Rectangle2D(places.x + right * wide, foot, wide - 2, totals - 2), Pos.CENTER);
+                    new Rectangle2D(places.x(right), places.foot, wide - 2, totals - 2), Pos.CENTER);
+        foot(pairs, places.foot + Math.max(0, totals - LINE));
+    }
+
+    private void makeRow(PairGrid pairs, int left, Cells places, double totalWidth) {
+        boolean legible = places.high >= LEGIBLE;
+        if (legible) place(label(pairs.outcome().join().left().label(left), "pair-name", "left"),
+                new Rectangle2D(12, places.y(left), NAMES - 6, places.high), Pos.CENTER_RIGHT);
+        for (int right = 0; right < pairs.rights(); right++) {
+            Label cell = cell(pairs, left, right);
+            place(cell, new Rectangle2D(places.x(right) + 1, places.y(left) + 1, places.wide - 2, places.high - 2),
+                    Pos.CENTER);
+            cells.add(new Cell(left, right, cell));
         }
-        foot(pairs, foot + totals - LINE);
+        if (legible) place(label(total(pairs, Side.LEFT, left), "pair-total"),
+                new Rectangle2D(places.x(pairs.rights()) + 5, places.y(left), totalWidth, places.high),
+                Pos.CENTER_LEFT);
+    }
+
+    private static double widest(Typeface typeface, int count, IntFunction<String> text) {
+        return IntStream.range(0, count).mapToDouble(i -> typeface.width(text.apply(i)) + 6).max().orElse(0);
+    }
+
+    /** How high a line of texts over columns must be, the longest of which has a width. */
+    private static double lines(double column, double longest, double most) {
+        if (column < LEGIBLE) return 0;
+        return longest <= column ? LINE : Math.min(longest, most);
     }
 
     private Label cell(PairGrid pairs, int left, int right) {

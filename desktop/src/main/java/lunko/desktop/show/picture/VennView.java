@@ -293,13 +293,12 @@ final class VennView extends DrawnPane {
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
         box.setPickOnBounds(false);
-        Label number = label(Words.number(count), "venn-count");
+        Label number = figure(Words.number(count), "venn-count");
         number.setMouseTransparent(true);
-        number.setMinWidth(USE_PREF_SIZE);
         box.getChildren().add(number);
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
-        if (count > fits) box.getChildren().add(label("+ " + Words.number(count - fits) + " more", "venn-more"));
+        if (count > fits) box.getChildren().add(figure("+ " + Words.number(count - fits) + " more", "venn-more"));
         return box;
     }
 
@@ -314,6 +313,13 @@ final class VennView extends DrawnPane {
         box.setAlignment(Pos.TOP_CENTER);
         box.getStyleClass().addAll("venn-caption", side);
         return box;
+    }
+
+    /** A label that is never shortened. */
+    private static Label figure(String text, String styleClass) {
+        Label figure = label(text, styleClass);
+        figure.setMinWidth(USE_PREF_SIZE);
+        return figure;
     }
 
     private static Label label(String text, String styleClass) {

@@ -1,0 +1,71 @@
+package lunko.desktop.screen;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.show.model.Picture;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Figures, kinds and buttons are whole, however large the numbers and however little room there is. */
+class FiguresTest extends OpenWindow {
+    private static final String CHAIN =
+            "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
+                    + "FULL JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 1 ORDER BY r.kg";
+
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private static Table rows(String name, int rows, int keys) {
+        return Table.of(name, List.of(new Column("k", Type.INTEGER), new Column("name_of_" + name, Type.TEXT)),
+                IntStream.range(0, rows)
+                        .mapToObj(row -> List.<Value>of(row % 7 == 0 ? Value.NULL : Value.of(row % keys),
+                                Value.of("a name that is long " + row)))
+                        .toList());
+    }
+
+    @Test
+    void nothingThatCountsIsCut(FxRobot robot) {
+        List<Lesson> lessons = List.of(DemoLesson.lesson(),
+                SceneEdit.Write.of(CHAIN).applyTo(DemoLesson.lesson()).expect(),
+                Lesson.of("", rows("plots", 200, 90), JoinKind.FULL_OUTER, rows("folk", 70, 120),
+                        List.of(new KeyPair("k", "k"))),
+                Lesson.of("", rows("many", 2_000, 500), JoinKind.LEFT_OUTER, rows("few", 24, 24),
+                        List.of(new KeyPair("k", "k"))));
+        for (Lesson lesson : lessons) {
+            robot.interact(() -> show(lesson));
+            for (Picture picture : Picture.values()) {
+                for (double zoom : new double[] {ZoomFrame.LEAST, 1, 1.4, ZoomFrame.MOST}) {
+                    for (Mode mode : Mode.values()) {
+                        robot.interact(() -> {
+                            model.picture().set(picture);
+                            model.lesson().mode().set(mode);
+                            screen.view().frame().zoom().set(zoom);
+                        });
+                        WaitForAsyncUtils.waitForFxEvents();
+                        robot.interact(() -> assertThat(Looks.cut(screen.view()))
+                                .as(lesson.tables().getFirst().name() + " " + picture + " " + zoom + " " + mode)
+                                .isEmpty());
+                    }
+                }
+            }
+        }
+    }
+}
