@@ -5,6 +5,7 @@ import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -29,7 +30,7 @@ public final class BenchPage extends HBox {
         bench.onArrival(card -> reveal(scroll, bench, card));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button rows = actions.makeRows().button(Feather.SHUFFLE);
-        HBox tools = new HBox(actions.newTable().button(Feather.PLUS), files.bringIn().button(Feather.DOWNLOAD),
+        FlowPane tools = new FlowPane(actions.newTable().button(Feather.PLUS), files.bringIn().button(Feather.DOWNLOAD),
                 actions.pasteTable().button(Feather.CLIPBOARD), rows);
         tools.getStyleClass().add("bench-tools");
         VBox building = new VBox(tools, scroll, new SituationBar(actions));

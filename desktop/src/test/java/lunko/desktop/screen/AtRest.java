@@ -9,6 +9,7 @@ import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -71,6 +72,10 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             screen.model().arrangement().set(Arrangement.PLAIN);
             stage.getScene().getRoot().lookupAll(".grid-table .scroll-bar")
                     .forEach(bar -> ((ScrollBar) bar).setValue(0));
+            stage.getScene().getRoot().lookupAll(".bench-scroll").forEach(pane -> {
+                ((ScrollPane) pane).setVvalue(0);
+                ((ScrollPane) pane).setHvalue(0);
+            });
             layOut(stage.getScene());
             return screen;
         });

@@ -8,6 +8,8 @@ import java.util.OptionalLong;
 import java.util.stream.Stream;
 import javafx.event.Event;
 import javafx.event.EventType;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.geometry.Point3D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -26,10 +28,12 @@ import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Theme;
 import lunko.lesson.CellEdit;
 import lunko.lesson.Edit;
+import lunko.lesson.Lesson;
 import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.SqlName;
 import lunko.table.Table;
 import org.fxmisc.richtext.StyleClassedTextArea;
 
@@ -38,7 +42,7 @@ record Hand(Kind kind, int which) {
 
     /** What hands do. */
     enum Kind {
-        KEY, SHORTCUT, ACTION, CLICK, POINT, PRESS, LETTER, QUERY, EDIT, STEP, UNDO, REDO, LOOK, SIZE
+        KEY, SHORTCUT, ACTION, CLICK, POINT, PRESS, LETTER, QUERY, EDIT, STEP, UNDO, REDO, LOOK, SIZE, DRAG
     }
 
     private static final List<KeyCode> KEYS = List.of(KeyCode.SPACE, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP,
@@ -90,7 +94,7 @@ record Hand(Kind kind, int which) {
             case QUERY -> {
                 if (root.lookup("#query-text") instanceof StyleClassedTextArea area && isSeen(area)) {
                     area.requestFocus();
-                    area.replaceText(any(QUERIES));
+                    area.replaceText(which / 2 % 2 == 0 ? any(QUERIES) : query(screen.lesson().lesson().get()));
                 }
             }
             case EDIT -> screen.lesson().edit(edit(screen));
@@ -102,6 +106,12 @@ record Hand(Kind kind, int which) {
                 stage.setWidth(900 + which % 380);
                 stage.setHeight(640 + which % 160);
             }
+            case DRAG -> anyStyled(root, List.of("column-heading", "card-head", "table-cell")).ifPresent(
+                    from -> anyOther(root, List.of("column-heading", "table-cell", "bench")).ifPresent(to -> {
+                        mouse(from, MouseEvent.MOUSE_PRESSED, from);
+                        mouse(from, MouseEvent.MOUSE_DRAGGED, to);
+                        mouse(from, MouseEvent.MOUSE_RELEASED, to);
+                    }));
         }
     }
 
@@ -151,12 +161,32 @@ record Hand(Kind kind, int which) {
     }
 
     private static void mouse(Node node, EventType<MouseEvent> type) {
-        double x = node.getLayoutBounds().getCenterX();
-        double y = node.getLayoutBounds().getCenterY();
-        var at = node.localToScene(x, y);
-        Event.fireEvent(node, new MouseEvent(type, x, y, at.getX(), at.getY(), MouseButton.PRIMARY, 1, false, false,
-                false, false, type == MouseEvent.MOUSE_PRESSED, false, false, false, false, true,
-                new PickResult(node, new Point3D(x, y, 0), 0)));
+        mouse(node, type, node);
+    }
+
+    /** What the mouse does to a node, when it is over this or another one. */
+    private static void mouse(Node node, EventType<MouseEvent> type, Node over) {
+        Bounds bounds = over.getLayoutBounds();
+        Point2D at = over.localToScene(bounds.getCenterX(), bounds.getCenterY());
+        Point2D within = node.sceneToLocal(at);
+        boolean down = type == MouseEvent.MOUSE_PRESSED || type == MouseEvent.MOUSE_DRAGGED;
+        Event.fireEvent(node, new MouseEvent(type, within.getX(), within.getY(), at.getX(), at.getY(),
+                MouseButton.PRIMARY, 1, false, false, false, false, down, false, false, false, false, node == over,
+                new PickResult(over, new Point3D(within.getX(), within.getY(), 0), 0)));
+    }
+
+    /** A join of any two tables of a lesson by any two columns. */
+    private String query(Lesson lesson) {
+        Table left = any(lesson.tables());
+        Table right = lesson.tables().get(which / 5 % lesson.tables().size());
+        String on = "a." + SqlName.quoted(any(left.columns()).name()) + " = b."
+                + SqlName.quoted(right.columns().get(which / 3 % right.columns().size()).name());
+        return "SELECT * FROM " + SqlName.quoted(left.name()) + " a LEFT JOIN " + SqlName.quoted(right.name())
+                + " b ON " + on;
+    }
+
+    private Optional<Node> anyOther(Node root, List<String> styles) {
+        return new Hand(kind, which / 11).anyStyled(root, styles);
     }
 
     private <T extends Node> Optional<T> anyOf(Node root, Class<T> kind) {

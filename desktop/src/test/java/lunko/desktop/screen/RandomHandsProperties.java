@@ -27,7 +27,7 @@ import javafx.util.Duration;
 import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Look;
-import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -85,16 +85,16 @@ class RandomHandsProperties {
     }
 
     @Property(tries = 10, edgeCases = EdgeCasesMode.NONE, seed = "20261128")
-    void nothingGoesWrong(@ForAll("hands") List<Hand> hands) {
+    void nothingGoesWrong(@ForAll("hands") List<Hand> hands, @ForAll("lessons") Lesson lesson) {
         for (int i = 0; i < hands.size(); i += AT_ONCE)
-            inANewWindow(hands.subList(i, Math.min(hands.size(), i + AT_ONCE)));
+            inANewWindow(lesson, hands.subList(i, Math.min(hands.size(), i + AT_ONCE)));
     }
 
-    private static void inANewWindow(List<Hand> hands) {
+    private static void inANewWindow(Lesson lesson, List<Hand> hands) {
         Habits habits = new Habits(new Recent(Path.of("target", "no-lessons.txt")), new Appearance());
         Stage stage = window(Stage::new);
         Screen screen = window(() -> {
-            Screen opened = Screen.of(DemoLesson.lesson(), () -> stage, habits,
+            Screen opened = Screen.of(lesson, () -> stage, habits,
                     _ -> new SimpleObjectProperty<>(Duration.ZERO));
             stage.setScene(opened.view().inScene(1280, 800));
             stage.show();
@@ -147,6 +147,11 @@ class RandomHandsProperties {
     Arbitrary<List<Hand>> hands() {
         return Combinators.combine(Arbitraries.of(Hand.Kind.class), Arbitraries.integers().between(0, 100_000))
                 .as(Hand::new).list().ofSize(HANDS);
+    }
+
+    @Provide
+    Arbitrary<Lesson> lessons() {
+        return Beginnings.all();
     }
 
     /** What something gives that is done in the window's thread. */
