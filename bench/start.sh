@@ -40,6 +40,6 @@ of() { # name and title of a window, then its command; prints the median of each
 
 of "empty window" "Empty window" "$java" --module-path "$app/javafx" --add-modules javafx.controls \
     --enable-native-access=javafx.graphics -cp "$empty" lunko.bench.EmptyWindow
-of "Lunko" "– Lunko" "$java" -XX:AOTCache="$home/desktop/target/lunko.aot" -Xlog:disable \
+of "Lunko" "– Lunko" "$java" -XX:TieredStopAtLevel=1 -XX:AOTCache="$home/desktop/target/lunko.aot" -Xlog:disable \
     --module-path "$app/javafx" --add-modules javafx.controls,javafx.swing \
     --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "$app/lib/*" lunko.desktop.Main

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import org.openjdk.jmh.results.RunResult;
@@ -18,46 +19,55 @@ import org.openjdk.jmh.util.Statistics;
 
 /** Runs all benchmarks and writes their tables into the docs. */
 public final class Benchmarks {
-    private static final String BY_HAND = "## Before and after";
+    private static final String BY_HAND = "## Start";
+    private static final String PERCENTILES = "| | median | 95% under | 99% under |";
+    private static final String BELOW = "|---|---:|---:|---:|";
 
     private Benchmarks() {}
 
     /** Runs them; the argument is the file to write. */
     public static void main(String[] arguments) throws RunnerException, IOException {
-        Collection<RunResult> joins = run(JoinBenchmark.class);
-        Collection<RunResult> check = run(KeyCheckBenchmark.class);
-        WindowTimes.startToolkit();
-        List<WindowTimes.Times> editing = EditBenchmark.run();
-        WindowTimes.Times inTheShow = EditBenchmark.runInTheShow();
-        List<WindowTimes.Times> typing = TypingBenchmark.run();
-        ShowBenchmark.Measured show = ShowBenchmark.run();
-        Platform.exit();
-        List<String> readings = ReadingBenchmark.run();
-        Collection<RunResult> history = run(HistoryBenchmark.class);
-        Collection<RunResult> language = run(LanguageBenchmark.class);
-        Collection<RunResult> steps = run(TimelineBenchmark.class);
         List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
                 "Written by `mvn -Pbench verify`, last on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
                         + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name")
-                        + " "
-                        + System.getProperty("os.arch")
-                        + ". Times of one run are comparable with each other, not with those of another.",
-                "", "## Joins", "",
+                        + " " + System.getProperty("os.arch")
+                        + ". Times of one run are comparable with each other, not with those of another."));
+        lines.addAll(joins());
+        lines.addAll(steps());
+        lines.addAll(language());
+        lines.addAll(keyCheck());
+        lines.addAll(window());
+        Path file = Path.of(arguments[0]);
+        lines.addAll(kept(file));
+        Files.write(file, lines);
+    }
+
+    private static List<String> joins() throws RunnerException {
+        Collection<RunResult> joins = run(JoinBenchmark.class);
+        List<String> lines = new ArrayList<>(List.of("", "## Joins", "",
                 "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; "
-                        + "milliseconds, and in brackets how many times Lunko's. The databases have an index on the "
-                        + "key. H2 has no full outer join and does the left one there.",
+                        + "milliseconds, the median of " + times(joins, "lunko", "INNER").getN() + " in "
+                        + JoinBenchmark.FORKS + " processes, from the least to the most, and how many times Lunko's "
+                        + "median. The databases have an index on the key. H2 has no full outer join and does the left "
+                        + "one there.",
                 "", "| kind | Lunko | SQLite | H2 | DuckDB |", "|---|---:|---:|---:|---:|"));
         for (String kind : List.of("INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI")) {
-            double lunko = time(joins, "lunko", kind);
-            lines.add(String.format(Locale.ROOT, "| %s | %.0f | %s | %s | %s |",
-                    kind.toLowerCase(Locale.ROOT).replace('_', ' '), lunko,
-                    beside(time(joins, "sqlite", kind), lunko), beside(time(joins, "h2", kind), lunko),
-                    beside(time(joins, "duckdb", kind), lunko)));
+            Statistics lunko = times(joins, "lunko", kind);
+            lines.add("| " + kind.toLowerCase(Locale.ROOT).replace('_', ' ') + " | " + spread(lunko) + " | "
+                    + Stream.of("sqlite", "h2", "duckdb").map(name -> times(joins, name, kind))
+                            .map(times -> spread(times) + String.format(Locale.ROOT, ", %.1f ×", times.getPercentile(50)
+                                    / lunko.getPercentile(50)))
+                            .collect(Collectors.joining(" | "))
+                    + " |");
         }
-        lines.addAll(List.of("", "## Steps", "",
+        return lines;
+    }
+
+    private static List<String> steps() throws RunnerException {
+        List<String> lines = new ArrayList<>(List.of("", "## Steps", "",
                 "A left join of 10,000 × 10,000 rows, over 100 million steps, in a heap of 256 MB; microseconds.",
                 "", "| | median | 99% under |", "|---|---:|---:|"));
-        for (RunResult result : steps) {
+        for (RunResult result : run(TimelineBenchmark.class)) {
             Statistics times = result.getPrimaryResult().getStatistics();
             lines.add(String.format(Locale.ROOT, "| %s | %.1f | %.1f |", switch (result.getPrimaryResult().getLabel()) {
                 case "anyStep" -> "going to any step";
@@ -67,58 +77,79 @@ public final class Benchmarks {
                 default -> "opening the timeline";
             }, times.getPercentile(50) / 1000, times.getPercentile(99) / 1000));
         }
-        lines.addAll(List.of("", "## The language", "",
+        return lines;
+    }
+
+    private static List<String> language() throws RunnerException {
+        List<String> lines = new ArrayList<>(List.of("", "## The language", "",
                 "The queries of the demo lesson, one of each kind; microseconds each.",
                 "", "| | |", "|---|---:|"));
-        for (RunResult result : language) {
+        for (RunResult result : run(LanguageBenchmark.class)) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |",
-                    result.getPrimaryResult().getLabel().equals("parse") ? "read"
-                            : "read, bound and run",
+                    result.getPrimaryResult().getLabel().equals("parse") ? "read" : "read, bound and run",
                     result.getPrimaryResult().getScore()));
         }
-        lines.addAll(List.of("", "## Key check", "", "10,000 × 10,000 rows with words for keys; milliseconds.", "",
-                "| | |", "|---|---:|"));
-        for (RunResult result : check) {
+        return lines;
+    }
+
+    private static List<String> keyCheck() throws RunnerException {
+        List<String> lines = new ArrayList<>(List.of("", "## Key check", "",
+                "10,000 × 10,000 rows with words for keys; milliseconds.", "", "| | |", "|---|---:|"));
+        for (RunResult result : run(KeyCheckBenchmark.class)) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |",
                     result.getPrimaryResult().getLabel().equals("keyCheck")
                             ? "all that is found, as after an edit" : "only who is whose partner",
                     result.getPrimaryResult().getScore()));
         }
-        lines.addAll(List.of("", "## The bench", "",
+        return lines;
+    }
+
+    /** What is done in a window, for which the toolkit runs. */
+    private static List<String> window() throws RunnerException {
+        WindowTimes.startToolkit();
+        List<WindowTimes.Times> editing = EditBenchmark.run();
+        WindowTimes.Times inTheShow = EditBenchmark.runInTheShow();
+        List<WindowTimes.Times> typing = TypingBenchmark.run();
+        ShowBenchmark.Measured show = ShowBenchmark.run();
+        Platform.exit();
+        List<String> lines = new ArrayList<>(List.of("", "## The bench", "",
                 "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with "
                         + "its layout, in milliseconds. A picture at 60 a second has 16.",
-                "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
+                "", PERCENTILES, BELOW));
         editing.forEach(times -> lines.add(line(times)));
         lines.add(line(inTheShow));
-        lines.addAll(
-                List.of("", "Undo itself, after so many changes; nanoseconds.", "", "| changes | |", "|---:|---:|"));
-        for (RunResult result : history) {
-            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"),
-                    result.getPrimaryResult().getScore()));
-        }
+        lines.addAll(undo());
         lines.addAll(List.of("", "## The query", "",
                 "A chain of ten tables; the work in the window's thread with its layout, in milliseconds, pictures "
                         + "made by the processor. A picture at 60 a second has 16.",
-                "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
+                "", PERCENTILES, BELOW));
         typing.forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("",
                 "How often a text is read, and a statement bound and evaluated, for what a person does; "
                         + "milliseconds, the median of 30 runs and their spread.",
                 "",
                 "| | read | evaluated | median | spread |", "|---|---:|---:|---:|---:|"));
-        lines.addAll(readings);
+        lines.addAll(ReadingBenchmark.run());
         lines.addAll(List.of("", "## The show", "",
                 "A left join of 50 × 50 rows, " + show.steps()
                         + " steps; the work in the window's thread with its layout, in milliseconds, pictures made "
                         + "by the processor. A picture at 30 a second has 33.",
-                "", "| | median | 95% under | 99% under |", "|---|---:|---:|---:|"));
+                "", PERCENTILES, BELOW));
         show.times().forEach(times -> lines.add(line(times)));
         lines.addAll(List.of("",
                 String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.",
                         show.heapBefore(), show.heapAfter())));
-        Path file = Path.of(arguments[0]);
-        lines.addAll(kept(file));
-        Files.write(file, lines);
+        return lines;
+    }
+
+    private static List<String> undo() throws RunnerException {
+        List<String> lines = new ArrayList<>(List.of("", "Undo itself, after so many changes; nanoseconds.", "",
+                "| changes | |", "|---:|---:|"));
+        for (RunResult result : run(HistoryBenchmark.class)) {
+            lines.add(String.format(Locale.ROOT, "| %s | %.1f |", result.getParams().getParam("edits"),
+                    result.getPrimaryResult().getScore()));
+        }
+        return lines;
     }
 
     /** What somebody has written at the end of the file, which stays. */
@@ -138,13 +169,13 @@ public final class Benchmarks {
         return new Runner(new OptionsBuilder().include(benchmark.getName()).build()).run();
     }
 
-    private static double time(Collection<RunResult> results, String name, String kind) {
+    private static Statistics times(Collection<RunResult> results, String name, String kind) {
         return results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
                 && result.getParams().getParam("kind").equals(kind)).findFirst().orElseThrow().getPrimaryResult()
-                .getScore();
+                .getStatistics();
     }
 
-    private static String beside(double time, double lunko) {
-        return String.format(Locale.ROOT, "%.0f (%.1f)", time, time / lunko);
+    private static String spread(Statistics times) {
+        return String.format(Locale.ROOT, "%.0f (%.0f–%.0f)", times.getPercentile(50), times.getMin(), times.getMax());
     }
 }

@@ -33,10 +33,12 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
-@Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
+@Fork(value = JoinBenchmark.FORKS, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
 public class JoinBenchmark {
+    /** In so many processes, one after the other: one may have been compiled otherwise than another. */
+    static final int FORKS = 4;
     private static final int ROWS = 100_000;
 
     /** The kind of join. */

@@ -1,6 +1,7 @@
 package lunko.engine;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,26 +36,63 @@ interface Candidates {
     /** Those with the same key; without equalities, all. */
     final class SameKey implements Candidates {
         private final List<Equality> equal;
-        private final Map<Object, int[]> rowsByKey;
+        private final Map<Object, Rows> rowsByKey;
         private final int[] all;
 
         SameKey(JoinCondition on, List<List<Value>> rights) {
             this.equal = on.equal();
             this.all = equal.isEmpty() ? IntStream.range(0, rights.size()).toArray() : NONE;
             this.rowsByKey = HashMap.newHashMap(equal.isEmpty() ? 0 : rights.size());
-            if (equal.isEmpty()) return;
-            Map<Object, IntStream.Builder> builders = HashMap.newHashMap(rights.size());
-            for (int row = 0; row < rights.size(); row++) {
+            for (int row = 0; row < rights.size() && !equal.isEmpty(); row++) {
                 Optional<Object> key = key(equal, Side.RIGHT, rights.get(row));
-                if (key.isPresent()) builders.computeIfAbsent(key.get(), _ -> IntStream.builder()).add(row);
+                if (key.isPresent()) rowsByKey.computeIfAbsent(key.get(), _ -> new Rows()).add(row);
             }
-            builders.forEach((key, rows) -> rowsByKey.put(key, rows.build().toArray()));
+            rowsByKey.values().forEach(Rows::trim);
         }
 
         @Override
         public int[] of(List<Value> left) {
             if (equal.isEmpty()) return all;
-            return key(equal, Side.LEFT, left).map(rowsByKey::get).orElse(NONE);
+            Optional<Object> key = key(equal, Side.LEFT, left);
+            Rows rows = key.isPresent() ? rowsByKey.get(key.get()) : null;
+            return rows == null ? NONE : rows.numbers;
+        }
+
+        /** The rows of a key, while they are being found. */
+        private static final class Rows {
+            private int[] numbers = new int[1];
+            private int count;
+
+            void add(int row) {
+                if (count == numbers.length) numbers = Arrays.copyOf(numbers, 2 * count);
+                numbers[count++] = row;
+            }
+
+            void trim() {
+                if (count < numbers.length) numbers = Arrays.copyOf(numbers, count);
+            }
+        }
+    }
+
+    /** Of those with the same key, the first: one is enough where nothing else is asked. */
+    final class FirstOfKey implements Candidates {
+        private final List<Equality> equal;
+        private final Map<Object, int[]> firstByKey;
+
+        FirstOfKey(JoinCondition on, List<List<Value>> rights) {
+            this.equal = on.equal();
+            this.firstByKey = HashMap.newHashMap(rights.size());
+            for (int row = 0; row < rights.size(); row++) {
+                int number = row;
+                Optional<Object> key = key(equal, Side.RIGHT, rights.get(row));
+                if (key.isPresent()) firstByKey.computeIfAbsent(key.get(), _ -> new int[] {number});
+            }
+        }
+
+        @Override
+        public int[] of(List<Value> left) {
+            Optional<Object> key = key(equal, Side.LEFT, left);
+            return key.isPresent() ? firstByKey.getOrDefault(key.get(), NONE) : NONE;
         }
     }
 

@@ -2,7 +2,6 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import lunko.table.Value;
 
 /**
@@ -25,20 +24,26 @@ public record Decisions(RowPairs pairs) {
         JoinCondition on = join.on();
         List<List<Value>> lefts = join.left().rows();
         List<List<Value>> rights = join.right().rows();
-        Candidates candidates = on.notIn().isPresent() && on.more().isEmpty()
-                ? new Candidates.PerhapsEqual(on, rights) : new Candidates.SameKey(on, rights);
+        Candidates candidates = candidates(on, rights);
         int[][] lists = new int[lefts.size()][];
         for (int left = 0; left < lists.length; left++) {
-            OptionalInt first = first(on, lefts.get(left), rights, candidates.of(lefts.get(left)));
-            lists[left] = first.isPresent() ? new int[] {first.getAsInt()} : Candidates.NONE;
+            int[] possible = candidates.of(lefts.get(left));
+            lists[left] = on.more().isEmpty() ? possible : first(on, lefts.get(left), rights, possible);
         }
         return new Decisions(new RowPairs(lists, rights.size(), false));
     }
 
-    private static OptionalInt first(JoinCondition on, List<Value> left, List<List<Value>> rights, int[] candidates) {
+    /** Where nothing is asked but what they are found by, the only one that is needed; else all that may decide. */
+    private static Candidates candidates(JoinCondition on, List<List<Value>> rights) {
+        if (on.more().isPresent()) return new Candidates.SameKey(on, rights);
+        if (on.notIn().isPresent()) return new Candidates.PerhapsEqual(on, rights);
+        return new Candidates.FirstOfKey(on, rights);
+    }
+
+    private static int[] first(JoinCondition on, List<Value> left, List<List<Value>> rights, int[] candidates) {
         for (int right : candidates) {
-            if (on.more().isEmpty() || on.meets(on.verdict(left, rights.get(right)))) return OptionalInt.of(right);
+            if (on.meets(on.verdict(left, rights.get(right)))) return new int[] {right};
         }
-        return OptionalInt.empty();
+        return Candidates.NONE;
     }
 }

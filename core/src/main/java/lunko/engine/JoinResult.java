@@ -203,6 +203,8 @@ public final class JoinResult {
     }
 
     private Optional<Equality> merged(ResultColumn column) {
+        // Asked for every cell.
+        if (once.isEmpty()) return Optional.empty();
         return once.stream().filter(equality -> equality.on(column.side()) == column.index()).findFirst();
     }
 

@@ -1,21 +1,25 @@
 package lunko.desktop;
 
+import java.io.PrintWriter;
+import java.util.List;
+import lunko.desktop.command.Defect;
 import lunko.desktop.command.LunkoCommand;
+import lunko.desktop.command.Start;
 import lunko.desktop.machine.AppFolders;
-import org.slf4j.LoggerFactory;
 
 /** Where the application starts. */
 public final class Main {
     private Main() {}
 
-    /** Runs the command line and ends the process with its exit code. */
+    /** Does what the arguments say, and ends the process with its exit code. */
     public static void main(String[] arguments) {
         // Before anything is logged: the logging configuration reads it.
         System.setProperty("lunko.log", AppFolders.log().toString());
-        Thread.setDefaultUncaughtExceptionHandler((thread, defect) -> {
-            LoggerFactory.getLogger(Main.class).error("uncaught in {}", thread.getName(), defect);
-            System.err.println(LunkoCommand.DEFECT);
-        });
-        System.exit(LunkoCommand.commandLine().execute(arguments));
+        PrintWriter err = new PrintWriter(System.err, true);
+        Thread.setDefaultUncaughtExceptionHandler((_, defect) -> Defect.report(defect, err));
+        // What reads arguments takes as long as half of the rest of a start.
+        System.exit(Start.isAll(arguments)
+                ? new Start(List.of(arguments), new PrintWriter(System.out, true), err).run()
+                : LunkoCommand.commandLine().execute(arguments));
     }
 }

@@ -13,9 +13,9 @@ import lunko.desktop.machine.Journal;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
+import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.exchange.lesson.LessonFile;
-import lunko.lesson.Lesson;
 import lunko.problem.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,10 +33,10 @@ final class LunkoWindow {
     private final Screen screen;
     private final Journal journal;
 
-    /** A window on a lesson, in which things move. */
-    LunkoWindow(Lesson lesson, Optional<Path> file, Journal journal, Habits habits) {
+    /** A window on the model of a lesson, in which things move. */
+    LunkoWindow(ShowModel model, Optional<Path> file, Journal journal, Habits habits) {
         this.journal = journal;
-        screen = Screen.of(lesson, () -> stage, habits, player -> player.speed().map(Speed::motion));
+        screen = Screen.of(model, () -> stage, habits, player -> player.speed().map(Speed::motion));
         file.ifPresent(screen.lessons()::cameFrom);
     }
 
@@ -103,6 +103,7 @@ final class LunkoWindow {
             journal.close();
             whenClosed.run();
         });
+        screen.view().hurry(scene);
         stage.show();
         LOG.info("window open");
     }

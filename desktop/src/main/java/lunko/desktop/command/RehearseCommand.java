@@ -3,11 +3,14 @@ package lunko.desktop.command;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Appearance;
+import lunko.desktop.machine.Display;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
+import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import picocli.CommandLine.Command;
@@ -23,11 +26,13 @@ final class RehearseCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws InterruptedException {
+        Display.isThere();
         Toolkit.startOffscreen();
         // Nothing is kept of it: there is no such folder.
         Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "lunko-rehearsal");
         LunkoWindow window = Toolkit.call(() -> {
-            LunkoWindow made = new LunkoWindow(DemoLesson.lesson(), Optional.empty(), new Journal(nowhere),
+            LunkoWindow made = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
+                    new Journal(nowhere),
                     new Habits(new Recent(nowhere.resolve("recent-lessons.txt")), new Appearance()));
             made.open(() -> {});
             return made;

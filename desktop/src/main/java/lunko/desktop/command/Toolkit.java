@@ -5,14 +5,24 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import javafx.application.Platform;
 import lunko.desktop.look.Look;
+import lunko.desktop.machine.Display;
 
 /** The JavaFX toolkit of this process, on the display or, where there is none, on the headless platform. */
 final class Toolkit {
     private Toolkit() {}
 
-    /** Starts it on the display, if it is not running yet. */
-    static void startOnDisplay() {
-        start();
+    /** Made when it is first asked for. */
+    private static final class OnDisplay {
+        static final CompletableFuture<Boolean> STARTED = CompletableFuture.supplyAsync(() -> {
+            if (!Display.isThere()) return false;
+            start();
+            return true;
+        });
+    }
+
+    /** Starts it on the display, beside what else is done meanwhile; false if there is no display. */
+    static CompletableFuture<Boolean> onDisplay() {
+        return OnDisplay.STARTED;
     }
 
     /** Starts it offscreen, if it is not running yet, where it needs neither a display nor a system package. */

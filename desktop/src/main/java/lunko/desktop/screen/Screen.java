@@ -26,8 +26,13 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
      */
     public static Screen of(Lesson first, Supplier<Window> window, Habits habits,
             Function<Player, ObservableValue<Duration>> motionTime) {
-        LessonModel lesson = new LessonModel(first);
-        ShowModel model = new ShowModel(lesson);
+        return of(new ShowModel(new LessonModel(first)), window, habits, motionTime);
+    }
+
+    /** Puts a screen together for the model of a lesson, which may have been made before the toolkit was there. */
+    public static Screen of(ShowModel model, Supplier<Window> window, Habits habits,
+            Function<Player, ObservableValue<Duration>> motionTime) {
+        LessonModel lesson = model.lesson();
         Player player = new Player(model);
         Work work = new Work();
         LessonFiles lessons = new LessonFiles(lesson, work, window, habits.recent());

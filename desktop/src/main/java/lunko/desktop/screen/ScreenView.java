@@ -158,6 +158,11 @@ public final class ScreenView extends StackPane {
         return scene;
     }
 
+    /** Lets everything but the sources and their steps wait until the window has been seen. */
+    public void hurry(Scene scene) {
+        if (lesson.mode().get() == Mode.SHOW) FirstPicture.of(scene, show.canWait());
+    }
+
     /** Puts something over the page until it is answered. */
     void ask(Function<Runnable, Region> pane) {
         Region asked = pane.apply(this::answered);

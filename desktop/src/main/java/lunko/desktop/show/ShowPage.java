@@ -2,12 +2,14 @@ package lunko.desktop.show;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -34,6 +36,7 @@ public final class ShowPage extends VBox {
     private final StepBar steps;
     private final KindBar kinds;
     private final VBox right;
+    private final List<Pane> canWait;
     private boolean presented;
     private boolean sheeted;
 
@@ -62,6 +65,7 @@ public final class ShowPage extends VBox {
         PictureCard pictures = new PictureCard(model);
         VBox.setVgrow(pictures, Priority.ALWAYS);
         right = new VBox(pictures, new KindCounts(model));
+        canWait = Stream.concat(stage.canWait(), Stream.of(rows, right)).toList();
         old.subscribe(stale -> List.of(stages, right).forEach(part -> part.pseudoClassStateChanged(STALE, stale)));
         stages.getStyleClass().add("stages");
         model.showing().subscribe(now -> {
@@ -88,6 +92,11 @@ public final class ShowPage extends VBox {
             place.getChildren()
                     .setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
         });
+    }
+
+    /** The panes whose content nobody needs in the first picture. */
+    public List<Pane> canWait() {
+        return canWait;
     }
 
     /** How wide the column on the right is, in pixels. */

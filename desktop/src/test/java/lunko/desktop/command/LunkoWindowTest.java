@@ -15,9 +15,11 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.look.Look;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
+import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
@@ -53,7 +55,8 @@ class LunkoWindowTest {
         LessonFile.write(noted(DemoLesson.lesson().of(JoinKind.CROSS)), journal.resolve("999999999.lunko")).expect();
         file = folder.resolve("bees.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        window = new LunkoWindow(DemoLesson.lesson(), Optional.of(file), new Journal(journal), Habits.in(folder));
+        window = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.of(file),
+                new Journal(journal), Habits.in(folder));
         window.open(closed::incrementAndGet);
     }
 

@@ -1,6 +1,7 @@
 package lunko.desktop.show.join;
 
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
@@ -82,6 +83,11 @@ public final class JoinStage extends Pane {
                 }
             });
         });
+    }
+
+    /** The panes whose content nobody needs in the first picture. */
+    public Stream<Pane> canWait() {
+        return Stream.of(Side.values()).map(result::card);
     }
 
     /** The table of a side. */
