@@ -13,7 +13,6 @@ import javafx.geometry.Point2D;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.DragBoard;
 import lunko.desktop.grid.GridTable;
-import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
@@ -53,7 +52,6 @@ final class Bench extends Pane {
             KeyPair pair = new KeyPair(from.columns().get(dragged.column()).name(), to.columns().get(column).name());
             lesson.edit(new LinkEdit.Match(from.name(), to.name(), pair));
         });
-        FileDrop.on(this, file -> actions.sources().open(file, Optional.empty()));
         model.look().subscribe(this::show);
         actions.attach(this);
     }

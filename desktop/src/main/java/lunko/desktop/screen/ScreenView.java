@@ -3,6 +3,7 @@ package lunko.desktop.screen;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
@@ -32,6 +33,7 @@ import lunko.desktop.action.Keyboard;
 import lunko.desktop.bench.BenchModel;
 import lunko.desktop.bench.BenchPage;
 import lunko.desktop.bench.IntakePane;
+import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
@@ -107,6 +109,8 @@ public final class ScreenView extends StackPane {
             bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
             pages.getChildren().add(bench);
         });
+        // What is let go on no table is one more.
+        FileDrop.on(pages, file -> actions.show().cards().sources().open(file, Optional.empty()));
         VBox.setVgrow(pages, Priority.ALWAYS);
         Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());

@@ -1,0 +1,113 @@
+package lunko.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Link;
+import lunko.query.KeyPair;
+import lunko.table.Table;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/**
+ * What only a real window shows, on an X display with a window manager: keys that come from the system, the mouse held
+ * down, a file from another program.
+ */
+@Tag("window")
+class RealWindowTest extends OpenWindow {
+    @TempDir
+    private Path folder;
+
+    @Start
+    void start(Stage stage) {
+        stage.setX(0);
+        stage.setY(0);
+        stage.setWidth(1010);
+        stage.setHeight(770);
+        open(stage);
+    }
+
+    @Test
+    void whatWasTypedIntoTheQueryIsTakenBackByKey(FxRobot robot) throws Exception {
+        robot.clickOn("#query-text").push(KeyCode.CONTROL, KeyCode.END).push(KeyCode.SHIFT, KeyCode.X);
+        until(() -> area(robot).getText().equals(PLAIN + "X"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> area(robot).getText().equals(PLAIN));
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        until(() -> area(robot).getText().equals(PLAIN + "X"));
+        // Escape leaves the field, and takes a text that cannot be shown no further.
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.ESCAPE).push(KeyCode.DIGIT1);
+        until(() -> area(robot).getText().equals(PLAIN.replace("LEFT JOIN", "INNER JOIN")));
+        assertThat(model.lesson().lesson().get().title()).isEqualTo(DemoLesson.lesson().title());
+    }
+
+    @Test
+    void aHeadingDraggedOntoAnotherLinksTheTwo(FxRobot robot) throws Exception {
+        robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
+        drag(robot, middle(heading(robot, "hives", "hive_no")), middle(heading(robot, "keepers", "keeper_id")));
+        until(() -> model.lesson().lesson().get().link("hives", "keepers").map(Link::pairs)
+                .filter(pairs -> pairs.contains(new KeyPair("hive_no", "keeper_id"))).isPresent());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> model.lesson().lesson().get().equals(DemoLesson.lesson()));
+    }
+
+    @Test
+    void aFileFromAnotherProgramIsDroppedOnTheBench(FxRobot robot) throws Exception {
+        Path file = folder.resolve("apiaries.csv");
+        Files.writeString(file, "apiary,hives\nOrchard,3\nHeath,\n");
+        robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
+        Process other = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
+                System.getProperty("java.class.path"), FileSource.class.getName(), file.toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        try (BufferedReader said = other.inputReader()) {
+            assertThat(said.readLine()).isEqualTo("shown");
+            Thread.sleep(500);
+            Point2D from = new Point2D(FileSource.LEFT + FileSource.WIDTH / 2, FileSource.TOP + FileSource.HEIGHT / 2);
+            drag(robot, from, new Point2D(600, 640));
+            until(() -> robot.lookup("Take it").tryQuery().isPresent());
+            robot.clickOn("Take it");
+            until(() -> model.lesson().lesson().get().find("apiaries").isPresent());
+            List<Table> tables = model.lesson().lesson().get().tables();
+            assertThat(tables.getLast().name()).isEqualTo("apiaries");
+            assertThat(tables.getLast().rows()).hasSize(2);
+        } finally {
+            other.destroy();
+        }
+    }
+
+    private static Node heading(FxRobot robot, String table, String column) {
+        return robot.from(robot.lookup("#card-" + table)).lookup(".column-heading").queryAll().stream()
+                .filter(node -> node.getAccessibleText().startsWith(column + ",")).findFirst().orElseThrow();
+    }
+
+    private static Point2D middle(Node node) {
+        return node.localToScreen(node.getLayoutBounds().getCenterX(), node.getLayoutBounds().getCenterY());
+    }
+
+    /** Drags in steps, as a hand does. */
+    private static void drag(FxRobot robot, Point2D from, Point2D to) throws InterruptedException {
+        robot.moveTo(from).press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 10; i++) {
+            robot.moveTo(from.interpolate(to, i / 10.0));
+            Thread.sleep(50);
+        }
+        Thread.sleep(200);
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
