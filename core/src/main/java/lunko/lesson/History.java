@@ -16,14 +16,18 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
 
     /** The history after one more edit; the same history if the edit changes nothing. */
     public Checked<History> after(Edit edit) {
-        return edit.applyTo(lesson).map(changed -> changed.equals(lesson) ? this : new History(changed,
+        return changed(edit).map(changed -> changed.equals(lesson) ? this : new History(changed,
                 Optional.of(new Done(edit.name(lesson), lesson, past)), Optional.empty()));
     }
 
     /** The history with one more edit as part of the last one, so that both are undone together. */
     public Checked<History> continuedBy(Edit edit) {
-        return past.isEmpty() ? after(edit) : edit.applyTo(lesson)
+        return past.isEmpty() ? after(edit) : changed(edit)
                 .map(changed -> changed.equals(lesson) ? this : new History(changed, past, Optional.empty()));
+    }
+
+    private Checked<Lesson> changed(Edit edit) {
+        return edit.applyTo(lesson).then(changed -> LessonLimits.checked(lesson, changed));
     }
 
     /** The history with its last edit undone; the same history if there is none. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import lunko.table.Limits;
 import lunko.table.Block;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -30,7 +31,7 @@ import lunko.table.Value;
 public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labels labels, Amounts amounts, Days days,
         long seed) {
     /** The most rows that are made. */
-    public static final int MOST_ROWS = 10_000;
+    public static final int MOST_ROWS = Limits.ROWS;
 
     /** Where keys come from. */
     public sealed interface Keys {

@@ -19,6 +19,7 @@ import lunko.lesson.TableSet;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.table.Limits;
 import lunko.table.Table;
 
 /**
@@ -91,7 +92,7 @@ public sealed interface Intake {
         return String.format(Locale.ROOT,
                 "%s is longer: these are its first %,d rows, and Lunko shows %,d at most, because a lesson shows "
                         + "every row.",
-                file.getFileName(), table.rows().size(), Grid.MOST_ROWS);
+                file.getFileName(), table.rows().size(), Limits.ROWS);
     }
 
     /** The tables of all sheets that have something in them. */

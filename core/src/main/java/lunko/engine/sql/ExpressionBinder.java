@@ -1,5 +1,6 @@
 package lunko.engine.sql;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
+import lunko.table.Limits;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -154,7 +156,7 @@ class ExpressionBinder {
             BoundExpression left = text(calculation.left(), "a text");
             BoundExpression right = text(calculation.right(), "a text");
             return BoundExpression.of(Type.TEXT,
-                    env -> Arithmetic.calculate(Operator.CONCATENATE, left.in(env), right.in(env)));
+                    env -> concatenated(calculation, left.in(env), right.in(env)));
         }
         BoundExpression left = number(calculation.left());
         BoundExpression right = number(calculation.right());
@@ -162,12 +164,24 @@ class ExpressionBinder {
                 env -> calculate(calculation, left.in(env), right.in(env)));
     }
 
+    private Value concatenated(Expression.Calculation calculation, Value left, Value right) {
+        if (left.shown().length() + right.shown().length() > Limits.TEXT)
+            throw diagnostics.raised(calculation, "The text of " + text(calculation) + " has more than "
+                    + Limits.TEXT + " characters, the most that a cell holds: leave such rows out.");
+        return Arithmetic.calculate(Operator.CONCATENATE, left, right);
+    }
+
     private Value calculate(Expression.Calculation calculation, Value left, Value right) {
         if (calculation.operator() == Operator.DIVIDE && Arithmetic.isZero(right) && !left.isNull()) {
             throw diagnostics.raised(calculation,
                     "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0).");
         }
-        return exact(calculation, () -> Arithmetic.calculate(calculation.operator(), left, right));
+        Value value = exact(calculation, () -> Arithmetic.calculate(calculation.operator(), left, right));
+        if (value instanceof Value.DecimalValue(BigDecimal number) && Limits.isTooLong(number)) {
+            throw diagnostics.raised(calculation, "The value of " + text(calculation)
+                    + " has more digits than a number can have here: round it, or leave such rows out.");
+        }
+        return value;
     }
 
     /** A value as one of another type. */

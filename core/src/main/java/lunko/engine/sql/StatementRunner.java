@@ -16,6 +16,7 @@ import lunko.query.sql.Statement;
 import lunko.query.sql.Statement.Constraint;
 import lunko.table.Column;
 import lunko.table.Entry;
+import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Truth;
@@ -77,12 +78,16 @@ final class StatementRunner {
             diagnostics.refuse(create.table(), "There is a table " + create.table().text()
                     + " already: choose another name, or DROP TABLE it first.");
         }
+        Limits.ofName(create.table().text()).ifPresent(fault -> diagnostics.refuse(create.table(), fault));
+        Limits.ofColumns(create.columns().size()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
             if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
                 diagnostics.refuse(definition.column(), "There is a column " + definition.column().text()
                         + " in this table already: choose another name.");
             }
+            Limits.ofName(definition.column().text())
+                    .ifPresent(fault -> diagnostics.refuse(definition.column(), fault));
             boolean key = create.constraints().stream()
                     .anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
                             && names.stream().anyMatch(name -> name.means(definition.column().text())));
@@ -149,6 +154,7 @@ final class StatementRunner {
                     + " columns: give each column one.");
             return List.<BoundExpression>of();
         }).toList();
+        Limits.ofRows(table.rows().size() + values.size()).ifPresent(fault -> diagnostics.refuse(insert, fault));
         if (isRefused()) return database;
         List<Row> rows = new ArrayList<>(table.rows());
         long nextId = table.nextId();

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.sql.Script;
@@ -51,6 +53,27 @@ class DatabaseTest {
         assertThat(String.join(" ",
                 result.rows().stream().map(row -> row.stream().map(Value::shown).toList().toString()).toList()))
                 .isEqualTo(rows == null ? "" : rows);
+    }
+
+    @Test
+    void whatNoLessonCanHoldIsRefusedWhereItIsMade() {
+        String doubled = "UPDATE keepers SET keeper = keeper || keeper;";
+        assertThat(said(DEMO + doubled.repeat(40)))
+                .endsWith("The text of keeper || keeper has more than 100000 characters, the most that a cell holds: "
+                        + "leave such rows out.");
+        String columns = IntStream.rangeClosed(1, 201).mapToObj(i -> "c" + i + " INTEGER")
+                .collect(Collectors.joining(", "));
+        assertThat(said("CREATE TABLE wide (" + columns + ")"))
+                .endsWith("There are 201 columns; a lesson can show 200: leave out those that nobody will look at.");
+        String rows = IntStream.rangeClosed(1, 10_001).mapToObj(i -> "(" + i + ")").collect(Collectors.joining(", "));
+        assertThat(said("CREATE TABLE tall (no INTEGER); INSERT INTO tall VALUES " + rows))
+                .contains("There are more than 10,000 rows");
+        assertThat(said("CREATE TABLE t (n DECIMAL); INSERT INTO t VALUES (" + "9".repeat(900) + ".5);"
+                + "UPDATE t SET n = n * n")).contains("The value of n * n has more digits");
+    }
+
+    private static String said(String script) {
+        return run(script).either(_ -> "", Problem::sentence);
     }
 
     @ParameterizedTest(name = "{index}")

@@ -58,7 +58,9 @@ final class LunkoWindow {
                             journal.takeAway(left);
                         })), problem -> {
                             LOG.warn("a journal cannot be read: {}", problem.inWords());
-                            journal.takeAway(left);
+                            screen.lesson().say(new Notice.Failure(Problem.of("Lunko ended while there were changes "
+                                    + "that were not saved, and what it had noted of them cannot be read. It is kept "
+                                    + "in " + journal.putAside(left) + ".")));
                         }));
     }
 

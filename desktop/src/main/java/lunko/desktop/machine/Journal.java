@@ -3,6 +3,7 @@ package lunko.desktop.machine;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executors;
@@ -70,6 +71,17 @@ public final class Journal implements AutoCloseable {
             Files.deleteIfExists(left);
         } catch (IOException failed) {
             LOG.warn("{} stays", left, failed);
+        }
+    }
+
+    /** Puts a file that cannot be read out of the way, under a name that is not looked at again; gives that name. */
+    public Path putAside(Path left) {
+        Path aside = left.resolveSibling(left.getFileName() + ".unreadable");
+        try {
+            return Files.move(left, aside, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException failed) {
+            LOG.warn("{} stays", left, failed);
+            return left;
         }
     }
 

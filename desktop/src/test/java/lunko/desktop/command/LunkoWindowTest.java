@@ -112,6 +112,21 @@ class LunkoWindowTest {
     }
 
     @Test
+    void whatACrashHasLeftIsKeptWhereItCannotBeRead(FxRobot robot) throws IOException {
+        Path journal = Files.createDirectories(folder.resolve("other-journal"));
+        Files.writeString(journal.resolve("999999998.lunko"), "half of a file");
+        robot.interact(() -> {
+            LunkoWindow other = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
+                    new Journal(journal), Habits.in(folder));
+            other.open(() -> {});
+            assertThat(other.screen().lesson().notice().get().orElseThrow().sentence())
+                    .endsWith("It is kept in " + journal.resolve("999999998.lunko.unreadable") + ".");
+            other.stage().hide();
+        });
+        assertThat(journal.resolve("999999998.lunko.unreadable")).hasContent("half of a file");
+    }
+
+    @Test
     void aNewLessonAsksAboutTheOldOneAndHasATitleAndANote(FxRobot robot) {
         assertThat(Habits.in(folder).recent().lessons()).containsExactly(file.toAbsolutePath());
         note(robot);

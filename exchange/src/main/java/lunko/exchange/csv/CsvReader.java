@@ -20,6 +20,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.QuoteMode;
+import lunko.table.Limits;
 
 /** Reads separated values as a table; each column gets the narrowest type that fits. */
 public final class CsvReader {
@@ -68,7 +69,12 @@ public final class CsvReader {
 
     /** The fields of a text whose first line names the columns; a problem if it is none or is too large to show. */
     public static Checked<Grid> grid(String name, SourceText text) {
-        return read(name, text, Dialect.PLAIN.separated(Dialect.separator(text.text())), false)
+        return grid(name, text, Dialect.PLAIN.separated(Dialect.separator(text.text())));
+    }
+
+    /** The fields of a text in a dialect; a problem if it is none or is too large to show. */
+    public static Checked<Grid> grid(String name, SourceText text, Dialect dialect) {
+        return read(name, text, dialect, false)
                 .then(read -> read.isCut() ? Grid.tooManyRows(Place.in(text.source())) : Checked.valid(read.grid()));
     }
 
@@ -78,11 +84,11 @@ public final class CsvReader {
     }
 
     private Checked<Read> lines(String name, SourceText source, boolean isCut) {
-        if (source.text().isBlank()) {
+        if (source.text().isEmpty()) {
             return problem("The file is empty: it needs a line with the column names, and a line for each row.");
         }
         List<Line> lines = new ArrayList<>();
-        int most = Grid.MOST_ROWS + (dialect.header() ? 1 : 0);
+        int most = Limits.ROWS + (dialect.header() ? 1 : 0);
         int line = 1;
         try (CSVParser parser = CSVParser.parse(source.text(),
                 FORMAT.builder().setDelimiter(dialect.separator()).setQuote(dialect.quote().orElse(null)).get())) {

@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Column;
+import lunko.table.Limits;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -21,11 +23,6 @@ import lunko.table.Value;
  * field is NULL.
  */
 public record Grid(String name, Place whole, List<Line> lines) {
-    /** The most rows that a table may have. */
-    public static final int MOST_ROWS = 10_000;
-    /** The most columns that a table may have. */
-    public static final int MOST_COLUMNS = 200;
-
     /** The fields of one line, and where it stands. */
     public record Line(Place place, List<Optional<String>> fields) {
 
@@ -66,28 +63,44 @@ public record Grid(String name, Place whole, List<Line> lines) {
         if (lines.isEmpty()) {
             return problem("There is nothing in it: it needs a line with the column names, and a line for each row.");
         }
-        if (lines.size() > MOST_ROWS + 1) return tooManyRows(lines.get(MOST_ROWS + 1).place());
-        return header(lines.getFirst()).then(names -> rows(names, known));
+        if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
+        return header(lines.getFirst()).then(names -> rows(columns(names, known),
+                names.stream().allMatch(column -> known.apply(column).isPresent())));
     }
 
-    /** The problem of a table with more rows than {@link #MOST_ROWS}, the first of which stands there. */
+    /**
+     * The table whose columns are declared, one for each field of a line: what the first line calls them is left aside.
+     */
+    public Checked<Table> declared(List<Column> columns) {
+        if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
+        return rows(columns, true);
+    }
+
+    /** The problem of a table with more rows than {@link Limits#ROWS}, the first of which stands there. */
     public static <T> Checked<T> tooManyRows(Place place) {
-        return Checked.invalid(Problem.at(place, "There are more than " + count(MOST_ROWS)
-                + " rows, the most that Lunko opens, because a lesson shows every row and every comparison of two "
-                + "rows: cut it down to the rows that make your point."));
+        return Checked.invalid(Problem.at(place, Limits.ofRows(Integer.MAX_VALUE).orElseThrow()));
+    }
+
+    private List<Column> columns(List<String> names, Function<String, Optional<Type>> known) {
+        List<Line> rows = lines.subList(1, lines.size());
+        return IntStream.range(0, names.size()).mapToObj(i -> new Column(names.get(i), known.apply(names.get(i))
+                .orElseGet(() -> Type.narrowest(rows.stream()
+                        .flatMap(line -> line.fields().size() > i ? line.fields().get(i).stream() : Stream.empty())
+                        .toList()))))
+                .toList();
     }
 
     private Checked<List<String>> header(Line line) {
         int size = line.fields().size();
-        if (size > MOST_COLUMNS) {
-            return problem(line, "There are " + count(size) + " columns; a lesson can show " + MOST_COLUMNS
-                    + ": leave out those that nobody will look at.");
-        }
+        Optional<String> tooWide = Limits.ofColumns(size);
+        if (tooWide.isPresent()) return problem(line, tooWide.get());
         Map<String, Integer> seen = new LinkedHashMap<>();
         List<String> names = new ArrayList<>();
         for (int i = 0; i < size; i++) {
             String column = line.fields().get(i).orElse("").strip();
             if (column.isEmpty()) return problem(line, "Column " + (i + 1) + " has no name: give it one in this line.");
+            Optional<String> fault = Limits.ofName(column);
+            if (fault.isPresent()) return problem(line, fault.get());
             Integer earlier = seen.putIfAbsent(column.toLowerCase(Locale.ROOT), i);
             if (earlier != null) {
                 return problem(line, "Columns " + (earlier + 1) + " and " + (i + 1) + " are both called " + column
@@ -98,31 +111,27 @@ public record Grid(String name, Place whole, List<Line> lines) {
         return Checked.valid(names);
     }
 
-    private Checked<Table> rows(List<String> names, Function<String, Optional<Type>> known) {
+    private Checked<Table> rows(List<Column> columns, boolean mayBeEmpty) {
         List<Line> rows = lines.subList(1, lines.size());
         for (Line line : rows) {
             int size = line.fields().size();
-            if (size != names.size()) {
+            if (size != columns.size()) {
                 return problem(line,
                         "This line has " + size + (size == 1 ? " field" : " fields") + ", but the first line names "
-                                + names.size() + (names.size() == 1 ? " column" : " columns")
-                                + (size > names.size() ? ": put a field that contains a comma in double quotes."
+                                + columns.size() + (columns.size() == 1 ? " column" : " columns")
+                                + (size > columns.size() ? ": put a field that contains a comma in double quotes."
                                         : ": write nothing between two commas for NULL."));
             }
         }
-        boolean allKnown = names.stream().allMatch(column -> known.apply(column).isPresent());
-        if (rows.isEmpty() && !allKnown)
+        if (rows.isEmpty() && !mayBeEmpty)
             return problem("It names its columns but has no rows: add at least one line below the first.");
-        List<Column> columns = IntStream
-                .range(0, names.size()).mapToObj(i -> new Column(names.get(i), known.apply(names.get(i))
-                        .orElseGet(() -> Type
-                                .narrowest(rows.stream().flatMap(line -> line.fields().get(i).stream()).toList()))))
-                .toList();
         List<List<Value>> values = new ArrayList<>();
         for (Line line : rows) {
             List<Value> row = new ArrayList<>();
             for (int i = 0; i < columns.size(); i++) {
                 Optional<String> field = line.fields().get(i);
+                Optional<String> fault = field.flatMap(Limits::ofText);
+                if (fault.isPresent()) return problem(line, fault.get());
                 Optional<Value> value =
                         field.isEmpty() ? Optional.of(Value.NULL) : columns.get(i).type().read(field.get());
                 if (value.isEmpty()) return problem(line, misfit(columns.get(i), field.get()));
@@ -144,9 +153,5 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     private static <T> Checked<T> problem(Line line, String sentence) {
         return Checked.invalid(Problem.at(line.place(), sentence));
-    }
-
-    private static String count(int number) {
-        return String.format(Locale.ROOT, "%,d", number);
     }
 }

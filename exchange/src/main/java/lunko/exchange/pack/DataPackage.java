@@ -18,8 +18,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.exchange.file.SourceText;
-import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.CsvText;
 import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
@@ -30,7 +28,6 @@ import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
-import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 
@@ -64,6 +61,7 @@ public final class DataPackage {
             files.put(path(name), csv(table.fitting()));
             ObjectNode resource = resources.addObject().put("profile", "tabular-data-resource").put("name", name)
                     .put("title", table.name()).put("path", path(name)).put("encoding", "utf-8");
+            resource.putObject("dialect").put("delimiter", ",").put("doubleQuote", true).put("header", true);
             ObjectNode schema = resource.putObject("schema");
             ArrayNode fields = schema.putArray("fields");
             boolean holds = KeyFaults.of(table).isNone();
@@ -136,7 +134,8 @@ public final class DataPackage {
         };
     }
 
-    private static Optional<Type> type(String title) {
+    /** The type that the specification calls so, if Lunko has it. */
+    static Optional<Type> type(String title) {
         return Stream.of(Type.values()).filter(type -> type(type).equals(title)).findFirst();
     }
 
@@ -160,7 +159,7 @@ public final class DataPackage {
             return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
         List<Table> tables = new ArrayList<>();
         for (JsonNode resource : root.path("resources")) {
-            switch (table(source, resource, file)) {
+            switch (new Resource(source, resource).table(file)) {
                 case Checked.Valid<Table>(Table table) -> tables.add(table);
                 case Checked.Invalid<Table>(Problem problem) -> {
                     return Checked.invalid(problem);
@@ -180,8 +179,8 @@ public final class DataPackage {
                 int at = i;
                 IntStream.range(0, tables.size()).filter(other -> resource.isEmpty() ? other == at
                         : root.path("resources").path(other).path("name").asText().equals(resource)).boxed().findFirst()
-                        .flatMap(other -> link(table, names(key.path("fields")), tables.get(other),
-                                names(key.path("reference").path("fields"))))
+                        .flatMap(other -> link(table, Resource.names(key.path("fields")), tables.get(other),
+                                Resource.names(key.path("reference").path("fields"))))
                         .ifPresent(links::add);
             }
         }
@@ -194,52 +193,6 @@ public final class DataPackage {
                 && others.stream().allMatch(name -> other.column(name).isPresent());
         return !there ? Optional.empty() : Optional.of(new Link(table.name(), other.name(),
                 IntStream.range(0, fields.size()).mapToObj(i -> new KeyPair(fields.get(i), others.get(i))).toList()));
-    }
-
-    /** One name, or a list of them: the specification allows for both. */
-    private static List<String> names(JsonNode names) {
-        if (names.isTextual()) return List.of(names.asText());
-        List<String> all = new ArrayList<>();
-        names.forEach(name -> all.add(name.asText()));
-        return all;
-    }
-
-    private static Checked<Table> table(String source, JsonNode resource, Function<String, Optional<byte[]>> file) {
-        String path = resource.path("path").asText("");
-        if (path.isEmpty() || path.startsWith("/") || path.contains(":") || List.of(path.split("/")).contains("..")) {
-            return problem(source, DESCRIPTOR + " names the file “" + path
-                    + "”, and only files of the package itself are read: mend its path.");
-        }
-        Optional<byte[]> content = file.apply(path);
-        if (content.isEmpty())
-            return problem(source, DESCRIPTOR + " names " + path + ", and there is no such file: add it.");
-        String name = resource.path("title").asText(resource.path("name").asText("table"));
-        return SourceText.utf8(source + ", " + path, content.get()).then(text -> CsvReader.grid(name, text))
-                .then(grid -> grid.table(column -> known(resource, column)))
-                .map(table -> ruled(table, resource.path("schema")));
-    }
-
-    /** The table with what its schema says of keys and of what must be there. */
-    private static Table ruled(Table table, JsonNode schema) {
-        List<String> key = names(schema.path("primaryKey"));
-        Table ruled = table;
-        for (int i = 0; i < table.columns().size(); i++) {
-            Column column = table.columns().get(i);
-            boolean required = false;
-            for (JsonNode field : schema.path("fields")) {
-                required |= field.path("name").asText().equals(column.name())
-                        && field.path("constraints").path("required").asBoolean();
-            }
-            ruled = ruled.withColumn(i, column.key(key.contains(column.name())).nullable(!required));
-        }
-        return ruled;
-    }
-
-    private static Optional<Type> known(JsonNode resource, String column) {
-        for (JsonNode field : resource.path("schema").path("fields")) {
-            if (field.path("name").asText().equals(column)) return type(field.path("type").asText());
-        }
-        return Optional.empty();
     }
 
     private static <T> Checked<T> problem(String source, String sentence) {

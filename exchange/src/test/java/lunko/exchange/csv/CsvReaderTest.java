@@ -11,9 +11,9 @@ import java.util.List;
 import java.util.Optional;
 import lunko.exchange.Intake;
 import lunko.exchange.file.Watch;
-import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.table.Limits;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -76,7 +76,7 @@ class CsvReaderTest {
         read("a,b\n" + "1,2\n".repeat(1_000_000));
         CsvReader.Read read = CsvReader.read(folder.resolve("hives.csv"), Watch.NOBODY).expect();
         assertThat(read.isCut()).isTrue();
-        assertThat(read.grid().table().expect().rows()).hasSize(Grid.MOST_ROWS);
+        assertThat(read.grid().table().expect().rows()).hasSize(Limits.ROWS);
     }
 
     @ParameterizedTest

@@ -1,0 +1,24 @@
+package lunko.lesson;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import lunko.problem.Checked;
+import lunko.table.Limits;
+
+/** What a lesson may not hold, because no file could give it back. */
+final class LessonLimits {
+    private LessonLimits() {}
+
+    /** A lesson that has become of another one; a problem where something in it is beyond the limits. */
+    static Checked<Lesson> checked(Lesson before, Lesson now) {
+        Stream<Optional<String>> tables = now.tables().stream()
+                .map(table -> Limits.fault(table, before.tables().stream()
+                        .filter(other -> other.name().equals(table.name())).findFirst()));
+        Stream<Optional<String>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
+                .flatMap(scene -> Stream.concat(Stream.of(scene.note()),
+                        scene.written().map(WrittenQuery::sql).stream())))
+                .map(Limits::ofText);
+        return Stream.concat(tables, texts).flatMap(Optional::stream).findFirst().map(Checked::<Lesson>invalid)
+                .orElse(Checked.valid(now));
+    }
+}

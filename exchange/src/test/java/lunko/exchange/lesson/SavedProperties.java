@@ -1,0 +1,129 @@
+package lunko.exchange.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import lunko.lesson.CellEdit;
+import lunko.lesson.ColumnEdit;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Edit;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.lesson.LinkEdit;
+import lunko.lesson.RowEdit;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.TableEdit;
+import lunko.lesson.TableSet;
+import lunko.lesson.WrittenQuery;
+import lunko.problem.Checked;
+import lunko.query.KeyPair;
+import lunko.table.Column;
+import lunko.table.Limits;
+import lunko.table.Row;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.lifecycle.AfterContainer;
+import net.jqwik.api.lifecycle.BeforeContainer;
+
+/** Whatever is made in a lesson is there again when it is saved and opened, or was refused when it was made. */
+class SavedProperties {
+    private static Path file;
+
+    @BeforeContainer
+    static void makeFile() throws IOException {
+        file = Files.createTempFile("lunko", LessonFile.ENDING);
+    }
+
+    @AfterContainer
+    static void dropFile() throws IOException {
+        Files.deleteIfExists(file);
+    }
+
+    /** One change: which kind it is, a table and a place by number, and a text. */
+    record Change(int kind, int which, String text) {
+
+        Edit on(Lesson lesson) {
+            Table table = lesson.tables().get(which % lesson.tables().size());
+            int column = which / 7 % table.columns().size();
+            Optional<Row> row = table.rows().isEmpty() ? Optional.empty()
+                    : Optional.of(table.rows().get(which / 3 % table.rows().size()));
+            return switch (kind) {
+                case 0 -> new TableEdit.Rename(table.name(), text);
+                case 1 -> new ColumnEdit.Change(table.name(), column, table.columns().get(column).named(text));
+                case 2 -> new ColumnEdit.Change(table.name(), column,
+                        table.columns().get(column).of(Type.values()[which % Type.values().length]));
+                case 3 -> new ColumnEdit.Add(table.name(), column, new Column(text, Type.TEXT));
+                case 4 -> row.<Edit>map(at -> new CellEdit.Type(table.name(), at.id(), column, text))
+                        .orElse(new SceneEdit.Note(text));
+                case 5 -> new RowEdit.Append(table.name(), column, text);
+                case 6 -> new SceneEdit.Retitle(text);
+                case 7 -> new SceneEdit.Write(Optional.of(new WrittenQuery(text, 0)));
+                case 8 -> new SceneEdit.OpenAt(OptionalLong.of(which));
+                case 9 -> new LinkEdit.Match(table.name(), lesson.tables().getFirst().name(), new KeyPair(
+                        table.columns().get(column).name(), lesson.tables().getFirst().columns().getFirst().name()));
+                case 10 -> new TableEdit.Create();
+                case 11 -> new ColumnEdit.Drop(table.name(), column);
+                default -> new RowEdit.Insert(table.name(), which % (table.rows().size() + 1));
+            };
+        }
+    }
+
+    @Provide
+    Arbitrary<List<Change>> changes() {
+        Arbitrary<String> signs = Arbitraries.strings().withChars(",;|\t\"' \r\n\0\u0007\u001b\uFEFF=+-@1a.ö/\\<&\uD83C\uDF6F").ofMaxLength(6);
+        Arbitrary<String> any = Arbitraries.strings().all().ofMaxLength(5);
+        Arbitrary<String> texts = Arbitraries.oneOf(signs, any, Arbitraries.of("NULL", "007", "12", "2026-05-01", "true",
+                "1e400", "''", "\uD800", "SELECT 1", "a".repeat(Limits.TEXT), "b".repeat(Limits.NAME + 1)));
+        return Combinators.combine(Arbitraries.integers().between(0, 12), Arbitraries.integers().between(0, 999), texts)
+                .as(Change::new).list().ofMinSize(1).ofMaxSize(25);
+    }
+
+    @Property(tries = 400)
+    void whatIsMadeIsThereAgain(@ForAll("changes") List<Change> changes) {
+        History history = History.of(DemoLesson.lesson());
+        for (Change change : changes) {
+            if (history.after(change.on(history.lesson())) instanceof Checked.Valid<History>(History after))
+                history = after;
+        }
+        assertThat(LessonFile.write(history.lesson(), file)).isEqualTo(Checked.valid(file));
+        assertThat(told(LessonFile.read(file).expect())).isEqualTo(told(history.lesson()));
+    }
+
+    @Example
+    void theLongestAndTheWidestAreThereAgain() {
+        List<Column> columns = new ArrayList<>();
+        for (int i = 0; i < Limits.COLUMNS; i++) columns.add(new Column("c" + i, Type.INTEGER));
+        Table wide = Table.empty("wide", columns.toArray(Column[]::new));
+        List<List<Value>> rows = new ArrayList<>();
+        for (int i = 0; i < Limits.ROWS; i++) rows.add(List.of(Value.of(i)));
+        Table tall = Table.of("tall", List.of(new Column("id", Type.INTEGER)), rows);
+        History history = History.of(Lesson.begun())
+                .after(new TableEdit.BringIn(TableSet.of(List.of(wide, tall)))).expect();
+        assertThat(LessonFile.write(history.lesson(), file)).isEqualTo(Checked.valid(file));
+        assertThat(told(LessonFile.read(file).expect())).isEqualTo(told(history.lesson()));
+        for (Edit beyond : List.of(new ColumnEdit.Add("wide", 0, new Column("more", Type.TEXT)),
+                new RowEdit.Insert("tall", 0)))
+            assertThat(history.after(beyond)).isInstanceOf(Checked.Invalid.class);
+    }
+
+    /** All of a lesson but the numbers of its rows, which are each process's own. */
+    private static List<Object> told(Lesson lesson) {
+        return List.of(lesson.title(), lesson.links(), lesson.layout(), lesson.scenes(), lesson.tables().stream()
+                .map(table -> List.of(table.name(), table.columns(), table.rows().stream().map(Row::entries).toList()))
+                .toList());
+    }
+}
