@@ -3,6 +3,9 @@ package lunko.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
+import java.util.Set;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.nio.file.attribute.PosixFilePermission;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.RandomAccessFile;
@@ -14,6 +17,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import lunko.lesson.DemoLesson;
+import lunko.exchange.lesson.LessonFile;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
@@ -179,6 +184,22 @@ class HostileFilesTest {
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
         assertThat(new WholeFile(forbidden).write(_ -> true).either(Object::toString, Problem::inWords))
                 .contains("The folder may not be written to");
+    }
+
+    @Test
+    void savingLeavesWhatIsAroundTheFileAsItWas() throws IOException {
+        Path file = Files.writeString(folder.resolve("target.lunko"), "before");
+        Set<PosixFilePermission> shared = PosixFilePermissions.fromString("rw-rw-r--");
+        Files.setPosixFilePermissions(file, shared);
+        Path link = Files.createSymbolicLink(folder.resolve("link.lunko"), file);
+        Path left = Files.createFile(folder.resolve(".lunko-999999999-1.draft"));
+        LessonFile.write(DemoLesson.lesson(), link).expect();
+        assertThat(link).isSymbolicLink();
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson()));
+        assertThat(Files.getPosixFilePermissions(file)).isEqualTo(shared);
+        assertThat(left).doesNotExist();
+        assertThat(LessonFile.write(DemoLesson.lesson(), Path.of("/dev/null")).either(Object::toString,
+                Problem::inWords)).isEqualTo("/dev/null: This is no ordinary file: name another one.");
     }
 
     private String problem(Path file) {

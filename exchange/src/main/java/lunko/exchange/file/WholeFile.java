@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.Objects;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -25,12 +27,17 @@ public record WholeFile(Path path) {
 
     /** Writes the file; a problem if it cannot be written or the content was given up. */
     public Checked<Path> write(Content content) {
-        Path file = path.toAbsolutePath();
-        if (file.getParent() == null || Files.isDirectory(file)) return problem("This is a folder: name a file in it.");
-        if (!Files.isDirectory(file.getParent()))
+        Path asked = path.toAbsolutePath();
+        if (asked.getParent() == null || Files.isDirectory(asked))
+            return problem("This is a folder: name a file in it.");
+        if (!Files.isDirectory(asked.getParent()))
             return problem("There is no such folder: make it, or choose another one.");
+        if (Files.exists(asked) && !Files.isRegularFile(asked))
+            return problem("This is no ordinary file: name another one.");
         try {
-            Path draft = Files.createTempFile(file.getParent(), ".lunko", ".draft");
+            Path file = target(asked);
+            Drafts.clear(file.getParent());
+            Path draft = Drafts.create(file);
             try {
                 if (!content.writeTo(draft)) return problem("Stopped, and nothing was written.");
                 reachTheDisk(draft);
@@ -41,9 +48,22 @@ public record WholeFile(Path path) {
             }
         } catch (AccessDeniedException | NoSuchFileException denied) {
             return problem("The folder may not be written to: choose another one.");
+        } catch (FileSystemException failed) {
+            // Without its own words for the draft, which nobody has asked for.
+            return problem(failed(Objects.requireNonNullElse(failed.getReason(), "the system gives no reason")));
         } catch (IOException failed) {
-            return problem("The file could not be written (" + failed.getMessage() + "): choose another place.");
+            return problem(failed(failed.getMessage()));
         }
+    }
+
+    private static String failed(String why) {
+        return "The file could not be written (" + why + "): choose another place.";
+    }
+
+    /** Where a link leads, as far as it does; the file itself, if it is none. */
+    private static Path target(Path file) throws IOException {
+        if (Files.exists(file)) return file.toRealPath();
+        return Files.isSymbolicLink(file) ? file.resolveSibling(Files.readSymbolicLink(file)) : file;
     }
 
     /**
