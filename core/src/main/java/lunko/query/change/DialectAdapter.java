@@ -3,6 +3,7 @@ package lunko.query.change;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Stream;
@@ -81,7 +82,7 @@ public final class DialectAdapter {
     }
 
     private <T> Checked<T> tooMuch(String what) {
-        return Checked.invalid(String.format(what, target.title()));
+        return Checked.invalid(String.format(Locale.ROOT, what, target.title()));
     }
 
     /** The words that the database writes otherwise. */

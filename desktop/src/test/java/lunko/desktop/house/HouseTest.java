@@ -93,6 +93,13 @@ class HouseTest {
                             && !call.getOriginOwner().isAssignableTo(ButtonBase.class)
                             && !call.getTargetOwner().isAssignableTo(SeparatorMenuItem.class)));
 
+    /** Otherwise digits and signs would be those of the machine's country, which no program reads. */
+    @ArchTest
+    static final ArchRule NUMBERS_ARE_WRITTEN_THE_SAME_EVERYWHERE = noClasses()
+            .should().callMethod(String.class, "format", String.class, Object[].class)
+            .orShould().callMethod(String.class, "formatted", Object[].class)
+            .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase");
+
     @ArchTest
     static void linesAreShort(JavaClasses classes) throws IOException {
         try (Stream<Path> files = Files.walk(Path.of(".."))) {

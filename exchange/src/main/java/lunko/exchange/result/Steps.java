@@ -1,6 +1,7 @@
 package lunko.exchange.result;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.LongStream;
 import lunko.engine.Stage;
 import lunko.insight.explanation.ImpliedJoin;
@@ -42,7 +43,7 @@ public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
         if (areTooMany()) return text.append(excuse()).append("\n\n").toString();
         for (int part = 0; part < timeline.parts().size(); part++) {
             text.append(heading).append(timeline.title(part)).append("\n\n");
-            of(part).forEach(frame -> text.append(String.format("%4d", frame.number())).append(before)
+            of(part).forEach(frame -> text.append(String.format(Locale.ROOT, "%4d", frame.number())).append(before)
                     .append(frame.shown().why().text()).append('\n'));
             text.append('\n');
         }

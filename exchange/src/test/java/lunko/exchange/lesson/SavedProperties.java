@@ -84,10 +84,12 @@ class SavedProperties {
 
     @Provide
     Arbitrary<List<Change>> changes() {
-        Arbitrary<String> signs = Arbitraries.strings().withChars(",;|\t\"' \r\n\0\u0007\u001b\uFEFF=+-@1a.ö/\\<&\uD83C\uDF6F").ofMaxLength(6);
+        Arbitrary<String> signs = Arbitraries.strings()
+                .withChars(",;|\t\"' \r\n\0\u0007\u001b\uFEFF=+-@1a.ö/\\<&\uD83C\uDF6F").ofMaxLength(6);
         Arbitrary<String> any = Arbitraries.strings().all().ofMaxLength(5);
-        Arbitrary<String> texts = Arbitraries.oneOf(signs, any, Arbitraries.of("NULL", "007", "12", "2026-05-01", "true",
-                "1e400", "''", "\uD800", "SELECT 1", "a".repeat(Limits.TEXT), "b".repeat(Limits.NAME + 1)));
+        Arbitrary<String> texts =
+                Arbitraries.oneOf(signs, any, Arbitraries.of("NULL", "007", "12", "2026-05-01", "true",
+                        "1e400", "''", "\uD800", "SELECT 1", "a".repeat(Limits.TEXT), "b".repeat(Limits.NAME + 1)));
         return Combinators.combine(Arbitraries.integers().between(0, 12), Arbitraries.integers().between(0, 999), texts)
                 .as(Change::new).list().ofMinSize(1).ofMaxSize(25);
     }
