@@ -5,9 +5,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
@@ -15,39 +18,70 @@ import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.util.MultisetStatistics;
 import org.openjdk.jmh.util.Statistics;
 
 /** Runs all benchmarks and writes their tables into the docs. */
 public final class Benchmarks {
-    private static final String BY_HAND = "## Start";
+    private static final String BY_HAND = "by hand";
+    /** So many processes one after the other: one may have been compiled otherwise than another. */
+    private static final int ROUNDS = 4;
     private static final String PERCENTILES = "| | median | 95% under | 99% under |";
     private static final String BELOW = "|---|---:|---:|---:|";
 
     private Benchmarks() {}
 
-    /** Runs them; the argument is the file to write. */
+    /** One part of the file, under headings of its own. */
+    private interface Part {
+        List<String> run() throws RunnerException;
+    }
+
+    private static final Map<String, Part> PARTS = new LinkedHashMap<>();
+
+    static {
+        PARTS.put("joins", Benchmarks::joins);
+        PARTS.put("steps", Benchmarks::steps);
+        PARTS.put("language", Benchmarks::language);
+        PARTS.put("keys", Benchmarks::keyCheck);
+        PARTS.put("window", Benchmarks::window);
+    }
+
+    /**
+     * Runs them; the arguments are the file to write and the names of the parts to run, or none for all: what else is
+     * in the file stays.
+     */
     public static void main(String[] arguments) throws RunnerException, IOException {
-        List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
-                "Written by `mvn -Pbench verify`, last on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
-                        + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name")
-                        + " " + System.getProperty("os.arch")
-                        + ". Times of one run are comparable with each other, not with those of another."));
-        lines.addAll(joins());
-        lines.addAll(steps());
-        lines.addAll(language());
-        lines.addAll(keyCheck());
-        lines.addAll(window());
         Path file = Path.of(arguments[0]);
-        lines.addAll(kept(file));
+        List<String> wanted = Arrays.stream(arguments).skip(1).filter(name -> !name.isBlank()).toList();
+        List<String> lines = new ArrayList<>(List.of("# Benchmarks", "",
+                "Written by `mvn -Pbench verify`. Times of one part are comparable with each other, not with those of "
+                        + "another."));
+        for (Map.Entry<String, Part> part : PARTS.entrySet()) {
+            boolean runs = wanted.isEmpty() || wanted.contains(part.getKey());
+            lines.addAll(runs ? marked(part.getKey(), part.getValue().run()) : kept(file, part.getKey()));
+        }
+        lines.addAll(kept(file, BY_HAND));
         Files.write(file, lines);
     }
 
+    /** The lines of a part between marks by which it is found again, and when and where it was measured. */
+    private static List<String> marked(String name, List<String> lines) {
+        List<String> all = new ArrayList<>(List.of("", "<!-- " + name + " -->"));
+        all.addAll(lines);
+        all.addAll(List.of("", "Measured on " + LocalDate.now() + " with Java " + Runtime.version() + ", "
+                + Runtime.getRuntime().availableProcessors() + " processors, " + System.getProperty("os.name") + " "
+                + System.getProperty("os.arch") + "."));
+        return all;
+    }
+
     private static List<String> joins() throws RunnerException {
-        Collection<RunResult> joins = run(JoinBenchmark.class);
+        // All by turns: what else the machine does meanwhile is not the same from one quarter of an hour to the next.
+        List<RunResult> joins = new ArrayList<>();
+        for (int round = 0; round < ROUNDS; round++) joins.addAll(run(JoinBenchmark.class));
         List<String> lines = new ArrayList<>(List.of("", "## Joins", "",
                 "100,000 × 100,000 rows, keys even over 100,000 values, 1% NULL, evaluated and read to the end; "
                         + "milliseconds, the median of " + times(joins, "lunko", "INNER").getN() + " in "
-                        + JoinBenchmark.FORKS + " processes, from the least to the most, and how many times Lunko's "
+                        + ROUNDS + " processes by turns, from the least to the most, and how many times Lunko's "
                         + "median. The databases have an index on the key. H2 has no full outer join and does the left "
                         + "one there.",
                 "", "| kind | Lunko | SQLite | H2 | DuckDB |", "|---|---:|---:|---:|---:|"));
@@ -152,12 +186,17 @@ public final class Benchmarks {
         return lines;
     }
 
-    /** What somebody has written at the end of the file, which stays. */
-    private static List<String> kept(Path file) throws IOException {
+    /** What there is of a part in the file. */
+    private static List<String> kept(Path file, String name) throws IOException {
         if (!Files.exists(file)) return List.of();
         List<String> all = Files.readAllLines(file);
-        int from = all.indexOf(BY_HAND);
-        return from < 0 ? List.of() : Stream.concat(Stream.of(""), all.stream().skip(from)).toList();
+        int from = all.indexOf("<!-- " + name + " -->");
+        if (from < 0) return List.of();
+        List<String> part = all.subList(from + 1, all.size()).stream().takeWhile(line -> !line.startsWith("<!-- "))
+                .collect(Collectors.toCollection(ArrayList::new));
+        while (!part.isEmpty() && part.getLast().isEmpty()) part.removeLast();
+        part.addAll(0, List.of("", "<!-- " + name + " -->"));
+        return part;
     }
 
     private static String line(WindowTimes.Times times) {
@@ -170,9 +209,12 @@ public final class Benchmarks {
     }
 
     private static Statistics times(Collection<RunResult> results, String name, String kind) {
-        return results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
-                && result.getParams().getParam("kind").equals(kind)).findFirst().orElseThrow().getPrimaryResult()
-                .getStatistics();
+        MultisetStatistics all = new MultisetStatistics();
+        results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
+                && result.getParams().getParam("kind").equals(kind))
+                .flatMap(result -> result.getAggregatedResult().getIterationResults().stream())
+                .forEach(iteration -> all.addValue(iteration.getPrimaryResult().getScore(), 1));
+        return all;
     }
 
     private static String spread(Statistics times) {

@@ -37,6 +37,8 @@ final class EditBenchmark {
         screen = window.screen();
         screen.lesson().mode().set(mode);
         scene = window.scene();
+        // The bench is made when it is opened.
+        scene.getRoot().applyCss();
         grid = (TableView<?>) scene.lookup("#card-stands .grid-table");
     }
 

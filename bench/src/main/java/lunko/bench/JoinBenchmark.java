@@ -2,20 +2,18 @@ package lunko.bench;
 
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.query.JoinKind;
-import lunko.table.Row;
 import lunko.table.Table;
-import lunko.table.Value;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -33,13 +31,12 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = JoinBenchmark.FORKS, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
+@Fork(value = 1, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 1)
 public class JoinBenchmark {
-    /** In so many processes, one after the other: one may have been compiled otherwise than another. */
-    static final int FORKS = 4;
     private static final int ROWS = 100_000;
+    private static final int AT_ONCE = 1_000;
 
     /** The kind of join. */
     @Param({"INNER", "LEFT_OUTER", "FULL_OUTER", "LEFT_SEMI", "LEFT_ANTI"})
@@ -72,13 +69,13 @@ public class JoinBenchmark {
         try (Statement create = database.createStatement()) {
             create.execute("CREATE TABLE " + table.name() + " (id INTEGER, label VARCHAR(40))");
         }
-        try (PreparedStatement insert = database.prepareStatement("INSERT INTO " + table.name() + " VALUES (?, ?)")) {
-            for (Row row : table.rows()) {
-                insert.setObject(1, row.value(0) instanceof Value.IntegerValue(long id) ? (int) id : null);
-                insert.setString(2, row.value(1).shown());
-                insert.addBatch();
+        try (Statement insert = database.createStatement()) {
+            for (int from = 0; from < table.rows().size(); from += AT_ONCE) {
+                insert.execute("INSERT INTO " + table.name() + " VALUES " + table.rows()
+                        .subList(from, Math.min(table.rows().size(), from + AT_ONCE)).stream()
+                        .map(row -> "(" + row.value(0).sql() + ", " + row.value(1).sql() + ")")
+                        .collect(Collectors.joining(", ")));
             }
-            insert.executeBatch();
         }
         // Without it H2 compares every row with every row.
         try (Statement index = database.createStatement()) {

@@ -22,8 +22,14 @@ public final class RowPairs {
         this.rights = rights;
         this.firstLeft = firstLeft(rights, rightRows, shared);
         this.rightAlone = IntStream.range(0, rightRows).filter(right -> firstLeft[right] < 0).toArray();
-        this.pairs = Arrays.stream(rights).mapToLong(list -> list.length).sum();
-        this.leftAlone = Arrays.stream(rights).filter(list -> list.length == 0).count();
+        long all = 0;
+        long alone = 0;
+        for (int[] list : rights) {
+            all += list.length;
+            if (list.length == 0) alone++;
+        }
+        this.pairs = all;
+        this.leftAlone = alone;
     }
 
     private static int[] firstLeft(int[][] rights, int rightRows, boolean shared) {
