@@ -6,6 +6,7 @@ import lunko.desktop.command.Defect;
 import lunko.desktop.command.LunkoCommand;
 import lunko.desktop.command.Start;
 import lunko.desktop.machine.AppFolders;
+import lunko.desktop.machine.Terminal;
 
 /** Where the application starts. */
 public final class Main {
@@ -15,11 +16,12 @@ public final class Main {
     public static void main(String[] arguments) {
         // Before anything is logged: the logging configuration reads it.
         System.setProperty("lunko.log", AppFolders.log().toString());
-        PrintWriter err = new PrintWriter(System.err, true);
+        PrintWriter out = Terminal.out();
+        PrintWriter err = Terminal.err();
         Thread.setDefaultUncaughtExceptionHandler((_, defect) -> Defect.report(defect, err));
         // What reads arguments takes as long as half of the rest of a start.
         System.exit(Start.isAll(arguments)
-                ? new Start(List.of(arguments), new PrintWriter(System.out, true), err).run()
-                : LunkoCommand.commandLine().execute(arguments));
+                ? new Start(List.of(arguments), out, err).run()
+                : LunkoCommand.commandLine().setOut(out).setErr(err).execute(arguments));
     }
 }

@@ -15,6 +15,7 @@ import org.commonmark.ext.gfm.tables.TableBlock;
 import org.commonmark.ext.gfm.tables.TableRow;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.node.Code;
+import org.commonmark.node.HtmlInline;
 import org.commonmark.node.Node;
 import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
@@ -58,6 +59,7 @@ public final class PageTables {
         return switch (node) {
             case Text text -> text.getLiteral();
             case Code code -> code.getLiteral();
+            case HtmlInline html when html.getLiteral().matches("<br */?>") -> "\n";
             default -> "";
         };
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lunko.exchange.page.MarkdownText;
 import lunko.engine.sql.ResultTable;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -26,7 +27,7 @@ final class TextTable {
     }
 
     static String markdown(ResultTable result) {
-        List<List<String>> lines = lines(result, cell -> cell.replace("|", "\\|").replaceAll("\\R", "<br>"));
+        List<List<String>> lines = lines(result, MarkdownText::escaped);
         List<Integer> widths = widths(lines).stream().map(width -> Math.max(width, 3)).toList();
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < lines.size(); i++) {

@@ -2,11 +2,14 @@ package lunko.exchange.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.util.List;
 import lunko.exchange.file.SourceText;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.table.Column;
 import lunko.table.Table;
+import lunko.table.Type;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 
@@ -37,6 +40,18 @@ class PageTablesTest {
                 """)).expect().getFirst();
         assertThat(table.columns()).extracting(column -> column.name()).containsExactly("hive", "note");
         assertThat(shown(table)).containsExactly(List.of("Clover", "a | b"), List.of("Heather", "NULL"));
+    }
+
+    @Test
+    void whatIsWrittenAsMarkdownHasNoSignsOfIts() throws IOException {
+        String strange = "a|b *c* <i>d</i> _e_ f_g [h](i) `j` \\";
+        Table table = Table.of("## " + strange, List.of(new Column(strange, Type.TEXT)),
+                List.of(List.of(Value.of(strange + "\n2")), List.of(Value.of("&amp;"))));
+        StringBuilder page = new StringBuilder();
+        MarkdownText.write(List.of(table), page);
+        Table back = PageTables.markdown(new SourceText("page.md", page.toString())).expect().getFirst();
+        assertThat(back.columns()).isEqualTo(table.columns());
+        assertThat(shown(back)).isEqualTo(shown(table));
     }
 
     @Test
