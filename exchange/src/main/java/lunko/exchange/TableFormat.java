@@ -6,6 +6,7 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -65,6 +66,11 @@ public enum TableFormat {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return Workbook.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
+        }
+
+        @Override
+        Optional<String> refusal(TableSet set) {
+            return Workbook.refusal(set.tables());
         }
 
         @Override
@@ -178,6 +184,11 @@ public enum TableFormat {
 
     abstract Checked<Imported> bring(Path file, Watch watch);
 
+    /** Why tables cannot be written so, in a sentence, if they cannot. */
+    Optional<String> refusal(TableSet set) {
+        return Optional.empty();
+    }
+
     abstract void write(TableSet set, OutputStream out) throws IOException;
 
     /**
@@ -204,6 +215,8 @@ public enum TableFormat {
                             + ": choose a name that ends with "
                             + written() + ".");
         }
+        Optional<String> refusal = format.refusal(set);
+        if (refusal.isPresent()) return problem(file, refusal.get());
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
                 format.write(set, out);
@@ -233,12 +246,14 @@ public enum TableFormat {
     private static Checked<Imported> ofFolder(Path descriptor) {
         Path folder = descriptor.toAbsolutePath().getParent();
         return DataPackage.read(descriptor.toString(), name -> {
-            Path file =
-                    folder.resolve(name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
             try {
-                return Files.isRegularFile(file) && Files.size(file) <= SourceText.MOST_BYTES
-                        ? Optional.of(Files.readAllBytes(file)) : Optional.empty();
-            } catch (IOException unreadable) {
+                Path file = folder.resolve(
+                        name.equals(DataPackage.DESCRIPTOR) ? descriptor.getFileName().toString() : name);
+                // A link out of the folder is no file of the package.
+                return Files.isRegularFile(file) && file.toRealPath().startsWith(folder.toRealPath())
+                        && Files.size(file) <= SourceText.MOST_BYTES ? Optional.of(Files.readAllBytes(file))
+                                : Optional.empty();
+            } catch (IOException | InvalidPathException unreadable) {
                 return Optional.empty();
             }
         }).map(Imported::of);

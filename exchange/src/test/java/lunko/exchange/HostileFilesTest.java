@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import lunko.lesson.Lesson;
 import lunko.lesson.DemoLesson;
 import lunko.exchange.lesson.LessonFile;
 import lunko.exchange.file.WholeFile;
@@ -200,6 +201,50 @@ class HostileFilesTest {
         assertThat(left).doesNotExist();
         assertThat(LessonFile.write(DemoLesson.lesson(), Path.of("/dev/null")).either(Object::toString,
                 Problem::inWords)).isEqualTo("/dev/null: This is no ordinary file: name another one.");
+    }
+
+    @Test
+    void aPackageReachesNoFileButItsOwn() throws IOException {
+        Path secret = Files.writeString(folder.resolve("secret.csv"), "a\n1\n");
+        Path own = Files.createDirectories(folder.resolve("package"));
+        Files.createSymbolicLink(own.resolve("link.csv"), secret);
+        Path descriptor = own.resolve("datapackage.json");
+        for (String path : List.of("link.csv", "a\\u0000b.csv", "a\\ud800b.csv")) {
+            Files.writeString(descriptor, "{\"resources\":[{\"name\":\"t\",\"path\":\"" + path + "\"}]}");
+            assertThat(problem(descriptor)).contains("and there is no such file: add it.");
+        }
+    }
+
+    @Test
+    void whatIsDeepOrCalledAlikeIsOneSentence() throws IOException {
+        String deep = "[".repeat(5_000) + "]".repeat(5_000);
+        assertThat(problem(zip("deep.zip", Map.of("datapackage.json", "{\"resources\":" + deep + "}"))))
+                .contains("datapackage.json, line 1");
+        Path lesson = zip("deep.lunko", Map.of("lesson.json",
+                "{\"format\":\"lunko-lesson\",\"version\":5,\"tables\":" + deep + "}"));
+        assertThat(LessonFile.read(lesson).either(Object::toString, Problem::inWords)).contains("lesson.json, line 1");
+        String alike =
+                "{\"resources\":[{\"name\":\"SAME\",\"path\":\"a.csv\"},{\"name\":\"same\",\"path\":\"a.csv\"}]}";
+        Path same = zip("same.zip", Map.of("datapackage.json", alike, "a.csv", "k\n1\n"));
+        assertThat(TableFormat.read(same).then(brought -> Checked.valid(Lesson.of(brought.set())))
+                .either(Object::toString, Problem::inWords)).contains("same");
+        Table tooLong = Table.of("t", List.of(new Column("text", Type.TEXT), new Column("n", Type.DECIMAL)),
+                List.of(List.of(Value.of("x".repeat(40_000)), Type.DECIMAL.read("9".repeat(400)).orElseThrow())));
+        assertThat(TableFormat.write(TableSet.of(tooLong), folder.resolve("long.xlsx")).either(Object::toString,
+                Problem::inWords)).contains("A text in row 1 of t has more than 32,767 characters");
+    }
+
+    @Test
+    void aSpreadsheetHoldsLargeNumbersAndOldDays() {
+        Table table = Table.of("t", List.of(new Column("n", Type.DECIMAL), new Column("day", Type.DATE)),
+                List.of(List.of(Type.DECIMAL.read("9".repeat(400) + ".5").orElseThrow(),
+                        Type.DATE.read("1899-12-31").orElseThrow()),
+                        List.of(Type.DECIMAL.read("1.5").orElseThrow(), Type.DATE.read("1900-01-01").orElseThrow())));
+        Path file = folder.resolve("t.xlsx");
+        TableFormat.write(TableSet.of(table), file).expect();
+        Table back = TableFormat.read(file).expect().set().tables().getFirst();
+        assertThat(back.columns()).isEqualTo(table.columns());
+        assertThat(back.rows()).isEqualTo(table.rows());
     }
 
     private String problem(Path file) {

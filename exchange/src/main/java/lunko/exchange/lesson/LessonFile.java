@@ -3,9 +3,7 @@ package lunko.exchange.lesson;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
-import java.io.IOException;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -14,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import lunko.exchange.file.JsonText;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.WholeFile;
 import lunko.exchange.pack.DataPackage;
@@ -71,16 +70,11 @@ public final class LessonFile {
         byte[] descriptor = zip.files().get(DESCRIPTOR);
         if (descriptor == null) return problem(source,
                 "There is no " + DESCRIPTOR + " in it, so it is no lesson: choose a file that Lunko has saved.");
-        JsonNode root;
-        try {
-            root = MAPPER.readTree(descriptor);
-        } catch (JsonProcessingException malformed) {
-            return Checked
-                    .invalid(Problem.at(Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
-                            malformed.getLocation().getColumnNr()), "This is no JSON: take another copy of the file."));
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
+        return JsonText.tree(source + ", " + DESCRIPTOR, descriptor, "take another copy of the file")
+                .then(root -> lesson(source, zip, root));
+    }
+
+    private static Checked<Lesson> lesson(String source, SafeZip zip, JsonNode root) {
         if (!root.path("format").asText().equals("lunko-lesson") || !root.path("version").canConvertToInt()) {
             return problem(source,
                     DESCRIPTOR + " does not say that this is a lesson of Lunko: choose a file that Lunko has saved.");

@@ -19,6 +19,7 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.exchange.csv.CsvText;
+import lunko.exchange.file.JsonText;
 import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
@@ -144,17 +145,11 @@ public final class DataPackage {
         Optional<byte[]> descriptor = file.apply(DESCRIPTOR);
         if (descriptor.isEmpty())
             return problem(source, "There is no " + DESCRIPTOR + " in it: choose a Tabular Data Package.");
-        JsonNode root;
-        try {
-            root = MAPPER.readTree(descriptor.get());
-        } catch (JsonProcessingException malformed) {
-            return Checked.invalid(Problem.at(
-                    Place.character(source + ", " + DESCRIPTOR, malformed.getLocation().getLineNr(),
-                            malformed.getLocation().getColumnNr()),
-                    "This is no JSON: mend it here, or take another copy of the file."));
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
+        return JsonText.tree(source + ", " + DESCRIPTOR, descriptor.get(),
+                "mend it here, or take another copy of the file").then(root -> tables(source, root, file));
+    }
+
+    private static Checked<TableSet> tables(String source, JsonNode root, Function<String, Optional<byte[]>> file) {
         if (root.path("resources").isEmpty())
             return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
         List<Table> tables = new ArrayList<>();

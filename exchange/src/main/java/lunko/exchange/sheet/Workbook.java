@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.exchange.file.SafeZip;
@@ -17,11 +18,13 @@ import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
 import org.apache.poi.ooxml.POIXMLException;
+import org.apache.poi.ss.SpreadsheetVersion;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.CellType;
@@ -33,6 +36,11 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 /** Spreadsheets of the kind .xlsx (ISO/IEC 29500). */
 public final class Workbook {
     private static final int LONGEST_NAME = 31;
+    private static final int LONGEST_TEXT = SpreadsheetVersion.EXCEL2007.getMaxTextLength();
+    private static final int MOST_LINES = 2 * Limits.ROWS;
+    private static final int MOST_FIELDS = 2 * Limits.COLUMNS;
+    /** The first day of the calendar of spreadsheets. */
+    private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
 
     private Workbook() {}
 
@@ -55,14 +63,16 @@ public final class Workbook {
         }
     }
 
+    /** As much of a sheet as is needed to see that it is too large. */
     private static Spreadsheet sheet(Path file, XSSFSheet sheet) {
         List<List<
                 Optional<String>>> cells =
                         IntStream
                                 .rangeClosed(0,
-                                        sheet.getLastRowNum())
+                                        Math.min(sheet.getLastRowNum(), MOST_LINES))
                                 .mapToObj(r -> sheet.getRow(r) == null ? List.<Optional<String>>of()
-                                        : IntStream.range(0, Math.max(0, sheet.getRow(r).getLastCellNum()))
+                                        : IntStream.range(0, Math.clamp(sheet.getRow(r).getLastCellNum(), 0,
+                                                MOST_FIELDS))
                                                 .mapToObj(c -> Optional.ofNullable(sheet.getRow(r).getCell(c))
                                                         .flatMap(Workbook::text))
                                                 .toList())
@@ -86,6 +96,24 @@ public final class Workbook {
     static String number(double number) {
         BigDecimal exact = BigDecimal.valueOf(number).stripTrailingZeros();
         return exact.signum() == 0 ? "0" : exact.toPlainString();
+    }
+
+    /** Why tables cannot be written so, in a sentence, if they cannot. */
+    public static Optional<String> refusal(List<Table> tables) {
+        for (Table table : tables) {
+            for (int r = 0; r < table.rows().size(); r++) {
+                if (table.rows().get(r).written().stream().anyMatch(Workbook::isTooLong)) {
+                    return Optional.of("A text in row " + (r + 1) + " of " + table.name() + " has more than "
+                            + String.format(Locale.ROOT, "%,d", LONGEST_TEXT) + " characters, the most that a cell of "
+                            + "such a spreadsheet holds: shorten it, or choose another kind of file.");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isTooLong(Value value) {
+        return value instanceof Value.TextValue(String text) && text.length() > LONGEST_TEXT;
     }
 
     /** Writes tables, a sheet for each; texts stay texts, whatever they begin with. */
@@ -119,6 +147,9 @@ public final class Workbook {
                 case Value.DecimalValue(BigDecimal number) -> exactly(to.createCell(c), number);
                 case Value.TextValue(String text) -> to.createCell(c).setCellValue(text);
                 case Value.BooleanValue(boolean truth) -> to.createCell(c).setCellValue(truth);
+                // Their calendar begins later; as a text it is read as a day again.
+                case Value.DateValue(LocalDate date) when date.isBefore(FIRST_DAY) ->
+                    to.createCell(c).setCellValue(date.toString());
                 case Value.DateValue(LocalDate date) -> {
                     Cell cell = to.createCell(c);
                     cell.setCellValue(date);
@@ -130,8 +161,8 @@ public final class Workbook {
 
     /** A number as one where the spreadsheet can hold it exactly, and as a text where it cannot. */
     private static void exactly(Cell cell, BigDecimal number) {
-        if (new BigDecimal(number(number.doubleValue())).compareTo(number) == 0)
-            cell.setCellValue(number.doubleValue());
+        double near = number.doubleValue();
+        if (!Double.isInfinite(near) && new BigDecimal(number(near)).compareTo(number) == 0) cell.setCellValue(near);
         else cell.setCellValue(number.toPlainString());
     }
 }

@@ -1,0 +1,31 @@
+package lunko.exchange.file;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+
+/** JSON (RFC 8259) as a tree; the library sets limits to its depth and to the length of what is in it. */
+public final class JsonText {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private JsonText() {}
+
+    /** The tree of a text in UTF-8; a problem with its place, and with what to do, if it is none. */
+    public static Checked<JsonNode> tree(String source, byte[] text, String whatToDo) {
+        try {
+            return Checked.valid(MAPPER.readTree(text));
+        } catch (JsonProcessingException malformed) {
+            // Where a limit is passed there is no place.
+            Place place = malformed.getLocation() == null ? Place.line(source, 1) : Place.character(source,
+                    malformed.getLocation().getLineNr(), malformed.getLocation().getColumnNr());
+            return Checked.invalid(Problem.at(place, "This is no JSON: " + whatToDo + "."));
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+}
