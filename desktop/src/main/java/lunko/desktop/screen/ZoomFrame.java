@@ -77,8 +77,8 @@ final class ZoomFrame extends Pane {
     protected void layoutChildren() {
         if (getWidth() <= 0 || getHeight() <= 0) return;
         double whole = Math.max(1, Math.min(getWidth() / usualWidth, getHeight() / usualHeight)) * zoom.get();
-        double width = Math.max(Math.min(LEAST_WIDTH, getWidth()), Math.floor(getWidth() / whole));
-        double height = Math.max(Math.min(LEAST_HEIGHT, getHeight()), Math.floor(getHeight() / whole));
+        double width = Math.max(least(LEAST_WIDTH, usualWidth, getWidth()), Math.floor(getWidth() / whole));
+        double height = Math.max(least(LEAST_HEIGHT, usualHeight, getHeight()), Math.floor(getHeight() / whole));
         scale.setX(whole);
         scale.setY(whole);
         view.resize(width, height);
@@ -87,6 +87,11 @@ final class ZoomFrame extends Pane {
         across.resizeRelocate(0, getHeight() - BAR, getWidth() - BAR, BAR);
         down.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight() - BAR);
         place();
+    }
+
+    /** The view is never smaller than that, except where it is at home on less, or there is less. */
+    private static double least(double least, double usual, double there) {
+        return Math.min(Math.min(least, usual), there);
     }
 
     private static void show(ScrollBar bar, double hidden, double seen) {

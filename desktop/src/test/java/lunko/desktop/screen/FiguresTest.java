@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollBar;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
@@ -39,6 +41,24 @@ class FiguresTest extends OpenWindow {
                         .mapToObj(row -> List.<Value>of(row % 7 == 0 ? Value.NULL : Value.of(row % keys),
                                 Value.of("a name that is long " + row)))
                         .toList());
+    }
+
+    @Test
+    void whatIsPresentedFitsEveryScreen(FxRobot robot) {
+        robot.interact(() -> screen.view().presenting().set(true));
+        ZoomFrame frame = screen.view().frame();
+        for (int[] size : new int[][] {{800, 600}, {1024, 768}, {1280, 720}, {1280, 800}, {1920, 1080}, {3840, 2160}}) {
+            robot.interact(() -> {
+                frame.resize(size[0], size[1]);
+                AtRest.layOut(frame.getScene());
+                assertThat(frame.getChildrenUnmodifiable().stream().filter(ScrollBar.class::isInstance))
+                        .as(size[0] + " x " + size[1]).noneMatch(Node::isVisible);
+                Node why = frame.lookup("#why");
+                assertThat(frame.getLayoutBounds().contains(frame.sceneToLocal(
+                        why.localToScene(why.getLayoutBounds())))).as("why on " + size[0] + " x " + size[1]).isTrue();
+            });
+        }
+        robot.interact(() -> screen.view().presenting().set(false));
     }
 
     @Test
