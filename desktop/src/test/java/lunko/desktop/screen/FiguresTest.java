@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
@@ -59,6 +61,14 @@ class FiguresTest extends OpenWindow {
             });
         }
         robot.interact(() -> screen.view().presenting().set(false));
+    }
+
+    @Test
+    void whatStandsBesideARowLies(FxRobot robot) {
+        robot.push(KeyCode.DIGIT5);
+        assertThat(robot.lookup(".pair-total").queryAllAs(Label.class))
+                .anyMatch(total -> total.getText().equals("4"))
+                .allMatch(total -> total.getRotate() == 0 && !total.isTextTruncated());
     }
 
     @Test

@@ -122,12 +122,12 @@ final class PairGridView extends DrawnPane {
         }
         Cells places = new Cells(NAMES + 14, HEAD + head, wide, high, HEAD + head + pairs.lefts() * high + 2);
         for (int right = 0; right < pairs.rights() && head > 0; right++)
-            place(label(join.right().label(right), "pair-name", "right"),
-                    new Rectangle2D(places.x(right), HEAD, wide - 2, head - 2), Pos.CENTER);
+            placeAtColumn(label(join.right().label(right), "pair-name", "right"),
+                    new Rectangle2D(places.x(right), HEAD, wide - 2, head - 2));
         for (int left = 0; left < pairs.lefts(); left++) makeRow(pairs, left, places, totalWidth);
         for (int right = 0; right < pairs.rights() && totals > 0; right++)
-            place(label(total(pairs, Side.RIGHT, right), "pair-total"),
-                    new Rectangle2D(places.x(right), places.foot, wide - 2, totals - 2), Pos.CENTER);
+            placeAtColumn(label(total(pairs, Side.RIGHT, right), "pair-total"),
+                    new Rectangle2D(places.x(right), places.foot, wide - 2, totals - 2));
         foot(pairs, places.foot + Math.max(0, totals - LINE));
     }
 
@@ -227,15 +227,21 @@ final class PairGridView extends DrawnPane {
         return label;
     }
 
-    /** Puts a label into a rectangle; upright, where that is higher than a line and not wide enough. */
+    /** Puts a label over or under a column; upright, where that is higher than a line and not wide enough. */
+    private static void placeAtColumn(Label label, Rectangle2D at) {
+        boolean upright = at.getHeight() > at.getWidth() && at.getHeight() > LINE;
+        label.setRotate(upright ? -90 : 0);
+        double width = upright ? at.getHeight() : at.getWidth();
+        double height = upright ? at.getWidth() : at.getHeight();
+        place(label, new Rectangle2D(at.getMinX() + (at.getWidth() - width) / 2,
+                at.getMinY() + (at.getHeight() - height) / 2, width, height), Pos.CENTER);
+    }
+
+    /** Puts a label into a rectangle. */
     private static void place(Label label, Rectangle2D at, Pos alignment) {
         label.setManaged(false);
         label.setAlignment(alignment);
-        boolean upright = at.getHeight() > at.getWidth() && at.getHeight() > LINE;
-        double width = Math.round(upright ? at.getHeight() : at.getWidth());
-        double height = Math.round(upright ? at.getWidth() : at.getHeight());
-        label.setRotate(upright ? -90 : 0);
-        label.resizeRelocate(Math.round(at.getMinX() + (at.getWidth() - width) / 2),
-                Math.round(at.getMinY() + (at.getHeight() - height) / 2), width, height);
+        label.resizeRelocate(Math.round(at.getMinX()), Math.round(at.getMinY()), Math.round(at.getWidth()),
+                Math.round(at.getHeight()));
     }
 }
