@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.phrase.Words;
+import lunko.problem.Stretch;
 import lunko.query.SqlName;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.table.Column;
@@ -71,6 +72,7 @@ public record Completion(int from, List<Proposal> proposals) {
     /** The place: the words before it in its statement, and the tables of that statement. */
     private static final class Spot {
         private final String text;
+        private final SqlSource source;
         private final List<Table> tables;
         private final List<Token> before = new ArrayList<>();
         private final Map<String, Table> named = new LinkedHashMap<>();
@@ -81,14 +83,15 @@ public record Completion(int from, List<Proposal> proposals) {
 
         Spot(String text, int caret, List<Table> tables) {
             this.text = text;
+            this.source = new SqlSource("", text);
             this.tables = tables;
             List<Token> statement = new ArrayList<>();
             boolean passed = false;
             String begun = "";
             int start = caret;
             for (Token token : Lexeme.tokens(text)) {
-                int first = text.offsetByCodePoints(0, token.getStartIndex());
-                int end = text.offsetByCodePoints(0, token.getStopIndex() + 1);
+                int first = source.stretch(token, token).start();
+                int end = source.stretch(token, token).end();
                 if (token.getType() == SqlLexer.SEMICOLON) {
                     if (first >= caret) break;
                     statement.clear();
@@ -117,8 +120,8 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         private boolean within(Token token, int caret) {
-            return text.offsetByCodePoints(0, token.getStartIndex()) < caret
-                    && caret < text.offsetByCodePoints(0, token.getStopIndex() + 1);
+            Stretch at = source.stretch(token, token);
+            return at.start() < caret && caret < at.end();
         }
 
         private static boolean isInComment(String text, int caret) {

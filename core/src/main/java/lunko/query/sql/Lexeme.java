@@ -34,12 +34,13 @@ public record Lexeme(Stretch at, Kind kind) {
     /** All of a text, in order. */
     public static List<Lexeme> of(String text) {
         List<Lexeme> all = new ArrayList<>();
+        SqlSource source = new SqlSource("", text);
         int end = 0;
         for (Token token : tokens(text)) {
-            int start = text.offsetByCodePoints(0, token.getStartIndex());
-            addComment(text, end, start, all);
-            end = text.offsetByCodePoints(0, token.getStopIndex() + 1);
-            all.add(new Lexeme(new Stretch(start, end), kind(token)));
+            Stretch at = source.stretch(token, token);
+            addComment(text, end, at.start(), all);
+            end = at.end();
+            all.add(new Lexeme(at, kind(token)));
         }
         addComment(text, end, text.length(), all);
         return all;

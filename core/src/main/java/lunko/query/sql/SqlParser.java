@@ -65,15 +65,15 @@ public record SqlParser(String source) {
     /** Where the statements of a text stand that {@link #statements} gives, each from its first word to its last. */
     public static List<Stretch> stretches(String text) {
         List<Stretch> stretches = new ArrayList<>();
+        SqlSource source = new SqlSource("", text);
         Optional<Stretch> open = Optional.empty();
         for (Token token : Lexeme.tokens(text)) {
             if (token.getType() == SqlLexer.SEMICOLON) {
                 open.ifPresent(stretches::add);
                 open = Optional.empty();
             } else {
-                int start = text.offsetByCodePoints(0, token.getStartIndex());
-                int end = text.offsetByCodePoints(0, token.getStopIndex() + 1);
-                open = Optional.of(new Stretch(open.map(Stretch::start).orElse(start), end));
+                Stretch at = source.stretch(token, token);
+                open = Optional.of(new Stretch(open.map(Stretch::start).orElse(at.start()), at.end()));
             }
         }
         open.ifPresent(stretches::add);
