@@ -86,7 +86,7 @@ final class BenchCard extends VBox implements Hand.Card {
         getChildren().addAll(head, grid, hint);
         grid.onScroll(Orientation.VERTICAL, this::requestLayout);
         grid.editingCellProperty().subscribe((_, _) -> requestLayout());
-        FileDrop.on(this, file -> actions.sources().open(file, Optional.of(this.table)));
+        FileDrop.on(this, files -> actions.sources().dropped(files, Optional.of(this.table)));
     }
 
     private void head() {

@@ -6,15 +6,12 @@ import org.slf4j.LoggerFactory;
 
 /** What becomes of a defect of the program where no window can say it: it is logged, and said in one sentence. */
 public final class Defect {
-    private static final String SENTENCE =
-            "Something went wrong inside Lunko. The details are in " + AppFolders.log() + ".";
-
     private Defect() {}
 
     /** Logs it and says it; gives the exit code for it. */
     public static int report(Throwable defect, PrintWriter err) {
         LoggerFactory.getLogger(Defect.class).error("uncaught in {}", Thread.currentThread().getName(), defect);
-        err.println(SENTENCE);
+        err.println("Something went wrong inside Lunko." + AppFolders.details());
         err.flush();
         return 1;
     }

@@ -42,6 +42,7 @@ final class LunkoWindow {
 
     /** Work in progress is written down; what another process has left of it is offered. */
     private void keepJournal() {
+        journal.whenUnable(why -> Platform.runLater(() -> screen.lesson().say(new Notice.Failure(why))));
         screen.lesson().lesson().subscribe((_, now) -> {
             if (screen.lessons().changed().get()) journal.note(now);
             else journal.forget();
@@ -113,7 +114,6 @@ final class LunkoWindow {
     private void fail(Thread thread, Throwable failure) {
         LOG.error("uncaught in {}", thread.getName(), failure);
         Platform.runLater(() -> screen.lesson().say(new Notice.Failure(Problem.of(
-                "Something went wrong inside Lunko; your tables are as they were. The details are in "
-                        + AppFolders.log() + "."))));
+                "Something went wrong inside Lunko; your tables are as they were." + AppFolders.details()))));
     }
 }

@@ -1,6 +1,8 @@
 package lunko.desktop.lesson;
 
+import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.input.TransferMode;
@@ -9,15 +11,15 @@ import javafx.scene.input.TransferMode;
 public final class FileDrop {
     private FileDrop() {}
 
-    /** Lets each file that is dropped on a node be taken. */
-    public static void on(Node node, Consumer<Path> take) {
+    /** Lets files that are dropped on a node be taken, all that are dropped at once. */
+    public static void on(Node node, Consumer<List<Path>> take) {
         node.setOnDragOver(event -> {
             if (event.getDragboard().hasFiles()) event.acceptTransferModes(TransferMode.COPY);
             event.consume();
         });
         node.setOnDragDropped(event -> {
             boolean hasFiles = event.getDragboard().hasFiles();
-            if (hasFiles) event.getDragboard().getFiles().stream().limit(1).forEach(file -> take.accept(file.toPath()));
+            if (hasFiles) take.accept(event.getDragboard().getFiles().stream().map(File::toPath).toList());
             event.setDropCompleted(hasFiles);
             event.consume();
         });

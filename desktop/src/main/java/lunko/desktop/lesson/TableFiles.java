@@ -85,6 +85,13 @@ public final class TableFiles {
                 }, model::say));
     }
 
+    /** Opens what was dropped somewhere: the first file, because each may ask something, and says so of the others. */
+    public void dropped(List<Path> files, Optional<String> inPlaceOf) {
+        open(files.getFirst(), inPlaceOf);
+        if (files.size() > 1) model.say(new Notice.Success("Only " + files.getFirst().getFileName() + " is taken of "
+                + files.size() + " files: drop the others one by one."));
+    }
+
     /** Takes tables in, beside those that are there or in the place of one, and says what was left out. */
     public void take(Imported brought, Optional<String> inPlaceOf) {
         TableSet set = brought.set();

@@ -1,5 +1,6 @@
 package lunko.desktop.machine;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -25,6 +26,11 @@ public final class AppFolders {
     /** The file that is logged to. */
     public static Path log() {
         return state().resolve("lunko.log");
+    }
+
+    /** A sentence on where the details of a defect are, after a blank; nothing, where there is no log. */
+    public static String details() {
+        return Files.isRegularFile(log()) ? " The details are in " + log() + "." : "";
     }
 
     private static Optional<Path> named(String variable) {

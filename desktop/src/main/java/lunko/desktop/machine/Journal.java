@@ -9,11 +9,14 @@ import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -28,6 +31,8 @@ public final class Journal implements AutoCloseable {
     private final Path folder;
     private final Path own;
     private final AtomicReference<Optional<Lesson>> next = new AtomicReference<>(Optional.empty());
+    private final AtomicBoolean said = new AtomicBoolean();
+    private volatile Consumer<Problem> unable = _ -> {};
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("journal").factory());
 
@@ -35,6 +40,11 @@ public final class Journal implements AutoCloseable {
     public Journal(Path folder) {
         this.folder = folder;
         this.own = folder.resolve(ProcessHandle.current().pid() + LessonFile.ENDING);
+    }
+
+    /** Lets somebody know, once and in any thread, if nothing can be written down. */
+    public void whenUnable(Consumer<Problem> told) {
+        unable = told;
     }
 
     /** Writes a lesson down soon; of several in that time, the last. */
@@ -53,12 +63,20 @@ public final class Journal implements AutoCloseable {
         next.getAndSet(Optional.empty()).ifPresent(lesson -> {
             try {
                 Files.createDirectories(folder);
-                if (LessonFile.write(lesson, own) instanceof Checked.Invalid<Path>(var problem))
+                if (LessonFile.write(lesson, own) instanceof Checked.Invalid<Path>(var problem)) {
                     LOG.warn("no journal: {}", problem.inWords());
+                    isUnable();
+                }
             } catch (IOException failed) {
                 LOG.warn("no journal in {}", folder, failed);
+                isUnable();
             }
         });
+    }
+
+    private void isUnable() {
+        if (said.compareAndSet(false, true)) unable.accept(Problem.of("Nothing is noted for the case of a crash, "
+                + "because " + folder + " cannot be written to: save your lesson often."));
     }
 
     private void remove() {

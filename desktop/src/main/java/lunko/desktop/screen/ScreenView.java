@@ -110,7 +110,7 @@ public final class ScreenView extends StackPane {
             pages.getChildren().add(bench);
         });
         // What is let go on no table is one more.
-        FileDrop.on(pages, file -> actions.show().cards().sources().open(file, Optional.empty()));
+        FileDrop.on(pages, files -> actions.show().cards().sources().dropped(files, Optional.empty()));
         VBox.setVgrow(pages, Priority.ALWAYS);
         Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());

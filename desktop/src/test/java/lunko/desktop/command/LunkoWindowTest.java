@@ -9,6 +9,7 @@ import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.control.Label;
@@ -124,6 +125,21 @@ class LunkoWindowTest {
             other.stage().hide();
         });
         assertThat(journal.resolve("999999998.lunko.unreadable")).hasContent("half of a file");
+    }
+
+    @Test
+    void thatNothingCanBeNotedIsSaid(FxRobot robot) throws Exception {
+        Path noFolder = Files.writeString(folder.resolve("no-folder"), "");
+        AtomicReference<LunkoWindow> other = new AtomicReference<>();
+        robot.interact(() -> {
+            other.set(new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
+                    new Journal(noFolder), Habits.in(folder)));
+            other.get().open(() -> {});
+            other.get().screen().lesson().edit(new SceneEdit.Note("slowly"));
+        });
+        WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> other.get().screen().lesson().notice().get()
+                .filter(said -> said.sentence().contains("because " + noFolder + " cannot be written to")).isPresent());
+        robot.interact(other.get().stage()::hide);
     }
 
     @Test

@@ -1,7 +1,5 @@
 package lunko.desktop.show.join;
 
-import java.nio.file.Path;
-import java.util.Optional;
 import lunko.desktop.action.Action;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableActions;
@@ -16,9 +14,5 @@ public record CardActions(Hand hand, ResultActions results, TableActions tables,
 
     Action addRow(Side side, Runnable handler) {
         return Action.of("Add a row to the " + side.title() + " table", Action.Group.TABLES, handler);
-    }
-
-    void open(Path file, Optional<String> inPlaceOf) {
-        sources.open(file, inPlaceOf);
     }
 }

@@ -103,7 +103,7 @@ final class StageCard extends VBox {
                         actions.files().open(side).iconButton(Feather.FOLDER)));
         buttons.getStyleClass().add("card-buttons");
         getChildren().addAll(head(), grids);
-        FileDrop.on(this, file -> actions.open(file, Optional.of(table())));
+        FileDrop.on(this, files -> actions.sources().dropped(files, Optional.of(table())));
         show(model.staged().get());
         model.staged().subscribe((before, now) -> {
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) show(now);
