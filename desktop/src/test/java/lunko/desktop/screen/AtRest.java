@@ -113,8 +113,10 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         other.view().frame().zoom().set(screen.view().frame().zoom().get());
         Scene scene = other.view().inScene(own.getWidth(), own.getHeight());
         layOut(scene);
-        for (Side side : Side.values()) other.model().opened(side).set(screen.model().opened(side).get());
         other.model().preview(screen.model().showing().get());
+        layOut(scene);
+        // Other columns are all as they come, until somebody opens one.
+        for (Side side : Side.values()) other.model().opened(side).set(screen.model().opened(side).get());
         layOut(scene);
         return Looks.of(own.getRoot()).difference(Looks.of(scene.getRoot()));
     }
