@@ -2,7 +2,6 @@ package lunko.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import lunko.problem.Checked;
 import lunko.query.KeyPair;
 
@@ -26,8 +25,7 @@ public sealed interface LinkEdit extends Edit {
                 if (!more.contains(pair)) more.add(pair);
                 Lesson linked = lesson.byLink(left, right).linking(new Link(left, right, more));
                 // While nothing is shown, the first pair that belongs together is what is to be shown.
-                boolean other = !left.equals(right)
-                        && !Set.of(lesson.scene().left(), lesson.scene().right()).equals(Set.of(left, right));
+                boolean other = !left.equals(right) && !shows(lesson, left, right) && !shows(lesson, right, left);
                 yield other && lesson.staged().isUnmatched() ? linked.looking(left, right) : linked;
             }
             case Unmatch(String left, String right, KeyPair pair) ->
@@ -36,6 +34,10 @@ public sealed interface LinkEdit extends Edit {
             case Drop(String left, String right) -> lesson.linking(new Link(left, right, List.of()));
         };
         return Checked.valid(Writing.sayingLink(changed));
+    }
+
+    private static boolean shows(Lesson lesson, String left, String right) {
+        return lesson.scene().left().equals(left) && lesson.scene().right().equals(right);
     }
 
     @Override

@@ -34,6 +34,15 @@ class OpeningTest {
     }
 
     @Test
+    void tablesAreLinkedWhileOneIsShownWithItself() {
+        Lesson self = new SceneEdit.LookAt("hives", "hives").applyTo(DemoLesson.lesson()).expect();
+        KeyPair pair = new KeyPair("village", "meadow");
+        Lesson linked = new LinkEdit.Match("keepers", "meadows", pair).applyTo(self).expect();
+        assertThat(linked.link("keepers", "meadows").map(Link::pairs)).contains(List.of(pair));
+        assertThat(shown(linked)).containsExactly("hives", "hives");
+    }
+
+    @Test
     void twoPastedTablesTakeThePlaceOfTheBlankOnesAndAreShown() {
         assertThat(Lesson.begun().staged().withoutRows()).map(Table::name).contains("table_1");
         Lesson one = bring(Lesson.begun(), VALLEYS);
