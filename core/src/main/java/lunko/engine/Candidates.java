@@ -43,7 +43,8 @@ interface Candidates {
             this.equal = on.equal();
             this.all = equal.isEmpty() ? IntStream.range(0, rights.size()).toArray() : NONE;
             this.rowsByKey = HashMap.newHashMap(equal.isEmpty() ? 0 : rights.size());
-            for (int row = 0; row < rights.size() && !equal.isEmpty(); row++) {
+            if (equal.isEmpty()) return;
+            for (int row = 0; row < rights.size(); row++) {
                 Optional<Object> key = key(equal, Side.RIGHT, rights.get(row));
                 if (key.isPresent()) rowsByKey.computeIfAbsent(key.get(), _ -> new Rows()).add(row);
             }

@@ -23,11 +23,11 @@ public final class Limits {
 
     private Limits() {}
 
-    /** Why a table with so many rows is too long, in a sentence, if it is. */
-    public static Optional<String> ofRows(int rows) {
-        return rows <= ROWS ? Optional.empty() : Optional.of("There are more than " + number(ROWS)
+    /** Why a table of more than {@link #ROWS} rows is too long, in a sentence. */
+    public static String tooManyRows() {
+        return "There are more than " + number(ROWS)
                 + " rows, the most that Lunko opens, because a lesson shows every row and every comparison of two "
-                + "rows: cut it down to the rows that make your point.");
+                + "rows: cut it down to the rows that make your point.";
     }
 
     /** Why a table with so many columns is too wide, in a sentence, if it is. */
@@ -82,7 +82,9 @@ public final class Limits {
         if (before.filter(same -> same == now).isPresent()) return Optional.empty();
         List<Row> known = before.map(Table::rows).orElse(List.of());
         return Stream.<Optional<String>>concat(
-                Stream.concat(Stream.of(ofRows(now.rows().size()), ofColumns(now.columns().size()), ofName(now.name())),
+                Stream.concat(
+                        Stream.of(now.rows().size() > ROWS ? Optional.of(tooManyRows()) : Optional.empty(),
+                                ofColumns(now.columns().size()), ofName(now.name())),
                         now.columns().stream().map(column -> ofName(column.name()))),
                 changed(now.rows(), known).flatMap(row -> row.entries().stream().map(Limits::of)))
                 .flatMap(Optional::stream).findFirst();

@@ -78,16 +78,12 @@ final class StatementRunner {
             diagnostics.refuse(create.table(), "There is a table " + create.table().text()
                     + " already: choose another name, or DROP TABLE it first.");
         }
-        Limits.ofName(create.table().text()).ifPresent(fault -> diagnostics.refuse(create.table(), fault));
-        Limits.ofColumns(create.columns().size()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
             if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
                 diagnostics.refuse(definition.column(), "There is a column " + definition.column().text()
                         + " in this table already: choose another name.");
             }
-            Limits.ofName(definition.column().text())
-                    .ifPresent(fault -> diagnostics.refuse(definition.column(), fault));
             boolean key = create.constraints().stream()
                     .anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
                             && names.stream().anyMatch(name -> name.means(definition.column().text())));
@@ -95,6 +91,7 @@ final class StatementRunner {
                     new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
         }
         StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints());
+        Limits.fault(table.table(), Optional.empty()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
         Database after = new Database(all);
@@ -154,7 +151,6 @@ final class StatementRunner {
                     + " columns: give each column one.");
             return List.<BoundExpression>of();
         }).toList();
-        Limits.ofRows(table.rows().size() + values.size()).ifPresent(fault -> diagnostics.refuse(insert, fault));
         if (isRefused()) return database;
         List<Row> rows = new ArrayList<>(table.rows());
         long nextId = table.nextId();
@@ -236,6 +232,7 @@ final class StatementRunner {
 
     /** The database after a change, if everything holds that must hold. */
     private Database checked(Statement statement, StoredTable before, Table rows) {
+        Limits.fault(rows, Optional.of(before.table())).ifPresent(fault -> diagnostics.refuse(statement, fault));
         Database after = database.with(before, before.with(rows));
         after.stored().forEach(
                 table -> table.fault(after).ifPresent(fault -> diagnostics.refuse(statement, fault)));

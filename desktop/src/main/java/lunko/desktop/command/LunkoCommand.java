@@ -43,7 +43,6 @@ public final class LunkoCommand implements Callable<Integer> {
 
     /** Says a problem on standard error; gives the exit code for it. */
     static int refuse(CommandSpec spec, Problem problem) {
-        spec.commandLine().getErr().println(problem.inColons());
-        return 1;
+        return Start.refuse(spec.commandLine().getErr(), problem);
     }
 }

@@ -47,7 +47,7 @@ public final class Start {
             Checked<Lesson> read = new Tables(files, notes::add).lesson();
             notes.forEach(err::println);
             return switch (read) {
-                case Checked.Invalid<Lesson>(Problem problem) -> refuse(problem);
+                case Checked.Invalid<Lesson>(Problem problem) -> refuse(err, problem);
                 case Checked.Valid<Lesson>(Lesson lesson) -> with(lesson, notes);
             };
         } catch (InterruptedException stopped) {
@@ -61,7 +61,8 @@ public final class Start {
     private int with(Lesson lesson, List<String> notes) throws InterruptedException {
         ShowModel model = new ShowModel(new LessonModel(lesson));
         if (!Toolkit.onDisplay().join()) {
-            return new Tour(lesson, AppFolders.state().resolve("demo"), out).show().either(_ -> 0, this::refuse);
+            return new Tour(lesson, AppFolders.state().resolve("demo"), out).show().either(_ -> 0,
+                    problem -> refuse(err, problem));
         }
         CountDownLatch closed = new CountDownLatch(1);
         Toolkit.call(() -> {
@@ -76,7 +77,8 @@ public final class Start {
         return 0;
     }
 
-    private int refuse(Problem problem) {
+    /** Says a problem; gives the exit code for it. */
+    static int refuse(PrintWriter err, Problem problem) {
         err.println(problem.inColons());
         return 1;
     }

@@ -78,7 +78,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     /** The problem of a table with more rows than {@link Limits#ROWS}, the first of which stands there. */
     public static <T> Checked<T> tooManyRows(Place place) {
-        return Checked.invalid(Problem.at(place, Limits.ofRows(Integer.MAX_VALUE).orElseThrow()));
+        return Checked.invalid(Problem.at(place, Limits.tooManyRows()));
     }
 
     private List<Column> columns(List<String> names, Function<String, Optional<Type>> known) {

@@ -38,7 +38,7 @@ public final class Workbook {
     private static final int LONGEST_NAME = 31;
     private static final int LONGEST_TEXT = SpreadsheetVersion.EXCEL2007.getMaxTextLength();
     private static final int MOST_LINES = 2 * Limits.ROWS;
-    private static final int MOST_FIELDS = 2 * Limits.COLUMNS;
+    private static final int MOST_FIELDS = 10 * Limits.COLUMNS;
     /** The first day of the calendar of spreadsheets. */
     private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
 
@@ -65,19 +65,16 @@ public final class Workbook {
 
     /** As much of a sheet as is needed to see that it is too large. */
     private static Spreadsheet sheet(Path file, XSSFSheet sheet) {
-        List<List<
-                Optional<String>>> cells =
-                        IntStream
-                                .rangeClosed(0,
-                                        Math.min(sheet.getLastRowNum(), MOST_LINES))
-                                .mapToObj(r -> sheet.getRow(r) == null ? List.<Optional<String>>of()
-                                        : IntStream.range(0, Math.clamp(sheet.getRow(r).getLastCellNum(), 0,
-                                                MOST_FIELDS))
-                                                .mapToObj(c -> Optional.ofNullable(sheet.getRow(r).getCell(c))
-                                                        .flatMap(Workbook::text))
-                                                .toList())
-                                .toList();
-        return new Spreadsheet(file.toString(), sheet.getSheetName(), cells);
+        int last = Math.min(sheet.getLastRowNum(), MOST_LINES);
+        return new Spreadsheet(file.toString(), sheet.getSheetName(),
+                IntStream.rangeClosed(0, last).mapToObj(row -> fields(sheet.getRow(row))).toList());
+    }
+
+    /** The fields of a row; none, where nobody has written anything into it. */
+    private static List<Optional<String>> fields(org.apache.poi.ss.usermodel.Row row) {
+        if (row == null) return List.of();
+        return IntStream.range(0, Math.clamp(row.getLastCellNum(), 0, MOST_FIELDS))
+                .mapToObj(column -> Optional.ofNullable(row.getCell(column)).flatMap(Workbook::text)).toList();
     }
 
     /** What a cell holds; of a formula, the value that was calculated last. */
