@@ -1,5 +1,7 @@
 package lunko.insight.picture;
 
+import java.util.Arrays;
+import java.util.Optional;
 import java.util.OptionalInt;
 import lunko.engine.Join;
 import lunko.engine.JoinResult;
@@ -21,6 +23,22 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
 
         /** A left and a right row, counted from 0, be they partners or not. */
         record Pair(int left, int right) implements Pointed {}
+
+        /** The source row on a side, counted from 0, where it means one there. */
+        private OptionalInt source(Side side) {
+            return switch (this) {
+                case Source(Side of, int row) -> of == side ? OptionalInt.of(row) : OptionalInt.empty();
+                case Result(ResultRow row) -> row.source(side);
+                case Pair(int left, int right) -> OptionalInt.of(side.of(left, right));
+            };
+        }
+    }
+
+    /** What belongs to a row; nothing, where a view that is behind points at one that the join does not have. */
+    public static Optional<Lineage> of(JoinResult outcome, Pointed pointed) {
+        boolean isThere = Arrays.stream(Side.values()).allMatch(
+                side -> pointed.source(side).stream().allMatch(row -> row < outcome.join().on(side).rows().size()));
+        return isThere ? Optional.of(new Lineage(outcome, pointed)) : Optional.empty();
     }
 
     /** Whether a source row, counted from 0, belongs to it. */

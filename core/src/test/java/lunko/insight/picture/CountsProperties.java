@@ -119,6 +119,8 @@ class CountsProperties {
                         .isEqualTo(match);
             }
         }
+        for (Side side : Side.values())
+            assertThat(Lineage.of(outcome, new Pointed.Source(side, join.on(side).rows().size()))).isEmpty();
         for (ResultRow row : outcome.rows()) {
             for (Side side : Side.values()) {
                 for (int source = 0; source < join.on(side).rows().size(); source++) {

@@ -86,6 +86,9 @@ final class Bench extends Pane {
             BenchCard card = cards.computeIfAbsent(name, _ -> made(name));
             if (!first && !card.isShown()) arrived = Optional.of(card);
             card.show(look);
+            // In the order of the lesson, in which those without a place find one.
+            cards.remove(name);
+            cards.put(name, card);
         }
         links.show(look);
         if (getChildren().getLast() != links) links.toFront();

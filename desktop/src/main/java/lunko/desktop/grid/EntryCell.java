@@ -7,6 +7,7 @@ import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.TableCell;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -88,9 +89,12 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
 
     @Override
     public void startEdit() {
+        // A cell that the table has not given a row yet is asked again when it has.
+        Optional<RowSlot> slot = Optional.ofNullable(getTableRow()).map(TableRow::getItem);
+        if (slot.isEmpty()) return;
         super.startEdit();
         if (!isEditing()) return;
-        edited = Optional.of(getTableRow().getItem());
+        edited = slot;
         before = edited.get().row().get();
         field.setText(isGhost() ? "" : column.typed(getItem()));
         setGraphic(field);

@@ -91,7 +91,8 @@ public final class Pointing {
     }
 
     private void show(Optional<Pointed> pointed) {
-        Optional<Lineage> now = pointed.flatMap(at -> showing.get().outcome().map(outcome -> new Lineage(outcome, at)));
+        Optional<Lineage> now =
+                pointed.flatMap(at -> showing.get().outcome().flatMap(outcome -> Lineage.of(outcome, at)));
         if (now.equals(lineage.get())) return;
         lineage.set(now);
         decided.set(now.map(of -> showing.get().decided(of.pointed())).orElse(OptionalLong.empty()));
