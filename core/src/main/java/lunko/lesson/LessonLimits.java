@@ -18,7 +18,11 @@ final class LessonLimits {
                 .flatMap(scene -> Stream.concat(Stream.of(scene.note()),
                         scene.written().map(WrittenQuery::sql).stream())))
                 .map(Limits::ofText);
-        return Stream.concat(tables, texts).flatMap(Optional::stream).findFirst().map(Checked::<Lesson>invalid)
+        Stream<Optional<String>> numbers = Stream.of(
+                now.tables().size() > before.tables().size() ? Limits.ofTables(now.tables().size()) : Optional.empty(),
+                now.links().size() > before.links().size() ? Limits.ofLinks(now.links().size()) : Optional.empty());
+        return Stream.concat(numbers, Stream.concat(tables, texts)).flatMap(Optional::stream).findFirst()
+                .map(Checked::<Lesson>invalid)
                 .orElse(Checked.valid(now));
     }
 }

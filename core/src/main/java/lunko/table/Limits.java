@@ -16,6 +16,10 @@ public final class Limits {
     public static final int ROWS = 10_000;
     /** The most columns of a table. */
     public static final int COLUMNS = 200;
+    /** The most tables of a lesson. */
+    public static final int TABLES = 200;
+    /** The most links of a lesson. */
+    public static final int LINKS = 1_000;
     /** The most characters of a text in a cell. */
     public static final int TEXT = 100_000;
     /** The most characters of the name of a table or column. */
@@ -34,6 +38,18 @@ public final class Limits {
     public static Optional<String> ofColumns(int columns) {
         return columns <= COLUMNS ? Optional.empty() : Optional.of("There are " + number(columns)
                 + " columns; a lesson can show " + COLUMNS + ": leave out those that nobody will look at.");
+    }
+
+    /** Why so many tables are too many for a lesson, in a sentence, if they are. */
+    public static Optional<String> ofTables(int tables) {
+        return tables <= TABLES ? Optional.empty() : Optional.of("There are " + number(tables)
+                + " tables; a lesson can have " + TABLES + ": leave out those that nobody will look at.");
+    }
+
+    /** Why so many links are too many for a lesson, in a sentence, if they are. */
+    public static Optional<String> ofLinks(int links) {
+        return links <= LINKS ? Optional.empty() : Optional.of("There are " + number(links)
+                + " links; a lesson can have " + number(LINKS) + ": leave out those that nobody will look at.");
     }
 
     /** Why a name cannot be one, in a sentence, if it cannot. */

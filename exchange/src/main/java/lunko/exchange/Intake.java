@@ -1,7 +1,6 @@
 package lunko.exchange;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -11,14 +10,11 @@ import lunko.exchange.csv.Dialect;
 import lunko.exchange.file.SourceBytes;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
-import lunko.exchange.grid.Grid;
-import lunko.exchange.sheet.OpenDocument;
+import lunko.exchange.sheet.OpenDocumentReader;
 import lunko.exchange.sheet.Spreadsheet;
-import lunko.exchange.sheet.Workbook;
+import lunko.exchange.sheet.WorkbookReader;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
-import lunko.problem.Place;
-import lunko.problem.Problem;
 import lunko.table.Limits;
 import lunko.table.Table;
 
@@ -64,9 +60,9 @@ public sealed interface Intake {
             case CSV, TSV -> SourceBytes.read(file, SourceText.MOST_BYTES, watch)
                     .map(bytes -> new OfText(file, bytes, Dialect.found(bytes.bytes())));
             case XLSX ->
-                Workbook.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
+                WorkbookReader.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
             case ODS ->
-                OpenDocument.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
+                OpenDocumentReader.read(file, watch).map(sheets -> new OfSheets(file, sheets, Set.of(), "", true));
             case SQL, DATA_PACKAGE, MARKDOWN, HTML ->
                 TableFormat.read(file, watch).map(brought -> new Plain(file, brought));
         };
@@ -100,20 +96,9 @@ public sealed interface Intake {
         return sheets(file, sheets, "", true);
     }
 
-    /** The tables of sheets: one that is none is left out with a note that says why, as long as there is another. */
     private static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets, String range, boolean header) {
-        List<Table> tables = new ArrayList<>();
-        List<Problem> problems = new ArrayList<>();
-        for (Spreadsheet sheet : sheets) {
-            Checked<Grid> read = sheet.range(range).map(part -> header ? part.grid() : part.grid().unnamed());
-            if (read instanceof Checked.Valid<Grid>(Grid grid) && grid.lines().isEmpty()) continue;
-            read.then(Grid::table).handle(tables::add, problems::add);
-        }
-        if (tables.isEmpty()) {
-            return Checked.invalid(problems.stream().findFirst().orElseGet(() -> Problem.at(Place.in(file.toString()),
-                    "There is nothing in it: it needs a row with the column names, and one for each row.")));
-        }
-        List<String> notes = problems.stream().map(problem -> "Left out: " + problem.inWords()).toList();
-        return Checked.valid(new Imported(TableSet.of(tables), notes));
+        return Imported.of(file.toString(), sheets.stream().map(sheet -> sheet.range(range))
+                .filter(part -> part.either(cells -> !cells.isEmpty(), _ -> true))
+                .map(part -> part.then(cells -> cells.table(header))));
     }
 }

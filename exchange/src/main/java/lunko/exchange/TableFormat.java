@@ -26,8 +26,10 @@ import lunko.exchange.file.WholeFile;
 import lunko.exchange.pack.DataPackage;
 import lunko.exchange.page.MarkdownText;
 import lunko.exchange.page.PageTables;
-import lunko.exchange.sheet.OpenDocument;
-import lunko.exchange.sheet.Workbook;
+import lunko.exchange.sheet.OpenDocumentReader;
+import lunko.exchange.sheet.OpenDocumentWriter;
+import lunko.exchange.sheet.WorkbookReader;
+import lunko.exchange.sheet.WorkbookWriter;
 import lunko.exchange.sql.ScriptReader;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.TableSet;
@@ -65,29 +67,34 @@ public enum TableFormat {
     XLSX("Excel spreadsheet", ".xlsx") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return Workbook.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
+            return WorkbookReader.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
         @Override
         Optional<String> refusal(TableSet set) {
-            return Workbook.refusal(set.tables());
+            return WorkbookWriter.refusal(set.tables());
         }
 
         @Override
         void write(TableSet set, OutputStream out) throws IOException {
-            Workbook.write(set.tables(), out);
+            WorkbookWriter.write(set.tables(), out);
         }
     },
     /** A spreadsheet (ISO/IEC 26300); a table for each sheet. */
     ODS("OpenDocument spreadsheet", ".ods") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return OpenDocument.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
+            return OpenDocumentReader.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
+        }
+
+        @Override
+        Optional<String> refusal(TableSet set) {
+            return OpenDocumentWriter.refusal(set.tables());
         }
 
         @Override
         void write(TableSet set, OutputStream out) throws IOException {
-            OpenDocument.write(set.tables(), out);
+            OpenDocumentWriter.write(set.tables(), out);
         }
     },
     /** A script of SQL that makes tables. */
@@ -106,7 +113,7 @@ public enum TableFormat {
     DATA_PACKAGE("Tabular Data Package", ".zip", ".json") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            if (file.toString().toLowerCase(Locale.ROOT).endsWith(".json")) return ofFolder(file);
+            if (!isZip(file)) return ofFolder(file);
             return SafeZip.read(file, watch)
                     .then(zip -> DataPackage.read(file.toString(), name -> Optional.ofNullable(zip.files().get(name))))
                     .map(Imported::of);
@@ -127,7 +134,7 @@ public enum TableFormat {
     MARKDOWN("Markdown page", ".md", ".markdown") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::markdown).map(Imported::of);
+            return SourceText.read(file, watch).then(PageTables::markdown);
         }
 
         @Override
@@ -139,7 +146,7 @@ public enum TableFormat {
     HTML("web page", ".html", ".htm") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::html).map(Imported::of);
+            return SourceText.read(file, watch).then(PageTables::html);
         }
 
         @Override
@@ -204,25 +211,48 @@ public enum TableFormat {
         return of(file).bring(file, watch);
     }
 
-    /** Writes tables to a file in the format that its name says; the file is there whole or not at all. */
-    public static Checked<Path> write(TableSet set, Path file) {
+    /**
+     * Writes tables to a file in the format that its name says; the file is there whole or not at all, and what it does
+     * not hold is found by opening it.
+     */
+    public static Checked<Written> write(TableSet set, Path file) {
+        return write(set, file, Watch.NOBODY);
+    }
+
+    /** The same; a problem as well if the watch says stop. */
+    public static Checked<Written> write(TableSet set, Path file, Watch watch) {
         TableFormat format = of(file);
-        if (!format.isWritten()) return problem(file,
-                "A " + format.title + " is not written: choose a name that ends with " + written() + ".");
-        if (format.holdsOne() && set.tables().size() != 1) {
-            return problem(file,
-                    "A " + format.title + " holds one table, and there are " + set.tables().size()
-                            + ": choose a name that ends with "
-                            + written() + ".");
-        }
-        Optional<String> refusal = format.refusal(set);
+        Optional<String> refusal = format.refusal(set, file);
         if (refusal.isPresent()) return problem(file, refusal.get());
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
                 format.write(set, out);
             }
-            return true;
+            return format.bring(draft, watch).either(
+                    opened -> Checked.valid(new Written(file, format.losses(set, opened.set()))),
+                    problem -> problem(file, "It could not be opened again, so it was not written: "
+                            + problem.sentence()));
         });
+    }
+
+    /** A file of one table has its name from that of the file. */
+    private List<Loss> losses(TableSet set, TableSet opened) {
+        return Losses.of(set, !holdsOne() ? opened
+                : TableSet.of(opened.tables().getFirst().named(set.tables().getFirst().name())));
+    }
+
+    private Optional<String> refusal(TableSet set, Path file) {
+        if (!isWritten()) return Optional.of(
+                "A " + title + " is not written: choose a name that ends with " + written() + ".");
+        if (this == DATA_PACKAGE && !isZip(file)) return Optional.of(
+                "The description of a package is not written alone: choose a name that ends with " + written() + ".");
+        if (holdsOne() && set.tables().size() != 1) return Optional.of("A " + title + " holds one table, and there are "
+                + set.tables().size() + ": choose a name that ends with " + written() + ".");
+        return refusal(set);
+    }
+
+    private static boolean isZip(Path file) {
+        return !file.toString().toLowerCase(Locale.ROOT).endsWith(".json");
     }
 
     private static String written() {

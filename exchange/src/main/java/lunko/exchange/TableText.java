@@ -31,7 +31,7 @@ public final class TableText {
      * The tables of what was copied: of a web page or a spreadsheet as HTML, if there is any with a table in it; else
      * of a Markdown table, or of lines with tabs, commas or semicolons between their fields.
      */
-    public static Checked<List<Table>> read(Optional<String> html, String text) {
+    public static Checked<Imported> read(Optional<String> html, String text) {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
             return PageTables.html(new SourceText(SOURCE, html.get()));
         }
@@ -44,7 +44,7 @@ public final class TableText {
                 .isPresent()) {
             return PageTables.markdown(copied);
         }
-        return CsvReader.grid("table", copied).then(Grid::table).map(List::of);
+        return CsvReader.grid("table", copied).then(Grid::table).map(List::of).map(Imported::of);
     }
 
     /**

@@ -178,12 +178,12 @@ class HostileFilesTest {
         try (var left = Files.list(folder)) {
             assertThat(left).containsExactly(file);
         }
-        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(_ -> true).either(Object::toString,
+        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(Checked::valid).either(Object::toString,
                 Problem::inWords)).contains("There is no such folder");
         // Not even root may make files there.
         Path forbidden = Path.of("/proc/lunko-test.lunko");
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
-        assertThat(new WholeFile(forbidden).write(_ -> true).either(Object::toString, Problem::inWords))
+        assertThat(new WholeFile(forbidden).write(Checked::valid).either(Object::toString, Problem::inWords))
                 .contains("The folder may not be written to");
     }
 

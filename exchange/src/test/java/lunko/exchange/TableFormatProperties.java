@@ -116,10 +116,11 @@ class TableFormatProperties {
 
     @Property(tries = 60)
     void whatIsCopiedIsPastedAsItWas(@ForAll("tables") Table table) {
-        assertThat(TableText.read(Optional.empty(), TableText.tabbed(table)).expect().getFirst().rows())
+        assertThat(TableText.read(Optional.empty(), TableText.tabbed(table)).expect().tables().getFirst().rows())
                 .isEqualTo(table.rows());
         Table pasted =
-                TableText.read(Optional.of("<html>" + TableText.html(table) + "</html>"), "").expect().getFirst();
+                TableText.read(Optional.of("<html>" + TableText.html(table) + "</html>"), "").expect().tables()
+                        .getFirst();
         assertThat(pasted.columns()).isEqualTo(table.columns());
         assertThat(pasted.rows()).hasSameSizeAs(table.rows());
     }

@@ -7,6 +7,7 @@ import java.util.concurrent.Callable;
 import lunko.exchange.Imported;
 import lunko.exchange.TableFormat;
 import lunko.exchange.TableSource;
+import lunko.exchange.Written;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
@@ -45,8 +46,16 @@ final class ConvertCommand implements Callable<Integer> {
         if (demo == !from.isEmpty()) throw new ParameterException(spec.commandLine(),
                 "Name the files to read and the one to write, or --demo and the one to write.");
         return lesson(from)
-                .then(lesson -> LessonFile.is(to) ? LessonFile.write(lesson, to) : TableFormat.write(lesson.set(), to))
-                .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+                .then(lesson -> LessonFile.is(to)
+                        ? LessonFile.write(lesson, to).map(file -> new Written(file, List.of()))
+                        : TableFormat.write(lesson.set(), to))
+                .either(this::said, problem -> LunkoCommand.refuse(spec, problem));
+    }
+
+    /** What the file does not hold is said on standard error. */
+    private int said(Written written) {
+        written.losses().forEach(loss -> spec.commandLine().getErr().println(loss.sentence()));
+        return 0;
     }
 
     /**

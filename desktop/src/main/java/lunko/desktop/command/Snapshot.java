@@ -1,6 +1,7 @@
 package lunko.desktop.command;
 
 import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.locks.LockSupport;
 import javafx.beans.property.SimpleObjectProperty;
@@ -92,7 +93,10 @@ final class Snapshot {
             layOut();
             return SwingFXUtils.fromFXImage(scene.snapshot(null), null);
         });
-        return new WholeFile(file).write(draft -> ImageIO.write(picture, "png", draft.toFile()));
+        return new WholeFile(file).write(draft -> {
+            if (!ImageIO.write(picture, "png", draft.toFile())) throw new IOException("nothing here writes PNG");
+            return Checked.valid(file);
+        });
     }
 
     /** Twice: the tables make their cells in the first pass, and lanes and scroll positions follow them. */

@@ -34,8 +34,8 @@ public record Recent(Path file) {
                 .limit(MOST).map(Path::toString).toList();
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
-            if (new WholeFile(file)
-                    .write(draft -> Files.write(draft, lines) != null) instanceof Checked.Invalid<Path>(var problem))
+            if (new WholeFile(file).write(draft -> Checked.valid(
+                    Files.write(draft, lines))) instanceof Checked.Invalid<Path>(var problem))
                 LOG.warn("{}", problem.inWords());
         } catch (IOException refused) {
             LOG.warn("{} cannot be written", file, refused);

@@ -17,6 +17,7 @@ import lunko.exchange.Imported;
 import lunko.exchange.Intake;
 import lunko.exchange.TableFormat;
 import lunko.exchange.TableText;
+import lunko.exchange.Written;
 import lunko.exchange.csv.CsvWriter;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.TableEdit;
@@ -105,7 +106,7 @@ public final class TableFiles {
         Clipboard clipboard = Clipboard.getSystemClipboard();
         TableText.read(Optional.ofNullable(clipboard.getHtml()), Optional.ofNullable(clipboard.getString()).orElse(""))
                 .handle(
-                        tables -> take(Imported.of(tables), inPlaceOf), this::refuse);
+                        tables -> take(tables, inPlaceOf), this::refuse);
     }
 
     /** Copies a table, for a spreadsheet, a page or Lunko itself. */
@@ -129,9 +130,9 @@ public final class TableFiles {
 
     /** Writes the tables of the lesson to a file, of the kind that its name says. */
     public void save(TableSet set, Path file) {
-        work.start("Writing " + file.getFileName(), _ -> TableFormat.write(set, file),
-                (Checked<Path> written) -> written.handle(
-                        path -> model.say(new Notice.Success("Saved the tables to " + path + ".")), this::refuse));
+        work.start("Writing " + file.getFileName(), watch -> TableFormat.write(set, file, watch),
+                (Checked<Written> saved) -> saved.handle(written -> model.say(new Notice.Success(
+                        ("Saved the tables to " + written.file() + ". " + written.inWords()).strip())), this::refuse));
     }
 
     /** Asks for a file and opens it. */

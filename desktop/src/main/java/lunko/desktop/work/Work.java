@@ -43,7 +43,7 @@ public final class Work {
         };
         running.set(Optional.of(task));
         task.setOnSucceeded(_ -> finish(then, task.getValue()));
-        task.setOnCancelled(_ -> finish(then, Checked.invalid("Stopped: nothing was changed.")));
+        task.setOnCancelled(_ -> finish(then, Watch.stopped()));
         task.setOnFailed(_ -> {
             LOG.error("{} failed", title, task.getException());
             finish(then, Checked.invalid(Problem.of(title + " failed inside Lunko; your tables are as they were.")));

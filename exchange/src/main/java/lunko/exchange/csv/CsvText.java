@@ -35,8 +35,20 @@ public final class CsvText {
 
     /** Writes a table, the names of its columns first. What does not fit its column is written as it was typed. */
     public void table(Table table) throws IOException {
-        line(table.columns().stream().map(Column::name).map(Value::of).toList());
+        names(table.columns().stream().map(Column::name).toList());
         for (Row row : table.rows()) line(row.written());
+    }
+
+    /**
+     * Writes the first line. A name with any sign that could be a separator is quoted: the first line tells which is.
+     */
+    public void names(List<String> names) throws IOException {
+        for (int i = 0; i < names.size(); i++) {
+            String name = names.get(i);
+            boolean unclear = Dialect.SEPARATORS.stream().anyMatch(sign -> name.indexOf(sign) >= 0);
+            (unclear ? quoted : plain).print(guarded ? CellText.written(name) : name, out, i == 0);
+        }
+        plain.println(out);
     }
 
     /** Writes a line. The empty text is quoted, which would otherwise be read back as NULL, and NULL is nothing. */

@@ -11,7 +11,6 @@ import lunko.engine.ResultRow;
 import lunko.exchange.file.Watch;
 import lunko.exchange.file.WholeFile;
 import lunko.problem.Checked;
-import lunko.table.Value;
 
 /** Writes a result as CSV, so that {@link CsvReader} reads the same values back. */
 public record CsvWriter(JoinResult outcome) {
@@ -20,21 +19,20 @@ public record CsvWriter(JoinResult outcome) {
      * cannot be written or the watch says stop.
      */
     public Checked<Long> write(Path file, Watch watch) {
-        return new WholeFile(file).write(draft -> write(watch, Files.newBufferedWriter(draft)))
-                .map(_ -> outcome.size());
+        return new WholeFile(file).write(draft -> write(watch, Files.newBufferedWriter(draft)));
     }
 
-    private boolean write(Watch watch, Writer to) throws IOException {
+    private Checked<Long> write(Watch watch, Writer to) throws IOException {
         List<ResultColumn> columns = outcome.columns();
         try (Writer out = to) {
             CsvText csv = CsvText.of(out, ',');
-            csv.line(columns.stream().map(outcome::name).map(Value::of).toList());
+            csv.names(columns.stream().map(outcome::name).toList());
             for (long number = 0; number < outcome.size(); number++) {
-                if (!watch.goesOn(number, outcome.size())) return false;
+                if (!watch.goesOn(number, outcome.size())) return Watch.stopped();
                 ResultRow row = outcome.row(number);
                 csv.line(columns.stream().map(column -> outcome.cell(row, column).value()).toList());
             }
         }
-        return true;
+        return Checked.valid(outcome.size());
     }
 }

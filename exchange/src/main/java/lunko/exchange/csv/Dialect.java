@@ -46,7 +46,8 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
      * The sign between fields: of those looked for, the one that stands most often in the first line outside of quotes.
      */
     public static char separator(String text) {
-        String first = text.lines().findFirst().orElse("").replaceAll("\"[^\"]*\"", "");
+        String first = text.substring(0, Math.min(text.length(), LOOKED_AT)).replaceAll("\"[^\"]*\"", "").lines()
+                .findFirst().orElse("");
         return SEPARATORS.stream().max(Comparator.comparingLong((Character sign) -> count(first, sign))
                 .thenComparing(sign -> -SEPARATORS.indexOf(sign))).orElseThrow();
     }

@@ -1,15 +1,18 @@
 package lunko.exchange.file;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
@@ -24,6 +27,8 @@ public final class SafeZip {
     /** The most files that there may be. */
     public static final int MOST_FILES = 10_000;
 
+    private static final int PIECE = 1 << 16;
+
     private final Map<String, byte[]> files;
 
     /** Files by their names. */
@@ -36,6 +41,12 @@ public final class SafeZip {
         return files;
     }
 
+    /** Why there are more bytes in it than {@link #MOST_BYTES}, in a sentence. */
+    public static String tooLarge() {
+        return "There are more than " + (MOST_BYTES >> 20) + " MB in it, far more than a lesson can show: cut it down "
+                + "to what makes your point.";
+    }
+
     /** Reads a ZIP; a problem if it is none, is damaged, or is larger or stranger than any lesson. */
     public static Checked<SafeZip> read(Path file) {
         return read(file, Watch.NOBODY);
@@ -43,44 +54,71 @@ public final class SafeZip {
 
     /** Reads a ZIP; a problem as well if the watch says stop. */
     public static Checked<SafeZip> read(Path file, Watch watch) {
-        String source = file.toString();
-        Map<String, byte[]> files = new LinkedHashMap<>();
-        long bytes = 0;
-        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (!watch.goesOn(bytes, MOST_BYTES)) return Checked.invalid("Stopped: nothing was changed.");
-                if (files.size() >= MOST_FILES) {
-                    return problem(source, "There are more than " + MOST_FILES
-                            + " files in it, and a lesson has a few: it is something else.");
-                }
-                if (isOutside(entry.getName())) {
-                    return problem(source, "It has a file called " + entry.getName()
-                            + ", which points out of it: it is not safe to open.");
-                }
-                byte[] content = content(zip, MOST_BYTES - bytes);
-                bytes += content.length;
-                if (bytes > MOST_BYTES) {
-                    return problem(source,
-                            "There are more than " + (MOST_BYTES >> 20)
-                                    + " MB in it, far more than a lesson can show: cut it down to what makes your "
-                                    + "point.");
-                }
-                if (!entry.isDirectory()) files.put(entry.getName(), content);
-            }
-        } catch (NoSuchFileException missing) {
-            return problem(source, "There is no such file: check its name and folder.");
-        } catch (IOException | IllegalArgumentException damaged) {
-            return problem(source,
-                    "The file is damaged or cut off (" + damaged.getMessage() + "): take another copy of it.");
-        }
-        if (files.isEmpty()) return problem(source,
-                "The file is damaged, or is none of the kind that its name says: take another copy of it.");
-        return Checked.valid(new SafeZip(files));
+        return entries(file, watch, (zip, most) -> zip.readNBytes((int) Math.min(most + 1, Integer.MAX_VALUE - 16)),
+                content -> content.length).map(SafeZip::new);
     }
 
-    /** What there is to read of an entry, up to one byte more than is allowed. */
-    private static byte[] content(InputStream zip, long most) throws IOException {
-        return zip.readNBytes((int) Math.min(most + 1, Integer.MAX_VALUE - 16));
+    /** How many bytes each file in a ZIP has, none of them held; the same problems. */
+    public static Checked<Map<String, Long>> sizes(Path file, Watch watch) {
+        return entries(file, watch, SafeZip::passed, size -> size);
+    }
+
+    private static long passed(InputStream zip, long most) throws IOException {
+        byte[] piece = new byte[PIECE];
+        long passed = 0;
+        for (int read = 0; read >= 0 && passed <= most; read = zip.read(piece)) passed += read;
+        return passed;
+    }
+
+    /** Reads of an entry up to one byte more than is allowed. */
+    @FunctionalInterface
+    private interface Entry<T> {
+        T of(InputStream zip, long most) throws IOException;
+    }
+
+    /** How many bytes something is. */
+    @FunctionalInterface
+    private interface Size<T> {
+        long of(T entry);
+    }
+
+    private static <T> Checked<Map<String, T>> entries(Path file, Watch watch, Entry<T> entry, Size<T> size) {
+        return SourceBytes.open(file, _ -> {
+            try (ZipFile zip = new ZipFile(file.toFile())) {
+                return entries(file.toString(), zip, watch, entry, size);
+            } catch (ZipException | EOFException | IllegalArgumentException damaged) {
+                return damaged(file.toString());
+            }
+        });
+    }
+
+    private static <T> Checked<Map<String, T>> entries(String source, ZipFile zip, Watch watch, Entry<T> reads,
+            Size<T> size) throws IOException {
+        if (zip.size() > MOST_FILES) return problem(source, "There are more than " + MOST_FILES
+                + " files in it, and a lesson has a few: it is something else.");
+        if (zip.size() == 0) return problem(source, "There is nothing in it: take another copy of it.");
+        Map<String, T> files = new LinkedHashMap<>();
+        long bytes = 0;
+        for (ZipEntry entry : Collections.list(zip.entries())) {
+            if (!watch.goesOn(bytes, MOST_BYTES)) return Watch.stopped();
+            if (isOutside(entry.getName())) {
+                return problem(source, "It has a file called " + entry.getName()
+                        + ", which points out of it: it is not safe to open.");
+            }
+            try (CheckedInputStream in = new CheckedInputStream(zip.getInputStream(entry), new CRC32())) {
+                T content = reads.of(in, MOST_BYTES - bytes);
+                bytes += size.of(content);
+                if (bytes > MOST_BYTES) return problem(source, tooLarge());
+                if (in.getChecksum().getValue() != entry.getCrc()) return damaged(source);
+                if (!entry.isDirectory()) files.put(entry.getName(), content);
+            }
+        }
+        return Checked.valid(files);
+    }
+
+    private static <T> Checked<T> damaged(String source) {
+        return problem(source, "The file is damaged or cut off, or is none of the kind that its name says: take "
+                + "another copy of it.");
     }
 
     private static boolean isOutside(String name) {

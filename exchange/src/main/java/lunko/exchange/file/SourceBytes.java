@@ -45,8 +45,7 @@ public final class SourceBytes {
     /** The bytes of a file up to a limit; a problem if it cannot be read, or the watch says stop. */
     public static Checked<SourceBytes> read(Path file, long most, Watch watch) {
         String source = file.toString();
-        if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
-        try (InputStream in = Files.newInputStream(file)) {
+        return open(file, in -> {
             long size = Math.min(most, Files.size(file));
             ByteArrayOutputStream all = new ByteArrayOutputStream();
             byte[] piece = new byte[PIECE];
@@ -55,9 +54,25 @@ public final class SourceBytes {
                 int read = in.read(piece, 0, (int) Math.min(PIECE, most + 1 - all.size()));
                 if (read < 0) return Checked.valid(new SourceBytes(source, all.toByteArray(), false));
                 all.write(piece, 0, read);
-                if (!watch.goesOn(all.size(), size)) return Checked.invalid("Stopped: nothing was changed.");
+                if (!watch.goesOn(all.size(), size)) return Watch.stopped();
             }
             return Checked.valid(new SourceBytes(source, wholeLines(all.toByteArray()), true));
+        });
+    }
+
+    /** Reads what a stream gives. */
+    @FunctionalInterface
+    interface Reading<T> {
+        /** Reads it; a problem if it is not what it should be. */
+        Checked<T> of(InputStream in) throws IOException;
+    }
+
+    /** What is read of a file; a problem if it cannot be. */
+    static <T> Checked<T> open(Path file, Reading<T> reading) {
+        String source = file.toString();
+        if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
+        try (InputStream in = Files.newInputStream(file)) {
+            return reading.of(in);
         } catch (NoSuchFileException missing) {
             return problem(source, "There is no such file: check its name and folder.");
         } catch (AccessDeniedException denied) {

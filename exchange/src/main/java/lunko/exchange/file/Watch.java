@@ -1,5 +1,7 @@
 package lunko.exchange.file;
 
+import lunko.problem.Checked;
+
 /** Whoever waits for long work: told how far it is, and asked whether it shall go on. */
 @FunctionalInterface
 public interface Watch {
@@ -8,4 +10,9 @@ public interface Watch {
 
     /** Whether to go on, with so much done of the whole. Called often, from the thread that works. */
     boolean goesOn(long done, long whole);
+
+    /** What work answers that was stopped. */
+    static <T> Checked<T> stopped() {
+        return Checked.invalid("Stopped: nothing was changed.");
+    }
 }

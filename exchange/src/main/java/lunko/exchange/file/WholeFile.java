@@ -20,13 +20,13 @@ public record WholeFile(Path path) {
 
     /** Writes the content to a draft of the file. */
     @FunctionalInterface
-    public interface Content {
-        /** Writes it; {@code false} gives it up, and the file stays as it was. */
-        boolean writeTo(Path draft) throws IOException;
+    public interface Content<T> {
+        /** Writes it, and tells something of it; after a problem the file stays as it was. */
+        Checked<T> writeTo(Path draft) throws IOException;
     }
 
-    /** Writes the file; a problem if it cannot be written or the content was given up. */
-    public Checked<Path> write(Content content) {
+    /** Writes the file; a problem if it cannot be written, or the one that its content has. */
+    public <T> Checked<T> write(Content<T> content) {
         Path asked = path.toAbsolutePath();
         if (asked.getParent() == null || Files.isDirectory(asked))
             return problem("This is a folder: name a file in it.");
@@ -39,10 +39,12 @@ public record WholeFile(Path path) {
             Drafts.clear(file.getParent());
             Path draft = Drafts.create(file);
             try {
-                if (!content.writeTo(draft)) return problem("Stopped, and nothing was written.");
-                reachTheDisk(draft);
-                replace(draft, file);
-                return Checked.valid(path);
+                Checked<T> written = content.writeTo(draft);
+                if (written instanceof Checked.Valid) {
+                    reachTheDisk(draft);
+                    replace(draft, file);
+                }
+                return written;
             } finally {
                 Files.deleteIfExists(draft);
             }
@@ -83,7 +85,7 @@ public record WholeFile(Path path) {
         }
     }
 
-    private Checked<Path> problem(String sentence) {
+    private <T> Checked<T> problem(String sentence) {
         return Checked.invalid(Problem.at(Place.in(path.toString()), sentence));
     }
 }

@@ -64,8 +64,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
             return problem("There is nothing in it: it needs a line with the column names, and a line for each row.");
         }
         if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
-        return header(lines.getFirst()).then(names -> rows(columns(names, known),
-                names.stream().allMatch(column -> known.apply(column).isPresent())));
+        return header(lines.getFirst()).then(names -> rows(columns(names, known)));
     }
 
     /**
@@ -73,7 +72,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
      */
     public Checked<Table> declared(List<Column> columns) {
         if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
-        return rows(columns, true);
+        return rows(columns);
     }
 
     /** The problem of a table with more rows than {@link Limits#ROWS}, the first of which stands there. */
@@ -111,7 +110,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
         return Checked.valid(names);
     }
 
-    private Checked<Table> rows(List<Column> columns, boolean mayBeEmpty) {
+    private Checked<Table> rows(List<Column> columns) {
         List<Line> rows = lines.subList(1, lines.size());
         for (Line line : rows) {
             int size = line.fields().size();
@@ -123,8 +122,6 @@ public record Grid(String name, Place whole, List<Line> lines) {
                                         : ": write nothing between two commas for NULL."));
             }
         }
-        if (rows.isEmpty() && !mayBeEmpty)
-            return problem("It names its columns but has no rows: add at least one line below the first.");
         List<List<Value>> values = new ArrayList<>();
         for (Line line : rows) {
             List<Value> row = new ArrayList<>();

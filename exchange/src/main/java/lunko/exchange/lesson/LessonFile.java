@@ -49,7 +49,7 @@ public final class LessonFile {
                     zip.closeEntry();
                 }
             }
-            return true;
+            return Checked.valid(file);
         });
     }
 

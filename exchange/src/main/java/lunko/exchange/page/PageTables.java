@@ -1,20 +1,25 @@
 package lunko.exchange.page;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lunko.exchange.Imported;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.table.Table;
+import lunko.table.Limits;
 import org.commonmark.ext.gfm.tables.TableBlock;
 import org.commonmark.ext.gfm.tables.TableRow;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.node.Code;
+import org.commonmark.node.Heading;
 import org.commonmark.node.HtmlInline;
 import org.commonmark.node.Node;
 import org.commonmark.node.Text;
@@ -27,24 +32,34 @@ import org.jsoup.nodes.Element;
 public final class PageTables {
     private PageTables() {}
 
-    /** The tables of an HTML page. */
-    public static Checked<List<Table>> html(SourceText page) {
+    /** A table as it stands in a page; its name is nothing where the page gives it none. */
+    private record Found(String name, List<List<String>> rows) {}
+
+    /** The tables of an HTML page; of a table within another, which arranges the page, the inner one alone. */
+    public static Checked<Imported> html(SourceText page) {
         Document document = Jsoup.parse(page.text());
-        List<List<List<String>>> tables = document.select("table").stream().map(table -> table.select("tr").stream()
-                .map(row -> row.select("th, td").stream().map(Element::text).toList()).filter(row -> !row.isEmpty())
-                .toList()).toList();
-        return tables(page, tables);
+        List<Element> tables = document.select("table");
+        Set<Element> arranging = new HashSet<>();
+        for (Element table : tables) {
+            for (Element outer = table.parent(); outer != null; outer = outer.parent())
+                if (outer.normalName().equals("table") && !arranging.add(outer)) break;
+        }
+        return tables(page, tables.stream().filter(table -> !arranging.contains(table))
+                .map(table -> new Found(table.select("caption").text(),
+                        table.select("tr").stream()
+                                .map(row -> row.select("th, td").stream().map(Element::text).toList())
+                                .filter(row -> !row.isEmpty()).toList()))
+                .toList());
     }
 
-    /** The tables of a Markdown page. */
-    public static Checked<List<Table>> markdown(SourceText page) {
+    /** The tables of a Markdown page, each called as the heading over it. */
+    public static Checked<Imported> markdown(SourceText page) {
         Node document = Parser.builder().extensions(List.of(TablesExtension.create())).build().parse(page.text());
-        List<List<List<String>>> tables = all(document).filter(TableBlock.class::isInstance).map(table -> all(table)
-                .filter(TableRow.class::isInstance)
-                .map(row -> children(row)
-                        .map(cell -> all(cell).map(PageTables::text).collect(Collectors.joining()).strip()).toList())
-                .toList()).toList();
-        return tables(page, tables);
+        return tables(page, all(document).filter(TableBlock.class::isInstance)
+                .map(table -> new Found(table.getPrevious() instanceof Heading heading ? text(heading) : "",
+                        all(table).filter(TableRow.class::isInstance)
+                                .map(row -> children(row).map(PageTables::text).toList()).toList()))
+                .toList());
     }
 
     private static Stream<Node> children(Node node) {
@@ -56,33 +71,34 @@ public final class PageTables {
     }
 
     private static String text(Node node) {
-        return switch (node) {
+        return all(node).map(part -> switch (part) {
             case Text text -> text.getLiteral();
             case Code code -> code.getLiteral();
             case HtmlInline html when html.getLiteral().matches("<br */?>") -> "\n";
             default -> "";
-        };
+        }).collect(Collectors.joining()).strip();
     }
 
-    private static Checked<List<Table>> tables(SourceText page, List<List<List<String>>> found) {
+    private static Checked<Imported> tables(SourceText page, List<Found> found) {
         if (found.isEmpty()) return Checked.invalid(
                 Problem.at(Place.in(page.source()), "There is no table in it: copy one that has rows and columns."));
-        List<Table> tables = new ArrayList<>();
-        for (int i = 0; i < found.size(); i++) {
-            String name = found.size() == 1 ? "table" : "table_" + (i + 1);
-            String where = page.source() + ", table " + (i + 1);
-            int width = found.get(i).stream().mapToInt(List::size).max().orElse(0);
+        Optional<String> tooMany = Limits.ofTables(found.size());
+        if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(page.source()), tooMany.get()));
+        Set<String> taken = new HashSet<>();
+        List<Grid> grids = new ArrayList<>();
+        for (Found table : found) {
+            String where = page.source() + ", table " + (grids.size() + 1);
+            boolean isNamed = !table.name().isEmpty() && Limits.ofName(table.name()).isEmpty();
+            String name = Words.free(isNamed ? table.name() : found.size() == 1 ? "table"
+                    : "table_" + (grids.size() + 1), "_", taken::contains);
+            taken.add(name);
+            int width = table.rows().stream().mapToInt(List::size).max().orElse(0);
             List<Grid.Line> lines = new ArrayList<>();
-            for (List<String> row : found.get(i))
+            for (List<String> row : table.rows())
                 lines.add(new Grid.Line(Place.line(where, lines.size() + 1), fields(row, width)));
-            switch (new Grid(name, Place.in(where), lines).table()) {
-                case Checked.Valid<Table>(Table table) -> tables.add(table);
-                case Checked.Invalid<Table>(Problem problem) -> {
-                    return Checked.invalid(problem);
-                }
-            }
+            grids.add(new Grid(name, Place.in(where), lines));
         }
-        return Checked.valid(tables);
+        return Imported.of(page.source(), grids.stream().map(Grid::table));
     }
 
     /** The cells of a row; one that is empty or says NULL is NULL. */

@@ -34,7 +34,7 @@ public final class ScriptReader {
             Checked<Database> database = Checked.valid(Database.of(List.of()));
             List<Checked<Script>> statements = new SqlParser(text.source()).statements(text.text());
             for (int i = 0; i < statements.size(); i++) {
-                if (!watch.goesOn(i, statements.size())) return Checked.invalid("Stopped: nothing was changed.");
+                if (!watch.goesOn(i, statements.size())) return Watch.stopped();
                 Checked<Script> statement = statements.get(i);
                 database = database.then(before -> statement.then(
                         script -> before.run(script.statements().getFirst(), script).map(Database.Answer::database)));

@@ -51,7 +51,6 @@ class CsvReaderTest {
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
             "``                  | hives.csv: The file is empty",
-            "a,b\\n              | hives.csv: It names its columns but has no rows",
             "a,b\\n1,2\\n3       | hives.csv:3: This line has 1 field, but the first line names 2 columns: write "
                     + "nothing",
             "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: "

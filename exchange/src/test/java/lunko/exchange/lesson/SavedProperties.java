@@ -6,9 +6,18 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.stream.Collectors;
+import lunko.exchange.Loss;
+import lunko.exchange.TableFormat;
+import lunko.exchange.Written;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
@@ -22,6 +31,7 @@ import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Limits;
@@ -94,13 +104,67 @@ class SavedProperties {
                 .as(Change::new).list().ofMinSize(1).ofMaxSize(25);
     }
 
-    @Property(tries = 400)
-    void whatIsMadeIsThereAgain(@ForAll("changes") List<Change> changes) {
+    private static History made(List<Change> changes) {
         History history = History.of(DemoLesson.lesson());
         for (Change change : changes) {
             if (history.after(change.on(history.lesson())) instanceof Checked.Valid<History>(History after))
                 history = after;
         }
+        return history;
+    }
+
+    @Property(tries = 100)
+    void whatAFormatDoesNotHoldIsSaid(@ForAll("changes") List<Change> changes) throws IOException {
+        TableSet all = made(changes).lesson().set();
+        for (TableFormat format : TableFormat.values()) {
+            if (!format.isWritten()) continue;
+            boolean holdsOne = format == TableFormat.CSV || format == TableFormat.TSV;
+            TableSet set = holdsOne ? TableSet.of(all.tables().getFirst()) : all;
+            Path to = Files.createTempFile("lunko", format.endings().getFirst());
+            switch (TableFormat.write(set, to)) {
+                case Checked.Invalid<Written>(Problem problem) -> {
+                    assertThat(to).isEmptyFile();
+                    assertThat(problem.sentence()).endsWith(".");
+                }
+                case Checked.Valid<Written>(Written written) -> {
+                    assertThat(written.losses()).as(format.title()).extracting(Loss::kind)
+                            .isSubsetOf(notHeld().get(format));
+                    if (written.losses().isEmpty())
+                        assertThat(told(TableFormat.read(to).expect().set(), holdsOne)).isEqualTo(told(set, holdsOne));
+                }
+            }
+            Files.delete(to);
+        }
+    }
+
+    /** What docs/formats.md says that each format does not hold. */
+    private static Map<TableFormat, Set<Loss.Kind>> notHeld() throws IOException {
+        List<TableFormat> columns = List.of(TableFormat.CSV, TableFormat.XLSX, TableFormat.ODS, TableFormat.SQL,
+                TableFormat.DATA_PACKAGE, TableFormat.MARKDOWN);
+        Map<TableFormat, Set<Loss.Kind>> notHeld = new EnumMap<>(TableFormat.class);
+        columns.forEach(format -> notHeld.put(format, EnumSet.noneOf(Loss.Kind.class)));
+        for (String line : Files.readAllLines(Path.of("../docs/formats.md"))) {
+            String[] cells = line.split("\\s*\\|\\s*", -1);
+            for (Loss.Kind kind : Loss.Kind.values()) {
+                if (cells.length < 3 || !cells[1].equals(kind.name().toLowerCase(Locale.ROOT))) continue;
+                for (int i = 0; i < columns.size(); i++)
+                    if (!cells[2 + i].startsWith("held")) notHeld.get(columns.get(i)).add(kind);
+            }
+        }
+        notHeld.put(TableFormat.TSV, notHeld.get(TableFormat.CSV));
+        return notHeld;
+    }
+
+    private static List<Object> told(TableSet set, boolean ofOne) {
+        return List.of(Set.copyOf(set.links()), set.tables().stream()
+                .map(table -> List.of(ofOne ? "" : table.name(), table.columns(),
+                        table.rows().stream().map(Row::entries).toList()))
+                .collect(Collectors.toSet()));
+    }
+
+    @Property(tries = 400)
+    void whatIsMadeIsThereAgain(@ForAll("changes") List<Change> changes) {
+        History history = made(changes);
         assertThat(LessonFile.write(history.lesson(), file)).isEqualTo(Checked.valid(file));
         assertThat(told(LessonFile.read(file).expect())).isEqualTo(told(history.lesson()));
     }

@@ -1,0 +1,142 @@
+package lunko.exchange.sheet;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.math.BigDecimal;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import lunko.exchange.file.SafeZip;
+import lunko.exchange.file.Watch;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import org.apache.poi.util.XMLHelper;
+
+/**
+ * Reads spreadsheets of the kind .ods (ISO/IEC 26300-3, 9), piece by piece. A few signs there can stand for a million
+ * cells, because rows and cells are repeated by number: as many are taken as a table can need.
+ */
+public final class OpenDocumentReader {
+    private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
+    private static final String TABLE = "urn:oasis:names:tc:opendocument:xmlns:table:1.0";
+
+    private final Path file;
+    private final Watch watch;
+    private final XMLStreamReader xml;
+
+    private OpenDocumentReader(Path file, Watch watch, XMLStreamReader xml) {
+        this.file = file;
+        this.watch = watch;
+        this.xml = xml;
+    }
+
+    /** The sheets of a file; a problem if it is none that can be read, or the watch says stop. */
+    public static Checked<List<Spreadsheet>> read(Path file, Watch watch) {
+        return SafeZip.sizes(file, watch).then(_ -> {
+            try (ZipFile zip = new ZipFile(file.toFile())) {
+                ZipEntry content = zip.getEntry("content.xml");
+                if (content == null) return damaged(file);
+                try (InputStream in = zip.getInputStream(content)) {
+                    return new OpenDocumentReader(file, watch, XMLHelper.newXMLInputFactory().createXMLStreamReader(in))
+                            .sheets();
+                }
+            } catch (IOException | XMLStreamException | NumberFormatException damaged) {
+                return damaged(file);
+            }
+        });
+    }
+
+    private static <T> Checked<T> damaged(Path file) {
+        return Checked.invalid(Problem.at(Place.in(file.toString()),
+                "The file is damaged, or no .ods spreadsheet inside: open it in a spreadsheet program "
+                        + "and save it again."));
+    }
+
+    private Checked<List<Spreadsheet>> sheets() throws XMLStreamException {
+        List<Spreadsheet> sheets = new ArrayList<>();
+        while (xml.hasNext()) {
+            if (xml.next() != XMLStreamReader.START_ELEMENT || !is("table")) continue;
+            String name = attribute(TABLE, "name").orElse("table");
+            Optional<List<List<Optional<Spreadsheet.Cell>>>> rows = rows();
+            if (rows.isEmpty()) return Watch.stopped();
+            sheets.add(new Spreadsheet(file.toString(), name, rows.get()));
+        }
+        return sheets.isEmpty() ? damaged(file) : Checked.valid(sheets);
+    }
+
+    /** The rows of the sheet at hand; nothing, if the watch says stop. */
+    private Optional<List<List<Optional<Spreadsheet.Cell>>>> rows() throws XMLStreamException {
+        List<List<Optional<Spreadsheet.Cell>>> rows = new ArrayList<>();
+        long passed = 0;
+        while (xml.next() != XMLStreamReader.END_ELEMENT || !is("table")) {
+            if (!xml.isStartElement() || !is("table-row")) continue;
+            long times = repeated("number-rows-repeated");
+            List<Optional<Spreadsheet.Cell>> row = row();
+            if (!watch.goesOn(Math.min(passed, Spreadsheet.MOST_ROWS), Spreadsheet.MOST_ROWS)) return Optional.empty();
+            // Empty rows are made only where another one follows them.
+            if (!row.isEmpty() && passed < Spreadsheet.MOST_ROWS) {
+                while (rows.size() < passed) rows.add(List.of());
+                rows.addAll(Collections.nCopies((int) Math.min(times, Spreadsheet.MOST_ROWS - passed), row));
+            }
+            passed += times;
+        }
+        return Optional.of(rows);
+    }
+
+    /** The cells of the row at hand, up to the last that has anything in it. */
+    private List<Optional<Spreadsheet.Cell>> row() throws XMLStreamException {
+        List<Optional<Spreadsheet.Cell>> row = new ArrayList<>();
+        long passed = 0;
+        while (xml.next() != XMLStreamReader.END_ELEMENT || !is("table-row")) {
+            if (!xml.isStartElement() || !is("table-cell") && !is("covered-table-cell")) continue;
+            long times = repeated("number-columns-repeated");
+            Optional<Spreadsheet.Cell> cell = cell(xml.getLocalName());
+            if (cell.isPresent() && passed < Spreadsheet.MOST_COLUMNS) {
+                while (row.size() < passed) row.add(Optional.empty());
+                row.addAll(Collections.nCopies((int) Math.min(times, Spreadsheet.MOST_COLUMNS - passed), cell));
+            }
+            passed += times;
+        }
+        return row;
+    }
+
+    /** What the cell at hand holds; of a formula, the value that was calculated last. */
+    private Optional<Spreadsheet.Cell> cell(String element) throws XMLStreamException {
+        String kind = attribute(OFFICE, "value-type").orElse("");
+        Optional<String> number = attribute(OFFICE, "value");
+        Optional<String> day = attribute(OFFICE, "date-value");
+        Optional<String> truth = attribute(OFFICE, "boolean-value");
+        Optional<String> string = attribute(OFFICE, "string-value");
+        boolean isCalculated = attribute(TABLE, "formula").isPresent();
+        String text = new OpenDocumentText(xml).until(element);
+        return switch (kind) {
+            case "" -> Optional.of(text).filter(written -> !written.isEmpty()).flatMap(Spreadsheet.Cell::of);
+            case "float", "percentage", "currency" ->
+                number.map(BigDecimal::new).map(SheetNumber::plain).flatMap(Spreadsheet.Cell::of);
+            case "date" -> day.map(moment -> moment.split("T", 2)[0]).flatMap(Spreadsheet.Cell::of);
+            case "boolean" -> truth.flatMap(Spreadsheet.Cell::of);
+            default -> Optional.of(string.orElse(text)).filter(written -> !isCalculated || !written.isEmpty())
+                    .map(written -> new Spreadsheet.Cell(written, true));
+        };
+    }
+
+    private boolean is(String element) {
+        return xml.getLocalName().equals(element) && TABLE.equals(xml.getNamespaceURI());
+    }
+
+    private Optional<String> attribute(String namespace, String name) {
+        return Optional.ofNullable(xml.getAttributeValue(namespace, name));
+    }
+
+    /** How often a row or cell stands there; numbers beyond all sheets are taken for the largest there are. */
+    private long repeated(String name) {
+        return attribute(TABLE, name).map(times -> Math.clamp(Long.parseLong(times), 1, Integer.MAX_VALUE)).orElse(1);
+    }
+}

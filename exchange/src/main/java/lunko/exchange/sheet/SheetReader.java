@@ -1,0 +1,116 @@
+package lunko.exchange.sheet;
+
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import lunko.exchange.file.Watch;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import org.apache.poi.util.XMLHelper;
+import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
+import org.apache.poi.xssf.usermodel.XSSFRichTextString;
+
+/** Reads the cells of one sheet of an .xlsx (ISO/IEC 29500-1, 18.3), as many as a table can need. */
+final class SheetReader {
+    private final Path file;
+    private final ReadOnlySharedStringsTable strings;
+    private final SheetStyles styles;
+    private final Watch watch;
+
+    SheetReader(Path file, ReadOnlySharedStringsTable strings, SheetStyles styles, Watch watch) {
+        this.file = file;
+        this.strings = strings;
+        this.styles = styles;
+        this.watch = watch;
+    }
+
+    /** The sheet; a problem where a cell holds what it says it does not, or the watch says stop. */
+    Checked<Spreadsheet> read(String name, InputStream part) throws XMLStreamException {
+        XMLStreamReader xml = XMLHelper.newXMLInputFactory().createXMLStreamReader(part);
+        List<List<Optional<Spreadsheet.Cell>>> rows = new ArrayList<>();
+        while (xml.hasNext()) {
+            if (xml.next() != XMLStreamReader.START_ELEMENT) continue;
+            if (xml.getLocalName().equals("row")) {
+                int row = attribute(xml, "r").map(Integer::parseInt).orElse(rows.size() + 1) - 1;
+                if (row >= Spreadsheet.MOST_ROWS) break;
+                while (rows.size() <= row) rows.add(new ArrayList<>());
+                if (!watch.goesOn(row, Spreadsheet.MOST_ROWS)) return Watch.stopped();
+            } else if (xml.getLocalName().equals("c")) {
+                if (rows.isEmpty()) rows.add(new ArrayList<>());
+                Optional<String> fault = cell(xml, rows.getLast());
+                if (fault.isPresent()) return Checked.invalid(Problem.at(
+                        Place.line(file + ", sheet " + name, rows.size()), fault.get()));
+            }
+        }
+        return Checked.valid(new Spreadsheet(file.toString(), name, rows));
+    }
+
+    /** Adds the cell at hand to its row; a sentence where it holds no number and says that it does. */
+    private Optional<String> cell(XMLStreamReader xml, List<Optional<Spreadsheet.Cell>> row) throws XMLStreamException {
+        int column = attribute(xml, "r").map(at -> Spreadsheet.column(at.replaceAll("[^A-Z]", ""))).orElse(row.size());
+        String kind = attribute(xml, "t").orElse("n");
+        int style = attribute(xml, "s").map(Integer::parseInt).orElse(0);
+        Optional<String> written = value(xml, kind.equals("inlineStr") ? "t" : "v");
+        if (written.isEmpty() || column >= Spreadsheet.MOST_COLUMNS) return Optional.empty();
+        while (row.size() <= column) row.add(Optional.empty());
+        try {
+            row.set(column, shown(kind, written.get(), style));
+            return Optional.empty();
+        } catch (NumberFormatException isNone) {
+            return Optional.of("The cell in column " + (column + 1) + " says that it holds a number, and “"
+                    + written.get() + "” is none: open the file in a spreadsheet program and save it again.");
+        }
+    }
+
+    /** The text within the elements of that name in the cell at hand; nothing, where it has none. */
+    private static Optional<String> value(XMLStreamReader xml, String element) throws XMLStreamException {
+        Optional<String> value = Optional.empty();
+        int phonetic = 0;
+        for (int depth = 1; depth > 0;) {
+            int event = xml.next();
+            if (event == XMLStreamReader.START_ELEMENT) {
+                // How a text is read aloud is beside it.
+                if (xml.getLocalName().equals("rPh")) phonetic = depth;
+                if (xml.getLocalName().equals(element) && phonetic == 0)
+                    value = Optional.of(value.orElse("") + xml.getElementText());
+                else depth++;
+            } else if (event == XMLStreamReader.END_ELEMENT) {
+                depth--;
+                if (depth <= phonetic) phonetic = 0;
+            }
+        }
+        return value;
+    }
+
+    /** What a cell holds; of a formula, the value that was calculated last. */
+    private Optional<Spreadsheet.Cell> shown(String kind, String written, int style) {
+        boolean isText = styles.isText(style);
+        return switch (kind) {
+            case "s" -> {
+                int number = Integer.parseInt(written);
+                yield number < 0 || number >= strings.getUniqueCount() ? Optional.empty()
+                        : Optional.of(new Spreadsheet.Cell(strings.getItemAt(number).getString(), isText));
+            }
+            case "inlineStr", "str" ->
+                Optional.of(new Spreadsheet.Cell(new XSSFRichTextString(written).getString(), isText));
+            case "b" -> Spreadsheet.Cell.of(Boolean.toString(written.equals("1") || written.equals("true")));
+            case "d" -> Spreadsheet.Cell.of(written.split("T", 2)[0]);
+            case "e" -> Optional.empty();
+            default -> Spreadsheet.Cell.of(number(Double.parseDouble(written), style));
+        };
+    }
+
+    private String number(double number, int style) {
+        if (!Double.isFinite(number)) throw new NumberFormatException("no finite number");
+        return styles.day(number, style).orElseGet(() -> SheetNumber.shown(number, styles.digits(style)));
+    }
+
+    private static Optional<String> attribute(XMLStreamReader xml, String name) {
+        return Optional.ofNullable(xml.getAttributeValue(null, name));
+    }
+}

@@ -1,0 +1,124 @@
+package lunko.exchange.sheet;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import lunko.exchange.file.SafeZip;
+import lunko.exchange.file.Watch;
+import lunko.problem.Checked;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
+import org.apache.poi.openxml4j.opc.OPCPackage;
+import org.apache.poi.openxml4j.opc.PackageAccess;
+import org.apache.poi.openxml4j.opc.PackagePart;
+import org.apache.poi.ooxml.POIXMLException;
+import org.apache.poi.util.XMLHelper;
+import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
+import org.apache.poi.xssf.eventusermodel.XSSFReader;
+import org.apache.poi.xssf.usermodel.XSSFRelation;
+import org.xml.sax.SAXException;
+
+/**
+ * Reads spreadsheets of the kind .xlsx (ISO/IEC 29500), piece by piece: no sheet is held whole, however large it is.
+ */
+public final class WorkbookReader {
+    /** The parts that are held whole. */
+    private static final Set<String> HELD = Set.of(XSSFRelation.SHARED_STRINGS.getContentType(),
+            XSSFRelation.STYLES.getContentType(), XSSFRelation.WORKBOOK.getContentType(),
+            XSSFRelation.THEME.getContentType());
+    private static final long MOST_HELD = 64L << 20;
+    private static final String RELATIONS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
+
+    private final Path file;
+    private final Watch watch;
+
+    private WorkbookReader(Path file, Watch watch) {
+        this.file = file;
+        this.watch = watch;
+    }
+
+    /** The sheets of a file; a problem if it is none that can be read, or the watch says stop. */
+    public static Checked<List<Spreadsheet>> read(Path file, Watch watch) {
+        return SafeZip.sizes(file, watch).then(new WorkbookReader(file, watch)::sheets);
+    }
+
+    private Checked<List<Spreadsheet>> sheets(Map<String, Long> sizes) {
+        try (OPCPackage parts = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
+            for (PackagePart part : parts.getParts()) {
+                String name = part.getPartName().getName().substring(1);
+                if (HELD.contains(part.getContentType()) && sizes.getOrDefault(name, 0L) > MOST_HELD) {
+                    return problem("Its part " + name + " has more than " + (MOST_HELD >> 20)
+                            + " MB, far more than a lesson can show: cut it down to what makes your point.");
+                }
+            }
+            return sheets(new XSSFReader(parts), new ReadOnlySharedStringsTable(parts, false));
+        } catch (IOException | XMLStreamException | SAXException | OpenXML4JException | OpenXML4JRuntimeException
+                | POIXMLException | IllegalArgumentException damaged) {
+            return problem("The file is damaged, or no .xlsx spreadsheet inside: open it in a spreadsheet program "
+                    + "and save it again.");
+        }
+    }
+
+    private Checked<List<Spreadsheet>> sheets(XSSFReader book, ReadOnlySharedStringsTable strings)
+            throws IOException, OpenXML4JException, XMLStreamException {
+        List<Spreadsheet> sheets = new ArrayList<>();
+        Contents contents = contents(book);
+        SheetReader reader =
+                new SheetReader(file, strings, new SheetStyles(book.getStylesTable(), contents.from1904()), watch);
+        for (Named sheet : contents.sheets()) {
+            Optional<InputStream> part = part(book, sheet);
+            if (part.isEmpty()) return problem("Its sheet " + sheet.name() + " is not in it, so that the file is "
+                    + "damaged: take another copy of it.");
+            try (InputStream in = part.get()) {
+                Checked<Spreadsheet> read = reader.read(sheet.name(), in);
+                if (read instanceof Checked.Invalid<Spreadsheet>(Problem problem)) return Checked.invalid(problem);
+                sheets.add(read.expect());
+            }
+        }
+        return Checked.valid(sheets);
+    }
+
+    /** What the book calls a sheet, and the relation to its part. */
+    private record Named(String name, String relation) {}
+
+    /** What is in a book, and whether its calendar begins in 1904. */
+    private record Contents(List<Named> sheets, boolean from1904) {}
+
+    private static Contents contents(XSSFReader book) throws IOException, OpenXML4JException, XMLStreamException {
+        List<Named> named = new ArrayList<>();
+        boolean from1904 = false;
+        try (InputStream in = book.getWorkbookData()) {
+            XMLStreamReader xml = XMLHelper.newXMLInputFactory().createXMLStreamReader(in);
+            while (xml.hasNext()) {
+                if (xml.next() != XMLStreamReader.START_ELEMENT) continue;
+                if (xml.getLocalName().equals("sheet"))
+                    named.add(new Named(xml.getAttributeValue(null, "name"), xml.getAttributeValue(RELATIONS, "id")));
+                String calendar = xml.getAttributeValue(null, "date1904");
+                from1904 |= "1".equals(calendar) || "true".equals(calendar);
+            }
+        }
+        return new Contents(named, from1904);
+    }
+
+    private static Optional<InputStream> part(XSSFReader book, Named sheet) throws IOException {
+        try {
+            return Optional.ofNullable(book.getSheet(sheet.relation()));
+        } catch (IllegalArgumentException | InvalidFormatException notThere) {
+            return Optional.empty();
+        }
+    }
+
+    private <T> Checked<T> problem(String sentence) {
+        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
+    }
+}
