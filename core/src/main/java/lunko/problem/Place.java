@@ -49,8 +49,12 @@ public sealed interface Place {
             case Whole _ -> OptionalInt.empty();
             case Line(String _, int number) -> OptionalInt.of(number);
             case Character(String _, int line, int _) -> OptionalInt.of(line);
-            case InText in ->
-                OptionalInt.of(1 + (int) in.text.chars().limit(in.lineStart()).filter(c -> c == '\n').count());
+            case InText in -> {
+                int line = 1;
+                int end = in.text.indexOf('\n', 0, in.lineStart());
+                for (; end >= 0; end = in.text.indexOf('\n', end + 1, in.lineStart())) line++;
+                yield OptionalInt.of(line);
+            }
         };
     }
 

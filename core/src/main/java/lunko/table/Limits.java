@@ -16,6 +16,8 @@ public final class Limits {
     public static final int ROWS = 10_000;
     /** The most columns of a table. */
     public static final int COLUMNS = 200;
+    /** The most cells of a table. */
+    public static final int CELLS = 400_000;
     /** The most tables of a lesson. */
     public static final int TABLES = 200;
     /** The most links of a lesson. */
@@ -38,6 +40,15 @@ public final class Limits {
     public static Optional<String> ofColumns(int columns) {
         return columns <= COLUMNS ? Optional.empty() : Optional.of("There are " + number(columns)
                 + " columns; a lesson can show " + COLUMNS + ": leave out those that nobody will look at.");
+    }
+
+    /** Why a table of so many rows and columns is too large, in a sentence, if it is. */
+    public static Optional<String> ofSize(int rows, int columns) {
+        if (rows > ROWS) return Optional.of(tooManyRows());
+        long cells = (long) rows * columns;
+        return ofColumns(columns).or(() -> cells <= CELLS ? Optional.empty() : Optional.of("There are "
+                + number((int) cells) + " cells; a lesson can show " + number(CELLS)
+                + " of a table: leave out rows and columns that nobody will look at."));
     }
 
     /** Why so many tables are too many for a lesson, in a sentence, if they are. */
@@ -73,6 +84,15 @@ public final class Limits {
                 : Optional.empty();
     }
 
+    /** Why a number as it is written is too long, in a sentence, if it is. */
+    public static Optional<String> ofDigits(String written) {
+        return written.length() <= Type.MOST_DIGITS ? Optional.empty() : Optional.of(tooManyDigits());
+    }
+
+    private static String tooManyDigits() {
+        return "A number of more than " + number(Type.MOST_DIGITS) + " digits is too long.";
+    }
+
     /** Whether a number has more digits than are read again. */
     public static boolean isTooLong(BigDecimal number) {
         long scale = Math.abs((long) number.scale());
@@ -86,7 +106,7 @@ public final class Limits {
         return switch (entry.value()) {
             case Value.TextValue(String text) -> ofText(text);
             case Value.DecimalValue(BigDecimal number) when isTooLong(number) ->
-                Optional.of("A number of more than " + number(Type.MOST_DIGITS) + " digits is too long.");
+                Optional.of(tooManyDigits());
             case Value.DateValue(var day) when Type.DATE.read(day.toString()).isEmpty() ->
                 Optional.of("The day " + day + " is too far away.");
             default -> Optional.empty();
@@ -99,8 +119,7 @@ public final class Limits {
         List<Row> known = before.map(Table::rows).orElse(List.of());
         return Stream.<Optional<String>>concat(
                 Stream.concat(
-                        Stream.of(now.rows().size() > ROWS ? Optional.of(tooManyRows()) : Optional.empty(),
-                                ofColumns(now.columns().size()), ofName(now.name())),
+                        Stream.of(ofSize(now.rows().size(), now.columns().size()), ofName(now.name())),
                         now.columns().stream().map(column -> ofName(column.name()))),
                 changed(now.rows(), known).flatMap(row -> row.entries().stream().map(Limits::of)))
                 .flatMap(Optional::stream).findFirst();

@@ -24,6 +24,7 @@ final class Diagnostics {
     private final Statement statement;
     private final List<Problem> notes = new ArrayList<>();
     private final Meanings meanings = new Meanings();
+    private final Effort effort = new Effort(this);
     private Optional<Problem> problem = Optional.empty();
 
     Diagnostics(Script script, Statement statement) {
@@ -34,6 +35,11 @@ final class Diagnostics {
     /** The statement's text, to be changed. */
     Fix fix() {
         return script.fix(statement);
+    }
+
+    /** What has been done for the statement. */
+    Effort effort() {
+        return effort;
     }
 
     Meanings meanings() {

@@ -76,9 +76,16 @@ final class FromBinder {
             Join join = new Join(used.isEmpty() ? JoinKind.CROSS : JoinKind.INNER, all, tables.get(i),
                     JoinCondition.ofEqual(used));
             FromItem item = items.get(i);
-            all = Joined.of(join, List.of(), MOST, List::of).orElseThrow(() -> diagnostics.tooManyRows(item, MOST));
+            all = counted(Joined.of(join, List.of(), MOST, List::of)
+                    .orElseThrow(() -> diagnostics.tooManyRows(item, MOST)), item);
         }
-        return all;
+        return counted(all, items.getFirst());
+    }
+
+    /** A stage whose rows are part of what is done for the statement; very many are made only as they are looked at. */
+    Stage counted(Stage stage, FromItem part) {
+        diagnostics.effort().take(stage.rows().size() > MOST ? 0 : stage.rows().size(), part);
+        return stage;
     }
 
     private BoundFrom bind(FromItem item) {

@@ -109,8 +109,8 @@ final class JoinBinder {
                     FromBinder.named(right.stage().apply(env), condition, Side.RIGHT), condition);
             // Only rows of one key share what they match; by another condition each pair takes its room.
             long most = condition.more().isEmpty() ? queries.mostRows(joined) : FromBinder.MOST;
-            return Joined.of(join, once, most, asides)
-                    .orElseThrow(() -> diagnostics.tooManyRows(joined, FromBinder.MOST));
+            return from.counted(Joined.of(join, once, most, asides)
+                    .orElseThrow(() -> diagnostics.tooManyRows(joined, FromBinder.MOST)), joined);
         });
     }
 

@@ -32,6 +32,7 @@ final class ResidualCondition {
         return new JoinCondition.Condition() {
             @Override
             public Truth of(List<Value> left, List<Value> right) {
+                binder.diagnostics().effort().take(1, condition);
                 return bound.truthIn(around.of(left, right));
             }
 

@@ -32,6 +32,7 @@ final class RowCondition {
 
             @Override
             public Truth of(int row) {
+                binder.diagnostics().effort().take(1, condition);
                 return bound.truthIn(around.within(rows.get(row)));
             }
 

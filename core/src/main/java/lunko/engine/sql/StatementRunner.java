@@ -37,8 +37,9 @@ final class StatementRunner {
 
     /** What the statement comes to, or the problem that keeps it from being run or that ends it. */
     Checked<Answer> run(Statement statement) {
-        return ExceptionCondition.checked(() -> answer(statement))
-                .then(answer -> diagnostics.problem().map(Checked::<Answer>invalid).orElse(Checked.valid(answer)));
+        Checked<Answer> run = ExceptionCondition.checked(() -> answer(statement));
+        diagnostics.effort().end();
+        return run.then(answer -> diagnostics.problem().map(Checked::<Answer>invalid).orElse(run));
     }
 
     /** What the names of a query mean, found without running it. */
@@ -94,6 +95,7 @@ final class StatementRunner {
         Limits.fault(table.table(), Optional.empty()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
+        Limits.ofTables(all.size()).ifPresent(fault -> diagnostics.refuse(create, fault));
         Database after = new Database(all);
         create.constraints().forEach(constraint -> requireSense(constraint, table, after));
         return after;

@@ -8,6 +8,7 @@ import lunko.problem.Problem;
 import lunko.problem.Stretch;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.query.sql.grammar.SqlParser.ScriptContext;
+import lunko.table.Limits;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.CommonTokenStream;
@@ -111,6 +112,9 @@ public record SqlParser(String source) {
         Depth depth = new Depth();
         for (Token token : tokens) {
             depth.see(token.getType());
+            boolean isNumber = token.getType() == SqlLexer.INTEGER || token.getType() == SqlLexer.DECIMAL;
+            Optional<String> tooLong = isNumber ? Limits.ofDigits(token.getText()) : Optional.empty();
+            if (tooLong.isPresent()) return Optional.of(Problem.at(text.place(token), tooLong.get()));
             if (depth.nested() > DEEPEST) {
                 return Optional.of(Problem.at(text.place(token), "This is nested more than "
                         + DEEPEST + " deep, more than Lunko reads: write it in several steps."));

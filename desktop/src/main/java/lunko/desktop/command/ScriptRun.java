@@ -36,15 +36,19 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
     private Checked<Database> run(Script script, Database database) {
         Checked<Database> after = Checked.valid(database);
         for (Statement statement : script.statements()) {
-            int line = script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
             after = after.then(db -> db.run(statement, script)).map(answer -> {
                 answer.notes().forEach(note -> say(note.saying("Note: " + note.sentence())));
                 answer.stages().ifPresent(stages -> out
-                        .print(output.format().write(answer.result().orElseThrow(), output.steps(stages), line)));
+                        .print(output.format().write(answer.result().orElseThrow(), output.steps(stages),
+                                line(statement, script))));
                 return answer.database();
             });
         }
         return after;
+    }
+
+    private static int line(Statement statement, Script script) {
+        return script.place(statement).map(Place::line).map(number -> number.orElse(1)).orElse(1);
     }
 
     /** A problem, and below it what could be written instead. */

@@ -11,12 +11,17 @@ import lunko.problem.Problem;
 
 /** JSON (RFC 8259) as a tree; the library sets limits to its depth and to the length of what is in it. */
 public final class JsonText {
+    /** The most bytes that a text may have: a tree of it takes twenty times as many. */
+    public static final long MOST_BYTES = 16L << 20;
+
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private JsonText() {}
 
     /** The tree of a text in UTF-8; a problem with its place, and with what to do, if it is none. */
     public static Checked<JsonNode> tree(String source, byte[] text, String whatToDo) {
+        if (text.length > MOST_BYTES) return Checked.invalid(Problem.at(Place.in(source), "It has more than "
+                + (MOST_BYTES >> 20) + " MB, far more than a lesson needs: " + whatToDo + "."));
         try {
             return Checked.valid(MAPPER.readTree(text));
         } catch (JsonProcessingException malformed) {

@@ -112,6 +112,8 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     private Checked<Table> rows(List<Column> columns) {
         List<Line> rows = lines.subList(1, lines.size());
+        Optional<String> tooLarge = Limits.ofSize(rows.size(), columns.size());
+        if (tooLarge.isPresent()) return problem(tooLarge.get());
         for (Line line : rows) {
             int size = line.fields().size();
             if (size != columns.size()) {

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,6 +30,7 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Entry;
+import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 
@@ -117,7 +119,7 @@ record Descriptor(String source, JsonNode root) {
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();
         (root.has("links") ? root.path("links") : root.path("scenes")).forEach(linked::add);
-        List<Link> links = new ArrayList<>();
+        Set<Link> links = new LinkedHashSet<>();
         for (JsonNode link : linked) {
             List<KeyPair> pairs = new ArrayList<>();
             link.path("on")
@@ -130,6 +132,8 @@ record Descriptor(String source, JsonNode root) {
             }
             if (!pairs.isEmpty()) links.add(new Link(one.get().name(), other.get().name(), pairs));
         }
+        Optional<String> tooMany = Limits.ofLinks(links.size());
+        if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(source), tooMany.get()));
         Layout layout = Layout.PLAIN;
         List<Table> described = new ArrayList<>();
         for (Table table : tables) {
@@ -141,7 +145,8 @@ record Descriptor(String source, JsonNode root) {
             if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
             described.add(withMisfits(withRules(table, node), node));
         }
-        return Checked.valid(new Lesson(root.path("title").asText(), described, links, layout, new Scenes(scenes, at)));
+        return Checked.valid(
+                new Lesson(root.path("title").asText(), described, List.copyOf(links), layout, new Scenes(scenes, at)));
     }
 
     private JsonNode described(Table table) {
@@ -172,15 +177,14 @@ record Descriptor(String source, JsonNode root) {
 
     /** What was typed and does not fit; what is not there any more is left out. */
     private static Table withMisfits(Table table, JsonNode node) {
-        Table kept = table;
+        List<Row> rows = new ArrayList<>(table.rows());
         for (JsonNode misfit : node.path("misfits")) {
             OptionalInt column = table.column(misfit.path("column").asText());
             int row = misfit.path("row").asInt() - 1;
             if (column.isEmpty() || row < 0 || row >= table.rows().size()) continue;
-            Row there = table.rows().get(row);
-            kept = kept.with(there.id(), column.getAsInt(), Entry.misfit(misfit.path("typed").asText()));
+            rows.set(row, rows.get(row).with(column.getAsInt(), Entry.misfit(misfit.path("typed").asText())));
         }
-        return kept;
+        return new Table(table.name(), table.columns(), rows, table.nextId());
     }
 
     private static Optional<Table> named(List<Table> tables, JsonNode name) {

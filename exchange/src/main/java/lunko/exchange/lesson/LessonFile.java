@@ -42,8 +42,14 @@ public final class LessonFile {
     /** Writes a lesson; the file is there whole or not at all. */
     public static Checked<Path> write(Lesson lesson, Path file) {
         return new WholeFile(file).write(draft -> {
+            Map<String, byte[]> parts = files(lesson);
+            // What could not be opened again is not written.
+            if (parts.get(DESCRIPTOR).length > JsonText.MOST_BYTES) return problem(file.toString(),
+                    "Too much is in cells that it does not fit: change the types of their columns.");
+            if (parts.values().stream().mapToLong(part -> part.length).sum() > SafeZip.MOST_BYTES)
+                return problem(file.toString(), SafeZip.tooLarge());
             try (OutputStream out = Files.newOutputStream(draft); ZipOutputStream zip = new ZipOutputStream(out)) {
-                for (Map.Entry<String, byte[]> part : files(lesson).entrySet()) {
+                for (Map.Entry<String, byte[]> part : parts.entrySet()) {
                     zip.putNextEntry(new ZipEntry(part.getKey()));
                     zip.write(part.getValue());
                     zip.closeEntry();

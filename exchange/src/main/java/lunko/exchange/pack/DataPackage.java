@@ -11,10 +11,12 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -29,6 +31,7 @@ import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
+import lunko.table.Limits;
 import lunko.table.Table;
 import lunko.table.Type;
 
@@ -152,6 +155,8 @@ public final class DataPackage {
     private static Checked<TableSet> tables(String source, JsonNode root, Function<String, Optional<byte[]>> file) {
         if (root.path("resources").isEmpty())
             return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
+        Optional<String> tooMany = Limits.ofTables(root.path("resources").size());
+        if (tooMany.isPresent()) return problem(source, tooMany.get());
         List<Table> tables = new ArrayList<>();
         for (JsonNode resource : root.path("resources")) {
             switch (new Resource(source, resource).table(file)) {
@@ -161,12 +166,14 @@ public final class DataPackage {
                 }
             }
         }
-        return Checked.valid(new TableSet(tables, links(root, tables)));
+        List<Link> links = links(root, tables);
+        return Limits.ofLinks(links.size()).map(fault -> DataPackage.<TableSet>problem(source, fault))
+                .orElseGet(() -> Checked.valid(new TableSet(tables, links)));
     }
 
-    /** The foreign keys of all resources; those that name what is not there are left out. */
+    /** The foreign keys of all resources, each once; those that name what is not there are left out. */
     private static List<Link> links(JsonNode root, List<Table> tables) {
-        List<Link> links = new ArrayList<>();
+        Set<Link> links = new LinkedHashSet<>();
         for (int i = 0; i < tables.size(); i++) {
             for (JsonNode key : root.path("resources").path(i).path("schema").path("foreignKeys")) {
                 String resource = key.path("reference").path("resource").asText();
@@ -179,7 +186,7 @@ public final class DataPackage {
                         .ifPresent(links::add);
             }
         }
-        return links;
+        return List.copyOf(links);
     }
 
     private static Optional<Link> link(Table table, List<String> fields, Table other, List<String> others) {

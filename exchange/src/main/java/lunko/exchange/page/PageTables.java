@@ -3,6 +3,7 @@ package lunko.exchange.page;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -30,6 +31,10 @@ import org.jsoup.nodes.Element;
 
 /** The tables in a page: of HTML, or of Markdown (GitHub Flavored Markdown, tables). */
 public final class PageTables {
+    /** The most characters of a page: what stands in it takes thirty times as much while it is read. */
+    private static final int MOST_CHARACTERS = 8 << 20;
+    private static final int MOST_SIGNS = 10_000;
+
     private PageTables() {}
 
     /** A table as it stands in a page; its name is nothing where the page gives it none. */
@@ -37,6 +42,7 @@ public final class PageTables {
 
     /** The tables of an HTML page; of a table within another, which arranges the page, the inner one alone. */
     public static Checked<Imported> html(SourceText page) {
+        if (page.text().length() > MOST_CHARACTERS) return tooLong(page);
         Document document = Jsoup.parse(page.text());
         List<Element> tables = document.select("table");
         Set<Element> arranging = new HashSet<>();
@@ -46,7 +52,7 @@ public final class PageTables {
         }
         return tables(page, tables.stream().filter(table -> !arranging.contains(table))
                 .map(table -> new Found(table.select("caption").text(),
-                        table.select("tr").stream()
+                        table.select("tr").stream().limit(Limits.ROWS + 2L)
                                 .map(row -> row.select("th, td").stream().map(Element::text).toList())
                                 .filter(row -> !row.isEmpty()).toList()))
                 .toList());
@@ -54,6 +60,9 @@ public final class PageTables {
 
     /** The tables of a Markdown page, each called as the heading over it. */
     public static Checked<Imported> markdown(SourceText page) {
+        if (page.text().length() > MOST_CHARACTERS) return tooLong(page);
+        Optional<Problem> tooMuch = tooManySigns(page);
+        if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
         Node document = Parser.builder().extensions(List.of(TablesExtension.create())).build().parse(page.text());
         return tables(page, all(document).filter(TableBlock.class::isInstance)
                 .map(table -> new Found(table.getPrevious() instanceof Heading heading ? text(heading) : "",
@@ -62,12 +71,38 @@ public final class PageTables {
                 .toList());
     }
 
+    private static <T> Checked<T> tooLong(SourceText page) {
+        return Checked.invalid(Problem.at(Place.in(page.source()), "The page has more than "
+                + Words.number(MOST_CHARACTERS) + " characters: cut it down to the tables that make your point."));
+    }
+
+    /** The library compares every sign of a paragraph, or of a cell, with those before it. */
+    private static Optional<Problem> tooManySigns(SourceText page) {
+        long signs = 0;
+        int number = 0;
+        for (String line : (Iterable<String>) page.text().lines()::iterator) {
+            number++;
+            boolean isAlone = line.isBlank() || line.contains("|");
+            signs = (isAlone ? 0 : signs) + line.chars().filter(c -> c == '*' || c == '_' || c == '[').count();
+            if (signs > MOST_SIGNS) return Optional.of(Problem.at(Place.line(page.source(), number),
+                    "There are more than " + Words.number(MOST_SIGNS)
+                            + " signs of Markdown in one paragraph or row: divide it."));
+        }
+        return Optional.empty();
+    }
+
     private static Stream<Node> children(Node node) {
         return Stream.iterate(node.getFirstChild(), child -> child != null, Node::getNext);
     }
 
-    private static Stream<Node> all(Node node) {
-        return Stream.concat(Stream.of(node), children(node).flatMap(PageTables::all));
+    /** A node and all that is in it, in their order, however deep that goes. */
+    private static Stream<Node> all(Node top) {
+        return Stream.iterate(top, Objects::nonNull, node -> {
+            if (node.getFirstChild() != null) return node.getFirstChild();
+            Node at = node;
+            while (at != top && at.getNext() == null) at = at.getParent();
+            return at == top ? null : at.getNext();
+        });
     }
 
     private static String text(Node node) {

@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
@@ -17,6 +16,7 @@ import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.table.Limits;
 import org.apache.poi.util.XMLHelper;
 
 /**
@@ -63,45 +63,37 @@ public final class OpenDocumentReader {
         List<Spreadsheet> sheets = new ArrayList<>();
         while (xml.hasNext()) {
             if (xml.next() != XMLStreamReader.START_ELEMENT || !is("table")) continue;
+            Optional<String> tooMany = Limits.ofTables(sheets.size() + 1);
+            if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(file.toString()), tooMany.get()));
             String name = attribute(TABLE, "name").orElse("table");
-            Optional<List<List<Optional<Spreadsheet.Cell>>>> rows = rows();
-            if (rows.isEmpty()) return Watch.stopped();
-            sheets.add(new Spreadsheet(file.toString(), name, rows.get()));
+            SheetCells cells = new SheetCells();
+            if (!rows(cells)) return Watch.stopped();
+            sheets.add(cells.spreadsheet(file.toString(), name));
         }
         return sheets.isEmpty() ? damaged(file) : Checked.valid(sheets);
     }
 
-    /** The rows of the sheet at hand; nothing, if the watch says stop. */
-    private Optional<List<List<Optional<Spreadsheet.Cell>>>> rows() throws XMLStreamException {
-        List<List<Optional<Spreadsheet.Cell>>> rows = new ArrayList<>();
+    /** Reads the rows of the sheet at hand; {@code false}, if the watch says stop. */
+    private boolean rows(SheetCells cells) throws XMLStreamException {
         long passed = 0;
         while (xml.next() != XMLStreamReader.END_ELEMENT || !is("table")) {
             if (!xml.isStartElement() || !is("table-row")) continue;
             long times = repeated("number-rows-repeated");
-            List<Optional<Spreadsheet.Cell>> row = row();
-            if (!watch.goesOn(Math.min(passed, Spreadsheet.MOST_ROWS), Spreadsheet.MOST_ROWS)) return Optional.empty();
-            // Empty rows are made only where another one follows them.
-            if (!row.isEmpty() && passed < Spreadsheet.MOST_ROWS) {
-                while (rows.size() < passed) rows.add(List.of());
-                rows.addAll(Collections.nCopies((int) Math.min(times, Spreadsheet.MOST_ROWS - passed), row));
-            }
+            cells.add(passed, row(cells), times);
             passed += times;
+            if (!watch.goesOn(Math.min(passed, SheetCells.MOST_ROWS), SheetCells.MOST_ROWS)) return false;
         }
-        return Optional.of(rows);
+        return true;
     }
 
     /** The cells of the row at hand, up to the last that has anything in it. */
-    private List<Optional<Spreadsheet.Cell>> row() throws XMLStreamException {
+    private List<Optional<Spreadsheet.Cell>> row(SheetCells cells) throws XMLStreamException {
         List<Optional<Spreadsheet.Cell>> row = new ArrayList<>();
         long passed = 0;
         while (xml.next() != XMLStreamReader.END_ELEMENT || !is("table-row")) {
             if (!xml.isStartElement() || !is("table-cell") && !is("covered-table-cell")) continue;
             long times = repeated("number-columns-repeated");
-            Optional<Spreadsheet.Cell> cell = cell(xml.getLocalName());
-            if (cell.isPresent() && passed < Spreadsheet.MOST_COLUMNS) {
-                while (row.size() < passed) row.add(Optional.empty());
-                row.addAll(Collections.nCopies((int) Math.min(times, Spreadsheet.MOST_COLUMNS - passed), cell));
-            }
+            cells.put(row, passed, cell(xml.getLocalName()), times);
             passed += times;
         }
         return row;

@@ -43,7 +43,9 @@ final class OpenDocumentText {
             }
             case "s" -> {
                 String count = xml.getAttributeValue(xml.getNamespaceURI(), "c");
-                text.repeat(' ', count == null ? 1 : Math.clamp(Integer.parseInt(count), 0, Limits.TEXT));
+                // One more than there may be is enough to be refused.
+                int most = Math.max(0, Limits.TEXT + 1 - text.length());
+                text.repeat(' ', count == null ? 1 : Math.clamp(Integer.parseInt(count), 0, most));
             }
             case "tab" -> text.append('\t');
             case "line-break" -> text.append('\n');

@@ -32,38 +32,39 @@ final class SheetReader {
     /** The sheet; a problem where a cell holds what it says it does not, or the watch says stop. */
     Checked<Spreadsheet> read(String name, InputStream part) throws XMLStreamException {
         XMLStreamReader xml = XMLHelper.newXMLInputFactory().createXMLStreamReader(part);
-        List<List<Optional<Spreadsheet.Cell>>> rows = new ArrayList<>();
-        while (xml.hasNext()) {
+        SheetCells cells = new SheetCells();
+        int number = -1;
+        List<Optional<Spreadsheet.Cell>> row = new ArrayList<>();
+        while (xml.hasNext() && !cells.isFull()) {
             if (xml.next() != XMLStreamReader.START_ELEMENT) continue;
             if (xml.getLocalName().equals("row")) {
-                int row = attribute(xml, "r").map(Integer::parseInt).orElse(rows.size() + 1) - 1;
-                if (row >= Spreadsheet.MOST_ROWS) break;
-                while (rows.size() <= row) rows.add(new ArrayList<>());
-                if (!watch.goesOn(row, Spreadsheet.MOST_ROWS)) return Watch.stopped();
+                cells.add(number, row, 1);
+                number = Math.max(cells.size(), attribute(xml, "r").map(Integer::parseInt).orElse(number + 2) - 1);
+                row = new ArrayList<>();
+                if (!watch.goesOn(Math.min(number, SheetCells.MOST_ROWS), SheetCells.MOST_ROWS)) return Watch.stopped();
             } else if (xml.getLocalName().equals("c")) {
-                if (rows.isEmpty()) rows.add(new ArrayList<>());
-                Optional<String> fault = cell(xml, rows.getLast());
+                Optional<String> fault = cell(xml, cells, row);
                 if (fault.isPresent()) return Checked.invalid(Problem.at(
-                        Place.line(file + ", sheet " + name, rows.size()), fault.get()));
+                        Place.line(file + ", sheet " + name, Math.max(0, number) + 1), fault.get()));
             }
         }
-        return Checked.valid(new Spreadsheet(file.toString(), name, rows));
+        cells.add(number, row, 1);
+        return Checked.valid(cells.spreadsheet(file.toString(), name));
     }
 
     /** Adds the cell at hand to its row; a sentence where it holds no number and says that it does. */
-    private Optional<String> cell(XMLStreamReader xml, List<Optional<Spreadsheet.Cell>> row) throws XMLStreamException {
-        int column = attribute(xml, "r").map(at -> Spreadsheet.column(at.replaceAll("[^A-Z]", ""))).orElse(row.size());
+    private Optional<String> cell(XMLStreamReader xml, SheetCells cells, List<Optional<Spreadsheet.Cell>> row)
+            throws XMLStreamException {
+        int column = Math.max(row.size(), attribute(xml, "r").map(Spreadsheet::column).orElse(0));
         String kind = attribute(xml, "t").orElse("n");
         int style = attribute(xml, "s").map(Integer::parseInt).orElse(0);
         Optional<String> written = value(xml, kind.equals("inlineStr") ? "t" : "v");
-        if (written.isEmpty() || column >= Spreadsheet.MOST_COLUMNS) return Optional.empty();
-        while (row.size() <= column) row.add(Optional.empty());
         try {
-            row.set(column, shown(kind, written.get(), style));
+            cells.put(row, column, written.flatMap(of -> shown(kind, of, style)), 1);
             return Optional.empty();
         } catch (NumberFormatException isNone) {
             return Optional.of("The cell in column " + (column + 1) + " says that it holds a number, and “"
-                    + written.get() + "” is none: open the file in a spreadsheet program and save it again.");
+                    + written.orElseThrow() + "” is none: open the file in a spreadsheet program and save it again.");
         }
     }
 
@@ -96,8 +97,9 @@ final class SheetReader {
                 yield number < 0 || number >= strings.getUniqueCount() ? Optional.empty()
                         : Optional.of(new Spreadsheet.Cell(strings.getItemAt(number).getString(), isText));
             }
-            case "inlineStr", "str" ->
-                Optional.of(new Spreadsheet.Cell(new XSSFRichTextString(written).getString(), isText));
+            case "inlineStr" -> Optional.of(new Spreadsheet.Cell(text(written), isText));
+            // Of a formula, an empty text is how nothing is written.
+            case "str" -> Optional.of(new Spreadsheet.Cell(text(written), isText)).filter(_ -> !written.isEmpty());
             case "b" -> Spreadsheet.Cell.of(Boolean.toString(written.equals("1") || written.equals("true")));
             case "d" -> Spreadsheet.Cell.of(written.split("T", 2)[0]);
             case "e" -> Optional.empty();
@@ -105,9 +107,13 @@ final class SheetReader {
         };
     }
 
+    private static String text(String written) {
+        return new XSSFRichTextString(written).getString();
+    }
+
     private String number(double number, int style) {
         if (!Double.isFinite(number)) throw new NumberFormatException("no finite number");
-        return styles.day(number, style).orElseGet(() -> SheetNumber.shown(number, styles.digits(style)));
+        return styles.shown(number, style);
     }
 
     private static Optional<String> attribute(XMLStreamReader xml, String name) {

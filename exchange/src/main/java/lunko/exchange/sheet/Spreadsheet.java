@@ -10,18 +10,19 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lunko.exchange.grid.Grid;
+import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Place;
-import lunko.table.Limits;
+import lunko.problem.Problem;
 import lunko.table.Table;
 import lunko.table.Type;
 
-/** A sheet of a spreadsheet: its cells in rows; an empty cell is nothing. */
-public record Spreadsheet(String source, String name, List<List<Optional<Cell>>> cells) {
-    /** So many rows and columns of a sheet are looked at: enough to see that it is too large. */
-    static final int MOST_ROWS = 2 * Limits.ROWS;
-    static final int MOST_COLUMNS = 5 * Limits.COLUMNS;
-
+/**
+ * A sheet of a spreadsheet: its cells in rows; an empty cell is nothing.
+ *
+ * @param isCut whether the sheet has more than these, and so more than any table
+ */
+public record Spreadsheet(String source, String name, List<List<Optional<Cell>>> cells, boolean isCut) {
     private static final Pattern RANGE =
             Pattern.compile("\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6}):\\$?([A-Z]{1,3})\\$?([1-9][0-9]{0,6})");
 
@@ -46,6 +47,10 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
         int lastRow = Integer.parseInt(ends.group(4)) - 1;
         int firstColumn = column(ends.group(1));
         int lastColumn = column(ends.group(3));
+        if (isCut && (lastRow >= cells.size() || lastColumn >= SheetCells.MOST_COLUMNS)) {
+            return Checked.invalid("Of " + name + ", " + Words.rows(cells.size()) + " and " + SheetCells.MOST_COLUMNS
+                    + " columns are read: choose a range within them.");
+        }
         return Checked.valid(new Spreadsheet(source, name,
                 IntStream.range(0, cells.size())
                         .mapToObj(row -> row < firstRow || row > lastRow ? List.<Optional<Cell>>of()
@@ -53,12 +58,16 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
                                         .mapToObj(column -> column < firstColumn || column > lastColumn
                                                 ? Optional.<Cell>empty() : cells.get(row).get(column))
                                         .toList())
-                        .toList()));
+                        .toList(),
+                false));
     }
 
-    /** The number of a column by its letters, counted from 0. */
-    static int column(String letters) {
-        return letters.chars().reduce(0, (sum, letter) -> sum * 26 + letter - 'A' + 1) - 1;
+    /** The number of a column by the letters that a place begins with, as in {@code B2}, counted from 0. */
+    static int column(String place) {
+        int number = 0;
+        for (int i = 0; i < place.length() && place.charAt(i) >= 'A' && place.charAt(i) <= 'Z'; i++)
+            number = number * 26 + place.charAt(i) - 'A' + 1;
+        return number - 1;
     }
 
     /** Whether nothing is in it. */
@@ -68,6 +77,8 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
 
     /** The part of the sheet that has anything in it as a table; a problem if it is none. */
     public Checked<Table> table(boolean header) {
+        if (isCut) return Checked.invalid(Problem.at(Place.in(source + ", sheet " + name), "There is more in it than "
+                + "in any table of a lesson: choose a range of cells, or cut it down to what makes your point."));
         Grid all = grid();
         Grid named = header ? all : all.unnamed();
         if (all.lines().isEmpty()) return named.table();

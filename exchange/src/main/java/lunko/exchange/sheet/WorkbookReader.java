@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import lunko.exchange.file.SafeZip;
@@ -15,13 +14,13 @@ import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.table.Limits;
 import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
-import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackageAccess;
 import org.apache.poi.openxml4j.opc.PackagePart;
-import org.apache.poi.ooxml.POIXMLException;
+import org.apache.poi.openxml4j.util.ZipSecureFile;
 import org.apache.poi.util.XMLHelper;
 import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
 import org.apache.poi.xssf.eventusermodel.XSSFReader;
@@ -32,11 +31,16 @@ import org.xml.sax.SAXException;
  * Reads spreadsheets of the kind .xlsx (ISO/IEC 29500), piece by piece: no sheet is held whole, however large it is.
  */
 public final class WorkbookReader {
-    /** The parts that are held whole. */
-    private static final Set<String> HELD = Set.of(XSSFRelation.SHARED_STRINGS.getContentType(),
-            XSSFRelation.STYLES.getContentType(), XSSFRelation.WORKBOOK.getContentType(),
-            XSSFRelation.THEME.getContentType());
-    private static final long MOST_HELD = 64L << 20;
+    /** The parts that are held whole, and how many MB of each. */
+    private static final Map<String, Integer> HELD = Map.of(XSSFRelation.SHARED_STRINGS.getContentType(), 64,
+            XSSFRelation.STYLES.getContentType(), 4, XSSFRelation.THEME.getContentType(), 4,
+            XSSFRelation.WORKBOOK.getContentType(), 4);
+
+    static {
+        // Rows that are alike make an archive small: what is too large is told by its size.
+        ZipSecureFile.setMinInflateRatio(0);
+    }
+
     private static final String RELATIONS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
 
     private final Path file;
@@ -56,14 +60,15 @@ public final class WorkbookReader {
         try (OPCPackage parts = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
             for (PackagePart part : parts.getParts()) {
                 String name = part.getPartName().getName().substring(1);
-                if (HELD.contains(part.getContentType()) && sizes.getOrDefault(name, 0L) > MOST_HELD) {
-                    return problem("Its part " + name + " has more than " + (MOST_HELD >> 20)
+                int most = HELD.getOrDefault(part.getContentType(), Integer.MAX_VALUE);
+                if (sizes.getOrDefault(name, 0L) >> 20 > most) {
+                    return problem("Its part " + name + " has more than " + most
                             + " MB, far more than a lesson can show: cut it down to what makes your point.");
                 }
             }
             return sheets(new XSSFReader(parts), new ReadOnlySharedStringsTable(parts, false));
-        } catch (IOException | XMLStreamException | SAXException | OpenXML4JException | OpenXML4JRuntimeException
-                | POIXMLException | IllegalArgumentException damaged) {
+        } catch (IOException | XMLStreamException | SAXException | OpenXML4JException | RuntimeException damaged) {
+            // The library throws a runtime exception of its own choice for each kind of damage.
             return problem("The file is damaged, or no .xlsx spreadsheet inside: open it in a spreadsheet program "
                     + "and save it again.");
         }
@@ -74,7 +79,10 @@ public final class WorkbookReader {
         List<Spreadsheet> sheets = new ArrayList<>();
         Contents contents = contents(book);
         SheetReader reader =
-                new SheetReader(file, strings, new SheetStyles(book.getStylesTable(), contents.from1904()), watch);
+                new SheetReader(file, strings,
+                        new SheetStyles(Optional.ofNullable(book.getStylesTable()), contents.from1904()), watch);
+        Optional<String> tooMany = Limits.ofTables(contents.sheets().size());
+        if (tooMany.isPresent()) return problem(tooMany.get());
         for (Named sheet : contents.sheets()) {
             Optional<InputStream> part = part(book, sheet);
             if (part.isEmpty()) return problem("Its sheet " + sheet.name() + " is not in it, so that the file is "

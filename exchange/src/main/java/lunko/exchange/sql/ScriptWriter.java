@@ -25,6 +25,8 @@ import lunko.table.Value;
  * database would refuse, such as a key that is there twice, is said in a comment.
  */
 public final class ScriptWriter {
+    private static final int MOST_VALUES = 20_000;
+
     private final SqlDialect target;
     private final UnaryOperator<String> name;
 
@@ -65,13 +67,19 @@ public final class ScriptWriter {
             for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
             out.append("CREATE TABLE ").append(name.apply(table.name())).append(" (\n    ")
                     .append(String.join(",\n    ", parts(table, faults, keys))).append("\n);\n");
-            if (!table.rows().isEmpty()) {
-                out.append("INSERT INTO ").append(name.apply(table.name())).append(" VALUES\n    ")
-                        .append(table.rows().stream()
-                                .map(ScriptWriter::row).collect(Collectors.joining(",\n    ")))
-                        .append(";\n");
-            }
+            rows(table, out);
             out.append("\n");
+        }
+    }
+
+    /** The rows, in as many statements as keep each of them short enough to be read. */
+    private void rows(Table table, Appendable out) throws IOException {
+        int most = Math.max(1, MOST_VALUES / table.columns().size());
+        for (int from = 0; from < table.rows().size(); from += most) {
+            out.append("INSERT INTO ").append(name.apply(table.name())).append(" VALUES\n    ")
+                    .append(table.rows().subList(from, Math.min(table.rows().size(), from + most)).stream()
+                            .map(ScriptWriter::row).collect(Collectors.joining(",\n    ")))
+                    .append(";\n");
         }
     }
 

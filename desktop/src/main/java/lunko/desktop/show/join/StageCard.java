@@ -143,6 +143,11 @@ final class StageCard extends VBox {
                 .orElseGet(() -> model.lesson().lesson().get().scene().on(side));
     }
 
+    /** The table that is shown: one of the lesson that is shown, which may be behind or ahead of the one at hand. */
+    private String table(Showing showing) {
+        return source(showing, side).map(of -> of.table().name()).orElseGet(() -> showing.lesson().scene().on(side));
+    }
+
     private List<MenuItem> inQuery(int column) {
         return stage(model.staged().get(), side).map(stage -> ColumnInQuery.items(model, stage.headings().get(column)))
                 .orElse(List.of());
@@ -190,7 +195,7 @@ final class StageCard extends VBox {
             derived.show(stage, showing.hues(), keys, Optional.empty());
             derivedHandles.take(derived.headings());
         }, () -> {
-            Table table = lesson.table(table());
+            Table table = lesson.table(table(showing));
             String alias =
                     source(showing, side).map(Source::alias).orElseGet(() -> lesson.staged().join().on(side).alias());
             name.show();

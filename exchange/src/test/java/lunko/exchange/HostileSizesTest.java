@@ -1,0 +1,176 @@
+package lunko.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystems;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import lunko.lesson.TableSet;
+import lunko.problem.Problem;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Small files in which much is meant: each is answered within ten seconds of processor time, with what is too much. */
+class HostileSizesTest {
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+    private static final String CELL = "<c r=\"%s\"><v>%s</v></c>";
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void aSheetWithAFarRowOrColumnIsNotGoneThrough() throws IOException {
+        assertThat(told(sheet("<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>a</t></is></c></row>"
+                + "<row r=\"2147483647\">" + CELL.formatted("A2147483647", "1") + "</row>")))
+                .contains("There is more in it than in any table of a lesson");
+        assertThat(told(sheet(IntStream.rangeClosed(1, 20_000).mapToObj(row -> "<row r=\"" + row + "\">"
+                + CELL.formatted("A" + row, "1") + CELL.formatted("XFD" + row, "1") + "</row>")
+                .collect(Collectors.joining()))))
+                .contains("There is more in it than in any table of a lesson");
+    }
+
+    @Test
+    void aCellThatIsNoNumberAndASheetThatIsNotThereAreNamed() throws IOException {
+        assertThat(told(sheet("<row><c t=\"inlineStr\"><is><t>kg</t></is></c></row><row><c><v>abc</v></c></row>")))
+                .endsWith("sheet mills, line 2: The cell in column 1 says that it holds a number, and “abc” is none: "
+                        + "open the file in a spreadsheet program and save it again.");
+        Path book = sheet("<row><c><v>1</v></c></row>");
+        try (var zip = FileSystems.newFileSystem(book)) {
+            Files.delete(zip.getPath("xl/worksheets/sheet1.xml"));
+        }
+        assertThat(told(book)).endsWith("Its sheet mills is not in it, so that the file is damaged: take another copy "
+                + "of it.");
+    }
+
+    @Test
+    void repeatedRowsAndCellsAreNotAllMade() throws IOException {
+        Path file = folder.resolve("repeated.ods");
+        TableFormat.write(TableSet.of(Table.of("t", List.of(new Column("a", Type.INTEGER)),
+                List.of(List.of(Value.of(1))))), file).expect();
+        try (var zip = FileSystems.newFileSystem(file)) {
+            Path content = zip.getPath("content.xml");
+            Files.writeString(content, Files.readString(content)
+                    .replace("<table:table-row>", "<table:table-row table:number-rows-repeated=\"10000\">")
+                    .replace("<table:table-cell ", "<table:table-cell table:number-columns-repeated=\"10000\" "));
+        }
+        assertThat(told(file)).contains("There is more in it than in any table of a lesson");
+    }
+
+    @Test
+    void ofPagesTheTablesAreCounted() throws IOException {
+        assertThat(told(text("many.html", "<table><tr><td>a<tr><td>1</table>".repeat(20_000))))
+                .contains("There are 20,000 tables; a lesson can have 200");
+        assertThat(told(text("nested.html", "<table><tr><td>".repeat(5_000)))).contains("tables; a lesson can have");
+        assertThat(told(text("arranged.html", "<table><tr><td><table><caption>k</caption><tr><td>a<tr><td>1")))
+                .contains("name=k").doesNotContain("Left out");
+        assertThat(told(text("stars.md", "| a |\n|---|\n| " + "*a**b_".repeat(50_000) + " |\n")))
+                .contains("line 3: There are more than 10,000 signs of Markdown");
+        assertThat(told(text("deep.md", "| a |\n|---|\n| " + "*a".repeat(4_000) + "*".repeat(4_000) + " |\n")))
+                .contains("name=table");
+    }
+
+    @Test
+    void scriptsEndWhereTheyAreTooMuch() throws IOException {
+        assertThat(told(text("create.sql", IntStream.range(0, 10_000)
+                .mapToObj(i -> "CREATE TABLE t" + i + " (a INTEGER);\n").collect(Collectors.joining()))))
+                .contains("line 201, column 1: There are 201 tables; a lesson can have 200");
+        assertThat(told(text("digits.sql",
+                "CREATE TABLE t (a DECIMAL(9)); INSERT INTO t VALUES (" + "9".repeat(1_000_000) + ")")))
+                .contains("A number of more than 1,000 digits is too long.");
+        assertThat(told(text("doubled.sql", "CREATE TABLE s (t VARCHAR(9)); INSERT INTO s VALUES ('ab');"
+                + "UPDATE s SET t = t || t;".repeat(40)))).contains("the most that a cell holds");
+        String rows = IntStream.range(0, 100).mapToObj(i -> "(" + i + ")").collect(Collectors.joining(", "));
+        assertThat(told(text("exists.sql", "CREATE TABLE s (t INTEGER); INSERT INTO s VALUES " + rows
+                + ";\nSELECT t FROM s WHERE EXISTS (SELECT 1 FROM s a CROSS JOIN s b CROSS JOIN s c WHERE "
+                + "a.t + b.t + c.t < s.t - 999)")))
+                .contains("line 2").contains("This would take more than 5,000,000 steps");
+    }
+
+    @Test
+    void ofAPackageThePartsAndLinksAreCounted() throws IOException {
+        String resource = "{\"name\":\"t%d\",\"path\":\"d.csv\",\"schema\":{\"fields\":[{\"name\":\"a\","
+                + "\"type\":\"integer\"}]%s}}";
+        assertThat(told(zip("parts.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
+                + IntStream.range(0, 5_000).mapToObj(i -> resource.formatted(i, "")).collect(Collectors.joining(","))
+                + "]}")))).contains("There are 5,000 tables; a lesson can have 200");
+        String key = "{\"fields\":\"a\",\"reference\":{\"resource\":\"\",\"fields\":\"a\"}}";
+        Path repeated = zip("links.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
+                + resource.formatted(1, ",\"foreignKeys\":[" + (key + ",").repeat(99_999) + key + "]") + "]}"));
+        assertThat(TableFormat.read(repeated).expect().set().links()).hasSize(1);
+    }
+
+    @Test
+    void theLargestTableIsWrittenAndReadInTime() {
+        List<Column> columns = IntStream.range(0, 200).mapToObj(i -> new Column("c" + i, Type.INTEGER)).toList();
+        List<Value> row = columns.stream().map(_ -> Value.of(7)).toList();
+        TableSet set = TableSet.of(Table.of("wide", columns, IntStream.range(0, 2_000).mapToObj(_ -> row).toList()));
+        for (TableFormat format : TableFormat.values()) {
+            if (!format.isWritten()) continue;
+            Path file = folder.resolve("wide" + format.endings().getFirst());
+            long before = THREADS.getCurrentThreadCpuTime();
+            assertThat(TableFormat.write(set, file).expect().losses()).as(format.title()).isEmpty();
+            inTime(before, file);
+        }
+    }
+
+    private String told(Path file) {
+        long before = THREADS.getCurrentThreadCpuTime();
+        String told = TableFormat.read(file).either(Imported::toString, Problem::inWords);
+        inTime(before, file);
+        return told;
+    }
+
+    private static void inTime(long before, Path file) {
+        assertThat(Duration.ofNanos(THREADS.getCurrentThreadCpuTime() - before)).as(file.toString())
+                .isLessThan(Duration.ofSeconds(10));
+    }
+
+    private Path text(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text);
+    }
+
+    /** A book with one sheet in which that stands. */
+    private Path sheet(String rows) throws IOException {
+        Path file = Files.createTempFile(folder, "sheet", ".xlsx");
+        try (XSSFWorkbook book = new XSSFWorkbook(); OutputStream out = Files.newOutputStream(file)) {
+            book.createSheet("mills");
+            book.write(out);
+        }
+        try (var zip = FileSystems.newFileSystem(file)) {
+            Path sheet = zip.getPath("xl/worksheets/sheet1.xml");
+            Files.writeString(sheet, Files.readString(sheet).replace("<sheetData/>",
+                    "<sheetData>" + rows + "</sheetData>"));
+        }
+        return file;
+    }
+
+    private Path zip(String name, Map<String, String> files) throws IOException {
+        Path path = folder.resolve(name);
+        try (OutputStream out = Files.newOutputStream(path); ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> file : new LinkedHashMap<>(files).entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+            }
+        }
+        return path;
+    }
+}
