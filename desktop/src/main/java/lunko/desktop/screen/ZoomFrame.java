@@ -11,8 +11,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 
 /**
- * Shows a view larger than it is. It fills the window whatever its size, larger on a larger one; made larger still,
- * until it no longer fits, it can be scrolled, and nothing is cut off.
+ * Shows a view larger or smaller than it is. It fills the window whatever its size, larger on a large one and smaller on
+ * a small one; made larger still, until it no longer fits, it can be scrolled, and nothing is cut off.
  */
 final class ZoomFrame extends Pane {
     /** The largest zoom, and the least, where 1 is what the window's size asks for. */
@@ -76,9 +76,14 @@ final class ZoomFrame extends Pane {
     @Override
     protected void layoutChildren() {
         if (getWidth() <= 0 || getHeight() <= 0) return;
-        double whole = Math.max(1, Math.min(getWidth() / usualWidth, getHeight() / usualHeight)) * zoom.get();
-        double width = Math.max(least(LEAST_WIDTH, usualWidth, getWidth()), Math.floor(getWidth() / whole));
-        double height = Math.max(least(LEAST_HEIGHT, usualHeight, getHeight()), Math.floor(getHeight() / whole));
+        // Below its least size the view becomes smaller, above the usual one larger, and between them it has less room.
+        double leastWidth = Math.min(LEAST_WIDTH, usualWidth);
+        double leastHeight = Math.min(LEAST_HEIGHT, usualHeight);
+        double smaller = Math.min(1, Math.min(getWidth() / leastWidth, getHeight() / leastHeight));
+        double larger = Math.max(1, Math.min(getWidth() / usualWidth, getHeight() / usualHeight));
+        double whole = smaller * larger * zoom.get();
+        double width = Math.max(leastWidth, Math.floor(getWidth() / whole));
+        double height = Math.max(leastHeight, Math.floor(getHeight() / whole));
         scale.setX(whole);
         scale.setY(whole);
         view.resize(width, height);
@@ -87,11 +92,6 @@ final class ZoomFrame extends Pane {
         across.resizeRelocate(0, getHeight() - BAR, getWidth() - BAR, BAR);
         down.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight() - BAR);
         place();
-    }
-
-    /** The view is never smaller than that, except where it is at home on less, or there is less. */
-    private static double least(double least, double usual, double there) {
-        return Math.min(Math.min(least, usual), there);
     }
 
     private static void show(ScrollBar bar, double hidden, double seen) {

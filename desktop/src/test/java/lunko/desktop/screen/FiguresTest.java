@@ -32,6 +32,9 @@ class FiguresTest extends OpenWindow {
             "SELECT h.hive, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
                     + "FULL JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 1 ORDER BY r.kg";
 
+    private static final int[][] SCREENS =
+            {{800, 600}, {1024, 768}, {1280, 720}, {1280, 800}, {1920, 1080}, {3840, 2160}};
+
     @Start
     void start(Stage stage) {
         open(stage);
@@ -46,19 +49,23 @@ class FiguresTest extends OpenWindow {
     }
 
     @Test
-    void whatIsPresentedFitsEveryScreen(FxRobot robot) {
-        robot.interact(() -> screen.view().presenting().set(true));
+    void whatIsShownFitsEveryScreen(FxRobot robot) {
         ZoomFrame frame = screen.view().frame();
-        for (int[] size : new int[][] {{800, 600}, {1024, 768}, {1280, 720}, {1280, 800}, {1920, 1080}, {3840, 2160}}) {
-            robot.interact(() -> {
-                frame.resize(size[0], size[1]);
-                AtRest.layOut(frame.getScene());
-                assertThat(frame.getChildrenUnmodifiable().stream().filter(ScrollBar.class::isInstance))
-                        .as(size[0] + " x " + size[1]).noneMatch(Node::isVisible);
-                Node why = frame.lookup("#why");
-                assertThat(frame.getLayoutBounds().contains(frame.sceneToLocal(
-                        why.localToScene(why.getLayoutBounds())))).as("why on " + size[0] + " x " + size[1]).isTrue();
-            });
+        for (boolean presenting : new boolean[] {false, true}) {
+            robot.interact(() -> screen.view().presenting().set(presenting));
+            for (int[] size : SCREENS) {
+                String as = size[0] + " x " + size[1] + (presenting ? ", presented" : "");
+                robot.interact(() -> {
+                    frame.resize(size[0], size[1]);
+                    AtRest.layOut(frame.getScene());
+                    assertThat(frame.getChildrenUnmodifiable().stream().filter(ScrollBar.class::isInstance)).as(as)
+                            .noneMatch(Node::isVisible);
+                    Node why = frame.lookup("#why");
+                    assertThat(frame.getLayoutBounds().contains(frame.sceneToLocal(
+                            why.localToScene(why.getLayoutBounds())))).as("why on " + as).isTrue();
+                    assertThat(Looks.cut(screen.view())).as(as).isEmpty();
+                });
+            }
         }
         robot.interact(() -> screen.view().presenting().set(false));
     }
