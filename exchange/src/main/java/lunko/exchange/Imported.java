@@ -3,6 +3,7 @@ package lunko.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.exchange.grid.Grid;
 import lunko.lesson.TableSet;
 import lunko.phrase.Words;
 import lunko.problem.Checked;
@@ -28,6 +29,11 @@ public record Imported(TableSet set, List<String> notes) {
     /** Tables without links, nothing left out. */
     public static Imported of(List<Table> tables) {
         return of(TableSet.of(tables));
+    }
+
+    /** The tables that were found in a source, as {@link #of(String, Stream)} takes them. */
+    public static Checked<Imported> of(String source, Checked<List<Grid>> found) {
+        return found.then(grids -> of(source, grids.stream().map(Grid::table)));
     }
 
     /**

@@ -51,7 +51,7 @@ final class Losses {
 
     private Optional<Loss> tables() {
         return some(Kind.TABLES, written.tables().stream().filter(table -> !read.containsKey(table)).map(Table::name),
-                "The file does not hold the tables ");
+                "Not kept in the file: the tables ");
     }
 
     private Optional<Loss> names() {
@@ -59,21 +59,21 @@ final class Losses {
                 changed(pair.getKey().name(), pair.getValue().name()),
                 IntStream.range(0, pair.getKey().columns().size()).boxed().flatMap(i -> changed(
                         pair.getKey().columns().get(i).name(), column(pair.getValue(), i).name())))),
-                "The file holds other names: ");
+                "Names that change in the file: ");
     }
 
     private static Stream<String> changed(String name, String other) {
-        return name.equals(other) ? Stream.empty() : Stream.of(shown(name) + " is " + shown(other) + " there");
+        return name.equals(other) ? Stream.empty() : Stream.of(shown(name) + " becomes " + shown(other));
     }
 
     private Optional<Loss> types() {
         return some(Kind.TYPES, read.entrySet().stream().flatMap(pair -> IntStream
                 .range(0, pair.getKey().columns().size())
                 .filter(i -> pair.getKey().columns().get(i).type() != column(pair.getValue(), i).type())
-                .mapToObj(i -> pair.getKey().columns().get(i).name() + " of " + pair.getKey().name() + " is opened as "
-                        + column(pair.getValue(), i).type().title() + ", and is "
-                        + pair.getKey().columns().get(i).type().title())),
-                "The file holds no types: ");
+                .mapToObj(i -> pair.getKey().columns().get(i).name() + " of " + pair.getKey().name() + " becomes "
+                        + column(pair.getValue(), i).type().title() + " (was "
+                        + pair.getKey().columns().get(i).type().title() + ")")),
+                "Types that change when the file is opened: ");
     }
 
     private Optional<Loss> keys() {
@@ -83,12 +83,12 @@ final class Losses {
                     Column other = column(pair.getValue(), i);
                     return column.key() != other.key() || column.nullable() != other.nullable();
                 })).map(pair -> pair.getKey().name()),
-                "The file does not hold the keys, and what may not be NULL, of ");
+                "Not kept in the file: keys and NOT NULL of ");
     }
 
     private Optional<Loss> missingLinks() {
         return some(Kind.LINKS, written.links().stream().filter(link -> !links.contains(link))
-                .map(link -> link.left() + " – " + link.right()), "The file does not hold the links ");
+                .map(link -> link.left() + " – " + link.right()), "Not kept in the file: the links ");
     }
 
     private Optional<Loss> rows() {
@@ -96,14 +96,15 @@ final class Losses {
                 .filter(pair -> pair.getValue().rows().size() < pair.getKey().rows().size())
                 .map(pair -> Words.rows(pair.getKey().rows().size() - pair.getValue().rows().size()) + " of "
                         + pair.getKey().name()),
-                "The file does not hold rows in which everything is NULL: ");
+                "Not kept in the file: rows of NULLs alone, ");
     }
 
     private Optional<Loss> values() {
         List<String> changed = read.entrySet().stream()
                 .flatMap(pair -> changed(pair.getKey(), pair.getValue())).toList();
-        return changed.isEmpty() ? Optional.empty() : Optional.of(new Loss(Kind.VALUES, "The file holds "
-                + Words.counted(changed.size(), "value") + " otherwise: " + changed.getFirst() + "."));
+        return changed.isEmpty() ? Optional.empty() : Optional.of(new Loss(Kind.VALUES,
+                Words.counted(changed.size(), "value") + (changed.size() == 1 ? " changes" : " change, the first")
+                        + " in the file: " + changed.getFirst() + "."));
     }
 
     private static Stream<String> changed(Table table, Table other) {
@@ -117,8 +118,8 @@ final class Losses {
             return IntStream.range(0, table.columns().size())
                     .filter(c -> !isSame(row.written().get(c), there.written().get(c)))
                     .mapToObj(c -> table.columns().get(c).name() + " in row " + (rows.get(i) + 1) + " of "
-                            + table.name() + " is " + shown(there.written().get(c)) + " there, and was "
-                            + shown(row.written().get(c)));
+                            + table.name() + " becomes " + shown(there.written().get(c)) + " (was "
+                            + shown(row.written().get(c)) + ")");
         });
     }
 

@@ -19,6 +19,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lunko.exchange.csv.CsvReader;
 import lunko.exchange.csv.CsvText;
+import lunko.exchange.file.DiskStream;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
@@ -134,7 +135,7 @@ public enum TableFormat {
     MARKDOWN("Markdown page", ".md", ".markdown") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::markdown);
+            return SourceText.read(file, watch).then(page -> Imported.of(page.source(), PageTables.markdown(page)));
         }
 
         @Override
@@ -146,7 +147,7 @@ public enum TableFormat {
     HTML("web page", ".html", ".htm") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return SourceText.read(file, watch).then(PageTables::html);
+            return SourceText.read(file, watch).then(page -> Imported.of(page.source(), PageTables.html(page)));
         }
 
         @Override
@@ -226,13 +227,18 @@ public enum TableFormat {
         if (refusal.isPresent()) return problem(file, refusal.get());
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
-                format.write(set, out);
+                format.writeTo(set, out);
             }
             return format.bring(draft, watch).either(
                     opened -> Checked.valid(new Written(file, format.losses(set, opened.set()))),
                     problem -> problem(file, "It could not be opened again, so it was not written: "
                             + problem.sentence()));
         });
+    }
+
+    /** Writes tables; throws what the disk has refused as it has said it. */
+    void writeTo(TableSet set, OutputStream out) throws IOException {
+        DiskStream.write(out, to -> write(set, to));
     }
 
     /** A file of one table has its name from that of the file. */

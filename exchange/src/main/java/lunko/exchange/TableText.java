@@ -33,7 +33,7 @@ public final class TableText {
      */
     public static Checked<Imported> read(Optional<String> html, String text) {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
-            return PageTables.html(new SourceText(SOURCE, html.get()));
+            return Imported.of(SOURCE, PageTables.html(new SourceText(SOURCE, html.get())));
         }
         if (text.isBlank()) {
             return Checked.invalid("There is no table on the clipboard: copy one first, in a spreadsheet, on a page or "
@@ -42,7 +42,7 @@ public final class TableText {
         SourceText copied = new SourceText(SOURCE, text);
         if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|"))
                 .isPresent()) {
-            return PageTables.markdown(copied);
+            return Imported.of(SOURCE, PageTables.markdown(copied));
         }
         return CsvReader.grid("table", copied).then(Grid::table).map(List::of).map(Imported::of);
     }

@@ -1,6 +1,7 @@
 package lunko.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.util.Set;
@@ -15,6 +16,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lunko.lesson.Lesson;
@@ -185,6 +187,35 @@ class HostileFilesTest {
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
         assertThat(new WholeFile(forbidden).write(Checked::valid).either(Object::toString, Problem::inWords))
                 .contains("The folder may not be written to");
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = TableFormat.class, mode = EnumSource.Mode.EXCLUDE, names = "HTML")
+    void aDiskThatFillsUpEndsWritingWithItsOwnWords(TableFormat format) {
+        List<List<Value>> rows = IntStream.range(0, 5_000)
+                .mapToObj(row -> List.of(Value.of(row), Value.of("Clover " + Integer.toString(row * 31, 36)))).toList();
+        TableSet set = TableSet.of(Table.of("hives", HIVES.columns(), rows));
+        assertThatThrownBy(() -> format.writeTo(set, new OutputStream() {
+            private int written;
+
+            @Override
+            public void write(int one) throws IOException {
+                if (written++ > 20_000) throw new IOException("No space left on device");
+            }
+        })).isInstanceOf(IOException.class).hasMessage("No space left on device");
+    }
+
+    @Test
+    void aFolderAndAFileThatMayNotBeReadAreCalledThat() throws IOException {
+        for (String ending : List.of(".csv", ".xlsx", ".ods", ".zip", ".sql", ".md", ".html")) {
+            Path made = Files.createDirectory(folder.resolve("made" + ending));
+            assertThat(problem(made)).isEqualTo(made + ": This is a folder: name a file in it.");
+            assertThat(problem(folder.resolve("none" + ending)))
+                    .endsWith("There is no such file: check its name and folder.");
+        }
+        Path lesson = Files.createDirectory(folder.resolve("made.lunko"));
+        assertThat(LessonFile.read(lesson).either(Object::toString, Problem::inWords))
+                .isEqualTo(lesson + ": This is a folder: name a file in it.");
     }
 
     @Test

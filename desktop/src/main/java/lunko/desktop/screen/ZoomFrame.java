@@ -11,8 +11,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 
 /**
- * Shows a view larger or smaller than it is. It fills the window whatever its size, larger on a large one and smaller on
- * a small one; made larger still, until it no longer fits, it can be scrolled, and nothing is cut off.
+ * Shows a view larger or smaller than it is. It fills the window whatever its size, larger on a large one and smaller
+ * on a small one; made larger still, until it no longer fits, it can be scrolled, and nothing is cut off.
  */
 final class ZoomFrame extends Pane {
     /** The largest zoom, and the least, where 1 is what the window's size asks for. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -65,9 +66,16 @@ record Looks(List<Seen> all) {
             if (one.isEmpty() || two.isEmpty() || !one.get().isLike(two.get()))
                 return Optional.of("there is\n  " + one.map(Seen::toString).orElse("nothing") + "\nand there is\n  "
                         + two.map(Seen::toString).orElse("nothing") + "\nafter\n  "
-                        + all.subList(Math.max(0, i - 3), Math.min(i, all.size())));
+                        + all.subList(Math.max(0, i - 3), Math.min(i, all.size())) + later(other, i + 1));
         }
         return Optional.empty();
+    }
+
+    /** What differs behind the first difference, as far as the same things are there: it may tell the cause. */
+    private String later(Looks other, int from) {
+        return all.size() != other.all.size() ? "" : IntStream.range(from, all.size())
+                .filter(i -> !all.get(i).isLike(other.all.get(i))).limit(8)
+                .mapToObj(i -> "\n  also " + all.get(i) + "\n  not  " + other.all.get(i)).collect(Collectors.joining());
     }
 
     /** What may not be shortened and is: figures, kinds of join, and what buttons say. */

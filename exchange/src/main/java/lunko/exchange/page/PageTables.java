@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lunko.exchange.Imported;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
 import lunko.phrase.Words;
@@ -41,7 +40,7 @@ public final class PageTables {
     private record Found(String name, List<List<String>> rows) {}
 
     /** The tables of an HTML page; of a table within another, which arranges the page, the inner one alone. */
-    public static Checked<Imported> html(SourceText page) {
+    public static Checked<List<Grid>> html(SourceText page) {
         if (page.text().length() > MOST_CHARACTERS) return tooLong(page);
         Document document = Jsoup.parse(page.text());
         List<Element> tables = document.select("table");
@@ -59,7 +58,7 @@ public final class PageTables {
     }
 
     /** The tables of a Markdown page, each called as the heading over it. */
-    public static Checked<Imported> markdown(SourceText page) {
+    public static Checked<List<Grid>> markdown(SourceText page) {
         if (page.text().length() > MOST_CHARACTERS) return tooLong(page);
         Optional<Problem> tooMuch = tooManySigns(page);
         if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
@@ -114,7 +113,7 @@ public final class PageTables {
         }).collect(Collectors.joining()).strip();
     }
 
-    private static Checked<Imported> tables(SourceText page, List<Found> found) {
+    private static Checked<List<Grid>> tables(SourceText page, List<Found> found) {
         if (found.isEmpty()) return Checked.invalid(
                 Problem.at(Place.in(page.source()), "There is no table in it: copy one that has rows and columns."));
         Optional<String> tooMany = Limits.ofTables(found.size());
@@ -133,7 +132,7 @@ public final class PageTables {
                 lines.add(new Grid.Line(Place.line(where, lines.size() + 1), fields(row, width)));
             grids.add(new Grid(name, Place.in(where), lines));
         }
-        return Imported.of(page.source(), grids.stream().map(Grid::table));
+        return Checked.valid(grids);
     }
 
     /** The cells of a row; one that is empty or says NULL is NULL. */

@@ -64,13 +64,13 @@ public final class OpenDocumentWriter {
         ZipOutputStream zip = new ZipOutputStream(out);
         kind(zip);
         zip.putNextEntry(new ZipEntry("META-INF/manifest.xml"));
-        zip.write(("""
+        zip.write("""
                 <?xml version="1.0" encoding="UTF-8"?>
-                <manifest:manifest xmlns:manifest="%smanifest:1.0" manifest:version="1.2">
-                  <manifest:file-entry manifest:full-path="/" manifest:media-type="%s"/>
+                <manifest:manifest xmlns:manifest="SPACEmanifest:1.0" manifest:version="1.2">
+                  <manifest:file-entry manifest:full-path="/" manifest:media-type="KIND"/>
                   <manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/>
                 </manifest:manifest>
-                """).formatted(SPACE, KIND).getBytes(StandardCharsets.UTF_8));
+                """.replace("SPACE", SPACE).replace("KIND", KIND).getBytes(StandardCharsets.UTF_8));
         zip.putNextEntry(new ZipEntry("content.xml"));
         try {
             // It writes sign by sign.
@@ -80,7 +80,7 @@ public final class OpenDocumentWriter {
             xml.flush();
             text.flush();
         } catch (XMLStreamException failed) {
-            throw new IOException(failed.getCause() == null ? failed : failed.getCause());
+            throw new IOException(failed);
         }
         zip.finish();
     }

@@ -18,7 +18,6 @@ import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 import org.apache.commons.compress.archivers.zip.Zip64Mode;
-import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
 import org.apache.poi.ss.SpreadsheetVersion;
 import org.apache.poi.ss.usermodel.Cell;
 import org.apache.poi.ss.usermodel.CellStyle;
@@ -71,9 +70,11 @@ public final class WorkbookWriter implements AutoCloseable {
         try (WorkbookWriter writer = new WorkbookWriter()) {
             for (Table table : tables) writer.write(table);
             writer.book.write(out);
-        } catch (OpenXML4JRuntimeException failed) {
-            // So the library wraps what the disk has said.
-            throw new IOException(failed.getCause() == null ? failed : failed.getCause());
+        } catch (RuntimeException failed) {
+            // Rows that are out of memory are in a file of the library's own, and a full disk is put into others of
+            // its.
+            if (failed.getCause() instanceof IOException refused) throw refused;
+            throw failed;
         }
     }
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
-import lunko.exchange.Imported;
+import lunko.exchange.grid.Grid;
 import lunko.exchange.file.SourceText;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -22,7 +22,8 @@ class PageTablesTest {
         List<Table> tables = PageTables.html(new SourceText("page.html", """
                 <h1>Bees</h1><table class=x><thead><tr><th>hive<th><b>kg</b> &amp; day</thead>
                 <tr><td>Clover <script>alert(1)</script></td><td>2.5</td></tr><tr><td>NULL</td></tr></table>
-                <table><tr><td>k</td></tr><tr><td>1</td></tr></table>""")).expect().tables();
+                <table><tr><td>k</td></tr><tr><td>1</td></tr></table>""")).expect().stream()
+                .map(grid -> grid.table().expect()).toList();
         assertThat(tables).extracting(Table::name).containsExactly("table_1", "table_2");
         assertThat(tables.getFirst().columns()).extracting(column -> column.name() + " " + column.type().title())
                 .containsExactly("hive text", "kg & day decimal");
@@ -38,7 +39,7 @@ class PageTablesTest {
                 |------|-------:|
                 | **Clover** | a \\| b |
                 | _Heather_ |  |
-                """)).expect().tables().getFirst();
+                """)).expect().getFirst().table().expect();
         assertThat(table.columns()).extracting(column -> column.name()).containsExactly("hive", "note");
         assertThat(shown(table)).containsExactly(List.of("Clover", "a | b"), List.of("Heather", "NULL"));
     }
@@ -50,7 +51,8 @@ class PageTablesTest {
                 List.of(List.of(Value.of(strange + "\n2")), List.of(Value.of("&amp;"))));
         StringBuilder page = new StringBuilder();
         MarkdownText.write(List.of(table), page);
-        Table back = PageTables.markdown(new SourceText("page.md", page.toString())).expect().tables().getFirst();
+        Table back =
+                PageTables.markdown(new SourceText("page.md", page.toString())).expect().getFirst().table().expect();
         assertThat(back.columns()).isEqualTo(table.columns());
         assertThat(shown(back)).isEqualTo(shown(table));
     }
@@ -68,7 +70,7 @@ class PageTablesTest {
         return table.rows().stream().map(row -> row.values().stream().map(Value::shown).toList()).toList();
     }
 
-    private static String problem(Checked<Imported> checked) {
-        return checked.either(Object::toString, Problem::inWords);
+    private static String problem(Checked<List<Grid>> checked) {
+        return checked.then(grids -> grids.getFirst().table()).either(Object::toString, Problem::inWords);
     }
 }
