@@ -6,7 +6,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -39,6 +41,8 @@ final class LinkLayer extends Pane {
     private static final double LOOP = 46;
     /** Where along a line something can be said of it, the best place first. */
     private static final double[] PLACES = {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82, 0.1, 0.9};
+    /** How far beside it, where a card or another link is in the way. */
+    private static final double[] BESIDE = {0, 18, 30, 42, 54, 66, 78};
 
     private final BenchModel model;
     private final BenchActions actions;
@@ -92,12 +96,21 @@ final class LinkLayer extends Pane {
                     .add(second.multiply(3 * rest * part * part)).add(end.multiply(part * part * part));
         }
 
-        /** Where there is room to say something of a size: as near to the middle as nothing else stands. */
-        Point2D roomy(double width, double height, Collection<Bounds> taken) {
-            return Arrays.stream(PLACES).mapToObj(this::at)
-                    .filter(at -> taken.stream().noneMatch(
-                            card -> card.intersects(at.getX() - width / 2, at.getY() - height / 2, width, height)))
+        /**
+         * Where there is room within bounds to say something of a size: as near to the middle as nothing else stands, or
+         * else beside the line.
+         */
+        Point2D roomy(double width, double height, Collection<Bounds> taken, Bounds within) {
+            return Arrays.stream(BESIDE).boxed().flatMap(beside -> Arrays.stream(PLACES).mapToObj(this::at)
+                    .flatMap(at -> Stream.of(at.add(0, beside), at.add(0, -beside), at.add(beside, 0),
+                            at.add(-beside, 0))))
+                    .filter(at -> isFree(new BoundingBox(at.getX() - width / 2, at.getY() - height / 2, width, height),
+                            taken, within))
                     .findFirst().orElseGet(() -> at(0.5));
+        }
+
+        private static boolean isFree(Bounds place, Collection<Bounds> taken, Bounds within) {
+            return within.contains(place) && taken.stream().noneMatch(place::intersects);
         }
     }
 
@@ -199,7 +212,7 @@ final class LinkLayer extends Pane {
             Button pill = one.pill();
             pill.applyCss();
             pill.autosize();
-            Point2D at = way.roomy(pill.getWidth(), pill.getHeight(), taken);
+            Point2D at = way.roomy(pill.getWidth(), pill.getHeight(), taken, getLayoutBounds());
             pill.relocate(at.getX() - pill.getWidth() / 2, at.getY() - pill.getHeight() / 2);
             taken.add(pill.getBoundsInParent());
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
@@ -68,6 +69,24 @@ class FiguresTest extends OpenWindow {
             }
         }
         robot.interact(() -> screen.view().presenting().set(false));
+    }
+
+    @Test
+    void whatIsSaidOfALinkLiesOnNoTable(FxRobot robot) {
+        ZoomFrame frame = screen.view().frame();
+        robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
+        for (int[] size : new int[][] {{800, 600}, {1024, 768}, {1280, 800}}) {
+            robot.interact(() -> {
+                frame.resize(size[0], size[1]);
+                AtRest.layOut(frame.getScene());
+                List<Bounds> cards = frame.lookupAll(".bench-card").stream()
+                        .map(card -> card.localToScene(card.getLayoutBounds())).toList();
+                assertThat(cards).hasSize(6);
+                assertThat(frame.lookupAll(".key-many").stream().map(said -> said.localToScene(said.getLayoutBounds())))
+                        .as(size[0] + " x " + size[1])
+                        .noneMatch(said -> cards.stream().anyMatch(said::intersects));
+            });
+        }
     }
 
     @Test
