@@ -6,6 +6,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.PrintStream;
 import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -31,6 +32,8 @@ import lunko.table.Limits;
 import lunko.table.Table;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -102,6 +105,20 @@ class SpoiltFilesTest {
         }
     }
 
+    /** What a library writes to the terminal beside the sentence. */
+    private static final ByteArrayOutputStream SAID = new ByteArrayOutputStream();
+    private static final PrintStream TERMINAL = System.err;
+
+    @BeforeAll
+    static void listen() {
+        System.setErr(new PrintStream(SAID, true, StandardCharsets.UTF_8));
+    }
+
+    @AfterAll
+    static void listenNoMore() {
+        System.setErr(TERMINAL);
+    }
+
     @ParameterizedTest
     @EnumSource(Reader.class)
     void everyFileGivesTablesOrASentence(Reader reader) throws IOException {
@@ -122,6 +139,7 @@ class SpoiltFilesTest {
                     .isLessThan(MOST_NANOS);
             assertThat(read.either(SpoiltFilesTest::beyond, problem -> said(problem, spoilt))).as("file " + number)
                     .isEmpty();
+            assertThat(SAID.toString(StandardCharsets.UTF_8)).as("file " + number).isEmpty();
         }
     }
 

@@ -97,8 +97,8 @@ final class LinkLayer extends Pane {
         }
 
         /**
-         * Where there is room within bounds to say something of a size: as near to the middle as nothing else stands, or
-         * else beside the line.
+         * Where there is room within bounds to say something of a size: as near to the middle as nothing else stands,
+         * or else beside the line.
          */
         Point2D roomy(double width, double height, Collection<Bounds> taken, Bounds within) {
             return Arrays.stream(BESIDE).boxed().flatMap(beside -> Arrays.stream(PLACES).mapToObj(this::at)

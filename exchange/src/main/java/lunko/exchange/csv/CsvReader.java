@@ -47,7 +47,7 @@ public final class CsvReader {
     public static String tableName(Path file) {
         String name = Objects.toString(file.getFileName(), "");
         String stem = (name.lastIndexOf('.') > 0 ? name.substring(0, name.lastIndexOf('.')) : name).strip();
-        return stem.isEmpty() ? "table" : stem;
+        return stem.isEmpty() ? "table" : stem.substring(0, Math.min(stem.length(), Limits.NAME));
     }
 
     /**

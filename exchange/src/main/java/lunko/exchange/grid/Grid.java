@@ -1,11 +1,13 @@
 package lunko.exchange.grid;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -72,6 +74,13 @@ public record Grid(String name, Place whole, List<Line> lines) {
      */
     public Checked<Table> declared(List<Column> columns) {
         if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
+        Set<String> names = new HashSet<>();
+        for (Column column : columns) {
+            Optional<String> fault = Limits.ofName(column.name());
+            if (fault.isPresent()) return problem(fault.get());
+            if (!names.add(column.name().toLowerCase(Locale.ROOT)))
+                return problem("Two columns are called " + column.name() + ": rename one of them.");
+        }
         return rows(columns);
     }
 
@@ -112,8 +121,8 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     private Checked<Table> rows(List<Column> columns) {
         List<Line> rows = lines.subList(1, lines.size());
-        Optional<String> tooLarge = Limits.ofSize(rows.size(), columns.size());
-        if (tooLarge.isPresent()) return problem(tooLarge.get());
+        Optional<String> beyond = Limits.ofName(name).or(() -> Limits.ofSize(rows.size(), columns.size()));
+        if (beyond.isPresent()) return problem(beyond.get());
         for (Line line : rows) {
             int size = line.fields().size();
             if (size != columns.size()) {

@@ -17,7 +17,6 @@ import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Limits;
-import org.apache.poi.util.XMLHelper;
 
 /**
  * Reads spreadsheets of the kind .ods (ISO/IEC 26300-3, 9), piece by piece. A few signs there can stand for a million
@@ -44,7 +43,7 @@ public final class OpenDocumentReader {
                 ZipEntry content = zip.getEntry("content.xml");
                 if (content == null) return damaged(file);
                 try (InputStream in = zip.getInputStream(content)) {
-                    return new OpenDocumentReader(file, watch, XMLHelper.newXMLInputFactory().createXMLStreamReader(in))
+                    return new OpenDocumentReader(file, watch, SheetXml.of(in))
                             .sheets();
                 }
             } catch (IOException | XMLStreamException | NumberFormatException damaged) {

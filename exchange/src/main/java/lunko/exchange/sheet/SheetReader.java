@@ -1,5 +1,6 @@
 package lunko.exchange.sheet;
 
+import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -11,18 +12,15 @@ import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import org.apache.poi.util.XMLHelper;
-import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
-import org.apache.poi.xssf.usermodel.XSSFRichTextString;
 
 /** Reads the cells of one sheet of an .xlsx (ISO/IEC 29500-1, 18.3), as many as a table can need. */
 final class SheetReader {
     private final Path file;
-    private final ReadOnlySharedStringsTable strings;
+    private final List<String> strings;
     private final SheetStyles styles;
     private final Watch watch;
 
-    SheetReader(Path file, ReadOnlySharedStringsTable strings, SheetStyles styles, Watch watch) {
+    SheetReader(Path file, List<String> strings, SheetStyles styles, Watch watch) {
         this.file = file;
         this.strings = strings;
         this.styles = styles;
@@ -30,8 +28,8 @@ final class SheetReader {
     }
 
     /** The sheet; a problem where a cell holds what it says it does not, or the watch says stop. */
-    Checked<Spreadsheet> read(String name, InputStream part) throws XMLStreamException {
-        XMLStreamReader xml = XMLHelper.newXMLInputFactory().createXMLStreamReader(part);
+    Checked<Spreadsheet> read(String name, InputStream part) throws IOException, XMLStreamException {
+        XMLStreamReader xml = SheetXml.of(part);
         SheetCells cells = new SheetCells();
         int number = -1;
         List<Optional<Spreadsheet.Cell>> row = new ArrayList<>();
@@ -58,7 +56,7 @@ final class SheetReader {
         int column = Math.max(row.size(), attribute(xml, "r").map(Spreadsheet::column).orElse(0));
         String kind = attribute(xml, "t").orElse("n");
         int style = attribute(xml, "s").map(Integer::parseInt).orElse(0);
-        Optional<String> written = value(xml, kind.equals("inlineStr") ? "t" : "v");
+        Optional<String> written = SheetText.within(xml, kind.equals("inlineStr") ? "t" : "v");
         try {
             cells.put(row, column, written.flatMap(of -> shown(kind, of, style)), 1);
             return Optional.empty();
@@ -68,47 +66,24 @@ final class SheetReader {
         }
     }
 
-    /** The text within the elements of that name in the cell at hand; nothing, where it has none. */
-    private static Optional<String> value(XMLStreamReader xml, String element) throws XMLStreamException {
-        Optional<String> value = Optional.empty();
-        int phonetic = 0;
-        for (int depth = 1; depth > 0;) {
-            int event = xml.next();
-            if (event == XMLStreamReader.START_ELEMENT) {
-                // How a text is read aloud is beside it.
-                if (xml.getLocalName().equals("rPh")) phonetic = depth;
-                if (xml.getLocalName().equals(element) && phonetic == 0)
-                    value = Optional.of(value.orElse("") + xml.getElementText());
-                else depth++;
-            } else if (event == XMLStreamReader.END_ELEMENT) {
-                depth--;
-                if (depth <= phonetic) phonetic = 0;
-            }
-        }
-        return value;
-    }
-
     /** What a cell holds; of a formula, the value that was calculated last. */
     private Optional<Spreadsheet.Cell> shown(String kind, String written, int style) {
         boolean isText = styles.isText(style);
         return switch (kind) {
             case "s" -> {
                 int number = Integer.parseInt(written);
-                yield number < 0 || number >= strings.getUniqueCount() ? Optional.empty()
-                        : Optional.of(new Spreadsheet.Cell(strings.getItemAt(number).getString(), isText));
+                yield number < 0 || number >= strings.size() ? Optional.empty()
+                        : Optional.of(new Spreadsheet.Cell(strings.get(number), isText));
             }
-            case "inlineStr" -> Optional.of(new Spreadsheet.Cell(text(written), isText));
+            case "inlineStr" -> Optional.of(new Spreadsheet.Cell(SheetText.read(written), isText));
             // Of a formula, an empty text is how nothing is written.
-            case "str" -> Optional.of(new Spreadsheet.Cell(text(written), isText)).filter(_ -> !written.isEmpty());
+            case "str" ->
+                Optional.of(new Spreadsheet.Cell(SheetText.read(written), isText)).filter(_ -> !written.isEmpty());
             case "b" -> Spreadsheet.Cell.of(Boolean.toString(written.equals("1") || written.equals("true")));
             case "d" -> Spreadsheet.Cell.of(written.split("T", 2)[0]);
             case "e" -> Optional.empty();
             default -> Spreadsheet.Cell.of(number(Double.parseDouble(written), style));
         };
-    }
-
-    private static String text(String written) {
-        return new XSSFRichTextString(written).getString();
     }
 
     private String number(double number, int style) {

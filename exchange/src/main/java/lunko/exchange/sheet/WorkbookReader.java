@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -21,11 +22,8 @@ import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackageAccess;
 import org.apache.poi.openxml4j.opc.PackagePart;
 import org.apache.poi.openxml4j.util.ZipSecureFile;
-import org.apache.poi.util.XMLHelper;
-import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
 import org.apache.poi.xssf.eventusermodel.XSSFReader;
 import org.apache.poi.xssf.usermodel.XSSFRelation;
-import org.xml.sax.SAXException;
 
 /**
  * Reads spreadsheets of the kind .xlsx (ISO/IEC 29500), piece by piece: no sheet is held whole, however large it is.
@@ -66,15 +64,16 @@ public final class WorkbookReader {
                             + " MB, far more than a lesson can show: cut it down to what makes your point.");
                 }
             }
-            return sheets(new XSSFReader(parts), new ReadOnlySharedStringsTable(parts, false));
-        } catch (IOException | XMLStreamException | SAXException | OpenXML4JException | RuntimeException damaged) {
+            XSSFReader book = new XSSFReader(parts);
+            return sheets(book, strings(book));
+        } catch (IOException | XMLStreamException | OpenXML4JException | RuntimeException damaged) {
             // The library throws a runtime exception of its own choice for each kind of damage.
             return problem("The file is damaged, or no .xlsx spreadsheet inside: open it in a spreadsheet program "
                     + "and save it again.");
         }
     }
 
-    private Checked<List<Spreadsheet>> sheets(XSSFReader book, ReadOnlySharedStringsTable strings)
+    private Checked<List<Spreadsheet>> sheets(XSSFReader book, List<String> strings)
             throws IOException, OpenXML4JException, XMLStreamException {
         List<Spreadsheet> sheets = new ArrayList<>();
         Contents contents = contents(book);
@@ -96,6 +95,21 @@ public final class WorkbookReader {
         return Checked.valid(sheets);
     }
 
+    /** The texts that cells share. */
+    private static List<String> strings(XSSFReader book)
+            throws IOException, OpenXML4JException, XMLStreamException {
+        List<String> strings = new ArrayList<>();
+        try (InputStream in = book.getSharedStringsData()) {
+            if (in == null) return strings;
+            XMLStreamReader xml = SheetXml.of(in);
+            while (xml.hasNext()) {
+                if (xml.next() == XMLStreamReader.START_ELEMENT && xml.getLocalName().equals("si"))
+                    strings.add(SheetText.read(SheetText.within(xml, "t").orElse("")));
+            }
+        }
+        return strings;
+    }
+
     /** What the book calls a sheet, and the relation to its part. */
     private record Named(String name, String relation) {}
 
@@ -106,11 +120,12 @@ public final class WorkbookReader {
         List<Named> named = new ArrayList<>();
         boolean from1904 = false;
         try (InputStream in = book.getWorkbookData()) {
-            XMLStreamReader xml = XMLHelper.newXMLInputFactory().createXMLStreamReader(in);
+            XMLStreamReader xml = SheetXml.of(in);
             while (xml.hasNext()) {
                 if (xml.next() != XMLStreamReader.START_ELEMENT) continue;
                 if (xml.getLocalName().equals("sheet"))
-                    named.add(new Named(xml.getAttributeValue(null, "name"), xml.getAttributeValue(RELATIONS, "id")));
+                    named.add(new Named(Objects.requireNonNullElse(xml.getAttributeValue(null, "name"), "sheet"),
+                            xml.getAttributeValue(RELATIONS, "id")));
                 String calendar = xml.getAttributeValue(null, "date1904");
                 from1904 |= "1".equals(calendar) || "true".equals(calendar);
             }

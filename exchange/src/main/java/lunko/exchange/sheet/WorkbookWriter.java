@@ -6,11 +6,9 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lunko.phrase.Words;
 import lunko.table.Row;
@@ -33,9 +31,6 @@ public final class WorkbookWriter implements AutoCloseable {
     private static final int MOST_DIGITS = 30;
     /** The first day of the calendar of spreadsheets. */
     private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
-    /** What XML 1.0 cannot hold or reads otherwise, and what looks like the sign for it (ISO/IEC 29500-1, 22.4.2.4). */
-    private static final Pattern ESCAPED =
-            Pattern.compile("[\\x00-\\x08\\x0B-\\x1F\\uFFFE\\uFFFF]|_(?=x[0-9A-Fa-f]{4}_)");
 
     private final SXSSFWorkbook book = new SXSSFWorkbook(ROWS_HELD);
     private final CellStyle day = style("yyyy-mm-dd");
@@ -62,7 +57,7 @@ public final class WorkbookWriter implements AutoCloseable {
     }
 
     private static boolean isTooLong(Value value) {
-        return value instanceof Value.TextValue(String text) && escaped(text).length() > LONGEST_TEXT;
+        return value instanceof Value.TextValue(String text) && SheetText.written(text).length() > LONGEST_TEXT;
     }
 
     /** Writes tables, a sheet for each; texts stay texts, whatever they begin with. */
@@ -90,11 +85,11 @@ public final class WorkbookWriter implements AutoCloseable {
     }
 
     private void write(Table table) {
-        String name = ESCAPED.matcher(table.name()).replaceAll(" ").replaceAll("\\s", " ");
+        String name = table.name().replaceAll("[\\p{Cntrl}\\uFFFE\\uFFFF]", " ");
         Sheet sheet = book.createSheet(free(WorkbookUtil.createSafeSheetName(name)));
         org.apache.poi.ss.usermodel.Row head = sheet.createRow(0);
         for (int c = 0; c < table.columns().size(); c++)
-            head.createCell(c).setCellValue(escaped(table.columns().get(c).name()));
+            head.createCell(c).setCellValue(SheetText.written(table.columns().get(c).name()));
         for (int r = 0; r < table.rows().size(); r++) write(table, table.rows().get(r), sheet.createRow(r + 1));
     }
 
@@ -120,7 +115,7 @@ public final class WorkbookWriter implements AutoCloseable {
             case Value.Null _ -> {}
             case Value.IntegerValue(long number) -> exactly(cell, new BigDecimal(number));
             case Value.DecimalValue(BigDecimal number) -> exactly(cell, number);
-            case Value.TextValue(String of) -> cell.setCellValue(escaped(of));
+            case Value.TextValue(String of) -> cell.setCellValue(SheetText.written(of));
             case Value.BooleanValue(boolean truth) -> cell.setCellValue(truth);
             // Their calendar begins later; as a text it is read as a day again.
             case Value.DateValue(LocalDate date) when date.isBefore(FIRST_DAY) -> cell.setCellValue(date.toString());
@@ -144,10 +139,5 @@ public final class WorkbookWriter implements AutoCloseable {
         }
         cell.setCellValue(held.getAsDouble());
         if (!isShown) cell.setCellStyle(digits.computeIfAbsent(number.scale(), many -> style("0." + "0".repeat(many))));
-    }
-
-    private static String escaped(String text) {
-        return ESCAPED.matcher(text)
-                .replaceAll(found -> String.format(Locale.ROOT, "_x%04X_", (int) found.group().charAt(0)));
     }
 }
