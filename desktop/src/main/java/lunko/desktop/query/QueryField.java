@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -73,7 +74,11 @@ final class QueryField extends StackPane {
         area.setAccessibleRole(AccessibleRole.TEXT_AREA);
         area.setAccessibleText("the query as SQL");
         completion = new CompletionList(this, this::write);
-        area.totalHeightEstimateProperty().addListener((_, _, _) -> requestLayout());
+        area.totalHeightEstimateProperty().addListener((_, _, _) -> {
+            requestLayout();
+            // It changes while it is laid out, and then nobody asks for the height again before that is done.
+            Platform.runLater(this::requestLayout);
+        });
         area.textProperty().addListener((_, _, _) -> changed());
         area.caretPositionProperty().addListener((_, _, _) -> caretMoved());
         area.focusedProperty().addListener((_, _, focused) -> {

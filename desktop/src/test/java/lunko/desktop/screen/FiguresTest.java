@@ -90,6 +90,28 @@ class FiguresTest extends OpenWindow {
     }
 
     @Test
+    void theQueryIsAsHighAsItsLinesWhateverItWasZoomedTo(FxRobot robot) {
+        robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(
+                "SELECT * FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg")));
+        ZoomFrame frame = screen.view().frame();
+        double first = queryHeight(robot);
+        robot.interact(() -> {
+            frame.zoom().set(2);
+            AtRest.layOut(frame.getScene());
+            frame.zoom().set(1);
+        });
+        assertThat(queryHeight(robot)).isEqualTo(first);
+    }
+
+    private double queryHeight(FxRobot robot) {
+        for (int pass = 0; pass < 2; pass++) {
+            robot.interact(() -> AtRest.layOut(screen.view().frame().getScene()));
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        return screen.view().frame().lookup("#query-text").getLayoutBounds().getHeight();
+    }
+
+    @Test
     void whatStandsBesideARowLies(FxRobot robot) {
         robot.push(KeyCode.DIGIT5);
         assertThat(robot.lookup(".pair-total").queryAllAs(Label.class))
