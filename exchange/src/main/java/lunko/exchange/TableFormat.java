@@ -231,8 +231,9 @@ public enum TableFormat {
             }
             return format.bring(draft, watch).either(
                     opened -> Checked.valid(new Written(file, format.losses(set, opened.set()))),
-                    problem -> problem(file, "It could not be opened again, so it was not written: "
-                            + problem.sentence()));
+                    problem -> problem.equals(Watch.STOPPED) ? Watch.stopped()
+                            : problem(file, "It could not be opened again, so it was not written: "
+                                    + problem.sentence()));
         });
     }
 

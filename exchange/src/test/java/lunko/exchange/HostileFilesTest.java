@@ -22,6 +22,7 @@ import java.util.zip.ZipOutputStream;
 import lunko.lesson.Lesson;
 import lunko.lesson.DemoLesson;
 import lunko.exchange.lesson.LessonFile;
+import lunko.exchange.file.Watch;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
@@ -203,6 +204,13 @@ class HostileFilesTest {
                 if (written++ > 20_000) throw new IOException("No space left on device");
             }
         })).isInstanceOf(IOException.class).hasMessage("No space left on device");
+    }
+
+    @Test
+    void whoStopsTheOpeningOfWhatWasWrittenHasStoppedAllOfIt() throws IOException {
+        Path file = Files.writeString(folder.resolve("kept.xlsx"), "before");
+        assertThat(TableFormat.write(TableSet.of(HIVES), file, (_, _) -> false)).isEqualTo(Watch.stopped());
+        assertThat(file).hasContent("before");
     }
 
     @Test

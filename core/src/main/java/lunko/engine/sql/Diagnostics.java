@@ -2,8 +2,8 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.query.SqlName;
 import lunko.query.sql.Fix;
@@ -74,7 +74,7 @@ final class Diagnostics {
 
     /** More rows than can be held. */
     ExceptionCondition tooManyRows(Object part, long most) {
-        return raised(part, "This would give more than " + String.format(Locale.ROOT, "%,d", most)
+        return raised(part, "This would give more than " + Words.number(most)
                 + " rows: join with a condition, or take fewer rows.");
     }
 

@@ -1,6 +1,6 @@
 package lunko.engine.sql;
 
-import java.util.Locale;
+import lunko.phrase.Words;
 
 /**
  * How much has been done for a statement: so many conditions asked and rows put together. It ends one that nobody would
@@ -24,7 +24,7 @@ final class Effort {
         done += steps;
         if (done > MOST) {
             isOver = true;
-            throw diagnostics.raised(part, "This would take more than " + String.format(Locale.ROOT, "%,d", MOST)
+            throw diagnostics.raised(part, "This would take more than " + Words.number(MOST)
                     + " steps: join by columns that are equal, or take fewer rows.");
         }
     }

@@ -79,11 +79,11 @@ final class FromBinder {
             all = counted(Joined.of(join, List.of(), MOST, List::of)
                     .orElseThrow(() -> diagnostics.tooManyRows(item, MOST)), item);
         }
-        return counted(all, items.getFirst());
+        return all;
     }
 
     /** A stage whose rows are part of what is done for the statement; very many are made only as they are looked at. */
-    Stage counted(Stage stage, FromItem part) {
+    Stage counted(Stage stage, Object part) {
         diagnostics.effort().take(stage.rows().size() > MOST ? 0 : stage.rows().size(), part);
         return stage;
     }
@@ -103,7 +103,7 @@ final class FromBinder {
                 String known = alias.map(Name::text).orElse("q");
                 yield new BoundFrom(bound.columns().stream()
                         .map(column -> BoundColumn.of(known, column)).toList(),
-                        env -> new Derived(bound.stage(env), known));
+                        env -> counted(new Derived(bound.stage(env), known), item));
             }
             case FromItem.JoinedTable joined -> join(joined);
         };
@@ -119,7 +119,7 @@ final class FromBinder {
         boolean isOneOfMany = alias.isPresent() && named > 1;
         Source source = isOneOfMany ? plain.withAlias() : plain;
         diagnostics.meanings().note(name, table.name());
-        return new BoundFrom(BoundColumn.of(table, alias.map(Name::text)), _ -> source);
+        return new BoundFrom(BoundColumn.of(table, alias.map(Name::text)), _ -> counted(source, name));
     }
 
     /** How many times a table of FROM is that of a name. */

@@ -41,7 +41,7 @@ final class LinkLayer extends Pane {
     private static final double LOOP = 46;
     /** Where along a line something can be said of it, the best place first. */
     private static final double[] PLACES = {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82, 0.1, 0.9};
-    /** How far beside it, where a card or another link is in the way. */
+    /** How far beside it, where a card or another link is in the way; the nearest first. */
     private static final double[] BESIDE = {0, 18, 30, 42, 54, 66, 78};
 
     private final BenchModel model;

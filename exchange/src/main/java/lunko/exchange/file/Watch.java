@@ -1,6 +1,7 @@
 package lunko.exchange.file;
 
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 
 /** Whoever waits for long work: told how far it is, and asked whether it shall go on. */
 @FunctionalInterface
@@ -8,11 +9,14 @@ public interface Watch {
     /** Nobody watches: the work goes on to its end. */
     Watch NOBODY = (_, _) -> true;
 
+    /** What is said of work that was stopped. */
+    Problem STOPPED = Problem.of("Stopped: nothing was changed.");
+
     /** Whether to go on, with so much done of the whole. Called often, from the thread that works. */
     boolean goesOn(long done, long whole);
 
     /** What work answers that was stopped. */
     static <T> Checked<T> stopped() {
-        return Checked.invalid("Stopped: nothing was changed.");
+        return Checked.invalid(STOPPED);
     }
 }

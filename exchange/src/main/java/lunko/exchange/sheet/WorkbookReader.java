@@ -34,12 +34,12 @@ public final class WorkbookReader {
             XSSFRelation.STYLES.getContentType(), 4, XSSFRelation.THEME.getContentType(), 4,
             XSSFRelation.WORKBOOK.getContentType(), 4);
 
+    private static final String RELATIONS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
+
     static {
         // Rows that are alike make an archive small: what is too large is told by its size.
         ZipSecureFile.setMinInflateRatio(0);
     }
-
-    private static final String RELATIONS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
 
     private final Path file;
     private final Watch watch;
@@ -75,13 +75,12 @@ public final class WorkbookReader {
 
     private Checked<List<Spreadsheet>> sheets(XSSFReader book, List<String> strings)
             throws IOException, OpenXML4JException, XMLStreamException {
-        List<Spreadsheet> sheets = new ArrayList<>();
         Contents contents = contents(book);
-        SheetReader reader =
-                new SheetReader(file, strings,
-                        new SheetStyles(Optional.ofNullable(book.getStylesTable()), contents.from1904()), watch);
         Optional<String> tooMany = Limits.ofTables(contents.sheets().size());
         if (tooMany.isPresent()) return problem(tooMany.get());
+        SheetStyles styles = new SheetStyles(Optional.ofNullable(book.getStylesTable()), contents.from1904());
+        SheetReader reader = new SheetReader(file, strings, styles, watch);
+        List<Spreadsheet> sheets = new ArrayList<>();
         for (Named sheet : contents.sheets()) {
             Optional<InputStream> part = part(book, sheet);
             if (part.isEmpty()) return problem("Its sheet " + sheet.name() + " is not in it, so that the file is "
