@@ -18,7 +18,7 @@ chain="SELECT h.hive, k.keeper, r.day, r.kg FROM hives h LEFT JOIN keepers k ON 
 picture --query "$chain" --step 63 -o "$here/chain.png"
 picture --query "SELECT h.hive, r.kg FROM hives h JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg" --step 62 -o "$here/filter.png"
 picture --natural --kind full -o "$here/natural.png"
-picture --way buckets --step 9 -o "$here/buckets.png"
+picture --way hash --step 9 -o "$here/hash-join.png"
 picture --query "SELECT * FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg" --beside pairs --step 20 -o "$here/range.png"
 picture --kind "left anti" --sheet ways -o "$here/ways.png"
 picture --query "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt'" --sheet on-where -o "$here/on-where.png"

@@ -9,6 +9,7 @@ import lunko.engine.Joined;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Script;
@@ -85,13 +86,13 @@ public final class SomeJoins extends DomainContextBase {
         if (only.isEmpty()) {
             return "SELECT * FROM ls l " + kind.words().orElse("INNER JOIN") + " rs r ON " + condition;
         }
-        return "SELECT * FROM " + only.get().of("ls l", "rs r") + " WHERE " + (kind.takesPartnered() ? "" : "NOT ")
+        return "SELECT * FROM " + only.get().of("ls l", "rs r") + " WHERE " + (kind.takesMatched() ? "" : "NOT ")
                 + "EXISTS (SELECT * FROM " + only.get().of("rs r", "ls l") + " WHERE " + condition + ")";
     }
 
     private static SomeJoin bound(List<List<Value>> left, List<List<Value>> right, String text) {
         List<Table> tables = List.of(table("ls", left), table("rs", right));
-        Script script = new SqlParser("query").parse(text).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(text).expect();
         Stage stage = Database.of(tables).run(script.statements().getFirst(), script).expect().stages().orElseThrow();
         List<Joined> joins = new ArrayList<>();
         stage.all().forEach(each -> {

@@ -2,8 +2,8 @@ package lunko;
 
 import java.util.List;
 import lunko.engine.Join;
-import lunko.engine.Joined;
 import lunko.engine.JoinResult;
+import lunko.engine.Joined;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;

@@ -7,8 +7,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.List;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -132,7 +132,7 @@ public final class Benchmarks {
         for (RunResult result : run(KeyCheckBenchmark.class)) {
             lines.add(String.format(Locale.ROOT, "| %s | %.1f |",
                     result.getPrimaryResult().getLabel().equals("keyCheck")
-                            ? "all that is found, as after an edit" : "only who is whose partner",
+                            ? "all that is found, as after an edit" : "only which rows match",
                     result.getPrimaryResult().getScore()));
         }
         return lines;

@@ -27,7 +27,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A key check of 10,000 with 10,000 rows with words for keys, a third of them partnerless and some misspelt. */
+/** A key check of 10,000 with 10,000 rows with words for keys, a third of them unmatched and some misspelt. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -64,7 +64,7 @@ public class KeyCheckBenchmark {
         return KeyCheck.of(left, right, ON);
     }
 
-    /** Only who is whose partner, for comparison. */
+    /** Only which rows match, for comparison. */
     @Benchmark
     public Matching matching() {
         return Matching.of(join);

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import lunko.engine.sql.Database;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
@@ -53,6 +54,6 @@ public class LanguageBenchmark {
     }
 
     private static Script script(String text) {
-        return new SqlParser("demo").parse(text).expect();
+        return new SqlParser(new Origin.Query()).parse(text).expect();
     }
 }

@@ -29,7 +29,7 @@ final class ReadingBenchmark {
     static List<String> run() {
         Readings.count();
         Lesson demo = DemoLesson.lesson();
-        return List.of(line("a lesson is shown", () -> Showing.of(DemoLesson.lesson(), JoinAlgorithm.ROWS)),
+        return List.of(line("a lesson is shown", () -> Showing.of(DemoLesson.lesson(), JoinAlgorithm.NESTED_LOOP)),
                 line("a pause in typing a chain", () -> typed(demo, CHAIN)),
                 line("a pause in typing that is wrong", () -> typed(demo, CHAIN + " AND r.kq > 1")),
                 line("another kind is chosen", () -> chosen(demo)),
@@ -38,7 +38,7 @@ final class ReadingBenchmark {
     }
 
     private static Followed typed(Lesson demo, String text) {
-        Showing before = Showing.of(demo, JoinAlgorithm.ROWS);
+        Showing before = Showing.of(demo, JoinAlgorithm.NESTED_LOOP);
         // What was shown has been found out before.
         Readings.READ.set(0);
         Readings.EVALUATED.set(0);
@@ -48,11 +48,11 @@ final class ReadingBenchmark {
     }
 
     private static Showing chosen(Lesson demo) {
-        Showing before = Showing.of(demo, JoinAlgorithm.ROWS);
+        Showing before = Showing.of(demo, JoinAlgorithm.NESTED_LOOP);
         Readings.READ.set(0);
         Readings.EVALUATED.set(0);
         SceneEdit choose = new JoinAtHand(before).choosing(JoinKind.FULL_OUTER).orElseThrow();
-        return Showing.of(choose.applyTo(demo).expect(), JoinAlgorithm.ROWS);
+        return Showing.of(choose.applyTo(demo).expect(), JoinAlgorithm.NESTED_LOOP);
     }
 
     private static String line(String what, Supplier<?> work) {

@@ -3,9 +3,11 @@ package lunko.bench;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import lunko.query.JoinKind;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
-import lunko.steps.JoinAlgorithm;
+import lunko.words.Language;
+import lunko.words.english.English;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -25,6 +27,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 2, time = 2)
 @Measurement(iterations = 3, time = 2)
 public class TimelineBenchmark {
+    private static final Language ENGLISH = English.language();
+
     private Data data;
     private MatchTimeline timeline;
     private Random random;
@@ -34,7 +38,7 @@ public class TimelineBenchmark {
     @Setup
     public void open() {
         data = Data.of(10_000);
-        timeline = MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.ROWS);
+        timeline = MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.NESTED_LOOP);
         random = new Random(3);
     }
 
@@ -66,10 +70,10 @@ public class TimelineBenchmark {
     /** Opening the timeline. */
     @Benchmark
     public MatchTimeline opening() {
-        return MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.ROWS);
+        return MatchTimeline.of(data.outcome(JoinKind.LEFT_OUTER), JoinAlgorithm.NESTED_LOOP);
     }
 
     private static int look(MatchFrame frame) {
-        return frame.why().parts().size() + frame.landed().size() + frame.left().get(0).ordinal();
+        return frame.why().in(ENGLISH).parts().size() + frame.landed().size() + frame.left().get(0).ordinal();
     }
 }

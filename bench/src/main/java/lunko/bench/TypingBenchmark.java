@@ -7,7 +7,6 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.show.model.ShowModel;
-
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;

@@ -5,6 +5,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 import lunko.table.Value;
 
 /**
@@ -44,14 +46,12 @@ public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> group
     }
 
     @Override
-    public String title() {
-        return "the groups of " + input.title();
+    public RowsName title() {
+        return new RowsName.Groups(input.title());
     }
 
     @Override
-    public String name(int row) {
-        if (by.isEmpty()) return "the one group";
-        return "the group "
-                + rows.get(row).subList(0, keys()).stream().map(Value::shown).collect(Collectors.joining(", "));
+    public RowName name(int row) {
+        return new RowName.Group(rows.get(row).subList(0, keys()));
     }
 }

@@ -2,6 +2,8 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 import lunko.table.Value;
 
 /** The result of a query under a name, as FROM takes it for a table. */
@@ -34,12 +36,12 @@ public record Derived(Stage of, String alias) implements Stage {
     }
 
     @Override
-    public String title() {
-        return alias;
+    public RowsName title() {
+        return new RowsName.Of(alias);
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return of.name(row);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lunko.table.RowName;
 import lunko.table.Value;
 
 /**
@@ -43,7 +44,7 @@ public record Distinct(Stage input, List<Integer> same, List<Integer> first, Lis
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return input.name(first.get(row));
     }
 }

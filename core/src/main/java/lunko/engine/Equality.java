@@ -2,8 +2,9 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 import lunko.problem.Checked;
+import lunko.problem.LessonFault;
+import lunko.problem.QueryFault;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.table.Column;
@@ -19,17 +20,19 @@ public record Equality(int left, int right) {
             Column one = left.columns().get(l);
             Column other = right.columns().get(r);
             if (one.type().comparesWith(other.type())) return Checked.valid(new Equality(l, r));
-            return Checked.invalid(left.name() + "." + one.name() + " is " + one.type().title() + " and "
-                    + right.name() + "." + other.name() + " is " + other.type().title()
-                    + ", and SQL does not compare the two: match columns of one type.");
+            return Checked.invalid(new QueryFault.NotMatchable(typed(left, one), typed(right, other)));
         }));
+    }
+
+    private static QueryFault.Typed typed(Table table, Column column) {
+        return new QueryFault.Typed(new QueryFault.Named.Written(table.name() + "." + column.name()), column.type());
     }
 
     private static Checked<Integer> column(Table table, String name) {
         OptionalInt column = table.column(name);
         if (column.isPresent()) return Checked.valid(column.getAsInt());
-        return Checked.invalid("There is no column " + name + " in " + table.name() + ", which has "
-                + table.columns().stream().map(Column::name).collect(Collectors.joining(", ")) + ".");
+        return Checked.invalid(new LessonFault.NoColumn(name, table.name(),
+                table.columns().stream().map(Column::name).toList()));
     }
 
     /** The comparison for a left and a right row. */

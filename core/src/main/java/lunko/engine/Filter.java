@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.query.JoinKind;
+import lunko.table.RowName;
 import lunko.table.Truth;
 import lunko.table.Value;
 
@@ -99,7 +100,7 @@ public final class Filter implements UnaryStage {
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return input.name(taken.get(row));
     }
 }

@@ -6,7 +6,7 @@ import lunko.query.Side;
 import lunko.table.Truth;
 import lunko.table.Value;
 
-/** A join to be done: its kind, what is joined, and what makes two rows partners. */
+/** A join to be done: its kind, what is joined, and what makes two rows match. */
 public record Join(JoinKind kind, Stage left, Stage right, JoinCondition on) {
 
     /** What stands on a side. */

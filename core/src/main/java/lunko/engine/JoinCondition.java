@@ -7,11 +7,11 @@ import lunko.table.Truth;
 import lunko.table.Value;
 
 /**
- * What makes a left and a right row partners.
+ * What makes a left and a right row match.
  *
  * @param equal the columns that must be equal, each pair of them
  * @param more what else must hold, if anything
- * @param notIn the columns that NOT IN compares. There a row that is perhaps equal is as good a partner as one that is:
+ * @param notIn the columns that NOT IN compares. There a row that is perhaps equal is as good a match as one that is:
  * both keep the left row out (ISO/IEC 9075-2, in predicate)
  */
 public record JoinCondition(List<Equality> equal, Optional<Condition> more, Optional<Equality> notIn) {
@@ -22,7 +22,7 @@ public record JoinCondition(List<Equality> equal, Optional<Condition> more, Opti
         /** Its verdict on two rows. */
         Truth of(List<Value> left, List<Value> right);
 
-        /** Its verdict on two rows that are no partners whatever it is: unknown also where it has no value. */
+        /** Its verdict on two rows that do not match whatever it is: unknown also where it has no value. */
         default Truth ofStrangers(List<Value> left, List<Value> right) {
             return of(left, right);
         }
@@ -36,7 +36,7 @@ public record JoinCondition(List<Equality> equal, Optional<Condition> more, Opti
         equal = List.copyOf(equal);
     }
 
-    /** Rows are partners that are equal in these columns; everybody is, if there are none. */
+    /** Rows match that are equal in these columns; all do, if there are none. */
     public static JoinCondition ofEqual(List<Equality> equal) {
         return new JoinCondition(equal, Optional.empty(), Optional.empty());
     }

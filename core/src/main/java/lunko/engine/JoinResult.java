@@ -10,8 +10,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.phrase.Words;
 import lunko.query.SqlName;
+import lunko.query.Sum;
 import lunko.query.Tally;
 import lunko.table.Lazy;
 import lunko.table.Truth;
@@ -108,10 +108,9 @@ public final class JoinResult {
     }
 
     /** How the number of rows comes about: {@code 3 pairs + 2 kept}. */
-    public String arithmetic() {
-        if (!kind().stopsAtFirst()) return kind().arithmetic(matching().orElseThrow().tally());
-        if (join.on().notIn().isPresent()) return Words.number(size()) + " surely without a partner";
-        return kind().arithmetic(outerTally());
+    public Sum sum() {
+        if (!kind().stopsAtFirst()) return new Sum.OfKind(kind(), matching().orElseThrow().tally());
+        return join.on().notIn().isPresent() ? new Sum.Certain(size()) : new Sum.OfKind(kind(), outerTally());
     }
 
     /** The tally of the rows that are gone through one by one, which is all that a kind for one side asks. */

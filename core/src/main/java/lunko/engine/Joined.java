@@ -9,6 +9,8 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 import lunko.table.Value;
 
 /** Two stages joined. Its rows are made when they are asked for: a long result is seldom looked at as a whole. */
@@ -153,14 +155,15 @@ public final class Joined implements Stage {
     }
 
     @Override
-    public String title() {
+    public RowsName title() {
         return join.kind().only().map(side -> join.on(side).title())
-                .orElseGet(() -> join.left().title() + " + " + join.right().title());
+                .orElseGet(() -> new RowsName.Joined(join.left().title(), join.right().title()));
     }
 
     @Override
-    public String name(int row) {
-        return String.join(" + ",
-                origins(row).stream().map(origin -> inputs().get(origin.input()).name(origin.row())).toList());
+    public RowName name(int row) {
+        List<RowName> names =
+                origins(row).stream().map(origin -> inputs().get(origin.input()).name(origin.row())).toList();
+        return names.size() == 1 ? names.getFirst() : new RowName.Joined(names);
     }
 }

@@ -2,6 +2,7 @@ package lunko.engine;
 
 import java.util.List;
 import java.util.Set;
+import lunko.table.RowName;
 import lunko.table.Value;
 
 /** A stretch of the rows of a stage: so many are skipped, and so many taken at most. */
@@ -23,7 +24,7 @@ public record Limit(Stage input, long skipped, long most, List<List<Value>> rows
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return input.name((int) skipped + row);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import lunko.table.RowName;
 import lunko.table.Value;
 
 /**
@@ -59,7 +60,7 @@ public record Ordering(Stage input, By by, List<List<Value>> keys, List<Integer>
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return input.name(from.get(row));
     }
 }

@@ -3,6 +3,7 @@ package lunko.engine;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import lunko.table.RowName;
 import lunko.table.Value;
 
 /**
@@ -31,7 +32,7 @@ public record Projection(Stage input, List<Heading> headings, List<OptionalInt> 
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return input.name(row);
     }
 }

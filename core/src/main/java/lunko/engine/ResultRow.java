@@ -6,13 +6,13 @@ import lunko.query.Side;
 /** A row of a join by where it comes from. Row numbers count from 0, in the order of the source tables. */
 public sealed interface ResultRow {
 
-    /** A left row and its partner. */
+    /** A left row and its match. */
     record Met(int left, int right) implements ResultRow {}
 
-    /** A partnerless row, with NULL in every column of the other side. */
+    /** A unmatched row, with NULL in every column of the other side. */
     record Kept(Side side, int row) implements ResultRow {}
 
-    /** A row of one side as it is, for having a partner or for having none. */
+    /** A row of one side as it is, for having a match or for having none. */
     record Taken(Side side, int row) implements ResultRow {}
 
     /** The source row on a side, where that side has given one. */

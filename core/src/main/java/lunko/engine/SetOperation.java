@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.Side;
 import lunko.query.sql.QueryBody.SetOperator;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 import lunko.table.Value;
 
 /** The rows of two queries, put together by a set operation; with ALL each row counts as often as it comes. */
@@ -130,18 +132,18 @@ public final class SetOperation implements Stage {
     }
 
     /** What the n-th of all rows of both sides is called. */
-    public String nameOf(int n) {
+    public RowName nameOf(int n) {
         Origin origin = origin(n);
         return inputs().get(origin.input()).name(origin.row());
     }
 
     @Override
-    public String title() {
-        return "the rows of both queries";
+    public RowsName title() {
+        return new RowsName.BothQueries();
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return nameOf(taken.get(row));
     }
 }

@@ -4,17 +4,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import lunko.table.Row;
+import lunko.table.RowName;
 import lunko.table.RowNames;
+import lunko.table.RowsName;
 import lunko.table.Table;
 import lunko.table.Value;
 
 /** A table as a query finds it, under the name that the query gives it. */
-public record Source(Table table, String alias, String title, RowNames names, List<List<Value>> rows)
+public record Source(Table table, String alias, RowsName title, RowNames names, List<List<Value>> rows)
         implements Stage {
 
     /** A table under the name that the query gives it. */
     public static Source of(Table table, String alias, Set<Integer> keys) {
-        return new Source(table, alias, table.name(), RowNames.of(table, keys),
+        return new Source(table, alias, new RowsName.Of(table.name()), RowNames.of(table, keys),
                 table.rows().stream().map(Row::values).toList());
     }
 
@@ -25,7 +27,7 @@ public record Source(Table table, String alias, String title, RowNames names, Li
 
     /** The same, its alias spoken too: for a table that a query takes more than once. */
     public Source withAlias() {
-        return new Source(table, alias, table.name() + " " + alias, names, rows);
+        return new Source(table, alias, new RowsName.Aliased(table.name(), alias), names, rows);
     }
 
     @Override
@@ -50,7 +52,7 @@ public record Source(Table table, String alias, String title, RowNames names, Li
     }
 
     @Override
-    public String name(int row) {
+    public RowName name(int row) {
         return names.of(row);
     }
 }

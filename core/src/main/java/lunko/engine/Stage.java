@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -35,22 +37,16 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
     List<Origin> origins(int row);
 
     /** What the rows are called together, in a sentence: {@code hives}. */
-    String title();
+    RowsName title();
 
     /** What a row is called in a sentence: {@code Clover}. */
-    String name(int row);
+    RowName name(int row);
 
     /**
      * Whether the NULL in a cell is one that an outer join made, rather than one that a table stores or that was
      * calculated.
      */
     boolean pads(int row, int column);
-
-    /** What a row is called where it is plain which rows are meant: {@code Clover}, {@code row 5}. */
-    default String label(int row) {
-        String name = name(row);
-        return name.startsWith(title() + " row ") ? name.substring(title().length() + 1) : name;
-    }
 
     /** The queries within this stage that were run once for it. */
     default List<Stage> asides() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lunko.table.RowsName;
 
 /**
  * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
@@ -44,7 +45,7 @@ public sealed interface UnaryStage extends Stage permits Filter, Aggregation, Pr
     }
 
     @Override
-    default String title() {
+    default RowsName title() {
         return input().title();
     }
 }

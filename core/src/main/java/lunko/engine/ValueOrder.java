@@ -5,12 +5,12 @@ import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import lunko.table.Value;
 import lunko.table.Value.BooleanValue;
 import lunko.table.Value.DateValue;
 import lunko.table.Value.DecimalValue;
 import lunko.table.Value.IntegerValue;
 import lunko.table.Value.TextValue;
+import lunko.table.Value;
 
 /**
  * How SQL compares values (ISO/IEC 9075-2, comparison predicate): numbers by size whatever their type, texts by their

@@ -4,12 +4,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
+import lunko.words.EditSentences;
 
 /** A change to what stands in the cells of a table. What is typed is kept, whether it fits its column or not. */
 public sealed interface CellEdit extends Edit {
@@ -44,21 +44,20 @@ public sealed interface CellEdit extends Edit {
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         Table table = before.table(table());
         return switch (this) {
-            case Type(_, long rowId, int column, _) -> "change " + table.columns().get(column).name() + " in row "
-                    + (table.position(rowId).orElse(-1) + 1) + " of " + table.name();
-            case Put(_, Block block, String typed) ->
-                (typed.isEmpty() ? "clear " : "put " + typed + " into ") + cells(block) + " of " + table.name();
-            case Paste(_, _, _, List<List<String>> typed) ->
-                "paste " + Words.rows(typed.size()) + " into " + table.name();
-            case FillDown(_, Block block) -> "fill " + cells(block) + " of " + table.name() + " from above";
+            case Type(_, long rowId, int column, _) -> in.changeCell(table.columns().get(column).name(),
+                    table.position(rowId).orElse(-1) + 1, table.name());
+            case Put(_, Block block, String typed) when typed.isEmpty() -> in.clear(cells(block));
+            case Put(_, Block block, String typed) -> in.put(typed, cells(block));
+            case Paste(_, _, _, List<List<String>> typed) -> in.paste(typed.size(), table());
+            case FillDown(_, Block block) -> in.fillDown(cells(block));
         };
     }
 
-    private static String cells(Block block) {
-        return block.size() == 1 ? "a cell" : block.size() + " cells";
+    private EditSentences.Cells cells(Block block) {
+        return new EditSentences.Cells(table(), block.size());
     }
 
     private static Table type(Table before, long rowId, int column, String typed) {

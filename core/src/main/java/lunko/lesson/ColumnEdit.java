@@ -3,12 +3,14 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import lunko.phrase.Words;
-import lunko.problem.Checked;
 import lunko.engine.sql.Renaming;
+import lunko.problem.Checked;
+import lunko.problem.LessonFault;
 import lunko.table.Block;
 import lunko.table.Column;
+import lunko.table.FreeName;
 import lunko.table.Table;
+import lunko.words.EditSentences;
 
 /** A change to the columns of a table. */
 public sealed interface ColumnEdit extends Edit {
@@ -54,7 +56,7 @@ public sealed interface ColumnEdit extends Edit {
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));
             case Drop(_, int at) when before.columns().size() == 1 ->
-                Checked.invalid("A table needs a column: drop the table " + table() + " instead.");
+                Checked.invalid(new LessonFault.LastColumn(table()));
             case Drop(_, int at) -> {
                 String gone = before.columns().get(at).name();
                 yield Checked.valid(lesson.change(table(), table -> table.minusColumn(at))
@@ -65,42 +67,32 @@ public sealed interface ColumnEdit extends Edit {
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         List<Column> columns = before.table(table()).columns();
         return switch (this) {
-            case Add(_, _, Column column) -> "add " + column.name() + " to " + table();
-            case Change(_, int at, Column column) -> change(columns.get(at), column);
-            case Repeat(_, int at) -> "repeat " + columns.get(at).name() + " of " + table();
-            case Move(_, int at, int by) ->
-                "move " + columns.get(at).name() + " of " + table() + (by < 0 ? " left" : " right");
-            case Drop(_, int at) -> "drop " + columns.get(at).name() + " of " + table();
+            case Add(_, _, Column column) -> in.addColumn(column.name(), table());
+            case Change(_, int at, Column column) -> in.changeColumn(table(), columns.get(at), column);
+            case Repeat(_, int at) -> in.duplicateColumn(columns.get(at).name(), table());
+            case Move(_, int at, int by) -> in.moveColumn(columns.get(at).name(), table(), by < 0);
+            case Drop(_, int at) -> in.deleteColumn(columns.get(at).name(), table());
         };
-    }
-
-    private String change(Column from, Column to) {
-        String column = from.name() + " of " + table();
-        if (!from.name().equals(to.name())) return "rename " + column;
-        if (from.type() != to.type()) return "make " + column + " " + to.type().title();
-        if (from.key() != to.key()) return to.key() ? "make " + column + " a key" : "make " + column + " no key";
-        return to.nullable() ? "let " + column + " be NULL" : "never let " + column + " be NULL";
     }
 
     /** The column with its name stripped; a problem if it has none, or one that another column has. */
     private static Checked<Column> named(Table table, int at, Column column) {
         String name = column.name().strip();
-        if (name.isEmpty()) return Checked.invalid("A column needs a name: type one, such as keeper_id.");
+        if (name.isEmpty()) return Checked.invalid(new LessonFault.NoColumnName());
         Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
                 .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
         return other
-                .<Checked<Column>>map(i -> Checked.invalid("Column " + (i + 1) + " of " + table.name() + " is called "
-                        + name + " already: choose another name."))
+                .<Checked<Column>>map(i -> Checked.invalid(new LessonFault.ColumnNameTaken(table.name(), i + 1, name)))
                 .orElseGet(() -> Checked.valid(column.named(name)));
     }
 
     /** A repeated column is no key: that is the one that it repeats. */
     private static Table repeat(Table table, int at) {
         Column column = table.columns().get(at);
-        String name = Words.free(column.name(), "_", taken -> table.column(taken).isPresent());
+        String name = FreeName.of(column.name(), "_", taken -> table.column(taken).isPresent());
         Table more = table.insertingColumn(at + 1, column.key(false).named(name));
         return more.changing(Block.column(more, at + 1), (row, _, _) -> table.rows().get(row).entry(at));
     }

@@ -2,10 +2,12 @@ package lunko.lesson;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.query.sql.Lexeme;
 import lunko.problem.Stretch;
+import lunko.query.sql.Lexeme;
+import lunko.words.Problems;
 
 /**
  * Something wrong with a written text, or allowed and surely not meant.
@@ -28,12 +30,12 @@ public record Diagnostic(Problem problem, Stretch at, List<String> mended, boole
 
     /** The characters of a place; without any, such as at the end, the one before it. */
     private static Optional<Stretch> at(Place place) {
-        if (!(place instanceof Place.InText(String _, String _, Stretch at))) return Optional.empty();
+        if (!(place instanceof Place.InText(Origin _, String _, Stretch at))) return Optional.empty();
         return Optional.of(at.start() == at.end() ? new Stretch(Math.max(0, at.start() - 1), at.end()) : at);
     }
 
-    /** What a mended text changes, in a few words: {@code write hives}. */
-    public static String said(String text, String mended) {
+    /** What a mended text changes, in a few words: {@code Change to hives}. */
+    public static String said(String text, String mended, Problems in) {
         int start = 0;
         int most = Math.min(text.length(), mended.length());
         while (start < most && text.charAt(start) == mended.charAt(start)) start++;
@@ -51,8 +53,8 @@ public record Diagnostic(Problem problem, Stretch at, List<String> mended, boole
         int last = mended.length() - end;
         if (last > start) last = Math.max(last, told(mended, start, last));
         String written = mended.substring(start, last).strip();
-        return written.isEmpty() ? "take out " + text.substring(start, text.length() - end).strip()
-                : "write " + written;
+        return written.isEmpty() ? in.remove(text.substring(start, text.length() - end).strip())
+                : in.changeTo(written);
     }
 
     /** The end of what is to be told: where nothing but words of SQL is new, what they are about is told too. */

@@ -7,18 +7,15 @@ import lunko.engine.LazyList;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
 import lunko.problem.Checked;
+import lunko.problem.Stretch;
+import lunko.problem.SyntaxFault;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
-import lunko.problem.Stretch;
 import lunko.table.Table;
 
 /** What the queries of a text come to on tables. Each is bound and evaluated once, when somebody asks. */
 public final class Evaluation {
-    private static final String NO_STEPS =
-            "Only a query has steps to be shown: write one that begins with SELECT. Tables are changed on the stage "
-                    + "itself.";
-
     private final WrittenQuery query;
     private final List<Checked<Database.Answer>> answers;
 
@@ -45,7 +42,8 @@ public final class Evaluation {
     }
 
     private static Checked<Database.Answer> answer(Checked<Database.Answer> found) {
-        return found.then(answer -> answer.stages().isPresent() ? Checked.valid(answer) : Checked.invalid(NO_STEPS));
+        return found.then(answer -> answer.stages().isPresent() ? Checked.valid(answer)
+                : Checked.invalid(new SyntaxFault.NoSteps()));
     }
 
     /** The text. */

@@ -2,12 +2,19 @@ package lunko.lesson;
 
 import java.util.Optional;
 import lunko.problem.Checked;
+import lunko.words.EditSentences;
 
 /** A lesson with what was done to it: each edit can be undone, and what was undone can be done again. */
 public record History(Lesson lesson, Optional<Done> past, Optional<Done> future) {
 
-    /** One change by name, the lesson on the other side of it, and what lies beyond. */
-    public record Done(String name, Lesson lesson, Optional<Done> beyond) {}
+    /** One change, the lesson it was made to, the lesson on the other side of it, and what lies beyond. */
+    public record Done(Edit edit, Lesson before, Lesson lesson, Optional<Done> beyond) {
+
+        /** What the change is called: {@code delete row 3 of hives}. */
+        public String name(EditSentences in) {
+            return edit.name(before, in);
+        }
+    }
 
     /** A lesson to which nothing has been done. */
     public static History of(Lesson lesson) {
@@ -17,7 +24,7 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
     /** The history after one more edit; the same history if the edit changes nothing. */
     public Checked<History> after(Edit edit) {
         return changed(edit).map(changed -> changed.equals(lesson) ? this : new History(changed,
-                Optional.of(new Done(edit.name(lesson), lesson, past)), Optional.empty()));
+                Optional.of(new Done(edit, lesson, lesson, past)), Optional.empty()));
     }
 
     /** The history with one more edit as part of the last one, so that both are undone together. */
@@ -33,12 +40,12 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
     /** The history with its last edit undone; the same history if there is none. */
     public History undo() {
         return past.map(done -> new History(done.lesson, done.beyond,
-                Optional.of(new Done(done.name, lesson, future)))).orElse(this);
+                Optional.of(new Done(done.edit, done.before, lesson, future)))).orElse(this);
     }
 
     /** The history with its last undone edit done again; the same history if there is none. */
     public History redo() {
         return future.map(done -> new History(done.lesson,
-                Optional.of(new Done(done.name, lesson, past)), done.beyond)).orElse(this);
+                Optional.of(new Done(done.edit, done.before, lesson, past)), done.beyond)).orElse(this);
     }
 }

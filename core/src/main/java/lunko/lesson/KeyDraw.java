@@ -24,8 +24,8 @@ import lunko.table.Value;
 final class KeyDraw {
 
     /** The other table of a link, and the columns of both, by place, whose values are the keys. */
-    record Partner(Table other, List<Integer> own, List<Integer> others) {
-        Partner(Link link, Table other, Table table) {
+    record Linked(Table other, List<Integer> own, List<Integer> others) {
+        Linked(Link link, Table other, Table table) {
             this(other, link.pairs().stream().map(pair -> table.column(pair.left()).orElseThrow()).toList(),
                     link.pairs().stream().map(pair -> other.column(pair.right()).orElseThrow()).toList());
         }
@@ -42,37 +42,37 @@ final class KeyDraw {
 
     private final Recipe recipe;
     private final Table table;
-    private final Partner partner;
+    private final Linked linked;
     private final Random random;
     private final List<List<Value>> drawn = new ArrayList<>();
 
-    /** For the columns of a table that are its key of a link to a partner. */
-    KeyDraw(Recipe recipe, Table table, Partner partner, Random random) {
+    /** For the columns of a table that are its key of a link to another table. */
+    KeyDraw(Recipe recipe, Table table, Linked linked, Random random) {
         this.recipe = recipe;
         this.table = table;
-        this.partner = partner;
+        this.linked = linked;
         this.random = random;
     }
 
     /** The keys of all rows, in an order of chance. */
     List<List<Value>> keys() {
         int nulls = Math.round(recipe.rows() * recipe.withoutKey() / 100f);
-        drawn.addAll(Collections.nCopies(nulls, Collections.nCopies(partner.own().size(), Value.NULL)));
+        drawn.addAll(Collections.nCopies(nulls, Collections.nCopies(linked.own().size(), Value.NULL)));
         switch (recipe.keys()) {
-            case Keys.OfOther(int partnerless) -> ofOther(partnerless);
+            case Keys.OfOther(int unmatched) -> ofOther(unmatched);
             case Keys.Range(long first, long last) -> ofRange(first, last);
         }
         Collections.shuffle(drawn, random);
         return drawn;
     }
 
-    private void ofOther(int partnerless) {
-        List<List<Value>> there = new ArrayList<>(new LinkedHashSet<>(partner.other().rows().stream()
-                .filter(row -> partner.others().stream().noneMatch(column -> row.value(column).isNull()))
-                .map(row -> partner.key(table, row)).toList()));
+    private void ofOther(int unmatched) {
+        List<List<Value>> there = new ArrayList<>(new LinkedHashSet<>(linked.other().rows().stream()
+                .filter(row -> linked.others().stream().noneMatch(column -> row.value(column).isNull()))
+                .map(row -> linked.key(table, row)).toList()));
         Collections.shuffle(there, random);
         int left = recipe.rows() - drawn.size();
-        int alone = there.isEmpty() ? left : Math.min(left, Math.round(recipe.rows() * partnerless / 100f));
+        int alone = there.isEmpty() ? left : Math.min(left, Math.round(recipe.rows() * unmatched / 100f));
         Set<Object> taken = new HashSet<>();
         there.forEach(key -> taken.add(ValueOrder.identity(key)));
         int meeting = left - alone;
@@ -84,7 +84,7 @@ final class KeyDraw {
         for (int number = 1; alone > 0; number++) {
             List<Value> key = fresh(number);
             if (!taken.add(ValueOrder.identity(key))
-                    && partner.own().stream().noneMatch(column -> isSmall(table.columns().get(column))))
+                    && linked.own().stream().noneMatch(column -> isSmall(table.columns().get(column))))
                 continue;
             drawn.add(key);
             alone--;
@@ -118,7 +118,7 @@ final class KeyDraw {
     }
 
     private List<Value> ofColumns(Function<Type, Value> value) {
-        return partner.own().stream().map(column -> value.apply(table.columns().get(column).type())).toList();
+        return linked.own().stream().map(column -> value.apply(table.columns().get(column).type())).toList();
     }
 
     private Value ofNumber(Type type, long number) {

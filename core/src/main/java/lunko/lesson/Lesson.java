@@ -8,14 +8,13 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
+import lunko.engine.sql.Renaming;
 import lunko.insight.keys.KeyProposal;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
-import lunko.table.Column;
-import lunko.engine.sql.Renaming;
+import lunko.table.FreeName;
 import lunko.table.Table;
 
 /**
@@ -345,7 +344,7 @@ public final class Lesson {
     }
 
     private String plainTitle() {
-        return scene().left() + " and " + scene().right();
+        return scene().left() + ", " + scene().right();
     }
 
     private Lesson titledByTables() {
@@ -354,6 +353,6 @@ public final class Lesson {
 
     /** The name, or the name with the first number that makes it different from those of these tables. */
     static String free(String name, List<Table> taken) {
-        return Words.free(name, "_", other -> taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
+        return FreeName.of(name, "_", other -> taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
     }
 }

@@ -3,7 +3,8 @@ package lunko.lesson;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lunko.problem.Checked;
-import lunko.table.Limits;
+import lunko.problem.Limits;
+import lunko.problem.TableFault;
 
 /** What a lesson may not hold, because no file could give it back. */
 final class LessonLimits {
@@ -11,14 +12,14 @@ final class LessonLimits {
 
     /** A lesson that has become of another one; a problem where something in it is beyond the limits. */
     static Checked<Lesson> checked(Lesson before, Lesson now) {
-        Stream<Optional<String>> tables = now.tables().stream()
+        Stream<Optional<TableFault>> tables = now.tables().stream()
                 .map(table -> Limits.fault(table, before.tables().stream()
                         .filter(other -> other.name().equals(table.name())).findFirst()));
-        Stream<Optional<String>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
+        Stream<Optional<TableFault>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
                 .flatMap(scene -> Stream.concat(Stream.of(scene.note()),
                         scene.written().map(WrittenQuery::sql).stream())))
                 .map(Limits::ofText);
-        Stream<Optional<String>> numbers = Stream.of(
+        Stream<Optional<TableFault>> numbers = Stream.of(
                 now.tables().size() > before.tables().size() ? Limits.ofTables(now.tables().size()) : Optional.empty(),
                 now.links().size() > before.links().size() ? Limits.ofLinks(now.links().size()) : Optional.empty());
         return Stream.concat(numbers, Stream.concat(tables, texts)).flatMap(Optional::stream).findFirst()

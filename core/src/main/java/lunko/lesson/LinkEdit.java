@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import lunko.problem.Checked;
 import lunko.query.KeyPair;
+import lunko.words.EditSentences;
 
 /** A change to what links two tables, which are named in the order of the pair. */
 public sealed interface LinkEdit extends Edit {
@@ -41,13 +42,13 @@ public sealed interface LinkEdit extends Edit {
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         return switch (this) {
             case Match(String left, String right, KeyPair pair) ->
-                "link " + left + "." + pair.left() + " with " + right + "." + pair.right();
+                in.link(left + "." + pair.left(), right + "." + pair.right());
             case Unmatch(String left, String right, KeyPair pair) ->
-                "no longer link " + left + "." + pair.left() + " with " + right + "." + pair.right();
-            case Drop(String left, String right) -> "drop the link of " + left + " with " + right;
+                in.unlink(left + "." + pair.left(), right + "." + pair.right());
+            case Drop(String left, String right) -> in.deleteLink(left, right);
         };
     }
 

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import lunko.table.Limits;
+import lunko.problem.Limits;
 import lunko.table.Block;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -39,9 +39,9 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         /**
          * From the other table.
          *
-         * @param partnerless of a hundred rows, how many have a key that the other table has not
+         * @param unmatched of a hundred rows, how many have a key that the other table has not
          */
-        record OfOther(int partnerless) implements Keys {}
+        record OfOther(int unmatched) implements Keys {}
 
         /** From a range of whole numbers, the first and the last included. */
         record Range(long first, long last) implements Keys {
@@ -80,20 +80,9 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     /** What the texts of new rows are made of. */
     public enum Labels {
         /** The first letter of the table and a number: {@code h1}, {@code h2}. */
-        NUMBERED("h1, h2, h3 …"),
+        NUMBERED,
         /** Words of the sample world. */
-        WORDS("words");
-
-        private final String title;
-
-        Labels(String title) {
-            this.title = title;
-        }
-
-        /** The choice in words. */
-        public String title() {
-            return title;
-        }
+        WORDS;
 
         String of(Table table, int number) {
             String plain = table.name().isBlank() ? "r" : table.name().strip().substring(0, 1).toLowerCase(Locale.ROOT);
@@ -107,8 +96,8 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     public Recipe {
         rows = Math.clamp(rows, 0, MOST_ROWS);
         withoutKey = Math.clamp(withoutKey, 0, 100);
-        if (keys instanceof Keys.OfOther(int partnerless))
-            keys = new Keys.OfOther(Math.clamp(partnerless, 0, 100 - withoutKey));
+        if (keys instanceof Keys.OfOther(int unmatched))
+            keys = new Keys.OfOther(Math.clamp(unmatched, 0, 100 - withoutKey));
     }
 
     /**
@@ -123,45 +112,45 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         Optional<Link> meant = link.or(() -> lesson.links().stream().filter(each -> each.touches(name)).findFirst()
                 .map(each -> each.left().equals(name) ? each : each.turned()))
                 .filter(each -> !each.right().equals(name));
-        Table made = make(table, meant.map(each -> new KeyDraw.Partner(each, lesson.table(each.right()), table)));
+        Table made = make(table, meant.map(each -> new KeyDraw.Linked(each, lesson.table(each.right()), table)));
         Random random = new Random(seed + 1);
         for (Link other : lesson.links()) {
             boolean isOther = other.left().equals(name) && meant.filter(other::equals).isEmpty();
             if (isOther) made = pointing(made,
-                    new KeyDraw.Partner(other, other.right().equals(name) ? made : lesson.table(other.right()), made),
+                    new KeyDraw.Linked(other, other.right().equals(name) ? made : lesson.table(other.right()), made),
                     random);
         }
         return made;
     }
 
     /** The same table, in which the columns of one more link have keys of the other table, whichever come. */
-    private static Table pointing(Table table, KeyDraw.Partner partner, Random random) {
-        List<Row> there = partner.other().rows();
-        boolean itself = partner.other() == table;
+    private static Table pointing(Table table, KeyDraw.Linked linked, Random random) {
+        List<Row> there = linked.other().rows();
+        boolean itself = linked.other() == table;
         // A key of its own is not given away.
-        if (there.isEmpty() || partner.own().stream().anyMatch(column -> table.columns().get(column).key()))
+        if (there.isEmpty() || linked.own().stream().anyMatch(column -> table.columns().get(column).key()))
             return table;
         List<List<Value>> drawn = new ArrayList<>();
         for (int row = 0; row < table.rows().size(); row++) {
             // No row points at itself, and the first of a table at none.
             Row from = there.get(random.nextInt(itself ? Math.max(1, row) : there.size()));
-            drawn.add(itself && row == 0 ? Collections.nCopies(partner.own().size(), Value.NULL)
-                    : partner.key(table, from));
+            drawn.add(itself && row == 0 ? Collections.nCopies(linked.own().size(), Value.NULL)
+                    : linked.key(table, from));
         }
         Table pointing = table;
-        for (int i = 0; i < partner.own().size(); i++) {
+        for (int i = 0; i < linked.own().size(); i++) {
             int at = i;
-            pointing = pointing.changing(Block.column(table, partner.own().get(i)),
+            pointing = pointing.changing(Block.column(table, linked.own().get(i)),
                     (row, _, _) -> Entry.of(drawn.get(row).get(at)));
         }
         return pointing;
     }
 
-    private Table make(Table table, Optional<KeyDraw.Partner> partner) {
+    private Table make(Table table, Optional<KeyDraw.Linked> linked) {
         Random random = new Random(seed);
-        List<Integer> own = partner.map(KeyDraw.Partner::own).orElse(List.of());
+        List<Integer> own = linked.map(KeyDraw.Linked::own).orElse(List.of());
         List<List<Value>> keyValues =
-                partner.map(of -> new KeyDraw(this, table, of, random).keys()).orElse(List.of());
+                linked.map(of -> new KeyDraw(this, table, of, random).keys()).orElse(List.of());
         List<Row> made = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
             List<Value> values = new ArrayList<>();

@@ -6,6 +6,7 @@ import java.util.List;
 import lunko.problem.Checked;
 import lunko.table.Entry;
 import lunko.table.Table;
+import lunko.words.EditSentences;
 
 /** A change to the rows of a table. */
 public sealed interface RowEdit extends Edit {
@@ -41,18 +42,18 @@ public sealed interface RowEdit extends Edit {
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         return switch (this) {
-            case Append _ -> "add a row to " + table();
-            case Insert _ -> "insert a row into " + table();
-            case Repeat(_, int first, int last) -> "repeat " + rows(first, last);
-            case Move(_, int first, int last, int by) -> "move " + rows(first, last) + (by < 0 ? " up" : " down");
-            case Delete(_, int first, int last) -> "delete " + rows(first, last);
+            case Append _ -> in.addRow(table());
+            case Insert _ -> in.insertRow(table());
+            case Repeat(_, int first, int last) -> in.duplicate(rows(first, last));
+            case Move(_, int first, int last, int by) -> in.move(rows(first, last), by < 0);
+            case Delete(_, int first, int last) -> in.delete(rows(first, last));
         };
     }
 
-    private String rows(int first, int last) {
-        return (first == last ? "row " + (first + 1) : "rows " + (first + 1) + " to " + (last + 1)) + " of " + table();
+    private EditSentences.Rows rows(int first, int last) {
+        return new EditSentences.Rows(table(), first + 1, last + 1);
     }
 
     private static Table append(Table before, int column, String typed) {

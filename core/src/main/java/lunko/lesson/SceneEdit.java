@@ -4,8 +4,8 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.insight.keys.NearMiss;
 import lunko.insight.keys.Repair;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
+import lunko.problem.LessonFault;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.change.QueryChange;
@@ -14,6 +14,7 @@ import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.EditSentences;
 
 /** A change to what the lesson shows, or to the two tables that it shows. */
 public sealed interface SceneEdit extends Edit {
@@ -73,8 +74,7 @@ public sealed interface SceneEdit extends Edit {
             case JoinNaturally(Optional<JoinKind> kind) when kind.filter(wanted -> !wanted.canBeNatural())
                     .isPresent() ->
                 Checked.invalid(
-                        Words.capital(kind.get().withArticle())
-                                + " cannot be natural: choose an inner, a left, right or full outer join.");
+                        new LessonFault.CannotBeNatural(kind.get()));
             case JoinNaturally(Optional<JoinKind> kind) -> Checked.valid(lesson.with(lesson.scene()
                     .writing(Optional.empty())
                     .of(kind.map(lesson.scene().pairing()::naturally).orElseGet(lesson.scene().pairing()::byLink))));
@@ -94,29 +94,28 @@ public sealed interface SceneEdit extends Edit {
             case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
             case Note(String note) -> Checked.valid(lesson.with(lesson.scene().noting(note)));
             case OpenAt(OptionalLong step) -> Checked.valid(lesson.with(lesson.scene().at(step)));
-            case Retitle(String title) when title.isBlank() -> Checked.invalid("A lesson needs a title: type one.");
+            case Retitle(String title) when title.isBlank() -> Checked.invalid(new LessonFault.NoTitle());
             case Retitle(String title) -> Checked.valid(lesson.titled(title.strip()));
         };
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         return switch (this) {
-            case LookAt(String left, String right) -> "look at " + left + " and " + right;
-            case ChooseKind(JoinKind kind) -> "choose " + kind.withArticle();
-            case JoinNaturally(Optional<JoinKind> kind) ->
-                kind.map(natural -> "choose a natural " + natural.title() + " join").orElse("join by the link");
-            case Write _ -> "change the query";
-            case Reword(QueryChange change) -> change.said();
+            case LookAt(String left, String right) -> in.lookAt(left, right);
+            case ChooseKind(JoinKind kind) -> in.chooseKind(kind);
+            case JoinNaturally(Optional<JoinKind> kind) -> kind.map(in::chooseNatural).orElseGet(in::joinByLink);
+            case Write _ -> in.changeQuery();
+            case Reword(QueryChange change) -> in.change(change);
             case Mend(Repair.Respell(NearMiss miss)) ->
-                "mend " + miss.key().getFirst().sql() + " in " + before.staged().table(miss.side()).name();
+                in.fixKey(miss.key().getFirst().sql(), before.staged().table(miss.side()).name());
             case Mend(Repair.Retype(Side side, String column, Type type)) ->
-                "make " + column + " of " + before.staged().table(side).name() + " " + type.title();
-            case MakeRows(String table, Recipe recipe) -> "make " + Words.rows(recipe.rows()) + " of " + table;
-            case Arrange(Situation situation) -> "set up " + situation.title();
-            case Note _ -> "change the note";
-            case OpenAt _ -> "change the step to open at";
-            case Retitle _ -> "change the title";
+                in.retype(column, before.staged().table(side).name(), type);
+            case MakeRows(String table, Recipe recipe) -> in.generateRows(recipe.rows(), table);
+            case Arrange(Situation situation) -> in.setUp(situation.title(in));
+            case Note _ -> in.changeNote();
+            case OpenAt _ -> in.changeStep();
+            case Retitle _ -> in.changeTitle();
         };
     }
 

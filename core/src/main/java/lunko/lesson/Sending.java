@@ -11,13 +11,13 @@ import java.util.Set;
 import lunko.engine.Stage;
 import lunko.insight.explanation.RowExplanation;
 import lunko.insight.listing.ResultListing;
-import lunko.phrase.Phrase;
 import lunko.problem.Checked;
+import lunko.query.change.ConditionSite;
 import lunko.query.change.Conditions;
 import lunko.query.change.QueryChange;
-import lunko.query.change.ConditionSite;
 import lunko.table.Table;
 import lunko.table.Value;
+import lunko.words.Sentence;
 
 /**
  * A condition sent from ON to WHERE or from WHERE to ON, and what that does to the result.
@@ -37,7 +37,7 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
      * A row that is in one result only: whether that is the one after sending, why it is there, and why it is not in
      * the other.
      */
-    public record Why(boolean after, Phrase why, Optional<Phrase> whyNot) {}
+    public record Why(boolean after, Sentence why, Optional<Sentence> whyNot) {}
 
     /** Sends a condition of a query to another place, on tables. */
     public static Checked<Sending> of(WrittenQuery query, List<Table> tables, Conditions.SitedCondition condition,
@@ -71,14 +71,14 @@ public record Sending(WrittenQuery sent, Result here, Result there, List<Why> wh
         RowExplanation others = RowExplanation.of(other);
         for (int row : result.differing().stream().limit(MOST_WHYS).toList()) {
             OptionalInt left = new ResultListing.OfQuery(result.stage()).left(row);
-            Optional<Phrase> whyNot = left.isPresent()
+            Optional<Sentence> whyNot = left.isPresent()
                     ? others.whyNot(left.getAsInt()).or(() -> instead(other, others, left)) : Optional.empty();
             own.why(row).ifPresent(why -> whys.add(new Why(after, why, whyNot)));
         }
     }
 
     /** Why the row is there that the other result has from the same left row. */
-    private static Optional<Phrase> instead(Stage other, RowExplanation fate, OptionalInt left) {
+    private static Optional<Sentence> instead(Stage other, RowExplanation fate, OptionalInt left) {
         for (int row = 0; row < other.rows().size(); row++)
             if (new ResultListing.OfQuery(other).left(row).equals(left)) return fate.why(row);
         return Optional.empty();

@@ -10,14 +10,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Comparison;
 import lunko.engine.Equality;
 import lunko.engine.ValueOrder;
-import lunko.insight.keys.KeyCheck;
 import lunko.insight.keys.KeyCheck.Key;
+import lunko.insight.keys.KeyCheck;
 import lunko.problem.Checked;
+import lunko.problem.LessonFault;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -28,72 +30,78 @@ import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.EditSentences;
 
 /** A change to the tables that sets up one teaching point, with just enough rows. */
 public enum Situation {
     /** A row of the left table that nobody of the right one meets. */
-    LEFT_WITHOUT_PARTNER("a left row without a partner") {
+    UNMATCHED_LEFT(EditSentences::unmatchedLeft) {
         @Override
         Checked<SetUp> in(Ground ground) {
-            return ground.withoutPartner(Side.LEFT);
+            return ground.unmatched(Side.LEFT);
         }
     },
     /** A row of the right table that nobody of the left one meets. */
-    RIGHT_WITHOUT_PARTNER("a right row without a partner") {
+    UNMATCHED_RIGHT(EditSentences::unmatchedRight) {
         @Override
         Checked<SetUp> in(Ground ground) {
-            return ground.withoutPartner(Side.RIGHT);
+            return ground.unmatched(Side.RIGHT);
         }
     },
-    /** A second left row with the key of another that has a partner. */
-    SECOND_ROW_FOR_ONE_KEY("a second row for one key") {
+    /** A second left row with the key of another that has a match. */
+    REPEATED_KEY(EditSentences::repeatedKey) {
         @Override
         Checked<SetUp> in(Ground ground) {
             return ground.secondRow();
         }
     },
     /** A left row whose key is NULL. */
-    ROW_WITHOUT_KEY("a row with no key") {
+    NULL_KEY(EditSentences::nullKey) {
         @Override
         Checked<SetUp> in(Ground ground) {
             return ground.add(Side.LEFT, Collections.nCopies(ground.on().size(), Value.NULL),
-                    "it has NULL for its key");
+                    (in, row) -> in.newNull(row, ground.table(Side.LEFT).name()));
         }
     },
-    /** A left key that looks like that of its partner and is not the same. */
-    KEY_SPELT_DIFFERENTLY("a key spelt differently") {
+    /** A left key that looks like that of its match and is not the same. */
+    KEY_SPELLED_DIFFERENTLY(EditSentences::keySpelledDifferently) {
         @Override
         Checked<SetUp> in(Ground ground) {
             return ground.spelt();
         }
     },
     /** The same key in every row of both tables, so that all kinds of join give the same rows. */
-    EVERY_KEY_THE_SAME("every key the same") {
+    EVERY_KEY_THE_SAME(EditSentences::everyKeyTheSame) {
         @Override
         Checked<SetUp> in(Ground ground) {
             return ground.allTheSame();
         }
     },
-    /** A right row deleted that had partners. */
-    PARENT_DELETED("a parent deleted") {
+    /** A right row deleted that had matches. */
+    PARENT_DELETED(EditSentences::parentDeleted) {
         @Override
         Checked<SetUp> in(Ground ground) {
             return ground.orphaned();
         }
     };
 
+    /** What is said of a new row, by its number from 1. */
+    private interface NewRow {
+        String of(EditSentences in, int row);
+    }
+
     /** A lesson after a situation has been set up, and what was changed for it. */
-    public record SetUp(Lesson lesson, String said) {}
+    public record SetUp(Lesson lesson, Function<EditSentences, String> said) {}
 
-    private final String title;
+    private final Function<EditSentences, String> title;
 
-    Situation(String title) {
+    Situation(Function<EditSentences, String> title) {
         this.title = title;
     }
 
-    /** The situation in a sentence: {@code a row with no key}. */
-    public String title() {
-        return title;
+    /** The situation in a sentence: {@code a NULL key}. */
+    public String title(EditSentences in) {
+        return title.apply(in);
     }
 
     abstract Checked<SetUp> in(Ground ground);
@@ -101,7 +109,7 @@ public enum Situation {
     /** A lesson with this situation in it; a problem where its tables or columns do not allow for it. */
     public Checked<SetUp> in(Lesson lesson) {
         if (lesson.staged().on().isEmpty())
-            return Checked.invalid("No columns are matched yet: match two, and a situation can be set up for them.");
+            return Checked.invalid(new LessonFault.NothingMatchedYet());
         StagedScene staged = lesson.staged();
         List<Equality> on = new ArrayList<>();
         for (KeyPair pair : staged.on()) {
@@ -126,18 +134,18 @@ public enum Situation {
             return on.stream().map(equality -> row.value(equality.on(side))).toList();
         }
 
-        private SetUp changed(Side side, Table after, String said) {
+        private SetUp changed(Side side, Table after, Function<EditSentences, String> said) {
             return new SetUp(lesson.change(side, _ -> after), said);
         }
 
         /** One more row with a key, the other columns filled so that the row can be told from others. */
-        Checked<SetUp> add(Side side, List<Value> key, String because) {
+        Checked<SetUp> add(Side side, List<Value> key, NewRow because) {
             Table table = table(side);
             List<Value> row = new ArrayList<>();
             for (int i = 0; i < table.columns().size(); i++) row.add(fresh(table, i));
             for (int i = 0; i < on.size(); i++) row.set(on.get(i).on(side), key.get(i));
             return Checked.valid(changed(side, table.plus(row),
-                    "Row " + (table.rows().size() + 1) + " of " + table.name() + " is new: " + because + "."));
+                    in -> because.of(in, table.rows().size() + 1)));
         }
 
         /**
@@ -162,7 +170,9 @@ public enum Situation {
                     Optional.of(new Value.DecimalValue(all.stream().map(ValueOrder::number).max(BigDecimal::compareTo)
                             .orElse(BigDecimal.ZERO).add(BigDecimal.ONE)));
                 case TEXT -> Stream
-                        .concat(SampleWords.PLANTS.stream(), IntStream.iterate(1, n -> n + 1).mapToObj(n -> "new " + n))
+                        .concat(SampleWords.PLANTS.stream(),
+                                IntStream.iterate(1, n -> n + 1)
+                                        .mapToObj(n -> SampleWords.PLANTS.getFirst() + " " + (n + 1)))
                         .map(Value::of)
                         .filter(name -> !all.contains(name)).findFirst();
                 case DATE -> Optional.of(new Value.DateValue(all.stream().map(value -> ((Value.DateValue) value).day())
@@ -172,7 +182,7 @@ public enum Situation {
             };
         }
 
-        Checked<SetUp> withoutPartner(Side side) {
+        Checked<SetUp> unmatched(Side side) {
             List<Value> key = new ArrayList<>();
             for (Equality equality : on) {
                 Column column = table(side).columns().get(equality.on(side));
@@ -183,25 +193,27 @@ public enum Situation {
                                 ? Value.of(number.longValue()) : value);
                 Optional<Value> unused = unused(column, fitting);
                 if (unused.isEmpty()) return Checked
-                        .invalid("Every value of " + column.name() + " has a partner already: match another column.");
+                        .invalid(new LessonFault.EveryValueMatched(column.name()));
                 key.add(unused.get());
             }
-            return add(side, key, "nobody in " + table(side.opposite()).name() + " has the key " + shown(key));
+            return add(side, key,
+                    (in, row) -> in.newUnmatched(row, table(side).name(), table(side.opposite()).name(), shown(key)));
         }
 
         Checked<SetUp> secondRow() {
-            Optional<Key> key = check().left().partnered().stream().findFirst();
+            Optional<Key> key = check().left().matched().stream().findFirst();
             if (key.isEmpty()) return nobodyMeets();
             return add(Side.LEFT, key.get().values(),
-                    "it has the key " + shown(key.get().values()) + " like row " + (key.get().rows().getFirst() + 1));
+                    (in, row) -> in.newRepeated(row, table(Side.LEFT).name(), shown(key.get().values()),
+                            key.get().rows().getFirst() + 1));
         }
 
         private static Checked<SetUp> nobodyMeets() {
-            return Checked.invalid("No row of the left table has a partner yet: give two rows the same key.");
+            return Checked.invalid(new LessonFault.NoRowMatches());
         }
 
         Checked<SetUp> spelt() {
-            for (Key key : check().left().partnered()) {
+            for (Key key : check().left().matched()) {
                 for (int i = 0; i < on.size(); i++) {
                     if (!(key.values().get(i) instanceof Value.TextValue(String text)) || text.isBlank()) continue;
                     String other =
@@ -209,21 +221,20 @@ public enum Situation {
                     Row row = table(Side.LEFT).rows().get(key.rows().getFirst());
                     return Checked.valid(
                             changed(Side.LEFT, table(Side.LEFT).with(row.id(), on.get(i).left(), Value.of(other)),
-                                    "Row " + (key.rows().getFirst() + 1) + " of " + table(Side.LEFT).name() + " has "
-                                            + Value.of(other).sql() + " now, and its partner "
-                                            + Value.of(text).sql() + "."));
+                                    in -> in.nowSpelled(key.rows().getFirst() + 1, table(Side.LEFT).name(),
+                                            Value.of(other).sql(), Value.of(text).sql())));
                 }
             }
             return Checked.invalid(
-                    "A number cannot be spelt differently: match columns of text, with a key that both tables have.");
+                    new LessonFault.NoTextKey());
         }
 
         Checked<SetUp> allTheSame() {
-            Optional<List<Value>> key = check().left().partnered().stream().map(Key::values).findFirst()
+            Optional<List<Value>> key = check().left().matched().stream().map(Key::values).findFirst()
                     .or(() -> table(Side.LEFT).rows().stream().map(row -> key(Side.LEFT, row))
                             .filter(values -> values.stream().noneMatch(Value::isNull)).findFirst());
             if (key.isEmpty())
-                return Checked.invalid("No row of the left table has a key: give one a key, and all can have it.");
+                return Checked.invalid(new LessonFault.NoKeyThere());
             Lesson after = lesson;
             for (Side side : Side.values()) {
                 for (int i = 0; i < on.size(); i++) {
@@ -234,7 +245,7 @@ public enum Situation {
                 }
             }
             return Checked.valid(new SetUp(after,
-                    "Every row of both tables has the key " + shown(key.get()) + " now: each meets each."));
+                    in -> in.nowTheSame(shown(key.get()))));
         }
 
         private static Value fitting(Type type, Value value) {
@@ -244,18 +255,15 @@ public enum Situation {
         Checked<SetUp> orphaned() {
             // Every row of the key goes, so that nothing is left to be met: of one row, where there is such a key.
             Optional<Key> key =
-                    check().right().partnered().stream().min(Comparator.comparing(one -> one.rows().size()));
+                    check().right().matched().stream().min(Comparator.comparing(one -> one.rows().size()));
             if (key.isEmpty()) return nobodyMeets();
             Table table = table(Side.RIGHT);
             List<Integer> rows = key.get().rows();
             Table after = table;
             for (int row : rows) after = after.minus(table.rows().get(row).id());
-            String numbers = String.join(", ", rows.stream().map(row -> String.valueOf(row + 1)).toList());
-            return Checked.valid(changed(Side.RIGHT, after,
-                    (rows.size() == 1 ? "Row " + numbers + " of " + table.name() + " is gone, whose key was "
-                            : "Rows " + numbers + " of " + table.name() + " are gone, whose key was ")
-                            + shown(key.get().values()) + ". The rows of " + table(Side.LEFT).name()
-                            + " that matched it have no match now."));
+            return Checked.valid(changed(Side.RIGHT, after, in -> in.nowOrphans(
+                    rows.stream().map(row -> row + 1).toList(), table.name(), shown(key.get().values()),
+                    table(Side.LEFT).name())));
         }
 
         private static String shown(List<Value> key) {

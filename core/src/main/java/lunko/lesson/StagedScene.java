@@ -7,13 +7,13 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
-import lunko.engine.Joined;
-import lunko.table.Lazy;
 import lunko.engine.JoinResult;
+import lunko.engine.Joined;
 import lunko.engine.Stage;
 import lunko.insight.keys.KeyProposal;
 import lunko.insight.picture.KindCount;
 import lunko.problem.Checked;
+import lunko.problem.LessonFault;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -21,11 +21,12 @@ import lunko.query.Side;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
 import lunko.query.change.QueryChange;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
+import lunko.table.Lazy;
 import lunko.table.Table;
 
 /**
@@ -132,10 +133,7 @@ public final class StagedScene {
 
     /** What the scene shows of what its query comes to; a problem where it cannot run. */
     public Checked<Stage> result(Evaluation evaluation) {
-        if (isUnmatched()) {
-            return Checked.invalid("No columns are matched yet: drag a column name of " + left().name()
-                    + " onto one of " + right().name() + ", or choose a cross join, which needs none.");
-        }
+        if (isUnmatched()) { return Checked.invalid(new LessonFault.NothingMatched(left().name(), right().name())); }
         return incomparable().<Checked<Stage>>map(Checked::invalid)
                 .orElseGet(() -> evaluation.shown().map(this::turned));
     }

@@ -4,11 +4,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import lunko.insight.comparison.Sameness;
 import lunko.query.change.RephrasingKind;
 import lunko.query.change.Rephrasings;
 import lunko.table.Table;
+import lunko.words.Language;
 
 /**
  * What swapping the sides of a join has done to the rows, and, since that is never more than their order, what doing
@@ -33,11 +33,11 @@ public record Swapping(Sameness sides, Map<RephrasingKind, Sameness> orders) {
     }
 
     /** It in a sentence or two, as a person is told. */
-    public String said() {
-        String other = orders.entrySet().stream().filter(order -> !order.getValue().isSame())
-                .map(order -> order.getKey().title() + ": " + order.getValue().said())
-                .collect(Collectors.joining("; "));
-        return "Swapped: " + sides.said() + "."
-                + (other.isEmpty() ? "" : " But joins cannot change places so freely: " + other + ".");
+    public String said(Language in) {
+        String swapped = in.results().swapped(sides.said(in));
+        List<String> others = orders.entrySet().stream().filter(order -> !order.getValue().isSame())
+                .map(order -> in.results().order(in.rephrasings().title(order.getKey()), order.getValue().said(in)))
+                .toList();
+        return others.isEmpty() ? swapped : swapped + " " + in.results().swappedOrders(others);
     }
 }

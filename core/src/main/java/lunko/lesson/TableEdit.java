@@ -2,10 +2,10 @@ package lunko.lesson;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import lunko.problem.Checked;
-import lunko.table.Column;
+import lunko.problem.LessonFault;
 import lunko.table.Table;
+import lunko.words.EditSentences;
 
 /** A change to which tables there are, and how they lie on the bench. */
 public sealed interface TableEdit extends Edit {
@@ -48,7 +48,7 @@ public sealed interface TableEdit extends Edit {
             }
             case Rename(String table, String name) -> rename(lesson, table, name.strip());
             case Drop(_) when lesson.tables().size() == 1 ->
-                Checked.invalid("A lesson needs a table: make or bring in another one first.");
+                Checked.invalid(new LessonFault.LastTable());
             case Drop(String table) -> Checked.valid(lesson.without(table));
             case Place(String table, Spot spot) -> Checked.valid(lesson.with(lesson.layout().moving(table, spot)));
             case Fold(String table, boolean up) -> Checked.valid(lesson.with(lesson.layout().folding(table, up)));
@@ -56,29 +56,29 @@ public sealed interface TableEdit extends Edit {
     }
 
     @Override
-    default String name(Lesson before) {
+    default String name(Lesson before, EditSentences in) {
         return switch (this) {
-            case Create() -> "make " + freeName(before);
-            case BringIn(TableSet set) -> "bring in " + names(set);
-            case Replace(String table, TableSet set) -> "put " + names(set) + " in the place of " + table;
-            case Rename(String table, _) -> "rename " + table;
-            case Drop(String table) -> "drop " + table;
-            case Place(String table, _) -> "move " + table;
-            case Fold(String table, boolean up) -> (up ? "fold " : "unfold ") + table;
+            case Create() -> in.makeTable(freeName(before));
+            case BringIn(TableSet set) -> in.importTables(names(set));
+            case Replace(String table, TableSet set) -> in.replaceTable(table, names(set));
+            case Rename(String table, _) -> in.renameTable(table);
+            case Drop(String table) -> in.deleteTable(table);
+            case Place(String table, _) -> in.moveTable(table);
+            case Fold(String table, boolean up) -> up ? in.fold(table) : in.unfold(table);
         };
     }
 
-    private static String names(TableSet set) {
-        return set.tables().stream().map(Table::name).collect(Collectors.joining(", "));
+    private static List<String> names(TableSet set) {
+        return set.tables().stream().map(Table::name).toList();
     }
 
     private static Checked<Lesson> rename(Lesson lesson, String table, String name) {
-        if (name.isEmpty()) return Checked.invalid("A table needs a name: type one, such as hives.");
+        if (name.isEmpty()) return Checked.invalid(new LessonFault.NoTableName());
         Optional<Table> other = lesson.tables().stream()
                 .filter(each -> !each.name().equals(table) && each.name().equalsIgnoreCase(name)).findFirst();
         return other
                 .<Checked<Lesson>>map(
-                        _ -> Checked.invalid("Another table is called " + name + " already: choose another name."))
+                        _ -> Checked.invalid(new LessonFault.TableNameTaken(name)))
                 .orElseGet(() -> Checked.valid(lesson.renaming(table, name)));
     }
 }

@@ -4,32 +4,34 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
-import lunko.engine.Joined;
-import lunko.table.Lazy;
 import lunko.engine.JoinResult;
+import lunko.engine.Joined;
 import lunko.engine.Stage;
 import lunko.engine.sql.Renaming;
-import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.comparison.Sameness;
+import lunko.insight.comparison.TriedRephrasing;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Stretch;
+import lunko.problem.SyntaxFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.query.change.ConditionSite;
 import lunko.query.change.DialectAdapter;
 import lunko.query.change.Joins;
 import lunko.query.change.PlainJoin;
 import lunko.query.change.QueryChange;
 import lunko.query.change.Rephrasings;
-import lunko.query.change.ConditionSite;
 import lunko.query.change.SqlDialect;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.SqlWriter;
 import lunko.query.sql.Statement;
+import lunko.table.Lazy;
 import lunko.table.Table;
 
 /**
@@ -37,8 +39,8 @@ import lunko.table.Table;
  * queries are equal that are the same one of the same text.
  */
 public final class WrittenQuery {
-    static final String NOTHING_YET = "There is no query yet: write one that begins with SELECT.";
-    private static final SqlParser PARSER = new SqlParser("query");
+    static final SyntaxFault NOTHING_YET = new SyntaxFault.NothingWritten();
+    private static final SqlParser PARSER = new SqlParser(new Origin.Query());
 
     private final String sql;
     private final int number;
@@ -166,7 +168,7 @@ public final class WrittenQuery {
         if (isEmpty()) return Checked.invalid(NOTHING_YET);
         return statements().get(place()).then(script -> script.statements().getFirst() instanceof Statement.Query query
                 ? Checked.valid(new Read(script, query))
-                : Checked.invalid("This is no query: write one that begins with SELECT."));
+                : Checked.invalid(new SyntaxFault.NoQuery()));
     }
 
     /** A query as data, and the script that it is part of. */

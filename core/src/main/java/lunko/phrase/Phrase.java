@@ -2,10 +2,14 @@ package lunko.phrase;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A text in parts, each in its tone. */
 public record Phrase(List<Part> parts) {
+    /** No words at all. */
+    public static final Phrase EMPTY = new Phrase(List.of());
 
     /** A stretch of text in one tone. */
     public record Part(String text, Tone tone) {}
@@ -15,66 +19,58 @@ public record Phrase(List<Part> parts) {
         parts = List.copyOf(parts);
     }
 
+    /** A text in one tone. */
+    public static Phrase of(String text, Tone tone) {
+        return text.isEmpty() ? EMPTY : new Phrase(List.of(new Part(text, tone)));
+    }
+
+    /** Ordinary words. */
+    public static Phrase plain(String text) {
+        return of(text, Tone.PLAIN);
+    }
+
+    /** SQL. */
+    public static Phrase code(String sql) {
+        return of(sql, Tone.CODE);
+    }
+
+    /** One phrase after another, with a blank between them where both say something. */
+    public static Phrase joined(Phrase... phrases) {
+        return joined(" ", List.of(phrases));
+    }
+
+    /** Some phrases with something between each two; those that say nothing are left out. */
+    public static Phrase joined(String between, List<Phrase> phrases) {
+        List<Part> parts = new ArrayList<>();
+        for (Phrase phrase : phrases) {
+            if (!parts.isEmpty() && !phrase.isEmpty()) parts.add(new Part(between, Tone.PLAIN));
+            parts.addAll(phrase.parts);
+        }
+        return new Phrase(parts);
+    }
+
+    /** Whether it says nothing. */
+    public boolean isEmpty() {
+        return parts.isEmpty();
+    }
+
     /** The phrase without its tones. */
     public String text() {
         return parts.stream().map(Part::text).collect(Collectors.joining());
     }
 
-    /** A phrase to be written part by part. */
-    public static Writer write() {
-        return new Writer();
+    /** The phrase with its parts changed. */
+    public Phrase map(java.util.function.UnaryOperator<Part> change) {
+        return new Phrase(parts.stream().map(change).toList());
     }
 
-    /** Collects the parts of a phrase, in order. */
-    public static final class Writer {
-        private final List<Part> parts = new ArrayList<>();
+    /** This phrase, and another behind it without a blank. */
+    public Phrase then(Phrase other) {
+        return new Phrase(Stream.concat(parts.stream(), other.parts.stream()).toList());
+    }
 
-        private Writer() {}
-
-        private Writer add(String text, Tone tone) {
-            if (!text.isEmpty()) parts.add(new Part(text, tone));
-            return this;
-        }
-
-        /** Adds ordinary words. */
-        public Writer plain(String text) {
-            return add(text, Tone.PLAIN);
-        }
-
-        /** Adds something of the left table. */
-        public Writer left(String text) {
-            return add(text, Tone.LEFT);
-        }
-
-        /** Adds something of the right table. */
-        public Writer right(String text) {
-            return add(text, Tone.RIGHT);
-        }
-
-        /** Adds SQL. */
-        public Writer code(String text) {
-            return add(text, Tone.CODE);
-        }
-
-        /** Adds the word the sentence turns on. */
-        public Writer strong(String text) {
-            return add(text, Tone.STRONG);
-        }
-
-        /** Adds text in a tone known only at run time. */
-        public Writer in(Tone tone, String text) {
-            return add(text, tone);
-        }
-
-        /** Adds all parts of another phrase. */
-        public Writer phrase(Phrase other) {
-            parts.addAll(other.parts);
-            return this;
-        }
-
-        /** The phrase as written so far. */
-        public Phrase done() {
-            return new Phrase(parts);
-        }
+    @Override
+    public String toString() {
+        return Objects.toString(text());
     }
 }

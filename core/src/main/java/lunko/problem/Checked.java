@@ -23,8 +23,8 @@ public sealed interface Checked<T> {
     }
 
     /** A problem without a place stood in the way. */
-    static <T> Checked<T> invalid(String sentence) {
-        return new Invalid<>(Problem.of(sentence));
+    static <T> Checked<T> invalid(Fault fault) {
+        return new Invalid<>(Problem.of(fault));
     }
 
     /** The answer of one of two functions: of the first for a value, of the second for a problem. */
@@ -57,7 +57,7 @@ public sealed interface Checked<T> {
     default T expect() {
         return switch (this) {
             case Valid<T>(T value) -> value;
-            case Invalid<T>(Problem problem) -> throw new IllegalStateException(problem.inWords());
+            case Invalid<T>(Problem problem) -> throw new IllegalStateException(problem.toString());
         };
     }
 }

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Why something a person asked for cannot be done: one sentence for them, where it went wrong, and what to write
- * instead, where that is known: each fix is the whole of what they wrote, mended.
+ * Why something a person asked for cannot be done: what is wrong, where it went wrong, and what to write instead, where
+ * that is known: each fix is the whole of what they wrote, mended.
  */
-public record Problem(Optional<Place> place, String sentence, List<String> fixes) {
+public record Problem(Optional<Place> place, Fault fault, List<String> fixes) {
 
     /** Keeps its fixes as they are. */
     public Problem {
@@ -15,32 +15,17 @@ public record Problem(Optional<Place> place, String sentence, List<String> fixes
     }
 
     /** A problem that no file is to blame for. */
-    public static Problem of(String sentence) {
-        return new Problem(Optional.empty(), sentence, List.of());
+    public static Problem of(Fault fault) {
+        return new Problem(Optional.empty(), fault, List.of());
     }
 
     /** A problem at a place in a file. */
-    public static Problem at(Place place, String sentence) {
-        return new Problem(Optional.of(place), sentence, List.of());
+    public static Problem at(Place place, Fault fault) {
+        return new Problem(Optional.of(place), fault, List.of());
     }
 
     /** The same problem with fixes. */
     public Problem with(List<String> mended) {
-        return new Problem(place, sentence, mended);
-    }
-
-    /** The same problem in another sentence. */
-    public Problem saying(String other) {
-        return new Problem(place, other, fixes);
-    }
-
-    /** The sentence for the window, its place in words before it. */
-    public String inWords() {
-        return place.map(at -> at.inWords() + ": ").orElse("") + sentence;
-    }
-
-    /** The sentence for a terminal, its place before it as compilers write it. */
-    public String inColons() {
-        return place.map(at -> at.inColons() + ": ").orElse("") + sentence;
+        return new Problem(place, fault, mended);
     }
 }

@@ -1,102 +1,94 @@
 package lunko.query;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
-import lunko.phrase.Words;
 
 /**
- * The kinds of join (ISO/IEC 9075-2, joined table): what each is called, how SQL says it, what it keeps, and how many
- * rows it gives. All that is particular to a kind stands here.
+ * The kinds of join (ISO/IEC 9075-2, joined table): what a program calls it, how SQL says it, what it keeps, and how
+ * many rows it gives. All that is particular to a kind stands here.
  */
 public enum JoinKind {
     /** The pairs and nothing else. */
     INNER("inner", "INNER JOIN", true, false, false),
-    /** The pairs, and every left row that has no partner. */
+    /** The pairs, and every left row that has no match. */
     LEFT_OUTER("left outer", "LEFT JOIN", true, true, false),
-    /** The pairs, and every right row that has no partner. */
+    /** The pairs, and every right row that has no match. */
     RIGHT_OUTER("right outer", "RIGHT JOIN", true, false, true),
-    /** The pairs, and every row of either side that has no partner. */
+    /** The pairs, and every row of either side that has no match. */
     FULL_OUTER("full outer", "FULL JOIN", true, true, true),
     /** Every left row with every right row; there is no condition. */
     CROSS("cross", "CROSS JOIN", false, false, false),
-    /** Every left row that has a partner, once. */
+    /** Every left row that has a match, once. */
     LEFT_SEMI("left semi", Side.LEFT, true),
-    /** Every right row that has a partner, once. */
+    /** Every right row that has a match, once. */
     RIGHT_SEMI("right semi", Side.RIGHT, true),
-    /** Every left row that has no partner. */
+    /** Every left row that has no match. */
     LEFT_ANTI("left anti", Side.LEFT, false),
-    /** Every right row that has no partner. */
+    /** Every right row that has no match. */
     RIGHT_ANTI("right anti", Side.RIGHT, false),
-    /** Every row of either side that has no partner, and no pair: a full outer join without what an inner one gives. */
+    /** Every row of either side that has no match, and no pair: a full outer join without what an inner one gives. */
     FULL_ANTI("full anti");
 
-    private final String title;
+    private final String id;
     private final Optional<String> words;
     private final boolean compares;
     private final boolean keepsLeft;
     private final boolean bringsPairs;
     private final boolean keepsRight;
     private final Optional<Side> only;
-    private final boolean takesPartnered;
+    private final boolean takesMatched;
 
     /** A kind that puts rows together. */
-    JoinKind(String title, String words, boolean compares, boolean keepsLeft, boolean keepsRight) {
-        this.title = title;
+    JoinKind(String id, String words, boolean compares, boolean keepsLeft, boolean keepsRight) {
+        this.id = id;
         this.words = Optional.of(words);
         this.compares = compares;
         this.keepsLeft = keepsLeft;
         this.bringsPairs = true;
         this.keepsRight = keepsRight;
         this.only = Optional.empty();
-        this.takesPartnered = true;
+        this.takesMatched = true;
     }
 
     /**
-     * The kind that keeps the partnerless of both sides and brings no pairs; SQL says it with a full join and a
+     * The kind that keeps the unmatched rows of both sides and brings no pairs; SQL says it with a full join and a
      * condition.
      */
-    JoinKind(String title) {
-        this.title = title;
+    JoinKind(String id) {
+        this.id = id;
         this.words = Optional.empty();
         this.compares = true;
         this.keepsLeft = true;
         this.bringsPairs = false;
         this.keepsRight = true;
         this.only = Optional.empty();
-        this.takesPartnered = false;
+        this.takesMatched = false;
     }
 
-    /** A kind that takes rows of one side, those with a partner or those without. */
-    JoinKind(String title, Side only, boolean takesPartnered) {
-        this.title = title;
+    /** A kind that takes rows of one side, those with a match or those without. */
+    JoinKind(String id, Side only, boolean takesMatched) {
+        this.id = id;
         this.words = Optional.empty();
         this.compares = true;
         this.keepsLeft = false;
         this.bringsPairs = false;
         this.keepsRight = false;
         this.only = Optional.of(only);
-        this.takesPartnered = takesPartnered;
+        this.takesMatched = takesMatched;
     }
 
-    /** The kind of this title, in any case, with blanks, hyphens or underscores between its words. */
-    public static Optional<JoinKind> titled(String title) {
-        String wanted = title.strip().replaceAll("[ _-]+", " ");
+    /** The kind of this name, in any case, with blanks, hyphens or underscores between its words. */
+    public static Optional<JoinKind> named(String name) {
+        String wanted = name.strip().replaceAll("[ _-]+", " ");
         return Arrays.stream(values())
-                .filter(kind -> kind.title.equalsIgnoreCase(wanted)
-                        || kind.title.replace(" outer", "").equalsIgnoreCase(wanted))
+                .filter(kind -> kind.id.equalsIgnoreCase(wanted)
+                        || kind.id.replace(" outer", "").equalsIgnoreCase(wanted))
                 .findFirst();
     }
 
-    /** The kind in a sentence: {@code left outer}. */
-    public String title() {
-        return title;
-    }
-
-    /** The title with its article: {@code an inner join}. */
-    public String withArticle() {
-        return ("aeiou".indexOf(title.charAt(0)) >= 0 ? "an " : "a ") + title + " join";
+    /** The kind where a program reads it: {@code left outer}. */
+    public String id() {
+        return id;
     }
 
     /** The words between two tables in SQL, where it has any for the kind: {@code LEFT JOIN}. */
@@ -114,24 +106,24 @@ public enum JoinKind {
         return compares;
     }
 
-    /** Whether partnerless rows of a side come into the result, NULL in the other side's columns. */
+    /** Whether unmatched rows of a side come into the result, NULL in the other side's columns. */
     public boolean keeps(Side side) {
         return side.of(keepsLeft, keepsRight);
     }
 
-    /** Whether two rows that are partners come into the result together. */
+    /** Whether two rows that match come into the result together. */
     public boolean bringsPairs() {
         return bringsPairs;
     }
 
-    /** Whether partnerless rows of a side are in the result, with the other side's columns or without. */
+    /** Whether unmatched rows of a side are in the result, with the other side's columns or without. */
     public boolean takesAlone(Side side) {
-        return keeps(side) || only.filter(side::equals).isPresent() && !takesPartnered;
+        return keeps(side) || only.filter(side::equals).isPresent() && !takesMatched;
     }
 
     /** The kind that takes these regions of the Venn diagram and no others, if there is one. */
     public static Optional<JoinKind> taking(boolean leftAlone, boolean pairs, boolean rightAlone) {
-        return Arrays.stream(values()).filter(kind -> kind.compares && (kind.only.isEmpty() || !kind.takesPartnered)
+        return Arrays.stream(values()).filter(kind -> kind.compares && (kind.only.isEmpty() || !kind.takesMatched)
                 && kind.takesAlone(Side.LEFT) == leftAlone && kind.takesAlone(Side.RIGHT) == rightAlone
                 && kind.bringsPairs == pairs).findFirst();
     }
@@ -146,17 +138,17 @@ public enum JoinKind {
         return only.map(side::equals).orElse(true);
     }
 
-    /** Whether one partner of a row decides about it, so that nobody needs to look for more. */
+    /** Whether one match of a row decides about it, so that nobody needs to look for more. */
     public boolean stopsAtFirst() {
         return only.isPresent();
     }
 
-    /** Whether a row is in the result for having a partner, rather than for having none. */
-    public boolean takesPartnered() {
-        return takesPartnered;
+    /** Whether a row is in the result for having a match, rather than for having none. */
+    public boolean takesMatched() {
+        return takesMatched;
     }
 
-    /** The side whose rows are gone through one by one, each looking for partners on the other. */
+    /** The side whose rows are gone through one by one, each looking for matches on the other. */
     public Side outer() {
         return only.orElse(Side.LEFT);
     }
@@ -174,11 +166,11 @@ public enum JoinKind {
         };
     }
 
-    /** How many rows of the result come from a row of the {@link #outer()} side that has so many partners. */
-    public int rowsFor(int partners) {
-        if (only.isPresent()) return partners > 0 == takesPartnered ? 1 : 0;
-        if (partners == 0) return keeps(outer()) ? 1 : 0;
-        return bringsPairs ? partners : 0;
+    /** How many rows of the result come from a row of the {@link #outer()} side that has so many matches. */
+    public int rowsFor(int matches) {
+        if (only.isPresent()) return matches > 0 == takesMatched ? 1 : 0;
+        if (matches == 0) return keeps(outer()) ? 1 : 0;
+        return bringsPairs ? matches : 0;
     }
 
     /** How many rows the kind gives. */
@@ -191,29 +183,6 @@ public enum JoinKind {
 
     private long taken(Side side, Tally tally) {
         long alone = side.of(tally.leftAlone(), tally.rightAlone());
-        return takesPartnered ? side.of(tally.leftRows(), tally.rightRows()) - alone : alone;
-    }
-
-    /** How the number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}, {@code 2 without a partner}. */
-    public String arithmetic(Tally tally) {
-        if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
-        if (only.isPresent())
-            return Words.number(taken(only.get(), tally)) + (takesPartnered ? " with a partner" : " without a partner");
-        List<String> terms = new ArrayList<>();
-        if (bringsPairs) terms.add(Words.number(tally.pairs()) + (tally.pairs() == 1 ? " pair" : " pairs"));
-        if (keepsLeft) terms.add(Words.number(tally.leftAlone()) + (keepsRight ? "" : " kept"));
-        if (keepsRight) terms.add(Words.number(tally.rightAlone()) + (bringsPairs ? " kept" : " without a partner"));
-        return String.join(" + ", terms);
-    }
-
-    /** The same in figures alone, where there is something to be reckoned: {@code 3 + 2}, {@code 5 × 4}. */
-    public String figures(Tally tally) {
-        if (!compares) return Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows());
-        if (only.isPresent()) return "of " + Words.number(only.get().of(tally.leftRows(), tally.rightRows()));
-        List<String> terms = new ArrayList<>();
-        if (bringsPairs) terms.add(Words.number(tally.pairs()));
-        if (keepsLeft) terms.add(Words.number(tally.leftAlone()));
-        if (keepsRight) terms.add(Words.number(tally.rightAlone()));
-        return terms.size() == 1 ? "" : String.join(" + ", terms);
+        return takesMatched ? side.of(tally.leftRows(), tally.rightRows()) - alone : alone;
     }
 }

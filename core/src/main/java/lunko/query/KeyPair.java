@@ -1,6 +1,6 @@
 package lunko.query;
 
-/** A left and a right column, by name, whose values must be equal for two rows to be partners. */
+/** A left and a right column, by name, whose values must be equal for two rows to match. */
 public record KeyPair(String left, String right) {
 
     /** The column on a side. */

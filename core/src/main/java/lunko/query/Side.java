@@ -9,17 +9,17 @@ public enum Side {
     /** The table named after JOIN. */
     RIGHT("right", Tone.RIGHT);
 
-    private final String title;
+    private final String id;
     private final Tone tone;
 
-    Side(String title, Tone tone) {
-        this.title = title;
+    Side(String id, Tone tone) {
+        this.id = id;
         this.tone = tone;
     }
 
-    /** The side in a sentence: {@code left}. */
-    public String title() {
-        return title;
+    /** The side where a program reads it: {@code left}. */
+    public String id() {
+        return id;
     }
 
     /** The tone in which things of this side are spoken of. */

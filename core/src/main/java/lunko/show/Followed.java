@@ -2,10 +2,10 @@ package lunko.show;
 
 import java.util.List;
 import java.util.Optional;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
-import lunko.lesson.Diagnostic;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 

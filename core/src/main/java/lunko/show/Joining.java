@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import lunko.engine.JoinResult;
 import lunko.insight.picture.KindCount;
-import lunko.insight.picture.VennRegions;
 import lunko.insight.picture.ThreeCircles;
+import lunko.insight.picture.VennRegions;
 import lunko.steps.MatchTimeline;
 
 /**

@@ -6,34 +6,34 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Supplier;
-import lunko.table.Lazy;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Changes;
+import lunko.insight.explanation.SourceRowWhy;
+import lunko.insight.explanation.StageWords;
 import lunko.insight.picture.KindCount;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
-import lunko.insight.picture.VennRegions;
-import lunko.insight.explanation.SourceRowWhy;
-import lunko.insight.explanation.StageWords;
 import lunko.insight.picture.ThreeCircles;
+import lunko.insight.picture.VennRegions;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
-import lunko.lesson.Diagnostic;
-import lunko.phrase.Phrase;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.steps.Frame;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
 import lunko.steps.Timeline;
-import lunko.steps.JoinAlgorithm;
+import lunko.table.Lazy;
+import lunko.words.Sentence;
 
 /**
  * All that is to be seen of a lesson after a step: what its query comes to, the frame and the join at hand, and what
@@ -304,8 +304,8 @@ public final class Showing {
     /**
      * Why a source row of the join at hand is in its result or not; of all else, what the step says that decided it.
      */
-    public Optional<Phrase> why(Pointed pointed) {
-        Optional<Phrase> own = pointed instanceof Pointed.Source(Side side, int row)
+    public Optional<Sentence> why(Pointed pointed) {
+        Optional<Sentence> own = pointed instanceof Pointed.Source(Side side, int row)
                 ? outcome().flatMap(outcome -> new SourceRowWhy(outcome, side, row).said()) : Optional.empty();
         return own.or(() -> decided(pointed).stream().mapToObj(step -> timeline().orElseThrow().at(step).shown().why())
                 .findFirst());

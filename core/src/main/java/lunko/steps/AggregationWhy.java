@@ -1,14 +1,13 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.capital;
-import static lunko.phrase.Words.rows;
-
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Aggregation;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
+import lunko.words.Language;
+import lunko.words.Names;
 
 /** What is said of grouping. */
 record AggregationWhy(Aggregation stage) implements RowWhy {
@@ -19,50 +18,49 @@ record AggregationWhy(Aggregation stage) implements RowWhy {
     }
 
     @Override
-    public String title() {
-        return stage.keys() == 0 ? "Put " + stage.input().title() + " into one group"
-                : "Group " + stage.input().title() + " by " + keys();
+    public String clause() {
+        return "GROUP BY";
     }
 
     @Override
-    public Optional<String> reason(int row) {
-        return Optional.of(stage.name(stage.groupOf().get(row)));
-    }
-
-    private String keys() {
-        return stage.headings().subList(0, stage.keys()).stream().map(Stage.Heading::name)
-                .collect(Collectors.joining(", "));
+    public Phrase title(Language in) {
+        return in.stages().groupTitle(in.names().rows(stage.input().title()), keys());
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.plain("The " + rows(stage.groupOf().size()) + " of " + stage.input().title() + (stage.keys() == 0
-                ? " make one group, and that gives one row even if there are none."
-                : " are put into groups of equal " + keys()
-                        + ", and each group becomes one row. NULL is a group like others."));
+    public Optional<String> reason(int row, Language in) {
+        return Optional.of(group(stage.groupOf().get(row), in.names()));
+    }
+
+    private String group(int group, Names names) {
+        return names.row(stage.name(group));
+    }
+
+    private List<String> keys() {
+        return stage.headings().subList(0, stage.keys()).stream().map(Stage.Heading::name).toList();
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
+    public Phrase start(Language in) {
+        return in.stages().groupStarts(stage.groupOf().size(), in.names().rows(stage.input().title()), keys());
+    }
+
+    @Override
+    public Phrase row(int row, int landed, Language in) {
         int group = stage.groupOf().get(row);
         boolean first = IntStream.range(0, row).noneMatch(earlier -> stage.groupOf().get(earlier) == group);
-        text.plain(stage.input().name(row) + " goes into " + stage.name(group)
-                + (first && stage.keys() > 0 ? ", the first there." : "."));
+        return in.stages().grouped(in.names().row(stage.input().name(row)), group(group, in.names()),
+                first && stage.keys() > 0);
     }
 
     @Override
-    public void group(Phrase.Writer text, int group) {
-        text.plain(capital(stage.name(group)) + " has " + rows(stage.origins(group).size()) + " and becomes row "
-                + (group + 1));
-        if (stage.headings().size() > stage.keys()) {
-            text.plain(": ").code(RowWhy.values(stage.headings(), stage.rows().get(group), stage.keys()));
-        }
-        text.plain(".");
+    public Phrase group(int group, Language in) {
+        return in.stages().groupBecomes(group(group, in.names()), stage.origins(group).size(), group + 1L,
+                RowWhy.values(stage.headings(), stage.rows().get(group), stage.keys()));
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.plain("Grouping");
-        RowWhy.number(text, stage.input(), stage, "makes");
+    public Phrase finish(Language in) {
+        return in.stages().groupsMade(stage.rows().size(), stage.input().rows().size());
     }
 }

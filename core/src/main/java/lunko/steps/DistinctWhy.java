@@ -3,44 +3,48 @@ package lunko.steps;
 import java.util.Optional;
 import lunko.engine.Distinct;
 import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /** What is said of DISTINCT. */
 record DistinctWhy(Distinct stage) implements RowWhy {
 
     @Override
     public StageKind kind() {
-        return StageKind.DROP_DUPLICATES;
+        return StageKind.DISTINCT;
     }
 
     @Override
-    public String title() {
-        return "Drop the duplicates of " + stage.title();
+    public String clause() {
+        return "DISTINCT";
     }
 
     @Override
-    public Optional<String> reason(int row) {
+    public Phrase title(Language in) {
+        return in.stages().distinctTitle(in.names().rows(stage.title()));
+    }
+
+    @Override
+    public Optional<String> reason(int row, Language in) {
         int same = stage.same().get(row);
-        return stage.first().get(same) == row ? Optional.empty() : Optional.of("like row " + (same + 1));
+        return stage.first().get(same) == row ? Optional.empty()
+                : Optional.of(in.stages().duplicateReason(same + 1L));
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.code("DISTINCT")
-                .plain(" keeps each row once. Rows are alike if all their values are; here NULL is like NULL.");
+    public Phrase start(Language in) {
+        return in.stages().distinctStarts();
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
+    public Phrase row(int row, int landed, Language in) {
         int same = stage.same().get(row);
-        text.code(RowWhy.values(stage.headings(), stage.input().rows().get(row), 0))
-                .plain(stage.first().get(same) == row
-                        ? " is new and stays, as row " + landed + "."
-                        : " is there already, as row " + (same + 1) + ", and is struck out.");
+        String values = RowWhy.values(stage.headings(), stage.input().rows().get(row), 0);
+        return stage.first().get(same) == row ? in.stages().isNew(values, landed)
+                : in.stages().isDuplicate(values, same + 1L);
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.code("DISTINCT");
-        RowWhy.number(text, stage.input(), stage, "leaves");
+    public Phrase finish(Language in) {
+        return in.stages().leaves(clause(), stage.rows().size(), stage.input().rows().size());
     }
 }

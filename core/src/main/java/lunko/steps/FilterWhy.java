@@ -1,11 +1,9 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.rows;
-
 import java.util.Optional;
 import lunko.engine.Filter;
 import lunko.phrase.Phrase;
-import lunko.table.Truth;
+import lunko.words.Language;
 
 /** What is said of a filter. */
 record FilterWhy(Filter stage) implements RowWhy {
@@ -16,38 +14,34 @@ record FilterWhy(Filter stage) implements RowWhy {
     }
 
     @Override
-    public String title() {
-        return "Filter " + stage.input().title() + " by " + stage.clause();
+    public String clause() {
+        return stage.clause();
     }
 
     @Override
-    public Optional<String> reason(int row) {
-        return Optional.of(stage.with(row) + " is " + stage.verdicts().get(row).title());
+    public Phrase title(Language in) {
+        return in.stages().filterTitle(in.names().rows(stage.input().title()), clause());
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.code(stage.clause()).plain(" asks of each of the " + rows(stage.verdicts().size()) + " of " + stage.title()
-                + " whether its condition is true, and strikes out the others.");
+    public Optional<String> reason(int row, Language in) {
+        return Optional.of(in.stages().filterReason(stage.with(row), stage.verdicts().get(row)));
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
-        Truth verdict = stage.verdicts().get(row);
-        text.code(stage.with(row)).plain(verdict == Truth.UNKNOWN ? " is neither true nor false but " : " is ")
-                .strong(verdict.title()).plain(": " + stage.input().name(row)).plain(switch (verdict) {
-                    case TRUE -> " stays, as row " + landed + ".";
-                    case FALSE -> " is struck out.";
-                    case UNKNOWN -> " is struck out, for only what is true stays.";
-                });
+    public Phrase start(Language in) {
+        return in.stages().filterStarts(clause(), stage.verdicts().size(), in.names().rows(stage.title()));
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.code(stage.clause());
-        RowWhy.number(text, stage.input(), stage, "leaves");
-        stage.says().ifPresent(kind -> text
-                .plain(" What the outer join kept for want of a partner is all that is left: together they are ")
-                .strong(kind.withArticle()).plain("."));
+    public Phrase row(int row, int landed, Language in) {
+        return in.stages().filtered(stage.with(row), stage.verdicts().get(row),
+                in.names().row(stage.input().name(row)), landed);
+    }
+
+    @Override
+    public Phrase finish(Language in) {
+        Phrase left = in.stages().leaves(clause(), stage.rows().size(), stage.input().rows().size());
+        return stage.says().map(kind -> Phrase.joined(left, in.stages().filterSays(kind))).orElse(left);
     }
 }

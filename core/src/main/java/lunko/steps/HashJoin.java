@@ -3,9 +3,9 @@ package lunko.steps;
 import java.util.List;
 import java.util.stream.Collectors;
 import lunko.engine.Join;
+import lunko.engine.JoinCondition;
 import lunko.engine.Matching;
 import lunko.engine.RowPairs;
-import lunko.engine.JoinCondition;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
@@ -29,12 +29,12 @@ record HashJoin(Join join, RowPairs decisions, RowPairs buckets) implements Join
     }
 
     @Override
-    public String mark(Side side, int row, int prepared) {
-        if (side == Side.LEFT || row >= prepared) return "";
+    public RowMark mark(Side side, int row, int prepared) {
+        if (side == Side.LEFT || row >= prepared) return RowMark.NONE;
         List<Value> key =
                 join.on().equal().stream().map(equality -> join.row(Side.RIGHT, row).get(equality.right())).toList();
-        return key.stream().anyMatch(Value::isNull) ? "no bucket"
-                : "bucket " + key.stream().map(Value::shown).collect(Collectors.joining(", "));
+        return key.stream().anyMatch(Value::isNull) ? new RowMark.NoBucket()
+                : new RowMark.Bucket(key.stream().map(Value::shown).collect(Collectors.joining(", ")));
     }
 
     @Override
@@ -54,7 +54,7 @@ record HashJoin(Join join, RowPairs decisions, RowPairs buckets) implements Join
     }
 
     @Override
-    public int indexOf(int outer, int partner) {
-        return buckets.before(outer, partner);
+    public int indexOf(int outer, int match) {
+        return buckets.before(outer, match);
     }
 }

@@ -28,17 +28,16 @@ interface JoinPlan {
         return outer;
     }
 
-    /** Whether an outer row first looks up where to find its partners. */
+    /** Whether an outer row first looks up where to find its matches. */
     default boolean looksUp() {
         return false;
     }
 
     /**
-     * What stands beside a row of a side, outer rows on the left, after so many of the steps before the first turn;
-     * nothing if it is empty.
+     * What stands beside a row of a side, outer rows on the left, after so many of the steps before the first turn.
      */
-    default String mark(Side side, int row, int prepared) {
-        return "";
+    default RowMark mark(Side side, int row, int prepared) {
+        return RowMark.NONE;
     }
 
     /** With how many inner rows an outer row is compared. */
@@ -47,6 +46,6 @@ interface JoinPlan {
     /** The inner row that an outer row is compared with as its n-th, counted from 0. */
     int innerAt(int outer, int n);
 
-    /** As the how many-th, counted from 0, an outer row is compared with one of its partners. */
-    int indexOf(int outer, int partner);
+    /** As the how many-th, counted from 0, an outer row is compared with one of its matches. */
+    int indexOf(int outer, int match);
 }

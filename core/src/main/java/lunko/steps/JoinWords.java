@@ -1,10 +1,16 @@
 package lunko.steps;
 
+import java.util.List;
+import java.util.Optional;
+import lunko.engine.Comparison;
 import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.RowPairs;
 import lunko.phrase.Phrase;
+import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.words.Language;
+import lunko.words.MatchSentences.RowsOf;
 
 /**
  * How the sentences about a join name its tables, rows and columns.
@@ -31,21 +37,42 @@ record JoinWords(Join join, RowPairs decisions) {
         return decisions.rightRows();
     }
 
-    Phrase.Writer name(Phrase.Writer text, Side side, int row) {
-        return text.in(side.tone(), join.on(side).name(row));
+    Phrase name(Side side, int row, Language in) {
+        return Phrase.of(in.names().row(join.on(side).name(row)), side.tone());
     }
 
-    Phrase.Writer table(Phrase.Writer text, Side side) {
-        return text.in(side.tone(), join.on(side).title());
+    Phrase table(Side side, Language in) {
+        return Phrase.of(in.names().rows(join.on(side).title()), side.tone());
+    }
+
+    /** All rows of a side. */
+    RowsOf rowsOf(Side side, Language in) {
+        return new RowsOf(join.on(side).rows().size(), table(side, in));
     }
 
     String column(Side side, Equality equality) {
         return join.on(side).headings().get(equality.on(side)).name();
     }
 
-    /** Ends a sentence that says that an outer row has no partner. */
-    void leftOut(Phrase.Writer text, int row) {
-        text.plain(join.kind().rowsFor(decisions.count(row)) > 0 ? "."
-                : ", and " + join.kind().withArticle() + " leaves it out.");
+    /** The columns that the sides are matched by. */
+    List<String> keys(Side side) {
+        return join.on().equal().stream().map(equality -> column(side, equality)).toList();
+    }
+
+    /** The key of a row. */
+    String key(Side side, int row) {
+        return String.join(", ", join.on().equal().stream()
+                .map(equality -> Comparison.literal(join.row(side, row).get(equality.on(side)))).toList());
+    }
+
+    /** The first column of the key that is NULL in a row. */
+    Optional<String> missing(Side side, int row) {
+        return join.on().equal().stream().filter(equality -> join.row(side, row).get(equality.on(side)).isNull())
+                .findFirst().map(equality -> column(side, equality));
+    }
+
+    /** The kind, where it leaves out an outer row that has the matches it has. */
+    Optional<JoinKind> leavingOut(int outer) {
+        return join.kind().rowsFor(decisions.count(outer)) > 0 ? Optional.empty() : Optional.of(join.kind());
     }
 }

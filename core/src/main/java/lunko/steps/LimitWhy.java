@@ -1,52 +1,54 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.capital;
-import static lunko.phrase.Words.rows;
-
 import java.util.Optional;
+import java.util.OptionalLong;
 import lunko.engine.Limit;
 import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /** What is said of OFFSET and FETCH FIRST. */
 record LimitWhy(Limit stage) implements RowWhy {
 
     @Override
     public StageKind kind() {
-        return StageKind.CUT;
+        return StageKind.LIMIT;
     }
 
     @Override
-    public String title() {
-        return "Cut out a stretch of rows";
+    public String clause() {
+        return "LIMIT";
     }
 
     @Override
-    public Optional<String> reason(int row) {
-        if (row < stage.skipped()) return Optional.of("one of the first " + stage.skipped());
-        return row - stage.skipped() < stage.rows().size() ? Optional.empty()
-                : Optional.of("after the " + stage.most() + " wanted");
+    public Phrase title(Language in) {
+        return in.stages().limitTitle();
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.plain("Of the " + rows(stage.input().rows().size()));
-        if (stage.skipped() > 0) text.plain(", the first " + stage.skipped() + " are skipped");
-        if (stage.most() < Long.MAX_VALUE)
-            text.plain(stage.skipped() > 0 ? ", and" : ",").plain(" at most " + stage.most() + " are taken");
-        text.plain(".");
+    public Optional<String> reason(int row, Language in) {
+        if (row < stage.skipped()) return Optional.of(in.stages().skippedReason(stage.skipped()));
+        return isWithin(row) ? Optional.empty() : Optional.of(in.stages().beyondReason(stage.most()));
+    }
+
+    private boolean isWithin(int row) {
+        return row - stage.skipped() < stage.rows().size();
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
-        text.plain(capital(stage.input().name(row)));
-        if (row < stage.skipped()) text.plain(" is one of the first " + stage.skipped() + " and is skipped.");
-        else if (row - stage.skipped() < stage.rows().size()) text.plain(" stays, as row " + landed + ".");
-        else text.plain(" comes too late: there are " + stage.most() + " already.");
+    public Phrase start(Language in) {
+        return in.stages().limitStarts(stage.input().rows().size(), stage.skipped(),
+                stage.most() < Long.MAX_VALUE ? OptionalLong.of(stage.most()) : OptionalLong.empty());
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.plain("The cut");
-        RowWhy.number(text, stage.input(), stage, "leaves");
+    public Phrase row(int row, int landed, Language in) {
+        String name = in.names().row(stage.input().name(row));
+        if (row < stage.skipped()) return in.stages().skipped(name, stage.skipped());
+        return isWithin(row) ? in.stages().withinLimit(name, landed) : in.stages().beyondLimit(name, stage.most());
+    }
+
+    @Override
+    public Phrase finish(Language in) {
+        return in.stages().leaves(clause(), stage.rows().size(), stage.input().rows().size());
     }
 }

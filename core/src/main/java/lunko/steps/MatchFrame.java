@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import lunko.engine.ResultRow;
-import lunko.phrase.Phrase;
 import lunko.query.Side;
 import lunko.table.Truth;
+import lunko.words.Sentence;
 
 /**
  * Everything that is visible after a step of matching. Frames are compared by what they show.
@@ -16,13 +16,13 @@ import lunko.table.Truth;
  * @param why the sentence that explains it
  * @param comparisons how many comparisons have been made so far
  * @param landed the rows of the result so far
- * @param pending the row that comes next if the row whose turn it is finds no partner
+ * @param pending the row that comes next if the row whose turn it is finds no match
  * @param left what has become of each left row
  * @param right what has become of each right row
  * @param marks what stands beside each left and each right row, which a way of matching has put there; mostly nothing
  * @param lanes for each left row, where its lanes lead so far, in the order of the right rows
  */
-public record MatchFrame(long number, Step step, Phrase why, long comparisons, List<ResultRow> landed,
+public record MatchFrame(long number, Step step, Sentence why, long comparisons, List<ResultRow> landed,
         Optional<ResultRow> pending, List<RowState> left, List<RowState> right, Marks marks, List<List<Lane>> lanes)
         implements PartFrame {
 
@@ -37,11 +37,11 @@ public record MatchFrame(long number, Step step, Phrase why, long comparisons, L
      */
     public record Lane(int right, Truth verdict) {}
 
-    /** What stands beside each left and each right row; nothing, where it is the empty text. */
-    public record Marks(List<String> left, List<String> right) {
+    /** What stands beside each left and each right row. */
+    public record Marks(List<RowMark> left, List<RowMark> right) {
 
         /** What stands beside each row of a side. */
-        public List<String> of(Side side) {
+        public List<RowMark> of(Side side) {
             return side.of(left, right);
         }
     }

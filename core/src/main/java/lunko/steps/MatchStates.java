@@ -27,7 +27,7 @@ final class MatchStates {
     private final RowPairs decisions;
     /** How many rows have landed when all turns are over. */
     private final long landedInTurns;
-    /** Where one partner decides: for each inner row, the outer rows that it is the first partner of. */
+    /** Where one match decides: for each inner row, the outer rows that it is the first match of. */
     private final int[][] decidedBy;
 
     MatchStates(JoinResult outcome, JoinAlgorithm algorithm, JoinPlan plan, long landedInTurns) {
@@ -64,12 +64,12 @@ final class MatchStates {
     }
 
     /** What stands beside the rows of a side after so many of the steps before the first turn. */
-    List<String> marks(Side side, int prepared) {
+    List<RowMark> marks(Side side, int prepared) {
         return side == kind.outer() ? LazyList.of(decisions.leftRows(), row -> plan.mark(Side.LEFT, row, prepared))
                 : LazyList.of(decisions.rightRows(), row -> plan.mark(Side.RIGHT, row, prepared));
     }
 
-    /** The row that comes in if the outer row whose turn it is meets no partner any more. */
+    /** The row that comes in if the outer row whose turn it is meets no match any more. */
     Optional<ResultRow> pending(Moment moment) {
         boolean undecided = moment.step() instanceof Step.Compare(int _, int _, var verdict)
                 && !join.on().meets(verdict) && moment.met() == 0;
@@ -91,12 +91,12 @@ final class MatchStates {
                 .mapToObj(outer -> new MatchFrame.Lane(outer, verdict(outer, inner))).toList());
     }
 
-    /** Whether an outer row and one of its partners have met. */
+    /** Whether an outer row and one of its matches have met. */
     boolean hasMet(Moment moment, int outer, int inner) {
         return decisions.before(outer, inner) < met(moment, outer);
     }
 
-    /** How many partners an outer row has met so far. */
+    /** How many matches an outer row has met so far. */
     private int met(Moment moment, int outer) {
         int turn = plan.turnOf(outer);
         if (turn < moment.turn()) return decisions.count(outer);
@@ -104,7 +104,7 @@ final class MatchStates {
     }
 
     private RowState outerState(Moment moment, int outer) {
-        if (met(moment, outer) > 0) return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
+        if (met(moment, outer) > 0) return kind.takesMatched() ? RowState.MET : RowState.LEFT_OUT;
         int turn = plan.turnOf(outer);
         Step step = moment.step();
         boolean now = turn == moment.turn() && !(step instanceof Step.Start);
@@ -123,18 +123,18 @@ final class MatchStates {
         OptionalInt first = decisions.firstLeft(inner);
         if (first.isPresent()) {
             if (!hasMet(moment, first.getAsInt(), inner)) return RowState.OPEN;
-            return kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT;
+            return kind.takesMatched() ? RowState.MET : RowState.LEFT_OUT;
         }
         if (!seenByAll(moment, inner)) return RowState.OPEN;
         if (!kind.keeps(Side.RIGHT)) return RowState.LEFT_OUT;
         return landedInTurns + decisions.rightAloneBefore(inner) < moment.landed() ? RowState.KEPT : RowState.OPEN;
     }
 
-    /** Whether every outer row has been compared with an inner one that has no partner, or need not be any more. */
+    /** Whether every outer row has been compared with an inner one that has no match, or need not be any more. */
     private boolean seenByAll(Moment moment, int inner) {
         int turns = decisions.leftRows();
         if (moment.turn() == turns) return !(moment.step() instanceof Step.Start);
-        return algorithm == JoinAlgorithm.ROWS && moment.turn() == turns - 1 && inner < moment.compared();
+        return algorithm == JoinAlgorithm.NESTED_LOOP && moment.turn() == turns - 1 && inner < moment.compared();
     }
 
     /** The outer rows about which an inner row has decided. */

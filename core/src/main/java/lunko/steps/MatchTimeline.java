@@ -5,14 +5,16 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import lunko.engine.BinarySearch;
 import lunko.engine.Join;
+import lunko.engine.JoinResult;
 import lunko.engine.JoinRows;
 import lunko.engine.LazyList;
-import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.RowPairs;
+import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
+import lunko.words.Language;
 
 /**
  * All steps of a join, addressed by number from 0 (the start) to {@link #last()} (the end). The outer rows, which are
@@ -72,9 +74,8 @@ public final class MatchTimeline implements Part {
     }
 
     @Override
-    public String title() {
-        return "Match " + join.left().title() + " with " + join.right().title() + ": " + kind.title() + " join, "
-                + algorithm.title();
+    public Phrase title(Language in) {
+        return why.title(in);
     }
 
     /** What is joined. */
@@ -215,7 +216,7 @@ public final class MatchTimeline implements Part {
         Step step = kind.outer() == Side.RIGHT ? moment.step().mirrored() : moment.step();
         boolean done = moment.step() instanceof Step.Finish;
         int prepared = (int) Math.min(number, plan.preparations());
-        return new MatchFrame(number, step, why.of(step, moment.landed()), moment.comparisons(),
+        return new MatchFrame(number, step, in -> why.of(step, moment.landed(), in), moment.comparisons(),
                 LazyList.of((int) Math.min(moment.landed(), Integer.MAX_VALUE), done ? result::row : landing::row),
                 states.pending(moment), states.of(Side.LEFT, moment), states.of(Side.RIGHT, moment),
                 new MatchFrame.Marks(states.marks(Side.LEFT, prepared), states.marks(Side.RIGHT, prepared)),
@@ -246,8 +247,8 @@ public final class MatchTimeline implements Part {
         int met = kind.bringsPairs() ? metAt(outer, offset) : 0;
         int compared = offset - met;
         if (met > 0 && plan.indexOf(outer, decisions.right(outer, met - 1)) + met == offset) {
-            int partner = decisions.right(outer, met - 1);
-            return new Moment(new Step.Pair(outer, partner), turn, compared + 1, met, comparisons + compared + 1,
+            int match = decisions.right(outer, met - 1);
+            return new Moment(new Step.Pair(outer, match), turn, compared + 1, met, comparisons + compared + 1,
                     landed + met);
         }
         if (compared == plan.compared(outer)) {
@@ -274,7 +275,7 @@ public final class MatchTimeline implements Part {
                 n -> plan.indexOf(outer, decisions.right(outer, n)) + n + 1 > offset);
     }
 
-    /** How many partners of a row are among the first so many that it is compared with. */
+    /** How many matches of a row are among the first so many that it is compared with. */
     private int seenAt(int outer, int compared) {
         return BinarySearch.first(decisions.count(outer),
                 n -> plan.indexOf(outer, decisions.right(outer, n)) >= compared);

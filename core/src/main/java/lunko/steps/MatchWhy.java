@@ -1,24 +1,20 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.capital;
-import static lunko.phrase.Words.counted;
-import static lunko.phrase.Words.rows;
-
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
-import lunko.engine.Comparison;
 import lunko.engine.Join;
+import lunko.engine.JoinCondition;
 import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
-import lunko.engine.JoinCondition;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.words.Language;
+import lunko.words.MatchSentences.RowsOf;
 
-/** The sentences that explain the steps of one join, naming its actual rows and values. */
+/** What explains the steps of one join, naming its actual rows and values. */
 final class MatchWhy {
     private final JoinResult outcome;
     private final JoinWords words;
@@ -33,6 +29,7 @@ final class MatchWhy {
     private final JoinAlgorithm wished;
     private final JoinPlan plan;
     private final long comparisons;
+
     MatchWhy(JoinResult outcome, JoinAlgorithm algorithm, JoinAlgorithm wished, JoinPlan plan, long comparisons) {
         this.outcome = outcome;
         this.join = outcome.join();
@@ -48,197 +45,113 @@ final class MatchWhy {
         this.comparisons = comparisons;
     }
 
+    /** What is done, as a heading. */
+    Phrase title(Language in) {
+        return in.matching().title(words.table(Side.LEFT, in), words.table(Side.RIGHT, in), kind,
+                algorithm.title(in));
+    }
+
     /** Why a step happens; {@code landed} is how many rows the result has after it. */
-    Phrase of(Step step, long landed) {
-        Phrase.Writer text = Phrase.write();
-        switch (step) {
-            case Step.Start _ -> start(text);
-            case Step.Place(Side side, int row) -> place(text, side, row);
-            case Step.Sort(Side side) -> sort(text, side);
-            case Step.Look(Side side, int row) -> look(text, side, row);
-            case Step.Compare compare -> compared.say(text, compare);
-            case Step.Pair pair -> pair(text, pair, landed);
-            case Step.Keep(Side side, int row) -> keep(text, side, row, landed);
-            case Step.Take(Side side, int row) -> take(text, side, row, landed);
-            case Step.Finish _ -> finish(text);
-        }
-        return text.done();
+    Phrase of(Step step, long landed, Language in) {
+        return switch (step) {
+            case Step.Start _ -> start(in);
+            case Step.Place(Side side, int row) -> place(side, row, in);
+            case Step.Sort(Side side) -> sort(side, in);
+            case Step.Look(Side side, int row) -> look(side, row, in);
+            case Step.Compare compare -> compared.of(compare, in);
+            case Step.Pair pair -> pair(pair, landed, in);
+            case Step.Keep(Side side, int row) -> in.matching().kept(words.name(side, row, in),
+                    words.rowsOf(side.opposite(), in), kind, landed);
+            case Step.Take(Side side, int row) -> take(side, row, landed, in);
+            case Step.Finish _ -> finish(in);
+        };
     }
 
-    private void start(Phrase.Writer text) {
-        if (algorithm != wished && kind.compares()) {
-            text.plain("There is no equality here to go " + wished.title() + ", so it goes row by row. ");
-        }
-        switch (algorithm) {
-            case ROWS -> startRowByRow(text);
-            case BUCKETS -> {
-                words.table(text.plain("The ").plain(rows(words.inners())).plain(" of "), words.inner())
-                        .plain(" are put into buckets of equal " + keyNames(words.inner()) + ". Then each of the ")
-                        .plain(rows(words.outers()))
-                        .plain(" of ");
-                words.table(text, outer).plain(" is compared with the rows of its own bucket alone.");
+    private Phrase start(Language in) {
+        Phrase wish = algorithm != wished && kind.compares() ? in.matching().noEquality(wished.title(in))
+                : Phrase.EMPTY;
+        RowsOf outers = words.rowsOf(outer, in);
+        RowsOf inners = words.rowsOf(words.inner(), in);
+        Phrase how = switch (algorithm) {
+            case NESTED_LOOP -> {
+                if (!kind.compares()) yield in.matching().crosses(outers, inners);
+                yield kind.stopsAtFirst() ? in.matching().comparesUntilDecided(outers, inners.table())
+                        : in.matching().comparesAll(outers, inners, comparisons);
             }
-            case MERGE -> {
-                words.table(text.plain("Both sides are sorted by key. Then "), outer).plain(" and ");
-                words.table(text, words.inner())
-                        .plain(" are gone through side by side: whichever has the smaller key moves on.");
-            }
-        }
-        if (kind.stopsAtFirst() && algorithm != JoinAlgorithm.ROWS) stops(text.plain(" "));
+            case HASH -> in.matching().comparesInBuckets(inners, words.keys(words.inner()), outers);
+            case SORT_MERGE -> in.matching().comparesInOrder(outers.table(), inners.table());
+        };
+        return Phrase.joined(wish, how, kind.compares() && kind.stopsAtFirst() ? stops(in) : Phrase.EMPTY);
     }
 
-    private void startRowByRow(Phrase.Writer text) {
-        if (!kind.compares()) {
-            text.plain("A cross join compares nothing: each of the ").plain(rows(words.outers())).plain(" of ");
-            words.table(text, outer).plain(" meets each of the ").plain(rows(words.inners())).plain(" of ");
-            words.table(text, words.inner()).plain(".");
-        } else if (kind.stopsAtFirst()) {
-            text.plain("Each of the ").plain(rows(words.outers())).plain(" of ");
-            words.table(text, outer).plain(" is compared with rows of ");
-            words.table(text, words.inner()).plain(" until one decides. ");
-            stops(text);
-        } else {
-            text.plain("Each of the ").plain(rows(words.outers())).plain(" of ");
-            words.table(text, outer).plain(" is compared with each of the ").plain(rows(words.inners())).plain(" of ");
-            words.table(text, words.inner()).plain(": " + counted(comparisons, "comparison") + ".");
-        }
+    private Phrase stops(Language in) {
+        if (kind.takesMatched()) return in.matching().oneMatchTakes(kind);
+        return on.notIn().isPresent() ? in.matching().notInTakes() : in.matching().oneMatchLeavesOut(kind);
     }
 
-    private void stops(Phrase.Writer text) {
-        if (kind.takesPartnered()) {
-            text.plain("One partner is enough for " + kind.withArticle() + ".");
-        } else if (on.notIn().isPresent()) {
-            text.plain(
-                    "NOT IN takes a row only if it is certainly equal to none: one that is equal, and one of which "
-                            + "it is ")
-                    .strong("unknown").plain(", both keep it out.");
-        } else {
-            text.plain("One partner is enough to keep a row out of " + kind.withArticle() + ".");
-        }
+    private Phrase place(Side side, int row, Language in) {
+        Phrase name = words.name(side, row, in);
+        return words.missing(side, row).map(column -> in.matching().goesIntoNoBucket(name, column))
+                .orElseGet(() -> in.matching().goesIntoBucket(name, words.key(side, row)));
     }
 
-    private void place(Phrase.Writer text, Side side, int row) {
-        words.name(text, side, row);
-        if (hasNoKey(side, row)) {
-            text.plain(" has no " + missing(side, row) + " and goes into no bucket: ").code("NULL")
-                    .plain(" is equal to nothing.");
-        } else {
-            text.plain(" goes into the bucket ").code(key(side, row)).plain(".");
-        }
-    }
-
-    private void sort(Phrase.Writer text, Side side) {
+    private Phrase sort(Side side, Language in) {
         List<Integer> sorted = SortMergeJoin.sorted(join, side);
-        words.table(text, side).plain(" by " + keyNames(side) + ": ");
-        text.plain(sorted.isEmpty() ? "no row has a key"
-                : Words.some(sorted.stream().map(row -> join.on(side).name(row) + " " + key(side, row)).toList()));
-        text.plain(".");
+        Phrase order = in.matching().sorted(words.table(side, in), words.keys(side), sorted.stream()
+                .map(row -> in.names().row(join.on(side).name(row)) + " " + words.key(side, row)).toList());
         int without = join.on(side).rows().size() - sorted.size();
-        if (without > 0) {
-            text.plain(" " + rows(without) + " without a key " + (without == 1 ? "is" : "are") + " put aside: ")
-                    .code("NULL")
-                    .plain(" is equal to nothing.");
-        }
+        return without == 0 ? order : Phrase.joined(order, in.matching().setAside(without));
     }
 
-    private void look(Phrase.Writer text, Side side, int row) {
-        words.name(text, side, row);
-        if (hasNoKey(side, row)) {
-            text.plain(" has no " + missing(side, row) + " and looks into no bucket, so it has no partner");
-            words.leftOut(text, row);
-            return;
-        }
+    private Phrase look(Side side, int row, Language in) {
+        Phrase name = words.name(side, row, in);
+        Optional<String> missing = words.missing(side, row);
+        if (missing.isPresent()) return in.matching().looksNowhere(name, missing.get(), words.leavingOut(row));
         int found = plan instanceof HashJoin(var _, var _, RowPairs buckets) ? buckets.count(row) : 0;
-        text.plain(" looks into the bucket ").code(key(side, row));
-        if (found > 0) {
-            text.plain(": " + rows(found) + " of ");
-            words.table(text, words.inner()).plain(found == 1 ? " is there." : " are there.");
-        } else {
-            text.plain(", and there is none, so it has no partner");
-            words.leftOut(text, row);
-        }
+        return found == 0 ? in.matching().findsNoBucket(name, words.key(side, row), words.leavingOut(row))
+                : in.matching().findsInBucket(name, words.key(side, row),
+                        new RowsOf(found, words.table(words.inner(), in)));
     }
 
-    private boolean hasNoKey(Side side, int row) {
-        return on.equal().stream().anyMatch(equality -> join.row(side, row).get(equality.on(side)).isNull());
-    }
-
-    private String missing(Side side, int row) {
-        return on.equal().stream().filter(equality -> join.row(side, row).get(equality.on(side)).isNull()).findFirst()
-                .map(equality -> words.column(side, equality)).orElseThrow();
-    }
-
-    private String key(Side side, int row) {
-        return on.equal().stream().map(equality -> Comparison.literal(join.row(side, row).get(equality.on(side))))
-                .collect(Collectors.joining(", "));
-    }
-
-    private String keyNames(Side side) {
-        return on.equal().stream().map(equality -> words.column(side, equality)).collect(Collectors.joining(", "));
-    }
-
-    private void pair(Phrase.Writer text, Step.Pair step, long landed) {
-        if (!kind.compares()) text.plain("Nothing is compared: ");
-        words.name(text, Side.LEFT, step.left()).plain(" and ");
-        words.name(text, Side.RIGHT, step.right()).plain(" come into the result as row " + landed + ".");
-        if (!kind.compares()) return;
+    private Phrase pair(Step.Pair step, long landed, Language in) {
+        Phrase left = words.name(Side.LEFT, step.left(), in);
+        Phrase right = words.name(Side.RIGHT, step.right(), in);
+        if (!kind.compares()) return in.matching().pairedWithoutComparison(left, right, landed);
+        List<Phrase> said = new ArrayList<>(List.of(in.matching().paired(left, right, landed)));
         int earlier = decisions.before(step.left(), step.right());
-        if (earlier > 0) {
-            already(text, Side.LEFT, step.left(), decisions.right(step.left(), earlier - 1));
-        }
+        if (earlier > 0) said.add(in.matching().repeated(left,
+                words.name(Side.RIGHT, decisions.right(step.left(), earlier - 1), in)));
         OptionalInt first = decisions.firstLeft(step.right());
-        if (first.isPresent() && first.getAsInt() < step.left()) {
-            already(text, Side.RIGHT, step.right(), first.getAsInt());
-        }
+        if (first.isPresent() && first.getAsInt() < step.left())
+            said.add(in.matching().repeated(right, words.name(Side.LEFT, first.getAsInt(), in)));
+        return Phrase.joined(" ", said);
     }
 
-    private void already(Phrase.Writer text, Side side, int row, int earlierPartner) {
-        text.plain(" ");
-        words.name(text, side, row).plain(" is there already, with ");
-        words.name(text, side.opposite(), earlierPartner).plain(": a row has as many lines in the result as partners.");
+    private Phrase take(Side side, int row, long landed, Language in) {
+        Phrase name = words.name(side, row, in);
+        return kind.takesMatched() ? in.matching().takenMatched(name, kind, landed)
+                : in.matching().takenUnmatched(name, words.rowsOf(side.opposite(), in), kind, landed);
     }
 
-    private void keep(Phrase.Writer text, Side side, int row, long landed) {
-        long others = join.on(side.opposite()).rows().size();
-        words.name(text, side, row).plain(" has no partner among the ").plain(rows(others)).plain(" of ");
-        words.table(text, side.opposite())
-                .plain((kind.takesPartnered() ? ". " + capital(kind.withArticle()) : ", and " + kind.withArticle())
-                        + " ")
-                .strong("keeps")
-                .plain((kind.takesPartnered() ? " it all the same" : " it") + ", as row " + landed + ", with ")
-                .code("NULL").plain(" in every column of ");
-        words.table(text, side.opposite()).plain(".");
+    private Phrase finish(Language in) {
+        List<Phrase> said = new ArrayList<>();
+        said.add(in.matching().gives(kind, words.table(Side.LEFT, in), words.table(Side.RIGHT, in), outcome.size(),
+                in.counts().sum(outcome.sum())));
+        if (algorithm != JoinAlgorithm.NESTED_LOOP) said.add(in.matching().comparisons(comparisons,
+                words.outers() * words.inners(), kind.stopsAtFirst()));
+        if (algorithm == JoinAlgorithm.SORT_MERGE) said.add(in.matching().inOrderOf(words.table(outer, in)));
+        List<RowsOf> leftOut = leftOut(in);
+        if (!leftOut.isEmpty()) said.add(in.matching().leftOut(leftOut));
+        return Phrase.joined(" ", said);
     }
 
-    private void take(Phrase.Writer text, Side side, int row, long landed) {
-        words.name(text, side, row).plain(kind.takesPartnered() ? " has a partner" : " has no partner among the "
-                + rows(join.on(side.opposite()).rows().size()) + " of ");
-        if (!kind.takesPartnered()) words.table(text, side.opposite());
-        text.plain(", so " + kind.withArticle() + " takes it as row " + landed + ", with its own columns alone.");
-    }
-
-    private void finish(Phrase.Writer text) {
-        words.table(text.plain(capital(kind.withArticle()) + " of "), Side.LEFT).plain(" and ");
-        words.table(text, Side.RIGHT).plain(" gives ").strong(rows(outcome.size()))
-                .plain(": " + outcome.arithmetic() + ".");
-        if (algorithm != JoinAlgorithm.ROWS) {
-            text.plain(" It took " + counted(comparisons, "comparison") + "; row by row it "
-                    + (kind.stopsAtFirst() ? "would take up to " : "takes ") + words.outers() * words.inners() + ".");
-        }
-        if (algorithm == JoinAlgorithm.MERGE) {
-            text.plain(" The rows are listed in the order of ");
-            words.table(text, outer).plain(" again.");
-        }
-        if (!kind.compares() || kind.stopsAtFirst()) return;
-        List<Phrase> leftOut = new ArrayList<>();
+    private List<RowsOf> leftOut(Language in) {
+        List<RowsOf> leftOut = new ArrayList<>();
+        if (!kind.compares() || kind.stopsAtFirst()) return leftOut;
         for (Side side : Side.values()) {
             long alone = side.of(decisions.leftAlone(), (long) decisions.rightAlone());
-            if (kind.keeps(side) || alone == 0) continue;
-            leftOut.add(words.table(Phrase.write().plain(rows(alone) + " of "), side).done());
+            if (!kind.keeps(side) && alone > 0) leftOut.add(new RowsOf(alone, words.table(side, in)));
         }
-        if (leftOut.isEmpty()) return;
-        text.plain(" Left out for want of a partner: ").phrase(leftOut.getFirst());
-        leftOut.stream().skip(1).forEach(more -> text.plain(", ").phrase(more));
-        text.plain(".");
+        return leftOut;
     }
 }

@@ -19,7 +19,7 @@ record NestedLoopJoin(JoinKind kind, RowPairs decisions) implements JoinPlan {
     }
 
     @Override
-    public int indexOf(int outer, int partner) {
-        return partner;
+    public int indexOf(int outer, int match) {
+        return match;
     }
 }

@@ -1,13 +1,11 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.capital;
-import static lunko.phrase.Words.rows;
-
 import java.util.Optional;
 import java.util.stream.Collectors;
 import lunko.engine.Comparison;
 import lunko.engine.Ordering;
 import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /** What is said of ORDER BY. */
 record OrderingWhy(Ordering stage) implements RowWhy {
@@ -18,26 +16,29 @@ record OrderingWhy(Ordering stage) implements RowWhy {
     }
 
     @Override
-    public String title() {
-        return "Sort by " + stage.by().sql();
+    public String clause() {
+        return "ORDER BY";
     }
 
     @Override
-    public Optional<String> reason(int row) {
+    public Phrase title(Language in) {
+        return in.stages().orderTitle(stage.by().sql());
+    }
+
+    @Override
+    public Optional<String> reason(int row, Language in) {
         return Optional.of(keys(row));
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.code("ORDER BY").plain(" puts the " + rows(stage.rows().size()) + " in order by ").code(stage.by().sql())
-                .plain(".");
+    public Phrase start(Language in) {
+        return in.stages().orderStarts(stage.rows().size(), stage.by().sql());
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
-        text.plain(capital(stage.input().name(row)) + " is row " + landed + ", with ").code(keys(row));
+    public Phrase row(int row, int landed, Language in) {
         boolean asBefore = landed > 1 && keys(stage.from().get(landed - 2)).equals(keys(row));
-        text.plain(asBefore ? " like the row before: which of the two comes first, ORDER BY does not say." : ".");
+        return in.stages().ordered(in.names().row(stage.input().name(row)), landed, keys(row), asBefore);
     }
 
     private String keys(int row) {
@@ -45,7 +46,7 @@ record OrderingWhy(Ordering stage) implements RowWhy {
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.plain("The " + rows(stage.rows().size()) + " are in order.");
+    public Phrase finish(Language in) {
+        return in.stages().orderEnds(stage.rows().size());
     }
 }

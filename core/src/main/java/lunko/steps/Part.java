@@ -1,18 +1,20 @@
 package lunko.steps;
 
 import java.util.Optional;
+import lunko.engine.Aggregation;
+import lunko.engine.Derived;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.JoinResult;
+import lunko.engine.Joined;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
-import lunko.engine.Aggregation;
-import lunko.engine.Joined;
-import lunko.engine.Derived;
-import lunko.engine.JoinResult;
-import lunko.engine.Ordering;
 import lunko.engine.Source;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
+import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /** The steps of one stage of a query, by number from 0, where nothing has happened, to the last, where all is done. */
 public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
@@ -20,8 +22,8 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
     /** What the stage does. */
     StageKind kind();
 
-    /** What it does with what, as a heading: {@code Match hives with keepers: left outer join, row by row}. */
-    String title();
+    /** What it does with what, as a heading: {@code Match hives with keepers: left outer join, nested loop}. */
+    Phrase title(Language in);
 
     /** How many rows its stage gives. */
     long rows();

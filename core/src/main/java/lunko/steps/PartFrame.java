@@ -1,6 +1,6 @@
 package lunko.steps;
 
-import lunko.phrase.Phrase;
+import lunko.words.Sentence;
 
 /** Everything of one stage that is visible after one of its steps. */
 public sealed interface PartFrame permits MatchFrame, RowFrame {
@@ -12,7 +12,7 @@ public sealed interface PartFrame permits MatchFrame, RowFrame {
     StageKind kind();
 
     /** The sentence that explains the step. */
-    Phrase why();
+    Sentence why();
 
     /** How many comparisons of two rows have been made so far. */
     long comparisons();

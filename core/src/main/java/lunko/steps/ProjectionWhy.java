@@ -1,44 +1,46 @@
 package lunko.steps;
 
-import static lunko.phrase.Words.capital;
-import static lunko.phrase.Words.rows;
-
-import java.util.stream.Collectors;
+import java.util.List;
 import lunko.engine.Projection;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /** What is said of the choice of columns. */
 record ProjectionWhy(Projection stage) implements RowWhy {
 
     @Override
     public StageKind kind() {
-        return StageKind.CHOOSE;
+        return StageKind.PROJECT;
     }
 
     @Override
-    public String title() {
-        return "Choose the columns " + columns();
-    }
-
-    private String columns() {
-        return stage.headings().stream().map(Stage.Heading::name).collect(Collectors.joining(", "));
+    public String clause() {
+        return "SELECT";
     }
 
     @Override
-    public void start(Phrase.Writer text) {
-        text.code("SELECT").plain(" makes of each row one with the columns " + columns() + ".");
+    public Phrase title(Language in) {
+        return in.stages().selectTitle(columns());
+    }
+
+    private List<String> columns() {
+        return stage.headings().stream().map(Stage.Heading::name).toList();
     }
 
     @Override
-    public void row(Phrase.Writer text, int row, int landed) {
-        text.plain(capital(stage.name(row)) + " gives row " + landed + ": ")
-                .code(RowWhy.values(stage.headings(), stage.rows().get(row), 0)).plain(".");
+    public Phrase start(Language in) {
+        return in.stages().selectStarts(columns());
     }
 
     @Override
-    public void finish(Phrase.Writer text) {
-        text.plain("That makes ").strong(rows(stage.rows().size()))
-                .plain(", as many as before: choosing columns neither adds nor drops rows.");
+    public Phrase row(int row, int landed, Language in) {
+        return in.stages().selected(in.names().row(stage.name(row)), landed,
+                RowWhy.values(stage.headings(), stage.rows().get(row), 0));
+    }
+
+    @Override
+    public Phrase finish(Language in) {
+        return in.stages().selectEnds(stage.rows().size());
     }
 }

@@ -3,13 +3,13 @@ package lunko.steps;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalInt;
-import lunko.engine.Limit;
 import lunko.engine.Aggregation;
 import lunko.engine.Joined;
+import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
+import lunko.words.Language;
 
 /** The one step at the end of a query: its result, and what is to be said of the order of its rows. */
 public record ResultPart(Stage result) implements Part {
@@ -20,8 +20,8 @@ public record ResultPart(Stage result) implements Part {
     }
 
     @Override
-    public String title() {
-        return "The result";
+    public Phrase title(Language in) {
+        return in.stages().resultTitle();
     }
 
     @Override
@@ -37,26 +37,18 @@ public record ResultPart(Stage result) implements Part {
     @Override
     public RowFrame at(long number) {
         Objects.checkIndex(number, 1L);
-        return new RowFrame(0, kind(), why(), OptionalInt.empty(), List.of(), result.rows().size());
+        return new RowFrame(0, kind(), this::why, OptionalInt.empty(), List.of(), result.rows().size());
     }
 
-    private Phrase why() {
-        Phrase.Writer text =
-                Phrase.write().plain("The result has ").strong(Words.rows(result.rows().size())).plain(".");
+    private Phrase why(Language in) {
+        Phrase has = in.stages().resultHas(result.rows().size());
         Stage uncut = result instanceof Limit cut ? cut.input() : result;
-        if (uncut instanceof Ordering sorted) {
-            return text.plain(" Its order is that of ").code("ORDER BY " + sorted.by().sql()).plain(".").done();
-        }
-        if (uncut.rows().size() < 2) return text.done();
-        text.plain(" Without ").code("ORDER BY").plain(" a database promises no order");
-        if (result instanceof Limit) text.plain(", and so not even which rows a cut takes");
+        if (uncut instanceof Ordering sorted)
+            return Phrase.joined(has, in.stages().orderedBy(sorted.by().sql()));
+        if (uncut.rows().size() < 2) return has;
         List<Stage> all = result.all();
-        boolean joins = all.stream().anyMatch(stage -> stage instanceof Joined);
-        text.plain(joins
-                ? ". Lunko always takes the order of the left rows, then that of the right rows, and puts the kept "
-                        + "right rows at the end"
-                : ". Lunko always takes the order in which the rows stand in their tables");
-        return text.plain(all.stream().anyMatch(stage -> stage instanceof Aggregation)
-                ? "; groups come in the order of their first rows." : ".").done();
+        return Phrase.joined(has, in.stages().unordered(result instanceof Limit,
+                all.stream().anyMatch(stage -> stage instanceof Joined),
+                all.stream().anyMatch(stage -> stage instanceof Aggregation)));
     }
 }

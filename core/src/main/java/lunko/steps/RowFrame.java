@@ -2,7 +2,7 @@ package lunko.steps;
 
 import java.util.List;
 import java.util.OptionalInt;
-import lunko.phrase.Phrase;
+import lunko.words.Sentence;
 
 /**
  * Everything that is visible after a step of a stage that takes rows one by one. Frames are compared by what they show.
@@ -15,7 +15,7 @@ import lunko.phrase.Phrase;
  * @param fates for each of those rows, what has become of it
  * @param landed how many rows of the stage's result there are by now
  */
-public record RowFrame(long number, StageKind kind, Phrase why, OptionalInt now, List<RowProgress> fates, int landed)
+public record RowFrame(long number, StageKind kind, Sentence why, OptionalInt now, List<RowProgress> fates, int landed)
         implements PartFrame {
 
     /** What has become of a row. */

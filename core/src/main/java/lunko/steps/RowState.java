@@ -2,14 +2,14 @@ package lunko.steps;
 
 /** What has become of a row that is matched. */
 public enum RowState {
-    /** Nothing yet: it has met no partner, and may still meet one. */
+    /** Nothing yet: it has met no match, and may still meet one. */
     OPEN,
-    /** It has met a partner. */
+    /** It has met a match. */
     MET,
     /** It may match: NOT IN cannot tell, since there is a NULL. */
     UNKNOWN,
-    /** It has no partner and is in the result all the same, or for that very reason. */
+    /** It has no match and is in the result all the same, or for that very reason. */
     KEPT,
-    /** It is not in the result, for want of a partner or because it has one. */
+    /** It is not in the result, without a match, or because it has one. */
     LEFT_OUT
 }

@@ -5,18 +5,19 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import lunko.engine.Aggregation;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.LazyList;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
-import lunko.engine.Aggregation;
-import lunko.engine.LazyList;
-import lunko.engine.Ordering;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
 import lunko.phrase.Phrase;
 import lunko.steps.RowFrame.RowProgress;
 import lunko.table.Truth;
+import lunko.words.Language;
 
 /**
  * The steps of a stage that takes rows one by one: a start, a step for each row, one more for each group where rows
@@ -101,8 +102,8 @@ public final class RowTimeline implements Part {
     }
 
     @Override
-    public String title() {
-        return why.title();
+    public Phrase title(Language in) {
+        return why.title(in);
     }
 
     /** The stage whose rows these steps make. */
@@ -118,8 +119,8 @@ public final class RowTimeline implements Part {
     /**
      * In a few words, why a row of the inputs is struck out or goes where it goes; nothing, where it needs no reason.
      */
-    public Optional<String> reason(int row) {
-        return why.reason(row);
+    public Optional<String> reason(int row, Language in) {
+        return why.reason(row, in);
     }
 
     /** The step in which it was decided what becomes of a row of the inputs; the start for one that has no step. */
@@ -159,17 +160,19 @@ public final class RowTimeline implements Part {
         int grouped = (int) Math.min(Math.max(0, number - order.length), groups);
         OptionalInt now = number >= 1 && number <= order.length ? OptionalInt.of(order[done - 1]) : OptionalInt.empty();
         int rows = landed[done] + grouped;
-        return new RowFrame(number, kind(), sentence(number, now, rows), now,
+        return new RowFrame(number, kind(), in -> sentence(number, now, rows, in), now,
                 LazyList.of(order.length, row -> fate(row, done)), rows);
     }
 
-    private Phrase sentence(long number, OptionalInt now, int landed) {
-        Phrase.Writer text = Phrase.write();
-        if (number == 0) why.start(text);
-        else if (number == last()) why.finish(text);
-        else if (now.isPresent()) why.row(text, now.getAsInt(), landed);
-        else why.group(text, landed - 1);
-        return text.done();
+    /** The words of SQL that ask for the stage: {@code WHERE}. */
+    public String clause() {
+        return why.clause();
+    }
+
+    private Phrase sentence(long number, OptionalInt now, int landed, Language in) {
+        if (number == 0) return why.start(in);
+        if (number == last()) return why.finish(in);
+        return now.isPresent() ? why.row(now.getAsInt(), landed, in) : why.group(landed - 1, in);
     }
 
     private RowProgress fate(int row, int done) {

@@ -7,7 +7,6 @@ import lunko.engine.Equality;
 import lunko.engine.Join;
 import lunko.engine.RowPairs;
 import lunko.engine.ValueOrder;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Value;
@@ -118,11 +117,11 @@ final class SortMergeJoin implements JoinPlan {
     }
 
     @Override
-    public String mark(Side side, int row, int prepared) {
-        if (prepared <= side.ordinal()) return "";
+    public RowMark mark(Side side, int row, int prepared) {
+        if (prepared <= side.ordinal()) return RowMark.NONE;
         int place = side.of(turns, placeOfInner)[row];
         boolean aside = hasNoKey(join.row(side, row), join.on().equal(), side);
-        return aside ? "aside" : Words.ordinal(place + 1);
+        return aside ? new RowMark.Aside() : new RowMark.Place(place + 1);
     }
 
     @Override
@@ -148,7 +147,7 @@ final class SortMergeJoin implements JoinPlan {
     }
 
     @Override
-    public int indexOf(int outer, int partner) {
-        return placeOfInner[partner] - start[turns[outer]];
+    public int indexOf(int outer, int match) {
+        return placeOfInner[match] - start[turns[outer]];
     }
 }

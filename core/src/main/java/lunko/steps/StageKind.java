@@ -1,41 +1,32 @@
 package lunko.steps;
 
+import java.util.Locale;
+
 /** The things that a query does, in their logical order. */
 public enum StageKind {
-    /** Rows are compared, and partners put together. */
-    MATCH("match"),
-    /** Rows without a partner come into the result of an outer join. */
-    KEEP("keep the partnerless"),
-    /** Rows are struck out that a condition does not want. */
-    FILTER("filter"),
+    /** Rows are compared, and those that match put together. */
+    MATCH,
+    /** Unmatched rows come into the result of an outer join. */
+    KEEP,
+    /** Rows are removed for which a condition is not true. */
+    FILTER,
     /** Rows are put into groups, and each group becomes a row. */
-    GROUP("group"),
+    GROUP,
     /** The columns asked for are taken or calculated. */
-    CHOOSE("choose columns"),
-    /** Rows that are there already are struck out. */
-    DROP_DUPLICATES("drop duplicates"),
+    PROJECT,
+    /** Rows that are there already are removed. */
+    DISTINCT,
     /** The rows of two queries are put together. */
-    COMBINE("combine"),
+    COMBINE,
     /** Rows are put in order. */
-    SORT("sort"),
-    /** A stretch of the rows is cut out. */
-    CUT("cut"),
+    SORT,
+    /** The first rows are taken, or those after some that are skipped. */
+    LIMIT,
     /** Everything has been done. */
-    RESULT("result");
+    RESULT;
 
-    private final String title;
-
-    StageKind(String title) {
-        this.title = title;
-    }
-
-    /** The stage where there is little room: {@code keep}. */
-    public String brief() {
-        return this == KEEP ? "keep" : title;
-    }
-
-    /** The stage in a sentence: {@code choose columns}. */
-    public String title() {
-        return title;
+    /** The stage where a program reads it: {@code match}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -22,13 +22,13 @@ public sealed interface Step {
     /** Two rows are compared. */
     record Compare(int left, int right, Truth verdict) implements Step {}
 
-    /** Two partners come into the result. */
+    /** Two rows that match come into the result. */
     record Pair(int left, int right) implements Step {}
 
-    /** A row that found no partner comes into the result, NULL in the columns of the other side. */
+    /** A row that found no match comes into the result, NULL in the columns of the other side. */
     record Keep(Side side, int row) implements Step {}
 
-    /** A row comes into the result as it is, for having a partner or for having none. */
+    /** A row comes into the result as it is, for having a match or for having none. */
     record Take(Side side, int row) implements Step {}
 
     /** Everything has happened. */

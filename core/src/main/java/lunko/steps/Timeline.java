@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
+import lunko.engine.Derived;
+import lunko.engine.Joined;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Joined;
-import lunko.engine.Derived;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
-import lunko.phrase.Words;
+import lunko.phrase.Phrase;
+import lunko.words.Language;
 
 /**
  * All steps of a query: those of its stages one stage after the other, each after those whose rows it works on, and the
@@ -19,10 +20,20 @@ import lunko.phrase.Words;
  */
 public final class Timeline {
 
-    /** A part, and what is to be said before its title where it belongs to a query within another. */
-    private record Section(String within, Part part) {}
+    /** A part, and the query that it belongs to. */
+    private record Section(Context within, Part part) {}
 
-    private static final String WITHIN = "Query within: ";
+    /** The query that a part belongs to. */
+    private sealed interface Context {
+        /** The query itself. */
+        record Outermost() implements Context {}
+
+        /** A query within it. */
+        record Subquery() implements Context {}
+
+        /** A query in FROM, by its name. */
+        record InFrom(String name) implements Context {}
+    }
 
     private final Stage result;
     private final List<Section> sections;
@@ -46,9 +57,9 @@ public final class Timeline {
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
     public static Timeline of(Stage result, JoinAlgorithm algorithm) {
         List<Section> sections = new ArrayList<>();
-        add(result, algorithm, "", sections);
+        add(result, algorithm, new Context.Outermost(), sections);
         // Where a query is one join of tables and nothing more, the end of the join is that of the query.
-        if (!isLoneJoin(result)) sections.add(new Section("", new ResultPart(result)));
+        if (!isLoneJoin(result)) sections.add(new Section(new Context.Outermost(), new ResultPart(result)));
         return new Timeline(result, List.copyOf(sections));
     }
 
@@ -58,20 +69,21 @@ public final class Timeline {
                 && joined.asides().isEmpty();
     }
 
-    private static void add(Stage stage, JoinAlgorithm algorithm, String within, List<Section> sections) {
+    private static void add(Stage stage, JoinAlgorithm algorithm, Context within, List<Section> sections) {
         for (Stage input : stage.inputs()) add(input, algorithm, context(stage, input, within), sections);
-        for (Stage query : stage.asides()) add(query, algorithm, WITHIN, sections);
+        for (Stage query : stage.asides()) add(query, algorithm, new Context.Subquery(), sections);
         Part.of(stage, algorithm).ifPresent(part -> sections.add(new Section(within, part)));
     }
 
     /**
-     * What is said before the parts of an input: a query in FROM has a name, and one that partners are looked for in is
+     * What is said before the parts of an input: a query in FROM has a name, and one that matches are looked for in is
      * within.
      */
-    private static String context(Stage stage, Stage input, String within) {
+    private static Context context(Stage stage, Stage input, Context within) {
         return switch (stage) {
-            case Derived named -> "For " + named.alias() + ": ";
-            case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() -> WITHIN;
+            case Derived named -> new Context.InFrom(named.alias());
+            case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() ->
+                new Context.Subquery();
             case Source _,Joined _,UnaryStage _,SetOperation _ -> within;
         };
     }
@@ -86,11 +98,15 @@ public final class Timeline {
         return sections.stream().map(Section::part).toList();
     }
 
-    /** The heading of a part: {@code Query within: filter hives by WHERE}. */
-    public String title(int part) {
+    /** The heading of a part: {@code Subquery: filter hives by WHERE}. */
+    public Phrase title(int part, Language in) {
         Section section = sections.get(part);
-        return section.within().isEmpty() ? section.part().title()
-                : section.within() + Words.small(section.part().title());
+        Phrase title = section.part().title(in);
+        return switch (section.within()) {
+            case Context.Outermost _ -> title;
+            case Context.Subquery _ -> in.stages().within(title);
+            case Context.InFrom(String name) -> in.stages().within(name, title);
+        };
     }
 
     /** How many comparisons there are in all. */

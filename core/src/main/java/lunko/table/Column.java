@@ -74,12 +74,6 @@ public record Column(String name, Type type, boolean key, boolean nullable, bool
                 : entry.value().shown();
     }
 
-    /** Why a text does not fit, and what does, in a sentence. */
-    public String misfit(String typed) {
-        return "“" + typed + "” does not fit " + name + ", which is " + type.title() + ": type " + type.example()
-                + ", or NULL. Until then it counts as NULL.";
-    }
-
     private static boolean isPlain(String text) {
         return !text.isEmpty() && unquoted(text).equals(text) && !text.equalsIgnoreCase("NULL");
     }

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 
 /**
  * What the rows of a table are called in sentences and diagrams: by the first text column that tells all rows apart, a
- * key column only if there is no other; {@code hives row 3} where that gives no name.
+ * key column only if there is no other; by its number where that gives no name.
  */
 public final class RowNames {
     private static final int LONGEST = 24;
@@ -36,15 +36,16 @@ public final class RowNames {
     }
 
     /** The name of a row, counted from 0. */
-    public String of(int row) {
+    public RowName of(int row) {
         OptionalInt named = column.get();
         if (named.isPresent()
                 && table.rows().get(row).value(named.getAsInt()) instanceof Value.TextValue(String text)
                 && !text.isBlank()) {
             String name = text.strip();
-            return name.length() <= LONGEST ? name : name.substring(0, LONGEST - 1).stripTrailing() + "…";
+            return new RowName.Called(name.length() <= LONGEST ? name
+                    : name.substring(0, LONGEST - 1).stripTrailing() + "…");
         }
-        return table.name() + " row " + (row + 1);
+        return new RowName.Numbered(table.name(), row);
     }
 
     private static boolean tellsApart(Table table, int column) {

@@ -9,10 +9,10 @@ public enum Truth {
     /** It cannot be said, because a NULL is involved. */
     UNKNOWN("unknown");
 
-    private final String title;
+    private final String id;
 
-    Truth(String title) {
-        this.title = title;
+    Truth(String id) {
+        this.id = id;
     }
 
     /** The truth value of something that is never unknown. */
@@ -20,9 +20,9 @@ public enum Truth {
         return condition ? TRUE : FALSE;
     }
 
-    /** The truth value in a sentence: {@code unknown}. */
-    public String title() {
-        return title;
+    /** The truth value where a program reads it: {@code unknown}. */
+    public String id() {
+        return id;
     }
 
     /** Both: false if either is false, unknown if that leaves an unknown. */

@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 /** The type of a column: which texts are values of it, and which other types it can be compared with. */
 public enum Type {
     /** Whole numbers of 64 bits. */
-    INTEGER("integer", "a whole number such as 12") {
+    INTEGER("integer") {
         @Override
         public Optional<Value> read(String text) {
             if (!WHOLE.matcher(text).matches()) return Optional.empty();
@@ -22,7 +22,7 @@ public enum Type {
         }
     },
     /** Exact numbers with a fraction, of up to {@value Type#MOST_DIGITS} digits. */
-    DECIMAL("decimal", "a number such as 2.5") {
+    DECIMAL("decimal") {
         @Override
         public Optional<Value> read(String text) {
             return text.length() <= MOST_DIGITS && NUMBER.matcher(text).matches()
@@ -31,7 +31,7 @@ public enum Type {
         }
     },
     /** True and false. */
-    BOOLEAN("boolean", "true or false") {
+    BOOLEAN("boolean") {
         @Override
         public Optional<Value> read(String text) {
             return switch (text.toLowerCase(java.util.Locale.ROOT)) {
@@ -42,7 +42,7 @@ public enum Type {
         }
     },
     /** Days, written as ISO 8601 has them: {@code 2026-05-01}. */
-    DATE("date", "a day such as 2026-05-01") {
+    DATE("date") {
         @Override
         public Optional<Value> read(String text) {
             try {
@@ -53,7 +53,7 @@ public enum Type {
         }
     },
     /** Any text. */
-    TEXT("text", "any text") {
+    TEXT("text") {
         @Override
         public Optional<Value> read(String text) {
             return Optional.of(new Value.TextValue(text));
@@ -61,31 +61,24 @@ public enum Type {
     };
 
     /** The longest decimal that is read as a number, in characters; SQL leaves it to the implementation. */
-    static final int MOST_DIGITS = 1000;
+    public static final int MOST_DIGITS = 1000;
 
     // A leading zero is no number here: 007 is a name, and reading it as 7 would lose what was written.
     private static final Pattern WHOLE = Pattern.compile("-?(0|[1-9][0-9]*)");
     private static final Pattern NUMBER = Pattern.compile("-?(0|[1-9][0-9]*)(\\.[0-9]+)?");
 
-    private final String title;
-    private final String example;
+    private final String id;
 
-    Type(String title, String example) {
-        this.title = title;
-        this.example = example;
+    Type(String id) {
+        this.id = id;
     }
 
     /** The value that a text stands for in this type, if it stands for one. */
     public abstract Optional<Value> read(String text);
 
-    /** The type's name in a sentence: {@code integer}. */
-    public String title() {
-        return title;
-    }
-
-    /** What fits this type, in words: {@code a whole number such as 12}. */
-    public String example() {
-        return example;
+    /** The type where a program reads it: {@code integer}. */
+    public String id() {
+        return id;
     }
 
     /** Whether the values are numbers. */

@@ -26,7 +26,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.domains.Domain;
 
-/** The laws of the kinds, on tables with NULLs, repeated keys and partnerless rows. */
+/** The laws of the kinds, on tables with NULLs, repeated keys and unmatched rows. */
 @Domain(SomeJoins.class)
 class JoinProperties {
 
@@ -51,7 +51,7 @@ class JoinProperties {
     }
 
     @Property
-    void leftOuterIsInnerAndThePartnerlessLeftRowsInTheOrderOfTheLeftTable(@ForAll SomeJoin some) {
+    void leftOuterIsInnerAndTheUnmatchedLeftRowsInTheOrderOfTheLeftTable(@ForAll SomeJoin some) {
         List<ResultRow> inner = some.certainly(INNER);
         List<ResultRow> expected = new ArrayList<>();
         for (int left = 0; left < some.joined().join().left().rows().size(); left++) {
@@ -71,7 +71,7 @@ class JoinProperties {
                         case Kept(Side side, int n) -> new Kept(side.opposite(), n);
                         case Taken(Side side, int n) -> new Taken(side.opposite(), n);
                     }).toList();
-            assertThat(SomeJoin.rows(some.as(kind).join())).as(kind.title())
+            assertThat(SomeJoin.rows(some.as(kind).join())).as(kind.id())
                     .containsExactlyInAnyOrderElementsOf(mirrored);
         }
     }
@@ -87,7 +87,7 @@ class JoinProperties {
     }
 
     @Property
-    void fullIsLeftAndThePartnerlessRightRows(@ForAll SomeJoin some) {
+    void fullIsLeftAndTheUnmatchedRightRows(@ForAll SomeJoin some) {
         List<ResultRow> expected = new ArrayList<>(some.certainly(LEFT_OUTER));
         some.certainly(RIGHT_OUTER).stream().filter(row -> row instanceof Kept(Side side, int _) && side == Side.RIGHT)
                 .forEach(expected::add);
@@ -98,7 +98,7 @@ class JoinProperties {
     void everyKindGivesAsManyRowsAsItsArithmeticSays(@ForAll SomeJoin some) {
         Tally tally = JoinResult.of(some.as(INNER)).matching().orElseThrow().tally();
         for (JoinKind kind : JoinKind.values()) {
-            assertThat(kind.rows(tally)).as(kind.title()).isEqualTo(some.certainly(kind).size());
+            assertThat(kind.rows(tally)).as(kind.id()).isEqualTo(some.certainly(kind).size());
         }
     }
 }

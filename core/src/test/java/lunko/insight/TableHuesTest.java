@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class TableHuesTest {
 
     private static Showing shown(String sql) {
-        return Showing.of(SceneEdit.Write.of(sql).applyTo(DemoLesson.lesson()).expect(), JoinAlgorithm.ROWS);
+        return Showing.of(SceneEdit.Write.of(sql).applyTo(DemoLesson.lesson()).expect(), JoinAlgorithm.NESTED_LOOP);
     }
 
     private static Stage result(Showing showing) {

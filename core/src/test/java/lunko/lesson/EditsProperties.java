@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
-import lunko.problem.Problem;
+import lunko.Said;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -69,10 +69,10 @@ class EditsProperties {
             before.after(edit).handle(after -> {
                 if (after == before) return;
                 steps.add(after);
-                assertThat(after.past().orElseThrow().name()).as(edit.toString()).isNotBlank();
+                assertThat(after.past().orElseThrow().name(Said.ENGLISH.edits())).as(edit.toString()).isNotBlank();
                 SoundLesson.check(after.lesson());
                 assertIsAsIfMadeAnew(after.lesson(), edit);
-            }, problem -> assertThat(problem.sentence()).as(edit.toString()).endsWith("."));
+            }, problem -> assertThat(Said.fault(problem)).as(edit.toString()).endsWith("."));
         }
         History history = steps.getLast();
         for (History step : steps.reversed()) {
@@ -92,7 +92,7 @@ class EditsProperties {
     }
 
     private static Object shown(Lesson lesson) {
-        return lesson.staged().result().<Object>either(stage -> List.copyOf(stage.rows()), Problem::sentence);
+        return lesson.staged().result().<Object>either(stage -> List.copyOf(stage.rows()), Said::fault);
     }
 
     /**

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
+import lunko.Said;
 import lunko.insight.keys.KeyFaults;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -53,7 +53,7 @@ class HistoryTest {
         List<History> steps = new ArrayList<>(List.of(History.of(DEMO)));
         for (Edit edit : edits) {
             steps.add(steps.getLast().after(edit).expect());
-            assertThat(steps.getLast().past().orElseThrow().name()).isNotBlank();
+            assertThat(steps.getLast().past().orElseThrow().name(Said.ENGLISH.edits())).isNotBlank();
             SoundLesson.check(steps.getLast().lesson());
         }
         History history = steps.getLast();
@@ -74,12 +74,16 @@ class HistoryTest {
 
     @Test
     void changesHaveNamesThatSayWhatWasChanged() {
-        assertThat(new RowEdit.Delete("hives", 2, 2).name(DEMO)).isEqualTo("delete row 3 of hives");
-        assertThat(new CellEdit.Type("hives", 2, 2, "13").name(DEMO)).isEqualTo("change keeper_id in row 3 of hives");
+        assertThat(new RowEdit.Delete("hives", 2, 2).name(DEMO, Said.ENGLISH.edits()))
+                .isEqualTo("delete row 3 of hives");
+        assertThat(new CellEdit.Type("hives", 2, 2, "13").name(DEMO, Said.ENGLISH.edits()))
+                .isEqualTo("change keeper_id in row 3 of hives");
         assertThat(
-                new ColumnEdit.Change("hives", 0, DEMO.staged().left().columns().getFirst().of(Type.TEXT)).name(DEMO))
+                new ColumnEdit.Change("hives", 0, DEMO.staged().left().columns().getFirst().of(Type.TEXT)).name(DEMO,
+                        Said.ENGLISH.edits()))
                 .isEqualTo("make hive_no of hives text");
-        assertThat(new CellEdit.Put("hives", new Block(0, 1, 0, 1), "").name(DEMO)).isEqualTo("clear 4 cells of hives");
+        assertThat(new CellEdit.Put("hives", new Block(0, 1, 0, 1), "").name(DEMO, Said.ENGLISH.edits()))
+                .isEqualTo("clear 4 cells of hives");
     }
 
     @Test
@@ -120,8 +124,8 @@ class HistoryTest {
                         .applyTo(taken).expect();
         assertThat(more.tables()).extracting(Table::name).containsExactly("keepers_2", "keepers", "harvests", "grades",
                 "meadows", "visits", "visits_2");
-        assertThat(new TableEdit.Rename("keepers_2", "Grades").applyTo(more).either(_ -> "", Problem::sentence))
-                .isEqualTo("Another table is called Grades already: choose another name.");
+        assertThat(new TableEdit.Rename("keepers_2", "Grades").applyTo(more).either(_ -> "", Said::fault))
+                .isEqualTo("Another table is already called Grades: choose another name.");
         Lesson last = DEMO;
         for (String name : List.of("hives", "keepers", "harvests", "grades", "visits"))
             last = new TableEdit.Drop(name).applyTo(last).expect();
@@ -143,10 +147,10 @@ class HistoryTest {
     void columnsThatCannotBeComparedAreLinkedAndTheQuerySaysWhyItCannotRun() {
         Lesson lesson =
                 new LinkEdit.Match("hives", "keepers", new KeyPair("hive_no", "village")).applyTo(DEMO).expect();
-        assertThat(lesson.staged().result().either(_ -> "", Problem::sentence))
+        assertThat(lesson.staged().result().either(_ -> "", Said::fault))
                 .isEqualTo(
                         "hives.hive_no is integer and keepers.village is text, and SQL does not compare the two: "
-                                + "match columns of one type.");
+                                + "match columns of one type, or CAST one of them.");
     }
 
     @Test

@@ -19,9 +19,9 @@ class RecipeProperties {
 
     @Property(tries = 300)
     void theSharesAreWhatWasAskedFor(@ForAll @IntRange(max = 60) int rows, @ForAll @IntRange(max = 100) int withoutKey,
-            @ForAll @IntRange(max = 100) int partnerless, @ForAll boolean repeated, @ForAll Labels labels,
+            @ForAll @IntRange(max = 100) int unmatched, @ForAll boolean repeated, @ForAll Labels labels,
             @ForAll boolean byText, @ForAll long seed) {
-        Recipe recipe = new Recipe(rows, withoutKey, new Recipe.Keys.OfOther(partnerless), repeated, labels,
+        Recipe recipe = new Recipe(rows, withoutKey, new Recipe.Keys.OfOther(unmatched), repeated, labels,
                 new Recipe.Amounts(1, 3), DAYS, seed);
         Lesson demo = DemoLesson.lesson();
         Lesson lesson = byText
@@ -36,10 +36,10 @@ class RecipeProperties {
         KeyCheck.Keys keys = KeyCheck.of(made, lesson.staged().right(), lesson.staged().on()).left();
         int distinct = byText ? 3 : 4;
         int nulls = Math.round(rows * withoutKey / 100f);
-        int alone = Math.min(rows - nulls, Math.round(rows * Math.min(partnerless, 100 - withoutKey) / 100f));
+        int alone = Math.min(rows - nulls, Math.round(rows * Math.min(unmatched, 100 - withoutKey) / 100f));
         int met = repeated ? rows - nulls - alone : Math.min(distinct, rows - nulls - alone);
         assertThat(keys.withoutKey()).hasSize(nulls);
-        assertThat(keys.partneredRows()).hasSize(met);
+        assertThat(keys.matchedRows()).hasSize(met);
         assertThat(keys.aloneRows()).hasSize(rows - nulls - met);
         assertThat(keys.alone()).as("a key that is nobody's is had once").hasSize(rows - nulls - met);
     }

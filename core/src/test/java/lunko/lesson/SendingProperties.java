@@ -3,13 +3,14 @@ package lunko.lesson;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lunko.Said;
 import lunko.Tables;
 import lunko.TwoTables;
 import lunko.query.JoinKind;
-import lunko.query.change.Conditions;
-import lunko.query.change.Conditions.SitedCondition;
-import lunko.query.change.QueryChange;
 import lunko.query.change.ConditionSite;
+import lunko.query.change.Conditions.SitedCondition;
+import lunko.query.change.Conditions;
+import lunko.query.change.QueryChange;
 import lunko.query.sql.QueryExpression;
 import lunko.table.Table;
 import net.jqwik.api.Example;
@@ -71,9 +72,9 @@ class SendingProperties {
         SitedCondition village = Conditions.of(query.read().expect().query().query()).getLast();
         Sending sending = Sending.of(query, DemoLesson.lesson().tables(), village, new ConditionSite.On(0)).expect();
         assertThat(sending.there().differing()).hasSize(3);
-        assertThat(sending.whys()).extracting(why -> why.why().text()).first().asString().startsWith(
-                "Heather has no partner among the 4 rows of keepers. A left outer join keeps it all the same");
-        assertThat(sending.whys()).extracting(why -> why.whyNot().orElseThrow().text()).first().asString()
+        assertThat(sending.whys()).extracting(why -> why.why().in(Said.ENGLISH).text()).first().asString().startsWith(
+                "Heather has no match among the 4 rows of keepers. A left outer join keeps it anyway");
+        assertThat(sending.whys()).extracting(why -> Said.in(why.whyNot().orElseThrow())).first().asString()
                 .contains("'Reedmere' = 'Ashholt' is false");
     }
 

@@ -5,29 +5,30 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lunko.Said;
 import lunko.engine.JoinResult;
 import lunko.engine.Stage;
 import lunko.insight.explanation.StageSummary;
-import lunko.insight.picture.Lineage.Pointed;
-import lunko.insight.picture.TableHues;
 import lunko.insight.keys.NaturalPreview;
 import lunko.insight.keys.SelfPreview;
-import lunko.insight.picture.ThreeCircles;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.TableHues;
 import lunko.insight.picture.ThreeCircles.Kinds;
 import lunko.insight.picture.ThreeCircles.Region;
-import lunko.phrase.Phrase;
-import lunko.problem.Problem;
+import lunko.insight.picture.ThreeCircles;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.query.change.PlainJoin;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.MatchTimeline;
 import lunko.steps.StageKind;
 import lunko.steps.Timeline;
-import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
+import lunko.table.RowName;
 import lunko.table.Table;
 import lunko.table.Value;
+import lunko.words.Sentence;
 import org.junit.jupiter.api.Test;
 
 /** Scenes that show a query somebody has written, and natural and self joins. */
@@ -97,7 +98,7 @@ class WrittenQueryTest {
     void whatCannotBeShownIsExplained() {
         assertThat(problem("SELECT * FROM hive")).contains("hive");
         assertThat(problem(" -- nothing yet")).startsWith("There is no query yet");
-        assertThat(problem("DROP TABLE hives")).startsWith("Only a query has steps to be shown");
+        assertThat(problem("DROP TABLE hives")).startsWith("Only a query has steps to show");
     }
 
     @Test
@@ -126,9 +127,10 @@ class WrittenQueryTest {
         List<StageSummary> glances = StageSummary.all(timeline, TableHues.NONE);
         assertThat(glances).extracting(StageSummary::kind).containsExactly(StageKind.MATCH, StageKind.KEEP,
                 StageKind.MATCH,
-                StageKind.FILTER, StageKind.CHOOSE, StageKind.SORT, StageKind.CUT, StageKind.RESULT);
+                StageKind.FILTER, StageKind.PROJECT, StageKind.SORT, StageKind.LIMIT, StageKind.RESULT);
         assertThat(glances).extracting(StageSummary::rows).containsExactly(3L, 5L, 8L, 4L, 4L, 4L, 2L, 2L);
-        assertThat(glances).extracting(StageSummary::sum).containsExactly("of 5 × 4", "3 pairs + 2 kept", "8 pairs",
+        assertThat(glances).extracting(glance -> Said.ENGLISH.counts().sum(glance.sum())).containsExactly("of 5 × 4",
+                "3 pairs + 2 kept", "8 pairs",
                 "of 8",
                 "", "", "of 4", "");
         assertThat(glances.get(1).lines().get(2).marks()).contains(StageSummary.Mark.PADDED, StageSummary.Mark.NULL,
@@ -151,15 +153,18 @@ class WrittenQueryTest {
                 "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON "
                         + "r.hive_no = h.hive_no")
                 .on(DEMO.tables()).expect();
-        MatchTimeline second = (MatchTimeline) Timeline.of(chain, JoinAlgorithm.ROWS).parts().get(1);
+        MatchTimeline second = (MatchTimeline) Timeline.of(chain, JoinAlgorithm.NESTED_LOOP).parts().get(1);
         ThreeCircles circles = ThreeCircles.of(second.join()).orElseThrow();
-        assertThat(circles.names()).containsExactly("hives", "keepers", "harvests");
+        assertThat(circles.names()).extracting(Said.ENGLISH.names()::rows).containsExactly("hives", "keepers",
+                "harvests");
         assertThat(circles.regions().get(Region.ABC).rows()).hasSize(6).first().extracting(ThreeCircles.Member::name)
-                .asString().startsWith("Clover · Oda");
+                .extracting(Said.ENGLISH.names()::shortRow).asString().startsWith("Clover · Oda");
         assertThat(circles.regions().get(Region.A).rows())
-                .containsExactly(new ThreeCircles.Member("Linden", Optional.of(new Pointed.Source(Side.LEFT, 2))));
-        assertThat(circles.regions().get(Region.B).rows()).extracting(ThreeCircles.Member::name).containsExactly("Bert",
-                "Yara");
+                .containsExactly(new ThreeCircles.Member(new RowName.Joined(List.of(new RowName.Called("Linden"))),
+                        Optional.of(new Pointed.Source(Side.LEFT, 2))));
+        assertThat(circles.regions().get(Region.B).rows())
+                .extracting(member -> Said.ENGLISH.names().shortRow(member.name())).containsExactly("Bert",
+                        "Yara");
         assertThat(circles.regions().get(Region.AC).rows()).hasSize(2);
         assertThat(Stream.of(Region.values()).filter(region -> circles.regions().get(region).kept()))
                 .containsExactly(Region.A, Region.AC, Region.ABC);
@@ -187,7 +192,7 @@ class WrittenQueryTest {
         assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)),
                 new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
         assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "",
-                Problem::sentence)).startsWith("A cross join cannot be natural");
+                Said::fault)).startsWith("A cross join cannot be natural");
         assertThat(PlainJoin.common(apiaries, DEMO.table("keepers"))).hasSize(3);
     }
 
@@ -200,20 +205,19 @@ class WrittenQueryTest {
                 List.of(new KeyPair("hive_no", "hive_no")));
         assertThat(chance.isRight()).isFalse();
         assertThat(texts(chance.said())).contains(
-                "day is in both. But the tables are not linked by it, and a natural join asks for it to be equal "
-                        + "all the same.");
+                "day is in both tables, but they are not linked by it: a natural join matches it anyway.");
         NaturalPreview none = NaturalPreview.of(DEMO.table("hives"), DEMO.table("meadows"), List.of());
         assertThat(none.rows(JoinKind.INNER)).contains(15L);
-        assertThat(texts(none.said()).getFirst()).endsWith("every row meets every row.");
+        assertThat(texts(none.said()).getFirst()).endsWith("every row is paired with every row.");
         SelfPreview self = new SelfPreview(DEMO.table("hives"), List.of(new KeyPair("mother_no", "hive_no")));
         assertThat(texts(self.said())).containsExactly(
-                "hives is taken twice: as l on the left and as r on the right. It is one table of 5 rows under two "
-                        + "names; nothing is copied, and what is changed on one side changes on the other.",
-                "A row finds its partners by l.mother_no = r.hive_no. A row may even meet itself.");
+                "hives is used twice: as l on the left and as r on the right. It is one table of 5 rows under two "
+                        + "names; nothing is copied, and a change on one side is a change on the other.",
+                "A row finds its matches by l.mother_no = r.hive_no. A row may even match itself.");
     }
 
     private static Timeline timeline(Lesson lesson) {
-        return Timeline.of(lesson.staged().result().expect(), JoinAlgorithm.ROWS);
+        return Timeline.of(lesson.staged().result().expect(), JoinAlgorithm.NESTED_LOOP);
     }
 
     private static List<List<Value>> rows(JoinResult outcome) {
@@ -222,12 +226,12 @@ class WrittenQueryTest {
                 .toList();
     }
 
-    private static List<String> texts(List<Phrase> said) {
-        return said.stream().map(Phrase::text).toList();
+    private static List<String> texts(List<Sentence> said) {
+        return said.stream().map(Said::in).toList();
     }
 
     private static String problem(String sql) {
-        return WrittenQuery.of(sql).on(DEMO.tables()).either(_ -> "", Problem::sentence);
+        return WrittenQuery.of(sql).on(DEMO.tables()).either(_ -> "", Said::fault);
     }
 
     private static Lesson apply(Lesson lesson, Edit... edits) {

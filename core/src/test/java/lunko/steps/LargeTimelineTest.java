@@ -11,6 +11,7 @@ import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
+import lunko.problem.RunFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -31,7 +32,7 @@ class LargeTimelineTest {
         TwoTables two =
                 twoTables(JoinKind.LEFT_OUTER, i -> i % 3 == 0 ? Value.NULL : Value.of(i % 4000), i -> Value.of(2 * i));
         JoinResult outcome = two.outcome();
-        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.NESTED_LOOP);
         assertThat(timeline.comparisons()).isEqualTo((long) ROWS * ROWS);
         Random random = new Random(7);
         for (int i = 0; i < 2000; i++) {
@@ -64,7 +65,7 @@ class LargeTimelineTest {
     @Test
     void oneKeyForAllRowsGivesAHundredMillionPairs() {
         JoinResult outcome = twoTables(JoinKind.FULL_OUTER, _ -> Value.of(1), _ -> Value.of(1)).outcome();
-        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(outcome, JoinAlgorithm.NESTED_LOOP);
         assertThat(outcome.size()).isEqualTo((long) ROWS * ROWS);
         assertThat(outcome.row(ROWS * 77L + 5)).isEqualTo(new ResultRow.Met(77, 5));
         assertThat(timeline.at(timeline.last() - 1).step()).isEqualTo(new Step.Pair(ROWS - 1, ROWS - 1));
@@ -76,8 +77,8 @@ class LargeTimelineTest {
     void aRangeThatGivesMillionsOfPairsIsRefused() {
         Lesson lesson = SceneEdit.Write.of("SELECT * FROM hives h JOIN keepers k ON h.id < k.id")
                 .applyTo(twoTables(JoinKind.INNER, Value::of, Value::of).lesson()).expect();
-        assertThat(Showing.of(lesson, JoinAlgorithm.ROWS).obstacle().orElseThrow().sentence())
-                .isEqualTo("This would give more than 2,000,000 rows: join with a condition, or take fewer rows.");
+        assertThat(Showing.of(lesson, JoinAlgorithm.NESTED_LOOP).obstacle().orElseThrow().fault())
+                .isEqualTo(new RunFault.TooManyRows(2_000_000));
     }
 
     private static TwoTables twoTables(JoinKind kind, IntFunction<Value> leftKey,

@@ -10,15 +10,16 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.LongStream;
+import lunko.Said;
 import lunko.SomeJoins.SomeJoin;
 import lunko.SomeJoins;
 import lunko.engine.Join;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
-import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
+import lunko.words.Sentence;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.domains.Domain;
@@ -29,7 +30,7 @@ class TimelineProperties {
 
     @Property
     void goingToAStepShowsTheSameAsSteppingThere(@ForAll SomeJoin some) {
-        MatchTimeline timeline = MatchTimeline.of(JoinResult.of(some.joined()), JoinAlgorithm.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(JoinResult.of(some.joined()), JoinAlgorithm.NESTED_LOOP);
         List<MatchFrame> walked = new Walk(some.joined().join()).frames();
 
         assertThat(timeline.last() + 1).isEqualTo(walked.size());
@@ -48,13 +49,13 @@ class TimelineProperties {
         JoinResult outcome = JoinResult.of(some.joined());
         for (JoinAlgorithm algorithm : JoinAlgorithm.values()) {
             MatchTimeline timeline = MatchTimeline.of(outcome, algorithm);
-            assertThat(timeline.at(timeline.last()).landed()).as(algorithm.title()).isEqualTo(outcome.rows());
-            assertThat(timeline.at(timeline.last() - 1).landed()).as(algorithm.title())
+            assertThat(timeline.at(timeline.last()).landed()).as(algorithm.name()).isEqualTo(outcome.rows());
+            assertThat(timeline.at(timeline.last() - 1).landed()).as(algorithm.name())
                     .containsExactlyInAnyOrderElementsOf(outcome.rows());
             MatchFrame before = timeline.at(0);
             for (long number = 1; number <= timeline.last(); number++) {
                 MatchFrame frame = timeline.at(number);
-                assertThat(frame.why().text()).isNotBlank().endsWith(".");
+                assertThat(frame.why().in(Said.ENGLISH).text()).isNotBlank().endsWith(".");
                 assertThat(frame.comparisons() - before.comparisons())
                         .isEqualTo(frame.step() instanceof Step.Compare ? 1 : 0);
                 assertThat(frame.landed()).hasSize(before.landed().size() + (frame.step().lands() ? 1 : 0));
@@ -72,7 +73,7 @@ class TimelineProperties {
 
     @Property(tries = 200)
     void stepsAreFoundByWhatIsDecidedInThem(@ForAll SomeJoin some) {
-        MatchTimeline timeline = MatchTimeline.of(JoinResult.of(some.joined()), JoinAlgorithm.ROWS);
+        MatchTimeline timeline = MatchTimeline.of(JoinResult.of(some.joined()), JoinAlgorithm.NESTED_LOOP);
         List<MatchFrame> frames = LongStream.rangeClosed(0, timeline.last()).mapToObj(timeline::at).toList();
         for (MatchFrame frame : frames) {
             int landed = frame.landed().size();
@@ -163,35 +164,35 @@ class TimelineProperties {
             return frames;
         }
 
-        /** Looks for one partner of each row of a side. */
+        /** Looks for one match of each row of a side. */
         private void take(Side side) {
             List<RowState> outer = side.of(left, right);
             List<RowState> inner = side.of(right, left);
             for (int o = 0; o < outer.size(); o++) {
-                boolean partnered = false;
-                for (int i = 0; i < inner.size() && !partnered; i++) {
+                boolean matched = false;
+                for (int i = 0; i < inner.size() && !matched; i++) {
                     int l = side.of(o, i);
                     int r = side.of(i, o);
                     Truth verdict = join.verdict(l, r);
-                    partnered = join.on().meets(verdict);
+                    matched = join.on().meets(verdict);
                     comparisons++;
-                    if (partnered) {
-                        outer.set(o, kind.takesPartnered() ? RowState.MET : RowState.LEFT_OUT);
+                    if (matched) {
+                        outer.set(o, kind.takesMatched() ? RowState.MET : RowState.LEFT_OUT);
                         if (verdict == Truth.TRUE || inner.get(i) == RowState.OPEN)
                             inner.set(i, verdict == Truth.TRUE ? RowState.MET : RowState.UNKNOWN);
                         lanes.get(l).add(new MatchFrame.Lane(r, verdict));
-                    } else if (i == inner.size() - 1 && kind.takesPartnered()) {
+                    } else if (i == inner.size() - 1 && kind.takesMatched()) {
                         outer.set(o, RowState.LEFT_OUT);
                     }
-                    see(new Step.Compare(l, r, verdict), partnered || kind.takesPartnered() ? Optional.empty()
+                    see(new Step.Compare(l, r, verdict), matched || kind.takesMatched() ? Optional.empty()
                             : Optional.of(new ResultRow.Taken(side, o)));
                 }
-                if (partnered != kind.takesPartnered()) {
+                if (matched != kind.takesMatched()) {
                     // Without rows to compare with, that a row is left out shows when its turn is over.
                     outer.set(o, RowState.LEFT_OUT);
                     continue;
                 }
-                if (!kind.takesPartnered()) outer.set(o, RowState.KEPT);
+                if (!kind.takesMatched()) outer.set(o, RowState.KEPT);
                 landed.add(new ResultRow.Taken(side, o));
                 see(new Step.Take(side, o), Optional.empty());
             }
@@ -241,7 +242,7 @@ class TimelineProperties {
         }
 
         private void see(Step step, Optional<ResultRow> pending) {
-            frames.add(new MatchFrame(frames.size(), step, Phrase.write().done(), comparisons, List.copyOf(landed),
+            frames.add(new MatchFrame(frames.size(), step, Sentence.none(), comparisons, List.copyOf(landed),
                     pending,
                     List.copyOf(left), List.copyOf(right), new MatchFrame.Marks(List.of(), List.of()),
                     lanes.stream().map(List::copyOf).toList()));

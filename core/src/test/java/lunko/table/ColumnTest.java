@@ -28,11 +28,8 @@ class ColumnTest {
     }
 
     @Test
-    void whatDoesNotFitIsKeptAsItWasTypedAndExplained() {
+    void whatDoesNotFitIsKeptAsItWasTyped() {
         assertThat(NUMBER.entry(" eleven")).isEqualTo(new Entry(Value.NULL, Optional.of(" eleven")));
-        assertThat(NUMBER.misfit("eleven")).isEqualTo(
-                "“eleven” does not fit keeper_id, which is integer: type a whole number such as 12, or NULL. Until "
-                        + "then it counts as NULL.");
     }
 
     @Property

@@ -2,7 +2,7 @@ package lunko.exchange;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.exchange.csv.CsvReader;
@@ -15,8 +15,8 @@ import lunko.exchange.sheet.Spreadsheet;
 import lunko.exchange.sheet.WorkbookReader;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
-import lunko.table.Limits;
-import lunko.table.Table;
+import lunko.problem.Limits;
+import lunko.problem.Origin;
 
 /**
  * A file on its way in, and how it is to be read: found by looking at it, shown, and put right before its tables are
@@ -81,14 +81,8 @@ public sealed interface Intake {
     /** The table that was read of a text, and whether there would be more. */
     static Checked<Imported> text(Path file, Checked<CsvReader.Read> read) {
         return read.then(lines -> lines.grid().table()
-                .map(table -> new Imported(TableSet.of(table), lines.isCut() ? List.of(cut(file, table)) : List.of())));
-    }
-
-    private static String cut(Path file, Table table) {
-        return String.format(Locale.ROOT,
-                "%s is longer: these are its first %,d rows, and Lunko shows %,d at most, because a lesson shows "
-                        + "every row.",
-                file.getFileName(), table.rows().size(), Limits.ROWS);
+                .map(table -> new Imported(TableSet.of(table), lines.isCut() ? List.of(new Imported.Note.Cut(
+                        Objects.toString(file.getFileName()), table.rows().size(), Limits.ROWS)) : List.of())));
     }
 
     /** The tables of all sheets that have something in them. */
@@ -97,7 +91,7 @@ public sealed interface Intake {
     }
 
     private static Checked<Imported> sheets(Path file, List<Spreadsheet> sheets, String range, boolean header) {
-        return Imported.of(file.toString(), sheets.stream().map(sheet -> sheet.range(range))
+        return Imported.of(Origin.file(file.toString()), sheets.stream().map(sheet -> sheet.range(range))
                 .filter(part -> part.either(cells -> !cells.isEmpty(), _ -> true))
                 .map(part -> part.then(cells -> cells.table(header))));
     }

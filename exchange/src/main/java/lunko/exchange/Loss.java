@@ -1,12 +1,15 @@
 package lunko.exchange;
 
+import java.util.function.Function;
+import lunko.words.FileSentences;
+
 /**
  * Something of the tables that is not there when a file of them is opened.
  *
  * @param kind what sort of thing it is
- * @param sentence what it is, for people
+ * @param said what it is, for people
  */
-public record Loss(Kind kind, String sentence) {
+public record Loss(Kind kind, Function<FileSentences, String> said) {
 
     /** What a kind of file may have no place for. */
     public enum Kind {

@@ -14,7 +14,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lunko.exchange.csv.CsvReader;
@@ -35,83 +34,87 @@ import lunko.exchange.sql.ScriptReader;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault;
+import lunko.problem.FileKind;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.words.Language;
 
 /** The kinds of file that tables are read from and written to. */
 public enum TableFormat {
     /** Comma-separated values (RFC 4180); one table. */
-    CSV("CSV file", ".csv", ".txt") {
+    CSV(FileKind.CSV, ".csv", ".txt") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return Intake.text(file, CsvReader.read(file, watch));
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             writeText(out, text -> CsvText.of(text, ',').table(set.tables().getFirst()));
         }
     },
     /** Values with tabs between them; one table. */
-    TSV("tab-separated file", ".tsv", ".tab") {
+    TSV(FileKind.TSV, ".tsv", ".tab") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return Intake.text(file, CsvReader.read(file, watch));
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             writeText(out, text -> CsvText.of(text, '\t').table(set.tables().getFirst()));
         }
     },
     /** A spreadsheet (ISO/IEC 29500); a table for each sheet. */
-    XLSX("Excel spreadsheet", ".xlsx") {
+    XLSX(FileKind.XLSX, ".xlsx") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return WorkbookReader.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
         @Override
-        Optional<String> refusal(TableSet set) {
+        Optional<? extends Fault> refusal(TableSet set) {
             return WorkbookWriter.refusal(set.tables());
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             WorkbookWriter.write(set.tables(), out);
         }
     },
     /** A spreadsheet (ISO/IEC 26300); a table for each sheet. */
-    ODS("OpenDocument spreadsheet", ".ods") {
+    ODS(FileKind.ODS, ".ods") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return OpenDocumentReader.read(file, watch).then(sheets -> Intake.sheets(file, sheets));
         }
 
         @Override
-        Optional<String> refusal(TableSet set) {
+        Optional<? extends Fault> refusal(TableSet set) {
             return OpenDocumentWriter.refusal(set.tables());
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             OpenDocumentWriter.write(set.tables(), out);
         }
     },
     /** A script of SQL that makes tables. */
-    SQL("SQL script", ".sql") {
+    SQL(FileKind.SQL, ".sql") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return ScriptReader.read(file, watch).map(Imported::of);
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
-            writeText(out, text -> ScriptWriter.write(set, text));
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
+            writeText(out, text -> ScriptWriter.write(set, text, in.files()));
         }
     },
     /** A Tabular Data Package in a ZIP, or its descriptor in a folder. */
-    DATA_PACKAGE("Tabular Data Package", ".zip", ".json") {
+    DATA_PACKAGE(FileKind.DATA_PACKAGE, ".zip", ".json") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             if (!isZip(file)) return ofFolder(file);
@@ -121,7 +124,7 @@ public enum TableFormat {
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             ZipOutputStream zip = new ZipOutputStream(out);
             for (Map.Entry<String, byte[]> file : DataPackage.files(set).entrySet()) {
                 zip.putNextEntry(new ZipEntry(file.getKey()));
@@ -132,41 +135,41 @@ public enum TableFormat {
         }
     },
     /** A page of Markdown with tables in it. */
-    MARKDOWN("Markdown page", ".md", ".markdown") {
+    MARKDOWN(FileKind.MARKDOWN, ".md", ".markdown") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return SourceText.read(file, watch).then(page -> Imported.of(page.source(), PageTables.markdown(page)));
         }
 
         @Override
-        void write(TableSet set, OutputStream out) throws IOException {
+        void write(TableSet set, OutputStream out, Language in) throws IOException {
             writeText(out, text -> MarkdownText.write(set.tables(), text));
         }
     },
     /** A web page with tables in it, which is read only. */
-    HTML("web page", ".html", ".htm") {
+    HTML(FileKind.HTML, ".html", ".htm") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
             return SourceText.read(file, watch).then(page -> Imported.of(page.source(), PageTables.html(page)));
         }
 
         @Override
-        void write(TableSet set, OutputStream out) {
+        void write(TableSet set, OutputStream out, Language in) {
             throw new UnsupportedOperationException("web pages are not written");
         }
     };
 
-    private final String title;
+    private final FileKind kind;
     private final List<String> endings;
 
-    TableFormat(String title, String... endings) {
-        this.title = title;
+    TableFormat(FileKind kind, String... endings) {
+        this.kind = kind;
         this.endings = List.of(endings);
     }
 
-    /** The kind of file in a sentence: {@code SQL script}. */
-    public String title() {
-        return title;
+    /** The kind of file. */
+    public FileKind kind() {
+        return kind;
     }
 
     /** How the names of such files end, the usual ending first. */
@@ -192,12 +195,12 @@ public enum TableFormat {
 
     abstract Checked<Imported> bring(Path file, Watch watch);
 
-    /** Why tables cannot be written so, in a sentence, if they cannot. */
-    Optional<String> refusal(TableSet set) {
+    /** Why tables cannot be written so, if they cannot. */
+    Optional<? extends Fault> refusal(TableSet set) {
         return Optional.empty();
     }
 
-    abstract void write(TableSet set, OutputStream out) throws IOException;
+    abstract void write(TableSet set, OutputStream out, Language in) throws IOException;
 
     /**
      * The tables in a file, by the format that its name says; a problem if it is damaged, unsafe, too large or has
@@ -213,33 +216,32 @@ public enum TableFormat {
     }
 
     /**
-     * Writes tables to a file in the format that its name says; the file is there whole or not at all, and what it does
-     * not hold is found by opening it.
+     * Writes tables to a file in the format that its name says, with comments for people in a language; the file is
+     * there whole or not at all, and what it does not hold is found by opening it.
      */
-    public static Checked<Written> write(TableSet set, Path file) {
-        return write(set, file, Watch.NOBODY);
+    public static Checked<Written> write(TableSet set, Path file, Language in) {
+        return write(set, file, in, Watch.NOBODY);
     }
 
     /** The same; a problem as well if the watch says stop. */
-    public static Checked<Written> write(TableSet set, Path file, Watch watch) {
+    public static Checked<Written> write(TableSet set, Path file, Language in, Watch watch) {
         TableFormat format = of(file);
-        Optional<String> refusal = format.refusal(set, file);
+        Optional<? extends Fault> refusal = format.refusal(set, file);
         if (refusal.isPresent()) return problem(file, refusal.get());
         return new WholeFile(file).write(draft -> {
             try (OutputStream out = Files.newOutputStream(draft)) {
-                format.writeTo(set, out);
+                format.writeTo(set, out, in);
             }
             return format.bring(draft, watch).either(
                     opened -> Checked.valid(new Written(file, format.losses(set, opened.set()))),
                     problem -> problem.equals(Watch.STOPPED) ? Watch.stopped()
-                            : problem(file, "It could not be opened again, so it was not written: "
-                                    + problem.sentence()));
+                            : problem(file, new FileFault.NotOpenedAgain(problem.fault())));
         });
     }
 
     /** Writes tables; throws what the disk has refused as it has said it. */
-    void writeTo(TableSet set, OutputStream out) throws IOException {
-        DiskStream.write(out, to -> write(set, to));
+    void writeTo(TableSet set, OutputStream out, Language in) throws IOException {
+        DiskStream.write(out, to -> write(set, to, in));
     }
 
     /** A file of one table has its name from that of the file. */
@@ -248,13 +250,13 @@ public enum TableFormat {
                 : TableSet.of(opened.tables().getFirst().named(set.tables().getFirst().name())));
     }
 
-    private Optional<String> refusal(TableSet set, Path file) {
+    private Optional<? extends Fault> refusal(TableSet set, Path file) {
         if (!isWritten()) return Optional.of(
-                "A " + title + " is not written: choose a name that ends with " + written() + ".");
+                new FileFault.KindNotWritten(kind, written()));
         if (this == DATA_PACKAGE && !isZip(file)) return Optional.of(
-                "The description of a package is not written alone: choose a name that ends with " + written() + ".");
-        if (holdsOne() && set.tables().size() != 1) return Optional.of("A " + title + " holds one table, and there are "
-                + set.tables().size() + ": choose a name that ends with " + written() + ".");
+                new FileFault.DescriptorAlone(written()));
+        if (holdsOne() && set.tables().size() != 1)
+            return Optional.of(new FileFault.HoldsOneTable(kind, set.tables().size(), written()));
         return refusal(set);
     }
 
@@ -262,10 +264,9 @@ public enum TableFormat {
         return !file.toString().toLowerCase(Locale.ROOT).endsWith(".json");
     }
 
-    private static String written() {
+    private static List<String> written() {
         return Arrays.stream(values()).filter(format -> format.isWritten() && !format.holdsOne())
-                .map(format -> format.endings.getFirst())
-                .collect(Collectors.joining(", "));
+                .map(format -> format.endings.getFirst()).toList();
     }
 
     /** Writes text in UTF-8. */
@@ -296,7 +297,7 @@ public enum TableFormat {
         }).map(Imported::of);
     }
 
-    private static <T> Checked<T> problem(Path file, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
+    private static <T> Checked<T> problem(Path file, Fault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(file.toString()), fault));
     }
 }

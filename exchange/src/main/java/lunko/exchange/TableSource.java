@@ -4,11 +4,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Table;
@@ -38,20 +38,18 @@ public record TableSource(Path file, Optional<String> table) {
     public Checked<Table> one() {
         return tables().map(Imported::tables)
                 .then(all -> all.size() == 1 ? Checked.valid(all.getFirst())
-                        : Checked.invalid(Problem.at(Place.in(file.toString()),
-                                "There are " + all.size() + " tables in it, " + names(all)
-                                        + ": write # and the name of one behind the file, as in "
-                                        + file.getFileName() + "#" + all.getFirst().name() + ".")));
+                        : Checked.invalid(Problem.at(Place.inFile(file.toString()),
+                                new FileFault.SeveralTables(names(all), file.getFileName().toString()))));
     }
 
     private Checked<Table> named(List<Table> all, String name) {
         return all.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst()
                 .<Checked<Table>>map(Checked::valid)
-                .orElseGet(() -> Checked.invalid(Problem.at(Place.in(file.toString()),
-                        "There is no table " + name + " in it; it has " + names(all) + ".")));
+                .orElseGet(() -> Checked.invalid(Problem.at(Place.inFile(file.toString()),
+                        new FileFault.NoSuchTable(name, names(all)))));
     }
 
-    private static String names(List<Table> all) {
-        return all.stream().map(Table::name).collect(Collectors.joining(", "));
+    private static List<String> names(List<Table> all) {
+        return all.stream().map(Table::name).toList();
     }
 }

@@ -12,6 +12,8 @@ import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
 import lunko.exchange.page.PageTables;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -23,7 +25,7 @@ import org.jsoup.nodes.Entities;
 
 /** Tables as text that is copied from one program and pasted into another. */
 public final class TableText {
-    private static final String SOURCE = "the clipboard";
+    private static final Origin SOURCE = new Origin.Clipboard();
 
     private TableText() {}
 
@@ -35,10 +37,7 @@ public final class TableText {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
             return Imported.of(SOURCE, PageTables.html(new SourceText(SOURCE, html.get())));
         }
-        if (text.isBlank()) {
-            return Checked.invalid("There is no table on the clipboard: copy one first, in a spreadsheet, on a page or "
-                    + "as lines of text.");
-        }
+        if (text.isBlank()) { return Checked.invalid(new FileFault.NoTableCopied()); }
         SourceText copied = new SourceText(SOURCE, text);
         if (text.lines().skip(1).findFirst().filter(line -> line.matches("[\\s|:-]*-[\\s|:-]*") && line.contains("|"))
                 .isPresent()) {
@@ -54,7 +53,7 @@ public final class TableText {
     public static List<List<String>> block(Optional<String> html, String text) {
         if (html.isPresent() && html.get().toLowerCase(Locale.ROOT).contains("<table")) {
             return Jsoup.parse(html.get()).select("tr").stream()
-                    .map(row -> row.select("th, td").stream().map(Element::text).toList()).toList();
+                    .map(row -> row.select("th,td").stream().map(Element::text).toList()).toList();
         }
         if (text.indexOf('\t') < 0 && text.indexOf('\n') < 0) return List.of(List.of(text));
         try (CSVParser parser = CSVParser.parse(text,

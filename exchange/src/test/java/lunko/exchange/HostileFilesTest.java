@@ -4,29 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
-import java.util.Set;
-import java.nio.file.attribute.PosixFilePermissions;
-import java.nio.file.attribute.PosixFilePermission;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import lunko.lesson.Lesson;
-import lunko.lesson.DemoLesson;
-import lunko.exchange.lesson.LessonFile;
 import lunko.exchange.file.Watch;
 import lunko.exchange.file.WholeFile;
+import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -50,7 +49,7 @@ class HostileFilesTest {
     @EnumSource(TableFormat.class)
     void aFileCutOffAnywhereGivesATableOrASentence(TableFormat format) throws IOException {
         Path whole = folder.resolve("whole" + format.endings().getFirst());
-        if (format.isWritten()) TableFormat.write(TableSet.of(HIVES), whole).expect();
+        if (format.isWritten()) TableFormat.write(TableSet.of(HIVES), whole, Said.ENGLISH).expect();
         else Files.writeString(whole, "<table><tr><th>no<th>hive<tr><td>1<td>Clover</table>");
         byte[] bytes = Files.readAllBytes(whole);
         Path cut = folder.resolve("cut" + format.endings().getFirst());
@@ -67,15 +66,15 @@ class HostileFilesTest {
     /** Reads a file: whatever comes of it, no exception does. */
     private static void says(Path file) {
         TableFormat.read(file).handle(tables -> assertThat(tables.tables()).isNotEmpty(),
-                problem -> assertThat(problem.inWords()).startsWith(file.toString()).matches("(?s).*[.?]"));
+                problem -> assertThat(Said.inWords(problem)).startsWith(file.toString()).matches("(?s).*[.?]"));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {".xlsx", ".ods", ".zip"})
     void aZipThatPointsOutsideOrHoldsFarTooMuchIsNotOpened(String ending) throws IOException {
-        assertThat(problem(zip("outside" + ending, Map.of("../../hives.csv", "no\n1\n")))).contains("points out of it");
-        assertThat(problem(zip("drive" + ending, Map.of("c:hives.csv", "no\n1\n")))).contains("points out of it");
-        assertThat(problem(zip("root" + ending, Map.of("/etc/hives.csv", "no\n1\n")))).contains("points out of it");
+        assertThat(problem(zip("outside" + ending, Map.of("../../hives.csv", "no\n1\n")))).contains("points outside");
+        assertThat(problem(zip("drive" + ending, Map.of("c:hives.csv", "no\n1\n")))).contains("points outside");
+        assertThat(problem(zip("root" + ending, Map.of("/etc/hives.csv", "no\n1\n")))).contains("points outside");
         Path many = folder.resolve("many" + ending);
         try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {
             for (int i = 0; i < 12_000; i++) {
@@ -83,7 +82,7 @@ class HostileFilesTest {
                 out.closeEntry();
             }
         }
-        assertThat(problem(many)).contains("more than 10000 files");
+        assertThat(problem(many)).contains("more than 10,000 files");
     }
 
     @Test
@@ -114,22 +113,22 @@ class HostileFilesTest {
                 Map.of("mimetype", "application/vnd.oasis.opendocument.spreadsheet", "content.xml", ods,
                         "META-INF/manifest.xml",
                         "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\"/>"));
-        assertThat(TableFormat.read(file).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
+        assertThat(TableFormat.read(file).either(Object::toString, Said::inWords)).doesNotContain("SECRET");
         Path book = folder.resolve("book.xlsx");
-        TableFormat.write(TableSet.of(HIVES), book).expect();
+        TableFormat.write(TableSet.of(HIVES), book, Said.ENGLISH).expect();
         try (var zip = java.nio.file.FileSystems.newFileSystem(book)) {
             Path strings = zip.getPath("xl/sharedStrings.xml");
             String text = Files.readString(strings);
             Files.writeString(strings, entity + text.substring(text.indexOf("?>") + 2).replace("Clover", "&e;"));
         }
-        assertThat(TableFormat.read(book).either(Object::toString, Problem::inWords)).doesNotContain("SECRET");
+        assertThat(TableFormat.read(book).either(Object::toString, Said::inWords)).doesNotContain("SECRET");
     }
 
     @Test
     void aPackageOfTheWrongShapeIsExplained() throws IOException {
         assertThat(problem(zip("a.zip", Map.of("x.csv", "a\n1\n")))).contains("There is no datapackage.json in it");
         assertThat(problem(zip("b.zip", Map.of("datapackage.json", "{\n  \"resources\": [,]}"))))
-                .contains("datapackage.json, line 2").contains("no JSON");
+                .contains("datapackage.json, line 2").contains("not JSON");
         assertThat(problem(zip("c.zip", Map.of("datapackage.json", "[1, 2]")))).contains("names no resources");
         assertThat(problem(zip("d.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"../x.csv\"}]}"))))
                 .contains("only files of the package");
@@ -147,7 +146,7 @@ class HostileFilesTest {
         Path script = Files.writeString(folder.resolve("lesson.sql"),
                 "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
         assertThat(problem(script))
-                .isEqualTo(script + ", line 40, column 13: There is no table hvies: is hives meant?");
+                .isEqualTo(script + ", line 40, column 13: There is no table hvies. Did you mean hives?");
         assertThat(problem(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).contains("makes no table");
     }
 
@@ -161,10 +160,8 @@ class HostileFilesTest {
         }
         Imported brought = TableFormat.read(huge).expect();
         assertThat(brought.tables().getFirst().rows()).hasSize(10_000);
-        assertThat(brought.notes()).containsExactly(
-                "huge.csv is longer: these are its first 10,000 rows, and Lunko shows 10,000 at most, because a "
-                        + "lesson shows every row.");
-        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Problem::sentence))
+        assertThat(brought.notes()).containsExactly(new Imported.Note.Cut("huge.csv", 10_000, 10_000));
+        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Said::fault))
                 .isEqualTo("Stopped: nothing was changed.");
     }
 
@@ -175,19 +172,19 @@ class HostileFilesTest {
             Files.writeString(draft, "half");
             throw new IOException("No space left on device");
         });
-        assertThat(full.either(Object::toString, Problem::inWords))
+        assertThat(full.either(Object::toString, Said::inWords))
                 .contains("could not be written (No space left on device): choose another place.");
         assertThat(file).hasContent("before");
         try (var left = Files.list(folder)) {
             assertThat(left).containsExactly(file);
         }
         assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(Checked::valid).either(Object::toString,
-                Problem::inWords)).contains("There is no such folder");
+                Said::inWords)).contains("There is no such folder");
         // Not even root may make files there.
         Path forbidden = Path.of("/proc/lunko-test.lunko");
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
-        assertThat(new WholeFile(forbidden).write(Checked::valid).either(Object::toString, Problem::inWords))
-                .contains("The folder may not be written to");
+        assertThat(new WholeFile(forbidden).write(Checked::valid).either(Object::toString, Said::inWords))
+                .contains("You have no permission to write to the folder");
     }
 
     @ParameterizedTest
@@ -203,13 +200,14 @@ class HostileFilesTest {
             public void write(int one) throws IOException {
                 if (written++ > 20_000) throw new IOException("No space left on device");
             }
-        })).isInstanceOf(IOException.class).hasMessage("No space left on device");
+        }, Said.ENGLISH)).isInstanceOf(IOException.class).hasMessage("No space left on device");
     }
 
     @Test
     void whoStopsTheOpeningOfWhatWasWrittenHasStoppedAllOfIt() throws IOException {
         Path file = Files.writeString(folder.resolve("kept.xlsx"), "before");
-        assertThat(TableFormat.write(TableSet.of(HIVES), file, (_, _) -> false)).isEqualTo(Watch.stopped());
+        assertThat(TableFormat.write(TableSet.of(HIVES), file, Said.ENGLISH, (_, _) -> false))
+                .isEqualTo(Watch.stopped());
         assertThat(file).hasContent("before");
     }
 
@@ -222,7 +220,7 @@ class HostileFilesTest {
                     .endsWith("There is no such file: check its name and folder.");
         }
         Path lesson = Files.createDirectory(folder.resolve("made.lunko"));
-        assertThat(LessonFile.read(lesson).either(Object::toString, Problem::inWords))
+        assertThat(LessonFile.read(lesson).either(Object::toString, Said::inWords))
                 .isEqualTo(lesson + ": This is a folder: name a file in it.");
     }
 
@@ -239,7 +237,7 @@ class HostileFilesTest {
         assertThat(Files.getPosixFilePermissions(file)).isEqualTo(shared);
         assertThat(left).doesNotExist();
         assertThat(LessonFile.write(DemoLesson.lesson(), Path.of("/dev/null")).either(Object::toString,
-                Problem::inWords)).isEqualTo("/dev/null: This is no ordinary file: name another one.");
+                Said::inWords)).isEqualTo("/dev/null: This is not an ordinary file: name another one.");
     }
 
     @Test
@@ -261,16 +259,17 @@ class HostileFilesTest {
                 .contains("datapackage.json, line 1");
         Path lesson = zip("deep.lunko", Map.of("lesson.json",
                 "{\"format\":\"lunko-lesson\",\"version\":5,\"tables\":" + deep + "}"));
-        assertThat(LessonFile.read(lesson).either(Object::toString, Problem::inWords)).contains("lesson.json, line 1");
+        assertThat(LessonFile.read(lesson).either(Object::toString, Said::inWords)).contains("lesson.json, line 1");
         String alike =
                 "{\"resources\":[{\"name\":\"SAME\",\"path\":\"a.csv\"},{\"name\":\"same\",\"path\":\"a.csv\"}]}";
         Path same = zip("same.zip", Map.of("datapackage.json", alike, "a.csv", "k\n1\n"));
         assertThat(TableFormat.read(same).then(brought -> Checked.valid(Lesson.of(brought.set())))
-                .either(Object::toString, Problem::inWords)).contains("same");
+                .either(Object::toString, Said::inWords)).contains("same");
         Table tooLong = Table.of("t", List.of(new Column("text", Type.TEXT), new Column("n", Type.DECIMAL)),
                 List.of(List.of(Value.of("x".repeat(40_000)), Type.DECIMAL.read("9".repeat(400)).orElseThrow())));
-        assertThat(TableFormat.write(TableSet.of(tooLong), folder.resolve("long.xlsx")).either(Object::toString,
-                Problem::inWords)).contains("A text in row 1 of t has more than 32,767 characters");
+        assertThat(TableFormat.write(TableSet.of(tooLong), folder.resolve("long.xlsx"), Said.ENGLISH).either(
+                Object::toString,
+                Said::inWords)).contains("A text in row 1 of t has more than 32,767 characters");
     }
 
     @Test
@@ -280,14 +279,14 @@ class HostileFilesTest {
                         Type.DATE.read("1899-12-31").orElseThrow()),
                         List.of(Type.DECIMAL.read("1.5").orElseThrow(), Type.DATE.read("1900-01-01").orElseThrow())));
         Path file = folder.resolve("t.xlsx");
-        TableFormat.write(TableSet.of(table), file).expect();
+        TableFormat.write(TableSet.of(table), file, Said.ENGLISH).expect();
         Table back = TableFormat.read(file).expect().set().tables().getFirst();
         assertThat(back.columns()).isEqualTo(table.columns());
         assertThat(back.rows()).isEqualTo(table.rows());
     }
 
     private String problem(Path file) {
-        return TableFormat.read(file).either(tables -> "no problem: " + tables, Problem::inWords);
+        return TableFormat.read(file).either(tables -> "no problem: " + tables, Said::inWords);
     }
 
     private Path zip(String name, Map<String, String> files) throws IOException {

@@ -19,7 +19,6 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lunko.lesson.TableSet;
-import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -40,23 +39,23 @@ class HostileSizesTest {
     void aSheetWithAFarRowOrColumnIsNotGoneThrough() throws IOException {
         assertThat(told(sheet("<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>a</t></is></c></row>"
                 + "<row r=\"2147483647\">" + CELL.formatted("A2147483647", "1") + "</row>")))
-                .contains("There is more in it than in any table of a lesson");
+                .contains("It is larger than any table of a lesson");
         assertThat(told(sheet(IntStream.rangeClosed(1, 20_000).mapToObj(row -> "<row r=\"" + row + "\">"
                 + CELL.formatted("A" + row, "1") + CELL.formatted("XFD" + row, "1") + "</row>")
                 .collect(Collectors.joining()))))
-                .contains("There is more in it than in any table of a lesson");
+                .contains("It is larger than any table of a lesson");
     }
 
     @Test
     void aCellThatIsNoNumberAndASheetThatIsNotThereAreNamed() throws IOException {
         assertThat(told(sheet("<row><c t=\"inlineStr\"><is><t>kg</t></is></c></row><row><c><v>abc</v></c></row>")))
-                .endsWith("sheet mills, line 2: The cell in column 1 says that it holds a number, and “abc” is none: "
+                .endsWith("sheet mills, line 2: The cell in column 1 should hold a number, and “abc” is not one: "
                         + "open the file in a spreadsheet program and save it again.");
         Path book = sheet("<row><c><v>1</v></c></row>");
         try (var zip = FileSystems.newFileSystem(book)) {
             Files.delete(zip.getPath("xl/worksheets/sheet1.xml"));
         }
-        assertThat(told(book)).endsWith("Its sheet mills is not in it, so that the file is damaged: take another copy "
+        assertThat(told(book)).endsWith("Its sheet mills is missing, so the file is damaged: take another copy "
                 + "of it.");
     }
 
@@ -64,25 +63,26 @@ class HostileSizesTest {
     void repeatedRowsAndCellsAreNotAllMade() throws IOException {
         Path file = folder.resolve("repeated.ods");
         TableFormat.write(TableSet.of(Table.of("t", List.of(new Column("a", Type.INTEGER)),
-                List.of(List.of(Value.of(1))))), file).expect();
+                List.of(List.of(Value.of(1))))), file, Said.ENGLISH).expect();
         try (var zip = FileSystems.newFileSystem(file)) {
             Path content = zip.getPath("content.xml");
             Files.writeString(content, Files.readString(content)
                     .replace("<table:table-row>", "<table:table-row table:number-rows-repeated=\"10000\">")
                     .replace("<table:table-cell ", "<table:table-cell table:number-columns-repeated=\"10000\" "));
         }
-        assertThat(told(file)).contains("There is more in it than in any table of a lesson");
+        assertThat(told(file)).contains("It is larger than any table of a lesson");
     }
 
     @Test
     void ofPagesTheTablesAreCounted() throws IOException {
         assertThat(told(text("many.html", "<table><tr><td>a<tr><td>1</table>".repeat(20_000))))
-                .contains("There are 20,000 tables; a lesson can have 200");
-        assertThat(told(text("nested.html", "<table><tr><td>".repeat(5_000)))).contains("tables; a lesson can have");
+                .contains("There are 20,000 tables, and a lesson can have 200");
+        assertThat(told(text("nested.html", "<table><tr><td>".repeat(5_000))))
+                .contains("tables, and a lesson can have");
         assertThat(told(text("arranged.html", "<table><tr><td><table><caption>k</caption><tr><td>a<tr><td>1")))
                 .contains("name=k").doesNotContain("Left out");
         assertThat(told(text("stars.md", "| a |\n|---|\n| " + "*a**b_".repeat(50_000) + " |\n")))
-                .contains("line 3: There are more than 10,000 signs of Markdown");
+                .contains("line 3: There are more than 10,000 Markdown characters");
         assertThat(told(text("deep.md", "| a |\n|---|\n| " + "*a".repeat(4_000) + "*".repeat(4_000) + " |\n")))
                 .contains("name=table");
     }
@@ -91,7 +91,7 @@ class HostileSizesTest {
     void scriptsEndWhereTheyAreTooMuch() throws IOException {
         assertThat(told(text("create.sql", IntStream.range(0, 10_000)
                 .mapToObj(i -> "CREATE TABLE t" + i + " (a INTEGER);\n").collect(Collectors.joining()))))
-                .contains("line 201, column 1: There are 201 tables; a lesson can have 200");
+                .contains("line 201, column 1: There are 201 tables, and a lesson can have 200");
         assertThat(told(text("digits.sql",
                 "CREATE TABLE t (a DECIMAL(9)); INSERT INTO t VALUES (" + "9".repeat(1_000_000) + ")")))
                 .contains("A number of more than 1,000 digits is too long.");
@@ -110,7 +110,7 @@ class HostileSizesTest {
                 + "\"type\":\"integer\"}]%s}}";
         assertThat(told(zip("parts.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
                 + IntStream.range(0, 5_000).mapToObj(i -> resource.formatted(i, "")).collect(Collectors.joining(","))
-                + "]}")))).contains("There are 5,000 tables; a lesson can have 200");
+                + "]}")))).contains("There are 5,000 tables, and a lesson can have 200");
         String key = "{\"fields\":\"a\",\"reference\":{\"resource\":\"\",\"fields\":\"a\"}}";
         Path repeated = zip("links.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
                 + resource.formatted(1, ",\"foreignKeys\":[" + (key + ",").repeat(99_999) + key + "]") + "]}"));
@@ -126,14 +126,14 @@ class HostileSizesTest {
             if (!format.isWritten()) continue;
             Path file = folder.resolve("wide" + format.endings().getFirst());
             long before = THREADS.getCurrentThreadCpuTime();
-            assertThat(TableFormat.write(set, file).expect().losses()).as(format.title()).isEmpty();
+            assertThat(TableFormat.write(set, file, Said.ENGLISH).expect().losses()).as(format.name()).isEmpty();
             inTime(before, file);
         }
     }
 
     private String told(Path file) {
         long before = THREADS.getCurrentThreadCpuTime();
-        String told = TableFormat.read(file).either(Imported::toString, Problem::inWords);
+        String told = TableFormat.read(file).either(Imported::toString, Said::inWords);
         inTime(before, file);
         return told;
     }

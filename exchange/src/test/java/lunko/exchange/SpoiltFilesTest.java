@@ -27,8 +27,8 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.Limits;
 import lunko.problem.Problem;
-import lunko.table.Limits;
 import lunko.table.Table;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -97,7 +97,8 @@ class SpoiltFilesTest {
         void write(Path file) throws IOException {
             Lesson demo = DemoLesson.lesson();
             boolean holdsOne = this == CSV || this == TSV;
-            TableFormat.write(holdsOne ? TableSet.of(demo.tables().getFirst()) : demo.set(), file).expect();
+            TableFormat.write(holdsOne ? TableSet.of(demo.tables().getFirst()) : demo.set(), file, Said.ENGLISH)
+                    .expect();
         }
 
         Checked<List<Table>> read(Path file) {
@@ -145,11 +146,12 @@ class SpoiltFilesTest {
 
     private static String beyond(List<Table> tables) {
         return tables.stream().flatMap(table -> Limits.fault(table, Optional.empty()).stream()).findFirst()
+                .map(Object::toString)
                 .orElse(tables.size() > Limits.TABLES ? "too many tables" : "");
     }
 
     private static String said(Problem problem, Path file) {
-        String words = problem.inWords();
+        String words = Said.inWords(problem);
         return words.startsWith(file.toString()) && words.matches("(?s).*[.?]") && !words.contains("null)") ? ""
                 : words;
     }

@@ -3,6 +3,7 @@ package lunko.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -16,14 +17,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import lunko.exchange.file.Watch;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -92,10 +91,10 @@ class TableFormatProperties {
         for (TableFormat format : TableFormat.values()) {
             if (!format.isWritten()) continue;
             Path file = folder.resolve("hive stands" + format.endings().getFirst());
-            assertThat(TableFormat.write(TableSet.of(table), file)).isInstanceOf(Checked.Valid.class);
+            assertThat(TableFormat.write(TableSet.of(table), file, Said.ENGLISH)).isInstanceOf(Checked.Valid.class);
             Table back = TableFormat.read(file).expect().tables().getFirst();
-            assertThat(back.columns()).as(format.title()).isEqualTo(table.columns());
-            assertThat(back.rows()).as(format.title()).extracting(Row::values)
+            assertThat(back.columns()).as(format.name()).isEqualTo(table.columns());
+            assertThat(back.rows()).as(format.name()).extracting(Row::values)
                     .usingElementComparator((a, b) -> shown(a).equals(shown(b)) ? 0 : 1)
                     .containsExactlyElementsOf(table.rows().stream().map(Row::values).toList());
             file.toFile().delete();
@@ -140,7 +139,7 @@ class TableFormatProperties {
         List<Table> tables = new ArrayList<>(demo.tables());
         tables.add(table);
         Path file = folder.resolve("script.sql");
-        TableFormat.write(new TableSet(tables, demo.links()), file).expect();
+        TableFormat.write(new TableSet(tables, demo.links()), file, Said.ENGLISH).expect();
         String script = Files.readString(file);
         try (EmbeddedPostgres server = EmbeddedPostgres.start();
                 Connection postgres = server.getPostgresDatabase().getConnection();
@@ -180,14 +179,14 @@ class TableFormatProperties {
         TableSet set = new TableSet(List.of(twice, demo.staged().right()),
                 List.of(demo.link("hives", "keepers").orElseThrow()));
         Path script = folder.resolve("broken.sql");
-        TableFormat.write(set, script).expect();
+        TableFormat.write(set, script, Said.ENGLISH).expect();
         assertThat(Files.readString(script))
-                .contains("belongs to keepers", "-- some rows of hives have no key of their own",
+                .contains("refers to keepers", "-- some rows of hives have no key of their own",
                         "where nobody, at all was typed")
                 .doesNotContain("FOREIGN KEY").contains("PRIMARY KEY (\"keeper_id\")");
         assertThat(TableFormat.read(script).expect().tables().getFirst().rows()).hasSize(6);
         Path pack = folder.resolve("broken.zip");
-        TableFormat.write(set, pack).expect();
+        TableFormat.write(set, pack, Said.ENGLISH).expect();
         assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(),
                 List.of(0));
     }
@@ -196,7 +195,7 @@ class TableFormatProperties {
     void ofASpreadsheetTheSheetTheCellsAndTheHeaderAreChosen() throws IOException {
         for (String ending : List.of(".xlsx", ".ods")) {
             Path book = folder.resolve("book" + ending);
-            TableFormat.write(DemoLesson.lesson().set(), book).expect();
+            TableFormat.write(DemoLesson.lesson().set(), book, Said.ENGLISH).expect();
             Intake.OfSheets all = (Intake.OfSheets) Intake.of(book, Watch.NOBODY).expect();
             assertThat(all.tables().expect().tables()).extracting(Table::name).startsWith("hives", "keepers")
                     .hasSize(6);
@@ -207,8 +206,8 @@ class TableFormatProperties {
             assertThat(part.rows()).extracting(Row::values).containsExactly(
                     List.of(Value.of("Oda"), Value.of("Ashholt")), List.of(Value.of("Tam"), Value.of("Reedmere")));
             assertThat(new Intake.OfSheets(book, all.sheets(), Set.of(0, 2, 3, 4, 5), "here", true).tables()
-                    .either(Object::toString, Problem::sentence))
-                    .isEqualTo("“here” is no range of cells: write the first and the last cell, as in B2:D9.");
+                    .either(Object::toString, Said::fault))
+                    .isEqualTo("“here” is not a range of cells: write the first and the last cell, as in B2:D9.");
         }
     }
 
@@ -228,6 +227,7 @@ class TableFormatProperties {
         }
         Imported brought = Intake.of(book, Watch.NOBODY).expect().tables().expect();
         assertThat(brought.tables()).extracting(Table::name).containsExactly("mills");
-        assertThat(brought.notes()).singleElement().asString().startsWith("Left out: ").contains("sketch");
+        assertThat(brought.notes()).singleElement().extracting(note -> note.said(Said.ENGLISH)).asString()
+                .startsWith("Left out: ").contains("sketch");
     }
 }

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
 import lunko.query.sql.AggregateFunction;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.Expression;
 import lunko.table.Type;
 import lunko.table.Value;
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.RunFault;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
@@ -70,7 +71,7 @@ public record Database(List<StoredTable> stored) {
         } catch (StackOverflowError tooDeep) {
             // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and
             // nothing has been changed.
-            return Checked.invalid("This statement is put together too deeply to be run here: divide it into several.");
+            return Checked.invalid(new RunFault.TooDeep());
         }
     }
 

@@ -3,8 +3,10 @@ package lunko.engine.sql;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import lunko.phrase.Words;
+import lunko.problem.Fault;
 import lunko.problem.Problem;
+import lunko.problem.QueryFault;
+import lunko.problem.RunFault;
 import lunko.query.SqlName;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
@@ -57,37 +59,36 @@ final class Diagnostics {
     }
 
     /** A part of the statement cannot be bound. */
-    void refuse(Object part, String sentence, Fix... fixes) {
-        if (problem.isEmpty()) problem = Optional.of(at(part, sentence, List.of(fixes)));
+    void refuse(Object part, Fault fault, Fix... fixes) {
+        if (problem.isEmpty()) problem = Optional.of(at(part, fault, List.of(fixes)));
     }
 
     /** The same for an expression: it is bound as something without a value. */
-    BoundExpression refused(Object part, String sentence, Fix... fixes) {
-        refuse(part, sentence, fixes);
+    BoundExpression refused(Object part, Fault fault, Fix... fixes) {
+        refuse(part, fault, fixes);
         return BoundExpression.MISSING;
     }
 
     /** A part of the statement has no value, and so the statement ends. */
-    ExceptionCondition raised(Object part, String sentence) {
-        return new ExceptionCondition(at(part, sentence, List.of()));
+    ExceptionCondition raised(Object part, Fault fault) {
+        return new ExceptionCondition(at(part, fault, List.of()));
     }
 
     /** More rows than can be held. */
     ExceptionCondition tooManyRows(Object part, long most) {
-        return raised(part, "This would give more than " + Words.number(most)
-                + " rows: join with a condition, or take fewer rows.");
+        return raised(part, new RunFault.TooManyRows(most));
     }
 
-    /** Something of a name is not there: the nearest that is will be offered, or else what there is. */
-    void notThere(Name name, String sentence, List<String> there, String otherwise) {
-        notThere(name, sentence, there, there, otherwise);
+    /** A name means nothing: the nearest that does will be offered, or else what there is. */
+    void notThere(Name name, QueryFault.NotThere missing) {
+        notThere(name, missing, missing.there());
     }
 
     /** The same where some of those that are there may rather be meant: those are offered if they are few. */
-    void notThere(Name name, String sentence, List<String> there, List<String> likely, String otherwise) {
-        Nearest.to(name.text(), there).ifPresentOrElse(
-                near -> refuse(name, sentence + ": is " + near + " meant?", instead(name, near)),
-                () -> refuse(name, sentence + otherwise, likely.size() > MOST_OFFERED ? new Fix[0]
+    void notThere(Name name, QueryFault.NotThere missing, List<String> likely) {
+        Nearest.to(name.text(), missing.there()).ifPresentOrElse(
+                near -> refuse(name, missing.near(near), instead(name, near)),
+                () -> refuse(name, missing, likely.size() > MOST_OFFERED ? new Fix[0]
                         : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
     }
 
@@ -96,8 +97,8 @@ final class Diagnostics {
     }
 
     /** Notes what is allowed and yet surely not meant. */
-    void note(Object part, String sentence, Fix... fixes) {
-        Problem note = at(part, sentence, List.of(fixes));
+    void note(Object part, Fault fault, Fix... fixes) {
+        Problem note = at(part, fault, List.of(fixes));
         if (!notes.contains(note)) notes.add(note);
     }
 
@@ -105,9 +106,9 @@ final class Diagnostics {
         return List.copyOf(notes);
     }
 
-    private Problem at(Object part, String sentence, List<Fix> fixes) {
-        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, sentence))
-                .orElseGet(() -> Problem.of(sentence))
+    private Problem at(Object part, Fault fault, List<Fix> fixes) {
+        return script.place(part).or(() -> script.place(statement)).map(place -> Problem.at(place, fault))
+                .orElseGet(() -> Problem.of(fault))
                 .with(fixes.stream().map(Fix::text).flatMap(Optional::stream).toList());
     }
 }

@@ -1,6 +1,6 @@
 package lunko.engine.sql;
 
-import lunko.phrase.Words;
+import lunko.problem.RunFault;
 
 /**
  * How much has been done for a statement: so many conditions asked and rows put together. It ends one that nobody would
@@ -24,8 +24,7 @@ final class Effort {
         done += steps;
         if (done > MOST) {
             isOver = true;
-            throw diagnostics.raised(part, "This would take more than " + Words.number(MOST)
-                    + " steps: join by columns that are equal, or take fewer rows.");
+            throw diagnostics.raised(part, new RunFault.TooManySteps(MOST));
         }
     }
 

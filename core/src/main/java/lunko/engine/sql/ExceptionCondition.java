@@ -15,7 +15,7 @@ final class ExceptionCondition extends RuntimeException {
     private final transient Problem problem;
 
     ExceptionCondition(Problem problem) {
-        super(problem.sentence(), null, false, false);
+        super(problem.fault().toString(), null, false, false);
         this.problem = problem;
     }
 

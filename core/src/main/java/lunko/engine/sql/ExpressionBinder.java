@@ -4,19 +4,21 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import lunko.engine.Stage;
-import lunko.query.sql.Expression;
+import lunko.problem.Limits;
+import lunko.problem.QueryFault.Wanted;
+import lunko.problem.QueryFault;
+import lunko.problem.RunFault;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
+import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
-import lunko.table.Limits;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -90,8 +92,7 @@ class ExpressionBinder {
     BoundExpression condition(Expression expression) {
         BoundExpression bound = bind(expression);
         if (bound.type().isPresent() && bound.type().get() != Type.BOOLEAN) {
-            return diagnostics.refused(expression, "A condition is wanted here, and " + text(expression) + " is "
-                    + bound.type().get().title() + ": compare it with something.");
+            return diagnostics.refused(expression, new QueryFault.NoTruth(text(expression), bound.type().get()));
         }
         return bound;
     }
@@ -132,8 +133,7 @@ class ExpressionBinder {
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
                 diagnostics.refused(expression,
-                        "COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, "
-                                + "HAVING or ORDER BY.");
+                        new QueryFault.CountWithoutGroups());
         };
     }
 
@@ -143,18 +143,18 @@ class ExpressionBinder {
 
     /** An expression whose values are numbers. */
     BoundExpression number(Expression expression) {
-        return types.required(expression, bind(expression), "a number", Type.INTEGER, Type.DECIMAL);
+        return types.required(expression, bind(expression), Wanted.NUMBER, Type.INTEGER, Type.DECIMAL);
     }
 
     /** An expression whose values are texts. */
-    BoundExpression text(Expression expression, String what) {
-        return types.required(expression, bind(expression), what, Type.TEXT);
+    BoundExpression ofText(Expression expression) {
+        return types.required(expression, bind(expression), Wanted.TEXT, Type.TEXT);
     }
 
     private BoundExpression calculation(Expression.Calculation calculation) {
         if (calculation.operator() == Operator.CONCATENATE) {
-            BoundExpression left = text(calculation.left(), "a text");
-            BoundExpression right = text(calculation.right(), "a text");
+            BoundExpression left = ofText(calculation.left());
+            BoundExpression right = ofText(calculation.right());
             return BoundExpression.of(Type.TEXT,
                     env -> concatenated(calculation, left.in(env), right.in(env)));
         }
@@ -166,20 +166,18 @@ class ExpressionBinder {
 
     private Value concatenated(Expression.Calculation calculation, Value left, Value right) {
         if (left.shown().length() + right.shown().length() > Limits.TEXT)
-            throw diagnostics.raised(calculation, "The text of " + text(calculation) + " has more than "
-                    + Limits.TEXT + " characters, the most that a cell holds: leave such rows out.");
+            throw diagnostics.raised(calculation, new RunFault.TextTooLong(text(calculation), Limits.TEXT));
         return Arithmetic.calculate(Operator.CONCATENATE, left, right);
     }
 
     private Value calculate(Expression.Calculation calculation, Value left, Value right) {
         if (calculation.operator() == Operator.DIVIDE && Arithmetic.isZero(right) && !left.isNull()) {
             throw diagnostics.raised(calculation,
-                    "Here something is divided by zero: leave such rows out, or write NULLIF(…, 0).");
+                    new RunFault.DivisionByZero());
         }
         Value value = exact(calculation, () -> Arithmetic.calculate(calculation.operator(), left, right));
         if (value instanceof Value.DecimalValue(BigDecimal number) && Limits.isTooLong(number)) {
-            throw diagnostics.raised(calculation, "The value of " + text(calculation)
-                    + " has more digits than a number can have here: round it, or leave such rows out.");
+            throw diagnostics.raised(calculation, new RunFault.TooManyDigits(text(calculation)));
         }
         return value;
     }
@@ -187,7 +185,7 @@ class ExpressionBinder {
     /** A value as one of another type. */
     Value cast(Expression expression, Value value, Type type) {
         return exact(expression, () -> Arithmetic.cast(value, type)).orElseThrow(() -> diagnostics.raised(expression,
-                value.sql() + " is no " + type.title().toLowerCase(Locale.ROOT) + ": leave such rows out."));
+                new RunFault.CannotCast(value.sql(), type)));
     }
 
     /** What is calculated, if it fits its type. */
@@ -196,7 +194,7 @@ class ExpressionBinder {
             return calculation.get();
         } catch (ArithmeticException outOfRange) {
             throw diagnostics.raised(expression,
-                    "The value of " + text(expression) + " does not fit a 64-bit integer: use a DECIMAL.");
+                    new RunFault.OutOfRange(text(expression)));
         }
     }
 
@@ -213,10 +211,7 @@ class ExpressionBinder {
     private BoundExpression scalar(Expression where, QueryExpression query) {
         return oneColumn(where, query).map(bound -> new BoundExpression(bound.columns().getFirst().type(), env -> {
             List<List<Value>> rows = bound.rows(env);
-            if (rows.size() > 1) {
-                throw diagnostics.raised(where, "One value is wanted here, and this query gives " + rows.size()
-                        + " rows: narrow it down, or take MIN, MAX or another aggregate.");
-            }
+            if (rows.size() > 1) { throw diagnostics.raised(where, new RunFault.SeveralRows(rows.size())); }
             return rows.isEmpty() ? Value.NULL : rows.getFirst().getFirst();
         })).orElse(BoundExpression.MISSING);
     }
@@ -224,8 +219,7 @@ class ExpressionBinder {
     Optional<BoundQuery> oneColumn(Object where, QueryExpression query) {
         BoundQuery bound = query(query);
         if (bound.columns().size() == 1) return Optional.of(bound);
-        diagnostics.refuse(where, "A query with one column is wanted here, and this one has " + bound.columns().size()
-                + ": select the column that is meant.");
+        diagnostics.refuse(where, new QueryFault.TooManyColumns(bound.columns().size()));
         return Optional.empty();
     }
 

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lunko.engine.Derived;
 import lunko.engine.Equality;
 import lunko.engine.Join;
-import lunko.engine.Joined;
-import lunko.engine.Derived;
 import lunko.engine.JoinCondition;
+import lunko.engine.Joined;
 import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
@@ -27,7 +28,7 @@ final class FromBinder {
     /** Of the tables divided by commas, every row with every row is spelled out, up to so many. */
     private static final long MOST_SPELLED_OUT = 2_500;
     private static final BoundFrom NO_TABLE = new BoundFrom(List.of(),
-            _ -> Source.of(Table.of("the query", List.of(), List.of(List.of())), "", Set.of()));
+            _ -> Source.of(Table.of("query", List.of(), List.of(List.of())), "", Set.of()));
 
     private final QueryBinder queries;
     private final Optional<Scope> outer;
@@ -97,7 +98,7 @@ final class FromBinder {
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
                     diagnostics.refuse(item,
-                            "A query in FROM needs a name: write AS and a name behind its parenthesis.",
+                            new QueryFault.UnnamedQuery(),
                             diagnostics.fix().after(item, " AS q"));
                 }
                 String known = alias.map(Name::text).orElse("q");
@@ -136,8 +137,7 @@ final class FromBinder {
                 before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (BoundColumn slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
-                diagnostics.refuse(where, "Two tables in FROM are called " + slot.table().get()
-                        + ": give one of them another name, as in " + slot.table().get() + " AS other.",
+                diagnostics.refuse(where, new QueryFault.SameName(slot.table().get()),
                         renamed(where));
             }
         }

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import lunko.problem.QueryFault.Thing;
+import lunko.problem.QueryFault;
 import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression;
 import lunko.table.Truth;
@@ -21,14 +23,13 @@ final class Functions {
 
     static BoundExpression bind(Expression.Call call, ExpressionBinder binder) {
         if (call.aggregate().isPresent()) {
-            return binder.diagnostics().refused(call, call.function().text().toUpperCase(Locale.ROOT)
-                    + " is of the rows of a group, and there are no groups here: use it in SELECT, HAVING or ORDER "
-                    + "BY.");
+            return binder.diagnostics().refused(call,
+                    new QueryFault.AggregateWithoutGroups(call.function().text().toUpperCase(Locale.ROOT)));
         }
         Optional<ValueFunction> function = ValueFunction.named(call.function().text());
         if (function.isPresent()) return bind(function.get(), call, binder);
-        binder.diagnostics().notThere(call.function(), "There is no function " + call.function().text(), NAMES,
-                "; there are " + String.join(", ", NAMES) + ".");
+        binder.diagnostics().notThere(call.function(), new QueryFault.NotThere(Thing.FUNCTION, call.function().text(),
+                Optional.empty(), NAMES, Optional.empty()));
         return BoundExpression.MISSING;
     }
 
@@ -48,7 +49,7 @@ final class Functions {
                     ? nullIf(call, call.arguments().getFirst(), call.arguments().getLast(), binder)
                     : BoundExpression.MISSING;
             case COALESCE -> {
-                if (call.arguments().isEmpty()) yield wrongCount(call, binder, "at least one argument");
+                if (call.arguments().isEmpty()) yield wrongCount(call, binder, Optional.empty());
                 List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
                 yield new BoundExpression(binder.types().common(call, values),
                         env -> values.stream().map(value -> value.in(env))
@@ -72,7 +73,7 @@ final class Functions {
     private static BoundExpression ofText(Expression.Call call, ExpressionBinder binder,
             Function<String, Value> function, Type type) {
         return ofOne(call, binder, argument -> {
-            BoundExpression text = binder.text(argument, "a text");
+            BoundExpression text = binder.ofText(argument);
             return BoundExpression.of(type,
                     env -> text.in(env) instanceof Value.TextValue(String t) ? function.apply(t) : Value.NULL);
         });
@@ -86,13 +87,13 @@ final class Functions {
 
     private static boolean hasArguments(Expression.Call call, ExpressionBinder binder, int count) {
         if (call.arguments().size() == count) return true;
-        wrongCount(call, binder, count == 1 ? "one argument" : count + " arguments");
+        wrongCount(call, binder, Optional.of(count));
         return false;
     }
 
-    private static BoundExpression wrongCount(Expression.Call call, ExpressionBinder binder, String wanted) {
-        return binder.diagnostics().refused(call, call.function().text() + " takes " + wanted + ", and here it has "
-                + call.arguments().size() + ".");
+    private static BoundExpression wrongCount(Expression.Call call, ExpressionBinder binder, Optional<Integer> wanted) {
+        return binder.diagnostics().refused(call, new QueryFault.WrongArguments(call.function().text(), wanted,
+                call.arguments().size()));
     }
 
     /** TRIM takes blanks away and nothing else that is white. */

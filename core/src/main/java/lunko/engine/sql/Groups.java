@@ -9,6 +9,7 @@ import java.util.Set;
 import lunko.engine.Aggregation;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
+import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
@@ -85,9 +86,7 @@ final class Groups extends ExpressionBinder {
         Optional<Scope.FoundColumn> found = rows.scope().find(name, diagnostics());
         if (found.isEmpty()) return BoundExpression.MISSING;
         return diagnostics()
-                .refused(name, found.get().slot().name()
-                        + " has a value for each row, and here there is one row for each group: put it into GROUP "
-                        + "BY, or take MIN, MAX or another aggregate of it.",
+                .refused(name, new QueryFault.NotGrouped(found.get().slot().name()),
                         by.isEmpty()
                                 ? diagnostics().fix()
                                         .after(select.where().<Object>map(where -> where)

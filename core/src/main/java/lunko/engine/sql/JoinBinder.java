@@ -11,17 +11,21 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.Join;
+import lunko.engine.JoinCondition;
 import lunko.engine.Joined;
 import lunko.engine.Matching;
-import lunko.engine.JoinCondition;
 import lunko.engine.Stage;
+import lunko.problem.QueryFault.JoinSide;
+import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryFault;
+import lunko.problem.QueryNote;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.SqlName;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.SqlWriter;
 
@@ -71,14 +75,13 @@ final class JoinBinder {
     }
 
     private void refuseWithoutOn() {
-        String rows = "";
+        Optional<QueryFault.Product> product = Optional.empty();
         if (!from.reachesOut() && diagnostics.problem().isEmpty()) {
             long l = left.stage().apply(Env.nothing()).rows().size();
             long r = right.stage().apply(Env.nothing()).rows().size();
-            rows = ", " + l + " × " + r + " = " + l * r + " rows";
+            product = Optional.of(new QueryFault.Product(l, r));
         }
-        diagnostics.refuse(joined.right(), "This join has no ON, so every row would meet every row" + rows
-                + ": write ON and the columns that belong together, or CROSS JOIN if that is meant.",
+        diagnostics.refuse(joined.right(), new QueryFault.NoOn(product),
                 Stream.concat(common().stream().map(pair -> diagnostics.fix().after(joined.right(), " ON "
                         + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
                         Stream.of(crossed())).toArray(Fix[]::new));
@@ -128,13 +131,11 @@ final class JoinBinder {
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();
         if (names.isEmpty()) {
             diagnostics.note(joined.right(),
-                    "The two tables have no column name in common, so NATURAL matches nothing and every row meets "
-                            + "every row: write ON and the columns that belong together.",
+                    new QueryNote.NaturalWithoutColumns(),
                     crossed());
         } else if (names.size() > 1) {
             diagnostics.note(joined.right(),
-                    "NATURAL matches all columns that both tables have, here " + String.join(", ", names)
-                            + ": if not all of them are meant, write USING and those that are.",
+                    new QueryNote.NaturalMatchesSeveral(names),
                     names.stream()
                             .map(name -> using(name)).toArray(Fix[]::new));
         }
@@ -148,17 +149,17 @@ final class JoinBinder {
         });
     }
 
-    /** Notes that the one column of NATURAL makes no partners, or is no key on either side: then another is meant. */
+    /**
+     * Notes that the one column of NATURAL gives no row a match, or is no key on either side: then another is meant.
+     */
     private void noteDoubtful(String column, Matching matching) {
         boolean anybody = matching.pairs().leftRows() > 0 && matching.pairs().rightRows() > 0;
-        String otherwise = ": if other columns belong together, write ON and those.";
         if (anybody && matching.tally().pairs() == 0) {
             diagnostics.note(joined.right(),
-                    "NATURAL matches " + column + ", and by that no row has a partner" + otherwise);
+                    new QueryNote.NaturalMatchesNothing(column));
         } else if (matching.isManyToMany()) {
             diagnostics.note(joined.right(),
-                    "NATURAL matches " + column
-                            + ", which has the same value more than once on both sides and so is no key" + otherwise);
+                    new QueryNote.NaturalByNoKey(column));
         }
     }
 
@@ -175,7 +176,8 @@ final class JoinBinder {
         for (Equality pair : common) {
             BoundColumn l = left.slots().get(pair.left());
             BoundColumn r = right.slots().get(pair.right());
-            types.requireComparable(joined.right(), l.name() + " on the left", l.type(), r.name(), r.type());
+            types.requireComparable(joined.right(), new Named.LeftColumn(l.name()), l.type(),
+                    new Named.Written(r.name()), r.type());
             slots.add(BoundColumn.merged(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type()),
                     origins(l, r))));
         }
@@ -210,20 +212,19 @@ final class JoinBinder {
         List<Integer> meant = meant(name, table);
         if (meant.size() == 1) return Optional.of(meant.getFirst());
         List<String> names = table.slots().stream().filter(slot -> !slot.merged()).map(BoundColumn::name).toList();
-        diagnostics.refuse(name, meant.isEmpty()
-                ? "USING wants a column on both sides, and there is no " + name.text() + " in " + described(side)
-                        + ": match columns of different names with ON."
-                : name.text() + " is there more than once in " + described(side) + ": write ON instead.",
+        diagnostics.refuse(name, meant.isEmpty() ? new QueryFault.UsingMissing(name.text(), described(side))
+                : new QueryFault.UsingAmbiguous(name.text(), described(side)),
                 Nearest.to(name.text(), names).filter(_ -> meant.isEmpty()).stream()
                         .map(near -> diagnostics.fix().instead(name, new SqlName(near).text())).toArray(Fix[]::new));
         return Optional.empty();
     }
 
-    private static String described(FromItem side) {
+    private static JoinSide described(FromItem side) {
         return switch (side) {
-            case FromItem.NamedTable(Name table, var _) -> table.text();
-            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias.map(Name::text).orElse("the query");
-            case FromItem.JoinedTable _ -> "the tables joined before";
+            case FromItem.NamedTable(Name table, var _) -> new JoinSide.Called(table.text());
+            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+                alias.<JoinSide>map(name -> new JoinSide.Called(name.text())).orElseGet(JoinSide.Query::new);
+            case FromItem.JoinedTable _ -> new JoinSide.Joined();
         };
     }
 }

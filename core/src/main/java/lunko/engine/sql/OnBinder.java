@@ -3,10 +3,11 @@ package lunko.engine.sql;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.SqlWriter;
 
@@ -32,17 +33,12 @@ final class OnBinder extends ExpressionBinder {
                     .filter(join -> isCalled(join.right(), unseen.get())).findFirst();
             if (later.isPresent()) {
                 return diagnostics().refused(name,
-                        unseen.get().text()
-                                + " is joined later than this ON, so its columns are not there yet: write the "
-                                + "condition into the ON of "
-                                + unseen.get().text() + ".",
+                        new QueryFault.JoinedLater(unseen.get().text()),
                         exchanged(later.get()));
             }
             if (all.stream().anyMatch(item -> isCalled(first(item), unseen.get()))) {
                 return diagnostics().refused(name,
-                        "A comma stands between " + unseen.get().text()
-                                + " and this join, and ON sees the tables of its join alone: write CROSS JOIN for "
-                                + "the comma, or the condition into WHERE.");
+                        new QueryFault.BeyondComma(unseen.get().text()));
             }
         }
         return super.column(name);

@@ -1,10 +1,13 @@
 package lunko.engine.sql;
 
 import java.util.List;
+import java.util.Optional;
 import lunko.engine.ValueOrder;
-import lunko.query.sql.Expression;
+import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryNote;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Predicate;
+import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.table.Truth;
 import lunko.table.Value;
@@ -67,7 +70,7 @@ final class PredicateBinder {
         String meant =
                 ExpressionBinder.text(value) + (comparator == Comparator.NOT_EQUAL ? " IS NOT NULL" : " IS NULL");
         operands.diagnostics().note(comparison,
-                ExpressionBinder.text(comparison) + " is never true, whatever the value is: write " + meant + ".",
+                new QueryNote.ComparedWithNull(ExpressionBinder.text(comparison), meant),
                 operands.diagnostics().fix().instead(comparison, meant));
     }
 
@@ -96,8 +99,8 @@ final class PredicateBinder {
     }
 
     private BoundExpression like(Expression of, Expression pattern, boolean negated) {
-        BoundExpression text = operands.text(of, "a text");
-        BoundExpression form = operands.text(pattern, "a text");
+        BoundExpression text = operands.ofText(of);
+        BoundExpression form = operands.ofText(pattern);
         return BoundExpression.truth(env -> {
             if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
             if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
@@ -120,8 +123,8 @@ final class PredicateBinder {
     private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
         BoundExpression value = operands.bind(of);
         return operands.oneColumn(where, query).map(bound -> {
-            operands.types().requireComparable(where, ExpressionBinder.text(of), value.type(),
-                    "the column of the query",
+            operands.types().requireComparable(where, new Named.Written(ExpressionBinder.text(of)), value.type(),
+                    new Named.SubqueryColumn(Optional.empty()),
                     bound.columns().getFirst().type());
             return BoundExpression.truth(env -> {
                 Truth any = bound.members(env).has(value.in(env));

@@ -9,22 +9,25 @@ import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.LazyList;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.LazyList;
-import lunko.engine.Filter;
-import lunko.engine.Ordering;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
+import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryFault.Thing;
+import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.Compound;
-import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
@@ -58,9 +61,8 @@ final class QueryBinder {
     Optional<Table> table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().or(() -> {
             List<String> names = tables.stream().map(Table::name).toList();
-            diagnostics.notThere(name, "There is no table " + name.text(), names,
-                    names.isEmpty() ? ": there are no tables yet."
-                            : "; there are " + String.join(", ", names) + ".");
+            diagnostics.notThere(name, new QueryFault.NotThere(Thing.TABLE, name.text(), Optional.empty(), names,
+                    Optional.empty()));
             return Optional.empty();
         });
     }
@@ -147,13 +149,16 @@ final class QueryBinder {
         switch (item) {
             case SelectItem.Everything _ -> {
                 if (scope.slots().isEmpty())
-                    diagnostics.refuse(item, "* means all columns of the tables in FROM: name a table there.");
+                    diagnostics.refuse(item, new QueryFault.StarWithoutFrom());
                 add(slot -> !slot.merged(), scope, binder, columns, values);
             }
             case SelectItem.EverythingOf(Name table) -> {
                 Predicate<BoundColumn> ofTable = slot -> slot.table().map(table::means).orElse(false);
                 if (scope.slots().stream().noneMatch(ofTable)) {
-                    diagnostics.refuse(item, "There is no table " + table.text() + " in FROM: name one that is.");
+                    diagnostics.refuse(item, new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(),
+                            Optional.empty(), scope.slots().stream().flatMap(slot -> slot.table().stream()).distinct()
+                                    .toList(),
+                            Optional.empty()));
                 }
                 scope.slots().stream().filter(ofTable).findFirst()
                         .ifPresent(slot -> slot.noteOwner(table, diagnostics));
@@ -205,8 +210,7 @@ final class QueryBinder {
                 if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by()))
                     return binder.bind(key.by());
             }
-            return diagnostics.refused(key, "With DISTINCT a result can be sorted by its own columns only: select "
-                    + ExpressionBinder.text(key.by()) + " too.");
+            return diagnostics.refused(key, new QueryFault.OrderOutsideDistinct(ExpressionBinder.text(key.by())));
         }
         return binder.bind(key.by());
     }
@@ -215,7 +219,7 @@ final class QueryBinder {
         return switch (key.by()) {
             case Expression.Literal(Value.IntegerValue(long number)) -> {
                 if (number >= 1 && number <= columns.size()) yield Optional.of((int) number - 1);
-                diagnostics.refuse(key, "There is no column " + number + ": the result has " + columns.size() + ".");
+                diagnostics.refuse(key, new QueryFault.NoSuchResultColumn(number, columns.size()));
                 yield Optional.empty();
             }
             case Expression.ColumnName(Optional<Name> table, Name name) when table.isEmpty() -> {
@@ -233,7 +237,7 @@ final class QueryBinder {
     private BoundQuery sorted(BoundQuery query, List<SortKey> orderBy) {
         if (orderBy.isEmpty()) return query;
         List<Integer> by = orderBy.stream().flatMap(key -> resultColumn(key, query.columns()).or(() -> {
-            diagnostics.refuse(key, "Here a result can be sorted by the names and numbers of its columns only.");
+            diagnostics.refuse(key, new QueryFault.OrderOfCombined());
             return Optional.empty();
         }).stream()).toList();
         return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
@@ -285,9 +289,8 @@ final class QueryBinder {
         BoundQuery right = body(operation.right(), outer);
         if (left.columns().size() != right.columns().size()) {
             diagnostics.refuse(operation,
-                    operation.operator() + " wants as many columns on both sides, and there are "
-                            + left.columns().size() + " and " + right.columns().size()
-                            + ": select as many here as there.");
+                    new QueryFault.DifferentWidths(operation.operator().name(), left.columns().size(),
+                            right.columns().size()));
             return left;
         }
         TypeRules types = new TypeRules(diagnostics);
@@ -295,7 +298,8 @@ final class QueryBinder {
         for (int i = 0; i < left.columns().size(); i++) {
             BoundQuery.Column l = left.columns().get(i);
             BoundQuery.Column r = right.columns().get(i);
-            types.requireComparable(operation, l.name(), l.type(), r.name(), r.type());
+            types.requireComparable(operation, new Named.Written(l.name()), l.type(),
+                    new Named.Written(r.name()), r.type());
             columns.add(new BoundQuery.Column(l.name(), TypeRules.wider(l.type(), r.type()), l.origins()));
         }
         List<Stage.Heading> headings = columns.stream().map(BoundQuery.Column::heading).toList();

@@ -77,7 +77,8 @@ public sealed interface Renaming {
 
     /** Whether a text names what another did, under the new name. */
     private boolean means(String text, List<Table> tables, Meanings before) {
-        if (!(new SqlParser("").parse(text) instanceof Checked.Valid<Script>(Script script))
+        if (!(new SqlParser(new lunko.problem.Origin.Query())
+                .parse(text) instanceof Checked.Valid<Script>(Script script))
                 || !(script.statements().getFirst() instanceof Statement.Query query))
             return false;
         Meanings after = Database.of(tables).meanings(query, script);

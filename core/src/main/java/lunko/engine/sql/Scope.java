@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import lunko.problem.QueryFault.Thing;
+import lunko.problem.QueryFault;
 import lunko.query.SqlName;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Fix;
@@ -92,12 +94,12 @@ final class Scope {
     }
 
     private static void ambiguous(ColumnName name, Scope scope, List<Integer> meant, Diagnostics diagnostics) {
-        List<String> owners = meant.stream().map(i -> scope.slots.get(i).table().orElse("a joined table")).toList();
+        List<Optional<String>> owners = meant.stream().map(i -> scope.slots.get(i).table()).toList();
         Fix[] fixes = meant.stream().flatMap(i -> scope.slots.get(i).table().stream())
                 .map(owner -> diagnostics.fix().before(name.column(), new SqlName(owner).text() + "."))
                 .toArray(Fix[]::new);
-        diagnostics.refuse(name, "The column " + name.column().text() + " is in " + String.join(" and in ", owners)
-                + ": write which one, as in " + owners.getFirst() + "." + name.column().sql() + ".", fixes);
+        diagnostics.refuse(name, new QueryFault.Ambiguous(name.column().text(), owners, name.column().sql()),
+                fixes);
     }
 
     private void unknown(ColumnName name, Diagnostics diagnostics) {
@@ -110,18 +112,15 @@ final class Scope {
             if (tables.stream().noneMatch(table::means)) {
                 List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
                         .flatMap(slot -> slot.table().stream()).distinct().toList();
-                diagnostics.notThere(table, "There is no table " + table.text() + " in FROM", tables,
-                        owners.isEmpty() ? tables : owners,
-                        tables.isEmpty() ? ": this query has no FROM that names a table."
-                                : "; it has " + String.join(", ", tables) + ".");
+                diagnostics.notThere(table, new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(), Optional.empty(),
+                        tables, Optional.empty()), owners.isEmpty() ? tables : owners);
                 return;
             }
         }
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
                 .map(BoundColumn::name).distinct().toList();
-        diagnostics.notThere(name.column(),
-                "There is no column " + column + name.table().map(table -> " in " + table.text()).orElse(""),
-                columns, columns.isEmpty() ? "." : "; there are " + String.join(", ", columns) + ".");
+        diagnostics.notThere(name.column(), new QueryFault.NotThere(Thing.COLUMN, column, name.table().map(Name::text),
+                columns, Optional.empty()));
     }
 }

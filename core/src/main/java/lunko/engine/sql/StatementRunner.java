@@ -8,15 +8,18 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database.Answer;
 import lunko.problem.Checked;
+import lunko.problem.Limits;
+import lunko.problem.QueryFault.Thing;
+import lunko.problem.QueryFault;
+import lunko.problem.StatementFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
-import lunko.query.sql.Statement;
 import lunko.query.sql.Statement.Constraint;
+import lunko.query.sql.Statement;
 import lunko.table.Column;
 import lunko.table.Entry;
-import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Truth;
@@ -76,14 +79,12 @@ final class StatementRunner {
 
     private Database create(Statement.CreateTable create) {
         if (database.table(create.table()).isPresent()) {
-            diagnostics.refuse(create.table(), "There is a table " + create.table().text()
-                    + " already: choose another name, or DROP TABLE it first.");
+            diagnostics.refuse(create.table(), new StatementFault.TableExists(create.table().text()));
         }
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
             if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
-                diagnostics.refuse(definition.column(), "There is a column " + definition.column().text()
-                        + " in this table already: choose another name.");
+                diagnostics.refuse(definition.column(), new StatementFault.ColumnTwice(definition.column().text()));
             }
             boolean key = create.constraints().stream()
                     .anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
@@ -110,7 +111,7 @@ final class StatementRunner {
                 foreign.columns().forEach(name -> requireColumn(name, table));
                 all.table(other).ifPresentOrElse(parent -> requireSense(foreign, parent),
                         () -> diagnostics.refuse(other,
-                                "There is no table " + other.text() + " to refer to: create it first."));
+                                new StatementFault.NoParent(other.text())));
             }
         }
     }
@@ -119,17 +120,15 @@ final class StatementRunner {
         key.others().forEach(name -> requireColumn(name, parent));
         int wanted = key.others().isEmpty() ? parent.primaryKey().size() : key.others().size();
         if (wanted == key.columns().size()) return;
-        diagnostics.refuse(key, wanted == 0 ? parent.table().name()
-                + " has no primary key to refer to: name the columns behind REFERENCES " + key.table().text() + "."
-                : "The foreign key has " + key.columns().size() + " columns and refers to " + wanted
-                        + ": name as many here as there.");
+        diagnostics.refuse(key, wanted == 0 ? new StatementFault.ParentWithoutKey(parent.table().name())
+                : new StatementFault.KeyWidths(key.columns().size(), wanted));
     }
 
     private Optional<Integer> requireColumn(Name name, StoredTable table) {
         return table.column(name).or(() -> {
             List<String> names = table.table().columns().stream().map(Column::name).toList();
-            diagnostics.notThere(name, "There is no column " + name.text() + " in " + table.table().name(), names,
-                    "; it has " + String.join(", ", names) + ".");
+            diagnostics.notThere(name, new QueryFault.NotThere(Thing.COLUMN, name.text(),
+                    Optional.of(table.table().name()), names, Optional.empty()));
             return Optional.empty();
         });
     }
@@ -149,8 +148,7 @@ final class StatementRunner {
             if (row.size() == columns.size())
                 return IntStream.range(0, row.size())
                         .mapToObj(i -> fitting(table.columns().get(columns.get(i)), row.get(i), binder)).toList();
-            diagnostics.refuse(row.getFirst(), "This row has " + row.size() + " values for " + columns.size()
-                    + " columns: give each column one.");
+            diagnostics.refuse(row.getFirst(), new StatementFault.RowWidth(row.size(), columns.size()));
             return List.<BoundExpression>of();
         }).toList();
         if (isRefused()) return database;
@@ -178,9 +176,8 @@ final class StatementRunner {
             Optional<Value> day = Type.DATE.read(text);
             if (day.isPresent()) return BoundExpression.of(Type.DATE, _ -> day.get());
         }
-        return diagnostics.refused(expression, column.name() + " is " + column.type().title() + ", and "
-                + ExpressionBinder.text(expression) + " is " + type.title() + ": write " + column.type().example()
-                + ".");
+        return diagnostics.refused(expression, new StatementFault.ValueDoesNotFit(column.name(), column.type(),
+                ExpressionBinder.text(expression), type));
     }
 
     private Database update(Statement.Update update, StoredTable stored) {
@@ -227,7 +224,7 @@ final class StatementRunner {
                     .anyMatch(constraint -> constraint instanceof Constraint.ForeignKey(var _, Name table, var _)
                             && table.means(gone.table().name()));
             if (refers) diagnostics.refuse(drop.table(),
-                    other.table().name() + " refers to " + gone.table().name() + ": drop it first.");
+                    new StatementFault.ReferredTo(gone.table().name(), other.table().name()));
         }
         return new Database(database.stored().stream().filter(table -> table != gone).toList());
     }

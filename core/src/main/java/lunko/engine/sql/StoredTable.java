@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
+import lunko.problem.StatementFault;
 import lunko.query.sql.Name;
 import lunko.query.sql.Statement.Constraint;
 import lunko.table.Row;
@@ -33,24 +34,23 @@ public record StoredTable(Table table, List<Constraint> constraints) {
     }
 
     /** What is wrong with the rows, if anything is, seen together with the other tables. */
-    Optional<String> fault(Database database) {
+    Optional<StatementFault> fault(Database database) {
         for (int column = 0; column < table.columns().size(); column++) {
             int at = column;
             // Of a key column the constraint says more.
             if (table.columns().get(column).key() || table.columns().get(column).nullable()) continue;
             if (table.rows().stream().anyMatch(row -> row.value(at).isNull())) {
-                return Optional.of("NULL cannot stand in " + table.name() + "." + table.columns().get(column).name()
-                        + ", which is NOT NULL: give it a value.");
+                return Optional.of(new StatementFault.NullInNotNull(table.name(), table.columns().get(column).name()));
             }
         }
         for (Constraint constraint : constraints) {
-            Optional<String> fault = switch (constraint) {
+            Optional<StatementFault> fault = switch (constraint) {
                 case Constraint.PrimaryKey(List<Name> names) -> columns(names).stream()
                         .filter(column -> table.rows().stream().anyMatch(row -> row.value(column).isNull())).findFirst()
-                        .map(column -> "NULL cannot stand in " + table.name() + "." + table.columns().get(column).name()
-                                + ", which is part of the primary key: give it a value.")
-                        .or(() -> twice(names, "primary key"));
-                case Constraint.Unique(List<Name> names) -> twice(names, "unique key");
+                        .<StatementFault>map(column -> new StatementFault.NullInKey(table.name(),
+                                table.columns().get(column).name()))
+                        .or(() -> twice(names, true));
+                case Constraint.Unique(List<Name> names) -> twice(names, false);
                 case Constraint.ForeignKey(List<Name> names, Name other, List<Name> others) ->
                     missing(names, other, others, database);
             };
@@ -63,16 +63,15 @@ public record StoredTable(Table table, List<Constraint> constraints) {
         return names.stream().map(name -> column(name).orElseThrow()).toList();
     }
 
-    private Optional<String> twice(List<Name> names, String key) {
+    private Optional<StatementFault> twice(List<Name> names, boolean primary) {
         Set<List<Object>> seen = new HashSet<>();
         return table.rows().stream().map(row -> values(row, columns(names)))
                 .filter(values -> values.stream().noneMatch(Value::isNull))
                 .filter(values -> !seen.add(ValueOrder.identity(values))).findFirst()
-                .map(values -> shown(values) + " would be there twice in " + table.name() + ", and the " + key + " "
-                        + list(names) + " tells rows apart: choose another value.");
+                .map(values -> new StatementFault.KeyTwice(table.name(), shown(values), primary, texts(names)));
     }
 
-    private Optional<String> missing(List<Name> names, Name other, List<Name> others, Database database) {
+    private Optional<StatementFault> missing(List<Name> names, Name other, List<Name> others, Database database) {
         StoredTable parent = database.table(other).orElseThrow();
         List<Name> wanted = others.isEmpty() ? parent.primaryKey() : others;
         Set<List<Object>> there = parent.table.rows().stream()
@@ -80,9 +79,8 @@ public record StoredTable(Table table, List<Constraint> constraints) {
         return table.rows().stream().map(row -> values(row, columns(names)))
                 .filter(values -> values.stream().noneMatch(Value::isNull))
                 .filter(values -> !there.contains(ValueOrder.identity(values))).findFirst()
-                .map(values -> table.name() + " would have " + shown(values) + " in " + list(names) + ", and "
-                        + parent.table.name() + " has no row with that in " + list(wanted)
-                        + ": the foreign key forbids it.");
+                .map(values -> new StatementFault.NoReferred(table.name(), shown(values), texts(names),
+                        parent.table.name(), texts(wanted)));
     }
 
     /** The columns of the primary key; none if there is none. */
@@ -99,7 +97,7 @@ public record StoredTable(Table table, List<Constraint> constraints) {
         return values.stream().map(Value::sql).collect(Collectors.joining(", "));
     }
 
-    private static String list(List<Name> names) {
-        return names.stream().map(Name::text).collect(Collectors.joining(", ", "(", ")"));
+    private static List<String> texts(List<Name> names) {
+        return names.stream().map(Name::text).toList();
     }
 }

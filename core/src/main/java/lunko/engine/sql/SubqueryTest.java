@@ -9,11 +9,10 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 
 /**
- * A condition that asks whether a row has a partner, and so says a semi or an anti join: EXISTS, IN, and their
- * opposites.
+ * A condition that asks whether a row has a match, and so says a semi or an anti join: EXISTS, IN, and their opposites.
  *
  * @param kind the kind of join
- * @param select where partners are looked for
+ * @param select where matches are looked for
  * @param member what IN wants to be equal: the column before it, and the one that the query selects
  */
 record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> member) {
@@ -21,7 +20,7 @@ record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> mem
     /** The two columns that IN compares. */
     record Member(Expression.ColumnName left, Expression.ColumnName right) {}
 
-    /** The partner test that a condition is, if it is one. */
+    /** The match test that a condition is, if it is one. */
     static Optional<SubqueryTest> in(Expression condition) {
         return in(condition, JoinKind.LEFT_SEMI, JoinKind.LEFT_ANTI);
     }

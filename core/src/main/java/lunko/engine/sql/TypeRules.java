@@ -2,10 +2,13 @@ package lunko.engine.sql;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryFault.Typed;
+import lunko.problem.QueryFault.Wanted;
+import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.SqlWriter;
@@ -23,13 +26,11 @@ final class TypeRules {
     }
 
     /** A bound expression whose type is one of these. */
-    BoundExpression required(Expression expression, BoundExpression bound, String what, Type... types) {
+    BoundExpression required(Expression expression, BoundExpression bound, Wanted wanted, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
         String cast = cast(expression, types[types.length - 1]);
-        return diagnostics.refused(expression,
-                what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + " is wanted here, and "
-                        + ExpressionBinder.text(expression) + " is " + bound.type().get().title() + ": write " + cast
-                        + ".",
+        return diagnostics.refused(expression, new QueryFault.WrongType(wanted, ExpressionBinder.text(expression),
+                bound.type().get(), cast),
                 diagnostics.fix().instead(expression, cast));
     }
 
@@ -39,9 +40,10 @@ final class TypeRules {
         List<Expression.Cast> casts =
                 Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
                         .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
-        refuseToCompare(where, new Typed(ExpressionBinder.text(left), l.type().get()),
-                new Typed(ExpressionBinder.text(right), r.type().get()),
-                casts.isEmpty() ? "compare it with something else" : "write " + ExpressionBinder.text(casts.getFirst()),
+        diagnostics.refuse(where, new QueryFault.NotComparable(
+                new Typed(new Named.Written(ExpressionBinder.text(left)), l.type().get()),
+                new Typed(new Named.Written(ExpressionBinder.text(right)), r.type().get()),
+                casts.stream().findFirst().map(ExpressionBinder::text)),
                 casts.stream().map(cast -> diagnostics.fix().instead(cast.of(), cast(cast.of(), cast.type())))
                         .toArray(Fix[]::new));
     }
@@ -55,27 +57,13 @@ final class TypeRules {
                 && cast.type().read(text).isPresent();
     }
 
-    void requireComparable(Object where, String left, Optional<Type> leftType, String right, Optional<Type> rightType) {
-        if (comparable(leftType, rightType)) return;
-        refuseToCompare(where, new Typed(left, leftType.get()), new Typed(right, rightType.get()),
-                "match columns of one type, or CAST one of them");
+    void requireComparable(Object where, Named left, Optional<Type> leftType, Named right, Optional<Type> rightType) {
+        if (!comparable(leftType, rightType)) diagnostics.refuse(where, new QueryFault.NotMatchable(
+                new Typed(left, leftType.get()), new Typed(right, rightType.get())));
     }
 
     private static boolean comparable(Optional<Type> left, Optional<Type> right) {
         return left.isEmpty() || right.isEmpty() || left.get().comparesWith(right.get());
-    }
-
-    /** What something is called, and its type. */
-    private record Typed(String name, Type type) {
-
-        private String said() {
-            return name + " is " + type.title();
-        }
-    }
-
-    private void refuseToCompare(Object where, Typed left, Typed right, String advice, Fix... fixes) {
-        diagnostics.refuse(where, left.said() + " and " + right.said() + ", and SQL does not compare the two: "
-                + advice + ".", fixes);
     }
 
     /** The one type of several values that stand for each other. */
@@ -84,8 +72,7 @@ final class TypeRules {
         values.forEach(value -> value.type().ifPresent(types::add));
         if (types.size() == 2 && types.stream().allMatch(Type::isNumeric)) return Optional.of(Type.DECIMAL);
         if (types.size() > 1) {
-            diagnostics.refuse(where, "The values of " + ExpressionBinder.text(where)
-                    + " are of different types: write them with CAST as one.");
+            diagnostics.refuse(where, new QueryFault.MixedTypes(ExpressionBinder.text(where)));
             return Optional.empty();
         }
         return types.stream().findFirst();

@@ -2,10 +2,12 @@ package lunko.engine.sql;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.problem.QueryFault;
+import lunko.problem.QueryNote;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
@@ -49,10 +51,7 @@ final class WhereBinder extends ExpressionBinder {
                         .map(join -> new Padded(name, join)))
                 .findFirst()
                 .ifPresent(padded -> diagnostics().note(condition,
-                        text(padded.name)
-                                + " is NULL in the rows that the outer join keeps without a partner, so this WHERE "
-                                + "throws them away again: to keep them, write "
-                                + text(condition) + " into the ON of the join.",
+                        new QueryNote.UndoesOuterJoin(text(padded.name), text(condition)),
                         intoOn(condition, padded.join)));
     }
 
@@ -77,8 +76,7 @@ final class WhereBinder extends ExpressionBinder {
                         && alias.map(given -> name.column().means(given.text())).orElse(false)) {
                     String written = new SqlWriter().expression(expression);
                     return diagnostics().refused(name,
-                            name.column().text() + " is a name given in SELECT, and WHERE comes before that: write "
-                                    + text(expression) + " instead.",
+                            new QueryFault.AliasInWhere(name.column().text(), text(expression)),
                             diagnostics().fix().instead(name,
                                     expression.parts().isEmpty() ? written : "(" + written + ")"));
                 }

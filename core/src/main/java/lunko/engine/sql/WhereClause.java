@@ -9,20 +9,22 @@ import java.util.function.Supplier;
 import lunko.engine.Equality;
 import lunko.engine.Filter;
 import lunko.engine.Join;
-import lunko.engine.Joined;
-import lunko.table.Lazy;
 import lunko.engine.JoinCondition;
+import lunko.engine.Joined;
 import lunko.engine.Stage;
+import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryNote;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.SelectItem;
+import lunko.table.Lazy;
 
 /**
- * Binds a WHERE clause. What asks for partners becomes a semi or an anti join; all other conditions come before, as one
+ * Binds a WHERE clause. What asks for matches becomes a semi or an anti join; all other conditions come before, as one
  * filter.
  */
 final class WhereClause {
@@ -98,7 +100,7 @@ final class WhereClause {
     }
 
     /**
-     * The anti join that a left or right outer join becomes where a key of the other side is NULL: no partner has that.
+     * The anti join that a left or right outer join becomes where a key of the other side is NULL: no match has that.
      */
     private static Optional<JoinKind> antiJoin(Stage input, List<Integer> nullColumns) {
         if (!(input instanceof Joined joined)) return Optional.empty();
@@ -117,19 +119,19 @@ final class WhereClause {
                 .anyMatch(equality -> nullColumns.contains(first + equality.on(padded)));
     }
 
-    /** A partner test whose names are bound: where partners are looked for, and what makes one. */
+    /** A match test whose names are bound: where matches are looked for, and what makes one. */
     private static final class BoundTest {
         private final Expression condition;
         private final JoinKind kind;
-        private final Supplier<Stage> partners;
+        private final Supplier<Stage> matches;
         private final ExpressionBinder binder;
         private final Function<Env, JoinCondition> on;
 
-        BoundTest(Expression condition, JoinKind kind, Supplier<Stage> partners, ExpressionBinder binder,
+        BoundTest(Expression condition, JoinKind kind, Supplier<Stage> matches, ExpressionBinder binder,
                 Function<Env, JoinCondition> on) {
             this.condition = condition;
             this.kind = kind;
-            this.partners = partners;
+            this.matches = matches;
             this.binder = binder;
             this.on = on;
         }
@@ -142,8 +144,8 @@ final class WhereClause {
             return kind;
         }
 
-        Supplier<Stage> partners() {
-            return partners;
+        Supplier<Stage> matches() {
+            return matches;
         }
 
         ExpressionBinder binder() {
@@ -159,7 +161,7 @@ final class WhereClause {
         return from.then(around -> {
             JoinCondition on = test.on().apply(around);
             Join join = new Join(test.kind(), FromBinder.named(from.stage().apply(around), on, Side.LEFT),
-                    FromBinder.named(test.partners().get(), on, Side.RIGHT), on);
+                    FromBinder.named(test.matches().get(), on, Side.RIGHT), on);
             join.on().notIn().ifPresent(columns -> noteNull(test.condition(), join.right(), columns.right()));
             return Joined.of(join, List.of(), FromBinder.MOST, test.binder().asides())
                     .orElseThrow(() -> diagnostics.tooManyRows(test.condition(), FromBinder.MOST));
@@ -167,15 +169,14 @@ final class WhereClause {
     }
 
     /** A NULL among the values of NOT IN makes it unknown where it is not false. */
-    private void noteNull(Expression condition, Stage partners, int column) {
-        if (partners.rows().stream().noneMatch(row -> row.get(column).isNull())) return;
-        String name = partners.headings().get(column).name();
+    private void noteNull(Expression condition, Stage matches, int column) {
+        if (matches.rows().stream().noneMatch(row -> row.get(column).isNull())) return;
+        String name = matches.headings().get(column).name();
         diagnostics.note(condition,
-                name + " of " + partners.title() + " is NULL in a row, and so this NOT IN is never true: add WHERE "
-                        + name + " IS NOT NULL to the query within, or write NOT EXISTS.");
+                new QueryNote.NotInWithNull(name, matches.title()));
     }
 
-    /** Binds a partner test; nothing, if it is better asked of each row as a condition like others. */
+    /** Binds a match test; nothing, if it is better asked of each row as a condition like others. */
     private Optional<BoundTest> bind(SubqueryTest test, Expression condition, Scope scope) {
         FromBinder tables = new FromBinder(queries, Optional.of(scope), diagnostics);
         BoundFrom from = tables.all(test.select().from(), test.select().where());
@@ -197,8 +198,8 @@ final class WhereClause {
         member.ifPresent(columns -> {
             BoundColumn left = scope.slots().get(columns.left());
             BoundColumn right = inner.slots().get(columns.right());
-            binder.types().requireComparable(condition, left.name(), left.type(),
-                    "the column " + right.name() + " of the query", right.type());
+            binder.types().requireComparable(condition, new Named.Written(left.name()), left.type(),
+                    new Named.SubqueryColumn(Optional.of(right.name())), right.type());
         });
         boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && member.isPresent();
         List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : member.stream().toList());
@@ -208,9 +209,9 @@ final class WhereClause {
         Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
                 : Optional.of(new ResidualCondition(Expression.all(more), binder));
         WhereClause within = new WhereClause(queries, diagnostics, test.select());
-        BoundFrom partners = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
+        BoundFrom matches = own.isEmpty() ? from : within.after(from, new Scope(from.slots(), Optional.empty()), own);
         return Optional.of(
-                new BoundTest(condition, test.kind(), new Lazy<>(() -> partners.stage().apply(Env.nothing())), binder,
+                new BoundTest(condition, test.kind(), new Lazy<>(() -> matches.stage().apply(Env.nothing())), binder,
                         around -> new JoinCondition(equal,
                                 bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
                                 isNotIn ? member : Optional.empty())));

@@ -15,6 +15,7 @@ import lunko.engine.ResultCell;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.query.Side;
+import lunko.words.Language;
 
 /**
  * What a change to the tables or to the query has done to a result. Rows are the same that come from the same rows of
@@ -24,30 +25,28 @@ import lunko.query.Side;
  * @param <R> what its rows are
  * @param before the result before
  * @param statuses what each row of the result now is, compared with before
- * @param went the rows of the result before that have gone
+ * @param removed the rows of the result before that have gone
  */
-public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
+public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> removed) {
     /** Longer results are not compared. */
     private static final long MOST_ROWS = 20_000;
 
     /** What a row is, compared with before. */
     public enum Status {
         /** It was there before, with the same values. */
-        SAME(""),
+        SAME,
         /** It was not there before. */
-        CAME("new"),
+        ADDED,
         /** It was there before, with other values. */
-        CHANGED("changed");
-
-        private final String said;
-
-        Status(String said) {
-            this.said = said;
-        }
+        CHANGED;
 
         /** It in a word; nothing of what is the same. */
-        public String said() {
-            return said;
+        public String said(Language in) {
+            return switch (this) {
+                case SAME -> "";
+                case ADDED -> in.results().isNew();
+                case CHANGED -> in.results().isChanged();
+            };
         }
     }
 
@@ -79,7 +78,7 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
         Map<R, Status> statuses = new HashMap<>();
         for (Told<R> row : are) {
             Told<R> was = old.getOrDefault(row.id(), new ArrayDeque<>()).poll();
-            if (was == null) statuses.put(row.row(), Status.CAME);
+            if (was == null) statuses.put(row.row(), Status.ADDED);
             else if (!was.cells().equals(row.cells())) statuses.put(row.row(), Status.CHANGED);
         }
         return new Changes<>(before, Map.copyOf(statuses),
@@ -131,14 +130,11 @@ public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> went) {
 
     /** Whether anything has changed. */
     public boolean isEmpty() {
-        return statuses.isEmpty() && went.isEmpty();
+        return statuses.isEmpty() && removed.isEmpty();
     }
 
-    /** What has changed, in a few words: {@code 2 came, 1 went}. */
-    public String said() {
-        long[] counts = {count(Status.CAME), went.size(), count(Status.CHANGED)};
-        String[] words = {"came", "went", "changed"};
-        return String.join(", ", IntStream.range(0, counts.length).filter(i -> counts[i] > 0)
-                .mapToObj(i -> counts[i] + " " + words[i]).toList());
+    /** What has changed, in a few words: {@code 2 added, 1 removed}. */
+    public String said(Language in) {
+        return in.results().changed(count(Status.ADDED), removed.size(), count(Status.CHANGED));
     }
 }

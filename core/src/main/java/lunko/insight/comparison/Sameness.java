@@ -8,7 +8,7 @@ import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Stage;
-import lunko.phrase.Words;
+import lunko.words.Language;
 
 /**
  * How alike two results are.
@@ -86,13 +86,12 @@ public record Sameness(Degree degree, int rows, int others) {
     }
 
     /** It in a few words: {@code the same 5 rows, in another order}. */
-    public String said() {
+    public String said(Language in) {
         return switch (degree) {
-            case IDENTICAL -> "the same " + Words.rows(rows);
-            case OTHER_ORDER -> "the same " + Words.rows(rows) + ", in another order";
-            case OTHER_COLUMNS -> "the same " + Words.rows(rows) + ", other columns";
-            case DIFFERENT -> rows == others ? "other rows: " + Words.rows(rows) + " here, and as many there"
-                    : Words.rows(others) + " instead of " + rows;
+            case IDENTICAL -> in.results().same(rows);
+            case OTHER_ORDER -> in.results().sameInOtherOrder(rows);
+            case OTHER_COLUMNS -> in.results().sameInOtherColumns(rows);
+            case DIFFERENT -> rows == others ? in.results().different(rows) : in.results().different(rows, others);
         };
     }
 }

@@ -2,17 +2,17 @@ package lunko.insight.comparison;
 
 import java.util.ArrayList;
 import java.util.List;
+import lunko.engine.Aggregation;
+import lunko.engine.Derived;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.Joined;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
-import lunko.engine.Aggregation;
-import lunko.engine.Joined;
-import lunko.engine.Derived;
-import lunko.engine.Ordering;
 import lunko.engine.Source;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
 
 /** What tells a row of a stage from others, whatever its values are: the rows of the tables that it comes from. */
 final class Sources {

@@ -2,21 +2,23 @@ package lunko.insight.explanation;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.engine.Aggregation;
+import lunko.engine.Derived;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.Joined;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
-import lunko.engine.Aggregation;
-import lunko.engine.Joined;
-import lunko.engine.Derived;
-import lunko.engine.Ordering;
 import lunko.engine.Source;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
 import lunko.query.JoinKind;
+import lunko.table.RowsName;
+import lunko.words.Language;
 
 /** A kind of join that a query says without its words: by EXISTS, by IN, or by an outer join and IS NULL. */
-public record ImpliedJoin(JoinKind kind, String left, String right) {
+public record ImpliedJoin(JoinKind kind, RowsName left, RowsName right) {
 
     /** Those in the stages of a query, in the order in which they are gone through. */
     public static List<ImpliedJoin> in(Stage result) {
@@ -34,8 +36,8 @@ public record ImpliedJoin(JoinKind kind, String left, String right) {
         return new ImpliedJoin(kind, joined.join().left().title(), joined.join().right().title());
     }
 
-    /** The recognition in a sentence: {@code This says a left anti join of hives and keepers.} */
-    public String sentence() {
-        return "This says " + kind.withArticle() + " of " + left + " and " + right + ".";
+    /** The recognition in a sentence: {@code This is a left anti join of hives and keepers.} */
+    public String sentence(Language in) {
+        return in.results().says(kind, in.names().rows(left), in.names().rows(right));
     }
 }

@@ -3,27 +3,27 @@ package lunko.insight.explanation;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
-import lunko.engine.Projection;
-import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
 import lunko.engine.Aggregation;
-import lunko.engine.Joined;
 import lunko.engine.Derived;
-import lunko.engine.ResultRow;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
+import lunko.engine.Joined;
+import lunko.engine.Limit;
 import lunko.engine.Ordering;
+import lunko.engine.Projection;
+import lunko.engine.ResultRow;
+import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
-import lunko.engine.Distinct;
 import lunko.insight.listing.ResultListing;
-import lunko.phrase.Phrase;
 import lunko.query.Side;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.ResultPart;
 import lunko.steps.RowTimeline;
 import lunko.steps.Timeline;
-import lunko.steps.JoinAlgorithm;
+import lunko.words.Sentence;
 
 /**
  * Why a query gives a row, and why it does not give one.
@@ -34,11 +34,11 @@ public record RowExplanation(Stage result, Timeline timeline) {
 
     /** The fates of the rows of a query. */
     public static RowExplanation of(Stage result) {
-        return new RowExplanation(result, Timeline.of(result, JoinAlgorithm.ROWS));
+        return new RowExplanation(result, Timeline.of(result, JoinAlgorithm.NESTED_LOOP));
     }
 
     /** Why a row of the result is there, counted from 0: an outer join has kept it, or else what took it on last. */
-    public Optional<Phrase> why(int row) {
+    public Optional<Sentence> why(int row) {
         OptionalLong kept = kept(result, row);
         OptionalLong step = kept.isPresent() ? kept : taken(result, row);
         return step.stream().mapToObj(this::said).findFirst();
@@ -65,13 +65,13 @@ public record RowExplanation(Stage result, Timeline timeline) {
     }
 
     /**
-     * Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or
-     * dropped for want of a partner.
+     * Why no row of the result comes from a row of the leftmost table, counted from 0: where it was struck out, or left
+     * out without a match.
      */
-    public Optional<Phrase> whyNot(int left) {
+    public Optional<Sentence> whyNot(int left) {
         for (int part = timeline.parts().size() - 1; part >= 0; part--) {
             if (!isOnTheWay(timeline.parts().get(part))) continue;
-            Optional<Phrase> found = whyNot(timeline.parts().get(part), timeline.start(part), left);
+            Optional<Sentence> found = whyNot(timeline.parts().get(part), timeline.start(part), left);
             if (found.isPresent()) return found;
         }
         return Optional.empty();
@@ -85,7 +85,7 @@ public record RowExplanation(Stage result, Timeline timeline) {
         return false;
     }
 
-    private Optional<Phrase> whyNot(Part part, long start, int left) {
+    private Optional<Sentence> whyNot(Part part, long start, int left) {
         return switch (part) {
             case ResultPart _ -> Optional.empty();
             case RowTimeline rows -> {
@@ -112,7 +112,7 @@ public record RowExplanation(Stage result, Timeline timeline) {
         return new ResultListing.OfQuery(stage).left(row).equals(OptionalInt.of(left));
     }
 
-    private Phrase said(long step) {
+    private Sentence said(long step) {
         return timeline.at(step).shown().why();
     }
 }

@@ -3,16 +3,17 @@ package lunko.insight.explanation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import lunko.engine.Equality;
 import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
 import lunko.table.Value;
+import lunko.words.Language;
+import lunko.words.ResultSentences.Key;
+import lunko.words.Sentence;
 
 /**
  * What becomes of a row that is joined, and why: that it is in the result once, several times or not at all.
@@ -22,12 +23,13 @@ import lunko.table.Value;
 public record SourceRowWhy(JoinResult outcome, Side side, int row) {
 
     /** It in a sentence or two; nothing, where too many rows match to be counted. */
-    public Optional<Phrase> said() {
-        if (!outcome.kind().compares()) return Optional.of(crossed());
+    public Optional<Sentence> said() {
+        if (!outcome.kind().compares()) return Optional.of(this::crossed);
         return outcome.matching().map(matching -> {
             List<Integer> matched = matched(matching.pairs());
-            return outcome.kind().only().map(only -> only == side ? alone(matched) : beside(only, matched))
-                    .orElseGet(() -> paired(matched));
+            return in -> outcome.kind().only()
+                    .map(only -> only == side ? alone(matched, in) : beside(only, matched, in))
+                    .orElseGet(() -> paired(matched, in));
         });
     }
 
@@ -36,58 +38,37 @@ public record SourceRowWhy(JoinResult outcome, Side side, int row) {
                 : IntStream.range(0, pairs.leftRows()).filter(left -> pairs.has(left, row)).boxed().toList();
     }
 
-    private Phrase crossed() {
+    private Phrase crossed(Language in) {
         long times = other().rows().size();
-        return self().plain(times == 0 ? " is not in the result: " : " is in the result " + times(times) + ": ")
-                .plain(times == 0 ? "there is no row of " : "once with every row of ").in(side.opposite().tone(),
-                        other().title())
-                .plain(times == 0 ? " to be put beside it." : ".").done();
+        return times == 0 ? in.results().crossedWithNothing(self(in), other(in))
+                : in.results().crossed(self(in), times, other(in));
     }
 
     /** In a join that puts pairs together. */
-    private Phrase paired(List<Integer> matched) {
+    private Phrase paired(List<Integer> matched, Language in) {
         JoinKind kind = outcome.kind();
-        boolean takes = kind.takesAlone(side);
-        if (!matched.isEmpty() && !kind.bringsPairs())
-            return matches(self().plain(" is not in the result: it matches "), matched)
-                    .plain(", and " + kind.withArticle() + " takes only rows without a match.").done();
-        if (matched.size() == 1) return matches(self().plain(" is in the result once: it matches "), matched)
-                .plain(".").done();
-        if (!matched.isEmpty())
-            return matches(self().plain(" is in the result " + times(matched.size()) + ", once for each match: "),
-                    matched).plain(".").done();
-        Phrase.Writer none = none(self().plain(takes ? " is in the result once, although it matches no row of "
-                : " is not in the result: it matches no row of "));
-        if (takes) return none.plain(": " + kind.withArticle() + " keeps it" + (kind.bringsPairs() ? ", with NULL for "
-                + "the columns of " + other().title() : "") + ".").done();
-        return none.plain(", and " + kind.withArticle() + " does not keep rows of ").in(side.tone(), own().title())
-                .plain(" without a match.").done();
+        if (matched.isEmpty()) return kind.takesAlone(side)
+                ? in.results().isKept(self(in), keys(), kind, other(in))
+                : in.results().isNotKept(self(in), keys(), kind, own(in), other(in));
+        return kind.bringsPairs() ? in.results().isThere(self(in), names(matched, in), other(in))
+                : in.results().isLeftOut(self(in), names(matched, in), kind, other(in));
     }
 
     /** In a join that gives rows of this side alone. */
-    private Phrase alone(List<Integer> matched) {
+    private Phrase alone(List<Integer> matched, Language in) {
         JoinKind kind = outcome.kind();
-        boolean wantsMatch = kind.takesPartnered();
-        if (outcome.matches(side, row) == Truth.UNKNOWN)
-            return self().plain(" is not in the result: a NULL is compared with it, so that it is ").strong("unknown")
-                    .plain(" whether there is a match, and only what surely has none is taken.").done();
-        if (matched.isEmpty())
-            return none(self().plain(wantsMatch ? " is not in the result: it matches no row of "
-                    : " is in the result, because it matches no row of ")).plain(".").done();
-        Phrase.Writer some = matches(self().plain(wantsMatch ? " is in the result once: it matches "
-                : " is not in the result: it matches "), matched);
-        return some.plain(!wantsMatch || matched.size() == 1 ? "."
-                : ", and one match is enough.").done();
+        if (outcome.matches(side, row) == Truth.UNKNOWN) return in.results().isUnknown(self(in));
+        if (matched.isEmpty()) return kind.takesMatched() ? in.results().wantsMatch(self(in), keys(), other(in))
+                : in.results().isTakenUnmatched(self(in), keys(), other(in));
+        return kind.takesMatched() ? in.results().isTaken(self(in), names(matched, in), other(in))
+                : in.results().isLeftOut(self(in), names(matched, in), kind, other(in));
     }
 
     /** In a join that gives rows of the other side alone. */
-    private Phrase beside(Side only, List<Integer> matched) {
-        String kind = Words.capital(outcome.kind().withArticle());
-        Phrase.Writer said = Phrase.write().plain(kind + " gives rows of ").in(only.tone(), other().title())
-                .plain(" alone. ");
-        Phrase.Writer named = said.in(side.tone(), own().name(row));
-        return matched.isEmpty() ? none(named.plain(" matches no row of ")).plain(".").done()
-                : matches(named.plain(" matches "), matched).plain(".").done();
+    private Phrase beside(Side only, List<Integer> matched, Language in) {
+        Phrase table = Phrase.of(in.names().rows(outcome.join().on(only).title()), only.tone());
+        return matched.isEmpty() ? in.results().gives(outcome.kind(), table, self(in), keys(), other(in))
+                : in.results().gives(outcome.kind(), table, self(in), names(matched, in));
     }
 
     private Stage own() {
@@ -98,32 +79,27 @@ public record SourceRowWhy(JoinResult outcome, Side side, int row) {
         return outcome.join().on(side.opposite());
     }
 
-    private Phrase.Writer self() {
-        return Phrase.write().in(side.tone(), own().name(row));
+    private Phrase self(Language in) {
+        return Phrase.of(in.names().row(own().name(row)), side.tone());
     }
 
-    private Phrase.Writer matches(Phrase.Writer before, List<Integer> matched) {
-        return before.in(side.opposite().tone(), Words.some(matched.stream().map(other()::label).toList()));
+    private Phrase own(Language in) {
+        return Phrase.of(in.names().rows(own().title()), side.tone());
     }
 
-    /** That no row of the other side matches, and why: its key is NULL, or nobody has it. */
-    private Phrase.Writer none(Phrase.Writer before) {
-        before.in(side.opposite().tone(), other().title());
-        if (!outcome.join().on().isEquality()) return before;
-        List<Equality> on = outcome.join().on().equal();
+    private Phrase other(Language in) {
+        return Phrase.of(in.names().rows(other().title()), side.opposite().tone());
+    }
+
+    private List<String> names(List<Integer> matched, Language in) {
+        return matched.stream().map(at -> in.names().shortRow(other().name(at))).toList();
+    }
+
+    /** The values of the key, where rows match by equal keys alone. */
+    private List<Key> keys() {
+        if (!outcome.join().on().isEquality()) return List.of();
         List<Value> values = own().rows().get(row);
-        Optional<Equality> missing = on.stream().filter(one -> values.get(one.on(side)).isNull()).findFirst();
-        if (missing.isPresent())
-            return before.plain(" (its " + column(missing.get()) + " is NULL, and NULL never matches)");
-        return before.plain(" (" + String.join(", ", on.stream()
-                .map(one -> "its " + column(one) + " is " + values.get(one.on(side)).shown()).toList()) + ")");
-    }
-
-    private String column(Equality equality) {
-        return own().headings().get(equality.on(side)).name();
-    }
-
-    private static String times(long number) {
-        return number == 1 ? "once" : number == 2 ? "twice" : Words.number(number) + " times";
+        return outcome.join().on().equal().stream().map(one -> new Key(own().headings().get(one.on(side)).name(),
+                values.get(one.on(side)).shown(), values.get(one.on(side)).isNull())).toList();
     }
 }

@@ -10,8 +10,9 @@ import lunko.engine.ResultRow;
 import lunko.engine.Stage;
 import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
-import lunko.phrase.Words;
+import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.Sum;
 import lunko.query.Tally;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
@@ -19,6 +20,8 @@ import lunko.steps.ResultPart;
 import lunko.steps.RowTimeline;
 import lunko.steps.StageKind;
 import lunko.steps.Timeline;
+import lunko.table.RowsName;
+import lunko.words.Language;
 
 /**
  * A stage of a query at a glance: what it does, how many rows it gives and how they come about, and its first rows as
@@ -26,18 +29,43 @@ import lunko.steps.Timeline;
  *
  * @param part the part of the timeline that it is in, counted from 0; an outer join matches and keeps in one part
  * @param step the step after which it is done
- * @param title what it does with what, as a heading
+ * @param clause what asks for it
  * @param rows how many rows it gives
- * @param sum how their number comes about: {@code 3 pairs + 2 kept}, {@code of 5}
+ * @param sum how their number comes about: {@code 3 pairs + 2 kept}
  * @param hues the colours of its first columns; nothing for one that comes from no table
  * @param lines its first rows
  */
-public record StageSummary(int part, long step, StageKind kind, String title, long rows, String sum,
+public record StageSummary(int part, long step, StageKind kind, Clause clause, long rows, Sum sum,
         List<Optional<TableHue>> hues, List<Line> lines) {
     /** So many rows and columns are shown at most. */
     private static final int MOST = 6;
     /** The last pair is looked for among so many rows. */
     private static final int MOST_LOOKED_AT = 10_000;
+
+    /** What asks for a stage. */
+    public sealed interface Clause {
+        /** Words of SQL. */
+        record Words(String sql) implements Clause {}
+
+        /** A join with the rows on its right. */
+        record Joins(JoinKind kind, RowsName right) implements Clause {}
+
+        /** An outer join, for the rows that it keeps. */
+        record Keeps() implements Clause {}
+
+        /** Nothing: it is the result. */
+        record Result() implements Clause {}
+    }
+
+    /** What asks for the stage, in few words: {@code WHERE}, {@code LEFT JOIN keepers}. */
+    public String clause(Language in) {
+        return switch (clause) {
+            case Clause.Words(String sql) -> sql;
+            case Clause.Joins(JoinKind of, RowsName right) -> in.stages().joinClause(of, in.names().rows(right));
+            case Clause.Keeps _ -> in.stages().keepClause();
+            case Clause.Result _ -> in.stages().resultClause();
+        };
+    }
 
     /** A row as marks, one for each of its first columns. */
     public record Line(List<Mark> marks, boolean struckOut) {}
@@ -62,39 +90,41 @@ public record StageSummary(int part, long step, StageKind kind, String title, lo
     /** The pairs of an outer join, and then they and the rows that it keeps. */
     private static List<StageSummary> matched(Timeline timeline, TableHues hues, int number, MatchTimeline match) {
         JoinResult outcome = match.outcome();
-        String title = timeline.title(number);
         List<Optional<TableHue>> columns = outcome.columns().stream().limit(MOST)
                 .map(column -> hues.of(outcome.join().on(column.side()), column.index())).toList();
+        Clause joins = new Clause.Joins(outcome.kind(), outcome.join().right().title());
         boolean keeps = outcome.kind().keeps(Side.LEFT) || outcome.kind().keeps(Side.RIGHT);
         StageSummary whole =
-                new StageSummary(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH, title,
-                        outcome.size(), outcome.arithmetic(), columns, lines(outcome));
+                new StageSummary(number, timeline.end(number), keeps ? StageKind.KEEP : StageKind.MATCH,
+                        keeps && outcome.kind().bringsPairs() ? new Clause.Keeps() : joins, outcome.size(),
+                        outcome.sum(), columns, lines(outcome));
         if (!keeps || !outcome.kind().bringsPairs()) return List.of(whole);
         Tally tally = outcome.matching().orElseThrow().tally();
         List<ResultRow> pairs = outcome.first(Math.min(MOST_LOOKED_AT, outcome.size())).stream()
                 .filter(ResultRow.Met.class::isInstance).toList();
         long last = pairs.isEmpty() ? timeline.start(number) : timeline.start(number) + match.decided(pairs.getLast());
-        return List.of(new StageSummary(number, last, StageKind.MATCH, title, tally.pairs(),
-                "of " + Words.number(tally.leftRows()) + " × " + Words.number(tally.rightRows()),
+        return List.of(new StageSummary(number, last, StageKind.MATCH, joins, tally.pairs(),
+                new Sum.OfPairs(tally.leftRows(), tally.rightRows()),
                 columns, lines(outcome, pairs.subList(0, Math.min(MOST, pairs.size())))), whole);
     }
 
     private static List<StageSummary> of(Timeline timeline, TableHues hues, int number) {
         Part part = timeline.parts().get(number);
-        String title = timeline.title(number);
         long end = timeline.end(number);
         return switch (part) {
             case MatchTimeline match -> matched(timeline, hues, number, match);
             case RowTimeline rows -> {
                 int before = rows.stage().inputs().stream().mapToInt(input -> input.rows().size()).sum();
                 boolean fewer = IntStream.range(0, before).anyMatch(rows::strikesOut);
-                yield List.of(new StageSummary(number, end, part.kind(), title, rows.stage().rows().size(),
-                        before == rows.stage().rows().size() ? "" : "of " + Words.number(before),
+                yield List.of(new StageSummary(number, end, part.kind(), new Clause.Words(rows.clause()),
+                        rows.stage().rows().size(), before == rows.stage().rows().size() ? new Sum.Nothing()
+                                : new Sum.OfRows(before),
                         hues(hues, fewer ? rows.stage().inputs().getFirst() : rows.stage()),
                         fewer ? struckLines(rows) : lines(rows.stage())));
             }
             case ResultPart(Stage result) ->
-                List.of(new StageSummary(number, end, part.kind(), title, result.rows().size(), "",
+                List.of(new StageSummary(number, end, part.kind(), new Clause.Result(), result.rows().size(),
+                        new Sum.Nothing(),
                         hues(hues, result), lines(result)));
         };
     }

@@ -6,19 +6,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import lunko.engine.Projection;
-import lunko.engine.SetOperation;
-import lunko.engine.Limit;
-import lunko.engine.Filter;
 import lunko.engine.Aggregation;
+import lunko.engine.Derived;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
 import lunko.engine.Join;
 import lunko.engine.Joined;
-import lunko.engine.Derived;
+import lunko.engine.Limit;
 import lunko.engine.Ordering;
+import lunko.engine.Projection;
+import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
-import lunko.engine.Distinct;
+import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Clause;
@@ -28,7 +29,6 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
-import lunko.problem.Stretch;
 import lunko.steps.MatchFrame;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
@@ -132,7 +132,7 @@ public final class StageWords {
     private void select(QueryBody.Select select, Stage last) {
         Stage stage = last;
         List<Expression> tests = new ArrayList<>(select.where().map(Expression::conjuncts).orElse(List.of()).stream()
-                .filter(StageWords::asksForPartners).toList());
+                .filter(StageWords::asksForMatches).toList());
         while (true) {
             switch (stage) {
                 case Distinct once -> put(once, script.words(select, Clause.SELECT).stream().toList());
@@ -154,9 +154,9 @@ public final class StageWords {
         }
     }
 
-    private static boolean asksForPartners(Expression condition) {
+    private static boolean asksForMatches(Expression condition) {
         return switch (condition) {
-            case Expression.Not(Expression of) -> asksForPartners(of);
+            case Expression.Not(Expression of) -> asksForMatches(of);
             case Expression.Exists _,Expression.InQuery _ -> true;
             default -> false;
         };

@@ -34,7 +34,7 @@ import lunko.table.Value;
  * @param left the keys of the left table
  * @param right the keys of the right table
  * @param typesDiffer the pairs of columns whose values SQL does not compare
- * @param nearMisses keys that are almost partners
+ * @param nearMisses keys that almost match
  * @param tally the numbers that the counts of all kinds follow from
  */
 public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<NearMiss> nearMisses, Tally tally) {
@@ -45,25 +45,25 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
     /**
      * The keys of one table, each once, in the order of their first rows.
      *
-     * @param partnered those that the other table has too
+     * @param matched those that the other table has too
      * @param alone those that it has not
      * @param withoutKey the rows with a NULL in their key
      */
-    public record Keys(Table table, List<Key> partnered, List<Key> alone, List<Integer> withoutKey) {
+    public record Keys(Table table, List<Key> matched, List<Key> alone, List<Integer> withoutKey) {
 
         /** The keys that more than one row has. */
         public List<Key> shared() {
-            List<Key> shared = new ArrayList<>(partnered);
+            List<Key> shared = new ArrayList<>(matched);
             shared.addAll(alone);
             return shared.stream().filter(key -> key.rows().size() > 1).toList();
         }
 
-        /** The rows that have a partner. */
-        public List<Integer> partneredRows() {
-            return rows(partnered);
+        /** The rows that have a match. */
+        public List<Integer> matchedRows() {
+            return rows(matched);
         }
 
-        /** The rows that have a key and no partner. */
+        /** The rows that have a key and no match. */
         public List<Integer> aloneRows() {
             return rows(alone);
         }
@@ -93,8 +93,8 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
                 .mapToLong(entry -> (long) entry.getValue().rows().size() * rights.get(entry.getKey()).rows().size())
                 .sum();
         Tally tally =
-                new Tally(left.rows().size(), right.rows().size(), pairs, left.rows().size() - l.partneredRows().size(),
-                        right.rows().size() - r.partneredRows().size());
+                new Tally(left.rows().size(), right.rows().size(), pairs, left.rows().size() - l.matchedRows().size(),
+                        right.rows().size() - r.matchedRows().size());
         return new KeyCheck(l, r, differ, nearMisses(l, r, rights.values()), tally);
     }
 
@@ -121,17 +121,17 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
     }
 
     private static Keys divided(Table table, Map<Object, Key> keys, Set<Object> others) {
-        List<Key> partnered = new ArrayList<>();
+        List<Key> matched = new ArrayList<>();
         List<Key> alone = new ArrayList<>();
-        keys.forEach((identity, key) -> (others.contains(identity) ? partnered : alone).add(key));
+        keys.forEach((identity, key) -> (others.contains(identity) ? matched : alone).add(key));
         BitSet with = new BitSet(table.rows().size());
         keys.values().forEach(key -> key.rows().forEach(with::set));
-        return new Keys(table, partnered, alone,
+        return new Keys(table, matched, alone,
                 IntStream.range(0, table.rows().size()).filter(row -> !with.get(row)).boxed().toList());
     }
 
     /**
-     * For each left key without a partner, the right key that is most surely meant; and so for right keys that no left
+     * For each left key without a match, the right key that is most surely meant; and so for right keys that no left
      * one means.
      */
     private static List<NearMiss> nearMisses(Keys left, Keys right, Collection<Key> rights) {
@@ -139,7 +139,7 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         Set<List<Value>> meant = new HashSet<>();
         found.forEach(miss -> meant.add(miss.meant()));
         List<Key> open = right.alone().stream().filter(key -> !meant.contains(key.values())).toList();
-        found.addAll(nearMisses(Side.RIGHT, open, left.partnered()));
+        found.addAll(nearMisses(Side.RIGHT, open, left.matched()));
         return List.copyOf(found);
     }
 
@@ -199,13 +199,9 @@ public record KeyCheck(Keys left, Keys right, List<KeyPair> typesDiffer, List<Ne
         return side.of(left, right);
     }
 
-    /** How many rows may meet how many, read off the rows: {@code many-1}. */
-    public String multiplicity() {
-        return many(left) + "-" + many(right);
-    }
-
-    private static String many(Keys keys) {
-        return keys.shared().isEmpty() ? "1" : "many";
+    /** How many rows may match how many, read off the rows. */
+    public Cardinality cardinality() {
+        return new Cardinality(!left.shared().isEmpty(), !right.shared().isEmpty());
     }
 
     /** How many rows each kind of join will give. */

@@ -5,17 +5,29 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import lunko.engine.Comparison;
-import lunko.insight.keys.KeyCheck.Key;
 import lunko.insight.keys.KeyCheck.Keys;
 import lunko.insight.keys.NearMiss.Difference;
-import lunko.phrase.Words;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.KeySentences.Repeated;
+import lunko.words.KeySentences.Types;
+import lunko.words.KeySentences;
 
 /** One thing that a key check has found, in words, and the change that would mend it, if there is one. */
-public record KeyFinding(Mark mark, String headline, String detail, Optional<Repair> repair) {
+public record KeyFinding(Mark mark, Said headline, Said detail, Optional<Repair> repair) {
+    /** Of many keys, so many are told of. */
+    private static final int MOST_TOLD = 6;
+
+    /** What a finding says, in the words of a language. */
+    @FunctionalInterface
+    public interface Said {
+
+        /** It in the words for keys. */
+        String in(KeySentences keys);
+    }
+
     /** What a finding is about. */
     public enum Mark {
         /** Rows that meet. */
@@ -32,41 +44,35 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
         DOUBTFUL
     }
 
-    private static KeyFinding of(Mark mark, String headline, String detail) {
+    private static KeyFinding of(Mark mark, Said headline, Said detail) {
         return new KeyFinding(mark, headline, detail, Optional.empty());
     }
 
     /** All that a key check of columns has found, in the order in which one asks. */
     public static List<KeyFinding> of(KeyCheck check, List<KeyPair> on) {
         List<KeyFinding> findings = new ArrayList<>();
-        if (!check.typesDiffer().isEmpty()) {
-            findings.add(
-                    new KeyFinding(Mark.DOUBTFUL, "Types differ",
-                            check.typesDiffer().stream().map(pair -> typed(check, pair, " and "))
-                                    .collect(Collectors.joining("; ")) + ", which SQL does not compare",
-                            retype(check)));
-        }
-        for (Side side : Side.values()) partnered(check.keys(side), findings);
+        boolean agree = check.typesDiffer().isEmpty();
+        if (!agree) findings.add(new KeyFinding(Mark.DOUBTFUL, KeySentences::typesDiffer,
+                in -> in.typesDiffer(types(check, check.typesDiffer())), retype(check)));
+        for (Side side : Side.values()) matched(check.keys(side), findings);
         for (Side side : Side.values()) {
-            alone(check.keys(side), side, findings);
-            withoutKey(check.keys(side), findings);
+            unmatched(check.keys(side), side, findings);
+            nullKeys(check.keys(side), findings);
         }
-        if (check.typesDiffer().isEmpty()) {
-            findings.add(of(Mark.GOOD, "Types agree",
-                    on.stream().map(pair -> typed(check, pair, " = ")).collect(Collectors.joining("; "))));
-        }
-        check.nearMisses().stream().limit(Words.MOST_NAMED).forEach(miss -> findings.add(new KeyFinding(Mark.DOUBTFUL,
-                shown(miss.key()) + " is almost " + shown(miss.meant()), miss.difference().title()
-                        + " – " + rows(miss.rows()) + " of " + check.keys(miss.side()).table().name(),
-                Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new))));
-        if (check.nearMisses().size() > Words.MOST_NAMED) {
-            findings.add(of(Mark.DOUBTFUL,
-                    "And " + (check.nearMisses().size() - Words.MOST_NAMED) + " more keys are almost partners", ""));
-        }
-        if (check.nearMisses().isEmpty()) {
-            findings.add(of(Mark.GOOD, "No near-misses", "no key differs by case, blanks or a letter alone"));
-        }
+        if (agree) findings.add(of(Mark.GOOD, KeySentences::typesAgree, in -> in.typesAgree(types(check, on))));
+        check.nearMisses().stream().limit(MOST_TOLD).forEach(miss -> findings.add(almost(check, miss)));
+        int more = check.nearMisses().size() - MOST_TOLD;
+        if (more > 0) findings.add(of(Mark.DOUBTFUL, in -> in.moreAlmost(more), _ -> ""));
+        if (check.nearMisses().isEmpty())
+            findings.add(of(Mark.GOOD, KeySentences::noneAlmost, KeySentences::noneAlmostDetail));
         return findings;
+    }
+
+    private static KeyFinding almost(KeyCheck check, NearMiss miss) {
+        return new KeyFinding(Mark.DOUBTFUL, in -> in.almost(shown(miss.key()), shown(miss.meant())),
+                in -> in.almost(miss.difference().said(in), numbers(miss.rows()),
+                        check.keys(miss.side()).table().name()),
+                Optional.of(miss).filter(near -> near.difference() != Difference.TYPE).map(Repair.Respell::new));
     }
 
     /** The text column becomes what the other is, so that the texts are read as what they look like. */
@@ -79,53 +85,45 @@ public record KeyFinding(Mark mark, String headline, String detail, Optional<Rep
                 : new Repair.Retype(Side.RIGHT, pair.right(), left.get()));
     }
 
-    private static void partnered(Keys keys, List<KeyFinding> findings) {
-        int rows = keys.partneredRows().size();
-        findings.add(of(Mark.PAIR, counted(rows, keys, "has a partner", "have a partner"),
-                rows == 0 ? "" : rows(keys.partneredRows())));
-        List<Key> shared = keys.shared();
-        if (shared.isEmpty()) return;
-        Key first = shared.getFirst();
-        findings.add(of(Mark.PAIR,
-                shared.size() == 1
-                        ? shown(first.values()) + " is shared by " + Words.rows(first.rows().size()) + " of "
-                                + keys.table().name()
-                        : Words.number(shared.size()) + " keys are shared by rows of " + keys.table().name(),
-                shared.size() == 1 ? "whoever meets it comes into a join " + first.rows().size() + " times"
-                        : Words.some(shared.stream().map(key -> shown(key.values()) + " by " + key.rows().size())
-                                .toList())));
+    private static void matched(Keys keys, List<KeyFinding> findings) {
+        String table = keys.table().name();
+        List<Integer> rows = keys.matchedRows();
+        findings.add(of(Mark.PAIR, in -> in.matched(rows.size(), table),
+                in -> rows.isEmpty() ? "" : in.rows(numbers(rows))));
+        List<Repeated> repeated = keys.shared().stream()
+                .map(key -> new Repeated(shown(key.values()), key.rows().size())).toList();
+        if (repeated.size() == 1) findings.add(of(Mark.PAIR, in -> in.repeated(repeated.getFirst(), table),
+                in -> in.repeatedMeans(repeated.getFirst().rows())));
+        if (repeated.size() > 1)
+            findings.add(of(Mark.PAIR, in -> in.repeated(repeated.size(), table), in -> in.repeated(repeated)));
     }
 
-    private static void alone(Keys keys, Side side, List<KeyFinding> findings) {
+    private static void unmatched(Keys keys, Side side, List<KeyFinding> findings) {
         if (keys.alone().isEmpty()) return;
         findings.add(of(side.of(Mark.LEFT, Mark.RIGHT),
-                counted(keys.aloneRows().size(), keys, "has no partner", "have no partner"),
-                Words.some(keys.alone().stream().map(key -> shown(key.values())).toList()) + " – "
-                        + rows(keys.aloneRows())));
+                in -> in.unmatched(keys.aloneRows().size(), keys.table().name()),
+                in -> in.keysInRows(keys.alone().stream().map(key -> shown(key.values())).toList(),
+                        numbers(keys.aloneRows()))));
     }
 
-    private static void withoutKey(Keys keys, List<KeyFinding> findings) {
+    private static void nullKeys(Keys keys, List<KeyFinding> findings) {
         if (keys.withoutKey().isEmpty()) return;
-        findings.add(of(Mark.NO_KEY, counted(keys.withoutKey().size(), keys, "has no key at all", "have no key at all"),
-                rows(keys.withoutKey()) + " – NULL never matches"));
+        findings.add(of(Mark.NO_KEY, in -> in.nullKeys(keys.withoutKey().size(), keys.table().name()),
+                in -> in.nullRows(numbers(keys.withoutKey()))));
     }
 
-    private static String counted(int rows, Keys keys, String one, String many) {
-        return Words.rows(rows) + " of " + keys.table().name() + " " + (rows == 1 ? one : many);
-    }
-
-    private static String rows(List<Integer> rows) {
-        return (rows.size() == 1 ? "row " : "rows ")
-                + Words.some(rows.stream().map(row -> String.valueOf(row + 1)).toList());
+    private static List<Integer> numbers(List<Integer> rows) {
+        return rows.stream().map(row -> row + 1).toList();
     }
 
     private static String shown(List<Value> key) {
         return key.stream().map(Comparison::literal).collect(Collectors.joining(", "));
     }
 
-    private static String typed(KeyCheck check, KeyPair pair, String between) {
-        return type(check.left(), pair.left()).map(Type::title).orElse("") + between
-                + type(check.right(), pair.right()).map(Type::title).orElse("");
+    private static List<Types> types(KeyCheck check, List<KeyPair> pairs) {
+        return pairs.stream().flatMap(pair -> type(check.left(), pair.left())
+                .flatMap(left -> type(check.right(), pair.right()).map(right -> new Types(left, right))).stream())
+                .toList();
     }
 
     private static Optional<Type> type(Keys keys, String column) {

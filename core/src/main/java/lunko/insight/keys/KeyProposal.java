@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lunko.engine.ValueOrder;
 import lunko.query.KeyPair;
@@ -13,6 +14,8 @@ import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.KeySentences;
+import lunko.words.Language;
 
 /** Two columns that may belong together, and what speaks for it. */
 public record KeyProposal(KeyPair pair, Reason reason) {
@@ -24,21 +27,21 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     /** What speaks for two columns, the strongest reason first. */
     public enum Reason {
         /** They have the same name and can be compared. */
-        SAME_NAME("the same name"),
+        SAME_NAME(KeySentences::sameName),
         /**
          * Most values of the one are in the other, and texts, days or names of one ending say that this is no chance.
          */
-        SHARED_VALUES("the same values");
+        SHARED_VALUES(KeySentences::sharedValues);
 
-        private final String title;
+        private final Function<KeySentences, String> said;
 
-        Reason(String title) {
-            this.title = title;
+        Reason(Function<KeySentences, String> said) {
+            this.said = said;
         }
 
         /** The reason in a sentence: {@code the same name}. */
-        public String title() {
-            return title;
+        public String said(Language in) {
+            return said.apply(in.keys());
         }
     }
 

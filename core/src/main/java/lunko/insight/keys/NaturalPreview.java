@@ -4,14 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.Equality;
-import lunko.phrase.Phrase;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.change.PlainJoin;
 import lunko.query.Tally;
+import lunko.query.change.PlainJoin;
 import lunko.table.Table;
+import lunko.words.Sentence;
 
 /**
  * What a natural join of two tables would match: all columns of the same name (ISO/IEC 9075-2, joined table), meant so
@@ -64,36 +63,21 @@ public record NaturalPreview(Table left, Table right, List<Common> common, List<
     }
 
     /** What is to be said of it, a sentence for each column and one for the result. */
-    public List<Phrase> said() {
-        List<Phrase> said = new ArrayList<>();
-        if (common.isEmpty()) {
-            said.add(Phrase.write().left(left.name()).plain(" and ").right(right.name())
-                    .plain(" have no column of the same name. Then a natural join has no condition, and every row "
-                            + "meets every row.")
-                    .done());
-        }
+    public List<Sentence> said() {
+        List<Sentence> said = new ArrayList<>();
+        if (common.isEmpty()) said.add(in -> in.keys().naturalMatchesNothing(left.name(), right.name()));
         for (Common one : common) {
-            said.add(Phrase.write().code(one.pair().left()).plain(" is in both. ").plain(switch (one.meant()) {
-                case LINKED -> "The tables are linked by it: that is meant.";
-                case NOT_LINKED ->
-                    "But the tables are not linked by it, and a natural join asks for it to be equal all the same.";
-                case INCOMPARABLE -> "But its two types cannot be compared, and so a natural join cannot run.";
-            }).done());
+            String column = one.pair().left();
+            said.add(in -> switch (one.meant()) {
+                case LINKED -> in.keys().naturalMatchesLink(column);
+                case NOT_LINKED -> in.keys().naturalMatchesOther(column);
+                case INCOMPARABLE -> in.keys().naturalCannotCompare(column);
+            });
         }
-        for (KeyPair pair : missed) {
-            said.add(Phrase.write().code(pair.left() + " = " + pair.right())
-                    .plain(" is what the tables are linked by, and a natural join does not see it: the names differ.")
-                    .done());
-        }
-        if (!common.isEmpty()) {
-            said.add(Phrase.write().plain("In the result ")
-                    .code(String.join(", ", common.stream().map(one -> one.pair().left()).toList()))
-                    .plain(common.size() == 1 ? " comes once, before the other columns."
-                            : " come once, before the other columns.")
-                    .done());
-        }
-        rows(JoinKind.INNER).ifPresent(rows -> said
-                .add(Phrase.write().plain("As an inner join it gives ").strong(Words.rows(rows)).plain(".").done()));
+        for (KeyPair pair : missed) said.add(in -> in.keys().naturalMisses(pair));
+        if (!common.isEmpty())
+            said.add(in -> in.keys().naturalMerges(common.stream().map(one -> one.pair().left()).toList()));
+        rows(JoinKind.INNER).ifPresent(rows -> said.add(in -> in.keys().naturalGives(rows)));
         return said;
     }
 }

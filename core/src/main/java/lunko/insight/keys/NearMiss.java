@@ -1,13 +1,15 @@
 package lunko.insight.keys;
 
 import java.util.List;
+import java.util.function.Function;
 import lunko.query.Side;
 import lunko.table.Value;
+import lunko.words.KeySentences;
 
 /**
- * A key without a partner that is almost another on the other side.
+ * A key without a match that is almost another on the other side.
  *
- * @param side the side of the key that has no partner
+ * @param side the side of the key that has no match
  * @param rows the rows that have it, counted from 0
  * @param key what they have
  * @param meant the key of the other side that may be meant
@@ -17,25 +19,25 @@ public record NearMiss(Side side, List<Integer> rows, List<Value> key, List<Valu
     /** In what two keys differ that look alike, from the surest sign to the least sure. */
     public enum Difference {
         /** In nothing but their types. */
-        TYPE("they look the same, and one is a text"),
+        TYPE(KeySentences::differInType),
         /** In small and capital letters. */
-        CASE("they differ in case alone, and case counts"),
+        CASE(KeySentences::differInCase),
         /** In blanks. */
-        BLANKS("they differ in blanks alone, and blanks count"),
+        BLANKS(KeySentences::differInBlanks),
         /** In letters or digits that look alike, or that are written in two ways. */
-        LOOK_ALIKES("they differ in letters that look alike"),
+        LOOK_ALIKES(KeySentences::differInLookAlikes),
         /** In one letter, or in two of a long word. */
-        SPELLING("they differ in a letter");
+        SPELLING(KeySentences::differInSpelling);
 
-        private final String title;
+        private final Function<KeySentences, String> said;
 
-        Difference(String title) {
-            this.title = title;
+        Difference(Function<KeySentences, String> said) {
+            this.said = said;
         }
 
-        /** The difference in a sentence: {@code they differ in case alone, and case counts}. */
-        public String title() {
-            return title;
+        /** The difference in a sentence: {@code they differ only in case, and case counts}. */
+        public String said(KeySentences in) {
+            return said.apply(in);
         }
     }
 

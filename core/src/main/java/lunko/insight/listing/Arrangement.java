@@ -11,9 +11,9 @@ import java.util.stream.Stream;
 import lunko.engine.ResultColumn;
 import lunko.engine.ValueOrder;
 import lunko.engine.sql.ResultTable;
-import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.table.Value;
+import lunko.words.Language;
 
 /**
  * How a result is looked at, which changes nothing about the result itself: which columns are hidden, in which order
@@ -115,13 +115,9 @@ public record Arrangement(Set<ResultColumn> hidden, List<ResultColumn> moved, Op
                 places.mapToObj(place -> shown.stream().map(column -> of.value(place, column)).toList()).toList());
     }
 
-    /**
-     * What is otherwise than in the result itself, in a few words, each after a dot; nothing of a result as {@code by}
-     * gives it.
-     */
-    public String said(String by) {
-        return (sorting.isPresent() ? " · sorted to be looked at, not by " + by : "")
-                + (hidden.isEmpty() ? "" : " · " + Words.counted(hidden.size(), "column") + " hidden");
+    /** How the result is viewed otherwise than it is given; empty where it is viewed as it is. */
+    public String said(Language in) {
+        return in.results().arranged(sorting.isPresent(), hidden.size());
     }
 
     private static Comparator<Value> nullsLast(Comparator<Value> values) {

@@ -5,16 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import lunko.engine.JoinResult;
 import lunko.query.JoinKind;
+import lunko.query.Sum;
 import lunko.query.Tally;
+import lunko.words.Language;
 
 /**
  * How many rows a kind of join gives on the tables at hand, and how the number comes about, in words and in figures.
  */
-public record KindCount(JoinKind kind, long rows, String arithmetic, String figures) {
+public record KindCount(JoinKind kind, long rows, Sum sum, Optional<Tally> tally) {
 
     /** The count of a kind that follows from a tally. */
     public static KindCount of(JoinKind kind, Tally tally) {
-        return new KindCount(kind, kind.rows(tally), kind.arithmetic(tally), kind.figures(tally));
+        return new KindCount(kind, kind.rows(tally), new Sum.OfKind(kind, tally), Optional.of(tally));
     }
 
     /** The count of a cross join, which is all that is known of two tables before anything of them is matched. */
@@ -33,7 +35,11 @@ public record KindCount(JoinKind kind, long rows, String arithmetic, String figu
 
     private static Optional<KindCount> of(JoinKind kind, JoinResult outcome) {
         if (kind != outcome.kind()) return outcome.tally(kind).map(tally -> of(kind, tally));
-        return Optional.of(new KindCount(kind, outcome.size(), outcome.arithmetic(),
-                outcome.tally(kind).map(kind::figures).orElse("")));
+        return Optional.of(new KindCount(kind, outcome.size(), outcome.sum(), outcome.tally(kind)));
+    }
+
+    /** How the number comes about, in figures alone; nothing, where there is nothing to add. */
+    public String figures(Language in) {
+        return tally.map(of -> in.counts().figures(kind, of)).orElse("");
     }
 }

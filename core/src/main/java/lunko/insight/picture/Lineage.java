@@ -9,7 +9,7 @@ import lunko.engine.ResultRow;
 import lunko.query.Side;
 import lunko.table.Truth;
 
-/** What belongs to a row that somebody points at: its partners, and the rows of the result that it comes into. */
+/** What belongs to a row that somebody points at: its matches, and the rows of the result that it comes into. */
 public record Lineage(JoinResult outcome, Pointed pointed) {
 
     /** A row that somebody points at. */
@@ -21,7 +21,7 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
         /** A row of the result. */
         record Result(ResultRow row) implements Pointed {}
 
-        /** A left and a right row, counted from 0, be they partners or not. */
+        /** A left and a right row, counted from 0, whether they match or not. */
         record Pair(int left, int right) implements Pointed {}
 
         /** The source row on a side, counted from 0, where it means one there. */
@@ -45,7 +45,7 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
     public boolean lights(Side side, int row) {
         return switch (pointed) {
             case Pointed.Source(Side of, int one) when of == side -> one == row;
-            case Pointed.Source(Side _, int one) -> arePartners(side.of(row, one), side.of(one, row));
+            case Pointed.Source(Side _, int one) -> match(side.of(row, one), side.of(one, row));
             case Pointed.Result(ResultRow result) -> result.source(side).equals(OptionalInt.of(row));
             case Pointed.Pair(int left, int right) -> side.of(left, right) == row;
         };
@@ -60,7 +60,7 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
         };
     }
 
-    private boolean arePartners(int left, int right) {
+    private boolean match(int left, int right) {
         Join join = outcome.join();
         return !join.kind().compares() || join.verdict(left, right) == Truth.TRUE;
     }

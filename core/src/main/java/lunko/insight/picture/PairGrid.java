@@ -11,10 +11,11 @@ import java.util.stream.IntStream;
 import lunko.engine.Join;
 import lunko.engine.JoinResult;
 import lunko.engine.ValueOrder;
-import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.table.Truth;
 import lunko.table.Value;
+import lunko.words.Language;
+import lunko.words.ResultSentences.KeyPairs;
 
 /** Left rows by right rows, with the verdict on each two of them. Rows are counted from 0. */
 public record PairGrid(JoinResult outcome) {
@@ -66,7 +67,7 @@ public record PairGrid(JoinResult outcome) {
      * How the pairs come about key by key, those of the most pairs first:
      * {@code 3 pairs: 11 gives 2 × 1, 12 gives 1 × 1}; nothing, where rows do not meet by equal keys alone.
      */
-    public Optional<String> sumByKeys() {
+    public Optional<String> sumByKeys(Language in) {
         Join join = outcome.join();
         if (!join.kind().compares() || !join.on().isEquality()) return Optional.empty();
         Map<List<Object>, long[]> keys = new LinkedHashMap<>();
@@ -85,20 +86,16 @@ public record PairGrid(JoinResult outcome) {
                         .sorted(Comparator.comparingLong(
                                 (Map.Entry<List<Object>, long[]> key) -> -pairs(key)))
                         .toList();
-        String terms = meeting.stream().limit(MOST_KEYS)
-                .map(key -> shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", "))
-                        + " gives "
-                        + key.getValue()[0] + " × " + key.getValue()[1])
-                .collect(Collectors.joining(", "));
-        String rest = meeting.size() > MOST_KEYS
-                ? ", and so on for " + Words.counted(meeting.size() - MOST_KEYS, "more key") : "";
-        return Optional.of(Words.counted(meeting.stream().mapToLong(PairGrid::pairs).sum(), "pair")
-                + (terms.isEmpty() ? "" : ": " + terms + rest));
+        return Optional.of(in.results().pairsByKey(meeting.stream().mapToLong(PairGrid::pairs).sum(),
+                meeting.stream().limit(MOST_KEYS).map(key -> new KeyPairs(
+                        shown.get(key.getKey()).stream().map(Value::shown).collect(Collectors.joining(", ")),
+                        key.getValue()[0], key.getValue()[1])).toList(),
+                Math.max(0, meeting.size() - MOST_KEYS)));
     }
 
     /** How the number of rows of the result follows from the grid, in a sentence. */
-    public String sum() {
-        return Words.rows(outcome.size()) + ": " + outcome.arithmetic();
+    public String sum(Language in) {
+        return in.results().sum(outcome.size(), outcome.sum());
     }
 
     private static long pairs(Map.Entry<List<Object>, long[]> key) {

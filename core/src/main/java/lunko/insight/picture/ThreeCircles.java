@@ -16,6 +16,8 @@ import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.table.RowName;
+import lunko.table.RowsName;
 
 /**
  * The Venn diagram of three tables that a chain of two joins puts together: which rows of the tables came together, and
@@ -70,7 +72,7 @@ public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
      * Rows that came together: what they are called, and what to point at in the second join for them, where it meets
      * them.
      */
-    public record Member(String name, Optional<Pointed> at) {}
+    public record Member(RowName name, Optional<Pointed> at) {}
 
     /** The kinds of the first and of the second join. */
     public record Kinds(JoinKind first, JoinKind second) {}
@@ -88,7 +90,7 @@ public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
     }
 
     /** What the rows of each table are called together. */
-    public List<String> names() {
+    public List<RowsName> names() {
         return tables.stream().map(Stage::title).toList();
     }
 
@@ -183,14 +185,14 @@ public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
         return Region.of(tables);
     }
 
-    private static String name(Joined joined, int row) {
-        List<String> names = new ArrayList<>();
+    private static RowName name(Joined joined, int row) {
+        List<RowName> names = new ArrayList<>();
         for (Stage.Origin origin : joined.origins(row)) {
             Stage side = joined.inputs().get(origin.input());
-            if (origin.input() == Side.RIGHT.ordinal()) names.add(side.label(origin.row()));
+            if (origin.input() == Side.RIGHT.ordinal()) names.add(side.name(origin.row()));
             else side.origins(origin.row())
-                    .forEach(inner -> names.add(side.inputs().get(inner.input()).label(inner.row())));
+                    .forEach(inner -> names.add(side.inputs().get(inner.input()).name(inner.row())));
         }
-        return String.join(" · ", names);
+        return new RowName.Joined(names);
     }
 }

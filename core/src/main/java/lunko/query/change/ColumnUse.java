@@ -6,15 +6,15 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Expression.Comparison;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -115,12 +115,12 @@ public record ColumnUse(QueryExpression query, Outline outline, ColumnName colum
      * A further table joined by it and a column of that table; nothing, where ON could not name it, because a comma
      * stands between.
      */
-    public Optional<QueryChange> joining(String table, String partner) {
+    public Optional<QueryChange> joining(String table, String other) {
         if (column.table().filter(Naming.allCalled(select().from().getLast())::contains).isEmpty())
             return Optional.empty();
         Name alias = outline.free(table);
         return Optional.of(
                 new QueryChange.AddTable(JoinKind.INNER, new FromItem.NamedTable(Name.of(table), Optional.of(alias)),
-                        new JoinSpecification.On(Comparison.equal(column, ColumnName.of(alias, partner)))));
+                        new JoinSpecification.On(Comparison.equal(column, ColumnName.of(alias, other)))));
     }
 }

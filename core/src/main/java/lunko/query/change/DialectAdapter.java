@@ -3,26 +3,27 @@ package lunko.query.change;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Stream;
+import lunko.problem.ChangeFault;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
+import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.change.SqlDialect.Feature;
 import lunko.query.sql.Clause;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Lexeme;
-import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody.SetOperator;
-import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
-import lunko.problem.Stretch;
 import lunko.table.Column;
 import lunko.table.Table;
 
@@ -31,12 +32,6 @@ public final class DialectAdapter {
 
     /** How the standard says what is cut out (ISO/IEC 9075-2, query expression). */
     private static final String STANDARD = "(?is)(OFFSET\\s+\\d+\\s+ROWS?)?\\s*(FETCH\\b.*)?";
-    private static final String NATURAL =
-            "NATURAL and USING are not there, or mean something else, in %s, and this query is too much for Lunko "
-                    + "to say it by ON: write ON yourself.";
-    private static final String FULL_JOIN =
-            "There is no FULL JOIN in %s, and this query is too much for Lunko to say it by UNION ALL: let its ON "
-                    + "compare a column of the left side, leave groups out, and sort by columns of the result.";
 
     /** Some characters of the text, and what is written in their place. */
     private record Change(Stretch at, String with) {}
@@ -56,10 +51,11 @@ public final class DialectAdapter {
     public static Checked<String> of(SqlDialect target, Script script, Statement.Query query, List<Table> tables) {
         DialectAdapter adapted = new DialectAdapter(target, tables);
         String own = script.stretch(query).orElseThrow().of(script.text());
-        return new SqlParser("").parse(own).then(alone -> adapted.said(query(alone).query()).then(said -> {
-            String text = Rewording.of(alone, query(alone), said);
-            return new SqlParser("").parse(text).then(adapted::written);
-        }));
+        return new SqlParser(new Origin.Query()).parse(own)
+                .then(alone -> adapted.said(query(alone).query()).then(said -> {
+                    String text = Rewording.of(alone, query(alone), said);
+                    return new SqlParser(new Origin.Query()).parse(text).then(adapted::written);
+                }));
     }
 
     private static Statement.Query query(Script script) {
@@ -71,18 +67,15 @@ public final class DialectAdapter {
     private Checked<QueryExpression> said(QueryExpression query) {
         Checked<QueryExpression> now = Checked.valid(query);
         if (!target.has(Feature.NATURAL_JOIN))
-            now = now.then(natural -> orTooMuch(MergedColumns.without(natural, tables), NATURAL));
+            now = now.then(
+                    natural -> orTooMuch(MergedColumns.without(natural, tables), new ChangeFault.NoNaturalThere()));
         if (!target.has(Feature.FULL_JOIN))
-            now = now.then(full -> orTooMuch(FullJoins.without(full, tables), FULL_JOIN));
+            now = now.then(full -> orTooMuch(FullJoins.without(full, tables), new ChangeFault.NoFullJoinThere()));
         return now;
     }
 
-    private Checked<QueryExpression> orTooMuch(Optional<QueryExpression> said, String what) {
-        return said.<Checked<QueryExpression>>map(Checked::valid).orElseGet(() -> tooMuch(what));
-    }
-
-    private <T> Checked<T> tooMuch(String what) {
-        return Checked.invalid(String.format(Locale.ROOT, what, target.title()));
+    private static Checked<QueryExpression> orTooMuch(Optional<QueryExpression> said, ChangeFault fault) {
+        return said.<Checked<QueryExpression>>map(Checked::valid).orElseGet(() -> Checked.invalid(fault));
     }
 
     /** The words that the database writes otherwise. */
@@ -92,9 +85,9 @@ public final class DialectAdapter {
         // In the queries within, and those that are put together, they are still there.
         List<FromItem.JoinedTable> joins = script.parts(FromItem.JoinedTable.class);
         if (!target.has(Feature.NATURAL_JOIN) && joins.stream().anyMatch(MergedColumns::merges))
-            return tooMuch(NATURAL);
+            return Checked.invalid(new ChangeFault.NoNaturalThere());
         if (!target.has(Feature.FULL_JOIN) && joins.stream().anyMatch(joined -> joined.kind() == JoinKind.FULL_OUTER))
-            return tooMuch(FULL_JOIN);
+            return Checked.invalid(new ChangeFault.NoFullJoinThere());
         if (target.has(Feature.NULLS_ELSEWHERE)) {
             for (SortKey key : script.parts(SortKey.class)) {
                 if (key.nulls().isEmpty())
@@ -105,12 +98,10 @@ public final class DialectAdapter {
         script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
         if (!target.has(Feature.TYPES) && script.parts(Compound.class).stream()
                 .anyMatch(set -> set.all() && set.operator() != SetOperator.UNION)) {
-            return Checked.invalid(
-                    target.title() + " has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or say it by EXISTS.");
+            return Checked.invalid(new ChangeFault.NoAllThere());
         }
         if (!target.has(Feature.TYPES) && !script.parts(QueryBody.Nested.class).isEmpty()) {
-            return Checked.invalid(target.title()
-                    + " takes no query of a UNION in parentheses: write it without them, or as a query in FROM.");
+            return Checked.invalid(new ChangeFault.NoNestedUnionThere());
         }
         words(text, changes);
         StringBuilder out = new StringBuilder(text);

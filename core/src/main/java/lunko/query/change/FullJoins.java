@@ -6,24 +6,24 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
-import lunko.query.sql.FromItem;
-import lunko.query.sql.FromItem.JoinedTable;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem.JoinedTable;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryBody.Compound;
+import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryBody.SetOperator;
-import lunko.query.sql.QueryExpression;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.table.Table;
 import lunko.table.Value;
 
 /**
- * FULL JOIN said by UNION ALL: the left join, and then the right rows without a partner, which are those of the right
+ * FULL JOIN said by UNION ALL: the left join, and then the right rows without a match, which are those of the right
  * join whose left key is NULL. Where a join around it takes only rows that have one of its sides, it is a left or right
  * join anyway.
  */

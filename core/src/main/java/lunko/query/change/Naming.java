@@ -3,14 +3,15 @@ package lunko.query.change;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import lunko.problem.ChangeFault;
 import lunko.problem.Checked;
 import lunko.query.sql.Expression;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 
 /** A table of a query under another alias, wherever its columns are named by it, in the queries within too. */
@@ -19,7 +20,7 @@ record Naming(Name from, Name to) {
     /** The query with a table, counted from the left, called otherwise. */
     static Checked<QueryExpression> calling(QueryExpression query, QueryBody.Select select, int table, Name alias) {
         List<FromItem> tables = Joins.tables(select.from());
-        if (table < 0 || table >= tables.size()) return Checked.invalid("There is no such table in FROM any more.");
+        if (table < 0 || table >= tables.size()) return Checked.invalid(new ChangeFault.TableGone());
         FromItem item = tables.get(table);
         if (tables.stream().anyMatch(
                 other -> other != item && called(other).filter(name -> name.means(alias.text())).isPresent())) {
@@ -37,7 +38,7 @@ record Naming(Name from, Name to) {
     }
 
     private static Checked<QueryExpression> taken(Name alias) {
-        return Checked.invalid("Another table is called " + alias.text() + ": choose a name that no other has.");
+        return Checked.invalid(new ChangeFault.NameTaken(alias.text()));
     }
 
     /** What a table is called in the rest of the query. */

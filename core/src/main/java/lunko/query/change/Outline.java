@@ -4,10 +4,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
-import lunko.query.sql.Expression;
+import lunko.problem.Origin;
+import lunko.problem.SyntaxFault;
 import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
@@ -16,6 +17,7 @@ import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
+import lunko.table.FreeName;
 import lunko.table.Table;
 
 /**
@@ -97,17 +99,19 @@ public record Outline(List<OutlinedTable> tables, List<SelectItem.Item> items) {
     public Name free(String table) {
         String initial = table.substring(0, table.offsetByCodePoints(0, 1)).toLowerCase(Locale.ROOT);
         String stem = Character.isLetter(initial.codePointAt(0)) ? initial : "t";
-        return Name.of(Words.free(stem, "",
+        return Name.of(FreeName.of(stem, "",
                 name -> tables.stream().anyMatch(other -> other.called().means(name))));
     }
 
     /** The condition that a text is; a problem where it is none. */
     public static Checked<Expression> condition(String text) {
-        return new SqlParser("condition").parse("SELECT 1 WHERE " + text).then(script -> script.statements().size() == 1
-                && script.statements().getFirst() instanceof Statement.Query(QueryExpression query)
-                && query.body() instanceof QueryBody.Select select && select.where().isPresent()
-                && query.equals(QueryExpression.of(select)) && select.groupBy().isEmpty() && select.having().isEmpty()
-                        ? Checked.valid(select.where().get())
-                        : Checked.invalid("This is no condition: write one such as kg > 4."));
+        return new SqlParser(new Origin.Condition()).parse("SELECT 1 WHERE " + text)
+                .then(script -> script.statements().size() == 1
+                        && script.statements().getFirst() instanceof Statement.Query(QueryExpression query)
+                        && query.body() instanceof QueryBody.Select select && select.where().isPresent()
+                        && query.equals(QueryExpression.of(select)) && select.groupBy().isEmpty()
+                        && select.having().isEmpty()
+                                ? Checked.valid(select.where().get())
+                                : Checked.invalid(new SyntaxFault.NoCondition()));
     }
 }

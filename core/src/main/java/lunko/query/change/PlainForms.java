@@ -4,14 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryBody.SetOperator;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 

@@ -3,15 +3,14 @@ package lunko.query.change;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.query.SqlName;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
@@ -107,12 +106,6 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
         return new SqlName(on(side).alias()).text() + "." + new SqlName(column).text();
     }
 
-    /** One equality of the condition, as it is spoken of: {@code h.keeper_id = k.keeper_id}. */
-    public Phrase equality(KeyPair pair) {
-        return Phrase.write().left(qualified(Side.LEFT, pair.left())).plain(" = ")
-                .right(qualified(Side.RIGHT, pair.right())).done();
-    }
-
     /** One equality of the condition. */
     public Expression equal(KeyPair pair) {
         return Expression.Comparison.equal(left.column(pair.left()), right.column(pair.right()));
@@ -137,7 +130,7 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
         Expression exists = new Expression.Exists(select(on(taken.opposite()).item(),
                 on.isEmpty() ? Optional.empty() : Optional.of(condition())));
         return select(on(taken).item(),
-                Optional.of(kind.takesPartnered() ? exists : new Expression.Not(exists)));
+                Optional.of(kind.takesMatched() ? exists : new Expression.Not(exists)));
     }
 
     /** The condition that all columns are equal. */

@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem.NamedTable;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
@@ -58,7 +58,7 @@ final class PlainJoinReader {
                 of.joined(joined).filter(whole -> isWithoutPairs(whole, select.where().get()))
                         .map(whole -> whole.of(JoinKind.FULL_ANTI));
             case NamedTable table -> select.where()
-                    .flatMap(where -> of.partnered(table, where, right).or(() -> of.member(table, where, right)));
+                    .flatMap(where -> of.matched(table, where, right).or(() -> of.member(table, where, right)));
             case FromItem.DerivedTable _ -> Optional.empty();
         };
     }
@@ -91,7 +91,7 @@ final class PlainJoinReader {
     }
 
     /** EXISTS or NOT EXISTS of rows of another table. */
-    private Optional<PlainJoin> partnered(NamedTable asked, Expression where, String right) {
+    private Optional<PlainJoin> matched(NamedTable asked, Expression where, String right) {
         boolean not = where instanceof Expression.Not;
         if (!((where instanceof Expression.Not(Expression of) ? of
                 : where) instanceof Expression.Exists(QueryExpression within))

@@ -6,15 +6,16 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import lunko.problem.ChangeFault;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 
 /**
@@ -89,7 +90,7 @@ public sealed interface QueryChange {
                 select(query).then(select -> Conditions.at(select, from).filter(all -> number < all.size())
                         .map(all -> taken(query, from, number, all.size())
                                 .then(new AddCondition(to, all.get(number))::applyTo))
-                        .orElseGet(() -> Checked.invalid("There is no such condition there any more.")));
+                        .orElseGet(() -> Checked.invalid(new ChangeFault.ConditionGone())));
             case Show(boolean distinct, List<SelectItem> items) ->
                 select(query).map(select -> with(query, new QueryBody.Select(distinct, items, select.from(),
                         select.where(), select.groupBy(), select.having())));
@@ -118,25 +119,6 @@ public sealed interface QueryChange {
                                 new JoinSpecification.On(Expression.ALWAYS)));
     }
 
-    /** It in a few words, as a person would say what was done. */
-    default String said() {
-        return switch (this) {
-            case OfKind(int _, JoinKind kind, var _) -> "choose " + kind.withArticle();
-            case AddCondition _ -> "add a condition";
-            case ChangeCondition _ -> "change a condition";
-            case DropCondition _ -> "take out a condition";
-            case SendCondition(ConditionSite _, int _, ConditionSite to) ->
-                "send a condition to " + (to instanceof ConditionSite.Where ? "WHERE" : "ON");
-            case Show _ -> "choose columns";
-            case SortBy _ -> "sort";
-            case First _ -> "take the first rows";
-            case AddTable _ -> "join a further table";
-            case DropTable _ -> "take out a table";
-            case Swap _ -> "swap the sides";
-            case Call(int _, Name alias) -> "call a table " + alias.text();
-        };
-    }
-
     private static FromItem ofKind(FromItem.JoinedTable joined, JoinKind kind, JoinSpecification otherwise) {
         JoinSpecification now = joined.specification();
         boolean natural = now instanceof JoinSpecification.Natural;
@@ -155,7 +137,7 @@ public sealed interface QueryChange {
     /** The SELECT that a query is; a problem if it puts several together. */
     private static Checked<QueryBody.Select> select(QueryExpression query) {
         return query.body() instanceof QueryBody.Select select ? Checked.valid(select)
-                : Checked.invalid("Here two queries are put together: change the text of the one that is meant.");
+                : Checked.invalid(new ChangeFault.CombinedQueries());
     }
 
     private static Checked<QueryExpression> join(QueryExpression query, int number,
@@ -163,7 +145,7 @@ public sealed interface QueryChange {
         return select(query).then(select -> {
             List<FromItem.JoinedTable> joins = Joins.of(query);
             if (number < 0 || number >= joins.size())
-                return Checked.invalid("There is no such join in the query any more.");
+                return Checked.invalid(new ChangeFault.JoinGone());
             FromItem.JoinedTable join = joins.get(number);
             return Checked
                     .valid(with(query, with(select, Joins.changed(select.from(), join, _ -> change.apply(join)))));
@@ -175,7 +157,7 @@ public sealed interface QueryChange {
         return select(query).then(select -> {
             Optional<List<Expression>> there = Conditions.at(select, seat);
             if (there.isEmpty())
-                return Checked.invalid("That join has no ON that a condition could stand in: match columns first.");
+                return Checked.invalid(new ChangeFault.NoOnThere());
             List<Expression> changed = change.apply(new ArrayList<>(there.get()));
             return switch (seat) {
                 case ConditionSite.Where _ -> Checked.valid(with(query,
@@ -183,7 +165,7 @@ public sealed interface QueryChange {
                                 changed.isEmpty() ? Optional.empty() : Optional.of(Expression.all(changed)),
                                 select.groupBy(), select.having())));
                 case ConditionSite.On _ when changed.isEmpty() ->
-                    Checked.invalid("This join needs a condition: add another one first, or choose a cross join.");
+                    Checked.invalid(new ChangeFault.LastCondition());
                 case ConditionSite.On(int join) -> join(query, join,
                         joined -> new FromItem.JoinedTable(joined.left(),
                                 joined.kind().compares() ? joined.kind() : JoinKind.INNER, joined.right(),

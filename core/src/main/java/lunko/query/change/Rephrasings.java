@@ -8,13 +8,14 @@ import java.util.stream.Stream;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.query.change.Rephrasing.Caveat;
 import lunko.query.sql.Clause;
 import lunko.query.sql.Expression;
-import lunko.query.sql.FromItem;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
-import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryBody.Select;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
@@ -79,13 +80,13 @@ public final class Rephrasings {
                                     new JoinSpecification.Nothing()),
                             condition(on))));
             case EXISTS -> oneSided().flatMap(of -> said(kind, of.query()));
-            case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesPartnered())
+            case IN -> oneSided().filter(of -> of.on().size() == 1 && of.kind().takesMatched())
                     .flatMap(of -> said(kind, new PlainForms(of).member(false)));
-            case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesPartnered())
+            case NOT_IN -> oneSided().filter(of -> of.on().size() == 1 && !of.kind().takesMatched())
                     .flatMap(of -> said(kind, new PlainForms(of).member(true)));
-            case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesPartnered())
+            case OUTER_IS_NULL -> oneSided().filter(of -> !of.kind().takesMatched())
                     .flatMap(of -> said(kind, new PlainForms(of).outerIsNull()));
-            case DISTINCT -> oneSided().filter(of -> of.kind().takesPartnered())
+            case DISTINCT -> oneSided().filter(of -> of.kind().takesMatched())
                     .flatMap(of -> said(kind, new PlainForms(of).distinct()));
             case UNION -> full().flatMap(of -> said(kind, new PlainForms(of).union()));
             case UNION_ALL -> full().flatMap(of -> said(kind, new PlainForms(of).unionAll()));
@@ -197,10 +198,10 @@ public final class Rephrasings {
                         joined.get().right(), new JoinSpecification.Natural()));
         List<String> more =
                 shared.stream().filter(name -> names.get().stream().noneMatch(wanted -> wanted.means(name))).toList();
-        String about = more.isEmpty() ? RephrasingKind.NATURAL.about() : "Here it wants more than is meant: "
-                + String.join(" and ", more) + " must be equal too. " + RephrasingKind.NATURAL.about();
         return Optional
-                .of(new Rephrasing(RephrasingKind.NATURAL, Optional.of(Rewording.of(script, statement, after)), about));
+                .of(new Rephrasing(RephrasingKind.NATURAL, Optional.of(Rewording.of(script, statement, after)),
+                        Optional.of(more).filter(others -> !others.isEmpty())
+                                .map(columns -> new Caveat.MatchesMore(columns))));
     }
 
     private Optional<Table> table(FromItem item) {
@@ -216,9 +217,7 @@ public final class Rephrasings {
                 .filter(joined -> joined.kind() != JoinKind.INNER && joined.kind() != JoinKind.CROSS).findFirst();
         if (outer.isPresent()) {
             return Optional.of(Rephrasing.impossible(RephrasingKind.COMMA,
-                    "It cannot be said: a comma makes all pairs, and WHERE only takes rows away. A row without a "
-                            + "partner is in no pair, so nothing could keep it, as "
-                            + outer.get().kind().withArticle() + " does."));
+                    new Caveat.CommaCannotKeep(outer.get().kind())));
         }
         if (!joins.stream().allMatch(joined -> joined.specification() instanceof JoinSpecification.On
                 || joined.specification() instanceof JoinSpecification.Nothing))
@@ -270,7 +269,7 @@ public final class Rephrasings {
         return plain.filter(of -> of.kind().only().isPresent() && !of.on().isEmpty()).or(this::outerAndNull);
     }
 
-    /** An anti join said by a left join, of which those rows are taken whose partner's key is NULL. */
+    /** An anti join said by a left join, of which those rows are taken whose key from the other side is NULL. */
     private Optional<PlainJoin> outerAndNull() {
         if (!query.equals(QueryExpression.of(query.body())) || !(query.body() instanceof Select select)
                 || select.where().isEmpty() || select.items().size() != 1

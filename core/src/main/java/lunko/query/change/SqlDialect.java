@@ -9,26 +9,26 @@ import lunko.table.Type;
 /** What a query is written for: the standard, or a database that says some things otherwise (docs/databases.md). */
 public enum SqlDialect {
     /** ISO/IEC 9075-2. */
-    STANDARD("standard SQL", Names.AS_WRITTEN, RowLimit.FETCH, Feature.FULL_JOIN, Feature.NATURAL_JOIN, Feature.TYPES,
+    STANDARD(Names.AS_WRITTEN, RowLimit.FETCH, Feature.FULL_JOIN, Feature.NATURAL_JOIN, Feature.TYPES,
             Feature.COUNTED_DIGITS),
     /** PostgreSQL, which takes names without quotes for small letters. */
-    POSTGRESQL("PostgreSQL", Names.QUOTED_IF_LARGE, RowLimit.EITHER, Feature.FULL_JOIN, Feature.NATURAL_JOIN,
+    POSTGRESQL(Names.QUOTED_IF_LARGE, RowLimit.EITHER, Feature.FULL_JOIN, Feature.NATURAL_JOIN,
             Feature.TYPES),
     /**
      * SQLite, which has neither FETCH FIRST nor dates, puts NULL before all values, and leaves columns that come once
      * where they are.
      */
-    SQLITE("SQLite", Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET, Feature.NULLS_ELSEWHERE, Feature.FULL_JOIN),
+    SQLITE(Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET, Feature.NULLS_ELSEWHERE, Feature.FULL_JOIN),
     /**
      * H2, which has no FULL JOIN and no natural outer joins, takes names without quotes for capitals, and puts NULL
      * before all values.
      */
-    H2("H2", Names.QUOTED, RowLimit.EITHER, Feature.NULLS_ELSEWHERE, Feature.TYPES, Feature.COUNTED_DIGITS),
+    H2(Names.QUOTED, RowLimit.EITHER, Feature.NULLS_ELSEWHERE, Feature.TYPES, Feature.COUNTED_DIGITS),
     /** DuckDB, which puts NULL last always, and leaves columns that come once where they are. */
-    DUCKDB("DuckDB", Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET, Feature.NULLS_ELSEWHERE, Feature.FULL_JOIN,
+    DUCKDB(Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET, Feature.NULLS_ELSEWHERE, Feature.FULL_JOIN,
             Feature.TYPES, Feature.COUNTED_DIGITS),
     /** A database that has no FULL JOIN, no NATURAL and USING, and no FETCH FIRST. */
-    PLAINEST("a database without FULL JOIN, NATURAL and FETCH FIRST", Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET,
+    PLAINEST(Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET,
             Feature.TYPES, Feature.COUNTED_DIGITS);
 
     /** What a database has, or does otherwise than the standard. */
@@ -56,13 +56,11 @@ public enum SqlDialect {
     /** How the first rows are asked for. */
     enum RowLimit { FETCH, EITHER, LIMIT_BEFORE_OFFSET }
 
-    private final String title;
     private final Names names;
     private final RowLimit limit;
     private final Set<Feature> features;
 
-    SqlDialect(String title, Names names, RowLimit limit, Feature... features) {
-        this.title = title;
+    SqlDialect(Names names, RowLimit limit, Feature... features) {
         this.names = names;
         this.limit = limit;
         this.features = Set.of(features);
@@ -71,11 +69,6 @@ public enum SqlDialect {
     /** Whether it has a feature. */
     boolean has(Feature feature) {
         return features.contains(feature);
-    }
-
-    /** It in a sentence: {@code PostgreSQL}. */
-    public String title() {
-        return title;
     }
 
     /** A name of a table or column, as it is written in a query and in the script that makes the tables. */

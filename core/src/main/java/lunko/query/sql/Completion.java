@@ -10,12 +10,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.phrase.Words;
+import lunko.problem.Origin;
 import lunko.problem.Stretch;
 import lunko.query.SqlName;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.table.Column;
 import lunko.table.Table;
+import lunko.table.Type;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.CommonTokenStream;
@@ -34,7 +35,22 @@ import org.antlr.v4.runtime.atn.PredictionMode;
 public record Completion(int from, List<Proposal> proposals) {
 
     /** Something that can be written: what is inserted, what it is, and what is to be known of it. */
-    public record Proposal(String text, Kind kind, String about) {}
+    public record Proposal(String text, Kind kind, About about) {}
+
+    /** What is to be known of a proposal. */
+    public sealed interface About {
+        /** A column of a table. */
+        record ColumnOf(Type type, String table) implements About {}
+
+        /** A table of so many rows. */
+        record Rows(long count) implements About {}
+
+        /** What stands before the columns of a table. */
+        record ColumnsOf(String table) implements About {}
+
+        /** A word of SQL. */
+        record Word() implements About {}
+    }
 
     /** What a proposal is. */
     public enum Kind {
@@ -83,7 +99,7 @@ public record Completion(int from, List<Proposal> proposals) {
 
         Spot(String text, int caret, List<Table> tables) {
             this.text = text;
-            this.source = new SqlSource("", text);
+            this.source = new SqlSource(new Origin.Query(), text);
             this.tables = tables;
             List<Token> statement = new ArrayList<>();
             boolean passed = false;
@@ -206,7 +222,7 @@ public record Completion(int from, List<Proposal> proposals) {
 
         private static Proposal column(Column column, Table table, String owner) {
             return new Proposal(owner + new SqlName(column.name()).text(), Kind.COLUMN,
-                    column.type().title() + " of " + table.name());
+                    new About.ColumnOf(column.type(), table.name()));
         }
 
         private Stream<Proposal> names() {
@@ -218,11 +234,11 @@ public record Completion(int from, List<Proposal> proposals) {
             here.add(last);
             if (opensTable(here, here.size() - 1)) {
                 return tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE,
-                        Words.rows(table.rows().size())));
+                        new About.Rows(table.rows().size())));
             }
             return Stream.concat(columns(),
                     named.entrySet().stream().map(entry -> new Proposal(new SqlName(entry.getKey()).text() + ".",
-                            Kind.ALIAS, "a column of " + entry.getValue().name())));
+                            Kind.ALIAS, new About.ColumnsOf(entry.getValue().name()))));
         }
 
         /**
@@ -247,7 +263,8 @@ public record Completion(int from, List<Proposal> proposals) {
                                     && !(nameFits && FREE.contains(type)) && fits(type, word))
                             .stream())
                     .sorted(Comparator.comparingInt(Completion::rank))
-                    .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD, ""));
+                    .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD,
+                            new About.Word()));
         }
 
         /** Whether a word can stand behind those before the place. */

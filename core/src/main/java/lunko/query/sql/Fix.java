@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Stretch;
 
 /**
@@ -72,7 +73,7 @@ public final class Fix {
     /** The changed text, if it is one that can be read. */
     public Optional<String> text() {
         return changes.map(this::changed)
-                .filter(mended -> new SqlParser("").parse(mended) instanceof Checked.Valid<Script>);
+                .filter(mended -> new SqlParser(new Origin.Query()).parse(mended) instanceof Checked.Valid<Script>);
     }
 
     private String changed(List<Change> all) {

@@ -19,11 +19,11 @@ public sealed interface FromItem {
 
         /** Refuses the kinds that can be said by a condition only. */
         public JoinedTable {
-            if (kind.words().isEmpty()) throw new IllegalArgumentException("no words of SQL for " + kind.withArticle());
+            if (kind.words().isEmpty()) throw new IllegalArgumentException("no words of SQL for " + kind.id());
         }
     }
 
-    /** Which rows of two tables are partners. */
+    /** Which rows of two tables match. */
     sealed interface JoinSpecification {
 
         /** Nothing is said: right for a cross join, and missing for any other. */

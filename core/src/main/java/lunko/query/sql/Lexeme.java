@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import lunko.problem.Origin;
 import lunko.problem.Stretch;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.CharStreams;
@@ -34,7 +35,7 @@ public record Lexeme(Stretch at, Kind kind) {
     /** All of a text, in order. */
     public static List<Lexeme> of(String text) {
         List<Lexeme> all = new ArrayList<>();
-        SqlSource source = new SqlSource("", text);
+        SqlSource source = new SqlSource(new Origin.Query(), text);
         int end = 0;
         for (Token token : tokens(text)) {
             Stretch at = source.stretch(token, token);

@@ -10,6 +10,7 @@ import java.util.function.LongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Stretch;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryBody.Compound;
@@ -62,7 +63,8 @@ public final class Rewording {
         int number = IntStream.range(0, script.statements().size()).filter(i -> script.statements().get(i) == before)
                 .findFirst().orElseThrow();
         return changed(script.text(), changes)
-                .filter(text -> new SqlParser("").parse(text) instanceof Checked.Valid<Script>(Script read)
+                .filter(text -> new SqlParser(new Origin.Query())
+                        .parse(text) instanceof Checked.Valid<Script>(Script read)
                         && read.statements().size() == script.statements().size()
                         && read.statements().get(number).equals(new Statement.Query(after)));
     }

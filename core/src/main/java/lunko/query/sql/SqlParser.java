@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.problem.Checked;
+import lunko.problem.Limits;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.problem.Stretch;
+import lunko.problem.SyntaxFault;
+import lunko.problem.TableFault;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.query.sql.grammar.SqlParser.ScriptContext;
-import lunko.table.Limits;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.CommonTokenStream;
@@ -16,7 +19,7 @@ import org.antlr.v4.runtime.ListTokenSource;
 import org.antlr.v4.runtime.Token;
 
 /** Reads SQL text. The grammar is {@code Sql.g4}; what it does not accept gives a problem for a learner. */
-public record SqlParser(String source) {
+public record SqlParser(Origin source) {
     /** How deep parentheses may be nested; the deepest that people write is about five. */
     static final int DEEPEST = 60;
     /**
@@ -66,7 +69,7 @@ public record SqlParser(String source) {
     /** Where the statements of a text stand that {@link #statements} gives, each from its first word to its last. */
     public static List<Stretch> stretches(String text) {
         List<Stretch> stretches = new ArrayList<>();
-        SqlSource source = new SqlSource("", text);
+        SqlSource source = new SqlSource(new Origin.Query(), text);
         Optional<Stretch> open = Optional.empty();
         for (Token token : Lexeme.tokens(text)) {
             if (token.getType() == SqlLexer.SEMICOLON) {
@@ -106,23 +109,19 @@ public record SqlParser(String source) {
     private static Optional<Problem> limits(SqlSource text, List<Token> tokens) {
         if (tokens.size() > LONGEST) {
             return Optional.of(Problem.at(text.place(tokens.getFirst()),
-                    "This statement has more than " + LONGEST
-                            + " words: divide it into several."));
+                    new SyntaxFault.TooManyWords(LONGEST)));
         }
         Depth depth = new Depth();
         for (Token token : tokens) {
             depth.see(token.getType());
             boolean isNumber = token.getType() == SqlLexer.INTEGER || token.getType() == SqlLexer.DECIMAL;
-            Optional<String> tooLong = isNumber ? Limits.ofDigits(token.getText()) : Optional.empty();
+            Optional<TableFault> tooLong = isNumber ? Limits.ofDigits(token.getText()) : Optional.empty();
             if (tooLong.isPresent()) return Optional.of(Problem.at(text.place(token), tooLong.get()));
             if (depth.nested() > DEEPEST) {
-                return Optional.of(Problem.at(text.place(token), "This is nested more than "
-                        + DEEPEST + " deep, more than Lunko reads: write it in several steps."));
+                return Optional.of(Problem.at(text.place(token), new SyntaxFault.NestedTooDeep(DEEPEST)));
             }
             if (depth.chained() > MOST_CHAINED) {
-                return Optional.of(Problem.at(text.place(token), "More than " + MOST_CHAINED
-                        + " things are put together here, more than Lunko reads: divide the statement, or write IN "
-                        + "for many a value."));
+                return Optional.of(Problem.at(text.place(token), new SyntaxFault.ChainTooLong(MOST_CHAINED)));
             }
         }
         return Optional.empty();

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.problem.Problem;
+import lunko.problem.SyntaxFault;
 import lunko.query.JoinKind;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryBody.SetOperator;
@@ -244,7 +245,7 @@ final class SqlReader {
         }
         if (!function.means("count")) {
             refuse(tree.getStart(),
-                    "Only COUNT counts rows with *: " + function.text() + " needs a column or an expression.");
+                    new SyntaxFault.OnlyCountCounts(function.text()));
         }
         return new Expression.CountRows();
     }
@@ -254,7 +255,7 @@ final class SqlReader {
         String text = token.getText();
         if (tree.DATE() != null) {
             Optional<Value> day = Type.DATE.read(unquoted(tree.STRING().getText(), '\''));
-            if (day.isEmpty()) refuse(token, tree.STRING().getText() + " is no day: write one as DATE '2026-05-01'.");
+            if (day.isEmpty()) refuse(token, new SyntaxFault.NoDate(tree.STRING().getText()));
             return day.orElse(Value.NULL);
         }
         if (tree.INTEGER() != null) return integer(text);
@@ -314,7 +315,7 @@ final class SqlReader {
             case "DATE" -> Type.DATE;
             default -> {
                 refuse(tree.getStart(),
-                        "Lunko has no type " + words + ": take INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.");
+                        new SyntaxFault.NoType(words));
                 yield Type.TEXT;
             }
         };
@@ -322,7 +323,7 @@ final class SqlReader {
 
     private OptionalLong count(Token token) {
         if (integer(token.getText()) instanceof Value.IntegerValue(long number)) return OptionalLong.of(number);
-        refuse(token, "No result has that many rows: write a smaller number.");
+        refuse(token, new SyntaxFault.RowCountTooLarge());
         return OptionalLong.empty();
     }
 
@@ -357,8 +358,8 @@ final class SqlReader {
         return text.substring(1, text.length() - 1).replace(one + one, one);
     }
 
-    private void refuse(Token token, String sentence) {
-        if (problem.isEmpty()) problem = Optional.of(Problem.at(source.place(token), sentence));
+    private void refuse(Token token, SyntaxFault fault) {
+        if (problem.isEmpty()) problem = Optional.of(Problem.at(source.place(token), fault));
     }
 
     private void clause(Object owner, Clause clause, Token first, Token lastWord, ParserRuleContext end) {

@@ -1,6 +1,7 @@
 package lunko.query.sql;
 
 import java.util.Optional;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Stretch;
 import org.antlr.v4.runtime.Token;
@@ -9,12 +10,12 @@ import org.antlr.v4.runtime.Token;
  * A text of SQL under a name, and where in it words stand. The grammar counts code points; a text counts characters.
  */
 final class SqlSource {
-    private final String name;
+    private final Origin name;
     private final String text;
     /** For each code point the character where it begins, in a text in which the two differ. */
     private final Optional<int[]> characters;
 
-    SqlSource(String name, String text) {
+    SqlSource(Origin name, String text) {
         this.name = name;
         this.text = text;
         int points = text.codePointCount(0, text.length());

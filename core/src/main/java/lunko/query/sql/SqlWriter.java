@@ -125,7 +125,7 @@ public final class SqlWriter {
                 + from(joined.right(), true) + specification(joined.specification());
     }
 
-    /** Which rows are partners, with a blank before it. */
+    /** Which rows match, with a blank before it. */
     String specification(JoinSpecification specification) {
         return switch (specification) {
             case JoinSpecification.Nothing _,JoinSpecification.Natural _ -> "";
@@ -230,7 +230,7 @@ public final class SqlWriter {
                             .collect(Collectors.joining())
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
             case Expression.Cast(var of, Type type) ->
-                "CAST(" + expression(of) + " AS " + type.title().toUpperCase(Locale.ROOT) + ")";
+                "CAST(" + expression(of) + " AS " + type.id().toUpperCase(Locale.ROOT) + ")";
             case Expression.Call(Name function, boolean distinct, var arguments) ->
                 function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";

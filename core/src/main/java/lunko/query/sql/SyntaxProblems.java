@@ -1,9 +1,9 @@
 package lunko.query.sql;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import lunko.problem.Problem;
+import lunko.problem.SyntaxFault;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.Parser;
@@ -37,25 +37,25 @@ final class SyntaxProblems extends BaseErrorListener {
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
             RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
-        first = Optional.of(Problem.at(source.place(token), sentence(token, parser))
+        first = Optional.of(Problem.at(source.place(token), fault(token, parser))
                 .with(fix(token, parser).flatMap(Fix::text).stream().toList()));
     }
 
-    private static String sentence(Token token, Parser parser) {
+    private static SyntaxFault fault(Token token, Parser parser) {
         String word = token.getText();
         boolean inParentheses = isInParentheses(token, parser.getTokenStream());
         return switch (token.getType()) {
-            case SqlLexer.OPEN_STRING -> "This text is never closed: add a single quote at its end.";
+            case SqlLexer.OPEN_STRING -> new SyntaxFault.OpenText();
             case SqlLexer.OPEN_IDENTIFIER -> word.equals("\"\"")
-                    ? "A quoted name must not be empty: write the name between the quotes."
-                    : "This name is never closed: add a double quote at its end.";
-            case SqlLexer.OPEN_COMMENT -> "This comment is never closed: add */ at its end.";
-            case SqlLexer.OTHER -> "The sign " + word + " has no meaning here: take it out.";
+                    ? new SyntaxFault.EmptyName()
+                    : new SyntaxFault.OpenName();
+            case SqlLexer.OPEN_COMMENT -> new SyntaxFault.OpenComment();
+            case SqlLexer.OTHER -> new SyntaxFault.StrangeSign(word);
             case Token.EOF -> inParentheses
-                    ? "The text ends within parentheses: add the closing parenthesis."
-                    : "The text ends in the middle of a statement: finish it.";
+                    ? new SyntaxFault.EndsInParentheses()
+                    : new SyntaxFault.EndsTooSoon();
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.SEMICOLON ->
-                inParentheses ? "A closing parenthesis is missing before " + word + "." : other(token, parser);
+                inParentheses ? new SyntaxFault.MissingParenthesis(word) : other(token, parser);
             default -> other(token, parser);
         };
     }
@@ -88,21 +88,16 @@ final class SyntaxProblems extends BaseErrorListener {
         return nameWanted && Character.isLetter(token.getText().codePointAt(0));
     }
 
-    private static String other(Token token, Parser parser) {
+    private static SyntaxFault other(Token token, Parser parser) {
         String word = token.getText();
-        if (token.getType() == SqlLexer.ON) {
-            return "ON stands behind the table that is joined, as in FROM one JOIN other ON …: write it there.";
-        }
-        if (isReserved(token, parser)) {
-            return word.toUpperCase(Locale.ROOT) + " is a word of SQL and cannot be a name as it is: write \"" + word
-                    + "\", in double quotes.";
-        }
+        if (token.getType() == SqlLexer.ON) { return new SyntaxFault.MisplacedOn(); }
+        if (isReserved(token, parser)) { return new SyntaxFault.ReservedWord(word); }
         IntervalSet expected = parser.getExpectedTokens();
         if (expected.size() == 1) {
-            return word + " cannot stand here; "
-                    + SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", "") + " is expected.";
+            return new SyntaxFault.Expected(word,
+                    SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", ""));
         }
-        return word + " cannot stand here: look at it and at the word before it.";
+        return new SyntaxFault.Unexpected(word);
     }
 
     /** Whether a word stands in parentheses that are not those of a query, where clauses would be at home. */

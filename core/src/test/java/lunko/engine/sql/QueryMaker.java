@@ -8,15 +8,15 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -227,7 +227,7 @@ public final class QueryMaker {
             case 4 -> new Expression.Like(value(Type.TEXT, columns, around, 0),
                     new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%")))), negated);
             case 6 -> new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
-            case 8, 9 -> partnerTest(all);
+            case 8, 9 -> matchTest(all);
             case 7 -> new Expression.Exists(QueryExpression.of(select(List.of(type), all, depth - 1)));
             default ->
                 new Expression.Comparison(pick(List.of(Comparator.values())), value, value(type, columns, around, 0));
@@ -235,7 +235,7 @@ public final class QueryMaker {
     }
 
     /** What says a semi or an anti join. */
-    private Expression partnerTest(List<Col> around) {
+    private Expression matchTest(List<Col> around) {
         List<Col> own = new ArrayList<>();
         FromItem table = primary(own, 0);
         Col outer = pick(around.stream().filter(col -> TYPES.contains(col.type())).toList());

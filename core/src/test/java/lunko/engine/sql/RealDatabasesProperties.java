@@ -5,22 +5,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
+import lunko.Said;
 import lunko.beside.DuckDb;
 import lunko.beside.Postgres;
 import lunko.beside.RealDatabase;
 import lunko.beside.Sqlite;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.SqlWriter;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.PartFrame;
 import lunko.steps.RowFrame;
 import lunko.steps.Timeline;
-import lunko.steps.JoinAlgorithm;
 import lunko.table.Table;
 import lunko.table.Type;
 import net.jqwik.api.EdgeCasesMode;
@@ -69,11 +71,11 @@ class RealDatabasesProperties {
 
     private static void compare(List<Table> tables, QueryExpression query, boolean steps) throws SQLException {
         String text = new SqlWriter().query(query);
-        Script script = new SqlParser("query").parse(text).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(text).expect();
         Database.Answer answer = switch (Database.of(tables).run(script.statements().getFirst(), script)) {
             case Checked.Valid<Database.Answer>(Database.Answer valid) -> valid;
             case Checked.Invalid<Database.Answer>(Problem problem) ->
-                throw new AssertionError(text + "\n" + problem.inWords());
+                throw new AssertionError(text + "\n" + Said.inWords(problem));
         };
         ResultTable result = answer.result().orElseThrow();
         List<List<String>> ours =
@@ -113,7 +115,7 @@ class RealDatabasesProperties {
         long every = Math.max(1, timeline.last() / 40);
         for (long number = 0; number <= timeline.last(); number += every) {
             PartFrame frame = timeline.at(number).shown();
-            assertThat(frame.why().text()).as(text).isNotBlank().endsWith(".");
+            assertThat(frame.why().in(Said.ENGLISH).text()).as(text).isNotBlank().endsWith(".");
         }
         for (Part part : timeline.parts()) {
             if (!(part instanceof MatchTimeline match)) continue;

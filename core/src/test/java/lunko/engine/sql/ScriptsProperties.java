@@ -7,10 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import lunko.Said;
 import lunko.beside.Postgres;
 import lunko.beside.RealDatabase;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
+import lunko.problem.Origin;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.table.Table;
@@ -62,11 +63,11 @@ class ScriptsProperties {
     }
 
     private static Database both(Database before, String statement) throws SQLException {
-        Script script = new SqlParser("script").parse(statement).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(statement).expect();
         Checked<Database.Answer> answer = before.run(script.statements().getFirst(), script);
         boolean allowed = database.allows(statement);
         assertThat(answer instanceof Checked.Valid<Database.Answer>)
-                .as(statement + ": " + answer.either(_ -> "done", Problem::sentence)).isEqualTo(allowed);
+                .as(statement + ": " + answer.either(_ -> "done", Said::fault)).isEqualTo(allowed);
         if (allowed) done++;
         else forbidden++;
         return answer.either(Database.Answer::database, _ -> before);

@@ -6,7 +6,9 @@ import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import lunko.Said;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
@@ -42,11 +44,11 @@ class SqlFuzzProperties {
     }
 
     private static void run(String text, Database database) {
-        for (Checked<Script> statement : new SqlParser("query").statements(text)) {
+        for (Checked<Script> statement : new SqlParser(new Origin.Query()).statements(text)) {
             Checked<Database.Answer> answer =
                     statement.then(script -> database.run(script.statements().getFirst(), script));
             if (answer instanceof Checked.Invalid<Database.Answer>(Problem problem)) {
-                assertThat(problem.sentence()).as(text).matches("(?s).*[.?]");
+                assertThat(Said.fault(problem)).as(text).matches("(?s).*[.?]");
                 assertThat(problem.place()).as(text).isPresent();
             }
         }

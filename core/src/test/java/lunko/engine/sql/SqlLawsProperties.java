@@ -3,6 +3,7 @@ package lunko.engine.sql;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lunko.problem.Origin;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.table.Value;
@@ -19,7 +20,7 @@ class SqlLawsProperties {
             " FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h WHERE k.keeper_id = h.keeper_id) ";
 
     @Property(tries = 300, edgeCases = EdgeCasesMode.NONE)
-    void outerJoinsAreTheInnerJoinAndThePartnerlessRows(@ForAll long seed) {
+    void outerJoinsAreTheInnerJoinAndTheUnmatchedRows(@ForAll long seed) {
         String inner = "SELECT h.*, k.* FROM hives h JOIN keepers k" + ON;
         String left = inner + "UNION ALL SELECT h.*, NULL, NULL, NULL, NULL" + HIVES_ALONE;
         String rightAlone = "UNION ALL SELECT NULL, NULL, NULL, k.*" + KEEPERS_ALONE;
@@ -78,7 +79,7 @@ class SqlLawsProperties {
     }
 
     private static List<String> rows(Database database, String query) {
-        Script script = new SqlParser("law").parse(query).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(query).expect();
         return database.run(script.statements().getFirst(), script).expect().result().orElseThrow().rows().stream()
                 .map(row -> row.stream().map(Value::sql).toList().toString()).toList();
     }

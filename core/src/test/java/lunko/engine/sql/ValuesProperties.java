@@ -7,8 +7,9 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import lunko.Said;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
+import lunko.problem.Origin;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
@@ -37,7 +38,7 @@ class ValuesProperties {
         BigInteger r = BigInteger.valueOf(right);
         Checked<Value> value = value(written(Value.of(left)) + " " + operator + " " + written(Value.of(right)));
         if (operator.equals("/") && right == 0) {
-            assertThat(sentence(value)).contains("divided by zero");
+            assertThat(sentence(value)).contains("divides by zero");
             return;
         }
         BigInteger exact = switch (operator) {
@@ -56,7 +57,7 @@ class ValuesProperties {
         Checked<Value> value = value(written(new Value.DecimalValue(left)) + " " + operator + " "
                 + written(new Value.DecimalValue(right)));
         if (operator.equals("/") && right.signum() == 0) {
-            assertThat(sentence(value)).contains("divided by zero");
+            assertThat(sentence(value)).contains("divides by zero");
             return;
         }
         BigDecimal got = ((Value.DecimalValue) value.expect()).number();
@@ -107,7 +108,7 @@ class ValuesProperties {
             assertThat(value(cast + " = " + written(value)).expect()).as(cast).isEqualTo(new Value.BooleanValue(true));
             if (type.read(text.strip()).isEmpty())
                 assertThat(sentence(value("CAST(" + literal(text) + " AS " + type.name() + ")")))
-                        .contains(" is no " + type.title()).endsWith("leave such rows out.");
+                        .contains(" cannot be cast to " + type.id()).endsWith("leave such rows out.");
         }
     }
 
@@ -124,11 +125,11 @@ class ValuesProperties {
     }
 
     private static String sentence(Checked<Value> value) {
-        return value.either(Value::sql, Problem::sentence);
+        return value.either(Value::sql, Said::fault);
     }
 
     private static Checked<Value> value(String expression) {
-        Script script = new SqlParser("query").parse("SELECT " + expression).expect();
+        Script script = new SqlParser(new Origin.Query()).parse("SELECT " + expression).expect();
         return Database.of(List.of()).run(script.statements().getFirst(), script)
                 .map(answer -> answer.result().orElseThrow().rows().getFirst().getFirst());
     }

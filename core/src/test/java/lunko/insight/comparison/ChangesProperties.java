@@ -52,9 +52,9 @@ class ChangesProperties {
         assertThat(compared.isPresent()).isEqualTo(before.columns().equals(now.columns()));
         if (compared.isEmpty()) return;
         Changes<JoinResult, ResultRow> changes = compared.get();
-        assertThat(before.size() - changes.went().size() + changes.count(Status.CAME)).isEqualTo(now.size());
+        assertThat(before.size() - changes.removed().size() + changes.count(Status.ADDED)).isEqualTo(now.size());
         List<List<Value>> stayed = new ArrayList<>();
-        before.rows().stream().filter(old -> !changes.went().contains(old))
+        before.rows().stream().filter(old -> !changes.removed().contains(old))
                 .forEach(old -> stayed.add(values(before, old)));
         List<ResultRow> same = now.rows().stream().filter(one -> changes.of(one) == Status.SAME).toList();
         same.forEach(one -> assertThat(stayed.remove(values(now, one))).isTrue());
@@ -109,10 +109,10 @@ class ChangesProperties {
         Set<Value> were = before.rows().stream().map(List::getFirst).collect(Collectors.toSet());
         for (int i = 0; i < now.rows().size(); i++) {
             List<Value> is = now.rows().get(i);
-            assertThat(changes.of(i)).isEqualTo(!were.contains(is.getFirst()) ? Status.CAME
+            assertThat(changes.of(i)).isEqualTo(!were.contains(is.getFirst()) ? Status.ADDED
                     : before.rows().contains(is) ? Status.SAME : Status.CHANGED);
         }
-        assertThat(before.rows().size() - changes.went().size() + changes.count(Status.CAME))
+        assertThat(before.rows().size() - changes.removed().size() + changes.count(Status.ADDED))
                 .isEqualTo(now.rows().size());
     }
 }

@@ -6,13 +6,15 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lunko.Tables;
 import lunko.TwoTables;
 import lunko.engine.Stage;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.WrittenQuery;
+import lunko.query.JoinKind;
+import lunko.query.change.Rephrasing.Caveat;
 import lunko.query.change.RephrasingKind;
 import lunko.table.Table;
-import lunko.Tables;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -60,7 +62,7 @@ class RephrasingsTest {
                 RephrasingKind.EXISTS, RephrasingKind.NOT_IN);
         TriedRephrasing comma = form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, RephrasingKind.COMMA);
         assertThat(comma.said().text()).isEmpty();
-        assertThat(comma.said().about()).startsWith("It cannot be said");
+        assertThat(comma.said().caveat()).contains(new Caveat.CommaCannotKeep(JoinKind.LEFT_OUTER));
         assertThat(form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, RephrasingKind.SWAPPED).said().text())
                 .contains("SELECT * FROM keepers k RIGHT JOIN hives h" + ON);
         assertThat(
@@ -68,8 +70,8 @@ class RephrasingsTest {
                 .isEqualTo(Sameness.Degree.OTHER_COLUMNS);
         assertThat(
                 form("SELECT * FROM harvests r JOIN visits v ON r.hive_no = v.hive_no", RephrasingKind.NATURAL).said()
-                        .about())
-                .contains("day must be equal too");
+                        .caveat())
+                .contains(new Caveat.MatchesMore(List.of("day")));
     }
 
     @Example

@@ -8,13 +8,13 @@ import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
-import lunko.query.JoinKind;
 import lunko.problem.Stretch;
+import lunko.query.JoinKind;
 import lunko.show.Showing;
 import lunko.steps.Frame;
+import lunko.steps.JoinAlgorithm;
 import lunko.steps.Part;
 import lunko.steps.Timeline;
-import lunko.steps.JoinAlgorithm;
 import org.junit.jupiter.api.Test;
 
 /** The words of a query that are at work. */
@@ -27,7 +27,7 @@ class StageWordsTest {
                         + "k.keeper_id AND k.village <> 'x', meadows m WHERE h.hive_no > 0 AND EXISTS (SELECT * "
                         + "FROM harvests r WHERE r.hive_no = h.hive_no) GROUP BY h.hive HAVING COUNT(*) > 1 ORDER "
                         + "BY n OFFSET 1 ROWS FETCH FIRST 2 ROWS ONLY");
-        Timeline timeline = Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow();
+        Timeline timeline = Showing.of(lesson, JoinAlgorithm.NESTED_LOOP).timeline().orElseThrow();
         StageWords words = words(lesson, timeline);
         assertThat(
                 timeline.parts().stream()
@@ -58,14 +58,15 @@ class StageWordsTest {
         for (JoinKind kind : JoinKind.values()) {
             Lesson lesson = new SceneEdit.ChooseKind(kind).applyTo(DemoLesson.lesson()).expect();
             assertThat(lit(lesson, 1)).as(lesson.staged().sql()).isNotEmpty();
-            assertThat(lit(lesson, Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow().last())).isEmpty();
+            assertThat(lit(lesson, Showing.of(lesson, JoinAlgorithm.NESTED_LOOP).timeline().orElseThrow().last()))
+                    .isEmpty();
         }
     }
 
     @Test
     void whatTakesThePairsFromAFullJoinBelongsToIt() {
         Lesson lesson = new SceneEdit.ChooseKind(JoinKind.FULL_ANTI).applyTo(DemoLesson.lesson()).expect();
-        Timeline timeline = Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow();
+        Timeline timeline = Showing.of(lesson, JoinAlgorithm.NESTED_LOOP).timeline().orElseThrow();
         assertThat(words(lesson, timeline).of(timeline.parts().getFirst()).stream()
                 .map(at -> at.of(lesson.staged().sql()))).containsExactly("FULL JOIN",
                         "WHERE h.keeper_id IS NULL OR k.keeper_id IS NULL", "ON h.keeper_id = k.keeper_id");
@@ -82,7 +83,7 @@ class StageWordsTest {
     }
 
     private static List<String> lit(Lesson lesson, long step) {
-        Timeline timeline = Showing.of(lesson, JoinAlgorithm.ROWS).timeline().orElseThrow();
+        Timeline timeline = Showing.of(lesson, JoinAlgorithm.NESTED_LOOP).timeline().orElseThrow();
         Frame frame = timeline.at(step);
         Part part = timeline.parts().get(frame.part());
         List<Stretch> lit = words(lesson, timeline).at(part, frame.shown());

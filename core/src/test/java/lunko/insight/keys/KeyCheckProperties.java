@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.Said;
 import lunko.Tables;
 import lunko.TwoTables;
 import lunko.engine.Matching;
@@ -40,10 +41,10 @@ class KeyCheckProperties {
             assertThat(count.rows()).isEqualTo(two.as(count.kind()).outcome().size());
         for (Side side : Side.values()) {
             KeyCheck.Keys keys = check.keys(side);
-            assertThat(Stream.of(keys.partneredRows(), keys.aloneRows(), keys.withoutKey()).mapToInt(List::size).sum())
+            assertThat(Stream.of(keys.matchedRows(), keys.aloneRows(), keys.withoutKey()).mapToInt(List::size).sum())
                     .isEqualTo(two.on(side).rows().size());
         }
-        assertThat(check.left().partneredRows()).allMatch(row -> matching.pairs().count(row) > 0);
+        assertThat(check.left().matchedRows()).allMatch(row -> matching.pairs().count(row) > 0);
         assertThat(KeyFinding.of(check, two.on())).isNotEmpty();
     }
 
@@ -53,9 +54,9 @@ class KeyCheckProperties {
                 Lesson.of("", two.left(), two.kind(), two.right(), two.on());
         for (Situation situation : Situation.values()) {
             switch (situation.in(before)) {
-                case Checked.Invalid<Situation.SetUp>(Problem problem) -> assertThat(problem.sentence()).endsWith(".");
-                case Checked.Valid<Situation.SetUp>(Situation.SetUp(Lesson after, String said)) -> {
-                    assertThat(said).endsWith(".");
+                case Checked.Invalid<Situation.SetUp>(Problem problem) -> assertThat(Said.fault(problem)).endsWith(".");
+                case Checked.Valid<Situation.SetUp>(Situation.SetUp(Lesson after, var said)) -> {
+                    assertThat(said.apply(Said.ENGLISH.edits())).endsWith(".");
                     assertThat(new SceneEdit.Arrange(situation).applyTo(before)).isEqualTo(Checked.valid(after));
                     shows(situation, check(before), check(after));
                 }
@@ -65,17 +66,17 @@ class KeyCheckProperties {
 
     private static void shows(Situation situation, KeyCheck before, KeyCheck after) {
         switch (situation) {
-            case LEFT_WITHOUT_PARTNER ->
+            case UNMATCHED_LEFT ->
                 assertThat(after.left().aloneRows()).hasSize(before.left().aloneRows().size() + 1);
-            case RIGHT_WITHOUT_PARTNER ->
+            case UNMATCHED_RIGHT ->
                 assertThat(after.right().aloneRows()).hasSize(before.right().aloneRows().size() + 1);
-            case SECOND_ROW_FOR_ONE_KEY -> {
+            case REPEATED_KEY -> {
                 assertThat(after.left().shared()).isNotEmpty();
                 assertThat(after.tally().pairs()).isGreaterThan(before.tally().pairs());
             }
-            case ROW_WITHOUT_KEY ->
+            case NULL_KEY ->
                 assertThat(after.left().withoutKey()).hasSize(before.left().withoutKey().size() + 1);
-            case KEY_SPELT_DIFFERENTLY -> assertThat(after.nearMisses()).isNotEmpty();
+            case KEY_SPELLED_DIFFERENTLY -> assertThat(after.nearMisses()).isNotEmpty();
             case EVERY_KEY_THE_SAME ->
                 assertThat(after.tally().pairs()).isEqualTo(after.tally().leftRows() * after.tally().rightRows());
             case PARENT_DELETED ->
@@ -91,19 +92,21 @@ class KeyCheckProperties {
     void theDemoIsDescribedInWords() {
         Lesson demo = DemoLesson.lesson();
         assertThat(KeyFinding.of(check(demo), demo.staged().on()))
-                .extracting(finding -> finding.headline() + " | " + finding.detail()).containsExactly(
-                        "3 rows of hives have a partner | rows 1, 2, 4",
-                        "11 is shared by 2 rows of hives | whoever meets it comes into a join 2 times",
-                        "2 rows of keepers have a partner | rows 1, 2", "1 row of hives has no partner | 15 – row 5",
-                        "1 row of hives has no key at all | row 3 – NULL never matches",
-                        "2 rows of keepers have no partner | 13, 14 – rows 3, 4",
+                .extracting(finding -> finding.headline().in(Said.ENGLISH.keys()) + " | "
+                        + finding.detail().in(Said.ENGLISH.keys()))
+                .containsExactly(
+                        "3 rows of hives have a match | rows 1, 2, 4",
+                        "2 rows of hives have the key 11 | a row that matches it appears twice in a join",
+                        "2 rows of keepers have a match | rows 1, 2", "1 row of hives has no match | 15 – row 5",
+                        "1 row of hives has a NULL key | row 3 – NULL never matches",
+                        "2 rows of keepers have no match | 13, 14 – rows 3, 4",
                         "Types agree | integer = integer",
-                        "No near-misses | no key differs by case, blanks or a letter alone");
-        assertThat(check(demo).multiplicity()).isEqualTo("many-1");
+                        "No near-duplicates | no two keys differ only in case, blanks or one letter");
+        assertThat(check(demo).cardinality()).isEqualTo(new Cardinality(true, false));
     }
 
     @Example
-    void keysThatAreAlmostPartnersAreFoundAndMended() {
+    void keysThatAlmostMatchAreFoundAndFixed() {
         assertThat(missed("Oda", "oda")).isEqualTo(NearMiss.Difference.CASE);
         assertThat(missed("Low Fold", "Low  Fold ")).isEqualTo(NearMiss.Difference.BLANKS);
         assertThat(missed("Ode", "Оde")).isEqualTo(NearMiss.Difference.LOOK_ALIKES);
@@ -122,7 +125,7 @@ class KeyCheckProperties {
                 .isEmpty();
     }
 
-    /** In what two keys differ; mending the one makes partners of them. */
+    /** In what two keys differ; mending the one makes matches of them. */
     private static NearMiss.Difference missed(String left, String right) {
         Lesson lesson = Lesson.of("", one("a", left), JoinKind.INNER, one("b", right), List.of(new KeyPair("k", "k")));
         NearMiss miss = check(lesson).nearMisses().getFirst();

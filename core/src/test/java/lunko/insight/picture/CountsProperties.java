@@ -10,17 +10,17 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
-import lunko.SomeJoins;
+import lunko.Said;
 import lunko.SomeJoins.SomeJoin;
+import lunko.SomeJoins;
 import lunko.engine.Join;
+import lunko.engine.JoinResult;
 import lunko.engine.Joined;
 import lunko.engine.Matching;
-import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.insight.explanation.RowExplanation;
 import lunko.insight.explanation.SourceRowWhy;
 import lunko.insight.picture.Lineage.Pointed;
-import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -75,7 +75,7 @@ class CountsProperties {
             Set<Integer> kept = new TreeSet<>();
             outcome.rows().stream().filter(row -> row.source(side.opposite()).isEmpty())
                     .forEach(row -> row.source(side).ifPresent(kept::add));
-            boolean takesMatched = outcome.kind().only().isPresent() && outcome.kind().takesPartnered();
+            boolean takesMatched = outcome.kind().only().isPresent() && outcome.kind().takesMatched();
             for (int row = 0; row < outcome.join().on(side).rows().size() && !takesMatched; row++) {
                 assertThat(grid.keeps(side, row)).as(side + " row " + row + " of " + some)
                         .isEqualTo(kept.contains(row));
@@ -86,16 +86,17 @@ class CountsProperties {
     @Property(tries = 600)
     void theArithmeticAddsUpAndSoDoTheFigures(@ForAll SomeJoin some) {
         JoinResult outcome = JoinResult.of(some.joined());
-        if (outcome.kind().compares()) assertThat(sum(outcome.arithmetic())).isEqualTo(outcome.size());
+        if (outcome.kind().compares())
+            assertThat(sum(Said.ENGLISH.counts().sum(outcome.sum()))).isEqualTo(outcome.size());
         for (KindCount count : KindCount.all(outcome)) {
             String what = count.kind() + " for " + some;
             Optional<Side> only = count.kind().only();
             if (!count.kind().compares()) continue;
-            assertThat(sum(count.arithmetic())).as(what).isEqualTo(count.rows());
+            assertThat(sum(Said.ENGLISH.counts().sum(count.sum()))).as(what).isEqualTo(count.rows());
             if (only.isPresent()) {
-                assertThat(count.figures()).isEqualTo("of " + outcome.join().on(only.get()).rows().size());
-            } else if (!count.figures().isEmpty()) {
-                assertThat(sum(count.figures())).as(what).isEqualTo(count.rows());
+                assertThat(count.figures(Said.ENGLISH)).isEqualTo("of " + outcome.join().on(only.get()).rows().size());
+            } else if (!count.figures(Said.ENGLISH).isEmpty()) {
+                assertThat(sum(count.figures(Said.ENGLISH))).as(what).isEqualTo(count.rows());
             }
         }
     }
@@ -143,8 +144,8 @@ class CountsProperties {
             assertThat(explained.whyNot(left).isEmpty()).as("row " + left + " of " + some).isEqualTo(there);
         }
         for (int row = 0; row < outcome.size(); row++) {
-            Phrase why = explained.why(row).orElseThrow();
-            if (outcome.row(row) instanceof ResultRow.Kept) assertThat(why.text()).contains(" keeps it");
+            String why = Said.in(explained.why(row).orElseThrow());
+            if (outcome.row(row) instanceof ResultRow.Kept) assertThat(why).contains(" keeps it");
         }
     }
 
@@ -156,7 +157,7 @@ class CountsProperties {
             for (int row = 0; row < outcome.join().on(side).rows().size(); row++) {
                 OptionalInt at = OptionalInt.of(row);
                 long times = outcome.rows().stream().filter(each -> each.source(side).equals(at)).count();
-                String said = new SourceRowWhy(outcome, side, row).said().orElseThrow().text();
+                String said = Said.in(new SourceRowWhy(outcome, side, row).said().orElseThrow());
                 String wanted = times == 0 ? " is not in the result"
                         : times == 1 ? " is in the result" : times == 2 ? " is in the result twice" : times + " times";
                 assertThat(said).as("row " + row + " of " + some).contains(wanted);

@@ -3,6 +3,7 @@ package lunko.query.change;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.sql.Script;
@@ -75,14 +76,14 @@ class PlainJoinTest {
                 new Column("keeper_id", Type.INTEGER));
         Table keepers =
                 Table.empty("keepers", new Column("keeper_id", Type.INTEGER), new Column("keeper", Type.TEXT));
-        Script script = new SqlParser("query").parse(text).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(text).expect();
         assertThat(script.statements().getFirst()).isInstanceOfSatisfying(Statement.Query.class, query -> assertThat(
                 PlainJoin.in(query.query(), List.of(bees, keepers), "keepers").map(PlainJoinTest::said).orElse("none"))
                 .isEqualTo(join));
     }
 
     private static String said(PlainJoin join) {
-        return join.left().table() + " " + join.left().alias() + " " + join.kind().title() + " " + join.right().table()
+        return join.left().table() + " " + join.left().alias() + " " + join.kind().id() + " " + join.right().table()
                 + " " + join.right().alias() + " "
                 + join.on().stream().map(pair -> pair.left() + " = " + pair.right()).toList();
     }

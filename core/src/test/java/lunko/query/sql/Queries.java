@@ -3,6 +3,7 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.sql.Expression.Calculation;
 import lunko.query.sql.Expression.Comparison;
@@ -118,7 +119,7 @@ public final class Queries extends DomainContextBase {
 
     /** The query of a text that is one. */
     static QueryExpression parsed(String text) {
-        Statement statement = new SqlParser("query").parse(text).expect().statements().getFirst();
+        Statement statement = new SqlParser(new Origin.Query()).parse(text).expect().statements().getFirst();
         return statement instanceof Statement.Query(QueryExpression query) ? query
                 : Optional.<QueryExpression>empty().orElseThrow();
     }

@@ -9,9 +9,10 @@ import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
-import lunko.query.change.QueryChange;
 import lunko.query.change.ConditionSite;
+import lunko.query.change.QueryChange;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.grammar.SqlLexer;
@@ -43,7 +44,7 @@ class RewordingProperties {
     void theTextOfWhateverAQueryBecomesIsThatQuery(@ForAll QueryExpression before, @ForAll QueryExpression after,
             @ForAll Random random) {
         String text = spacedOut(new SqlWriter().query(before), random);
-        Script script = new SqlParser("").parse(text).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(text).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
         assertThat(Queries.parsed(Rewording.of(script, statement, after))).isEqualTo(after);
         assertThat(Rewording.of(script, statement, before)).isEqualTo(text);
@@ -95,7 +96,7 @@ class RewordingProperties {
                         + "(SELECT * FROM visits v WHERE v.hive_no = h.hive_no) AND h.hive_no IN (SELECT h.hive_no "
                         + "FROM hives h) AND (SELECT MAX(h.hive_no) FROM visits v) > 1 GROUP BY h.hive HAVING "
                         + "MIN(h.hive_no) > 0 ORDER BY h.hive";
-        Script script = new SqlParser("").parse(sql).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(sql).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
         QueryExpression called = new QueryChange.Call(0, Name.of("w")).applyTo(statement.query()).expect();
         assertThat(Rewording.of(script, statement, called)).isEqualTo(sql.replace("h.", "w.")
@@ -107,7 +108,7 @@ class RewordingProperties {
      * is.
      */
     private static void assertChanged(QueryChange change, String... replaced) {
-        Script script = new SqlParser("").parse(LAID_OUT).expect();
+        Script script = new SqlParser(new Origin.Query()).parse(LAID_OUT).expect();
         Statement.Query statement = (Statement.Query) script.statements().getFirst();
         QueryExpression after = change.applyTo(statement.query()).expect();
         String expected = LAID_OUT;

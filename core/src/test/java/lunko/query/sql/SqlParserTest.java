@@ -2,7 +2,8 @@ package lunko.query.sql;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import lunko.problem.Problem;
+import lunko.Said;
+import lunko.problem.Origin;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,18 +35,19 @@ class SqlParserTest {
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-            "SELECT * FROM hives WHERE hive = 'Clover | q:1:34: This text is never closed: add a single quote at "
-                    + "its end.",
-            "SELECT (1 + 2 FROM t | q:1:15: A closing parenthesis is missing before FROM.",
-            "SELECT (1 + 2 | q:1:14: The text ends within parentheses: add the closing parenthesis.",
-            "SELECT * FROM | q:1:14: The text ends in the middle of a statement: finish it.",
-            "SELECT * FROM group | q:1:15: GROUP is a word of SQL and cannot be a name as it is: write \"group\", "
-                    + "in double quotes.",
-            "SELECT a FROM t WHERE x ~ 1 | q:1:25: The sign ~ has no meaning here: take it out.",
-            "SELECT DATE '2026-02-30' | q:1:8: '2026-02-30' is no day: write one as DATE '2026-05-01'.",
-            "CREATE TABLE t (a BLOB) | q:1:19: Lunko has no type BLOB: take INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.",
-            "SELECT /* never | q:1:8: This comment is never closed: add */ at its end.",
-            "SELECT sum(*) FROM t | q:1:8: Only COUNT counts rows with *: sum needs a column or an expression.",
+            "SELECT * FROM hives WHERE hive = 'Clover | query:1:34: This text has no end: add a single quote.",
+            "SELECT (1 + 2 FROM t | query:1:15: A closing parenthesis is missing before FROM.",
+            "SELECT (1 + 2 | query:1:14: A parenthesis is still open at the end: add the closing one.",
+            "SELECT * FROM | query:1:14: The text ends in the middle of a statement: finish it.",
+            "SELECT * FROM group | query:1:15: GROUP is a keyword of SQL and cannot be a name as it is: write "
+                    + "\"group\", in"
+                    + " double quotes.",
+            "SELECT a FROM t WHERE x ~ 1 | query:1:25: ~ has no meaning in SQL here: remove it.",
+            "SELECT DATE '2026-02-30' | query:1:8: '2026-02-30' is not a date: write one like DATE '2026-05-01'.",
+            "CREATE TABLE t (a BLOB) | query:1:19: Lunko has no type BLOB: use INTEGER, DECIMAL, TEXT, BOOLEAN or "
+                    + "DATE.",
+            "SELECT /* never | query:1:8: This comment has no end: add */.",
+            "SELECT sum(*) FROM t | query:1:8: Only COUNT takes *: sum needs a column or an expression.",
     })
     void saysWhereItGoesWrongAndWhatToDo(String text, String sentence) {
         assertThat(problem(text)).isEqualTo(sentence);
@@ -53,7 +55,7 @@ class SqlParserTest {
 
     @Test
     void aScriptIsReadStatementByStatement() {
-        Script script = new SqlParser("q").parse("""
+        Script script = new SqlParser(new Origin.Query()).parse("""
                 CREATE TABLE hives (hive_no INTEGER PRIMARY KEY, hive VARCHAR(20) NOT NULL,
                     keeper_id INT REFERENCES keepers);;
                 INSERT INTO hives VALUES (1, 'Clover', 11), (2, 'Heather', NULL);
@@ -64,18 +66,19 @@ class SqlParserTest {
                 """).expect();
         assertThat(script.statements()).extracting(statement -> statement.getClass().getSimpleName())
                 .containsExactly("CreateTable", "Insert", "Update", "Delete", "DropTable", "Query");
-        assertThat(script.place(script.statements().getLast()).orElseThrow().inColons()).isEqualTo("q:7:1");
+        assertThat(Said.inColons(script.place(script.statements().getLast()).orElseThrow())).isEqualTo("query:7:1");
     }
 
     @Test
     void whatIsNestedTooDeepOrTooLongIsRefusedAtOnce() {
-        assertThat(problem("SELECT " + "(".repeat(1000) + "1" + ")".repeat(1000))).contains("nested more than 60 deep");
-        assertThat(problem("SELECT " + "NOT ".repeat(10_000) + "a")).contains("nested more than 60 deep");
+        assertThat(problem("SELECT " + "(".repeat(1000) + "1" + ")".repeat(1000)))
+                .contains("nested more than 60 levels deep");
+        assertThat(problem("SELECT " + "NOT ".repeat(10_000) + "a")).contains("nested more than 60 levels deep");
         assertThat(problem("SELECT 1" + ",1".repeat(300_000)))
-                .contains("more than 200000 words: divide it into several");
+                .contains("more than 200,000 words: divide it into several");
     }
 
     private static String problem(String text) {
-        return new SqlParser("q").parse(text).either(Object::toString, Problem::inColons);
+        return new SqlParser(new Origin.Query()).parse(text).either(Object::toString, Said::inColons);
     }
 }

@@ -3,7 +3,9 @@ package lunko.query.sql;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lunko.Said;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import net.jqwik.api.EdgeCasesMode;
 import net.jqwik.api.ForAll;
@@ -38,11 +40,11 @@ class SqlTextProperties {
             if (cut % 3 == 0) text.delete(at, Math.min(text.length(), at + 1 + cut % 7));
             else text.insert(at, SCRAPS.get(cut % SCRAPS.size()));
         }
-        switch (new SqlParser("query").parse(text.toString())) {
+        switch (new SqlParser(new Origin.Query()).parse(text.toString())) {
             case Checked.Valid<Script>(Script script) ->
                 script.statements().forEach(statement -> assertThat(script.place(statement)).isPresent());
             case Checked.Invalid<Script>(Problem problem) -> {
-                assertThat(problem.sentence()).endsWith(".");
+                assertThat(Said.fault(problem)).endsWith(".");
                 assertThat(problem.place().orElseThrow().column()).isPresent();
             }
         }

@@ -1,7 +1,10 @@
 package lunko.desktop.action;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleStringProperty;
@@ -11,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
+import lunko.desktop.words.WindowWords;
 import org.kordamp.ikonli.Ikon;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -63,27 +67,27 @@ public final class Action {
     /** The headings of the list of keys, in their order. */
     public enum Group {
         /** Moving through the steps. */
-        STEPS("Steps"),
+        STEPS(WindowWords::steps),
         /** Choosing a kind of join. */
-        KINDS("Kinds of join"),
+        KINDS(WindowWords::kindsOfJoin),
         /** What can be done with the query. */
-        QUERY("The query"),
+        QUERY(WindowWords::theQuery),
         /** Changing the tables. */
-        TABLES("Tables"),
+        TABLES(WindowWords::tables),
         /** Files, undo, help. */
-        LESSON("Lesson"),
+        LESSON(WindowWords::lesson),
         /** How things are looked at. */
-        VIEW("View");
+        VIEW(WindowWords::view);
 
-        private final String title;
+        private final Function<WindowWords, String> title;
 
-        Group(String title) {
+        Group(Function<WindowWords, String> title) {
             this.title = title;
         }
 
         /** The heading. */
         public String title() {
-            return title;
+            return title.apply(words().window());
         }
     }
 
@@ -107,6 +111,11 @@ public final class Action {
         return keys.stream().findFirst().map(KeyCombination::getDisplayText);
     }
 
+    /** The name, and the key that does it. */
+    public String nameWithKey() {
+        return shownKey().map(key -> words().show().withKey(name.getValue(), key)).orElseGet(name::getValue);
+    }
+
     /** A button with the action's name on it. */
     public Button button(Ikon icon) {
         Button button = iconButton(icon);
@@ -122,7 +131,7 @@ public final class Action {
         button.disableProperty().bind(Bindings.not(possible));
         button.accessibleTextProperty().bind(name);
         Tooltip tooltip = new Tooltip();
-        tooltip.textProperty().bind(name.map(text -> shownKey().map(key -> text + "  (" + key + ")").orElse(text)));
+        tooltip.textProperty().bind(name.map(_ -> nameWithKey()));
         button.setTooltip(tooltip);
         return button;
     }

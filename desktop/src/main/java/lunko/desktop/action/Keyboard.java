@@ -9,10 +9,10 @@ import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
-import org.fxmisc.richtext.StyledTextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.action.Action.Group;
+import org.fxmisc.richtext.StyledTextArea;
 
 /**
  * Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself.

@@ -1,12 +1,14 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableActions;
 import lunko.desktop.grid.TableGrid;
@@ -22,6 +24,7 @@ import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 
 /** What can be done on the bench, and what its cards need for it. */
 public final class BenchActions {
@@ -43,16 +46,16 @@ public final class BenchActions {
         this.hand = hand;
         this.sources = sources;
         this.panes = panes;
-        newTable = Action.of("New table", Group.TABLES, this::makeTable,
+        newTable = Action.of(words().tables().newTable(), Group.TABLES, this::makeTable,
                 new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
-        pasteTable = Action.of("Paste as a new table", Group.TABLES, () -> {
+        pasteTable = Action.of(words().tables().pasteAsTable(), Group.TABLES, () -> {
             lesson.mode().set(Mode.TABLES);
             sources.paste(Optional.empty());
         }, new KeyCodeCombination(KeyCode.B, KeyCombination.SHORTCUT_DOWN));
-        makeRows = Action.of("Make rows…", Group.TABLES,
+        makeRows = Action.of(words().tables().generateRows(), Group.TABLES,
                 () -> makeRows(hand.grid().map(TableGrid::table).orElse(lesson.lesson().get().scene().left())),
                 new KeyCodeCombination(KeyCode.M, KeyCombination.SHORTCUT_DOWN));
-        link = Action.of("Link the columns that may belong together", Group.TABLES, this::link,
+        link = Action.of(words().tables().linkSuggested(), Group.TABLES, this::link,
                 new KeyCodeCombination(KeyCode.J, KeyCombination.SHORTCUT_DOWN));
     }
 
@@ -108,8 +111,7 @@ public final class BenchActions {
     /** Links what is likeliest to belong together, of the tables that are shown if they are not linked yet. */
     private void link() {
         lesson.lesson().get().proposedLinks().stream().findFirst().ifPresentOrElse(this::link,
-                () -> lesson.say(Problem.of("No two columns look as if they belong together: "
-                        + "drag the heading of one onto the heading of the other.")));
+                () -> lesson.say(Problem.of(new WorkFault.NothingToLink())));
     }
 
     /** Links two tables as it is proposed. */
@@ -131,6 +133,6 @@ public final class BenchActions {
     void arrange(Situation situation) {
         Checked<Situation.SetUp> done = situation.in(lesson.lesson().get());
         lesson.edit(new SceneEdit.Arrange(situation));
-        done.handle(setUp -> lesson.say(new Notice.Success(setUp.said())), _ -> {});
+        done.handle(setUp -> lesson.say(new Notice.Success(setUp.said().apply(words().edits()))), _ -> {});
     }
 }

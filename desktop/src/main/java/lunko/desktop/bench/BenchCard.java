@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,7 +36,6 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
-import lunko.phrase.Words;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.table.Column;
@@ -63,9 +64,9 @@ final class BenchCard extends VBox implements Hand.Card {
     private String table;
     private Table shown = Table.empty("");
     private boolean folded;
-    private final Label hint = new Label("type to add a row");
-    private final Button rows = button(Feather.SHUFFLE, "Make rows…", () -> makeRows());
-    private final Button more = button(Feather.MORE_HORIZONTAL, "More that can be done with this table", () -> {});
+    private final Label hint = new Label(words().tables().typeToAddRow());
+    private final Button rows = button(Feather.SHUFFLE, words().tables().generateRows(), () -> makeRows());
+    private final Button more = button(Feather.MORE_HORIZONTAL, words().tables().more(), () -> {});
     private Optional<Point2D> grip = Optional.empty();
 
     BenchCard(BenchActions actions, String table, DragBoard drags) {
@@ -136,19 +137,21 @@ final class BenchCard extends VBox implements Hand.Card {
         ContextMenu menu = new ContextMenu();
         for (Side side : Side.values()) {
             if (lesson.scene().on(side).equals(table)) continue;
-            menu.getItems().add(item("Join as the " + side.title() + " table",
+            menu.getItems().add(item(words().tables().joinAs(side),
                     () -> model.edit(SceneEdit.take(model.lesson().get(), side, table))));
         }
         if (!lesson.scene().left().equals(table) || !lesson.scene().right().equals(table)) {
-            menu.getItems().add(item("Join with itself", () -> model.edit(new SceneEdit.LookAt(table, table))));
+            menu.getItems()
+                    .add(item(words().tables().joinWithItself(), () -> model.edit(new SceneEdit.LookAt(table, table))));
         }
         menu.getItems().addAll(new SeparatorMenuItem(),
-                item("Open a file in its place…", () -> actions.sources().chooseAndOpen(Optional.of(table))),
-                item("Paste a table in its place", () -> actions.sources().paste(Optional.of(table))),
-                item("Copy the whole table", () -> actions.sources().copy(model.lesson().get().table(table))),
-                item("Save it as…",
+                item(words().tables().replaceWithFile(), () -> actions.sources().chooseAndOpen(Optional.of(table))),
+                item(words().tables().replaceWithCopied(), () -> actions.sources().paste(Optional.of(table))),
+                item(words().tables().copyTable(), () -> actions.sources().copy(model.lesson().get().table(table))),
+                item(words().tables().saveAs(),
                         () -> actions.sources().chooseAndSave(TableSet.of(model.lesson().get().table(table)))),
-                new SeparatorMenuItem(), item("Drop " + table, () -> model.edit(new TableEdit.Drop(table))));
+                new SeparatorMenuItem(),
+                item(words().tables().delete(table), () -> model.edit(new TableEdit.Drop(table))));
         return menu;
     }
 
@@ -225,11 +228,9 @@ final class BenchCard extends VBox implements Hand.Card {
         style("right", right);
         fold(lesson.layout().isFolded(table));
         name.show();
-        String itself =
-                left && scene.right().equals(table) ? "left and right · " : left ? "left · " : right ? "right · " : "";
-        about.setText(itself + Words.rows(shown.rows().size()));
+        about.setText(words().tables().about(left, scene.right().equals(table), shown.rows().size()));
         if (folded) return;
-        grid.setAccessibleText("table " + table);
+        grid.setAccessibleText(words().tables().table(table));
         List<Integer> linked = linked(lesson);
         grid.show(shown, linked, shown.columns().stream().map(Column::name).toList());
         requestLayout();
@@ -248,7 +249,7 @@ final class BenchCard extends VBox implements Hand.Card {
             button.setManaged(!up);
         });
         fold.setGraphic(new FontIcon(up ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
-        String doing = (up ? "Unfold " : "Fold up ") + table;
+        String doing = up ? words().tables().unfold(table) : words().tables().fold(table);
         fold.setTooltip(new Tooltip(doing));
         fold.setAccessibleText(doing);
     }

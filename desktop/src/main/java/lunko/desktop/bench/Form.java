@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.function.Function;
 import javafx.geometry.Pos;
@@ -52,7 +54,7 @@ final class Form extends GridPane {
     /** The button that answers, and one that leaves everything as it is. */
     static HBox answers(Button take, Runnable leave) {
         take.setDefaultButton(true);
-        Button button = Controls.button("Leave it");
+        Button button = Controls.button(words().tables().cancel());
         button.setCancelButton(true);
         button.setOnAction(_ -> leave.run());
         HBox answers = new HBox(button, take);

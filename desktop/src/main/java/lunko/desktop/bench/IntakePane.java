@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.nio.charset.Charset;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +37,7 @@ public final class IntakePane extends VBox {
     private final Optional<String> inPlaceOf;
     private final Runnable close;
     private final VBox preview = new VBox();
-    private final Button take = Controls.button("Take it");
+    private final Button take = Controls.button(words().tables().takeTables());
     private Intake intake;
 
     /** Shows a file; its tables are taken in the place of one that is there, or beside them. */
@@ -46,8 +48,9 @@ public final class IntakePane extends VBox {
         this.close = close;
         getStyleClass().addAll("card", "recipe", "intake");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label("Bring in " + intake.file().getFileName()
-                + inPlaceOf.map(table -> " in the place of " + table).orElse(""));
+        String file = String.valueOf(intake.file().getFileName());
+        Label title = new Label(inPlaceOf.map(table -> words().tables().importInPlace(file, table))
+                .orElseGet(() -> words().tables().importFile(file)));
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().addAll("recipe-preview", "intake-preview");
         Form form = new Form();
@@ -63,30 +66,20 @@ public final class IntakePane extends VBox {
     }
 
     private void ofText(Form form, Dialect found) {
-        form.ask("between fields", choice("separator", Dialect.SEPARATORS, found.separator(), IntakePane::name,
-                sign -> change(dialect -> dialect.separated(sign))));
+        form.ask(words().tables().betweenFields(),
+                choice("separator", Dialect.SEPARATORS, found.separator(), words().tables()::sign,
+                        sign -> change(dialect -> dialect.separated(sign))));
         List<Optional<Character>> quotes = List.of(Optional.of('"'), Optional.of('\''), Optional.empty());
-        form.ask("around fields",
-                choice("quote", quotes, found.quote(), quote -> quote.map(IntakePane::name).orElse("nothing"),
+        form.ask(words().tables().aroundFields(),
+                choice("quote", quotes, found.quote(), quote -> quote.map(words().tables()::sign).orElse("nothing"),
                         quote -> change(dialect -> dialect.quoted(quote))));
-        form.ask("encoding", choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
-                encoding -> change(dialect -> dialect.in(encoding))));
-        CheckBox header = Controls.checkBox("the first line names the columns");
+        form.ask(words().tables().encoding(),
+                choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
+                        encoding -> change(dialect -> dialect.in(encoding))));
+        CheckBox header = Controls.checkBox(words().tables().firstLineNames());
         header.setSelected(found.header());
         header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
         form.ask(header);
-    }
-
-    private static String name(char sign) {
-        return switch (sign) {
-            case ',' -> "comma  ,";
-            case ';' -> "semicolon  ;";
-            case '\t' -> "tab";
-            case '|' -> "bar  |";
-            case '"' -> "double quotes  \"";
-            case '\'' -> "single quotes  '";
-            default -> String.valueOf(sign);
-        };
     }
 
     private void change(Function<Dialect, Dialect> change) {
@@ -100,9 +93,9 @@ public final class IntakePane extends VBox {
         List<CheckBox> sheets = found.sheets().stream().map(sheet -> Controls.checkBox(sheet.name())).toList();
         sheets.forEach(box -> box.setSelected(true));
         TextField range = new TextField();
-        range.setPromptText("all cells, or B2:D9");
+        range.setPromptText(words().tables().allCells());
         range.setId("intake-range");
-        CheckBox header = Controls.checkBox("the first row names the columns");
+        CheckBox header = Controls.checkBox(words().tables().firstRowNames());
         header.setSelected(found.header());
         Runnable changed = () -> {
             Set<Integer> left = IntStream.range(0, sheets.size()).filter(i -> !sheets.get(i).isSelected()).boxed()
@@ -118,8 +111,8 @@ public final class IntakePane extends VBox {
         ScrollPane scroll = new ScrollPane(boxes);
         scroll.setId("intake-sheets");
         scroll.setMaxHeight(MOST_SHEETS_HIGH);
-        if (sheets.size() > 1) form.ask("sheets", scroll);
-        form.ask("cells", range);
+        if (sheets.size() > 1) form.ask(words().tables().sheets(), scroll);
+        form.ask(words().tables().cells(), range);
         form.ask(header);
     }
 
@@ -149,8 +142,8 @@ public final class IntakePane extends VBox {
             Label title = new Label(brought.tables().stream().map(Table::name).collect(Collectors.joining(", ")));
             title.getStyleClass().add("recipe-head");
             preview.getChildren().setAll(title, new RowPreview(first, MOST_SHOWN));
-            brought.notes().forEach(note -> preview.getChildren().add(about(note)));
-        }, problem -> preview.getChildren().setAll(about(problem.inWords())));
+            brought.notes().forEach(note -> preview.getChildren().add(about(note.said(words()))));
+        }, problem -> preview.getChildren().setAll(about(words().problems().of(problem).text())));
     }
 
     private static Label about(String text) {

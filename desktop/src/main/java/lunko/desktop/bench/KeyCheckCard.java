@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -15,8 +17,8 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.KindTiles;
 import lunko.desktop.look.PhraseFlow;
-import lunko.insight.keys.KeyFinding;
 import lunko.insight.keys.KeyCheck;
+import lunko.insight.keys.KeyFinding;
 import lunko.insight.keys.Repair;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
@@ -38,14 +40,14 @@ final class KeyCheckCard extends VBox {
     KeyCheckCard(BenchModel model) {
         this.model = model;
         getStyleClass().addAll("card", "key-check");
-        Label title = new Label("Key check");
+        Label title = new Label(words().tables().keyCheck());
         title.getStyleClass().add("key-check-title");
         content.getStyleClass().add("key-check-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         tiles = new KindTiles(kind -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
-        VBox counts = new VBox(title("Rows each kind will give"), tiles);
+        VBox counts = new VBox(title(words().tables().rowsByKind()), tiles);
         counts.getStyleClass().add("key-check-counts");
         getChildren().addAll(title, scroll, counts);
         model.look().subscribe(look -> show(look));
@@ -60,25 +62,24 @@ final class KeyCheckCard extends VBox {
                 lesson.staged().kind());
         if (lesson.staged().left() == lesson.staged().right()) {
             content.getChildren()
-                    .add(about(lesson.staged().left().name() + " is joined with itself: one table, under two names."));
+                    .add(about(words().tables().joinedWithItself(lesson.staged().left().name())));
         }
         lesson.staged().on().forEach(pair -> content.getChildren().add(equality(lesson, pair)));
-        if (look.busy()) content.getChildren().add(about("Looking at the keys…"));
+        if (look.busy()) content.getChildren().add(about(words().tables().checkingKeys()));
         else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
-                "No columns of " + lesson.staged().left().name() + " and " + lesson.staged().right().name()
-                        + " are matched: drag a column name onto one of the other table, and what can be said about "
-                        + "the two stands here.")));
+                words().tables().nothingMatched(lesson.staged().left().name(), lesson.staged().right().name()))));
         propose(look.proposed());
     }
 
     private Node equality(Lesson lesson, KeyPair pair) {
         PhraseFlow equality = new PhraseFlow("key-equality");
-        equality.show(lesson.staged().join().equality(pair));
+        equality.show(words().keys().equal(lesson.staged().join().qualified(Side.LEFT, pair.left()),
+                lesson.staged().join().qualified(Side.RIGHT, pair.right())));
         HBox.setHgrow(equality, Priority.ALWAYS);
         Button drop = Controls.button("");
         drop.setGraphic(new FontIcon(Feather.X));
-        drop.setTooltip(new Tooltip("No longer match these columns"));
-        drop.setAccessibleText("no longer match " + pair.left() + " with " + pair.right());
+        drop.setTooltip(new Tooltip(words().tables().stopMatching()));
+        drop.setAccessibleText(words().tables().stopMatchingColumns(pair.left(), pair.right()));
         drop.getStyleClass().add("drop-pair");
         drop.setOnAction(
                 _ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
@@ -92,7 +93,7 @@ final class KeyCheckCard extends VBox {
     /** Links that nobody has drawn. */
     private void propose(List<Link> proposed) {
         if (proposed.isEmpty()) return;
-        content.getChildren().add(title("May belong together"));
+        content.getChildren().add(title(words().tables().suggestedLinks()));
         for (Link link : proposed) {
             KeyPair pair = link.pairs().getFirst();
             Label name = new Label(link.left() + "." + pair.left() + " = " + link.right() + "." + pair.right());
@@ -100,7 +101,7 @@ final class KeyCheckCard extends VBox {
             name.setWrapText(true);
             HBox.setHgrow(name, Priority.ALWAYS);
             name.setMaxWidth(Double.MAX_VALUE);
-            Button draw = Controls.button("Link");
+            Button draw = Controls.button(words().tables().link());
             draw.setMinWidth(Region.USE_PREF_SIZE);
             draw.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(link.left(), link.right(), pair)));
             HBox line = new HBox(name, draw);
@@ -113,20 +114,21 @@ final class KeyCheckCard extends VBox {
     private Node line(KeyFinding finding) {
         Region mark = new Region();
         mark.getStyleClass().addAll("mark-square", finding.mark().name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        Label headline = new Label(finding.headline());
+        Label headline = new Label(finding.headline().in(words().keys()));
         headline.getStyleClass().add("finding");
         headline.setWrapText(true);
         VBox words = new VBox(headline);
-        if (!finding.detail().isEmpty()) words.getChildren().add(about(finding.detail()));
+        String detail = finding.detail().in(words().keys());
+        if (!detail.isEmpty()) words.getChildren().add(about(detail));
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox line = new HBox(mark, words);
         finding.repair().ifPresent(repair -> {
-            Button mend = Controls.button("Mend");
+            Button mend = Controls.button(words().tables().fix());
             mend.setMinWidth(Region.USE_PREF_SIZE);
             mend.setTooltip(new Tooltip(switch (repair) {
-                case Repair.Respell _ -> "Make one of the two like the other";
+                case Repair.Respell _ -> words().tables().makeAlike();
                 case Repair.Retype(Side _, String column, Type type) ->
-                    "Make " + column + " " + type.title() + ", like the other";
+                    words().tables().retypeAlike(column, type);
             }));
             mend.setOnAction(_ -> model.lesson().edit(new SceneEdit.Mend(repair)));
             line.getChildren().add(mend);

@@ -1,10 +1,13 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lunko.desktop.grid.RowSign;
+import lunko.insight.keys.Cardinality;
 import lunko.insight.keys.KeyCheck;
 import lunko.insight.keys.KeyFaults;
 import lunko.lesson.Lesson;
@@ -17,12 +20,12 @@ import lunko.table.Table;
  * What is known about the keys of a lesson.
  *
  * @param check what can be said about the link at hand; nothing if its tables are not linked
- * @param many how many rows may meet how many, for each link
+ * @param many how many rows may match how many, for each link
  * @param proposed links that nobody has drawn, the likeliest first
  * @param signs of each table, by name, the rows of which there is something to be said, counted from 0
  * @param busy whether the lesson is still being looked at; meanwhile the rest is what was known before
  */
-record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> many, List<Link> proposed,
+record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, Cardinality> many, List<Link> proposed,
         Map<String, Map<Integer, RowSign>> signs, boolean busy) {
 
     private static final int MOST_PROPOSED = 4;
@@ -36,9 +39,9 @@ record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> 
     static KeyInspection at(Lesson lesson) {
         Optional<KeyCheck> check = lesson.staged().on().isEmpty() ? Optional.empty()
                 : Optional.of(KeyCheck.of(lesson.staged().left(), lesson.staged().right(), lesson.staged().on()));
-        Map<Link, String> many = new HashMap<>();
+        Map<Link, Cardinality> many = new HashMap<>();
         for (Link link : lesson.links())
-            many.put(link, many(lesson, link, Side.LEFT) + "-" + many(lesson, link, Side.RIGHT));
+            many.put(link, new Cardinality(many(lesson, link, Side.LEFT), many(lesson, link, Side.RIGHT)));
         Map<String, Map<Integer, RowSign>> signs = new HashMap<>();
         for (Table table : lesson.tables()) signs.put(table.name(), signs(table, lesson.scene(), check));
         return new KeyInspection(lesson, check, many, likeliest(lesson), signs, false);
@@ -48,29 +51,29 @@ record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, String> 
         return lesson.proposedLinks().stream().limit(MOST_PROPOSED).toList();
     }
 
-    private static String many(Lesson lesson, Link link, Side side) {
+    private static boolean many(Lesson lesson, Link link, Side side) {
         Table table = lesson.table(link.on(side));
         List<Integer> columns = link.pairs().stream().map(pair -> table.column(pair.on(side)).orElseThrow()).toList();
-        return KeyFaults.tellRowsApart(table, columns) ? "1" : "many";
+        return !KeyFaults.tellRowsApart(table, columns);
     }
 
-    /** That rows have no partner or no key in the link at hand, or break what is meant to hold for the table itself. */
+    /** That rows have no match or no key in the link at hand, or break what is meant to hold for the table itself. */
     private static Map<Integer, RowSign> signs(Table table, Scene scene, Optional<KeyCheck> check) {
         Map<Integer, RowSign> signs = new HashMap<>();
         for (Side side : Side.values()) {
             // A table that is joined with itself has the signs of its left rows.
             if (check.isEmpty() || !scene.on(side).equals(table.name()) || !signs.isEmpty()) continue;
             KeyCheck.Keys keys = check.get().keys(side);
-            RowSign alone = new RowSign("○", "No row of " + scene.on(side.opposite()) + " has this key.");
-            RowSign none = new RowSign("∅", "This row has no key, and NULL never matches.");
+            RowSign alone = new RowSign("○", words().tables().noRowHasKey(scene.on(side.opposite())));
+            RowSign none = new RowSign("∅", words().tables().nullKey());
             keys.aloneRows().forEach(row -> signs.put(row, alone));
             keys.withoutKey().forEach(row -> signs.put(row, none));
         }
         KeyFaults faults = KeyFaults.of(table);
-        RowSign twice = new RowSign("!", "Another row has the same key, which is to tell rows apart.");
+        RowSign twice = new RowSign("!", words().tables().keyRepeats());
         faults.twice().forEach(row -> signs.put(row, twice));
         faults.missing().forEach((row, columns) -> signs.put(row,
-                new RowSign("!", table.columns().get(columns.getFirst()).name() + " is not to be NULL.")));
+                new RowSign("!", words().tables().notNull(table.columns().get(columns.getFirst()).name()))));
         return signs;
     }
 

@@ -1,9 +1,13 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -23,6 +27,7 @@ import javafx.scene.shape.Line;
 import lunko.desktop.action.Controls;
 import lunko.desktop.grid.ColumnDrag;
 import lunko.desktop.grid.DragBoard;
+import lunko.insight.keys.Cardinality;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.LinkEdit;
@@ -41,8 +46,10 @@ final class LinkLayer extends Pane {
     private static final double LOOP = 46;
     /** Where along a line something can be said of it, the best place first. */
     private static final double[] PLACES = {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82, 0.1, 0.9};
-    /** How far beside it, where a card or another link is in the way; the nearest first. */
-    private static final double[] BESIDE = {0, 18, 30, 42, 54, 66, 78};
+    /** How far from there, where a card or another link is in the way; the nearest first. */
+    private static final List<Point2D> AWAY = IntStream.rangeClosed(-8, 8).boxed()
+            .flatMap(x -> IntStream.rangeClosed(-8, 8).mapToObj(y -> new Point2D(x * 15, y * 15)))
+            .sorted(Comparator.comparingDouble(Point2D::magnitude)).toList();
 
     private final BenchModel model;
     private final BenchActions actions;
@@ -101,9 +108,7 @@ final class LinkLayer extends Pane {
          * or else beside the line.
          */
         Point2D roomy(double width, double height, Collection<Bounds> taken, Bounds within) {
-            return Arrays.stream(BESIDE).boxed().flatMap(beside -> Arrays.stream(PLACES).mapToObj(this::at)
-                    .flatMap(at -> Stream.of(at.add(0, beside), at.add(0, -beside), at.add(beside, 0),
-                            at.add(-beside, 0))))
+            return AWAY.stream().flatMap(away -> Arrays.stream(PLACES).mapToObj(place -> at(place).add(away)))
                     .filter(at -> isFree(new BoundingBox(at.getX() - width / 2, at.getY() - height / 2, width, height),
                             taken, within))
                     .findFirst().orElseGet(() -> at(0.5));
@@ -126,19 +131,11 @@ final class LinkLayer extends Pane {
             make(look);
         for (LinkNodes one : shown) {
             if (one.proposed()) continue;
-            String many = Optional.ofNullable(look.many().get(one.link()))
-                    .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(LinkLayer::turned))
-                    .orElse("…");
-            if (!one.pill().getText().equals(many)) one.pill().setText(many);
+            String said = Optional.ofNullable(look.many().get(one.link()))
+                    .or(() -> Optional.ofNullable(look.many().get(one.link().turned())).map(Cardinality::turned))
+                    .map(many -> many.said(words().keys())).orElse("…");
+            if (!one.pill().getText().equals(said)) one.pill().setText(said);
         }
-    }
-
-    private static String turned(String many) {
-        return switch (many) {
-            case "many-1" -> "1-many";
-            case "1-many" -> "many-1";
-            default -> many;
-        };
     }
 
     private void make(KeyInspection look) {
@@ -193,7 +190,7 @@ final class LinkLayer extends Pane {
     private static Circle end(Side side, boolean atHand) {
         Circle end = new Circle(atHand ? 5 : 3.5);
         end.getStyleClass().add("key-end");
-        if (atHand) end.getStyleClass().add(side.title());
+        if (atHand) end.getStyleClass().add(side.id());
         end.setMouseTransparent(true);
         return end;
     }
@@ -255,10 +252,10 @@ final class LinkLayer extends Pane {
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
         String said = inWords(link);
-        pill.setTooltip(new Tooltip(said + "\nClick to look at this link; the right button drops it."));
-        pill.setAccessibleText("link of " + said);
+        pill.setTooltip(new Tooltip(words().tables().linkTip(said)));
+        pill.setAccessibleText(words().tables().linkOf(said));
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
-        MenuItem drop = Controls.item("Drop this link");
+        MenuItem drop = Controls.item(words().tables().deleteLink());
         drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
         pill.setContextMenu(new ContextMenu(drop));
         return pill;
@@ -266,17 +263,17 @@ final class LinkLayer extends Pane {
 
     /** What takes a link that is proposed. */
     private Button offer(Link link) {
-        Button offer = Controls.button("Link these?");
+        Button offer = Controls.button(words().tables().linkThese());
         offer.getStyleClass().addAll("key-many", "proposed");
-        offer.setTooltip(new Tooltip(inWords(link) + "\nThey may belong together: click to link them."));
-        offer.setAccessibleText("link " + inWords(link));
+        offer.setTooltip(new Tooltip(words().tables().proposalTip(inWords(link))));
+        offer.setAccessibleText(words().tables().linkThem(inWords(link)));
         offer.setOnAction(_ -> actions.link(link));
         return offer;
     }
 
     private static String inWords(Link link) {
-        return link.left() + " and " + link.right() + " by "
-                + String.join(", ", link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
+        return words().tables().linked(link.left(), link.right(),
+                link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
     }
 
     private void draw(Optional<ColumnDrag> drag) {

@@ -1,9 +1,12 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -18,14 +21,14 @@ import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.words.TableWords;
 import lunko.lesson.Lesson;
-import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
 import lunko.lesson.Recipe.Days;
 import lunko.lesson.Recipe.Keys;
 import lunko.lesson.Recipe.Labels;
+import lunko.lesson.Recipe;
 import lunko.lesson.SceneEdit;
-import lunko.phrase.Words;
 import lunko.table.Table;
 
 /** How rows are to be made, with those that would come of it: nothing is changed before they are taken. */
@@ -37,27 +40,34 @@ final class RecipePane extends VBox {
 
     /** Where keys come from, to choose from. */
     private enum From {
-        OTHER("the other table's keys"), RANGE("a range of numbers");
+        OTHER(TableWords::keysOfOther), RANGE(TableWords::keysOfRange);
 
-        private final String title;
+        private final Function<TableWords, String> title;
 
-        From(String title) {
+        From(Function<TableWords, String> title) {
             this.title = title;
         }
+    }
+
+    private static String said(Labels labels) {
+        return switch (labels) {
+            case NUMBERED -> words().tables().numberedTexts();
+            case WORDS -> words().tables().wordTexts();
+        };
     }
 
     private final LessonModel model;
     private final ChoiceBox<String> table;
     private final Runnable close;
-    private final Button take = Controls.button("Take these rows");
+    private final Button take = Controls.button(words().tables().useRows());
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
-    private final ChoiceBox<From> from = Form.choice(List.of(From.values()), one -> one.title);
+    private final ChoiceBox<From> from = Form.choice(List.of(From.values()), one -> one.title.apply(words().tables()));
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
-    private final Spinner<Integer> partnerless = new Spinner<>(0, 100, 20, 5);
-    private final CheckBox repeated = Controls.checkBox("a key may come more than once");
-    private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), Labels::title);
+    private final Spinner<Integer> unmatched = new Spinner<>(0, 100, 20, 5);
+    private final CheckBox repeated = Controls.checkBox(words().tables().keysMayRepeat());
+    private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), RecipePane::said);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
     private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
@@ -74,7 +84,7 @@ final class RecipePane extends VBox {
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         repeated.setSelected(true);
-        List.of(rows, firstKey, lastKey, withoutKey, partnerless, least, most, seed).forEach(spinner -> {
+        List.of(rows, firstKey, lastKey, withoutKey, unmatched, least, most, seed).forEach(spinner -> {
             spinner.setEditable(true);
             spinner.setPrefWidth(110);
             spinner.valueProperty().subscribe(this::show);
@@ -94,7 +104,7 @@ final class RecipePane extends VBox {
         rows.setId("recipe-rows");
         from.setId("recipe-keys");
         this.table.valueProperty().subscribe(this::show);
-        Label title = new Label("Make rows");
+        Label title = new Label(words().tables().generateTitle());
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().add("recipe-preview");
         HBox middle = new HBox(form(), preview);
@@ -105,19 +115,19 @@ final class RecipePane extends VBox {
 
     private Node form() {
         Form form = new Form();
-        Button again = Controls.button("Draw again");
+        Button again = Controls.button(words().tables().generateAgain());
         again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
-        form.ask("of table", table);
-        form.ask("rows", rows);
-        form.ask("keys from", from);
-        form.ask("the range", range(firstKey, lastKey));
-        form.ask("% with no key (NULL)", withoutKey);
-        form.ask("% without a partner", partnerless);
+        form.ask(words().tables().forTable(), table);
+        form.ask(words().tables().rows(), rows);
+        form.ask(words().tables().keysFrom(), from);
+        form.ask(words().tables().range(), range(firstKey, lastKey));
+        form.ask(words().tables().nullPercent(), withoutKey);
+        form.ask(words().tables().unmatchedPercent(), unmatched);
         form.ask("", repeated);
-        form.ask("texts", labels);
-        form.ask("amounts", range(least, most));
-        form.ask("days", range(firstDay, lastDay));
-        form.ask("seed: the same rows again", new HBox(8, seed, again));
+        form.ask(words().tables().texts(), labels);
+        form.ask(words().tables().amounts(), range(least, most));
+        form.ask(words().tables().dates(), range(firstDay, lastDay));
+        form.ask(words().tables().seed(), new HBox(8, seed, again));
         return form;
     }
 
@@ -137,7 +147,7 @@ final class RecipePane extends VBox {
 
     private Recipe recipe() {
         Keys keys = from.getValue() == From.RANGE ? new Keys.Range(firstKey.getValue(), lastKey.getValue())
-                : new Keys.OfOther(partnerless.getValue());
+                : new Keys.OfOther(unmatched.getValue());
         return new Recipe(rows.getValue(), withoutKey.getValue(), keys, repeated.isSelected(), labels.getValue(),
                 new Amounts(least.getValue(), most.getValue()), new Days(firstDay.getValue(), lastDay.getValue()),
                 seed.getValue());
@@ -149,10 +159,10 @@ final class RecipePane extends VBox {
             return;
         boolean range = from.getValue() == From.RANGE;
         List.of(firstKey, lastKey).forEach(spinner -> spinner.setDisable(!range));
-        partnerless.setDisable(range);
+        unmatched.setDisable(range);
         Lesson lesson = model.lesson().get();
         int there = lesson.table(table.getValue()).rows().size();
-        take.setText(there == 0 ? "Take these rows" : "Take them in the place of the " + Words.rows(there) + " there");
+        take.setText(there == 0 ? words().tables().useRows() : words().tables().replaceRows(there));
         preview.getChildren().setAll(new RowPreview(recipe().make(lesson, table.getValue()), MOST_SHOWN));
     }
 }

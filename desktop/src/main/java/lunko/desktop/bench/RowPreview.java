@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -22,7 +24,7 @@ final class RowPreview extends VBox {
         for (int column = 0; column < columns.size(); column++) {
             Label head = new Label(cut(columns.get(column).name()));
             head.getStyleClass().add("recipe-head");
-            Label type = new Label(columns.get(column).type().title());
+            Label type = new Label(words().names().type(columns.get(column).type()));
             type.getStyleClass().add("column-type");
             grid.add(new VBox(head, type), column, 0);
             for (int row = 0; row < Math.min(mostShown, table.rows().size()); row++)
@@ -30,8 +32,7 @@ final class RowPreview extends VBox {
         }
         int more = table.rows().size() - mostShown;
         int wider = table.columns().size() - columns.size();
-        Label rest = new Label((more > 0 ? "and " + more + " more rows" : "") + (more > 0 && wider > 0 ? ", " : "")
-                + (wider > 0 ? wider + " more columns" : ""));
+        Label rest = new Label(words().tables().moreRowsAndColumns(Math.max(0, more), Math.max(0, wider)));
         rest.getStyleClass().add("about");
         getChildren().setAll(grid, rest);
     }

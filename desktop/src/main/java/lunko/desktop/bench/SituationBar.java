@@ -1,5 +1,7 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,16 +16,16 @@ final class SituationBar extends VBox {
 
     SituationBar(BenchActions actions) {
         getStyleClass().addAll("card", "situation-bar");
-        Label title = new Label("Set up a situation");
+        Label title = new Label(words().tables().setUp());
         title.getStyleClass().add("card-title");
-        Label about = new Label("changes just enough rows; Undo takes it back");
+        Label about = new Label(words().tables().setUpAbout());
         about.getStyleClass().add("about");
         HBox head = new HBox(title, about);
         head.getStyleClass().add("situation-head");
         FlowPane buttons = new FlowPane();
         buttons.getStyleClass().add("situations");
         Stream.of(Situation.values()).forEach(situation -> {
-            Button button = Controls.button(situation.title());
+            Button button = Controls.button(situation.title(words().edits()));
             button.setOnAction(_ -> actions.arrange(situation));
             buttons.getChildren().add(button);
         });

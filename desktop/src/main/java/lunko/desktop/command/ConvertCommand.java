@@ -1,5 +1,7 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,19 +26,15 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko convert}: tables from files of some kinds into a file of another. */
-@Command(name = "convert", mixinStandardHelpOptions = true,
-        description = "Reads the tables of files and writes them to one; the names of the files say of which kind "
-                + "they are.")
+@Command(name = "convert", mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--demo", description = "Takes the demo lesson in the place of files to read.")
+    @Option(names = "--demo")
     private boolean demo;
 
-    @Parameters(paramLabel = "FILE", arity = "1..*", description = {"Files to read, and the one to write:",
-            ".csv, .tsv, .xlsx, .ods, .sql, .md, .zip (Tabular Data Package), .lunko (a lesson); .html is read only.",
-            "FILE#TABLE means one of several tables."})
+    @Parameters(paramLabel = "FILE", arity = "1..*", descriptionKey = "files")
     private List<String> files;
 
     @Override
@@ -44,17 +42,17 @@ final class ConvertCommand implements Callable<Integer> {
         List<String> from = files.subList(0, files.size() - 1);
         Path to = Path.of(files.getLast());
         if (demo == !from.isEmpty()) throw new ParameterException(spec.commandLine(),
-                "Name the files to read and the one to write, or --demo and the one to write.");
+                words().command().nameFiles());
         return lesson(from)
                 .then(lesson -> LessonFile.is(to)
                         ? LessonFile.write(lesson, to).map(file -> new Written(file, List.of()))
-                        : TableFormat.write(lesson.set(), to))
+                        : TableFormat.write(lesson.set(), to, words()))
                 .either(this::said, problem -> LunkoCommand.refuse(spec, problem));
     }
 
     /** What the file does not hold is said on standard error. */
     private int said(Written written) {
-        written.losses().forEach(loss -> spec.commandLine().getErr().println(loss.sentence()));
+        written.losses().forEach(loss -> spec.commandLine().getErr().println(loss.said().apply(words().files())));
         return 0;
     }
 
@@ -73,7 +71,7 @@ final class ConvertCommand implements Callable<Integer> {
                 case Checked.Valid<Imported>(Imported read) -> {
                     tables.addAll(read.tables());
                     links.addAll(read.set().links());
-                    read.notes().forEach(spec.commandLine().getErr()::println);
+                    read.notes().forEach(note -> spec.commandLine().getErr().println(note.said(words())));
                 }
                 case Checked.Invalid<Imported>(Problem problem) -> {
                     return Checked.invalid(problem);

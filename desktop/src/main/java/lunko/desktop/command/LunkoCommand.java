@@ -1,42 +1,39 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.concurrent.Callable;
 import lunko.problem.Problem;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import picocli.CommandLine;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
 @Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0", subcommands = {PictureCommand.class,
         RunCommand.class, QueryCommand.class,
-        ConvertCommand.class, RehearseCommand.class},
-        description = "Shows how joins produce their results, step by step.",
-        footer = {"",
-                "Without files it opens the demo lesson. The exit code is 0, 1 for a problem, 2 for wrong usage."})
+        ConvertCommand.class, RehearseCommand.class})
 public final class LunkoCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = {
-            "The file of the left table, and that of the right table; or one with both:",
-            "CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package, FILE#TABLE for one of several in it."})
+    @Parameters(paramLabel = "FILE", descriptionKey = "files")
     private List<String> files = List.of();
 
     /** The command line; what a defect of the program does there is logged, and said in one sentence. */
     public static CommandLine commandLine() {
-        return new CommandLine(new LunkoCommand()).setCaseInsensitiveEnumValuesAllowed(true)
+        return new CommandLine(new LunkoCommand()).setResourceBundle(new HelpTexts())
+                .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler((defect, command, _) -> Defect.report(defect, command.getErr()));
     }
 
     @Override
     public Integer call() {
         if (files.size() > Start.MOST_FILES) {
-            throw new ParameterException(spec.commandLine(), "Lunko joins two tables: name one or two files, not "
-                    + files.size() + ".");
+            throw new ParameterException(spec.commandLine(), words().command().twoFilesAtMost(files.size()));
         }
         return new Start(files, spec.commandLine().getOut(), spec.commandLine().getErr()).run();
     }

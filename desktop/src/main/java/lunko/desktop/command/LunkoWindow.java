@@ -1,5 +1,7 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -8,15 +10,16 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import lunko.desktop.lesson.Notice;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Journal;
-import lunko.desktop.lesson.Notice;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.exchange.lesson.LessonFile;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -52,16 +55,15 @@ final class LunkoWindow {
         });
         journal.left().stream().findFirst()
                 .ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
-                        "Lunko ended while “" + lesson.title() + "” had changes that were not saved.",
-                        "Take them up again", () -> {
+                        words().lesson().endedUnsaved(lesson.title()),
+                        words().lesson().recover(), () -> {
                             screen.lesson().open(lesson);
                             journal.note(lesson);
                             journal.takeAway(left);
                         })), problem -> {
-                            LOG.warn("a journal cannot be read: {}", problem.inWords());
-                            screen.lesson().say(new Notice.Failure(Problem.of("Lunko ended while there were changes "
-                                    + "that were not saved, and what it had noted of them cannot be read. It is kept "
-                                    + "in " + journal.putAside(left) + ".")));
+                            LOG.warn("a journal cannot be read: {}", words().problems().of(problem).text());
+                            screen.lesson().say(new Notice.Failure(Problem.of(
+                                    new WorkFault.JournalUnreadable(journal.putAside(left).toString()))));
                         }));
     }
 
@@ -92,8 +94,8 @@ final class LunkoWindow {
         Rectangle2D room = javafx.stage.Screen.getPrimary().getVisualBounds();
         Scene scene = screen.view().inScene(Math.min(WIDTH, room.getWidth()), Math.min(HEIGHT, room.getHeight()));
         stage.setScene(scene);
-        stage.titleProperty().bind(Bindings.createStringBinding(() -> screen.lesson().lesson().get().title()
-                + (screen.lessons().changed().get() ? " (changed)" : "") + " – Lunko", screen.lesson().lesson(),
+        stage.titleProperty().bind(Bindings.createStringBinding(() -> words().lesson().title(
+                screen.lesson().lesson().get().title(), screen.lessons().changed().get()), screen.lesson().lesson(),
                 screen.lessons().changed()));
         stage.setOnCloseRequest(this::askBeforeClosing);
         keepJournal();
@@ -114,6 +116,6 @@ final class LunkoWindow {
     private void fail(Thread thread, Throwable failure) {
         LOG.error("uncaught in {}", thread.getName(), failure);
         Platform.runLater(() -> screen.lesson().say(new Notice.Failure(Problem.of(
-                "Something went wrong inside Lunko; your tables are as they were." + AppFolders.details()))));
+                new WorkFault.Defect(AppFolders.writtenLog())))));
     }
 }

@@ -9,15 +9,13 @@ import picocli.CommandLine.Option;
 
 /** How results are printed: the same for every command that prints some. */
 final class OutputOptions {
-    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table",
-            description = "How results are printed: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--format", paramLabel = "FORMAT", defaultValue = "table")
     private ResultFormat format;
 
-    @Option(names = "--steps", description = "Print also how each result comes about, step by step, and why.")
+    @Option(names = "--steps")
     private boolean steps;
 
-    @Option(names = "--way", paramLabel = "WAY", defaultValue = "rows",
-            description = "How the steps find equal keys: ${COMPLETION-CANDIDATES}. The rows are the same.")
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "nested-loop")
     private JoinAlgorithm algorithm;
 
     ResultFormat format() {

@@ -1,5 +1,7 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +24,7 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.steps.JoinAlgorithm;
@@ -34,59 +37,48 @@ import picocli.CommandLine.Spec;
 import picocli.CommandLine.TypeConversionException;
 
 /** The command {@code lunko picture}: the window as a PNG file, with or without a display. */
-@Command(name = "picture", mixinStandardHelpOptions = true,
-        description = "Writes the window as a PNG file, of the demo lesson or of tables in files.")
+@Command(name = "picture", mixinStandardHelpOptions = true)
 final class PictureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class,
-            description = "The kind of join: inner, left, right, full, cross, left semi, right semi, left anti, "
-                    + "right anti or full anti.")
+    @Option(names = "--kind", paramLabel = "KIND", converter = KindConverter.class)
     private Optional<JoinKind> kind = Optional.empty();
 
-    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show",
-            description = "What to show: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show")
     private Mode mode;
 
-    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN",
-            description = "What to show beside the stage: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN")
     private Picture beside;
 
-    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT",
-            description = "The colours: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT")
     private Theme theme;
 
-    @Option(names = "--step", paramLabel = "N", description = "The step to show; without it, the last one.")
+    @Option(names = "--step", paramLabel = "N")
     private Optional<Long> step = Optional.empty();
 
-    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", converter = SizeConverter.class,
-            description = "The size in pixels; without it, 1280x800.")
+    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", converter = SizeConverter.class)
     private Size size;
 
-    @Option(names = "--on", paramLabel = "LEFT=RIGHT", converter = PairConverter.class,
-            description = "The left and the right column to match; given again, one more pair.")
+    @Option(names = "--on", paramLabel = "LEFT=RIGHT", converter = PairConverter.class)
     private List<KeyPair> on = List.of();
 
-    @Option(names = "--natural", description = "Match all columns of the same name.")
+    @Option(names = "--natural")
     private boolean natural;
 
-    @Option(names = "--way", paramLabel = "WAY", defaultValue = "ROWS",
-            description = "How rows are matched: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--way", paramLabel = "WAY", defaultValue = "nested-loop")
     private JoinAlgorithm algorithm;
 
-    @Option(names = "--query", paramLabel = "SQL",
-            description = "The query to show, as SQL, instead of the join of two tables.")
+    @Option(names = "--query", paramLabel = "SQL")
     private Optional<String> query = Optional.empty();
 
-    @Option(names = "--sheet", paramLabel = "SHEET",
-            description = "What to show in the place of the stage: ${COMPLETION-CANDIDATES}.")
+    @Option(names = "--sheet", paramLabel = "SHEET")
     private Optional<SheetKind> sheet = Optional.empty();
 
-    @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true, description = "The PNG file to write.")
+    @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true)
     private Path output;
 
-    @Parameters(paramLabel = "FILE", arity = "0..2", description = "The files of the left and the right table.")
+    @Parameters(paramLabel = "FILE", arity = "0..2", descriptionKey = "files")
     private List<String> files = List.of();
 
     @Override
@@ -125,9 +117,8 @@ final class PictureCommand implements Callable<Integer> {
         Snapshot snapshot = Snapshot.of(lesson, setting, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
-            return Checked.invalid(Problem.of("There is no step " + step.get() + ": the steps of "
-                    + (query.isPresent() ? "this query" : lesson.staged().kind().withArticle())
-                    + " on these tables go from 0 to " + last + "."));
+            return Checked.invalid(Problem.of(new WorkFault.NoStep(step.get(),
+                    query.isPresent() ? Optional.empty() : Optional.of(lesson.staged().kind()), last)));
         }
         Checked<Path> written = Checked.valid(output);
         if (sheet.isPresent()) written = snapshot.open(sheet.get()).map(_ -> output);
@@ -147,16 +138,15 @@ final class PictureCommand implements Callable<Integer> {
                 Size size = new Size(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
                 if (Math.min(size.width, size.height) >= 400 && Math.max(size.width, size.height) <= 8000) return size;
             }
-            throw new TypeConversionException("write a size as 1280x800, each number from 400 to 8000");
+            throw new TypeConversionException(words().command().sizeFormat());
         }
     }
 
     private static final class KindConverter implements ITypeConverter<JoinKind> {
         @Override
         public JoinKind convert(String value) {
-            return JoinKind.titled(value).orElseThrow(() -> new TypeConversionException("there is no kind “" + value
-                    + "”; the kinds are " + Stream.of(JoinKind.values()).map(JoinKind::title)
-                            .collect(Collectors.joining(", "))));
+            return JoinKind.named(value).orElseThrow(() -> new TypeConversionException(words().command().noKind(value,
+                    Stream.of(JoinKind.values()).map(JoinKind::id).collect(Collectors.joining(", ")))));
         }
     }
 
@@ -165,7 +155,7 @@ final class PictureCommand implements Callable<Integer> {
         public KeyPair convert(String value) {
             int equals = value.indexOf('=');
             if (equals < 1 || equals == value.length() - 1) {
-                throw new TypeConversionException("write the columns to match as left_column=right_column");
+                throw new TypeConversionException(words().command().pairFormat());
             }
             return new KeyPair(value.substring(0, equals).strip(), value.substring(equals + 1).strip());
         }

@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
 import lunko.exchange.TableSource;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.table.Table;
 import picocli.CommandLine.Command;
@@ -18,20 +19,18 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko query}: one query over tables in files. */
-@Command(name = "query", mixinStandardHelpOptions = true, description = "Runs one SQL query over tables in files.")
+@Command(name = "query", mixinStandardHelpOptions = true)
 final class QueryCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--table", paramLabel = "NAME=FILE", description = {
-            "The name of a table, and its file: CSV, TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package;",
-            "FILE#TABLE for one of several in it. Given again, one more."})
+    @Option(names = "--table", paramLabel = "NAME=FILE")
     private Map<String, String> tables = new LinkedHashMap<>();
 
     @Mixin
     private OutputOptions output;
 
-    @Parameters(paramLabel = "QUERY", description = "The query.")
+    @Parameters(paramLabel = "QUERY", descriptionKey = "query")
     private String query;
 
     @Override
@@ -46,6 +45,6 @@ final class QueryCommand implements Callable<Integer> {
             }
         }
         return new ScriptRun(output, false, spec.commandLine().getOut(), spec.commandLine().getErr())
-                .run("query", query, Database.of(read));
+                .run(new Origin.Query(), query, Database.of(read));
     }
 }

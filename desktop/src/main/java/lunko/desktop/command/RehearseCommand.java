@@ -19,7 +19,7 @@ import picocli.CommandLine.Command;
  * The command {@code lunko rehearse}: the window opened on no display, with what is done in it first, and closed again.
  * What Java keeps of this in a cache makes later starts quicker.
  */
-@Command(name = "rehearse", hidden = true, description = "Opens the window on no display and closes it again.")
+@Command(name = "rehearse", hidden = true)
 final class RehearseCommand implements Callable<Integer> {
     /** What is drawn is drawn in so many milliseconds. */
     private static final long BREATH = 400;

@@ -6,6 +6,7 @@ import java.util.concurrent.Callable;
 import lunko.engine.sql.Database;
 import lunko.exchange.file.SourceText;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -14,8 +15,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko run}: a script of SQL from top to bottom. */
-@Command(name = "run", mixinStandardHelpOptions = true,
-        description = "Runs an SQL script and prints the result of each SELECT.")
+@Command(name = "run", mixinStandardHelpOptions = true)
 final class RunCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -23,15 +23,15 @@ final class RunCommand implements Callable<Integer> {
     @Mixin
     private OutputOptions output;
 
-    @Option(names = "--keep-going", description = "Go on with the next statement after a problem.")
+    @Option(names = "--keep-going")
     private boolean keepGoing;
 
-    @Parameters(paramLabel = "FILE", description = "The script, in UTF-8; - reads it from standard input.")
+    @Parameters(paramLabel = "FILE", descriptionKey = "file")
     private String file;
 
     @Override
     public Integer call() {
-        Checked<SourceText> script = file.equals("-") ? SourceText.read("standard input", System.in)
+        Checked<SourceText> script = file.equals("-") ? SourceText.read(new Origin.StandardInput(), System.in)
                 : SourceText.read(Path.of(file));
         return script.either(
                 text -> new ScriptRun(output, keepGoing, spec.commandLine().getOut(), spec.commandLine().getErr())

@@ -1,8 +1,12 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.PrintWriter;
 import lunko.engine.sql.Database;
+import lunko.phrase.Phrase;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.sql.Script;
@@ -13,7 +17,7 @@ import lunko.query.sql.Statement;
 record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, PrintWriter err) {
 
     /** Runs the statements of a text on a database; gives the exit code, which is 1 if there was a problem. */
-    int run(String source, String text, Database before) {
+    int run(Origin source, String text, Database before) {
         int code = 0;
         Database database = before;
         for (Checked<Script> statement : new SqlParser(source).statements(text)) {
@@ -21,9 +25,9 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
             switch (statement.then(script -> run(script, now))) {
                 case Checked.Valid<Database>(Database after) -> database = after;
                 case Checked.Invalid<Database>(Problem problem) -> {
-                    out.print(output.format().write(problem));
+                    out.print(output.format().write(problem, words()));
                     out.flush();
-                    say(problem);
+                    say(problem, words().problems().inColons(problem));
                     code = 1;
                     if (!keepGoing) return code;
                 }
@@ -37,10 +41,10 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
         Checked<Database> after = Checked.valid(database);
         for (Statement statement : script.statements()) {
             after = after.then(db -> db.run(statement, script)).map(answer -> {
-                answer.notes().forEach(note -> say(note.saying("Note: " + note.sentence())));
+                answer.notes().forEach(note -> say(note, words().problems().note(note)));
                 answer.stages().ifPresent(stages -> out
                         .print(output.format().write(answer.result().orElseThrow(), output.steps(stages),
-                                line(statement, script))));
+                                line(statement, script), words())));
                 return answer.database();
             });
         }
@@ -52,8 +56,8 @@ record ScriptRun(OutputOptions output, boolean keepGoing, PrintWriter out, Print
     }
 
     /** A problem, and below it what could be written instead. */
-    private void say(Problem problem) {
-        err.println(problem.inColons());
-        problem.fixes().forEach(fix -> err.println("  try: " + fix.replaceAll("\\R", "\n       ")));
+    private void say(Problem problem, Phrase said) {
+        err.println(said.text());
+        problem.fixes().forEach(fix -> err.println(words().command().tryThis(fix.replaceAll("\\R", "\n       "))));
     }
 }

@@ -23,6 +23,7 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.file.WholeFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
+import lunko.problem.WorkFault;
 import lunko.steps.JoinAlgorithm;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
@@ -30,7 +31,7 @@ final class Snapshot {
     /** What the window shows of a lesson, and how. */
     record Setting(Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme) {
         /** The show as one finds it. */
-        static final Setting USUAL = new Setting(Mode.SHOW, JoinAlgorithm.ROWS, Picture.VENN, Theme.LIGHT);
+        static final Setting USUAL = new Setting(Mode.SHOW, JoinAlgorithm.NESTED_LOOP, Picture.VENN, Theme.LIGHT);
     }
 
     /** So long a sheet is waited for, in nanoseconds. */
@@ -79,8 +80,7 @@ final class Snapshot {
         });
         long end = System.nanoTime() + PATIENCE;
         while (!Toolkit.call(query::isReady)) {
-            if (System.nanoTime() > end) return Checked
-                    .invalid("What stands in the place of the stage is not found out in time: choose shorter tables.");
+            if (System.nanoTime() > end) return Checked.invalid(new WorkFault.NotInTime());
             LockSupport.parkNanos(BREATH);
         }
         return Checked.valid(sheet);

@@ -1,5 +1,7 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.File;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -44,7 +46,7 @@ public final class Start {
             // It takes its time, in which the files are read.
             Toolkit.onDisplay();
             List<String> notes = new ArrayList<>();
-            Checked<Lesson> read = new Tables(files, notes::add).lesson();
+            Checked<Lesson> read = new Tables(files, note -> notes.add(note.said(words()))).lesson();
             notes.forEach(err::println);
             return switch (read) {
                 case Checked.Invalid<Lesson>(Problem problem) -> refuse(err, problem);
@@ -79,7 +81,7 @@ public final class Start {
 
     /** Says a problem; gives the exit code for it. */
     static int refuse(PrintWriter err, Problem problem) {
-        err.println(problem.inColons());
+        err.println(words().problems().inColons(problem).text());
         return 1;
     }
 }

@@ -15,7 +15,7 @@ import lunko.problem.Problem;
 import lunko.query.JoinKind;
 
 /** The lesson that the files on a command line make; what was left out of them is said to somebody. */
-record Tables(List<String> files, Consumer<String> said) {
+record Tables(List<String> files, Consumer<Imported.Note> said) {
 
     /**
      * A lesson file is that lesson; two tables are joined; one takes the place of the demo's left table; without any it

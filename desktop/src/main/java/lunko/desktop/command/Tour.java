@@ -1,5 +1,7 @@
 package lunko.desktop.command;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -9,10 +11,11 @@ import java.util.stream.Stream;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.show.Showing;
-import lunko.steps.Timeline;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.Timeline;
 
 /**
  * The whole lesson where there is no display: every step of every kind of join as text, and pictures of the window in a
@@ -34,11 +37,11 @@ final class Tour {
 
     /** Shows it; gives the folder with the pictures, or a problem if they cannot be written. */
     Checked<Path> show() {
-        out.println("There is no display here, so this is “" + lesson.title() + "” in words and pictures.");
+        out.println(words().command().noDisplay(lesson.title()));
         List<Lesson> runs = Stream.of(JoinKind.values()).map(lesson::of).toList();
         runs.forEach(this::tell);
         out.println();
-        out.println("Making pictures of the window…");
+        out.println(words().command().makingPictures());
         out.flush();
         return writable().then(there -> {
             Toolkit.startOffscreen();
@@ -46,7 +49,7 @@ final class Tour {
                 Checked<Path> written = picture(run, there);
                 if (written instanceof Checked.Invalid<Path>) return written;
             }
-            out.println("The pictures are in " + there);
+            out.println(words().command().picturesAre(there.toString()));
             out.flush();
             return Checked.valid(there);
         });
@@ -54,20 +57,20 @@ final class Tour {
 
     private void tell(Lesson run) {
         out.println();
-        out.println(run.scene().kind().title() + " join");
-        Showing.of(run, JoinAlgorithm.ROWS).run().handle(shown -> {
+        out.println(words().command().heading(run.scene().kind()));
+        Showing.of(run, JoinAlgorithm.NESTED_LOOP).run().handle(shown -> {
             out.println(run.staged().sql());
             Timeline timeline = shown.timeline();
             long told = Math.min(timeline.last(), MOST_STEPS);
             for (long number = 0; number <= told; number++) tell(timeline, number);
             if (told == timeline.last()) return;
-            out.printf("      … %d more steps …%n", timeline.last() - told - 1);
+            out.println(words().command().moreSteps(timeline.last() - told - 1));
             tell(timeline, timeline.last());
-        }, problem -> out.println(problem.inWords()));
+        }, problem -> out.println(words().problems().of(problem).text()));
     }
 
     private void tell(Timeline timeline, long number) {
-        out.printf("%4d  %s%n", number, timeline.at(number).shown().why().text());
+        out.printf("%4d  %s%n", number, timeline.at(number).shown().why().in(words()).text());
     }
 
     /** Two pictures of a kind: half-way, and at the end. */
@@ -75,7 +78,7 @@ final class Tour {
         Snapshot snapshot =
                 Snapshot.of(run, Snapshot.Setting.USUAL, LunkoWindow.WIDTH,
                         LunkoWindow.HEIGHT);
-        String name = run.scene().kind().title().replace(' ', '-');
+        String name = run.scene().kind().id().replace(' ', '-');
         return snapshot.write(snapshot.last() / 2, folder.resolve(name + "-half-way.png"))
                 .then(_ -> snapshot.write(snapshot.last(), folder.resolve(name + ".png")));
     }
@@ -89,8 +92,8 @@ final class Tour {
                 return Checked.valid(Files.createTempDirectory("lunko-demo"));
             } catch (IOException alsoRefused) {
                 return Checked
-                        .invalid(Problem.of("Neither " + folder + " nor a folder for temporary files can be written ("
-                                + alsoRefused.getMessage() + "): make room or give permission."));
+                        .invalid(Problem.of(new WorkFault.NoFolderForPictures(folder.toString(),
+                                String.valueOf(alsoRefused.getMessage()))));
             }
         }
     }

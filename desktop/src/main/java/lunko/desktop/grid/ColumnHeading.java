@@ -1,5 +1,7 @@
 package lunko.desktop.grid;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
@@ -53,11 +55,11 @@ final class ColumnHeading extends VBox {
             type.getStyleClass().add("column-type");
             getChildren().add(type);
         }
-        Tooltip.install(this, new Tooltip(column.name() + ", " + type(column)
-                + "\nDrag it onto a column of another table to match the two.\nDouble-click to rename it; the right "
-                + "button "
-                + (grid.saysTypes() ? "" : "shows it, filters and sorts by it, ") + "changes its type and more."));
-        setAccessibleText(column.name() + ", " + type(column) + (linked ? ", matched" : ""));
+        Tooltip.install(this, new Tooltip(grid.saysTypes()
+                ? words().tables().headingTip(words().tables().heading(column.name(), type(column)))
+                : words().tables().headingTipInShow(words().tables().heading(column.name(), type(column)))));
+        setAccessibleText(linked ? words().tables().matchedHeading(column.name(), type(column))
+                : words().tables().heading(column.name(), type(column)));
         field.getStyleClass().add("heading-field");
         field.addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         field.focusedProperty().subscribe(focused -> {
@@ -80,8 +82,7 @@ final class ColumnHeading extends VBox {
 
     /** The type of a column and what is meant to hold for it, in a few words. */
     static String type(Column column) {
-        String type = column.open() ? "any type" : column.type().title();
-        return type + (column.key() ? " · key" : column.nullable() ? "" : " · not null");
+        return words().tables().about(column);
     }
 
     /** Lets the name be typed. */

@@ -1,7 +1,7 @@
 package lunko.desktop.grid;
 
-import java.util.List;
-import java.util.stream.Collectors;
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -27,27 +27,30 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         Lesson lesson = model.lesson().get();
         Table table = lesson.table(grid.table());
         Column column = table.columns().get(at);
-        CheckMenuItem key = Controls.checkItem("Key of " + table.name() + ", or a part of it");
+        CheckMenuItem key = Controls.checkItem(words().tables().keyOf(table.name()));
         key.setSelected(column.key());
         key.setOnAction(_ -> change(column.key(!column.key())));
-        CheckMenuItem nullable = Controls.checkItem("May be NULL");
+        CheckMenuItem nullable = Controls.checkItem(words().tables().allowNull());
         nullable.setSelected(column.nullable());
         nullable.setDisable(column.key());
         nullable.setOnAction(_ -> change(column.nullable(!column.nullable())));
-        return new ContextMenu(item("Rename", () -> grid.renameColumn(at)), types(table, column), key, nullable,
+        return new ContextMenu(item(words().tables().rename(), () -> grid.renameColumn(at)), types(table, column), key,
+                nullable,
                 links(lesson, table, column), new SeparatorMenuItem(),
-                item("Insert a column on the left", () -> insert(table, at)),
-                item("Insert a column on the right", () -> insert(table, at + 1)),
-                item("Repeat the column", () -> model.edit(new ColumnEdit.Repeat(table.name(), at))),
-                moving("Move to the left", at > 0, -1), moving("Move to the right", at < table.columns().size() - 1, 1),
-                item("Drop " + column.name(), () -> model.edit(new ColumnEdit.Drop(table.name(), at))));
+                item(words().tables().insertLeft(), () -> insert(table, at)),
+                item(words().tables().insertRight(), () -> insert(table, at + 1)),
+                item(words().tables().duplicateColumn(), () -> model.edit(new ColumnEdit.Repeat(table.name(), at))),
+                moving(words().tables().moveLeft(), at > 0, -1),
+                moving(words().tables().moveRight(), at < table.columns().size() - 1, 1),
+                item(words().tables().delete(column.name()), () -> model.edit(new ColumnEdit.Drop(table.name(), at))));
     }
 
     /** Each type with what would not fit it. */
     private Menu types(Table table, Column column) {
-        Menu types = Controls.menu("Type: " + (column.open() ? "that of the first value" : column.type().title()));
+        Menu types = Controls.menu(words().tables().typeOf(column));
         for (Type type : Type.values()) {
-            RadioMenuItem item = Controls.radioItem(type.title() + " – " + fit(Retyping.of(table, at, type)));
+            RadioMenuItem item =
+                    Controls.radioItem(words().tables().typeFits(type, Retyping.of(table, at, type).misfits()));
             item.setSelected(type == column.type() && !column.open());
             item.setOnAction(_ -> change(column.of(type)));
             types.getItems().add(item);
@@ -55,25 +58,16 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         return types;
     }
 
-    private static String fit(Retyping retyping) {
-        List<String> misfits = retyping.misfits();
-        if (misfits.isEmpty()) return "everything fits";
-        String named =
-                misfits.stream().limit(MOST_NAMED).map(text -> "“" + text + "”").collect(Collectors.joining(", "));
-        return misfits.size() + (misfits.size() == 1 ? " does not fit: " : " do not fit: ") + named
-                + (misfits.size() > MOST_NAMED ? " …" : "");
-    }
-
     /** For those who do not drag: the columns of all tables to choose from. */
     private Menu links(Lesson lesson, Table table, Column column) {
-        Menu links = Controls.menu("Match with");
-        for (Table other : lesson.tables()) {
-            Menu columns = Controls.menu(other.name());
-            for (Column partner : other.columns()) {
-                if (other == table && partner == column) continue;
-                columns.getItems().add(item(partner.name() + " – " + partner.type().title(),
-                        () -> model.edit(new LinkEdit.Match(table.name(), other.name(),
-                                new KeyPair(column.name(), partner.name())))));
+        Menu links = Controls.menu(words().tables().matchWith());
+        for (Table there : lesson.tables()) {
+            Menu columns = Controls.menu(there.name());
+            for (Column other : there.columns()) {
+                if (there == table && other == column) continue;
+                columns.getItems().add(item(words().tables().columnOfType(other.name(), other.type()),
+                        () -> model.edit(new LinkEdit.Match(table.name(), there.name(),
+                                new KeyPair(column.name(), other.name())))));
             }
             if (!columns.getItems().isEmpty()) links.getItems().add(columns);
         }

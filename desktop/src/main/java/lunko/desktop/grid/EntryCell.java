@@ -1,5 +1,7 @@
 package lunko.desktop.grid;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.InvalidationListener;
@@ -12,6 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import lunko.problem.TableFault;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Entry;
@@ -62,9 +65,12 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
         } else {
             label.show(entry);
             setAccessibleText(
-                    column.name() + " " + (entry.value().equals(Value.of("")) ? "empty text" : entry.shown()));
+                    words().tables().cell(column.name(),
+                            entry.value().equals(Value.of("")) ? words().tables().emptyText()
+                                    : entry.shown()));
             setGraphic(isEditing() ? field : label);
-            entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(column.misfit(typed))));
+            entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(words().problems()
+                    .of(new TableFault.Misfit(typed, column.name(), column.type())).text())));
         }
         dress();
     }

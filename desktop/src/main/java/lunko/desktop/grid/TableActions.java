@@ -2,6 +2,7 @@ package lunko.desktop.grid;
 
 import static javafx.scene.input.KeyCombination.SHIFT_DOWN;
 import static javafx.scene.input.KeyCombination.SHORTCUT_DOWN;
+import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +14,8 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.lesson.TableFiles;
@@ -55,56 +56,56 @@ public final class TableActions {
     public TableActions(LessonModel model, Hand hand, TableFiles files) {
         this.model = model;
         this.hand = hand;
-        edit = Action.of("Change the selected cell", Group.TABLES, () -> hand.grid().ifPresent(TableGrid::editCell),
+        edit = Action.of(words().tables().changeCell(), Group.TABLES, () -> hand.grid().ifPresent(TableGrid::editCell),
                 new KeyCodeCombination(KeyCode.F2));
-        clear = onBlock("Clear the selected cells",
+        clear = onBlock(words().tables().clearCells(),
                 (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, "")),
                 new KeyCodeCombination(KeyCode.DELETE), new KeyCodeCombination(KeyCode.BACK_SPACE));
-        makeNull = onBlock("Make the selected cells NULL",
+        makeNull = onBlock(words().tables().makeNull(),
                 (grid, block) -> model.edit(new CellEdit.Put(grid.table(), block, NULL)),
                 new KeyCodeCombination(KeyCode.F8));
-        fillDown = onBlock("Fill the selected cells from above",
+        fillDown = onBlock(words().tables().fillFromAbove(),
                 (grid, block) -> model.edit(new CellEdit.FillDown(grid.table(), block)),
                 new KeyCodeCombination(KeyCode.F7));
-        selectAll = Action.of("Select the whole table", Group.TABLES,
+        selectAll = Action.of(words().tables().selectTable(), Group.TABLES,
                 () -> hand.grid().ifPresent(grid -> grid.select(
                         new Block(0, Math.max(0, table(grid).rows().size() - 1), 0, table(grid).columns().size() - 1))),
                 new KeyCodeCombination(KeyCode.A, SHORTCUT_DOWN));
-        copy = onBlock("Copy the selected cells", this::copy, new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN));
-        cut = onBlock("Cut the selected cells", (grid, block) -> {
+        copy = onBlock(words().tables().copyCells(), this::copy, new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN));
+        cut = onBlock(words().tables().cutCells(), (grid, block) -> {
             copy(grid, block);
             model.edit(new CellEdit.Put(grid.table(), block, ""));
         }, new KeyCodeCombination(KeyCode.X, SHORTCUT_DOWN));
-        paste = Action.of("Paste over the cells from the selected one on", Group.TABLES,
+        paste = Action.of(words().tables().pasteCells(), Group.TABLES,
                 () -> hand.grid().ifPresent(this::paste), new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN));
-        addRow = Action.of("Add a row at the end", Group.TABLES, () -> hand.grid().ifPresent(this::addRow),
+        addRow = Action.of(words().tables().addRow(), Group.TABLES, () -> hand.grid().ifPresent(this::addRow),
                 new KeyCodeCombination(KeyCode.ENTER, SHORTCUT_DOWN));
-        insertRow = Action.of("Insert a row above", Group.TABLES, () -> hand.grid().ifPresent(grid -> {
+        insertRow = Action.of(words().tables().insertRow(), Group.TABLES, () -> hand.grid().ifPresent(grid -> {
             int at = Math.min(grid.cursor().firstRow(), table(grid).rows().size());
             model.edit(new RowEdit.Insert(grid.table(), at));
         }), new KeyCodeCombination(KeyCode.INSERT));
-        repeatRows = onBlock("Repeat the selected rows", (grid, block) -> {
+        repeatRows = onBlock(words().tables().duplicateRows(), (grid, block) -> {
             model.edit(new RowEdit.Repeat(grid.table(), block.firstRow(), block.lastRow()));
             grid.select(new Block(block.lastRow() + 1, block.lastRow() + block.height(), block.firstColumn(),
                     block.lastColumn()));
         }, new KeyCodeCombination(KeyCode.F9));
-        deleteRows = onBlock("Delete the selected rows", (grid, block) -> {
+        deleteRows = onBlock(words().tables().deleteRows(), (grid, block) -> {
             model.edit(new RowEdit.Delete(grid.table(), block.firstRow(), block.lastRow()));
             grid.select(block.firstRow(), block.firstColumn());
         }, new KeyCodeCombination(KeyCode.DELETE, SHORTCUT_DOWN),
                 new KeyCodeCombination(KeyCode.BACK_SPACE, SHORTCUT_DOWN));
-        rowsUp = onBlock("Move the selected rows up", (grid, block) -> moveRows(grid, block, -1),
+        rowsUp = onBlock(words().tables().rowsUp(), (grid, block) -> moveRows(grid, block, -1),
                 new KeyCodeCombination(KeyCode.UP, SHORTCUT_DOWN, SHIFT_DOWN));
-        rowsDown = onBlock("Move the selected rows down", (grid, block) -> moveRows(grid, block, 1),
+        rowsDown = onBlock(words().tables().rowsDown(), (grid, block) -> moveRows(grid, block, 1),
                 new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
-        columnLeft = onBlock("Move the column to the left", (grid, block) -> moveColumn(grid, block, -1),
+        columnLeft = onBlock(words().tables().columnLeft(), (grid, block) -> moveColumn(grid, block, -1),
                 new KeyCodeCombination(KeyCode.LEFT, SHORTCUT_DOWN, SHIFT_DOWN));
-        columnRight = onBlock("Move the column to the right", (grid, block) -> moveColumn(grid, block, 1),
+        columnRight = onBlock(words().tables().columnRight(), (grid, block) -> moveColumn(grid, block, 1),
                 new KeyCodeCombination(KeyCode.RIGHT, SHORTCUT_DOWN, SHIFT_DOWN));
-        copyTable = Action.of("Copy the whole table", Group.TABLES,
+        copyTable = Action.of(words().tables().copyTable(), Group.TABLES,
                 () -> hand.grid().ifPresent(grid -> files.copy(table(grid))),
                 new KeyCodeCombination(KeyCode.C, SHORTCUT_DOWN, SHIFT_DOWN));
-        pasteTable = Action.of("Paste a table in the place of the one in hand", Group.TABLES,
+        pasteTable = Action.of(words().tables().replaceTable(), Group.TABLES,
                 () -> files.paste(hand.grid().map(TableGrid::table)),
                 new KeyCodeCombination(KeyCode.V, SHORTCUT_DOWN, SHIFT_DOWN));
     }
@@ -131,7 +132,7 @@ public final class TableActions {
         return Action.of(name, Group.TABLES, () -> {
             Optional<TableGrid> grid = hand.grid();
             Optional<Block> block = grid.flatMap(TableGrid::block);
-            if (block.isEmpty()) model.say(new Notice.Success("Select a cell first: click on one."));
+            if (block.isEmpty()) model.say(new Notice.Success(words().tables().selectFirst()));
             else handler.accept(grid.get(), block.get());
         }, keys);
     }

@@ -27,6 +27,7 @@ import lunko.lesson.ColumnEdit;
 import lunko.lesson.Edit;
 import lunko.lesson.RowEdit;
 import lunko.problem.Problem;
+import lunko.problem.TableFault;
 import lunko.query.Side;
 import lunko.table.Block;
 import lunko.table.Column;
@@ -286,7 +287,8 @@ public final class TableGrid extends GridTable<RowSlot> {
         Table now = meant();
         int at = isNew ? now.rows().size() - 1 : now.position(row.id()).orElse(-1);
         if (at >= 0) now.rows().get(at).entry(column).misfit()
-                .ifPresent(text -> model.say(Problem.of(now.columns().get(column).misfit(text))));
+                .ifPresent(text -> model.say(Problem.of(new TableFault.Misfit(text, now.columns().get(column).name(),
+                        now.columns().get(column).type()))));
     }
 
     /** Lets the name of a column be typed. */

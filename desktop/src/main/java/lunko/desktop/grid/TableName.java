@@ -1,5 +1,7 @@
 package lunko.desktop.grid;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -25,7 +27,7 @@ public final class TableName extends TextField {
         this.next = then;
         setText(table.get());
         getStyleClass().add("table-name");
-        setTooltip(new Tooltip("Type another name for the table."));
+        setTooltip(new Tooltip(words().tables().renameTable()));
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(NAME.width(text) + 14, 40, 200)));
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) setText(table.get());

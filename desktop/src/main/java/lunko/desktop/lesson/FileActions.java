@@ -2,6 +2,7 @@ package lunko.desktop.lesson;
 
 import static javafx.scene.input.KeyCombination.SHIFT_DOWN;
 import static javafx.scene.input.KeyCombination.SHORTCUT_DOWN;
+import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,11 +10,10 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.engine.JoinResult;
 import lunko.lesson.DemoLesson;
-import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.query.Side;
 
@@ -40,38 +40,44 @@ public final class FileActions {
      */
     public FileActions(LessonModel model, LessonFiles lessons, TableFiles files,
             ObservableValue<Optional<JoinResult>> result, Runnable begun) {
-        open = Action.of("Open a lesson…", Group.LESSON, lessons::chooseAndOpen,
+        open = Action.of(words().lesson().open(), Group.LESSON, lessons::chooseAndOpen,
                 new KeyCodeCombination(KeyCode.O, SHORTCUT_DOWN));
-        begin = Action.of("Begin a new lesson", Group.LESSON, () -> {
+        begin = Action.of(words().lesson().newLesson(), Group.LESSON, () -> {
             Lesson fresh = Lesson.begun();
             lessons.begin(fresh);
             if (model.lesson().get() != fresh) return;
             model.mode().set(Mode.TABLES);
             begun.run();
         }, new KeyCodeCombination(KeyCode.N, SHORTCUT_DOWN));
-        demo = Action.of("Open the demo lesson", Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
-        save = Action.of("Save the lesson", Group.LESSON, () -> lessons.save(() -> {}),
+        demo = Action.of(words().lesson().openDemo(), Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
+        save = Action.of(words().lesson().save(), Group.LESSON, () -> lessons.save(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
-        saveAs = Action.of("Save the lesson under another name…", Group.LESSON, () -> lessons.chooseAndSave(() -> {}),
+        saveAs = Action.of(words().lesson().saveAs(), Group.LESSON, () -> lessons.chooseAndSave(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN, SHIFT_DOWN));
-        bringIn = Action.of("Bring in tables…", Group.LESSON, () -> files.chooseAndOpen(Optional.empty()),
+        bringIn = Action.of(words().lesson().importTables(), Group.LESSON, () -> files.chooseAndOpen(Optional.empty()),
                 new KeyCodeCombination(KeyCode.I, SHORTCUT_DOWN));
         openLeft = openInPlaceOf(Side.LEFT, model, files, KeyCode.L);
         openRight = openInPlaceOf(Side.RIGHT, model, files, KeyCode.R);
         saveTables =
-                Action.of("Save all tables as…", Group.LESSON, () -> files.chooseAndSave(model.lesson().get().set()));
-        saveResult = new Action(Action.constant("Save the result as CSV…"), Group.LESSON,
+                Action.of(words().lesson().saveTables(), Group.LESSON,
+                        () -> files.chooseAndSave(model.lesson().get().set()));
+        saveResult = new Action(Action.constant(words().lesson().saveResult()), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.E, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(() -> result.getValue().isPresent(), result),
                 () -> result.getValue().ifPresent(files::chooseAndSave));
         undo = new Action(Bindings.createStringBinding(() -> model.begun().get().isPresent()
-                ? "Undo: what is typed and cannot run" : named("Undo", model.history().get().past()), model.history(),
+                ? words().lesson().undoUnfinished() : model.history().get().past()
+                        .map(done -> words().lesson().undoOf(done.name(words().edits())))
+                        .orElseGet(words().lesson()::undo),
+                model.history(),
                 model.begun()), Group.LESSON, List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(
                         () -> model.begun().get().isPresent() || model.history().get().past().isPresent(),
                         model.history(), model.begun()),
                 model::undo);
-        redo = new Action(model.history().map(history -> named("Redo", history.future())), Group.LESSON,
+        redo = new Action(model.history().map(history -> history.future()
+                .map(done -> words().lesson().redoOf(done.name(words().edits())))
+                .orElseGet(words().lesson()::redo)), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.Z, SHORTCUT_DOWN, SHIFT_DOWN),
                         new KeyCodeCombination(KeyCode.Y, SHORTCUT_DOWN)),
                 Bindings.createBooleanBinding(() -> model.history().get().future().isPresent(), model.history()),
@@ -79,13 +85,9 @@ public final class FileActions {
     }
 
     private static Action openInPlaceOf(Side side, LessonModel model, TableFiles files, KeyCode key) {
-        return Action.of("Open a file as the " + side.title() + " table…", Group.LESSON,
+        return Action.of(words().lesson().openAs(side), Group.LESSON,
                 () -> files.chooseAndOpen(Optional.of(model.lesson().get().scene().on(side))),
                 new KeyCodeCombination(key, SHORTCUT_DOWN));
-    }
-
-    private static String named(String verb, Optional<History.Done> done) {
-        return done.map(change -> verb + " " + change.name()).orElse(verb);
     }
 
     /** All of them, in the order of the list of keys. */

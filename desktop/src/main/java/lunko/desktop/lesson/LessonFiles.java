@@ -1,5 +1,7 @@
 package lunko.desktop.lesson;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +21,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 
 /** The lesson as a document: opened from a file, saved to it, and changed since or not. */
 public final class LessonFiles {
@@ -70,7 +73,7 @@ public final class LessonFiles {
 
     /** Opens a lesson in the place of the one at hand, which is asked about if it has been changed. */
     public void open(Path file) {
-        leave(() -> work.start("Reading " + file.getFileName(), _ -> LessonFile.read(file),
+        leave(() -> work.start(words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
                 (Checked<Lesson> read) -> read.handle(lesson -> {
                     model.open(lesson);
                     cameFrom(file);
@@ -97,13 +100,13 @@ public final class LessonFiles {
             then.run();
             return;
         }
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType lose = new ButtonType("Do not save", ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "The changes are lost otherwise.", save, lose,
+        ButtonType save = new ButtonType(words().lesson().yes(), ButtonBar.ButtonData.YES);
+        ButtonType lose = new ButtonType(words().lesson().doNotSave(), ButtonBar.ButtonData.NO);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, words().lesson().changesLost(), save, lose,
                 ButtonType.CANCEL);
         alert.initOwner(window.get());
         alert.setTitle("Lunko");
-        alert.setHeaderText("Save the changes to “" + model.lesson().get().title() + "”?");
+        alert.setHeaderText(words().lesson().saveChanges(model.lesson().get().title()));
         ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
         if (answer == lose) then.run();
         else if (answer == save) save(then);
@@ -118,27 +121,26 @@ public final class LessonFiles {
     public void save(Path file, Runnable then) {
         boolean ours = saved.file().filter(file::equals).isPresent();
         if (ours && !time(file).equals(saved.time()) && Files.exists(file)) {
-            model.say(Problem.of("Another window or program has written " + file.getFileName()
-                    + " since you opened it: save your lesson under another name."));
+            model.say(Problem.of(new WorkFault.WrittenMeanwhile(String.valueOf(file.getFileName()))));
             return;
         }
         Lesson lesson = model.lesson().get();
-        work.start("Writing " + file.getFileName(), _ -> LessonFile.write(lesson, file),
+        work.start(words().lesson().writing(String.valueOf(file.getFileName())), _ -> LessonFile.write(lesson, file),
                 (Checked<Path> written) -> written.handle(path -> {
                     become(new Saved(lesson, Optional.of(path), time(path)));
                     recent.note(path);
-                    model.say(new Notice.Success("Saved the lesson to " + path + "."));
+                    model.say(new Notice.Success(words().lesson().saved(path.toString())));
                     then.run();
                 }, model::say));
     }
 
     void chooseAndOpen() {
-        FileChooser chooser = chooser("Open a lesson");
+        FileChooser chooser = chooser(words().lesson().openTitle());
         Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file.toPath()));
     }
 
     void chooseAndSave(Runnable then) {
-        FileChooser chooser = chooser("Save the lesson");
+        FileChooser chooser = chooser(words().lesson().saveTitle());
         chooser.setInitialFileName(model.lesson().get().title() + LessonFile.ENDING);
         Optional.ofNullable(chooser.showSaveDialog(window.get())).map(file -> file.toPath())
                 .map(file -> LessonFile.is(file) ? file : file.resolveSibling(file.getFileName() + LessonFile.ENDING))
@@ -148,8 +150,9 @@ public final class LessonFiles {
     private FileChooser chooser(String title) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().addAll(new FileChooser.ExtensionFilter("Lessons", "*" + LessonFile.ENDING),
-                new FileChooser.ExtensionFilter("All files", "*.*"));
+        chooser.getExtensionFilters().addAll(
+                new FileChooser.ExtensionFilter(words().lesson().lessons(), "*" + LessonFile.ENDING),
+                new FileChooser.ExtensionFilter(words().lesson().allFiles(), "*.*"));
         saved.file().map(Path::toAbsolutePath).map(Path::getParent).map(Path::toFile)
                 .filter(folder -> folder.isDirectory()).ifPresent(chooser::setInitialDirectory);
         return chooser;

@@ -1,5 +1,7 @@
 package lunko.desktop.lesson;
 
+import static lunko.desktop.words.Spoken.words;
+
 import lunko.problem.Problem;
 
 /** A sentence for the person at the window: that something could not be done, or that it has been. */
@@ -17,7 +19,7 @@ public sealed interface Notice {
     /** The sentence. */
     default String sentence() {
         return switch (this) {
-            case Failure(Problem problem) -> problem.inWords();
+            case Failure(Problem problem) -> words().problems().of(problem).text();
             case Success(String sentence) -> sentence;
             case Offer(String sentence, String _, Runnable _) -> sentence;
         };

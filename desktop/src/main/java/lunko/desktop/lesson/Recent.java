@@ -1,5 +1,7 @@
 package lunko.desktop.lesson;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -36,7 +38,7 @@ public record Recent(Path file) {
             Files.createDirectories(file.toAbsolutePath().getParent());
             if (new WholeFile(file).write(draft -> Checked.valid(
                     Files.write(draft, lines))) instanceof Checked.Invalid<Path>(var problem))
-                LOG.warn("{}", problem.inWords());
+                LOG.warn("{}", words().problems().of(problem).text());
         } catch (IOException refused) {
             LOG.warn("{} cannot be written", file, refused);
         }

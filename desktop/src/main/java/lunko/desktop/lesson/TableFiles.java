@@ -1,5 +1,7 @@
 package lunko.desktop.lesson;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -31,8 +33,9 @@ import lunko.table.Table;
  * named.
  */
 public final class TableFiles {
-    private static final FileChooser.ExtensionFilter CSV = filter("CSV files", TableFormat.CSV);
-    private static final FileChooser.ExtensionFilter TABLES = filter("Files with tables", TableFormat.values());
+    private static final FileChooser.ExtensionFilter CSV = filter(words().lesson().csvFiles(), TableFormat.CSV);
+    private static final FileChooser.ExtensionFilter TABLES =
+            filter(words().lesson().tableFiles(), TableFormat.values());
 
     /** Where a person looks at how a file is to be read, before its tables are taken. */
     @FunctionalInterface
@@ -77,7 +80,7 @@ public final class TableFiles {
             lessons.open(file);
             return;
         }
-        work.start("Reading " + file.getFileName(), watch -> Intake.of(file, watch),
+        work.start(words().lesson().reading(String.valueOf(file.getFileName())), watch -> Intake.of(file, watch),
                 (Checked<Intake> read) -> read.handle(intake -> {
                     switch (intake) {
                         case Intake.Plain(_, Imported brought) -> take(brought, inPlaceOf);
@@ -89,8 +92,8 @@ public final class TableFiles {
     /** Opens what was dropped somewhere: the first file, because each may ask something, and says so of the others. */
     public void dropped(List<Path> files, Optional<String> inPlaceOf) {
         open(files.getFirst(), inPlaceOf);
-        if (files.size() > 1) model.say(new Notice.Success("Only " + files.getFirst().getFileName() + " is taken of "
-                + files.size() + " files: drop the others one by one."));
+        if (files.size() > 1) model.say(new Notice.Success(
+                words().lesson().onlyFirst(String.valueOf(files.getFirst().getFileName()), files.size())));
     }
 
     /** Takes tables in, beside those that are there or in the place of one, and says what was left out. */
@@ -98,7 +101,8 @@ public final class TableFiles {
         TableSet set = brought.set();
         boolean done = model.edit(inPlaceOf.<TableEdit>map(table -> new TableEdit.Replace(table, set))
                 .orElseGet(() -> new TableEdit.BringIn(set)));
-        if (done && !brought.notes().isEmpty()) model.say(new Notice.Success(String.join(" ", brought.notes())));
+        if (done && !brought.notes().isEmpty()) model.say(new Notice.Success(String.join(" ",
+                brought.notes().stream().map(note -> note.said(words())).toList())));
     }
 
     /** Brings in the tables that were copied somewhere, the first in the place of one that is there if one is named. */
@@ -116,43 +120,49 @@ public final class TableFiles {
         content.putHtml(TableText.html(table));
         Clipboard.getSystemClipboard().setContent(content);
         model.say(new Notice.Success(
-                "Copied " + table.name() + ": paste it into a spreadsheet, a page, or another lesson."));
+                words().lesson().tableCopied(table.name())));
     }
 
     /** Writes the whole result, whatever step is at hand, to a CSV file. */
     public void save(JoinResult outcome, Path file) {
-        work.start("Writing " + file.getFileName(), watch -> new CsvWriter(outcome).write(file, watch),
+        work.start(words().lesson().writing(String.valueOf(file.getFileName())),
+                watch -> new CsvWriter(outcome).write(file, watch),
                 (Checked<Long> written) -> written.handle(
                         rows -> model.say(new Notice.Success(
-                                "Saved " + rows + (rows == 1 ? " row" : " rows") + " to " + file + ".")),
+                                words().lesson().rowsSaved(rows, file.toString()))),
                         this::refuse));
     }
 
     /** Writes the tables of the lesson to a file, of the kind that its name says. */
     public void save(TableSet set, Path file) {
-        work.start("Writing " + file.getFileName(), watch -> TableFormat.write(set, file, watch),
+        work.start(words().lesson().writing(String.valueOf(file.getFileName())),
+                watch -> TableFormat.write(set, file, words(), watch),
                 (Checked<Written> saved) -> saved.handle(written -> model.say(new Notice.Success(
-                        ("Saved the tables to " + written.file() + ". " + written.inWords()).strip())), this::refuse));
+                        (words().lesson().tablesSaved(written.file().toString()) + " " + written.said(words().files()))
+                                .strip())),
+                        this::refuse));
     }
 
     /** Asks for a file and opens it. */
     public void chooseAndOpen(Optional<String> inPlaceOf) {
         FileChooser chooser =
-                chooser(inPlaceOf.map(table -> "Open a file in the place of " + table).orElse("Bring in tables"),
+                chooser(inPlaceOf.map(table -> words().lesson().replaceTitle(table))
+                        .orElse(words().lesson().importTitle()),
                         List.of(TABLES));
         chosen(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file, inPlaceOf));
     }
 
     void chooseAndSave(JoinResult outcome) {
-        FileChooser chooser = chooser("Save the result as CSV", List.of(CSV));
+        FileChooser chooser = chooser(words().lesson().saveResultTitle(), List.of(CSV));
         chooser.setInitialFileName(outcome.join().left().title() + "-" + outcome.join().right().title() + ".csv");
         chosen(chooser.showSaveDialog(window.get())).ifPresent(file -> save(outcome, file));
     }
 
     /** Asks for a file and writes tables to it. */
     public void chooseAndSave(TableSet set) {
-        FileChooser chooser = chooser("Save tables", Stream.of(TableFormat.values()).filter(TableFormat::isWritten)
-                .map(format -> filter(format.title(), format)).toList());
+        FileChooser chooser = chooser(words().lesson().saveTablesTitle(),
+                Stream.of(TableFormat.values()).filter(TableFormat::isWritten)
+                        .map(format -> filter(words().lesson().fileKind(format.kind()), format)).toList());
         chooser.setInitialFileName(
                 set.tables().size() == 1 ? set.tables().getFirst().name() : model.lesson().get().title());
         chosen(chooser.showSaveDialog(window.get())).map(file -> ending(file, chooser.getSelectedExtensionFilter()))
@@ -172,7 +182,7 @@ public final class TableFiles {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters().addAll(files);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("All files", "*.*"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(words().lesson().allFiles(), "*.*"));
         folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         return chooser;
     }

@@ -34,6 +34,6 @@ public final class Hues {
     }
 
     private static String style(Side side, TableHue hue) {
-        return side.title() + "-" + hue.name().toLowerCase(Locale.ROOT);
+        return side.id() + "-" + hue.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,5 +1,7 @@
 package lunko.desktop.look;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,12 +11,11 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import lunko.insight.picture.KindCount;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 
 /**
@@ -64,7 +65,7 @@ public final class KindTiles extends GridPane {
         Tile(JoinKind kind, Consumer<JoinKind> choose) {
             this.kind = kind;
             getStyleClass().add("count-tile");
-            Label name = new Label(kind.title());
+            Label name = new Label(words().names().kind(kind));
             name.getStyleClass().add("tile-name");
             name.setMinWidth(Region.USE_PREF_SIZE);
             rows.getStyleClass().add("tile-rows");
@@ -80,10 +81,11 @@ public final class KindTiles extends GridPane {
         }
 
         void show(Optional<KindCount> count, boolean chosen) {
-            rows.setText(count.map(c -> Words.number(c.rows())).orElse(UNKNOWN));
-            figures.setText(count.map(KindCount::figures).orElse(""));
-            String said = kind.withArticle() + ": "
-                    + count.map(c -> Words.rows(c.rows()) + ", " + c.arithmetic()).orElse("cannot run");
+            rows.setText(count.map(c -> words().counts().number(c.rows())).orElse(UNKNOWN));
+            figures.setText(count.map(c -> c.figures(words())).orElse(""));
+            String said = count
+                    .map(c -> words().show().kindGives(kind, c.rows(), words().counts().sum(c.sum())))
+                    .orElseGet(() -> words().show().kindCannotRun(kind));
             getTooltip().setText(said);
             setAccessibleText(said);
             pseudoClassStateChanged(CHOSEN, chosen);

@@ -1,30 +1,67 @@
 package lunko.desktop.look;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Tooltip;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import lunko.phrase.Phrase;
+import lunko.words.Glossary;
 
-/** A phrase set in type, each part in the style class of its tone: {@code tone-left}, {@code tone-code}. */
+/**
+ * A phrase set in type, each part in the style class of its tone: {@code tone-left}, {@code tone-code}. A term that is
+ * pointed at tells its meaning.
+ */
 public final class PhraseFlow extends TextFlow {
+    private static final PseudoClass TERM = PseudoClass.getPseudoClass("term");
 
     /** A flow that shows nothing yet. */
     public PhraseFlow(String... styleClasses) {
         getStyleClass().addAll(styleClasses);
     }
 
-    /** Shows another phrase. Parts of the same tone at the same place are rewritten, which costs no new styling. */
+    /** What is set in one piece: a part of a phrase, or a term in it, with its meaning. */
+    private record Piece(String text, String tone, Optional<Glossary.Term> term) {}
+
+    /** Shows another phrase. Pieces of the same tone at the same place are rewritten, which costs no new styling. */
     public void show(Phrase phrase) {
-        List<Phrase.Part> parts = phrase.parts();
-        for (int i = 0; i < parts.size(); i++) {
-            String tone = "tone-" + parts.get(i).tone().name().toLowerCase(Locale.ROOT);
-            if (i == getChildren().size()) getChildren().add(text(tone));
-            else if (!getChildren().get(i).getStyleClass().contains(tone)) getChildren().set(i, text(tone));
-            if (getChildren().get(i) instanceof Text text) text.setText(parts.get(i).text());
+        List<Piece> pieces = phrase.parts().stream().flatMap(PhraseFlow::pieces).toList();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            if (i == getChildren().size()) getChildren().add(text(piece.tone()));
+            else if (!getChildren().get(i).getStyleClass().contains(piece.tone()))
+                getChildren().set(i, text(piece.tone()));
+            if (getChildren().get(i) instanceof Text text) say(text, piece);
         }
-        getChildren().remove(parts.size(), getChildren().size());
+        getChildren().remove(pieces.size(), getChildren().size());
         setAccessibleText(phrase.text());
+    }
+
+    /** Terms are looked for in words alone: names and SQL mean what the lesson makes of them. */
+    private static Stream<Piece> pieces(Phrase.Part part) {
+        String tone = "tone-" + part.tone().name().toLowerCase(Locale.ROOT);
+        return switch (part.tone()) {
+            case LEFT, RIGHT, CODE -> Stream.of(new Piece(part.text(), tone, Optional.empty()));
+            case PLAIN, STRONG -> words().glossary().pieces(part.text()).stream()
+                    .map(piece -> new Piece(piece.text(), tone, piece.term()));
+        };
+    }
+
+    private static void say(Text text, Piece piece) {
+        text.setText(piece.text());
+        text.pseudoClassStateChanged(TERM, piece.term().isPresent());
+        if (text.getProperties().get(TERM) instanceof Tooltip before) Tooltip.uninstall(text, before);
+        text.getProperties().remove(TERM);
+        piece.term().ifPresent(term -> {
+            Tooltip meaning = new Tooltip(words().window().meaning(term.word(), term.meaning()));
+            text.getProperties().put(TERM, meaning);
+            Tooltip.install(text, meaning);
+        });
     }
 
     private static Text text(String tone) {

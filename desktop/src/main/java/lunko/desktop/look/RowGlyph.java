@@ -6,8 +6,8 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * The sign of a kind of join: a partnerless left row, a pair, and a partnerless right row as small bars, filled where
- * the kind lets them through.
+ * The sign of a kind of join: a unmatched left row, a pair, and a unmatched right row as small bars, filled where the
+ * kind lets them through.
  */
 public final class RowGlyph extends GridPane {
 
@@ -15,7 +15,7 @@ public final class RowGlyph extends GridPane {
     public RowGlyph(JoinKind kind) {
         getStyleClass().add("row-glyph");
         boolean everything = !kind.compares();
-        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
+        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
         row(0, kind.takesAlone(Side.LEFT) || everything, everything);
         row(1, met && kind.shows(Side.LEFT), met && kind.shows(Side.RIGHT));
         row(2, everything, kind.takesAlone(Side.RIGHT) || everything);

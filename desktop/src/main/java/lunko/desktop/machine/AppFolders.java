@@ -28,9 +28,9 @@ public final class AppFolders {
         return state().resolve("lunko.log");
     }
 
-    /** A sentence on where the details of a defect are, after a blank; nothing, where there is no log. */
-    public static String details() {
-        return Files.isRegularFile(log()) ? " The details are in " + log() + "." : "";
+    /** The file that is logged to, if there is one. */
+    public static Optional<String> writtenLog() {
+        return Optional.of(log()).filter(Files::isRegularFile).map(Path::toString);
     }
 
     private static Optional<Path> named(String variable) {

@@ -1,5 +1,7 @@
 package lunko.desktop.machine;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +19,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -64,7 +67,7 @@ public final class Journal implements AutoCloseable {
             try {
                 Files.createDirectories(folder);
                 if (LessonFile.write(lesson, own) instanceof Checked.Invalid<Path>(var problem)) {
-                    LOG.warn("no journal: {}", problem.inWords());
+                    LOG.warn("no journal: {}", words().problems().of(problem).text());
                     isUnable();
                 }
             } catch (IOException failed) {
@@ -75,8 +78,7 @@ public final class Journal implements AutoCloseable {
     }
 
     private void isUnable() {
-        if (said.compareAndSet(false, true)) unable.accept(Problem.of("Nothing is noted for the case of a crash, "
-                + "because " + folder + " cannot be written to: save your lesson often."));
+        if (said.compareAndSet(false, true)) unable.accept(Problem.of(new WorkFault.NoJournal(folder.toString())));
     }
 
     private void remove() {

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -26,21 +28,21 @@ import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Swapping;
 import lunko.lesson.WrittenQuery;
-import lunko.phrase.Words;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
-import lunko.query.change.Conditions;
+import lunko.query.change.ConditionSite;
 import lunko.query.change.Conditions.SitedCondition;
+import lunko.query.change.Conditions;
 import lunko.query.change.Joins;
 import lunko.query.change.Outline;
 import lunko.query.change.QueryChange;
-import lunko.query.change.ConditionSite;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Select;
-import lunko.query.sql.QueryExpression;
 import lunko.query.sql.QueryExpression.SortKey;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 import lunko.show.Showing;
@@ -67,27 +69,25 @@ final class BuildSheet extends StageSheet {
             found -> say(found.asked(), found.swapping()));
 
     BuildSheet(ShowModel model, Runnable close) {
-        super(model, "build", "Build the query", close);
+        super(model, "build", words().query().build(), close);
     }
 
     @Override
     void show(Lesson lesson) {
         Showing now = model().showing().get();
-        String gives = now.lesson() != lesson ? ""
-                : (now.rows().isPresent() ? "gives " + Words.rows(now.rows().getAsLong()) : "cannot be shown yet")
-                        + " · ";
-        say(gives + "the text follows, and keeps its layout and comments");
+        say(words().query().buildAbout(now.lesson() == lesson ? now.rows() : OptionalLong.empty()));
         lesson.staged().query().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());
             put(outline.isEmpty()
-                    ? List.of(label("Here two queries are put together: change the text of the one that is meant.",
+                    ? List.of(label(words().query().combined(),
                             "about"))
-                    : List.of(part("Tables", tables(lesson, query, outline.get())),
-                            part("Columns", columns(query, outline.get())),
-                            part("Conditions", conditions(query, lesson.tables(), outline.get())),
-                            part("Order", order(query, outline.get())), part("First rows", first(query))));
-        }, (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
+                    : List.of(part(words().query().tables(), tables(lesson, query, outline.get())),
+                            part(words().query().columns(), columns(query, outline.get())),
+                            part(words().query().conditions(), conditions(query, lesson.tables(), outline.get())),
+                            part(words().query().order(), order(query, outline.get())),
+                            part(words().query().limit(), first(query))));
+        }, (Problem problem) -> put(List.of(label(words().problems().of(problem.fault()).text(), "query-problem"))));
     }
 
     private void change(QueryChange change) {
@@ -124,7 +124,7 @@ final class BuildSheet extends StageSheet {
             TextField alias = new TextField(table.called().text());
             alias.getStyleClass().add("alias-field");
             alias.setId("alias-" + i);
-            alias.setAccessibleText("what " + table.table() + " is called");
+            alias.setAccessibleText(words().query().tableName(table.table()));
             alias.setOnAction(_ -> {
                 if (!alias.getText().isBlank()) change(new QueryChange.Call(number, Name.of(alias.getText().strip())));
             });
@@ -132,7 +132,7 @@ final class BuildSheet extends StageSheet {
             if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1)
                 all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
         }
-        MenuButton add = Controls.menuButton("Join a further table");
+        MenuButton add = Controls.menuButton(words().query().joinAnother());
         add.setId("add-table");
         lesson.tables().forEach(table -> add.getItems().add(item(table.name(),
                 () -> change(lesson.staged().furtherTable(query, table.name(), outline.free(table.name()))))));
@@ -151,8 +151,8 @@ final class BuildSheet extends StageSheet {
                             .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
         }
         HBox line = line(kind,
-                small(Feather.REPEAT, "Swap the sides of this join: left becomes right", () -> swap(number)));
-        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, "Take out the right table of this join",
+                small(Feather.REPEAT, words().query().swapSides(), () -> swap(number)));
+        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, words().query().removeRight(),
                 () -> change(new QueryChange.DropTable(number))));
         return line;
     }
@@ -166,7 +166,7 @@ final class BuildSheet extends StageSheet {
 
     private void say(Swapped asked, Optional<Swapping> found) {
         if (asked.after() == model().lesson().lesson().get())
-            found.ifPresent(swapping -> model().lesson().say(new Notice.Success(swapping.said())));
+            found.ifPresent(swapping -> model().lesson().say(new Notice.Success(swapping.said(words()))));
     }
 
     private Node columns(QueryExpression query, Outline outline) {
@@ -179,27 +179,27 @@ final class BuildSheet extends StageSheet {
             TextField name = new TextField(item.name().map(Name::text).orElse(""));
             name.getStyleClass().add("alias-field");
             name.setPromptText("name");
-            name.setAccessibleText("another name for " + SQL.expression(item.expression()));
+            name.setAccessibleText(words().query().nameFor(SQL.expression(item.expression())));
             name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(),
                     Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
             HBox chip = line(label(SQL.expression(item.expression()), "build-name"), name,
-                    small(Feather.CHEVRON_LEFT, "Further to the left",
+                    small(Feather.CHEVRON_LEFT, words().query().furtherLeft(),
                             () -> show(select.distinct(), swapped(items, number, number - 1))),
-                    small(Feather.CHEVRON_RIGHT, "Further to the right",
+                    small(Feather.CHEVRON_RIGHT, words().query().furtherRight(),
                             () -> show(select.distinct(), swapped(items, number, number + 1))),
-                    small(Feather.X, "Do not show " + SQL.expression(item.expression()),
+                    small(Feather.X, words().query().hide(SQL.expression(item.expression())),
                             () -> show(select.distinct(), without(items, number))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = Controls.menuButton("Show a column");
+        MenuButton add = Controls.menuButton(words().query().selectColumn());
         add.setId("add-column");
         for (ColumnName column : outline.hidden())
             add.getItems().add(
                     item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
-        add.getItems().add(item("all columns (*)",
+        add.getItems().add(item(words().query().allColumns(),
                 () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
-        CheckBox once = Controls.checkBox("equal rows once (DISTINCT)");
+        CheckBox once = Controls.checkBox(words().query().distinct());
         once.setSelected(select.distinct());
         once.setOnAction(_ -> change(new QueryChange.Show(once.isSelected(), select.items())));
         all.getChildren().addAll(add, once);
@@ -241,8 +241,9 @@ final class BuildSheet extends StageSheet {
         for (SitedCondition condition : Conditions.of(query)) {
             HBox line = line(label(SiteNames.of(condition.seat(), joins), "build-seat"), field(condition));
             Conditions.others(query, condition)
-                    .forEach(to -> line.getChildren().add(send(condition, to, "to " + SiteNames.of(to, joins))));
-            line.getChildren().add(small(Feather.X, "Take out this condition",
+                    .forEach(to -> line.getChildren()
+                            .add(send(condition, to, words().query().moveTo(SiteNames.of(to, joins)))));
+            line.getChildren().add(small(Feather.X, words().query().removeCondition(),
                     () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
         }
@@ -256,9 +257,9 @@ final class BuildSheet extends StageSheet {
         String text = SQL.expression(condition.condition());
         TextField field = new TextField(text);
         field.getStyleClass().add("condition-field");
-        field.setTooltip(new Tooltip("Type another condition over it, and press Enter"));
+        field.setTooltip(new Tooltip(words().query().changeCondition()));
         field.setPrefColumnCount(Math.clamp(text.length(), LEAST_CONDITION, MOST_CONDITION));
-        field.setAccessibleText("the condition " + text);
+        field.setAccessibleText(words().query().condition(text));
         field.setOnAction(_ -> Outline.condition(field.getText()).handle(
                 other -> change(new QueryChange.ChangeCondition(condition.seat(), condition.number(), other)),
                 model().lesson()::say));
@@ -279,15 +280,15 @@ final class BuildSheet extends StageSheet {
             int number = i;
             SortKey key = keys.get(i);
             HBox chip = line(label(SQL.sortKey(key), "build-name"),
-                    small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, "The other way round",
+                    small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, words().query().reverseOrder(),
                             () -> change(new QueryChange.SortBy(
                                     replaced(keys, number, new SortKey(key.by(), !key.descending(), key.nulls()))))),
-                    small(Feather.X, "Do not sort by this",
+                    small(Feather.X, words().query().removeOrder(),
                             () -> change(new QueryChange.SortBy(without(keys, number)))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = Controls.menuButton("Sort by");
+        MenuButton add = Controls.menuButton(words().query().sortBy());
         add.setId("add-sort");
         for (ColumnName column : outline.columns())
             add.getItems().add(item(SQL.expression(column),
@@ -301,13 +302,13 @@ final class BuildSheet extends StageSheet {
         rows.setId("first-rows");
         rows.getStyleClass().add("alias-field");
         rows.setPromptText("all");
-        rows.setAccessibleText("how many rows at most");
+        rows.setAccessibleText(words().query().mostRows());
         rows.setOnAction(_ -> {
             String typed = rows.getText().strip();
             if (typed.isEmpty()) change(new QueryChange.First(OptionalLong.empty()));
             else if (typed.matches("\\d{1,9}")) change(new QueryChange.First(OptionalLong.of(Long.parseLong(typed))));
-            else model().lesson().say(Problem.of("The first rows are counted: type a number, or nothing for all."));
+            else model().lesson().say(Problem.of(new WorkFault.NoRowCount()));
         });
-        return line(rows, label("rows at most", "about"));
+        return line(rows, label(words().query().rowsAtMost(), "about"));
     }
 }

@@ -1,6 +1,7 @@
 package lunko.desktop.query;
 
-import java.util.Locale;
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
@@ -16,8 +17,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.transform.Scale;
 import javafx.stage.Popup;
 import lunko.desktop.look.Look;
-import lunko.query.sql.Completion;
 import lunko.query.sql.Completion.Proposal;
+import lunko.query.sql.Completion;
+import lunko.table.Type;
 
 /** What can be written at the caret, as a list under it. The text keeps the keyboard. */
 final class CompletionList {
@@ -36,7 +38,7 @@ final class CompletionList {
         list.setFixedCellSize(ROW);
         list.setPrefWidth(WIDTH);
         list.setFocusTraversable(false);
-        list.setAccessibleText("what can be written here");
+        list.setAccessibleText(words().query().completions());
         list.setCellFactory(_ -> new Cell());
         list.setOnMouseClicked(_ -> chosen().ifPresent(take));
         popup.setAutoHide(true);
@@ -111,15 +113,25 @@ final class CompletionList {
             // styled anew.
         }
 
+        private static String about(Completion.About about) {
+            return switch (about) {
+                case Completion.About.ColumnOf(Type type, String table) ->
+                    words().rephrasings().columnOf(type, table);
+                case Completion.About.Rows(long count) -> words().counts().rows(count);
+                case Completion.About.ColumnsOf(String table) -> words().rephrasings().columnsOf(table);
+                case Completion.About.Word _ -> "";
+            };
+        }
+
         @Override
         protected void updateItem(Proposal proposal, boolean empty) {
             super.updateItem(proposal, empty);
             line.setVisible(!empty && proposal != null);
             if (!line.isVisible()) return;
             text.setText(proposal.text());
-            about.setText(proposal.kind() == Completion.Kind.WORD ? "" : proposal.about());
-            setAccessibleText(proposal.text() + ", " + (proposal.about().isEmpty()
-                    ? proposal.kind().name().toLowerCase(Locale.ROOT) : proposal.about()));
+            about.setText(about(proposal.about()));
+            setAccessibleText(proposal.text() + ", " + (proposal.kind() == Completion.Kind.WORD
+                    ? words().query().keyword() : about(proposal.about())));
             setGraphic(line);
         }
     }

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -13,12 +15,12 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import lunko.desktop.action.Controls;
 import lunko.problem.Problem;
-import lunko.query.change.ConditionDraft;
 import lunko.query.change.ConditionDraft.How;
-import lunko.query.change.Outline;
+import lunko.query.change.ConditionDraft;
 import lunko.query.change.ConditionSite;
-import lunko.query.sql.Expression;
+import lunko.query.change.Outline;
 import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Expression;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 
@@ -36,16 +38,16 @@ final class ConditionMaker extends VBox {
         left.setConverter(new ColumnTitles());
         left.setId("condition-left");
         left.getSelectionModel().selectFirst();
-        left.setAccessibleText("the column of the new condition");
+        left.setAccessibleText(words().query().newConditionColumn());
         comparison.getItems().setAll(How.values());
         comparison.setId("condition-comparison");
         comparison.getSelectionModel().selectFirst();
-        comparison.setAccessibleText("how it is compared");
+        comparison.setAccessibleText(words().query().newConditionComparison());
         right.getItems().setAll(outline.columns().stream().map(new SqlWriter()::expression).toList());
         right.setEditable(true);
         right.setId("condition-right");
-        right.setPromptText("a value, or a column");
-        right.setAccessibleText("what it is compared with: a value, or a column");
+        right.setPromptText(words().query().valueOrColumn());
+        right.setAccessibleText(words().query().newConditionValue());
         right.disableProperty().bind(comparison.valueProperty().map(chosen -> !chosen.asks()));
         List<ConditionSite> seats = new ArrayList<>(List.of(new ConditionSite.Where()));
         for (int join = 0; join < joins; join++) seats.add(new ConditionSite.On(join));
@@ -53,15 +55,15 @@ final class ConditionMaker extends VBox {
         seat.setId("condition-seat");
         seat.setConverter(new SiteNames(joins));
         seat.getSelectionModel().selectFirst();
-        seat.setAccessibleText("where the new condition goes");
-        Button put = Controls.button("Add");
+        seat.setAccessibleText(words().query().newConditionPlace());
+        Button put = Controls.button(words().query().add());
         put.setId("add-condition");
         put.getStyleClass().add("use");
         put.setOnAction(
                 _ -> new ConditionDraft(outline, left.getValue(), comparison.getValue(), right.getEditor().getText())
                         .condition(tables)
                         .handle(condition -> add.accept(seat.getValue(), condition), this::say));
-        HBox line = new HBox(left, comparison, right, new Label("into"), seat, put);
+        HBox line = new HBox(left, comparison, right, new Label(words().query().into()), seat, put);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("build-line");
         problem.getStyleClass().add("query-problem");
@@ -70,7 +72,7 @@ final class ConditionMaker extends VBox {
     }
 
     private void say(Problem found) {
-        problem.setText(found.sentence());
+        problem.setText(words().problems().of(found.fault()).text());
         problem.setManaged(true);
     }
 

@@ -1,6 +1,6 @@
 package lunko.desktop.query;
 
-import static lunko.phrase.Words.capital;
+import static lunko.desktop.words.Spoken.words;
 
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -36,7 +36,7 @@ final class DiagnosticLine extends VBox {
         setVisible(told.explained().isPresent());
         setManaged(isVisible());
         told.explained().ifPresent(diagnostic -> {
-            Label sentence = new Label(diagnostic.problem().sentence());
+            Label sentence = new Label(words().problems().of(diagnostic.problem().fault()).text());
             sentence.setWrapText(true);
             sentence.setMinHeight(USE_PREF_SIZE);
             sentence.getStyleClass().add(diagnostic.note() ? "query-doubt" : "query-problem");
@@ -52,7 +52,7 @@ final class DiagnosticLine extends VBox {
     }
 
     private Button fix(String mended) {
-        String said = capital(Diagnostic.said(field.text(), mended)).replaceAll("\\s+", " ");
+        String said = Diagnostic.said(field.text(), mended, words().problems()).replaceAll("\\s+", " ");
         Button fix = Controls.button(said.length() > MOST_SAID ? said.substring(0, MOST_SAID - 1) + "…" : said);
         fix.getStyleClass().add("fix");
         fix.setTooltip(new Tooltip(mended));
@@ -61,7 +61,7 @@ final class DiagnosticLine extends VBox {
     }
 
     private Button more(Diagnostics.Told told) {
-        Button more = Controls.button(told.number() + 1 + " of " + told.all().size() + ": next");
+        Button more = Controls.button(words().query().nextProblem(told.number() + 1, told.all().size()));
         more.getStyleClass().add("fix");
         more.setId("next-diagnostic");
         more.setOnAction(_ -> next.run());

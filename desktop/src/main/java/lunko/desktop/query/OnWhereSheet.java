@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,13 +24,12 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.Sending;
 import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
-import lunko.query.change.Conditions;
-import lunko.query.change.Conditions.SitedCondition;
-import lunko.query.change.Joins;
 import lunko.query.change.ConditionSite;
+import lunko.query.change.Conditions.SitedCondition;
+import lunko.query.change.Conditions;
+import lunko.query.change.Joins;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
 
@@ -63,22 +64,22 @@ final class OnWhereSheet extends StageSheet {
     private Optional<Choice> chosen = Optional.empty();
 
     OnWhereSheet(ShowModel model, Runnable close) {
-        super(model, "on-where", "ON or WHERE", close);
+        super(model, "on-where", words().query().onOrWhere(), close);
     }
 
     @Override
     void show(Lesson lesson) {
-        say("a condition in ON decides who are partners, one in WHERE which rows stay");
+        say(words().query().onOrWhereAbout());
         lesson.staged().query().read().handle(read -> show(lesson, read.query().query()),
-                (Problem problem) -> put(List.of(label(problem.sentence(), "query-problem"))));
+                (Problem problem) -> put(
+                        List.of(label(words().problems().of(problem.fault()).text(), "query-problem"))));
     }
 
     private void show(Lesson lesson, QueryExpression query) {
         List<Choice> choices = choices(query);
         if (choices.isEmpty()) {
             put(List.of(label(
-                    "This query has no condition that could be sent: it needs a join with ON. Write a condition "
-                            + "into ON or WHERE first.",
+                    words().query().nothingToMove(),
                     "about")));
             return;
         }
@@ -87,7 +88,7 @@ final class OnWhereSheet extends StageSheet {
         FlowPane buttons = flow("choices");
         for (Choice choice : choices) {
             ToggleButton button =
-                    Controls.toggle(text(choice.condition()) + "   " + choice.from() + " → " + choice.there());
+                    Controls.toggle(words().query().move(text(choice.condition()), choice.from(), choice.there()));
             button.setSelected(choice.equals(now));
             button.setOnAction(_ -> {
                 chosen = Optional.of(choice);
@@ -104,7 +105,7 @@ final class OnWhereSheet extends StageSheet {
         List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
         found.sending().handle(
                 sending -> parts.addAll(compared(asked.lesson().staged().query(), asked.choice(), sending)),
-                (Problem problem) -> parts.add(label(problem.sentence(), "query-problem")));
+                (Problem problem) -> parts.add(label(words().problems().of(problem.fault()).text(), "query-problem")));
         put(parts);
     }
 
@@ -121,14 +122,16 @@ final class OnWhereSheet extends StageSheet {
 
     private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
         GridPane both = new GridPane();
-        both.addRow(0, side("In " + choice.from() + ", as it is", now.sql(), sending.here(), Optional.empty()),
-                side("In " + choice.there(), sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
+        both.addRow(0,
+                side(words().query().asItIs(choice.from(), sending.here().stage().rows().size()), now.sql(),
+                        sending.here(), Optional.empty()),
+                side(words().query().inOther(choice.there(), sending.there().stage().rows().size()),
+                        sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
         both.getColumnConstraints().setAll(half(), half());
         both.getStyleClass().add("side-by-side");
         List<Node> parts = new ArrayList<>(List.of(both));
         if (sending.isSame()) parts.add(label(
-                "The same rows, wherever the condition stands: no row is kept for want of a partner that it would "
-                        + "have taken away.",
+                words().query().sameWherever(),
                 "way-about"));
         for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
         return parts;
@@ -141,11 +144,11 @@ final class OnWhereSheet extends StageSheet {
     }
 
     private VBox side(String title, String sql, Sending.Result result, Optional<WrittenQuery> use) {
-        HBox head = new HBox(label(title + ": " + Words.rows(result.stage().rows().size()), "way-title"));
+        HBox head = new HBox(label(title, "way-title"));
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("way-head");
         use.ifPresent(query -> {
-            Button send = Controls.button("Send it there");
+            Button send = Controls.button(words().query().moveIt());
             send.getStyleClass().add("use");
             send.setId("send");
             send.setMinWidth(Region.USE_PREF_SIZE);
@@ -160,9 +163,9 @@ final class OnWhereSheet extends StageSheet {
     private static Node why(Choice choice, Sending.Why why) {
         String in = why.after() ? choice.there() : choice.from();
         String other = why.after() ? choice.from() : choice.there();
-        VBox both = new VBox(flow(Phrase.write().strong("With it in " + in + ": ").phrase(why.why()).done()));
+        VBox both = new VBox(flow(words().query().withItIn(in, why.why().in(words()))));
         why.whyNot().ifPresent(not -> both.getChildren()
-                .add(flow(Phrase.write().strong("With it in " + other + ": ").phrase(not).done())));
+                .add(flow(words().query().withItIn(other, not.in(words())))));
         both.getStyleClass().add("why-both");
         return both;
     }

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -9,8 +11,8 @@ import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
 
@@ -24,11 +26,11 @@ public final class QueryActions {
 
     /** The actions on a model. */
     public QueryActions(ShowModel model) {
-        write = action("Write the query", QueryPane::edit, KeyCode.Q);
+        write = action(words().query().write(), QueryPane::edit, KeyCode.Q);
         for (SheetKind kind : SheetKind.values())
             sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
-        nextDiagnostic = action("Next problem in the query", QueryPane::nextDiagnostic, KeyCode.F3);
-        back = new Action(Action.constant("Back to the two tables in Lunko's words"), Group.QUERY, List.of(),
+        nextDiagnostic = action(words().query().next(), QueryPane::nextDiagnostic, KeyCode.F3);
+        back = new Action(Action.constant(words().query().twoTables()), Group.QUERY, List.of(),
                 Bindings.createBooleanBinding(() -> model.lesson().lesson().get().scene().written().isPresent(),
                         model.lesson().lesson()),
                 () -> model.lesson().edit(new SceneEdit.Write(Optional.empty())));

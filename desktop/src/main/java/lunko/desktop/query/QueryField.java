@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,14 +19,14 @@ import lunko.desktop.look.Hues;
 import lunko.desktop.query.TextStyles.Marked;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
-import lunko.lesson.Diagnostic;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Stretch;
 import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.SqlParser;
-import lunko.problem.Stretch;
 import lunko.show.Followed;
 import lunko.show.Showing;
 import lunko.show.WordsAtWork;
@@ -72,7 +74,7 @@ final class QueryField extends StackPane {
         area.setId("query-text");
         area.setWrapText(true);
         area.setAccessibleRole(AccessibleRole.TEXT_AREA);
-        area.setAccessibleText("the query as SQL");
+        area.setAccessibleText(words().query().queryText());
         completion = new CompletionList(this, this::write);
         area.totalHeightEstimateProperty().addListener((_, _, _) -> {
             requestLayout();

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -99,9 +101,9 @@ public final class QueryPane extends VBox {
     }
 
     private static MenuButton menu(QueryActions actions) {
-        MenuButton menu = Controls.menuButton("Query");
+        MenuButton menu = Controls.menuButton(words().query().query());
         menu.setId("query-menu");
-        menu.setTooltip(new Tooltip("What can be done with the query"));
+        menu.setTooltip(new Tooltip(words().query().queryMenu()));
         for (List<Action> part : actions.menu()) {
             if (!menu.getItems().isEmpty()) menu.getItems().add(new SeparatorMenuItem());
             part.forEach(action -> menu.getItems().add(action.menuItem()));
@@ -117,15 +119,15 @@ public final class QueryPane extends VBox {
         List<KeyProposal> some =
                 scene.isUnmatched() ? scene.proposals().stream().limit(MOST_PROPOSED).toList() : List.of();
         if (!some.isEmpty()) {
-            say("these columns may belong together:");
+            say(words().query().suggested());
             some.forEach(proposal -> proposals.getChildren().add(proposed(lesson, proposal)));
         } else if (scene.isUnmatched()) {
-            say("no columns of " + scene.left().name() + " and " + scene.right().name() + " are linked yet:");
-            proposals.getChildren().add(toTables("Link them at the tables"));
+            say(words().query().notLinked(scene.left().name(), scene.right().name()));
+            proposals.getChildren().add(toTables(words().query().linkThem()));
         } else {
             scene.withoutRows().ifPresent(table -> {
-                say(table.name() + " has no rows yet:");
-                proposals.getChildren().add(toTables("Type some at the tables"));
+                say(words().query().noRows(table.name()));
+                proposals.getChildren().add(toTables(words().query().typeThem()));
             });
         }
         proposals.setVisible(!proposals.getChildren().isEmpty());
@@ -146,11 +148,12 @@ public final class QueryPane extends VBox {
     }
 
     private Node proposed(Lesson lesson, KeyProposal proposal) {
-        String text = lesson.staged().join().equality(proposal.pair()).text();
+        String text = words().keys().equal(lesson.staged().join().qualified(Side.LEFT, proposal.pair().left()),
+                lesson.staged().join().qualified(Side.RIGHT, proposal.pair().right())).text();
         Button add = Controls.button(text, new FontIcon(Feather.PLUS));
         add.getStyleClass().add("proposed");
-        add.setTooltip(new Tooltip("Match these columns: they have " + proposal.reason().title()));
-        add.setAccessibleText("match " + proposal.pair().on(Side.LEFT) + " with " + proposal.pair().on(Side.RIGHT));
+        add.setTooltip(new Tooltip(words().query().matchThem(proposal.reason().said(words()))));
+        add.setAccessibleText(words().query().match(proposal.pair().on(Side.LEFT), proposal.pair().on(Side.RIGHT)));
         add.setOnAction(_ -> model.lesson()
                 .edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), proposal.pair())));
         return add;

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +21,9 @@ import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
-import lunko.query.sql.SqlParser;
 import lunko.problem.Stretch;
+import lunko.query.sql.SqlParser;
 
 /** The results of all queries of the text, one under the other, with how many rows each gives. */
 final class ResultsSheet extends StageSheet {
@@ -37,7 +38,7 @@ final class ResultsSheet extends StageSheet {
                     this::show);
 
     ResultsSheet(ShowModel model, Runnable close) {
-        super(model, "results", "All queries, run", close);
+        super(model, "results", words().query().allQueries(), close);
     }
 
     @Override
@@ -48,8 +49,8 @@ final class ResultsSheet extends StageSheet {
     private void show(ResultsFound found) {
         if (found.lesson() != model().lesson().lesson().get()) return;
         List<Stretch> queries = SqlParser.stretches(found.lesson().staged().sql());
-        say(queries.size() < 2 ? "write more queries into the field, with a semicolon between two"
-                : queries.size() + " queries");
+        say(queries.size() < 2 ? words().query().writeMore()
+                : words().query().queries(queries.size()));
         List<Node> parts = new ArrayList<>();
         for (int i = 0; i < found.results().size(); i++)
             parts.add(result(found.lesson().staged().query(), i, queries.get(i), found.results().get(i)));
@@ -60,13 +61,15 @@ final class ResultsSheet extends StageSheet {
         SqlFlow sql = new SqlFlow(query.of(text.sql()));
         HBox.setHgrow(sql, Priority.ALWAYS);
         HBox line = new HBox(
-                label(result.either(stage -> Words.rows(stage.rows().size()), _ -> "no result"), "result-count"), sql);
+                label(result.either(stage -> words().counts().rows(stage.rows().size()),
+                        _ -> words().query().noResult()), "result-count"),
+                sql);
         line.getStyleClass().add("way-line");
         line.setAlignment(Pos.CENTER_LEFT);
         if (number == text.number()) {
-            line.getChildren().add(label("on the stage", "about"));
+            line.getChildren().add(label(words().query().onTheStage(), "about"));
         } else if (result instanceof Checked.Valid<Stage>) {
-            Button show = Controls.button("Show this one");
+            Button show = Controls.button(words().query().showThis());
             show.getStyleClass().add("use");
             show.setMinWidth(Region.USE_PREF_SIZE);
             show.setOnAction(
@@ -74,7 +77,7 @@ final class ResultsSheet extends StageSheet {
             line.getChildren().add(show);
         }
         VBox all = new VBox(line, result.either(stage -> SmallTable.of(stage, MOST_ROWS),
-                problem -> label(problem.sentence(), "query-problem")));
+                problem -> label(words().problems().of(problem.fault()).text(), "query-problem")));
         all.getStyleClass().add("way");
         all.pseudoClassStateChanged(AT_HAND, number == text.number());
         return all;

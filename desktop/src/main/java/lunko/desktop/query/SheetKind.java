@@ -1,28 +1,32 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Locale;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import javafx.scene.input.KeyCode;
 import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.words.QueryWords;
 
 /** What can take the place of the stage for a while, by what it is called and the key that opens it. */
 public enum SheetKind {
     /** The query put together without typing. */
-    BUILD("Build the query without typing", KeyCode.U, BuildSheet::new),
-    /** The other ways to say it. */
-    WAYS("Other ways to say it", KeyCode.W, WaysSheet::new),
+    BUILD(QueryWords::buildWithoutTyping, KeyCode.U, BuildSheet::new),
+    /** The equivalent queries. */
+    WAYS(QueryWords::equivalent, KeyCode.W, WaysSheet::new),
     /** A condition in ON or in WHERE. */
-    ON_WHERE("ON or WHERE: a condition sent from one to the other", KeyCode.O, OnWhereSheet::new),
+    ON_WHERE(QueryWords::onOrWhereWhat, KeyCode.O, OnWhereSheet::new),
     /** The results of all queries of the text. */
-    RESULTS("Run all queries of the text", KeyCode.R, ResultsSheet::new),
+    RESULTS(QueryWords::runAll, KeyCode.R, ResultsSheet::new),
     /** The query in the words of a database. */
-    WRITE_FOR("Write it for a database", KeyCode.D, WriteForSheet::new);
+    WRITE_FOR(QueryWords::translate, KeyCode.D, WriteForSheet::new);
 
-    private final String title;
+    private final Function<QueryWords, String> title;
     private final KeyCode key;
     private final BiFunction<ShowModel, Runnable, StageSheet> maker;
 
-    SheetKind(String title, KeyCode key, BiFunction<ShowModel, Runnable, StageSheet> maker) {
+    SheetKind(Function<QueryWords, String> title, KeyCode key, BiFunction<ShowModel, Runnable, StageSheet> maker) {
         this.title = title;
         this.key = key;
         this.maker = maker;
@@ -30,7 +34,7 @@ public enum SheetKind {
 
     /** What opening it is called. */
     String title() {
-        return title;
+        return title.apply(words().query());
     }
 
     KeyCode key() {

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.util.StringConverter;
 import lunko.query.change.ConditionSite;
 
@@ -15,7 +17,7 @@ final class SiteNames extends StringConverter<ConditionSite> {
     static String of(ConditionSite seat, int joins) {
         return switch (seat) {
             case ConditionSite.Where _ -> "WHERE";
-            case ConditionSite.On(int join) -> joins == 1 ? "ON" : "ON of join " + (join + 1);
+            case ConditionSite.On(int join) -> joins == 1 ? "ON" : words().query().onOfJoin(join + 1);
         };
     }
 

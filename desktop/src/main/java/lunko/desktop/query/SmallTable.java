@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -9,7 +11,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import lunko.engine.ResultCell;
 import lunko.engine.Stage;
-import lunko.phrase.Words;
 import lunko.table.Column;
 import lunko.table.Table;
 
@@ -31,10 +32,10 @@ final class SmallTable extends GridPane {
                         differing.contains(row)), column, row + 1);
             }
         }
-        String rest = rows == 0 ? "no rows" : rows > most ? "and " + Words.rows(rows - most) + " more" : "";
+        String rest = words().query().restOfTable(rows, Math.min(rows, most));
         if (!rest.isEmpty())
             add(cell(rest, "small-rest", false), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
-        setAccessibleText(Words.rows(rows));
+        setAccessibleText(words().counts().rows(rows));
         setMaxWidth(USE_PREF_SIZE);
     }
 

@@ -1,5 +1,7 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -45,7 +47,7 @@ abstract class StageSheet extends VBox {
         about.getStyleClass().add("about");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, about, gap, small(Feather.X, "Back to the stage", close));
+        HBox head = new HBox(name, about, gap, small(Feather.X, words().query().backToStage(), close));
         head.getStyleClass().add("sheet-head");
         head.setAlignment(Pos.CENTER_LEFT);
         body.getStyleClass().add("sheet-body");

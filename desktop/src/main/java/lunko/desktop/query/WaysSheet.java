@@ -1,6 +1,6 @@
 package lunko.desktop.query;
 
-import static lunko.phrase.Words.capital;
+import static lunko.desktop.words.Spoken.words;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -19,14 +19,15 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.insight.comparison.Counterexample;
-import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.comparison.Sameness;
+import lunko.insight.comparison.TriedRephrasing;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.query.JoinKind;
+import lunko.query.change.Rephrasing;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -42,7 +43,7 @@ final class WaysSheet extends StageSheet {
     private final Latest<WaysAsked, WaysFound> latest = new Latest<>("other ways", WaysSheet::find, this::show);
 
     WaysSheet(ShowModel model, Runnable close) {
-        super(model, "ways", "Other ways to say it", close);
+        super(model, "ways", words().query().equivalent(), close);
     }
 
     private static WaysFound find(WaysAsked asked) {
@@ -53,24 +54,24 @@ final class WaysSheet extends StageSheet {
 
     @Override
     void show(Lesson lesson) {
-        say("each one is tried on your tables…");
+        say(words().query().trying());
         latest.ask(new WaysAsked(lesson, model().joinAtHand()));
     }
 
     private void show(WaysFound found) {
         if (found.asked().lesson() != model().lesson().lesson().get()) return;
         found.ways().handle(ways -> {
-            say(Words.counted(ways.size(), "way") + ", tried on your tables");
-            put(ways.isEmpty() ? List.of(label("Lunko knows no other way to say this query.", "about"))
+            say(words().query().tried(ways.size()));
+            put(ways.isEmpty() ? List.of(label(words().query().noneKnown(), "about"))
                     : ways.stream().map(this::way).toList());
         }, (Problem problem) -> {
             say("");
-            put(List.of(label(problem.sentence(), "query-problem")));
+            put(List.of(label(words().problems().of(problem.fault()).text(), "query-problem")));
         });
     }
 
     private Node way(TriedRephrasing form) {
-        Label title = label(capital(form.said().kind().title()), "way-title");
+        Label title = label(words().query().way(words().rephrasings().title(form.said().kind())), "way-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = new HBox(title);
         head.getStyleClass().add("way-head");
@@ -86,19 +87,29 @@ final class WaysSheet extends StageSheet {
             if (form.canBeChosen()) line.getChildren().add(use(text));
             all.getChildren().add(line);
         });
-        all.getChildren().add(label(form.said().about(), "way-about"));
+        all.getChildren().add(label(about(form.said()), "way-about"));
         form.counterexample().ifPresent(example -> all.getChildren().addAll(counterexample(example)));
         return all;
     }
 
+    /** What is to be known of a way; first, where there is something, on this query. */
+    private static String about(Rephrasing way) {
+        String about = words().rephrasings().about(way.kind());
+        return way.caveat().map(caveat -> switch (caveat) {
+            case Rephrasing.Caveat.MatchesMore(List<String> columns) ->
+                words().rephrasings().matchesMore(columns) + " " + about;
+            case Rephrasing.Caveat.CommaCannotKeep(JoinKind kind) -> words().rephrasings().commaCannotKeep(kind);
+        }).orElse(about);
+    }
+
     private static Label verdict(Sameness here) {
-        Label verdict = new Label(here.said(), new FontIcon(here.isSame() ? Feather.CHECK : Feather.X));
+        Label verdict = new Label(here.said(words()), new FontIcon(here.isSame() ? Feather.CHECK : Feather.X));
         verdict.getStyleClass().addAll("verdict", here.isSame() ? "same" : "other");
         return verdict;
     }
 
     private Button use(String text) {
-        Button use = Controls.button("Say it so");
+        Button use = Controls.button(words().query().useThis());
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
@@ -111,12 +122,13 @@ final class WaysSheet extends StageSheet {
         FlowPane shown = flow("counterexample");
         List<Node> parts = new ArrayList<>();
         example.tables().forEach(table -> parts.add(titled(table.name(), SmallTable.of(table, MOST_ROWS))));
-        parts.add(titled("as it is said now: " + Words.rows(example.one().rows().size()),
+        parts.add(titled(words().query().asItIsNow(example.one().rows().size()),
                 SmallTable.of(example.one(), MOST_ROWS)));
         parts.add(
-                titled("so: " + Words.rows(example.other().rows().size()), SmallTable.of(example.other(), MOST_ROWS)));
+                titled(words().query().soInstead(example.other().rows().size()),
+                        SmallTable.of(example.other(), MOST_ROWS)));
         shown.getChildren().setAll(parts);
-        ToggleButton button = Controls.toggle("Not always the same: on which tables?");
+        ToggleButton button = Controls.toggle(words().query().notAlwaysTheSame());
         button.getStyleClass().add("counter-button");
         shown.visibleProperty().bind(button.selectedProperty());
         shown.managedProperty().bind(button.selectedProperty());

@@ -1,6 +1,6 @@
 package lunko.desktop.query;
 
-import static lunko.phrase.Words.capital;
+import static lunko.desktop.words.Spoken.words;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -18,7 +18,6 @@ import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.Lesson;
-import lunko.phrase.Words;
 import lunko.problem.Problem;
 import lunko.query.change.SqlDialect;
 
@@ -29,15 +28,15 @@ final class WriteForSheet extends StageSheet {
     private SqlDialect target = SqlDialect.STANDARD;
 
     WriteForSheet(ShowModel model, Runnable close) {
-        super(model, "write-for", "Write it for a database", close);
+        super(model, "write-for", words().query().translate(), close);
     }
 
     @Override
     void show(Lesson lesson) {
-        say("the same rows there, in its words");
+        say(words().query().translateAbout());
         FlowPane targets = flow("choices");
         for (SqlDialect each : SqlDialect.values()) {
-            ToggleButton button = Controls.toggle(capital(each.title()));
+            ToggleButton button = Controls.toggle(words().query().database(words().rephrasings().dialect(each)));
             button.setSelected(each == target);
             button.setOnAction(_ -> {
                 target = each;
@@ -47,7 +46,7 @@ final class WriteForSheet extends StageSheet {
         }
         put(List.of(targets,
                 lesson.staged().query().writtenFor(target, lesson.tables()).either(sql -> written(lesson, sql),
-                        (Problem problem) -> label(problem.sentence(), "query-problem"))));
+                        (Problem problem) -> label(words().problems().of(problem.fault()).text(), "query-problem"))));
     }
 
     private Node written(Lesson lesson, String sql) {
@@ -55,13 +54,13 @@ final class WriteForSheet extends StageSheet {
         HBox line = new HBox(flow);
         line.getStyleClass().add("way-line");
         String script = script(lesson, sql);
-        HBox buttons = new HBox(copy("copy-query", "Copy the query", sql, "The query is copied."),
-                copy("copy-script", "Copy a script with its tables", script,
-                        "The script is copied: it makes the tables and runs the query."));
+        HBox buttons = new HBox(copy("copy-query", words().query().copyQuery(), sql, words().query().queryCopied()),
+                copy("copy-script", words().query().copyScript(), script,
+                        words().query().scriptCopied()));
         buttons.getStyleClass().add("way-head");
         VBox all = new VBox(line, buttons, label(
-                sql.equals(lesson.staged().sql()) ? "It can be said there as it is."
-                        : "Some of it is said otherwise there.",
+                sql.equals(lesson.staged().sql()) ? words().query().runsAsItIs()
+                        : words().query().partsDiffer(),
                 "way-about"), new SqlFlow(beginning(script)));
         all.getStyleClass().add("way");
         return all;
@@ -70,8 +69,8 @@ final class WriteForSheet extends StageSheet {
     /** As much of a script as anybody reads here; all of it is copied. */
     private static String beginning(String script) {
         List<String> lines = script.lines().toList();
-        return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- and "
-                + Words.number(lines.size() - MOST_LINES) + " more lines, which are copied too";
+        return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- "
+                + words().query().moreLines(lines.size() - MOST_LINES);
     }
 
     private Button copy(String id, String name, String text, String said) {
@@ -90,7 +89,7 @@ final class WriteForSheet extends StageSheet {
     private String script(Lesson lesson, String sql) {
         StringBuilder script = new StringBuilder();
         try {
-            ScriptWriter.write(lesson.set(), target, script);
+            ScriptWriter.write(lesson.set(), target, script, words().files());
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }

@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -11,33 +13,36 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
+import lunko.words.Glossary;
 
-/** The list of keys, made from the actions themselves; what is typed narrows it down. */
+/** The list of keys, made from the actions themselves, and of the words to know; what is typed narrows both down. */
 final class KeyList extends VBox {
     private static final double WIDEST = 300;
     private static final double HIGHEST = 800;
+    private static final double MEANING = 520;
 
     private final List<Action> actions;
     private final GridPane groups = new GridPane();
+    private final GridPane terms = new GridPane();
 
     KeyList(List<Action> actions) {
         this.actions = actions;
         getStyleClass().addAll("card", "key-list");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label("Keys");
+        Label title = new Label(words().window().keys());
         title.getStyleClass().add("key-list-title");
         TextField wanted = new TextField();
-        wanted.setPromptText("what is to be done, or a key");
-        wanted.setAccessibleText("narrow the list of keys down");
+        wanted.setPromptText(words().window().keysPrompt());
+        wanted.setAccessibleText(words().window().keysFilter());
         wanted.textProperty().subscribe(text -> show(text.strip().toLowerCase(Locale.ROOT)));
         groups.getStyleClass().add("key-groups");
+        terms.getStyleClass().add("key-group");
         Label typing = new Label(
-                "In a table: arrows, Tab and Enter move, with Shift arrows select a block, typing replaces a cell, "
-                        + "Escape gives up. NULL is typed as NULL, and the empty text as ''.");
+                words().window().inATable());
         typing.setWrapText(true);
         typing.setMaxWidth(700);
         typing.getStyleClass().add("about");
-        ScrollPane scroll = new ScrollPane(new VBox(14, groups, typing));
+        ScrollPane scroll = new ScrollPane(new VBox(14, groups, typing, terms));
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinHeight(0);
@@ -63,7 +68,31 @@ final class KeyList extends VBox {
             groups.add(table(group, some), shown % 2, shown / 2);
             shown++;
         }
-        if (shown == 0) groups.add(new Label("No key does that."), 0, 0);
+        List<Glossary.Term> known = words().glossary().terms().stream()
+                .filter(term -> words().window().meaning(term.word(), term.meaning()).toLowerCase(Locale.ROOT)
+                        .contains(wanted))
+                .toList();
+        if (shown == 0 && known.isEmpty()) groups.add(new Label(words().window().noKey()), 0, 0);
+        showTerms(known);
+    }
+
+    /** The words that a learner has to know, below the keys. */
+    private void showTerms(List<Glossary.Term> known) {
+        terms.getChildren().clear();
+        if (known.isEmpty()) return;
+        Label heading = new Label(words().window().wordsTitle());
+        heading.getStyleClass().add("card-title");
+        terms.add(heading, 0, 0, 2, 1);
+        for (Glossary.Term term : known) {
+            Label word = new Label(term.word());
+            word.getStyleClass().add("term");
+            word.setMinWidth(USE_PREF_SIZE);
+            Label meaning = new Label(term.meaning());
+            meaning.setWrapText(true);
+            meaning.setMaxWidth(MEANING);
+            meaning.setMinHeight(USE_PREF_SIZE);
+            terms.addRow(terms.getRowCount(), word, meaning);
+        }
     }
 
     private static GridPane table(Action.Group group, List<Action> some) {

@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -18,8 +20,8 @@ final class LessonTitle extends TextField {
     LessonTitle(LessonModel model, Runnable then) {
         this.model = model;
         getStyleClass().add("lesson-title");
-        setTooltip(new Tooltip("Type another title for the lesson."));
-        setAccessibleText("title of the lesson");
+        setTooltip(new Tooltip(words().window().retitle()));
+        setAccessibleText(words().window().titleOfLesson());
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(TITLE.width(text) + 22, 80, 460)));
         show();
         model.lesson().subscribe(this::show);

@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,19 +19,19 @@ final class NotePane extends VBox {
     NotePane(LessonModel model, Runnable close) {
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label("Note for the speaker");
+        Label title = new Label(words().window().speakerNotes());
         title.getStyleClass().add("key-check-title");
         TextArea text = new TextArea(model.lesson().get().scene().note());
         text.setWrapText(true);
         text.getStyleClass().add("note-text");
         text.setPrefSize(520, 200);
         text.setId("note");
-        Button keep = Controls.button("Keep it");
+        Button keep = Controls.button(words().window().keep());
         keep.setOnAction(_ -> {
             close.run();
             model.edit(new SceneEdit.Note(text.getText().strip()));
         });
-        Button leave = Controls.button("Leave it");
+        Button leave = Controls.button(words().window().cancel());
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(leave, keep);

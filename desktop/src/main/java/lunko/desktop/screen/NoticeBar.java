@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -58,7 +60,7 @@ final class NoticeBar extends VBox {
             line.getChildren().add(accept);
         }
         Button close = Controls.button("", new FontIcon(Feather.X));
-        close.setAccessibleText("Close this note");
+        close.setAccessibleText(words().window().closeNotice());
         close.getStyleClass().add("close");
         close.setOnAction(_ -> model.sayNothing());
         line.getChildren().add(close);
@@ -70,7 +72,7 @@ final class NoticeBar extends VBox {
         title.textProperty().bind(task.titleProperty());
         ProgressBar bar = new ProgressBar();
         bar.progressProperty().bind(task.progressProperty());
-        Button stop = Controls.button("Stop");
+        Button stop = Controls.button(words().window().stop());
         stop.setOnAction(_ -> task.cancel());
         HBox line = line("progress");
         line.getChildren().addAll(title, bar, stop);

@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -7,8 +9,8 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.action.SignKey;
 import lunko.desktop.bench.BenchActions;
 import lunko.desktop.grid.Hand;
@@ -20,12 +22,12 @@ import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
 import lunko.desktop.show.ShowActions;
+import lunko.desktop.show.StepActions;
 import lunko.desktop.show.join.CardActions;
 import lunko.desktop.show.join.KindActions;
 import lunko.desktop.show.model.Player;
-import lunko.desktop.show.result.ResultActions;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.StepActions;
+import lunko.desktop.show.result.ResultActions;
 import lunko.show.Showing;
 
 /** Everything that can be done on the screen. */
@@ -59,23 +61,27 @@ final class ScreenActions {
         show = new ShowActions(player, new StepActions(model, player),
                 new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane))),
                 new CardActions(hand, results, tables, files, sources));
-        note = Action.of("Note for the speaker", Group.LESSON,
+        note = Action.of(words().window().speakerNotes(), Group.LESSON,
                 () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
                 new KeyCodeCombination(KeyCode.F4));
         switchMode =
-                new Action(lesson.mode().map(mode -> mode == Mode.SHOW ? "To the tables" : "To the show"), Group.LESSON,
+                new Action(
+                        lesson.mode().map(
+                                mode -> mode == Mode.SHOW ? words().window().toTables() : words().window().toShow()),
+                        Group.LESSON,
                         List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS,
                         () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
-        keyList = Action.of("List of keys", Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList),
-                new KeyCodeCombination(KeyCode.F1),
-                new SignKey("?"));
-        present = Action.of("Present: the stage alone", Group.VIEW,
+        keyList =
+                Action.of(words().window().listOfKeys(), Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList),
+                        new KeyCodeCombination(KeyCode.F1),
+                        new SignKey("?"));
+        present = Action.of(words().window().present(), Group.VIEW,
                 () -> view.ifPresent(there -> there.presenting().set(!there.presenting().get())),
                 new KeyCodeCombination(KeyCode.F11));
-        larger = zoom("Larger", ZoomFrame::larger, KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD);
-        smaller = zoom("Smaller", ZoomFrame::smaller, KeyCode.MINUS, KeyCode.SUBTRACT);
+        larger = zoom(words().window().larger(), ZoomFrame::larger, KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD);
+        smaller = zoom(words().window().smaller(), ZoomFrame::smaller, KeyCode.MINUS, KeyCode.SUBTRACT);
         fitting =
-                zoom("As large as the window asks for", frame -> frame.zoom().set(1), KeyCode.DIGIT0, KeyCode.NUMPAD0);
+                zoom(words().window().fitToWindow(), frame -> frame.zoom().set(1), KeyCode.DIGIT0, KeyCode.NUMPAD0);
     }
 
     private Action zoom(String name, Consumer<ZoomFrame> change, KeyCode... keys) {

@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -41,9 +43,9 @@ import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.QueryPane;
+import lunko.desktop.show.ShowPage;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.ShowPage;
 import lunko.desktop.work.Work;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -177,6 +179,7 @@ public final class ScreenView extends StackPane {
 
     private void answered() {
         shade.setVisible(false);
+        shade.getChildren().clear();
         takeFocus();
     }
 
@@ -207,7 +210,7 @@ public final class ScreenView extends StackPane {
 
     /** Everything that is done with the lesson as a whole, and the lessons used last. */
     private MenuButton menu(LessonFiles lessons) {
-        MenuButton button = Controls.menuButton("Lesson");
+        MenuButton button = Controls.menuButton(words().window().lesson());
         button.setId("lesson-menu");
         button.setOnShowing(_ -> {
             button.getItems().clear();
@@ -219,7 +222,8 @@ public final class ScreenView extends StackPane {
             if (recent.isEmpty()) return;
             button.getItems().add(new SeparatorMenuItem());
             for (Path file : recent) {
-                MenuItem item = Controls.item(file.getFileName() + "   in " + file.getParent());
+                MenuItem item = Controls.item(
+                        words().lesson().recent(String.valueOf(file.getFileName()), String.valueOf(file.getParent())));
                 item.setOnAction(_ -> lessons.open(file));
                 button.getItems().add(item);
             }
@@ -231,7 +235,7 @@ public final class ScreenView extends StackPane {
 
     /** How things look. */
     private MenuButton view() {
-        MenuButton button = Controls.menuButton("View");
+        MenuButton button = Controls.menuButton(words().window().view());
         button.setId("view-menu");
         for (Action action : actions.views()) button.getItems().add(action.menuItem());
         button.getItems().add(new SeparatorMenuItem());
@@ -243,7 +247,7 @@ public final class ScreenView extends StackPane {
             item.setOnAction(_ -> appearance.theme().set(theme));
             button.getItems().add(item);
         }
-        CheckMenuItem still = Controls.checkItem("Rows fade in, and do not fly");
+        CheckMenuItem still = Controls.checkItem(words().window().fade());
         still.selectedProperty().bindBidirectional(appearance.still());
         button.getItems().addAll(new SeparatorMenuItem(), still);
         return button;
@@ -255,7 +259,7 @@ public final class ScreenView extends StackPane {
         ToggleGroup group = new ToggleGroup();
         for (Mode mode : Mode.values()) {
             ToggleButton button = Controls.toggle(mode.title());
-            button.setId("mode-" + mode.title().toLowerCase(Locale.ROOT));
+            button.setId("mode-" + mode.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setOnAction(_ -> {
                 lesson.mode().set(mode);

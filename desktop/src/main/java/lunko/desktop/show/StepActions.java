@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.beans.binding.Bindings;
@@ -7,8 +9,8 @@ import javafx.beans.binding.BooleanBinding;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
@@ -34,38 +36,43 @@ public final class StepActions {
         BooleanBinding notFirst =
                 Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
         BooleanBinding notLast = Bindings.createBooleanBinding(() -> !model.showing().get().isAtEnd(), model.showing());
-        play = new Action(player.playing().map(playing -> playing ? "Pause" : "Play"), Group.STEPS,
+        play = new Action(player.playing().map(playing -> playing ? words().show().pause() : words().show().play()),
+                Group.STEPS,
                 List.of(key(KeyCode.SPACE)), runs, player::toggle);
-        forward = new Action(Action.constant("One step forward"), Group.STEPS,
+        forward = new Action(Action.constant(words().show().forward()), Group.STEPS,
                 List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
-        back = new Action(Action.constant("One step back"), Group.STEPS,
+        back = new Action(Action.constant(words().show().back()), Group.STEPS,
                 List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
-        nextPair = new Action(Action.constant("To the next row of the result"), Group.STEPS, List.of(key(KeyCode.N)),
+        nextPair = new Action(Action.constant(words().show().nextResultRow()), Group.STEPS, List.of(key(KeyCode.N)),
                 notLast, () -> player.goTo(model.nextLanding()));
-        nextTurn = new Action(Action.constant("To the next left row"), Group.STEPS, List.of(key(KeyCode.M)), notLast,
-                () -> player.goTo(model.nextTurn()));
-        first = new Action(Action.constant("To the start"), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst,
+        nextTurn =
+                new Action(Action.constant(words().show().nextLeftRow()), Group.STEPS, List.of(key(KeyCode.M)), notLast,
+                        () -> player.goTo(model.nextTurn()));
+        first = new Action(Action.constant(words().show().toStart()), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst,
                 () -> player.goTo(0));
-        last = new Action(Action.constant("To the end"), Group.STEPS, List.of(key(KeyCode.END)), notLast,
+        last = new Action(Action.constant(words().show().toEnd()), Group.STEPS, List.of(key(KeyCode.END)), notLast,
                 () -> player.goTo(model.showing().get().last()));
-        faster = Action.of("Faster", Group.STEPS, () -> player.speed().set(player.speed().get().faster()),
+        faster = Action.of(words().show().faster(), Group.STEPS,
+                () -> player.speed().set(player.speed().get().faster()),
                 key(KeyCode.UP));
-        slower = Action.of("Slower", Group.STEPS, () -> player.speed().set(player.speed().get().slower()),
+        slower = Action.of(words().show().slower(), Group.STEPS,
+                () -> player.speed().set(player.speed().get().slower()),
                 key(KeyCode.DOWN));
         openHere = new Action(
                 model.lesson().lesson()
-                        .map(lesson -> lesson.scene().step().isPresent() ? "Open the lesson at its end again"
-                                : "Open the lesson at this step"),
+                        .map(lesson -> lesson.scene().step().isPresent() ? words().show().openAtEnd()
+                                : words().show().openHere()),
                 Group.STEPS, List.of(), runs,
                 () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
                         ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
-        nextEnd = new Action(Action.constant("To the end of the stage"), Group.STEPS, List.of(key(KeyCode.B)), notLast,
-                () -> player.goTo(model.nextEnd()));
+        nextEnd =
+                new Action(Action.constant(words().show().endOfStage()), Group.STEPS, List.of(key(KeyCode.B)), notLast,
+                        () -> player.goTo(model.nextEnd()));
         onlyPairs =
                 new Action(
                         player.onlyPairs()
-                                .map(only -> only ? "Play every step"
-                                        : "Play only the pairs: leave out steps that bring no row"),
+                                .map(only -> only ? words().show().playEveryStep()
+                                        : words().show().playOnlyPairs()),
                         Group.STEPS,
                         List.of(key(KeyCode.P)), Action.ALWAYS,
                         () -> player.onlyPairs().set(!player.onlyPairs().get()));

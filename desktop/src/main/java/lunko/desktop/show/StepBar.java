@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import static lunko.desktop.words.Spoken.words;
+
 import atlantafx.base.controls.ProgressSliderSkin;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,8 +30,8 @@ import lunko.engine.ResultRow;
 import lunko.query.Side;
 import lunko.show.Joining;
 import lunko.show.Showing;
-import lunko.steps.Timeline;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.Timeline;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -55,7 +57,7 @@ final class StepBar extends HBox {
         slider.setSkin(new ProgressSliderSkin(slider));
         slider.setId("steps");
         slider.setBlockIncrement(1);
-        slider.setAccessibleText("step");
+        slider.setAccessibleText(words().show().step());
         slider.valueProperty().subscribe((_, value) -> {
             if (!following) player.goTo(Math.round(value.doubleValue()));
         });
@@ -67,7 +69,7 @@ final class StepBar extends HBox {
         marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         Track bar = new Track();
         HBox.setHgrow(bar, Priority.ALWAYS);
-        ToggleButton onlyPairs = Controls.toggle("only pairs");
+        ToggleButton onlyPairs = Controls.toggle(words().show().onlyPairs());
         onlyPairs.setId("only-pairs");
         onlyPairs.selectedProperty().bindBidirectional(player.onlyPairs());
         Tooltip playsOnly = new Tooltip();
@@ -78,14 +80,14 @@ final class StepBar extends HBox {
         algorithm.getItems().setAll(JoinAlgorithm.values());
         algorithm.setConverter(new AlgorithmTitle());
         algorithm.valueProperty().bindBidirectional(model.algorithm());
-        algorithm.setAccessibleText("how partners are found");
-        algorithm.setTooltip(new Tooltip("How partners are found"));
-        Label speedLabel = new Label("speed");
+        algorithm.setAccessibleText(words().show().howMatched());
+        algorithm.setTooltip(new Tooltip(words().show().howMatched()));
+        Label speedLabel = new Label(words().show().speed());
         speedLabel.getStyleClass().add("about");
         ChoiceBox<Speed> speed = new ChoiceBox<>();
         speed.getItems().setAll(Speed.values());
         speed.valueProperty().bindBidirectional(player.speed());
-        speed.setAccessibleText("speed");
+        speed.setAccessibleText(words().show().speed());
         speedLabel.setLabelFor(speed);
         getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,
@@ -188,12 +190,7 @@ final class StepBar extends HBox {
 
         @Override
         public String toString(JoinAlgorithm algorithm) {
-            return switch (algorithm) {
-                case null -> "";
-                case ROWS -> "row by row";
-                case BUCKETS -> "by buckets";
-                case MERGE -> "two sorted lists";
-            };
+            return algorithm == null ? "" : algorithm.title(words());
         }
 
         @Override

@@ -1,5 +1,7 @@
 package lunko.desktop.show;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.OptionalLong;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -15,8 +17,6 @@ import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
-import lunko.problem.Problem;
 import lunko.show.Showing;
 
 /**
@@ -50,7 +50,8 @@ final class WhyLine extends Pane {
         line.getChildren().addAll(number, middle);
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty()
-                .bind(model.showing().map(Showing::last).map(last -> NUMBER.width("step " + last + " of " + last)));
+                .bind(model.showing().map(Showing::last)
+                        .map(last -> NUMBER.width(words().show().stepOf(String.valueOf(last), String.valueOf(last)))));
         Button there = Controls.button("");
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
@@ -77,9 +78,10 @@ final class WhyLine extends Pane {
         pseudoClassStateChanged(POINTED, decided.isPresent());
         there.setVisible(elsewhere);
         there.setManaged(elsewhere);
-        decided.ifPresent(step -> there.setText("To step " + Words.number(step)));
-        number.setText(showing.frame().isEmpty() ? "no steps"
-                : "step " + decided.orElse(showing.number()) + " of " + showing.last());
+        decided.ifPresent(step -> there.setText(words().show().toStep(step)));
+        number.setText(showing.frame().isEmpty() ? words().show().noSteps()
+                : words().show().stepOf(String.valueOf(decided.orElse(showing.number())),
+                        String.valueOf(showing.last())));
         Phrase said = said(model, showing, decided);
         why.show(said);
         setAccessibleText(said.text());
@@ -87,12 +89,12 @@ final class WhyLine extends Pane {
 
     private static Phrase said(ShowModel model, Showing showing, OptionalLong decided) {
         // A query that cannot run is said to be so above; this is still about the one before it.
-        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return Phrase.write()
-                .plain("The query above cannot run as it is written. What is to be seen is the one before it.").done();
+        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return words().show().stale();
         return model.pointing().lineage().get().flatMap(lineage -> showing.why(lineage.pointed()))
                 .or(() -> decided.stream().mapToObj(step -> showing.timeline().orElseThrow().at(step).shown().why())
                         .findFirst())
-                .or(() -> showing.frame().map(frame -> frame.shown().why()))
-                .orElseGet(() -> Phrase.write().plain(showing.obstacle().map(Problem::inWords).orElse("")).done());
+                .or(() -> showing.frame().map(frame -> frame.shown().why())).map(why -> why.in(words()))
+                .orElseGet(
+                        () -> showing.obstacle().map(problem -> words().problems().of(problem)).orElse(Phrase.EMPTY));
     }
 }

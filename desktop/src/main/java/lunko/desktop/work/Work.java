@@ -9,6 +9,7 @@ import javafx.concurrent.Task;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -28,7 +29,7 @@ public final class Work {
      */
     public <T> void start(String title, Function<Watch, Checked<T>> work, Consumer<Checked<T>> then) {
         if (running.get().isPresent()) {
-            then.accept(Checked.invalid("Lunko is still at work: wait for it, or stop it first."));
+            then.accept(Checked.invalid(new WorkFault.Busy()));
             return;
         }
         Task<Checked<T>> task = new Task<>() {
@@ -46,7 +47,7 @@ public final class Work {
         task.setOnCancelled(_ -> finish(then, Watch.stopped()));
         task.setOnFailed(_ -> {
             LOG.error("{} failed", title, task.getException());
-            finish(then, Checked.invalid(Problem.of(title + " failed inside Lunko; your tables are as they were.")));
+            finish(then, Checked.invalid(Problem.of(new WorkFault.Failed(title))));
         });
         Thread.ofVirtual().name(title).start(task);
     }

@@ -1,5 +1,6 @@
 package lunko.desktop.bench;
 
+import static lunko.desktop.words.Spoken.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.Charset;
@@ -72,14 +73,14 @@ class BenchTest {
     @Test
     void theKeyCheckFollowsWhatIsTyped(FxRobot robot) {
         assertThat(texts(robot, ".finding"))
-                .startsWith("3 rows of hives have a partner", "11 is shared by 2 rows of hives")
-                .contains("1 row of hives has no key at all", "No near-misses");
+                .startsWith("3 rows of hives have a match", "2 rows of hives have the key 11")
+                .contains("1 row of hives has a NULL key", "No near-duplicates");
         assertThat(texts(robot, ".key-check .tile-rows")).containsExactly("3", "5", "5", "7", "20", "3", "2", "2", "2",
                 "4");
         robot.doubleClickOn(cell(robot, "hives", 2, 2));
         robot.eraseText(4).write("13").type(KeyCode.ENTER);
-        assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a partner")
-                .doesNotContain("1 row of hives has no key at all");
+        assertThat(texts(robot, ".finding")).startsWith("4 rows of hives have a match")
+                .doesNotContain("1 row of hives has a NULL key");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
         robot.push(KeyCode.F6);
@@ -101,7 +102,7 @@ class BenchTest {
 
     @Test
     void aLessonIsBegunByKeyboardAloneAndItsFirstLinkIsWhatIsShown(FxRobot robot) {
-        robot.clickOn("#lesson-menu").clickOn("Begin a new lesson");
+        robot.clickOn("#lesson-menu").clickOn("New lesson");
         robot.write("boats").type(KeyCode.TAB).write("boat_no").type(KeyCode.TAB).write("boat").type(KeyCode.ENTER);
         robot.write("1").type(KeyCode.TAB).write("Wren").type(KeyCode.ENTER);
         // From the row that nothing is typed into, on to the table that is still empty.
@@ -109,14 +110,14 @@ class BenchTest {
         assertThat(lesson().proposedLinks()).isEmpty();
         robot.write("1").type(KeyCode.ENTER);
         assertThat(lesson().tables()).extracting(Table::name).containsExactly("boats", "trips");
-        assertThat(lesson().title()).isEqualTo("boats and trips");
+        assertThat(lesson().title()).isEqualTo("boats, trips");
         assertThat(lesson().table("boats").columns()).extracting(Column::name).containsExactly("boat_no", "boat");
         robot.clickOn("Link").push(KeyCode.F6);
         assertThat(screen.model().showing().get().outcome().orElseThrow().size()).isEqualTo(1);
         // Nothing that was clicked, and is gone, has left the keyboard in the title.
         robot.push(KeyCode.DIGIT2);
         assertThat(lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
-        assertThat(lesson().title()).isEqualTo("boats and trips");
+        assertThat(lesson().title()).isEqualTo("boats, trips");
     }
 
     @Test
@@ -210,7 +211,8 @@ class BenchTest {
         robot.clickOn(cell(robot, "keepers", 3, 0)).push(KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.V);
         assertThat(lesson().staged().right().rows().get(5).entry(0)).isEqualTo(Entry.misfit("sixteen"));
         assertThat(column("keepers", 1)).endsWith("Ula", "Jon");
-        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("paste 2 rows into keepers");
+        assertThat(model.history().get().past().orElseThrow().name(words().edits()))
+                .isEqualTo("paste 2 rows into keepers");
     }
 
     @Test
@@ -218,7 +220,7 @@ class BenchTest {
         robot.doubleClickOn(heading(robot, "keepers", "keeper")).eraseText(6).write("name").type(KeyCode.ENTER);
         assertThat(lesson().staged().right().column("name")).hasValue(1);
         robot.rightClickOn(heading(robot, "keepers", "name"));
-        robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert” …");
+        robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert”, “Yara”");
         assertThat(lesson().staged().right().rows().getFirst().entry(1)).isEqualTo(Entry.misfit("Oda"));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         robot.drag(heading(robot, "hives", "hive_no")).dropTo(heading(robot, "keepers", "keeper_id"));
@@ -238,26 +240,26 @@ class BenchTest {
         robot.drag(robot.lookup("#card-keepers .about").<Node>query()).dropBy(-40, 30);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(card.getBoundsInParent().getMinX()).isEqualTo(before.getMinX() - 40);
-        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("move keepers");
+        assertThat(model.history().get().past().orElseThrow().name(words().edits())).isEqualTo("move keepers");
         robot.clickOn("#card-visits .fold");
         assertThat(lesson().layout().isFolded("visits")).isFalse();
         robot.clickOn(robot.lookup(".key-many")
                 .match((Node node) -> node.getAccessibleText().startsWith("link of visits and keepers")).<Node>query());
-        assertThat(texts(robot, ".finding")).startsWith("6 rows of visits have a partner");
-        robot.clickOn("#card-visits .more").clickOn("Drop visits");
+        assertThat(texts(robot, ".finding")).startsWith("6 rows of visits have a match");
+        robot.clickOn("#card-visits .more").clickOn("Delete visits");
         assertThat(lesson().find("visits")).isEmpty();
         assertThat(robot.lookup("#card-visits").tryQuery()).isEmpty();
     }
 
     @Test
     void aSituationIsSetUpSaidAndTakenBack(FxRobot robot) {
-        robot.clickOn("a left row without a partner");
-        assertThat(notice()).isEqualTo("Row 6 of hives is new: nobody in keepers has the key 16.");
-        assertThat(texts(robot, ".finding")).contains("2 rows of hives have no partner");
+        robot.clickOn("an unmatched left row");
+        assertThat(notice()).isEqualTo("Row 6 of hives is new: no row of keepers has the key 16.");
+        assertThat(texts(robot, ".finding")).contains("2 rows of hives have no match");
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
-        robot.clickOn("a key spelt differently");
-        assertThat(notice()).startsWith("A number cannot be spelt differently: match columns of text");
+        robot.clickOn("a key spelled differently");
+        assertThat(notice()).startsWith("A number cannot be spelled differently: match text columns");
     }
 
     @Test
@@ -268,8 +270,8 @@ class BenchTest {
             model.edit(new CellEdit.Type("hives", 0, 1, "oda"));
         });
         assertThat(texts(robot, ".finding")).contains("'oda' is almost 'Oda'");
-        robot.clickOn("Mend");
-        assertThat(texts(robot, ".finding")).startsWith("1 row of hives has a partner").contains("No near-misses");
+        robot.clickOn("Fix");
+        assertThat(texts(robot, ".finding")).startsWith("1 row of hives has a match").contains("No near-duplicates");
         robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
         assertThat(texts(robot, ".finding")).isEmpty();
         assertThat(texts(robot, ".proposed-link")).first().isEqualTo("hives.keeper_id = keepers.keeper_id");
@@ -285,9 +287,10 @@ class BenchTest {
                 "mother_no");
         assertThat(texts(robot, ".recipe-cell")).hasSize(20).contains("Clover", "NULL");
         assertThat(lesson()).isEqualTo(DEMO);
-        robot.clickOn("Take them in the place of the 5 rows there");
+        robot.clickOn("Replace the 5 rows there");
         assertThat(lesson().staged().left().rows()).hasSize(5);
-        assertThat(model.history().get().past().orElseThrow().name()).isEqualTo("make 5 rows of hives");
+        assertThat(model.history().get().past().orElseThrow().name(words().edits()))
+                .isEqualTo("generate 5 rows of hives");
     }
 
     @Test
@@ -302,7 +305,7 @@ class BenchTest {
         robot.interact(() -> separator.setValue(','));
         assertThat(texts(robot, ".row-preview .recipe-head")).containsExactly("no;tree");
         robot.interact(() -> separator.setValue(';'));
-        robot.clickOn("Take it");
+        robot.clickOn("Import");
         assertThat(column("swarms", 1)).containsExactly("Ulme", "Bärlauch");
         assertThat(lesson().tables()).hasSize(7);
     }

@@ -52,7 +52,7 @@ class LunkoCommandTest {
         assertThat(err.toString())
                 .isEqualTo(
                         "stands.no is integer and woods.name is text, and SQL does not compare the two: match "
-                                + "columns of one type.\n");
+                                + "columns of one type, or CAST one of them.\n");
     }
 
     @Test
@@ -83,7 +83,7 @@ class LunkoCommandTest {
         assertThat(new Tour(DemoLesson.lesson(), folder.resolve("demo"), new PrintWriter(out)).show())
                 .isEqualTo(Checked.valid(folder.resolve("demo")));
         assertThat(out.toString()).contains("SELECT * FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id",
-                "  12  Linden has no keeper_id. NULL = 12 is neither true nor false but unknown",
+                "  12  Linden's keeper_id is NULL. NULL = 12 is neither true nor false but unknown",
                 "  21  A cross join of hives and keepers gives 20 rows: 5 × 4.",
                 "The pictures are in " + folder.resolve("demo"));
         assertThat(folder.resolve("demo")).isDirectoryContaining("glob:**full-outer.png")
@@ -102,10 +102,11 @@ class LunkoCommandTest {
         assertThat(run("run", script)).isOne();
         assertThat(out.toString()).isEmpty();
         assertThat(err.toString())
-                .isEqualTo(script + ":3:8: There is no column hiev: is hive meant?\n  try: SELECT hive FROM hives\n");
+                .isEqualTo(
+                        script + ":3:8: There is no column hiev. Did you mean hive?\n  try: SELECT hive FROM hives\n");
         assertThat(run("run", "--keep-going", "--format", "json", script)).isOne();
         assertThat(out.toString()).isEqualTo("""
-                {"problem":{"line":3,"column":8,"message":"There is no column hiev: is hive meant?"}}
+                {"problem":{"line":3,"column":8,"message":"There is no column hiev. Did you mean hive?"}}
                 {"line":5,"columns":[{"name":"hive","type":"text"}],"rows":[["Clover"],[null]]}
                 """);
         assertThat(run("run", folder.resolve("none.sql").toString())).isOne();
@@ -133,7 +134,7 @@ class LunkoCommandTest {
         assertThat(out.toString()).isEqualTo("no,day\r\n1,2026-05-01\r\n2,2026-05-01\r\n");
         assertThat(run("query", "--table", "h=" + book, "SELECT 1")).isOne();
         assertThat(err.toString()).contains(
-                "There are 2 tables in it, hives, days: write # and the name of one behind the file, as in "
+                "There are 2 tables in it, hives, days: write # and the name of one after the file, as in "
                         + "bees.xlsx#hives.");
         assertThat(run("convert", book, folder.resolve("x.csv").toString())).isOne();
         assertThat(err.toString()).contains("A CSV file holds one table, and there are 2");
@@ -156,25 +157,25 @@ class LunkoCommandTest {
                 """);
         assertThat(run("run", "--steps", script)).isZero();
         assertThat(out.toString()).startsWith("""
-                This says a left semi join of hives and hives o.
+                This is a left semi join of hives and hives o.
 
-                Match hives with hives o: left semi join, row by row
+                Match hives with hives o: left semi join, nested loop
 
-                   0  Each of the 3 rows of hives is compared with rows of hives o until one decides. \
-                One partner is enough for a left semi join.
-                   1  1 = 1 AND 'Clover' <> 'Clover' is false: Clover and Clover are not partners.
+                   0  Each of the 3 rows of hives is compared with the rows of hives o until one decides. \
+                One match is enough for a left semi join.
+                   1  1 = 1 AND 'Clover' <> 'Clover' is false: Clover and Clover do not match.
                 """).contains("""
 
                 The result
 
                 """);
         out.getBuffer().setLength(0);
-        assertThat(run("query", "--steps", "--way", "buckets", "--format", "json", "--table",
+        assertThat(run("query", "--steps", "--way", "hash", "--format", "json", "--table",
                 "hives=" + file("h.csv", "no\n1\n2\n"),
                 "SELECT * FROM hives a JOIN hives b ON a.no = b.no")).isZero();
         assertThat(out.toString()).hasLineCount(1).contains(
                 "\"rows\":[[1,1],[2,2]],\"joins\":[],\"steps\":[{\"number\":0,\"stage\":\"match\"",
-                "\"comparisons\":2,\"why\":\"hives row 2 and hives row 2 come into the result as row 2.\"}");
+                "\"comparisons\":2,\"why\":\"hives row 2 and hives row 2 go into the result as row 2.\"}");
         assertThat(run("run", "--way", "sideways", script)).isEqualTo(2);
     }
 
@@ -184,7 +185,7 @@ class LunkoCommandTest {
         assertThat(run("query", "--steps", "--format", "csv", "--table", "t=" + file("t.csv", rows),
                 "SELECT COUNT(*) AS n FROM t a JOIN t b ON a.no = b.no")).isZero();
         assertThat(out.toString())
-                .startsWith("There are 67509 steps, more than the 10000 that are written down: 22500 comparisons")
+                .startsWith("There are 67,509 steps, more than the 10,000 that are written down: 22,500 comparisons")
                 .endsWith("n\r\n22500\r\n");
     }
 

@@ -94,7 +94,7 @@ class LunkoWindowTest {
 
     @Test
     void whatACrashHasLeftIsTakenUpAgainAndAFileOfSomebodyElseStays(FxRobot robot) throws IOException {
-        robot.clickOn("Take them up again");
+        robot.clickOn("Recover them");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers (changed) – Lunko");
         assertThat(folder.resolve("journal").resolve("999999999.lunko")).doesNotExist();
@@ -149,19 +149,19 @@ class LunkoWindowTest {
         robot.clickOn("#lesson-menu");
         assertThat(robot.lookup(node -> node instanceof Label label && label.getText().startsWith("bees.lunko   in "))
                 .tryQuery()).isPresent();
-        robot.clickOn("Begin a new lesson").clickOn("Do not save");
+        robot.clickOn("New lesson").clickOn("Do not save");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window.stage().getTitle()).isEqualTo("table_1 and table_2 – Lunko");
+        assertThat(window.stage().getTitle()).isEqualTo("table_1, table_2 – Lunko");
         robot.doubleClickOn(".lesson-title").push(KeyCode.CONTROL, KeyCode.A).write("Swarms").type(KeyCode.ENTER);
         note(robot);
         assertThat(window.stage().getTitle()).isEqualTo("Swarms (changed) – Lunko");
         robot.push(KeyCode.F4);
         assertThat(robot.lookup("#note").queryTextInputControl().getText()).isEqualTo("slowly");
-        robot.clickOn("Leave it");
+        robot.clickOn("Cancel");
     }
 
     private static void note(FxRobot robot) {
-        robot.push(KeyCode.F4).clickOn("#note").push(KeyCode.CONTROL, KeyCode.A).write("slowly").clickOn("Keep it");
+        robot.push(KeyCode.F4).clickOn("#note").push(KeyCode.CONTROL, KeyCode.A).write("slowly").clickOn("Keep");
         WaitForAsyncUtils.waitForFxEvents();
     }
 

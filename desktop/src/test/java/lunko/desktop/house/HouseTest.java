@@ -15,6 +15,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.MenuItem;
@@ -34,6 +35,7 @@ class HouseTest {
             .layer("steps").definedBy("lunko.steps..")
             .layer("engine").definedBy("lunko.engine..")
             .layer("query").definedBy("lunko.query..")
+            .layer("words").definedBy("lunko.words..")
             .layer("table").definedBy("lunko.table..")
             .layer("phrase").definedBy("lunko.phrase..")
             .layer("problem").definedBy("lunko.problem..")
@@ -46,9 +48,13 @@ class HouseTest {
             .whereLayer("engine")
             .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange")
             .whereLayer("query")
-            .mayOnlyBeAccessedByLayers("engine", "steps", "insight", "lesson", "shown", "desktop", "exchange")
+            .mayOnlyBeAccessedByLayers("problem", "words", "engine", "steps", "insight", "lesson", "shown", "desktop",
+                    "exchange")
+            .whereLayer("words")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange")
             .whereLayer("table").mayOnlyBeAccessedByLayers(
-                    "query", "engine", "steps", "insight", "lesson", "shown", "desktop", "exchange");
+                    "problem", "words", "query", "engine", "steps", "insight", "lesson", "shown", "desktop",
+                    "exchange");
 
     @ArchTest
     static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()
@@ -68,8 +74,15 @@ class HouseTest {
 
     @ArchTest
     static final ArchRule LOWEST_FLOORS_STAND_ALONE = noClasses()
-            .that().resideInAnyPackage("lunko.problem..", "lunko.phrase..")
-            .should().dependOnClassesThat().resideInAnyPackage("lunko.table..", "lunko.query..", "lunko.engine..");
+            .that().resideInAnyPackage("lunko.table..", "lunko.phrase..")
+            .should().dependOnClassesThat().resideInAnyPackage("lunko.problem..", "lunko.query..", "lunko.words..");
+
+    /** What is wrong is said as data: its sentence, as any other, is a language's affair. */
+    @ArchTest
+    static final ArchRule NOBODY_KNOWS_A_LANGUAGE = noClasses()
+            .that().resideOutsideOfPackages("lunko.words.english..", "lunko.desktop.words..", "lunko.bench..")
+            .should().dependOnClassesThat()
+            .resideInAnyPackage("lunko.words.english..", "lunko.desktop.words.english..");
 
     @ArchTest
     static final ArchRule CORE_IS_JDK_ANTLR_AND_TEXT_ONLY = classes()
@@ -106,6 +119,15 @@ class HouseTest {
             for (Path file : files.filter(each -> each.toString().matches(".*/src/(main|test)/.*\\.java")).toList()) {
                 assertThat(Files.readAllLines(file)).as(file.toString()).allMatch(line -> line.length() <= 120);
             }
+        }
+    }
+
+    /** Sentences are made by a language alone: elsewhere texts are SQL, names that programs read, or for the log. */
+    @ArchTest
+    static void noSentenceIsMadeOutsideALanguage(JavaClasses classes) throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of(".."))) {
+            List<String> found = files.filter(Sentences::isToBeFreeOfThem).flatMap(Sentences::in).toList();
+            assertThat(found).isEmpty();
         }
     }
 

@@ -1,5 +1,6 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ class QueryFieldTest extends OpenWindow {
         robot.write("FULL");
         until(() -> model.showing().get().lesson().staged().kind() == JoinKind.FULL_OUTER);
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(7);
-        assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("2 came");
+        assertThat(model.showing().get().changes().orElseThrow().said(words())).isEqualTo("2 added");
         // The plain join is still the one of the two tables: its kind can be chosen, and a key in the field is a
         // letter.
         robot.push(KeyCode.ESCAPE).push(KeyCode.DIGIT1);
@@ -68,12 +69,12 @@ class QueryFieldTest extends OpenWindow {
         until(() -> !styled(robot, "wrong").isEmpty());
         assertThat(styled(robot, "wrong")).isEqualTo("keeper");
         assertThat(robot.lookup(".query-problem").<Label>query().getText())
-                .isEqualTo("There is no table keeper: is keepers meant?");
+                .isEqualTo("There is no table keeper. Did you mean keepers?");
         assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
         assertThat(robot.lookup(".stages").query().getPseudoClassStates())
                 .contains(PseudoClass.getPseudoClass("stale"));
         robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream()
-                .filter(fix -> fix.getText().equals("Write keepers")).findFirst().orElseThrow());
+                .filter(fix -> fix.getText().equals("Change to keepers")).findFirst().orElseThrow());
         until(() -> styled(robot, "wrong").isEmpty() && area(robot).getText().equals(PLAIN));
         until(() -> !model.stale().get());
     }
@@ -132,7 +133,7 @@ class QueryFieldTest extends OpenWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup(".stage-tile").match(tile -> states(tile).contains("lit")).<Button>query()
                 .getAccessibleText()).startsWith("Filter");
-        // Names say whose they are, and the parenthesis at the caret its partner.
+        // Names say whose they are, and the parenthesis at the caret its match.
         assertThat(styled(robot, "of-hue-first")).isEqualTo("hiveshh");
     }
 

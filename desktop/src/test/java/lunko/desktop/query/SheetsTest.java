@@ -1,5 +1,6 @@
 package lunko.desktop.query;
 
+import static lunko.desktop.words.Spoken.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
@@ -20,12 +21,12 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Notice;
 import lunko.lesson.SceneEdit;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.change.ConditionDraft.How;
-import lunko.query.change.RephrasingKind;
 import lunko.query.change.ConditionSite;
+import lunko.query.change.RephrasingKind;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Name;
 import org.junit.jupiter.api.Test;
@@ -56,7 +57,8 @@ class SheetsTest extends OpenWindow {
             until(SheetsTest::tried);
             for (RephrasingKind kind : List.copyOf(missing)) {
                 Optional<Node> way = robot.lookup(".way").match(
-                        node -> ((Label) node.lookup(".way-title")).getText().equals(Words.capital(kind.title())))
+                        node -> ((Label) node.lookup(".way-title")).getText()
+                                .equals(words().query().way(words().rephrasings().title(kind))))
                         .tryQuery();
                 Optional<Button> use = way.flatMap(node -> Optional.ofNullable((Button) node.lookup(".use")));
                 if (use.isEmpty()) continue;
@@ -87,7 +89,7 @@ class SheetsTest extends OpenWindow {
         robot.clickOn(".counter-button");
         assertThat(
                 robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText))
-                .contains("hives", "keepers", "as it is said now: 1 row", "so: 0 rows");
+                .contains("hives", "keepers", "as it is now: 1 row", "with this one: 0 rows");
     }
 
     @Test
@@ -162,7 +164,7 @@ class SheetsTest extends OpenWindow {
         assertText(chain + " WHERE r.kg > 4");
         // A condition is changed in its place; what is none is said, and costs nothing.
         condition(robot, "r.kg > 4", "r.kg >");
-        assertThat(model.lesson().notice().get().orElseThrow().toString()).contains("condition");
+        assertThat(said()).contains("condition");
         condition(robot, "r.kg >", "r.kg BETWEEN 4 AND 20");
         assertText(chain + " WHERE r.kg BETWEEN 4 AND 20");
         condition(robot, "r.kg BETWEEN 4 AND 20", "r.kg > 4");
@@ -177,7 +179,7 @@ class SheetsTest extends OpenWindow {
         for (String gone : List.of("h.hive_no", "h.keeper_id", "h.mother_no", "k.keeper_id", "k.keeper", "k.village",
                 "r.hive_no", "r.day")) {
             robot.interact(() -> robot.lookup(".sheet .query-button").queryAllAs(ButtonBase.class).stream()
-                    .filter(button -> ("Do not show " + gone).equals(button.getAccessibleText())).findFirst()
+                    .filter(button -> ("Do not select " + gone).equals(button.getAccessibleText())).findFirst()
                     .orElseThrow().fire());
         }
         assertThat(model.lesson().lesson().get().staged().sql()).startsWith("SELECT h.hive, r.kg FROM");
@@ -194,13 +196,13 @@ class SheetsTest extends OpenWindow {
         robot.interact(
                 () -> model.lesson().edit(SceneEdit.Write.of(PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")));
         swap(robot);
-        until(() -> said().contains("But joins cannot change places so freely: the last two tables joined first: "));
+        until(() -> said().contains("But the order of joins matters: the last two tables joined first gives "));
         assertThat(model.lesson().lesson().get().staged().sql())
                 .startsWith("SELECT * FROM keepers k RIGHT JOIN hives h");
     }
 
     private String said() {
-        return model.lesson().notice().get().map(Object::toString).orElse("");
+        return model.lesson().notice().get().map(Notice::sentence).orElse("");
     }
 
     private static void swap(FxRobot robot) {

@@ -32,20 +32,20 @@ class StageWritesTest extends OpenWindow {
 
     @Test
     void aColumnIsHiddenFilteredSortedByAndJoinedFurther(FxRobot robot) throws Exception {
-        choose(robot, source("village, text"), "Show k.village in the result");
+        choose(robot, source("village, text"), "Select k.village");
         String few = "SELECT h.hive_no, h.hive, h.keeper_id, h.mother_no, k.keeper_id, k.keeper"
                 + PLAIN.substring("SELECT *".length());
         assertText(robot, few);
         // The stage of the chosen columns and the result as a whole have the same menu.
         robot.interact(() -> model.goTo(model.showing().get().last()));
-        choose(robot, result("keeper"), "Sort the result by k.keeper", "the largest first");
+        choose(robot, result("keeper"), "Sort the result by k.keeper", "largest first");
         assertText(robot, few + " ORDER BY k.keeper DESC");
         robot.interact(() -> model.goTo(0));
         choose(robot, source("village, text"), "Only rows where", "k.village = 'Reedmere'");
         assertText(robot, few + " WHERE k.village = 'Reedmere' ORDER BY k.keeper DESC");
         // WHERE takes away what the left join keeps: that is said of a condition that nobody has typed as well.
         until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
-        choose(robot, source("village, text"), "Join a further table by k.village", "meadows", "meadow");
+        choose(robot, source("village, text"), "Join another table by k.village", "meadows", "meadow");
         assertThat(model.lesson().lesson().get().staged().sql())
                 .contains(" INNER JOIN meadows m ON k.village = m.meadow WHERE");
         for (int i = 0; i < 4; i++) robot.interact(() -> model.lesson().undo());

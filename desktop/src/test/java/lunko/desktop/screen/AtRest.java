@@ -128,12 +128,12 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         screen.view().frame().zoom().set(1);
         screen.lesson().mode().set(Mode.SHOW);
         screen.model().picture().set(Picture.VENN);
-        screen.model().algorithm().set(JoinAlgorithm.ROWS);
+        screen.model().algorithm().set(JoinAlgorithm.NESTED_LOOP);
         screen.player().onlyPairs().set(false);
         screen.player().speed().set(Speed.NORMAL);
         for (Side side : Side.values()) screen.model().opened(side).set(Set.of());
         // Without what the last undo has changed in the result.
-        screen.model().preview(Showing.of(screen.lesson().lesson().get(), JoinAlgorithm.ROWS).opened());
+        screen.model().preview(Showing.of(screen.lesson().lesson().get(), JoinAlgorithm.NESTED_LOOP).opened());
         screen.lesson().sayNothing();
         Scene scene = stage.getScene();
         scene.getRoot().resize(1280, 800);

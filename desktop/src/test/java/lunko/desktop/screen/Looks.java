@@ -1,5 +1,7 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,7 +21,6 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Toggle;
 import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
-import lunko.phrase.Words;
 import org.fxmisc.richtext.StyledTextArea;
 
 /**
@@ -118,7 +119,7 @@ record Looks(List<Seen> all) {
             case TextInputControl field -> field.getText();
             case Labeled label -> label.getText();
             case Text words -> words.getText();
-            case TableView<?> table -> Words.rows(table.getItems().size());
+            case TableView<?> table -> words().counts().rows(table.getItems().size());
             case Slider slider -> Math.round(slider.getValue()) + " of " + Math.round(slider.getMax());
             case Shape _ -> "drawn";
             default -> "";

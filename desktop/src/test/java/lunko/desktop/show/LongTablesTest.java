@@ -26,8 +26,8 @@ import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.steps.MatchFrame;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.MatchFrame;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -65,9 +65,9 @@ class LongTablesTest {
             WaitForAsyncUtils.waitForFxEvents();
             MatchFrame frame = model.showing().get().match().orElseThrow();
             for (Side side : Side.values()) {
-                GridTable<?> source = robot.lookup("#" + side.title() + "-table .grid-table").query();
+                GridTable<?> source = robot.lookup("#" + side.id() + "-table .grid-table").query();
                 frame.now(side).ifPresent(row -> assertSeen(source, row, "step " + number));
-                GridTable<?> result = robot.lookup("#" + side.title() + "-result").query();
+                GridTable<?> result = robot.lookup("#" + side.id() + "-result").query();
                 if (!frame.landed().isEmpty()) assertSeen(result, last(result), "step " + number);
             }
         }
@@ -101,11 +101,11 @@ class LongTablesTest {
         });
         assertThat(model.waiting().get()).isFalse();
         robot.interact(() -> {
-            model.algorithm().set(JoinAlgorithm.BUCKETS);
-            model.algorithm().set(JoinAlgorithm.ROWS);
+            model.algorithm().set(JoinAlgorithm.HASH);
+            model.algorithm().set(JoinAlgorithm.NESTED_LOOP);
         });
         assertThat(model.waiting().get()).isFalse();
-        assertThat(model.showing().get().algorithm()).isEqualTo(JoinAlgorithm.ROWS);
+        assertThat(model.showing().get().algorithm()).isEqualTo(JoinAlgorithm.NESTED_LOOP);
         assertThat(stages.getPseudoClassStates()).doesNotContain(PseudoClass.getPseudoClass("stale"));
     }
 
@@ -136,9 +136,9 @@ class LongTablesTest {
             robot.interact(() -> robot.lookup("#right-table .grid-table").<TableView<?>>query().scrollToColumnIndex(8));
             WaitForAsyncUtils.waitForFxEvents();
             for (Side side : Side.values()) {
-                List<Double> sources = edges(robot, "#" + side.title() + "-table .column-header");
+                List<Double> sources = edges(robot, "#" + side.id() + "-table .column-header");
                 assertThat(sources).hasSizeGreaterThan(4);
-                assertThat(edges(robot, "#" + side.title() + "-result .column-header")).isEqualTo(sources);
+                assertThat(edges(robot, "#" + side.id() + "-result .column-header")).isEqualTo(sources);
             }
         }
     }

@@ -1,5 +1,6 @@
 package lunko.desktop.show;
 
+import static lunko.desktop.words.Spoken.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
@@ -59,7 +60,7 @@ class QueryShowTest extends OpenWindow {
         List<Node> tiles = robot.lookup(".stage-tile").queryAll().stream()
                 .sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
         assertThat(tiles).extracting(tile -> ((Button) tile).getAccessibleText()).first()
-                .isEqualTo("Match hives with keepers: left outer join, row by row: 3 rows, of 5 × 4");
+                .isEqualTo("Match hives with keepers: left outer join, nested loop: 3 rows, of 5 × 4");
         for (Node tile : tiles) {
             robot.interact(((Button) tile)::fire);
             assertThat(states(tile)).contains("at-hand");
@@ -91,7 +92,7 @@ class QueryShowTest extends OpenWindow {
                 .match(node -> states(node).contains("left-out") && isSeen(node) && !((TableRow<?>) node).isEmpty())
                 .query();
         robot.moveTo(struck.lookup(".reason-cell"));
-        assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is struck out.");
+        assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is removed.");
         assertThat(states(struck)).contains("lit");
         assertThat(texts(robot, ".reason-cell")).contains("2.5 > 4 is false", "4.5 > 4 is true");
     }
@@ -112,14 +113,14 @@ class QueryShowTest extends OpenWindow {
     @Test
     void rowsAreMatchedByBucketsAndBySortedListsToo(FxRobot robot) {
         robot.interact(() -> {
-            model.algorithm().set(JoinAlgorithm.BUCKETS);
+            model.algorithm().set(JoinAlgorithm.HASH);
             model.goTo(2);
         });
         assertThat(robot.lookup("#algorithm").<ChoiceBox<JoinAlgorithm>>query().getValue())
-                .isEqualTo(JoinAlgorithm.BUCKETS);
+                .isEqualTo(JoinAlgorithm.HASH);
         assertThat(texts(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
         robot.interact(() -> {
-            model.algorithm().set(JoinAlgorithm.MERGE);
+            model.algorithm().set(JoinAlgorithm.SORT_MERGE);
             model.goTo(3);
         });
         assertThat(texts(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");
@@ -140,17 +141,18 @@ class QueryShowTest extends OpenWindow {
     @Test
     void theResultSaysWhatAnotherKindDidToIt(FxRobot robot) {
         robot.push(KeyCode.DIGIT1);
-        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "4 – 1 pair", "3 – · went", "5 – · went");
+        assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "4 – 1 pair", "3 – · removed",
+                "5 – · removed");
         robot.push(KeyCode.DIGIT4);
         assertThat(links(robot)).containsExactly("1 – 1 pair", "2 – 2 pair", "3 – · new", "4 – 1 pair", "5 – · new",
                 "· – 3 new", "· – 4 new");
-        assertThat(model.showing().get().changes().orElseThrow().said()).isEqualTo("4 came");
+        assertThat(model.showing().get().changes().orElseThrow().said(words())).isEqualTo("4 added");
     }
 
     @Test
     void theResultIsSortedHiddenGroupedAndCopiedWithoutBeingChanged(FxRobot robot) {
         robot.interact(() -> model.lesson().edit(new SceneEdit.LookAt("hives", "harvests")));
-        assertThat(links(robot)).startsWith("1 – 1 pair", "1 – 2 again", "1 – 3 again", "2 – 4 pair");
+        assertThat(links(robot)).startsWith("1 – 1 pair", "1 – 2 repeated", "1 – 3 repeated", "2 – 4 pair");
         Label kg = robot.lookup("#right-result .result-heading").<Label>queryAll().stream()
                 .filter(label -> label.getText().contains("kg")).findFirst().orElseThrow();
         robot.clickOn(kg);
@@ -164,7 +166,7 @@ class QueryShowTest extends OpenWindow {
         assertThat(lines.get(1)).isEqualTo("5\tSainfoin\t15\t\t2026-07-15\t1.5");
         assertThat(lines).hasSize(10);
         robot.push(KeyCode.G);
-        assertThat(links(robot)).startsWith("1 – 3 pair", "1 – 1 again", "1 – 2 again");
+        assertThat(links(robot)).startsWith("1 – 3 pair", "1 – 1 repeated", "1 – 2 repeated");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(9);
     }
 
@@ -180,10 +182,10 @@ class QueryShowTest extends OpenWindow {
         assertThat(lines).hasSize(5).startsWith("keeper\tkg");
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(QUERY.replace("> 4", "> 5.5"))));
         assertThat(listed(robot)).hasSize(4);
-        assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("went")))
+        assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("removed")))
                 .hasSize(2);
         assertThat(texts(robot, ".stage-card .about")).anyMatch(
-                said -> said.contains("2 rows · 2 went · sorted to be looked at, not by the query · 1 column hidden"));
+                said -> said.contains("2 rows · 2 removed · view sorted · 1 column hidden"));
         robot.moveTo(
                 robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("harvests row 2 is row");
@@ -211,10 +213,10 @@ class QueryShowTest extends OpenWindow {
         assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
         robot.clickOn("#pairs-by-key");
         assertThat(texts(robot, ".pair-sum")).containsExactly("3 pairs: 11 gives 2 × 1, 12 gives 1 × 1");
-        // Linden and Tam: they have been compared, and are no partners.
+        // Linden and Tam: they have been compared, and do not match.
         robot.moveTo(robot.lookup(".pair-cell")
                 .match(cell -> "Linden and Tam: unknown".equals(cell.getAccessibleText())).<Node>query());
-        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no keeper_id.");
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden's keeper_id is NULL.");
         assertThat(robot.lookup("#left-table .table-row-cell").match(row -> states(row).contains("lit")).queryAll())
                 .hasSize(1);
     }
@@ -225,7 +227,7 @@ class QueryShowTest extends OpenWindow {
         assertThat(model.pointing().lineage().get().orElseThrow().pointed())
                 .isEqualTo(new Lineage.Pointed.Result(new ResultRow.Met(1, 1)));
         robot.push(KeyCode.DOWN);
-        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no partner");
+        assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden has no match");
     }
 
     /** The stage shows what the frame says, whichever stage it is of. */
@@ -233,7 +235,7 @@ class QueryShowTest extends OpenWindow {
         WaitForAsyncUtils.waitForFxEvents();
         Showing now = model.showing().get();
         assertThat(robot.lookup("#why").query().getAccessibleText())
-                .isEqualTo(now.frame().orElseThrow().shown().why().text());
+                .isEqualTo(now.frame().orElseThrow().shown().why().in(words()).text());
         if (!(now.frame().orElseThrow().shown() instanceof RowFrame frame) || frame.kind() == StageKind.RESULT) return;
         List<TableView<?>> grids = robot.lookup(".stage-card .grid-table").<TableView<?>>queryAll().stream()
                 .sorted(Comparator.comparingDouble(grid -> grid.localToScene(0, 0).getX())).toList();
@@ -249,7 +251,7 @@ class QueryShowTest extends OpenWindow {
 
     private static List<String> headings(FxRobot robot, Side side) {
         WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup("#" + side.title() + "-result .result-heading").<Label>queryAll().stream()
+        return robot.lookup("#" + side.id() + "-result .result-heading").<Label>queryAll().stream()
                 .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText)
                 .toList();
     }

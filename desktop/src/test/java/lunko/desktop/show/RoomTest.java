@@ -149,7 +149,7 @@ class RoomTest extends OpenWindow {
                         .anyMatch(words -> words != null && !words.isBlank()));
         assertThat(robot.lookup(".result-part .value-cell").match(cell -> states(cell).contains("padded"))
                 .<Node>queryAll()).hasSize(6)
-                .extracting(Node::getAccessibleText).containsOnly("NULL made by the join");
+                .extracting(Node::getAccessibleText).containsOnly("NULL added by the join");
     }
 
     private static Bounds bounds(FxRobot robot, String of) {

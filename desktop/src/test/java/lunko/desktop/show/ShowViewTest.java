@@ -1,5 +1,6 @@
 package lunko.desktop.show;
 
+import static lunko.desktop.words.Spoken.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
@@ -41,6 +42,8 @@ import lunko.desktop.show.model.Speed;
 import lunko.desktop.show.result.ListedRow;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.LinkEdit;
+import lunko.problem.LessonFault;
+import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -122,7 +125,7 @@ class ShowViewTest {
         assertThat(texts(robot, "#left-result .result-heading")).containsExactly("s.hive_no", "s.hive", "s.keeper_id",
                 "s.mother_no");
         robot.doubleClickOn("#left-table .table-name").write("keepers").type(KeyCode.ENTER);
-        assertThat(notice()).startsWith("Another table is called keepers already");
+        assertThat(notice()).startsWith("Another table is already called keepers");
         assertThat(model.showing().get().lesson().staged().left().name()).isEqualTo("stands");
     }
 
@@ -171,8 +174,8 @@ class ShowViewTest {
 
         robot.drag(heading(robot, Side.LEFT, "hive_no"), MouseButton.PRIMARY)
                 .dropTo(heading(robot, Side.RIGHT, "village"));
-        assertThat(model.showing().get().obstacle().orElseThrow().sentence())
-                .startsWith("hives.hive_no is integer and keepers.village is text");
+        assertThat(model.showing().get().obstacle().orElseThrow().fault())
+                .isInstanceOf(QueryFault.NotMatchable.class);
     }
 
     @Test
@@ -180,7 +183,8 @@ class ShowViewTest {
         robot.interact(() -> model.lesson()
                 .edit(new LinkEdit.Unmatch("hives", "keepers", new KeyPair("keeper_id", "keeper_id"))));
         assertThat(robot.lookup("#why").query().lookup(".text")).isNotNull();
-        assertThat(model.showing().get().obstacle().orElseThrow().sentence()).startsWith("No columns are matched yet");
+        assertThat(model.showing().get().obstacle().orElseThrow().fault())
+                .isEqualTo(new LessonFault.NothingMatched("hives", "keepers"));
         assertThat(robot.lookup("#left-result .table-row-cell .value").queryAll()).isEmpty();
         robot.clickOn(".proposed");
         assertThat(result(robot, 0)).containsExactly("1", "Clover", "11", "NULL", "11", "Oda", "Ashholt");
@@ -288,14 +292,14 @@ class ShowViewTest {
     void aFileBecomesATableAndABadOneLeavesEverythingAsItIs(FxRobot robot) throws Exception {
         Path good = Files.writeString(folder.resolve("people.csv"), "keeper_id,name\n12,Ula\n15,\n");
         drop(robot, Side.RIGHT, good);
-        robot.clickOn("Take it");
+        robot.clickOn("Import");
         assertThat(result(robot, 4)).containsExactly("5", "Sainfoin", "15", "NULL", "15", "NULL");
         Path bad = Files.writeString(folder.resolve("bad.csv"), "keeper_id,name\n12,\"Ula\n");
         drop(robot, Side.RIGHT, bad);
         assertThat(texts(robot, ".intake-said").getFirst())
                 .isEqualTo(
-                        bad + ", line 2, column 4: The quote that opens here is never closed: add the closing quote.");
-        robot.clickOn("Leave it");
+                        bad + ", line 2, column 4: The quote that opens here has no end: add the closing quote.");
+        robot.clickOn("Cancel");
         assertThat(model.showing().get().lesson().staged().right().name()).isEqualTo("people");
     }
 
@@ -315,7 +319,7 @@ class ShowViewTest {
         Dragboard board = mock(Dragboard.class);
         when(board.hasFiles()).thenReturn(true);
         when(board.getFiles()).thenReturn(List.of(file.toFile()));
-        robot.interact(() -> Event.fireEvent(robot.lookup("#" + side.title() + "-table").query(),
+        robot.interact(() -> Event.fireEvent(robot.lookup("#" + side.id() + "-table").query(),
                 new DragEvent(DragEvent.DRAG_DROPPED, board, 0, 0, 0, 0, TransferMode.COPY, null, null, null)));
         await(() -> robot.lookup(".shade").query().isVisible());
     }
@@ -330,14 +334,14 @@ class ShowViewTest {
         WaitForAsyncUtils.waitForFxEvents();
         MatchFrame frame = model.showing().get().match().orElseThrow();
         for (Side side : Side.values()) {
-            List<TableRow<?>> rows = rows(robot, "#" + side.title() + "-table");
+            List<TableRow<?>> rows = rows(robot, "#" + side.id() + "-table");
             for (TableRow<?> row : rows) {
                 boolean now = frame.now(side).stream().anyMatch(n -> n == row.getIndex());
                 boolean out = frame.rows(side).get(row.getIndex()) == RowState.LEFT_OUT;
                 assertThat(states(row)).as("step %d, %s row %d", frame.number(), side, row.getIndex())
                         .matches(s -> s.contains("now") == now && s.contains("left-out") == out);
             }
-            assertThat(robot.lookup("#" + side.title() + "-result").<TableView<?>>query().getItems().stream()
+            assertThat(robot.lookup("#" + side.id() + "-result").<TableView<?>>query().getItems().stream()
                     .filter(row -> row instanceof ListedRow listed
                             && (listed.fate() == ListedRow.Arrival.LANDED
                                     || listed.fate() == ListedRow.Arrival.PENDING)))
@@ -348,7 +352,7 @@ class ShowViewTest {
                 .queryAll()).hasSize((int) lanes);
         boolean compares = frame.step() instanceof Step.Compare;
         assertThat(robot.lookup(".verdict").query().isVisible()).isEqualTo(compares);
-        assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(frame.why().text());
+        assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(frame.why().in(words()).text());
     }
 
     private static List<String> states(Node node) {
@@ -364,7 +368,7 @@ class ShowViewTest {
     private static List<String> result(FxRobot robot, int row) {
         WaitForAsyncUtils.waitForFxEvents();
         return Arrays.stream(Side.values())
-                .flatMap(side -> rows(robot, "#" + side.title() + "-result").stream().filter(r -> r.getIndex() == row)
+                .flatMap(side -> rows(robot, "#" + side.id() + "-result").stream().filter(r -> r.getIndex() == row)
                         .flatMap(r -> r.lookupAll(".value").stream())
                         .sorted(Comparator.comparingDouble(v -> v.localToScene(0, 0).getX()))
                         .map(value -> ((Label) value).getText()))
@@ -372,7 +376,7 @@ class ShowViewTest {
     }
 
     private static Node cell(FxRobot robot, Side side, int row, int column) {
-        return rows(robot, "#" + side.title() + "-table").stream().filter(r -> r.getIndex() == row)
+        return rows(robot, "#" + side.id() + "-table").stream().filter(r -> r.getIndex() == row)
                 .flatMap(r -> r.lookupAll(".table-cell").stream())
                 .filter(node -> node instanceof TableCell<?, ?> cell
                         && cell.getTableView().getColumns().indexOf(cell.getTableColumn()) == column)
@@ -380,7 +384,7 @@ class ShowViewTest {
     }
 
     private static Node heading(FxRobot robot, Side side, String column) {
-        return robot.lookup("#" + side.title() + "-table .column-heading").queryAll().stream()
+        return robot.lookup("#" + side.id() + "-table .column-heading").queryAll().stream()
                 .filter(node -> node.getAccessibleText().startsWith(column + ","))
                 .findFirst().orElseThrow();
     }

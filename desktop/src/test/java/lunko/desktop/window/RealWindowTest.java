@@ -79,8 +79,8 @@ class RealWindowTest extends OpenWindow {
             Thread.sleep(500);
             Point2D from = new Point2D(FileSource.LEFT + FileSource.WIDTH / 2, FileSource.TOP + FileSource.HEIGHT / 2);
             drag(robot, from, new Point2D(600, 640));
-            until(() -> robot.lookup("Take it").tryQuery().isPresent());
-            robot.clickOn("Take it");
+            until(() -> robot.lookup("Import").tryQuery().isPresent());
+            robot.clickOn("Import");
             until(() -> model.lesson().lesson().get().find("apiaries").isPresent());
             List<Table> tables = model.lesson().lesson().get().tables();
             assertThat(tables.getLast().name()).isEqualTo("apiaries");

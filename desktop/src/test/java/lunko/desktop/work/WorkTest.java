@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
 import lunko.problem.Checked;
+import lunko.problem.WorkFault;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -50,10 +51,10 @@ class WorkTest {
         assertThat(WaitForAsyncUtils.waitForAsyncFx(5000, task::getTitle)).isEqualTo("Counting");
 
         start("More", () -> Checked.valid("never"));
-        assertThat(answers).containsExactly(Checked.invalid("Lunko is still at work: wait for it, or stop it first."));
+        assertThat(answers).containsExactly(Checked.invalid(new WorkFault.Busy()));
         WaitForAsyncUtils.waitForAsyncFx(5000, () -> task.cancel());
         awaitAnswers(2);
-        assertThat(answers.getLast()).isEqualTo(Checked.invalid("Stopped: nothing was changed."));
+        assertThat(answers.getLast()).isEqualTo(Checked.invalid(new WorkFault.Stopped()));
     }
 
     @Test
@@ -63,7 +64,7 @@ class WorkTest {
         });
         awaitAnswers(1);
         assertThat(answers).containsExactly(
-                Checked.invalid("Counting failed inside Lunko; your tables are as they were."));
+                Checked.invalid(new WorkFault.Failed("Counting")));
     }
 
     private void start(String title, Supplier<Checked<String>> answer) {

@@ -11,16 +11,18 @@ import java.util.Optional;
 import lunko.exchange.file.SourceBytes;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
-import lunko.exchange.grid.Grid;
 import lunko.exchange.grid.Grid.Line;
+import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Limits;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.QuoteMode;
-import lunko.table.Limits;
 
 /** Reads separated values as a table; each column gets the narrowest type that fits. */
 public final class CsvReader {
@@ -28,10 +30,10 @@ public final class CsvReader {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
             .setQuoteMode(QuoteMode.ALL_NON_NULL).setIgnoreEmptyLines(false).get();
 
-    private final String source;
+    private final Origin source;
     private final Dialect dialect;
 
-    private CsvReader(String source, Dialect dialect) {
+    private CsvReader(Origin source, Dialect dialect) {
         this.source = source;
         this.dialect = dialect;
     }
@@ -56,14 +58,14 @@ public final class CsvReader {
      */
     public static Checked<Read> read(Path file, Watch watch) {
         return SourceBytes.read(file, SourceText.MOST_BYTES, watch)
-                .then(bytes -> SourceText.utf8(bytes.source(), bytes.bytes())
+                .then(bytes -> SourceText.utf8(Origin.file(bytes.source()), bytes.bytes())
                         .then(text -> read(tableName(file), text,
                                 Dialect.PLAIN.separated(Dialect.separator(text.text())), bytes.isCut())));
     }
 
     /** The first lines of a file in a dialect, as many as a table may have; a problem if it is none. */
     public static Checked<Read> read(String name, SourceBytes bytes, Dialect dialect) {
-        return SourceText.decoded(bytes.source(), bytes.bytes(), dialect.encoding())
+        return SourceText.decoded(Origin.file(bytes.source()), bytes.bytes(), dialect.encoding())
                 .then(text -> read(name, text, dialect, bytes.isCut()));
     }
 
@@ -84,9 +86,7 @@ public final class CsvReader {
     }
 
     private Checked<Read> lines(String name, SourceText source, boolean isCut) {
-        if (source.text().isEmpty()) {
-            return problem("The file is empty: it needs a line with the column names, and a line for each row.");
-        }
+        if (source.text().isEmpty()) { return problem(new FileFault.EmptyFile()); }
         List<Line> lines = new ArrayList<>();
         int most = Limits.ROWS + (dialect.header() ? 1 : 0);
         int line = 1;
@@ -119,12 +119,10 @@ public final class CsvReader {
     /** The parser refuses a text for its quotes alone: one that is not closed, or one with text right behind it. */
     private <T> Checked<T> quotes(SourceText text, int line) {
         int open = openQuote(text.text(), text.start(line), dialect.quote().orElse('"'));
-        if (open < 0) {
-            return Checked.invalid(Problem.at(Place.line(source, line),
-                    "A closing quote is followed by more text: put a comma behind it, or double the quotes inside."));
-        }
+        if (open < 0) { return Checked.invalid(Problem.at(Place.line(source, line),
+                new FileFault.TextAfterQuote())); }
         return Checked.invalid(Problem.at(text.place(open),
-                "The quote that opens here is never closed: add the closing quote."));
+                new FileFault.OpenQuote()));
     }
 
     /**
@@ -146,7 +144,7 @@ public final class CsvReader {
         return open;
     }
 
-    private <T> Checked<T> problem(String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private <T> Checked<T> problem(FileFault fault) {
+        return Checked.invalid(Problem.at(Place.in(source), fault));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import lunko.exchange.file.SourceText;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.table.Type;
 
 /**
@@ -66,7 +67,7 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
     private static Charset encoding(byte[] bytes) {
         if (bytes.length >= 2 && bytes[0] == (byte) 0xFF && bytes[1] == (byte) 0xFE) return StandardCharsets.UTF_16LE;
         if (bytes.length >= 2 && bytes[0] == (byte) 0xFE && bytes[1] == (byte) 0xFF) return StandardCharsets.UTF_16BE;
-        return SourceText.utf8("", bytes) instanceof Checked.Valid ? StandardCharsets.UTF_8
+        return SourceText.utf8(Origin.file(""), bytes) instanceof Checked.Valid ? StandardCharsets.UTF_8
                 : Charset.forName("windows-1252");
     }
 

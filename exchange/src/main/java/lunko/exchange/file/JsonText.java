@@ -6,6 +6,8 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -18,17 +20,17 @@ public final class JsonText {
 
     private JsonText() {}
 
-    /** The tree of a text in UTF-8; a problem with its place, and with what to do, if it is none. */
-    public static Checked<JsonNode> tree(String source, byte[] text, String whatToDo) {
-        if (text.length > MOST_BYTES) return Checked.invalid(Problem.at(Place.in(source), "It has more than "
-                + (MOST_BYTES >> 20) + " MB, far more than a lesson needs: " + whatToDo + "."));
+    /** The tree of a text in UTF-8; a problem with its place, if it is none. */
+    public static Checked<JsonNode> tree(Origin source, byte[] text) {
+        if (text.length > MOST_BYTES)
+            return Checked.invalid(Problem.at(Place.in(source), new FileFault.TooLarge((int) (MOST_BYTES >> 20))));
         try {
             return Checked.valid(MAPPER.readTree(text));
         } catch (JsonProcessingException malformed) {
             // Where a limit is passed there is no place.
             Place place = malformed.getLocation() == null ? Place.line(source, 1) : Place.character(source,
                     malformed.getLocation().getLineNr(), malformed.getLocation().getColumnNr());
-            return Checked.invalid(Problem.at(place, "This is no JSON: " + whatToDo + "."));
+            return Checked.invalid(Problem.at(place, new FileFault.NoJson()));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }

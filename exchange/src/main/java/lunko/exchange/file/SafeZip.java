@@ -14,6 +14,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -41,10 +42,9 @@ public final class SafeZip {
         return files;
     }
 
-    /** Why there are more bytes in it than {@link #MOST_BYTES}, in a sentence. */
-    public static String tooLarge() {
-        return "There are more than " + (MOST_BYTES >> 20) + " MB in it, far more than a lesson can show: cut it down "
-                + "to what makes your point.";
+    /** Why there are more bytes in it than {@link #MOST_BYTES}. */
+    public static FileFault tooLarge() {
+        return new FileFault.TooLarge((int) (MOST_BYTES >> 20));
     }
 
     /** Reads a ZIP; a problem if it is none, is damaged, or is larger or stranger than any lesson. */
@@ -94,17 +94,13 @@ public final class SafeZip {
 
     private static <T> Checked<Map<String, T>> entries(String source, ZipFile zip, Watch watch, Entry<T> reads,
             Size<T> size) throws IOException {
-        if (zip.size() > MOST_FILES) return problem(source, "There are more than " + MOST_FILES
-                + " files in it, and a lesson has a few: it is something else.");
-        if (zip.size() == 0) return problem(source, "There is nothing in it: take another copy of it.");
+        if (zip.size() > MOST_FILES) return problem(source, new FileFault.TooManyFiles(MOST_FILES));
+        if (zip.size() == 0) return problem(source, new FileFault.EmptyArchive());
         Map<String, T> files = new LinkedHashMap<>();
         long bytes = 0;
         for (ZipEntry entry : Collections.list(zip.entries())) {
             if (!watch.goesOn(bytes, MOST_BYTES)) return Watch.stopped();
-            if (isOutside(entry.getName())) {
-                return problem(source, "It has a file called " + entry.getName()
-                        + ", which points out of it: it is not safe to open.");
-            }
+            if (isOutside(entry.getName())) { return problem(source, new FileFault.PointsOutside(entry.getName())); }
             try (CheckedInputStream in = new CheckedInputStream(zip.getInputStream(entry), new CRC32())) {
                 T content = reads.of(in, MOST_BYTES - bytes);
                 bytes += size.of(content);
@@ -117,8 +113,7 @@ public final class SafeZip {
     }
 
     private static <T> Checked<T> damaged(String source) {
-        return problem(source, "The file is damaged or cut off, or is none of the kind that its name says: take "
-                + "another copy of it.");
+        return problem(source, new FileFault.Damaged());
     }
 
     private static boolean isOutside(String name) {
@@ -126,7 +121,7 @@ public final class SafeZip {
                 || List.of(name.split("/")).contains("..");
     }
 
-    private static <T> Checked<T> problem(String source, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private static <T> Checked<T> problem(String source, FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

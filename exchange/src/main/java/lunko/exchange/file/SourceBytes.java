@@ -9,6 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -70,15 +71,15 @@ public final class SourceBytes {
     /** What is read of a file; a problem if it cannot be. */
     static <T> Checked<T> open(Path file, Reading<T> reading) {
         String source = file.toString();
-        if (Files.isDirectory(file)) return problem(source, "This is a folder: name a file in it.");
+        if (Files.isDirectory(file)) return problem(source, new FileFault.IsFolder());
         try (InputStream in = Files.newInputStream(file)) {
             return reading.of(in);
         } catch (NoSuchFileException missing) {
-            return problem(source, "There is no such file: check its name and folder.");
+            return problem(source, new FileFault.NoFile());
         } catch (AccessDeniedException denied) {
-            return problem(source, "The file may not be read: ask for permission, or copy it to a folder of yours.");
+            return problem(source, new FileFault.NotReadable());
         } catch (IOException failed) {
-            return problem(source, "The file could not be read (" + failed.getMessage() + "): try a copy of it.");
+            return problem(source, new FileFault.ReadFailed(String.valueOf(failed.getMessage())));
         }
     }
 
@@ -88,7 +89,7 @@ public final class SourceBytes {
         return Arrays.copyOf(bytes, end > 0 ? end : bytes.length);
     }
 
-    private static <T> Checked<T> problem(String source, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private static <T> Checked<T> problem(String source, FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

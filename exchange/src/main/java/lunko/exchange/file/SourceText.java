@@ -12,11 +12,13 @@ import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
 /** The text of a source, and the places in it. */
-public record SourceText(String source, String text) {
+public record SourceText(Origin source, String text) {
     /** The most bytes that a text may have. */
     public static final long MOST_BYTES = 64L << 20;
 
@@ -32,31 +34,30 @@ public record SourceText(String source, String text) {
     /** The text of a file in UTF-8; a problem as well if the watch says stop. */
     public static Checked<SourceText> read(Path file, Watch watch) {
         return SourceBytes.read(file, MOST_BYTES, watch).then(read -> read.isCut()
-                ? problem(read.source(), "The file is larger than " + (MOST_BYTES >> 20)
-                        + " MB, far more than a lesson can show: cut it down to what makes your point.")
-                : utf8(read.source(), read.bytes()));
+                ? problem(Origin.file(read.source()), new FileFault.TooLarge((int) (MOST_BYTES >> 20)))
+                : utf8(Origin.file(read.source()), read.bytes()));
     }
 
     /** The text that a stream gives in UTF-8, to its end. */
-    public static Checked<SourceText> read(String source, InputStream stream) {
+    public static Checked<SourceText> read(Origin source, InputStream stream) {
         try {
             return utf8(source, stream.readAllBytes());
         } catch (IOException failed) {
-            return problem(source, "It could not be read (" + failed.getMessage() + "): try again.");
+            return problem(source, new FileFault.ReadFailed(String.valueOf(failed.getMessage())));
         }
     }
 
-    private static Checked<SourceText> problem(String source, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private static Checked<SourceText> problem(Origin source, FileFault fault) {
+        return Checked.invalid(Problem.at(Place.in(source), fault));
     }
 
     /** The text that bytes are in UTF-8 (RFC 3629), without a byte order mark; a problem where they stop being that. */
-    public static Checked<SourceText> utf8(String source, byte[] bytes) {
+    public static Checked<SourceText> utf8(Origin source, byte[] bytes) {
         return decoded(source, bytes, StandardCharsets.UTF_8);
     }
 
     /** The text that bytes are in an encoding, without a byte order mark; a problem where they stop being that. */
-    public static Checked<SourceText> decoded(String source, byte[] bytes, Charset encoding) {
+    public static Checked<SourceText> decoded(Origin source, byte[] bytes, Charset encoding) {
         // Reports what is malformed, where the String constructor would quietly put a replacement character.
         CharsetDecoder decoder = encoding.newDecoder();
         CharBuffer chars = CharBuffer.allocate(bytes.length + 1);
@@ -65,8 +66,7 @@ public record SourceText(String source, String text) {
         SourceText text = new SourceText(source, decoded.startsWith("\uFEFF") ? decoded.substring(1) : decoded);
         return result.isError()
                 ? Checked.invalid(Problem.at(text.place(text.text.length()),
-                        "This character is not " + encoding.displayName()
-                                + ": save the file as UTF-8 and open it again."))
+                        new FileFault.NotEncoded(encoding.displayName())))
                 : Checked.valid(text);
     }
 

@@ -2,6 +2,7 @@ package lunko.exchange.file;
 
 import lunko.problem.Checked;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 
 /** Whoever waits for long work: told how far it is, and asked whether it shall go on. */
 @FunctionalInterface
@@ -10,7 +11,7 @@ public interface Watch {
     Watch NOBODY = (_, _) -> true;
 
     /** What is said of work that was stopped. */
-    Problem STOPPED = Problem.of("Stopped: nothing was changed.");
+    Problem STOPPED = Problem.of(new WorkFault.Stopped());
 
     /** Whether to go on, with so much done of the whole. Called often, from the thread that works. */
     boolean goesOn(long done, long whole);

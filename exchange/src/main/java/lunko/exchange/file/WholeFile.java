@@ -12,6 +12,7 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.Objects;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -29,11 +30,11 @@ public record WholeFile(Path path) {
     public <T> Checked<T> write(Content<T> content) {
         Path asked = path.toAbsolutePath();
         if (asked.getParent() == null || Files.isDirectory(asked))
-            return problem("This is a folder: name a file in it.");
+            return problem(new FileFault.IsFolder());
         if (!Files.isDirectory(asked.getParent()))
-            return problem("There is no such folder: make it, or choose another one.");
+            return problem(new FileFault.NoFolder());
         if (Files.exists(asked) && !Files.isRegularFile(asked))
-            return problem("This is no ordinary file: name another one.");
+            return problem(new FileFault.NoOrdinaryFile());
         try {
             Path file = target(asked);
             Drafts.clear(file.getParent());
@@ -49,17 +50,13 @@ public record WholeFile(Path path) {
                 Files.deleteIfExists(draft);
             }
         } catch (AccessDeniedException | NoSuchFileException denied) {
-            return problem("The folder may not be written to: choose another one.");
+            return problem(new FileFault.FolderNotWritable());
         } catch (FileSystemException failed) {
             // Without its own words for the draft, which nobody has asked for.
-            return problem(failed(Objects.requireNonNullElse(failed.getReason(), "the system gives no reason")));
+            return problem(new FileFault.WriteFailed(Objects.requireNonNullElse(failed.getReason(), "")));
         } catch (IOException failed) {
-            return problem(failed(failed.getMessage()));
+            return problem(new FileFault.WriteFailed(Objects.requireNonNullElse(failed.getMessage(), "")));
         }
-    }
-
-    private static String failed(String why) {
-        return "The file could not be written (" + why + "): choose another place.";
     }
 
     /** Where a link leads, as far as it does; the file itself, if it is none. */
@@ -85,7 +82,7 @@ public record WholeFile(Path path) {
         }
     }
 
-    private <T> Checked<T> problem(String sentence) {
-        return Checked.invalid(Problem.at(Place.in(path.toString()), sentence));
+    private <T> Checked<T> problem(FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(path.toString()), fault));
     }
 }

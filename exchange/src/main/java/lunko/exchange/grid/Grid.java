@@ -12,10 +12,13 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault;
+import lunko.problem.Limits;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.problem.TableFault;
 import lunko.table.Column;
-import lunko.table.Limits;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -62,9 +65,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
      * The table whose columns have the types that are known of them by name; the others get the narrowest that fits.
      */
     public Checked<Table> table(Function<String, Optional<Type>> known) {
-        if (lines.isEmpty()) {
-            return problem("There is nothing in it: it needs a line with the column names, and a line for each row.");
-        }
+        if (lines.isEmpty()) { return problem(new FileFault.Nothing()); }
         if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
         return header(lines.getFirst()).then(names -> rows(columns(names, known)));
     }
@@ -76,10 +77,10 @@ public record Grid(String name, Place whole, List<Line> lines) {
         if (lines.size() > Limits.ROWS + 1) return tooManyRows(lines.get(Limits.ROWS + 1).place());
         Set<String> names = new HashSet<>();
         for (Column column : columns) {
-            Optional<String> fault = Limits.ofName(column.name());
+            Optional<TableFault> fault = Limits.ofName(column.name());
             if (fault.isPresent()) return problem(fault.get());
             if (!names.add(column.name().toLowerCase(Locale.ROOT)))
-                return problem("Two columns are called " + column.name() + ": rename one of them.");
+                return problem(new FileFault.ColumnTwice(column.name()));
         }
         return rows(columns);
     }
@@ -100,20 +101,17 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     private Checked<List<String>> header(Line line) {
         int size = line.fields().size();
-        Optional<String> tooWide = Limits.ofColumns(size);
+        Optional<TableFault> tooWide = Limits.ofColumns(size);
         if (tooWide.isPresent()) return problem(line, tooWide.get());
         Map<String, Integer> seen = new LinkedHashMap<>();
         List<String> names = new ArrayList<>();
         for (int i = 0; i < size; i++) {
             String column = line.fields().get(i).orElse("").strip();
-            if (column.isEmpty()) return problem(line, "Column " + (i + 1) + " has no name: give it one in this line.");
-            Optional<String> fault = Limits.ofName(column);
+            if (column.isEmpty()) return problem(line, new FileFault.UnnamedColumn(i + 1));
+            Optional<TableFault> fault = Limits.ofName(column);
             if (fault.isPresent()) return problem(line, fault.get());
             Integer earlier = seen.putIfAbsent(column.toLowerCase(Locale.ROOT), i);
-            if (earlier != null) {
-                return problem(line, "Columns " + (earlier + 1) + " and " + (i + 1) + " are both called " + column
-                        + ": rename one of them in this line.");
-            }
+            if (earlier != null) { return problem(line, new FileFault.ColumnsTwice(earlier + 1, i + 1, column)); }
             names.add(column);
         }
         return Checked.valid(names);
@@ -121,24 +119,19 @@ public record Grid(String name, Place whole, List<Line> lines) {
 
     private Checked<Table> rows(List<Column> columns) {
         List<Line> rows = lines.subList(1, lines.size());
-        Optional<String> beyond = Limits.ofName(name).or(() -> Limits.ofSize(rows.size(), columns.size()));
+        Optional<TableFault> beyond = Limits.ofName(name).or(() -> Limits.ofSize(rows.size(), columns.size()));
         if (beyond.isPresent()) return problem(beyond.get());
         for (Line line : rows) {
             int size = line.fields().size();
-            if (size != columns.size()) {
-                return problem(line,
-                        "This line has " + size + (size == 1 ? " field" : " fields") + ", but the first line names "
-                                + columns.size() + (columns.size() == 1 ? " column" : " columns")
-                                + (size > columns.size() ? ": put a field that contains a comma in double quotes."
-                                        : ": write nothing between two commas for NULL."));
-            }
+            if (size != columns.size()) { return problem(line,
+                    new FileFault.FieldCount(size, columns.size())); }
         }
         List<List<Value>> values = new ArrayList<>();
         for (Line line : rows) {
             List<Value> row = new ArrayList<>();
             for (int i = 0; i < columns.size(); i++) {
                 Optional<String> field = line.fields().get(i);
-                Optional<String> fault = field.flatMap(Limits::ofText);
+                Optional<TableFault> fault = field.flatMap(Limits::ofText);
                 if (fault.isPresent()) return problem(line, fault.get());
                 Optional<Value> value =
                         field.isEmpty() ? Optional.of(Value.NULL) : columns.get(i).type().read(field.get());
@@ -150,16 +143,15 @@ public record Grid(String name, Place whole, List<Line> lines) {
         return Checked.valid(Table.of(name, columns, values));
     }
 
-    private static String misfit(Column column, String field) {
-        return "“" + field + "” does not fit " + column.name() + ", which is " + column.type().title() + ": write "
-                + column.type().example() + ".";
+    private static FileFault misfit(Column column, String field) {
+        return new FileFault.FieldDoesNotFit(field, column.name(), column.type());
     }
 
-    private <T> Checked<T> problem(String sentence) {
-        return Checked.invalid(Problem.at(whole, sentence));
+    private <T> Checked<T> problem(Fault fault) {
+        return Checked.invalid(Problem.at(whole, fault));
     }
 
-    private static <T> Checked<T> problem(Line line, String sentence) {
-        return Checked.invalid(Problem.at(line.place(), sentence));
+    private static <T> Checked<T> problem(Line line, Fault fault) {
+        return Checked.invalid(Problem.at(line.place(), fault));
     }
 }

@@ -24,13 +24,15 @@ import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Limits;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.problem.TableFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Entry;
-import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 
@@ -55,7 +57,7 @@ record Descriptor(String source, JsonNode root) {
     }
 
     private static void describe(Scene scene, ObjectNode node) {
-        node.put("left", scene.left()).put("kind", scene.kind().title()).put("right", scene.right());
+        node.put("left", scene.left()).put("kind", scene.kind().id()).put("right", scene.right());
         if (scene.pairing().natural()) node.put("natural", true);
         scene.written().ifPresent(query -> {
             node.put("query", query.sql());
@@ -89,7 +91,7 @@ record Descriptor(String source, JsonNode root) {
     private static Optional<Scene> scene(JsonNode described, List<Table> tables) {
         Optional<Table> left = named(tables, described.path("left"));
         Optional<Table> right = named(tables, described.path("right"));
-        Optional<JoinKind> kind = JoinKind.titled(described.path("kind").asText());
+        Optional<JoinKind> kind = JoinKind.named(described.path("kind").asText());
         if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return Optional.empty();
         Pairing pairing = new Pairing(left.get().name(), kind.get(), right.get().name(),
                 described.path("natural").asBoolean() && kind.get().canBeNatural());
@@ -105,16 +107,15 @@ record Descriptor(String source, JsonNode root) {
         Set<String> names = new HashSet<>();
         for (Table table : tables) {
             if (!names.add(table.name().toLowerCase(Locale.ROOT)))
-                return problem("two tables are called " + table.name());
+                return problem(new FileFault.LessonTableTwice(table.name()));
         }
         List<Scene> scenes = new ArrayList<>();
         for (JsonNode described : root.path("scenes")) {
             Optional<Scene> scene = scene(described, tables);
-            if (scene.isEmpty()) return problem("scene " + (scenes.size() + 1)
-                    + " names a table or a kind of join that there is not");
+            if (scene.isEmpty()) return problem(new FileFault.LessonSceneWrong(scenes.size() + 1));
             scenes.add(scene.get());
         }
-        if (scenes.isEmpty()) return problem("it has no scene");
+        if (scenes.isEmpty()) return problem(new FileFault.LessonWithoutScene());
         int at = Math.clamp(root.path("scene").asInt(1) - 1L, 0, scenes.size() - 1);
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();
@@ -128,12 +129,12 @@ record Descriptor(String source, JsonNode root) {
             Optional<Table> other = named(tables, link.path("right"));
             if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(
                     pair -> one.get().column(pair.left()).isEmpty() || other.get().column(pair.right()).isEmpty())) {
-                return problem("a link names a table or a column that there is not");
+                return problem(new FileFault.LessonLinkWrong());
             }
             if (!pairs.isEmpty()) links.add(new Link(one.get().name(), other.get().name(), pairs));
         }
-        Optional<String> tooMany = Limits.ofLinks(links.size());
-        if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(source), tooMany.get()));
+        Optional<TableFault> tooMany = Limits.ofLinks(links.size());
+        if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.inFile(source), tooMany.get()));
         Layout layout = Layout.PLAIN;
         List<Table> described = new ArrayList<>();
         for (Table table : tables) {
@@ -191,8 +192,7 @@ record Descriptor(String source, JsonNode root) {
         return tables.stream().filter(table -> table.name().equals(name.asText())).findFirst();
     }
 
-    private <T> Checked<T> problem(String what) {
-        return Checked
-                .invalid(Problem.at(Place.in(source), "In this lesson " + what + ": take another copy of the file."));
+    private <T> Checked<T> problem(FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

@@ -18,6 +18,8 @@ import lunko.exchange.file.WholeFile;
 import lunko.exchange.pack.DataPackage;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -45,7 +47,7 @@ public final class LessonFile {
             Map<String, byte[]> parts = files(lesson);
             // What could not be opened again is not written.
             if (parts.get(DESCRIPTOR).length > JsonText.MOST_BYTES) return problem(file.toString(),
-                    "Too much is in cells that it does not fit: change the types of their columns.");
+                    new FileFault.TooManyMisfits());
             if (parts.values().stream().mapToLong(part -> part.length).sum() > SafeZip.MOST_BYTES)
                 return problem(file.toString(), SafeZip.tooLarge());
             try (OutputStream out = Files.newOutputStream(draft); ZipOutputStream zip = new ZipOutputStream(out)) {
@@ -75,27 +77,25 @@ public final class LessonFile {
     private static Checked<Lesson> lesson(String source, SafeZip zip) {
         byte[] descriptor = zip.files().get(DESCRIPTOR);
         if (descriptor == null) return problem(source,
-                "There is no " + DESCRIPTOR + " in it, so it is no lesson: choose a file that Lunko has saved.");
-        return JsonText.tree(source + ", " + DESCRIPTOR, descriptor, "take another copy of the file")
+                new FileFault.NoLesson(DESCRIPTOR));
+        return JsonText.tree(Origin.file(source + ", " + DESCRIPTOR), descriptor)
                 .then(root -> lesson(source, zip, root));
     }
 
     private static Checked<Lesson> lesson(String source, SafeZip zip, JsonNode root) {
         if (!root.path("format").asText().equals("lunko-lesson") || !root.path("version").canConvertToInt()) {
             return problem(source,
-                    DESCRIPTOR + " does not say that this is a lesson of Lunko: choose a file that Lunko has saved.");
+                    new FileFault.NoLessonDescriptor(DESCRIPTOR));
         }
         if (root.path("version").asInt() > VERSION) {
             return problem(source,
-                    "This lesson was saved by a newer Lunko (version " + root.path("version").asInt()
-                            + " of the file, and this Lunko reads "
-                            + VERSION + "): open it with that one.");
+                    new FileFault.NewerLesson(root.path("version").asInt(), VERSION));
         }
         return DataPackage.read(source, name -> Optional.ofNullable(zip.files().get(name)))
                 .then(set -> new Descriptor(source + ", " + DESCRIPTOR, root).lesson(set.tables()));
     }
 
-    private static <T> Checked<T> problem(String source, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private static <T> Checked<T> problem(String source, FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

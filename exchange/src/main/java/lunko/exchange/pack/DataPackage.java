@@ -26,12 +26,16 @@ import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault;
+import lunko.problem.Limits;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.problem.TableFault;
 import lunko.query.KeyPair;
-import lunko.table.Limits;
+import lunko.table.FreeName;
 import lunko.table.Table;
 import lunko.table.Type;
 
@@ -93,7 +97,7 @@ public final class DataPackage {
     }
 
     private static String free(String name, Map<String, String> taken) {
-        return Words.free(name, "-", taken::containsValue);
+        return FreeName.of(name, "-", taken::containsValue);
     }
 
     private static void texts(ArrayNode array, Stream<String> texts) {
@@ -134,7 +138,7 @@ public final class DataPackage {
         return switch (type) {
             case DECIMAL -> "number";
             case TEXT -> "string";
-            case INTEGER, BOOLEAN, DATE -> type.title();
+            case INTEGER, BOOLEAN, DATE -> type.id();
         };
     }
 
@@ -147,15 +151,15 @@ public final class DataPackage {
     public static Checked<TableSet> read(String source, Function<String, Optional<byte[]>> file) {
         Optional<byte[]> descriptor = file.apply(DESCRIPTOR);
         if (descriptor.isEmpty())
-            return problem(source, "There is no " + DESCRIPTOR + " in it: choose a Tabular Data Package.");
-        return JsonText.tree(source + ", " + DESCRIPTOR, descriptor.get(),
-                "mend it here, or take another copy of the file").then(root -> tables(source, root, file));
+            return problem(source, new FileFault.NoDescriptor(DESCRIPTOR));
+        return JsonText.tree(Origin.file(source + ", " + DESCRIPTOR), descriptor.get())
+                .then(root -> tables(source, root, file));
     }
 
     private static Checked<TableSet> tables(String source, JsonNode root, Function<String, Optional<byte[]>> file) {
         if (root.path("resources").isEmpty())
-            return problem(source, DESCRIPTOR + " names no resources: it needs one for each table.");
-        Optional<String> tooMany = Limits.ofTables(root.path("resources").size());
+            return problem(source, new FileFault.NoResources(DESCRIPTOR));
+        Optional<TableFault> tooMany = Limits.ofTables(root.path("resources").size());
         if (tooMany.isPresent()) return problem(source, tooMany.get());
         List<Table> tables = new ArrayList<>();
         for (JsonNode resource : root.path("resources")) {
@@ -197,7 +201,7 @@ public final class DataPackage {
                 IntStream.range(0, fields.size()).mapToObj(i -> new KeyPair(fields.get(i), others.get(i))).toList()));
     }
 
-    private static <T> Checked<T> problem(String source, String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private static <T> Checked<T> problem(String source, Fault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

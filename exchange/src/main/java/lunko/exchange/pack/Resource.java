@@ -11,6 +11,8 @@ import lunko.exchange.csv.Dialect;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Column;
@@ -27,14 +29,13 @@ record Resource(String source, JsonNode described) {
     Checked<Table> table(Function<String, Optional<byte[]>> file) {
         String path = described.path("path").asText("");
         if (path.isEmpty() || path.startsWith("/") || path.contains(":") || List.of(path.split("/")).contains("..")) {
-            return problem(DataPackage.DESCRIPTOR + " names the file “" + path
-                    + "”, and only files of the package itself are read: mend its path.");
+            return problem(new FileFault.ForeignPath(DataPackage.DESCRIPTOR, path));
         }
         Optional<byte[]> content = file.apply(path);
         if (content.isEmpty())
-            return problem(DataPackage.DESCRIPTOR + " names " + path + ", and there is no such file: add it.");
+            return problem(new FileFault.MissingResource(DataPackage.DESCRIPTOR, path));
         String name = described.path("title").asText(described.path("name").asText("table"));
-        return SourceText.utf8(source + ", " + path, content.get())
+        return SourceText.utf8(Origin.file(source + ", " + path), content.get())
                 .then(text -> CsvReader.grid(name, text, dialect())).then(this::table).map(this::ruled);
     }
 
@@ -100,7 +101,7 @@ record Resource(String source, JsonNode described) {
         return all;
     }
 
-    private <T> Checked<T> problem(String sentence) {
-        return Checked.invalid(Problem.at(Place.in(source), sentence));
+    private <T> Checked<T> problem(FileFault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(source), fault));
     }
 }

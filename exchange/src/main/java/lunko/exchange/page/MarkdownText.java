@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import lunko.table.Column;
 import lunko.table.Table;
 
 /** Tables as Markdown (GitHub Flavored Markdown, tables), each under its name. */

@@ -10,11 +10,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Limits;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.table.Limits;
+import lunko.problem.TableFault;
+import lunko.table.FreeName;
 import org.commonmark.ext.gfm.tables.TableBlock;
 import org.commonmark.ext.gfm.tables.TableRow;
 import org.commonmark.ext.gfm.tables.TablesExtension;
@@ -52,7 +55,7 @@ public final class PageTables {
         return tables(page, tables.stream().filter(table -> !arranging.contains(table))
                 .map(table -> new Found(table.select("caption").text(),
                         table.select("tr").stream().limit(Limits.ROWS + 2L)
-                                .map(row -> row.select("th, td").stream().map(Element::text).toList())
+                                .map(row -> row.select("th,td").stream().map(Element::text).toList())
                                 .filter(row -> !row.isEmpty()).toList()))
                 .toList());
     }
@@ -71,8 +74,7 @@ public final class PageTables {
     }
 
     private static <T> Checked<T> tooLong(SourceText page) {
-        return Checked.invalid(Problem.at(Place.in(page.source()), "The page has more than "
-                + Words.number(MOST_CHARACTERS) + " characters: cut it down to the tables that make your point."));
+        return Checked.invalid(Problem.at(Place.in(page.source()), new FileFault.PageTooLong(MOST_CHARACTERS)));
     }
 
     /** The library compares every sign of a paragraph, or of a cell, with those before it. */
@@ -84,8 +86,7 @@ public final class PageTables {
             boolean isAlone = line.isBlank() || line.contains("|");
             signs = (isAlone ? 0 : signs) + line.chars().filter(c -> c == '*' || c == '_' || c == '[').count();
             if (signs > MOST_SIGNS) return Optional.of(Problem.at(Place.line(page.source(), number),
-                    "There are more than " + Words.number(MOST_SIGNS)
-                            + " signs of Markdown in one paragraph or row: divide it."));
+                    new FileFault.TooManySigns(MOST_SIGNS)));
         }
         return Optional.empty();
     }
@@ -115,15 +116,15 @@ public final class PageTables {
 
     private static Checked<List<Grid>> tables(SourceText page, List<Found> found) {
         if (found.isEmpty()) return Checked.invalid(
-                Problem.at(Place.in(page.source()), "There is no table in it: copy one that has rows and columns."));
-        Optional<String> tooMany = Limits.ofTables(found.size());
+                Problem.at(Place.in(page.source()), new FileFault.NoTable()));
+        Optional<TableFault> tooMany = Limits.ofTables(found.size());
         if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(page.source()), tooMany.get()));
         Set<String> taken = new HashSet<>();
         List<Grid> grids = new ArrayList<>();
         for (Found table : found) {
-            String where = page.source() + ", table " + (grids.size() + 1);
+            Origin where = new Origin.TableOfPage(page.source(), grids.size() + 1);
             boolean isNamed = !table.name().isEmpty() && Limits.ofName(table.name()).isEmpty();
-            String name = Words.free(isNamed ? table.name() : found.size() == 1 ? "table"
+            String name = FreeName.of(isNamed ? table.name() : found.size() == 1 ? "table"
                     : "table_" + (grids.size() + 1), "_", taken::contains);
             taken.add(name);
             int width = table.rows().stream().mapToInt(List::size).max().orElse(0);

@@ -16,6 +16,7 @@ import lunko.problem.Problem;
 import lunko.steps.Frame;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.Language;
 
 /** A result or a problem as one JSON object in a line. */
 final class JsonLine {
@@ -25,47 +26,48 @@ final class JsonLine {
 
     private JsonLine() {}
 
-    static String result(ResultTable result, Optional<Steps> steps, int line) {
+    static String result(ResultTable result, Optional<Steps> steps, int line, Language in) {
         ObjectNode object = NODES.objectNode().put("line", line);
         ArrayNode columns = object.putArray("columns");
         for (ResultTable.Column column : result.columns()) {
             ObjectNode head = columns.addObject().put("name", column.name());
-            column.type().map(Type::title).ifPresentOrElse(type -> head.put("type", type), () -> head.putNull("type"));
+            column.type().map(Type::id).ifPresentOrElse(type -> head.put("type", type), () -> head.putNull("type"));
         }
         ArrayNode rows = object.putArray("rows");
         for (List<Value> row : result.rows()) {
             ArrayNode values = rows.addArray();
             row.forEach(value -> add(values, value));
         }
-        steps.ifPresent(all -> add(object, all));
+        steps.ifPresent(all -> add(object, all, in));
         return object(object);
     }
 
-    private static void add(ObjectNode object, Steps steps) {
+    private static void add(ObjectNode object, Steps steps, Language in) {
         ArrayNode joins = object.putArray("joins");
         for (ImpliedJoin join : steps.joins()) {
-            joins.addObject().put("kind", join.kind().title()).put("left", join.left()).put("right", join.right());
+            joins.addObject().put("kind", join.kind().id()).put("left", in.names().rows(join.left())).put("right",
+                    in.names().rows(join.right()));
         }
         ArrayNode list = object.putArray("steps");
         if (steps.areTooMany()) {
-            object.put("note", steps.excuse());
+            object.put("note", steps.excuse(in));
             return;
         }
         for (int part = 0; part < steps.timeline().parts().size(); part++) {
-            String title = steps.timeline().title(part);
+            String title = steps.timeline().title(part, in).text();
             for (Frame frame : steps.of(part)) {
-                list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().title())
+                list.addObject().put("number", frame.number()).put("stage", frame.shown().kind().id())
                         .put("part", title)
-                        .put("comparisons", frame.comparisons()).put("why", frame.shown().why().text());
+                        .put("comparisons", frame.comparisons()).put("why", frame.shown().why().in(in).text());
             }
         }
     }
 
-    static String problem(Problem problem) {
+    static String problem(Problem problem, Language in) {
         ObjectNode inner = NODES.objectNode();
         problem.place().map(Place::line).ifPresent(line -> line.ifPresent(number -> inner.put("line", number)));
         problem.place().map(Place::column).ifPresent(column -> column.ifPresent(number -> inner.put("column", number)));
-        inner.put("message", problem.sentence());
+        inner.put("message", in.problems().of(problem.fault()).text());
         ObjectNode object = NODES.objectNode();
         object.set("problem", inner);
         return object(object);

@@ -6,8 +6,9 @@ import java.util.stream.LongStream;
 import lunko.engine.Stage;
 import lunko.insight.explanation.ImpliedJoin;
 import lunko.steps.Frame;
-import lunko.steps.Timeline;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.Timeline;
+import lunko.words.Language;
 
 /** The steps of a query to be written down, and the kinds of join that it says without their words. */
 public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
@@ -24,10 +25,8 @@ public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
     }
 
     /** Why there are too many. */
-    String excuse() {
-        return "There are " + (timeline.last() + 1) + " steps, more than the " + MOST + " that are written down: "
-                + timeline.comparisons()
-                + " comparisons of rows are among them. Take smaller tables, or match by buckets.";
+    String excuse(Language in) {
+        return in.files().tooManySteps(timeline.last() + 1, MOST, timeline.comparisons());
     }
 
     /** The frames of a part. */
@@ -37,14 +36,14 @@ public record Steps(Timeline timeline, List<ImpliedJoin> joins) {
     }
 
     /** The steps as numbered lines under the headings of their parts. */
-    String text(String heading, String before) {
+    String text(String heading, String before, Language in) {
         StringBuilder text = new StringBuilder();
-        joins.forEach(join -> text.append(join.sentence()).append("\n\n"));
-        if (areTooMany()) return text.append(excuse()).append("\n\n").toString();
+        joins.forEach(join -> text.append(join.sentence(in)).append("\n\n"));
+        if (areTooMany()) return text.append(excuse(in)).append("\n\n").toString();
         for (int part = 0; part < timeline.parts().size(); part++) {
-            text.append(heading).append(timeline.title(part)).append("\n\n");
+            text.append(heading).append(timeline.title(part, in).text()).append("\n\n");
             of(part).forEach(frame -> text.append(String.format(Locale.ROOT, "%4d", frame.number())).append(before)
-                    .append(frame.shown().why().text()).append('\n'));
+                    .append(frame.shown().why().in(in).text()).append('\n'));
             text.append('\n');
         }
         return text.toString();

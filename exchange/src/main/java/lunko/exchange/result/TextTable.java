@@ -5,16 +5,17 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import lunko.exchange.page.MarkdownText;
 import lunko.engine.sql.ResultTable;
+import lunko.exchange.page.MarkdownText;
 import lunko.table.Type;
 import lunko.table.Value;
+import lunko.words.Language;
 
 /** A result as columns of characters, numbers to the right. */
 final class TextTable {
     private TextTable() {}
 
-    static String aligned(ResultTable result) {
+    static String aligned(ResultTable result, Language in) {
         List<List<String>> lines = lines(result, UnaryOperator.identity());
         List<Integer> widths = widths(lines);
         StringBuilder text = new StringBuilder();
@@ -22,8 +23,7 @@ final class TextTable {
             text.append(padded(result, lines.get(i), widths, "  ").stripTrailing()).append('\n');
             if (i == 0) text.append(widths.stream().map("─"::repeat).collect(Collectors.joining("  "))).append('\n');
         }
-        int rows = result.rows().size();
-        return text.append(rows).append(rows == 1 ? " row" : " rows").append("\n\n").toString();
+        return text.append(in.counts().rows(result.rows().size())).append("\n\n").toString();
     }
 
     static String markdown(ResultTable result) {

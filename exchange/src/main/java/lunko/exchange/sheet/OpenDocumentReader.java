@@ -14,9 +14,12 @@ import javax.xml.stream.XMLStreamReader;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.FileKind;
+import lunko.problem.Limits;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.table.Limits;
+import lunko.problem.TableFault;
 
 /**
  * Reads spreadsheets of the kind .ods (ISO/IEC 26300-3, 9), piece by piece. A few signs there can stand for a million
@@ -53,17 +56,16 @@ public final class OpenDocumentReader {
     }
 
     private static <T> Checked<T> damaged(Path file) {
-        return Checked.invalid(Problem.at(Place.in(file.toString()),
-                "The file is damaged, or no .ods spreadsheet inside: open it in a spreadsheet program "
-                        + "and save it again."));
+        return Checked.invalid(Problem.at(Place.inFile(file.toString()),
+                new FileFault.DamagedSpreadsheet(FileKind.ODS)));
     }
 
     private Checked<List<Spreadsheet>> sheets() throws XMLStreamException {
         List<Spreadsheet> sheets = new ArrayList<>();
         while (xml.hasNext()) {
             if (xml.next() != XMLStreamReader.START_ELEMENT || !is("table")) continue;
-            Optional<String> tooMany = Limits.ofTables(sheets.size() + 1);
-            if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.in(file.toString()), tooMany.get()));
+            Optional<TableFault> tooMany = Limits.ofTables(sheets.size() + 1);
+            if (tooMany.isPresent()) return Checked.invalid(Problem.at(Place.inFile(file.toString()), tooMany.get()));
             String name = attribute(TABLE, "name").orElse("table");
             SheetCells cells = new SheetCells();
             if (!rows(cells)) return Watch.stopped();

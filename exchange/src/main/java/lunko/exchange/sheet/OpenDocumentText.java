@@ -3,7 +3,7 @@ package lunko.exchange.sheet;
 import java.util.Set;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import lunko.table.Limits;
+import lunko.problem.Limits;
 
 /** The text of a cell of an .ods: its paragraphs (ISO/IEC 26300-3, 5.1.3 and 6.1), without what is beside it. */
 final class OpenDocumentText {

@@ -19,6 +19,8 @@ import java.util.zip.ZipOutputStream;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import lunko.problem.FileFault.Where;
+import lunko.problem.FileFault;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -42,17 +44,16 @@ public final class OpenDocumentWriter {
         this.xml = xml;
     }
 
-    /** Why tables cannot be written so, in a sentence, if they cannot. */
-    public static Optional<String> refusal(List<Table> tables) {
+    /** Why tables cannot be written so, if they cannot. */
+    public static Optional<FileFault> refusal(List<Table> tables) {
         return tables.stream().flatMap(table -> Stream.of(
-                Stream.of(table.name()).filter(OpenDocumentWriter::isUnsayable).map(_ -> "The name of a table"),
+                Stream.of(table.name()).filter(OpenDocumentWriter::isUnsayable).<Where>map(_ -> new Where.TableName()),
                 table.columns().stream().map(Column::name).filter(OpenDocumentWriter::isUnsayable)
-                        .map(_ -> "The name of a column of " + table.name()),
+                        .<Where>map(_ -> new Where.ColumnName(table.name())),
                 table.rows().stream().filter(row -> row.written().stream().map(Value::shown)
-                        .anyMatch(OpenDocumentWriter::isUnsayable)).map(_ -> "A text in " + table.name()))
+                        .anyMatch(OpenDocumentWriter::isUnsayable)).<Where>map(_ -> new Where.Cell(table.name())))
                 .flatMap(found -> found)).findFirst()
-                .map(where -> where + " has a control character in it, which such a spreadsheet cannot hold: take "
-                        + "it out, or choose another kind of file.");
+                .map(FileFault.ControlCharacter::new);
     }
 
     private static boolean isUnsayable(String text) {

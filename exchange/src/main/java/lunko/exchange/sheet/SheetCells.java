@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import lunko.exchange.sheet.Spreadsheet.Cell;
-import lunko.table.Limits;
+import lunko.problem.Limits;
 
 /** The cells of a sheet while it is read: as many as show that it is too large, if it is. */
 final class SheetCells {

@@ -2,7 +2,7 @@ package lunko.exchange.sheet;
 
 import java.math.BigDecimal;
 import java.util.OptionalDouble;
-import lunko.table.Limits;
+import lunko.problem.Limits;
 
 /** Numbers as a spreadsheet holds them, and as texts that Lunko reads: with all their digits and no exponent. */
 final class SheetNumber {

@@ -10,6 +10,8 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 
@@ -41,9 +43,9 @@ final class SheetReader {
                 row = new ArrayList<>();
                 if (!watch.goesOn(Math.min(number, SheetCells.MOST_ROWS), SheetCells.MOST_ROWS)) return Watch.stopped();
             } else if (xml.getLocalName().equals("c")) {
-                Optional<String> fault = cell(xml, cells, row);
+                Optional<FileFault> fault = cell(xml, cells, row);
                 if (fault.isPresent()) return Checked.invalid(Problem.at(
-                        Place.line(file + ", sheet " + name, Math.max(0, number) + 1), fault.get()));
+                        Place.line(new Origin.Sheet(file.toString(), name), Math.max(0, number) + 1), fault.get()));
             }
         }
         cells.add(number, row, 1);
@@ -51,7 +53,7 @@ final class SheetReader {
     }
 
     /** Adds the cell at hand to its row; a sentence where it holds no number and says that it does. */
-    private Optional<String> cell(XMLStreamReader xml, SheetCells cells, List<Optional<Spreadsheet.Cell>> row)
+    private Optional<FileFault> cell(XMLStreamReader xml, SheetCells cells, List<Optional<Spreadsheet.Cell>> row)
             throws XMLStreamException {
         int column = Math.max(row.size(), attribute(xml, "r").map(Spreadsheet::column).orElse(0));
         String kind = attribute(xml, "t").orElse("n");
@@ -61,8 +63,7 @@ final class SheetReader {
             cells.put(row, column, written.flatMap(of -> shown(kind, of, style)), 1);
             return Optional.empty();
         } catch (NumberFormatException isNone) {
-            return Optional.of("The cell in column " + (column + 1) + " says that it holds a number, and “"
-                    + written.orElseThrow() + "” is none: open the file in a spreadsheet program and save it again.");
+            return Optional.of(new FileFault.CellWithoutNumber(column + 1, written.orElseThrow()));
         }
     }
 

@@ -10,8 +10,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lunko.exchange.grid.Grid;
-import lunko.phrase.Words;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Origin;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.table.Table;
@@ -42,14 +43,13 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
         if (range.isBlank()) return Checked.valid(this);
         Matcher ends = RANGE.matcher(range.strip().toUpperCase(Locale.ROOT));
         if (!ends.matches()) return Checked.invalid(
-                "“" + range.strip() + "” is no range of cells: write the first and the last cell, as in B2:D9.");
+                new FileFault.NoRange(range.strip()));
         int firstRow = Integer.parseInt(ends.group(2)) - 1;
         int lastRow = Integer.parseInt(ends.group(4)) - 1;
         int firstColumn = column(ends.group(1));
         int lastColumn = column(ends.group(3));
         if (isCut && (lastRow >= cells.size() || lastColumn >= SheetCells.MOST_COLUMNS)) {
-            return Checked.invalid("Of " + name + ", " + Words.rows(cells.size()) + " and " + SheetCells.MOST_COLUMNS
-                    + " columns are read: choose a range within them.");
+            return Checked.invalid(new FileFault.RangeTooFar(name, cells.size(), SheetCells.MOST_COLUMNS));
         }
         return Checked.valid(new Spreadsheet(source, name,
                 IntStream.range(0, cells.size())
@@ -77,8 +77,8 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
 
     /** The part of the sheet that has anything in it as a table; a problem if it is none. */
     public Checked<Table> table(boolean header) {
-        if (isCut) return Checked.invalid(Problem.at(Place.in(source + ", sheet " + name), "There is more in it than "
-                + "in any table of a lesson: choose a range of cells, or cut it down to what makes your point."));
+        if (isCut)
+            return Checked.invalid(Problem.at(Place.in(new Origin.Sheet(source, name)), new FileFault.SheetTooLarge()));
         Grid all = grid();
         Grid named = header ? all : all.unnamed();
         if (all.lines().isEmpty()) return named.table();
@@ -90,7 +90,7 @@ public record Spreadsheet(String source, String name, List<List<Optional<Cell>>>
     private Grid grid() {
         int first = firstColumn();
         int last = cells.stream().mapToInt(row -> last(row)).max().orElse(-1);
-        String where = source + ", sheet " + name;
+        Origin where = new Origin.Sheet(source, name);
         List<Grid.Line> lines = new ArrayList<>();
         for (int row = 0; row < cells.size(); row++) {
             List<Optional<Cell>> line = cells.get(row);

@@ -13,9 +13,13 @@ import javax.xml.stream.XMLStreamReader;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault;
+import lunko.problem.FileKind;
+import lunko.problem.Limits;
 import lunko.problem.Place;
 import lunko.problem.Problem;
-import lunko.table.Limits;
+import lunko.problem.TableFault;
 import org.apache.poi.openxml4j.exceptions.InvalidFormatException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
@@ -60,31 +64,28 @@ public final class WorkbookReader {
                 String name = part.getPartName().getName().substring(1);
                 int most = HELD.getOrDefault(part.getContentType(), Integer.MAX_VALUE);
                 if (sizes.getOrDefault(name, 0L) >> 20 > most) {
-                    return problem("Its part " + name + " has more than " + most
-                            + " MB, far more than a lesson can show: cut it down to what makes your point.");
+                    return problem(new FileFault.PartTooLarge(name, most));
                 }
             }
             XSSFReader book = new XSSFReader(parts);
             return sheets(book, strings(book));
         } catch (IOException | XMLStreamException | OpenXML4JException | RuntimeException damaged) {
             // The library throws a runtime exception of its own choice for each kind of damage.
-            return problem("The file is damaged, or no .xlsx spreadsheet inside: open it in a spreadsheet program "
-                    + "and save it again.");
+            return problem(new FileFault.DamagedSpreadsheet(FileKind.XLSX));
         }
     }
 
     private Checked<List<Spreadsheet>> sheets(XSSFReader book, List<String> strings)
             throws IOException, OpenXML4JException, XMLStreamException {
         Contents contents = contents(book);
-        Optional<String> tooMany = Limits.ofTables(contents.sheets().size());
+        Optional<TableFault> tooMany = Limits.ofTables(contents.sheets().size());
         if (tooMany.isPresent()) return problem(tooMany.get());
         SheetStyles styles = new SheetStyles(Optional.ofNullable(book.getStylesTable()), contents.from1904());
         SheetReader reader = new SheetReader(file, strings, styles, watch);
         List<Spreadsheet> sheets = new ArrayList<>();
         for (Named sheet : contents.sheets()) {
             Optional<InputStream> part = part(book, sheet);
-            if (part.isEmpty()) return problem("Its sheet " + sheet.name() + " is not in it, so that the file is "
-                    + "damaged: take another copy of it.");
+            if (part.isEmpty()) return problem(new FileFault.NoSheet(sheet.name()));
             try (InputStream in = part.get()) {
                 Checked<Spreadsheet> read = reader.read(sheet.name(), in);
                 if (read instanceof Checked.Invalid<Spreadsheet>(Problem problem)) return Checked.invalid(problem);
@@ -140,7 +141,7 @@ public final class WorkbookReader {
         }
     }
 
-    private <T> Checked<T> problem(String sentence) {
-        return Checked.invalid(Problem.at(Place.in(file.toString()), sentence));
+    private <T> Checked<T> problem(Fault fault) {
+        return Checked.invalid(Problem.at(Place.inFile(file.toString()), fault));
     }
 }

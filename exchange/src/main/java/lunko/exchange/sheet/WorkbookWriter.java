@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
-import lunko.phrase.Words;
+import lunko.problem.FileFault;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -42,14 +42,12 @@ public final class WorkbookWriter implements AutoCloseable {
         book.setZip64Mode(Zip64Mode.AsNeeded);
     }
 
-    /** Why tables cannot be written so, in a sentence, if they cannot. */
-    public static Optional<String> refusal(List<Table> tables) {
+    /** Why tables cannot be written so, if they cannot. */
+    public static Optional<FileFault> refusal(List<Table> tables) {
         for (Table table : tables) {
             for (int r = 0; r < table.rows().size(); r++) {
                 if (table.rows().get(r).written().stream().anyMatch(WorkbookWriter::isTooLong)) {
-                    return Optional.of("A text in row " + (r + 1) + " of " + table.name() + " has more than "
-                            + Words.number(LONGEST_TEXT) + " characters, the most that a cell of such a spreadsheet "
-                            + "holds: shorten it, or choose another kind of file.");
+                    return Optional.of(new FileFault.CellTextTooLong(r + 1, table.name(), LONGEST_TEXT));
                 }
             }
         }

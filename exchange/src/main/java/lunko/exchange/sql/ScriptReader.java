@@ -10,6 +10,7 @@ import lunko.exchange.file.Watch;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
@@ -40,7 +41,7 @@ public final class ScriptReader {
                         script -> before.run(script.statements().getFirst(), script).map(Database.Answer::database)));
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
-                    "The script makes no table: it needs a CREATE TABLE, and an INSERT for the rows."))
+                    new FileFault.NoTableMade()))
                     : Checked.valid(new TableSet(after.tables(), links(after))));
         });
     }

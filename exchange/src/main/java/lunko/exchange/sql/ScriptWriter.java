@@ -19,6 +19,7 @@ import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
+import lunko.words.FileSentences;
 
 /**
  * Writes tables as a script of standard SQL that makes them, in words that PostgreSQL and SQLite know too. What a
@@ -29,39 +30,38 @@ public final class ScriptWriter {
 
     private final SqlDialect target;
     private final UnaryOperator<String> name;
+    private final FileSentences in;
 
-    private ScriptWriter(SqlDialect target, UnaryOperator<String> name) {
+    private ScriptWriter(SqlDialect target, UnaryOperator<String> name, FileSentences in) {
         this.target = target;
         this.name = name;
+        this.in = in;
     }
 
     /**
      * Writes a CREATE TABLE for each table, with its keys, and an INSERT for its rows; tables come before those that
      * refer to them. Names are in double quotes always: each database has other words that cannot be names as they are.
      */
-    public static void write(TableSet set, Appendable out) throws IOException {
-        new ScriptWriter(SqlDialect.STANDARD, SqlName::quoted).write(set, out, ForeignKeys.of(set));
+    public static void write(TableSet set, Appendable out, FileSentences in) throws IOException {
+        new ScriptWriter(SqlDialect.STANDARD, SqlName::quoted, in).write(set, out, ForeignKeys.of(set));
     }
 
     /** The same in the words of a database, its names as a query that is written for it has them. */
-    public static void write(TableSet set, SqlDialect target, Appendable out) throws IOException {
-        new ScriptWriter(target, target::name).write(set, out, ForeignKeys.of(set));
+    public static void write(TableSet set, SqlDialect target, Appendable out, FileSentences in) throws IOException {
+        new ScriptWriter(target, target::name, in).write(set, out, ForeignKeys.of(set));
     }
 
     private void write(TableSet set, Appendable out, ForeignKeys keys) throws IOException {
         for (Link link : keys.broken()) {
             out.append("-- ")
-                    .append(comment(link.left() + " (" + columns(link.pairs().stream().map(KeyPair::left))
-                            + ") belongs to " + link.right() + " ("
-                            + columns(link.pairs().stream().map(KeyPair::right))
-                            + "), and its rows allow for no foreign key"))
+                    .append(comment(in.brokenLink(link.left(), link.pairs().stream().map(KeyPair::left).toList(),
+                            link.right(), link.pairs().stream().map(KeyPair::right).toList())))
                     .append("\n");
         }
         for (Table table : keys.tables()) {
             KeyFaults faults = KeyFaults.of(table);
             if (!faults.isNone()) {
-                out.append("-- ").append(comment(
-                        "some rows of " + table.name() + " have no key of their own, so that no key is declared"))
+                out.append("-- ").append(comment(in.brokenKey(table.name())))
                         .append("\n");
             }
             for (int row = 0; row < table.rows().size(); row++) misfits(table, row, out);
@@ -83,12 +83,11 @@ public final class ScriptWriter {
         }
     }
 
-    private static void misfits(Table table, int row, Appendable out) throws IOException {
+    private void misfits(Table table, int row, Appendable out) throws IOException {
         for (var misfit : table.rows().get(row).misfits().entrySet()) {
             out.append("-- ")
-                    .append(comment("row " + (row + 1) + " of " + table.name() + " has NULL for "
-                            + table.columns().get(misfit.getKey()).name()
-                            + ", where " + misfit.getValue() + " was typed"))
+                    .append(comment(in.misfit(row + 1L, table.name(),
+                            table.columns().get(misfit.getKey()).name(), misfit.getValue())))
                     .append("\n");
         }
     }

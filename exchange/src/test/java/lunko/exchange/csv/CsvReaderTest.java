@@ -10,10 +10,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import lunko.exchange.Intake;
+import lunko.exchange.Said;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
-import lunko.table.Limits;
+import lunko.problem.Limits;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -55,7 +55,7 @@ class CsvReaderTest {
                     + "nothing",
             "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: "
                     + "put a field",
-            "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here is never closed",
+            "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here has no end",
             "a,b\\n\"x\"y,2\\n    | hives.csv:2: A closing quote is followed by more text",
             "a,b,A\\n1,2,3       | hives.csv:1: Columns 1 and 3 are both called A",
             "a,,c\\n1,2,3        | hives.csv:1: Column 2 has no name",
@@ -120,6 +120,6 @@ class CsvReaderTest {
     }
 
     private static String problem(Checked<Table> table) {
-        return table.either(read -> "read " + read, Problem::inColons);
+        return table.either(read -> "read " + read, Said::inColons);
     }
 }

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
+import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.file.SafeZip;
 import lunko.lesson.CellEdit;
@@ -31,7 +32,6 @@ import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
@@ -128,14 +128,14 @@ class LessonFileTest {
         assertThat(problem(file)).contains("saved by a newer Lunko (version 6 of the file, and this Lunko reads 5)");
         change(file, "\"version\" : 6", "\"version\" : 5");
         change(file, "\"left outer\"", "\"sideways\"");
-        assertThat(problem(file)).contains("scene 1 names a table or a kind of join that there is not");
+        assertThat(problem(file)).contains("scene 1 names a table or a kind of join that does not exist");
         change(file, "\"sideways\"", "\"inner\"");
         change(file, "\"mother_no\"", "\"father_no\"");
         assertThat(problem(file)).contains("a link names a table or a column that there is not");
         change(file, "lunko-lesson", "other");
         assertThat(problem(file)).contains("does not say that this is a lesson of Lunko");
         change(file, "{", "[");
-        assertThat(problem(file)).contains("lesson.json, line ").contains("no JSON");
+        assertThat(problem(file)).contains("lesson.json, line ").contains("not JSON");
         assertThat(problem(Files.writeString(folder.resolve("text.lunko"), "hello"))).contains("The file is damaged");
     }
 
@@ -146,7 +146,7 @@ class LessonFileTest {
         byte[] bytes = Files.readAllBytes(file);
         for (int length = 0; length < bytes.length; length += 7) {
             Files.write(file, Arrays.copyOf(bytes, length));
-            assertThat(LessonFile.read(file).either(_ -> ".", Problem::inWords)).endsWith(".");
+            assertThat(LessonFile.read(file).either(_ -> ".", Said::inWords)).endsWith(".");
         }
     }
 
@@ -179,7 +179,7 @@ class LessonFileTest {
     }
 
     private String problem(Path file) {
-        return LessonFile.read(file).either(lesson -> "no problem: " + lesson, Problem::inWords);
+        return LessonFile.read(file).either(lesson -> "no problem: " + lesson, Said::inWords);
     }
 
     private static void change(Path file, String from, String to) throws IOException {

@@ -16,6 +16,7 @@ import java.util.OptionalLong;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lunko.exchange.Loss;
+import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.Written;
 import lunko.lesson.CellEdit;
@@ -31,10 +32,10 @@ import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
+import lunko.problem.Limits;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
 import lunko.table.Column;
-import lunko.table.Limits;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -121,13 +122,13 @@ class SavedProperties {
             boolean holdsOne = format == TableFormat.CSV || format == TableFormat.TSV;
             TableSet set = holdsOne ? TableSet.of(all.tables().getFirst()) : all;
             Path to = Files.createTempFile("lunko", format.endings().getFirst());
-            switch (TableFormat.write(set, to)) {
+            switch (TableFormat.write(set, to, Said.ENGLISH)) {
                 case Checked.Invalid<Written>(Problem problem) -> {
                     assertThat(to).isEmptyFile();
-                    assertThat(problem.sentence()).endsWith(".");
+                    assertThat(Said.fault(problem)).endsWith(".");
                 }
                 case Checked.Valid<Written>(Written written) -> {
-                    assertThat(written.losses()).as(format.title()).extracting(Loss::kind)
+                    assertThat(written.losses()).as(format.name()).extracting(Loss::kind)
                             .isSubsetOf(notHeld().get(format));
                     if (written.losses().isEmpty())
                         assertThat(told(TableFormat.read(to).expect().set(), holdsOne)).isEqualTo(told(set, holdsOne));

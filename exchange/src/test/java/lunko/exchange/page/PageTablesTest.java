@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
-import lunko.exchange.grid.Grid;
+import lunko.exchange.Said;
 import lunko.exchange.file.SourceText;
+import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
+import lunko.problem.Origin;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -19,20 +20,20 @@ class PageTablesTest {
 
     @Test
     void aWebPageGivesEveryTableWithItsTextsAlone() {
-        List<Table> tables = PageTables.html(new SourceText("page.html", """
+        List<Table> tables = PageTables.html(new SourceText(Origin.file("page.html"), """
                 <h1>Bees</h1><table class=x><thead><tr><th>hive<th><b>kg</b> &amp; day</thead>
                 <tr><td>Clover <script>alert(1)</script></td><td>2.5</td></tr><tr><td>NULL</td></tr></table>
                 <table><tr><td>k</td></tr><tr><td>1</td></tr></table>""")).expect().stream()
                 .map(grid -> grid.table().expect()).toList();
         assertThat(tables).extracting(Table::name).containsExactly("table_1", "table_2");
-        assertThat(tables.getFirst().columns()).extracting(column -> column.name() + " " + column.type().title())
+        assertThat(tables.getFirst().columns()).extracting(column -> column.name() + " " + column.type().id())
                 .containsExactly("hive text", "kg & day decimal");
         assertThat(shown(tables.getFirst())).containsExactly(List.of("Clover", "2.5"), List.of("NULL", "NULL"));
     }
 
     @Test
     void aMarkdownTableHasItsSignsTakenAway() {
-        Table table = PageTables.markdown(new SourceText("page.md", """
+        Table table = PageTables.markdown(new SourceText(Origin.file("page.md"), """
                 Some words.
 
                 | hive | `note` |
@@ -52,16 +53,17 @@ class PageTablesTest {
         StringBuilder page = new StringBuilder();
         MarkdownText.write(List.of(table), page);
         Table back =
-                PageTables.markdown(new SourceText("page.md", page.toString())).expect().getFirst().table().expect();
+                PageTables.markdown(new SourceText(Origin.file("page.md"), page.toString())).expect().getFirst().table()
+                        .expect();
         assertThat(back.columns()).isEqualTo(table.columns());
         assertThat(shown(back)).isEqualTo(shown(table));
     }
 
     @Test
     void aPageWithoutATableIsExplained() {
-        assertThat(problem(PageTables.html(new SourceText("p.html", "<p>none</p>"))))
+        assertThat(problem(PageTables.html(new SourceText(Origin.file("p.html"), "<p>none</p>"))))
                 .isEqualTo("p.html: There is no table in it: copy one that has rows and columns.");
-        assertThat(problem(PageTables.markdown(new SourceText("p.md", "| a | a |\n|---|---|\n| 1 | 2 |"))))
+        assertThat(problem(PageTables.markdown(new SourceText(Origin.file("p.md"), "| a | a |\n|---|---|\n| 1 | 2 |"))))
                 .isEqualTo(
                         "p.md, table 1, line 1: Columns 1 and 2 are both called a: rename one of them in this line.");
     }
@@ -71,6 +73,6 @@ class PageTablesTest {
     }
 
     private static String problem(Checked<List<Grid>> checked) {
-        return checked.then(grids -> grids.getFirst().table()).either(Object::toString, Problem::inWords);
+        return checked.then(grids -> grids.getFirst().table()).either(Object::toString, Said::inWords);
     }
 }

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import lunko.engine.Stage;
+import lunko.exchange.Said;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -66,7 +67,7 @@ class DialectAdapterTest {
                             case STANDARD, POSTGRESQL, PLAINEST -> throw new IllegalStateException();
                         })) {
             StringBuilder script = new StringBuilder();
-            ScriptWriter.write(DEMO.set(), target, script);
+            ScriptWriter.write(DEMO.set(), target, script, Said.ENGLISH.files());
             // Where a name without quotes means capitals, or is compared as it is, the tables are called as the
             // queries call them.
             assertThat(script.toString().contains("CREATE TABLE \"hives\"")).isEqualTo(target == SqlDialect.H2);

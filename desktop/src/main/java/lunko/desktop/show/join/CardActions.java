@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import lunko.desktop.action.Action;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableActions;
@@ -13,6 +15,6 @@ public record CardActions(Hand hand, ResultActions results, TableActions tables,
         TableFiles sources) {
 
     Action addRow(Side side, Runnable handler) {
-        return Action.of("Add a row to the " + side.title() + " table", Action.Group.TABLES, handler);
+        return Action.of(words().show().addRowTo(side), Action.Group.TABLES, handler);
     }
 }

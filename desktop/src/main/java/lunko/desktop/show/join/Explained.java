@@ -1,8 +1,10 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import lunko.desktop.look.PhraseFlow;
-import lunko.phrase.Phrase;
+import lunko.words.Sentence;
 
 /** Sentences one below the other, as wide as a person reads with ease. */
 final class Explained {
@@ -10,10 +12,10 @@ final class Explained {
 
     private Explained() {}
 
-    static List<PhraseFlow> lines(List<Phrase> sentences) {
+    static List<PhraseFlow> lines(List<Sentence> sentences) {
         return sentences.stream().map(sentence -> {
             PhraseFlow flow = new PhraseFlow("explained");
-            flow.show(sentence);
+            flow.show(sentence.in(words()));
             flow.setPrefWidth(WIDTH);
             return flow;
         }).toList();

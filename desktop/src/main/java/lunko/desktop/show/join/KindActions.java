@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -11,10 +13,9 @@ import javafx.beans.binding.Bindings;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.layout.Region;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.show.model.ShowModel;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 
 /** Choosing how two tables are joined. */
@@ -27,15 +28,16 @@ public final class KindActions {
     public KindActions(ShowModel model, Consumer<Function<Runnable, Region>> ask) {
         for (JoinKind kind : JoinKind.values()) {
             int digit = (kind.ordinal() + 1) % 10;
-            kinds.put(kind, new Action(Action.constant(Words.capital(kind.withArticle())), Group.KINDS,
+            kinds.put(kind, new Action(Action.constant(words().show().aKind(kind)), Group.KINDS,
                     List.of(new KeyCodeCombination(KeyCode.valueOf("DIGIT" + digit)),
                             new KeyCodeCombination(KeyCode.valueOf("NUMPAD" + digit))),
                     Bindings.createBooleanBinding(() -> model.canChoose(kind), model.showing()),
                     () -> model.choose(kind)));
         }
-        natural = Action.of("A natural join…", Group.KINDS, () -> ask.accept(close -> new NaturalPane(model, close)),
+        natural = Action.of(words().show().aNaturalJoin(), Group.KINDS,
+                () -> ask.accept(close -> new NaturalPane(model, close)),
                 new KeyCodeCombination(KeyCode.A));
-        self = Action.of("A self join…", Group.KINDS, () -> ask.accept(close -> new SelfPane(model, close)),
+        self = Action.of(words().show().aSelfJoin(), Group.KINDS, () -> ask.accept(close -> new SelfPane(model, close)),
                 new KeyCodeCombination(KeyCode.S));
     }
 

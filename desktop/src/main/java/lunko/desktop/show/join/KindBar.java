@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,17 +33,17 @@ public final class KindBar extends FlowPane {
         ToggleGroup group = new ToggleGroup();
         List<Node> buttons = new ArrayList<>(Stream.of(JoinKind.values()).map(kind -> {
             Action choose = actions.choose(kind);
-            ToggleButton button = Controls.toggle(kind.title(), new RowGlyph(kind));
+            ToggleButton button = Controls.toggle(words().names().kind(kind), new RowGlyph(kind));
             button.setContentDisplay(ContentDisplay.LEFT);
             button.setToggleGroup(group);
             button.setUserData(kind);
-            button.setId("kind-" + kind.title().replace(' ', '-'));
+            button.setId("kind-" + kind.id().replace(' ', '-'));
             button.setOnAction(_ -> {
                 choose.run();
                 select(group, model.showing().get());
             });
             button.setTooltip(
-                    new Tooltip(choose.name().getValue() + choose.shownKey().map(k -> "  (" + k + ")").orElse("")));
+                    new Tooltip(choose.nameWithKey()));
             button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
         }).toList());
@@ -75,7 +77,7 @@ public final class KindBar extends FlowPane {
             extras.run();
         });
         button.setTooltip(
-                new Tooltip(action.name().getValue() + action.shownKey().map(k -> "  (" + k + ")").orElse("")));
+                new Tooltip(action.nameWithKey()));
         return button;
     }
 

@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,11 +35,11 @@ import lunko.desktop.show.lane.LaneShape;
 import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.BinarySearch;
-import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
-import lunko.phrase.Words;
+import lunko.insight.picture.Lineage;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
+import lunko.steps.RowMark;
 import lunko.steps.RowState;
 import lunko.steps.Step;
 import lunko.table.Truth;
@@ -103,8 +105,7 @@ final class Lanes extends Pane {
             drawMarks(now, Side.RIGHT, right.get(), beside);
         });
         met.show(lanes);
-        setAccessibleText(Words.counted(lanes.stream().filter(LaneShape.Lane.class::isInstance).count(), "lane")
-                + " between rows that have met");
+        setAccessibleText(words().show().lanes(lanes.stream().filter(LaneShape.Lane.class::isInstance).count()));
         marks.show(beside);
         boolean compares = frame.filter(this::drawNow).isPresent();
         now.setVisible(compares);
@@ -153,7 +154,7 @@ final class Lanes extends Pane {
                 Optional.of(new Pointed.Pair(row, lane.right())));
     }
 
-    /** Short lanes that lead nowhere: to a diamond where a partnerless row is kept, to a cross where it is left out. */
+    /** Short lanes that lead nowhere: to a diamond where a unmatched row is kept, to a cross where it is left out. */
     private void drawEnds(MatchFrame frame, Side side, GridTable<?> grid, List<LaneShape> lanes) {
         List<RowState> states = frame.rows(side);
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), states.size()); row++) {
@@ -164,7 +165,7 @@ final class Lanes extends Pane {
     }
 
     private void drawMarks(MatchFrame frame, Side side, GridTable<?> grid, List<LaneShape> lanes) {
-        List<String> marks = frame.marks().of(side);
+        List<String> marks = frame.marks().of(side).stream().map(mark -> mark.text(words())).toList();
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), marks.size()); row++) {
             if (grid.isInView(row) && !marks.get(row).isEmpty())
                 lanes.add(new LaneShape.Mark(side, y(grid, row), getWidth(), marks.get(row)));
@@ -180,16 +181,18 @@ final class Lanes extends Pane {
         double top = Math.min(now.getStartY(), now.getEndY());
         reach.setY(top - 10);
         reach.setHeight(Math.abs(now.getStartY() - now.getEndY()) + 20);
-        verdict.setText(truth.title());
+        verdict.setText(words().names().truth(truth));
         for (Truth possible : Truth.values()) {
-            PseudoClass said = PseudoClass.getPseudoClass(possible.title());
+            PseudoClass said = PseudoClass.getPseudoClass(possible.id());
             verdict.pseudoClassStateChanged(said, possible == truth);
             now.pseudoClassStateChanged(said, possible == truth);
         }
-        verdict.resize(VERDICT.width(truth.title()) + 24, VERDICT_HEIGHT);
+        verdict.resize(VERDICT.width(words().names().truth(truth)) + 24, VERDICT_HEIGHT);
         // Beside what stands at the right row, where that leaves room; between marks on both sides there is just the
         // middle.
-        double marked = frame.marks().left().get(l).isEmpty() && !frame.marks().right().get(r).isEmpty() ? MARK : 0;
+        double marked =
+                frame.marks().left().get(l).equals(RowMark.NONE) && !frame.marks().right().get(r).equals(RowMark.NONE)
+                        ? MARK : 0;
         verdict.relocate(Math.round((getWidth() - marked - verdict.getWidth()) / 2),
                 Math.round((now.getStartY() + now.getEndY() - verdict.getHeight()) / 2));
         return true;

@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -15,10 +17,9 @@ import lunko.insight.keys.NaturalPreview;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.SceneEdit;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 
-/** Says what a natural join would match before it is chosen, and asks which rows without a partner it is to keep. */
+/** Says what a natural join would match before it is chosen, and asks which rows without a match it is to keep. */
 final class NaturalPane extends VBox {
 
     NaturalPane(ShowModel model, Runnable close) {
@@ -28,12 +29,12 @@ final class NaturalPane extends VBox {
         List<Link> links = lesson.link(lesson.scene().left(), lesson.scene().right()).stream().toList();
         NaturalPreview look = NaturalPreview.of(lesson.staged().left(), lesson.staged().right(),
                 links.stream().flatMap(link -> link.pairs().stream()).toList());
-        Label title = new Label("A natural join matches all columns of the same name");
+        Label title = new Label(words().show().naturalTitle());
         title.getStyleClass().add("key-check-title");
         getChildren().add(title);
         getChildren().addAll(Explained.lines(look.said()));
-        Label verdict = new Label(look.isRight() ? "These are the right columns."
-                : "These are not the columns that the tables are linked by.");
+        Label verdict = new Label(look.isRight() ? words().show().naturalRight()
+                : words().show().naturalWrong());
         verdict.getStyleClass().add(look.isRight() ? "explained-right" : "explained-wrong");
         getChildren().add(verdict);
         FlowPane choices = new FlowPane();
@@ -41,16 +42,17 @@ final class NaturalPane extends VBox {
         choices.setAlignment(Pos.CENTER_LEFT);
         Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).forEach(kind -> {
             Button choose = Controls.button(
-                    "natural " + kind.title() + look.rows(kind).map(rows -> "  ·  " + Words.rows(rows)).orElse(""),
+                    words().show().naturalKind(kind, look.rows(kind).stream().mapToLong(Long::longValue).findFirst()),
                     new RowGlyph(kind));
-            choose.setId("natural-" + kind.title().replace(' ', '-'));
+            choose.setId("natural-" + kind.id().replace(' ', '-'));
             choose.setOnAction(_ -> {
                 close.run();
                 model.lesson().edit(new SceneEdit.JoinNaturally(Optional.of(kind)));
             });
             choices.getChildren().add(choose);
         });
-        Button byLink = Controls.button(lesson.scene().pairing().natural() ? "By the link again" : "Leave it");
+        Button byLink =
+                Controls.button(lesson.scene().pairing().natural() ? words().show().byLink() : words().show().cancel());
         byLink.setCancelButton(true);
         byLink.setOnAction(_ -> {
             close.run();

@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -23,12 +25,12 @@ final class SelfPane extends VBox {
         getStyleClass().addAll("card", "explanation");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         Lesson lesson = model.lesson().lesson().get();
-        Label title = new Label("A self join joins a table with itself");
+        Label title = new Label(words().show().selfTitle());
         title.getStyleClass().add("key-check-title");
         ChoiceBox<String> table = new ChoiceBox<>();
         table.setId("self-table");
         table.getItems().setAll(lesson.tables().stream().map(Table::name).toList());
-        Label which = new Label("Table");
+        Label which = new Label(words().show().selfTable());
         which.setLabelFor(table);
         HBox choice = new HBox(which, table);
         choice.setAlignment(Pos.CENTER_LEFT);
@@ -40,13 +42,13 @@ final class SelfPane extends VBox {
         });
         table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent())
                 .findFirst().orElse(lesson.scene().left()));
-        Button join = Controls.button("Join it with itself");
+        Button join = Controls.button(words().show().selfJoin());
         join.setId("join-self");
         join.setOnAction(_ -> {
             close.run();
             model.lesson().edit(new SceneEdit.LookAt(table.getValue(), table.getValue()));
         });
-        Button leave = Controls.button("Leave it");
+        Button leave = Controls.button(words().show().cancel());
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(join, leave);

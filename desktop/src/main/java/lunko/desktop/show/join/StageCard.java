@@ -1,5 +1,7 @@
 package lunko.desktop.show.join;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,8 +29,8 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
 import lunko.desktop.lesson.FileDrop;
-import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.Motion;
+import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.table.ColumnInQuery;
 import lunko.desktop.show.table.StageGrid;
@@ -37,7 +39,6 @@ import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.lesson.Lesson;
-import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.query.SqlName;
 import lunko.show.Showing;
@@ -67,11 +68,11 @@ final class StageCard extends VBox {
         this.model = model;
         this.motions = motions;
         this.side = side;
-        setId(side.title() + "-table");
-        getStyleClass().addAll("card", "table-card", side.title());
+        setId(side.id() + "-table");
+        getStyleClass().addAll("card", "table-card", side.id());
         source = TableGrid.forShowing(model.lesson(), this::table, widths, drags,
                 new TableGrid.InShow(side, this::inQuery));
-        source.setAccessibleText(side.title() + " table");
+        source.setAccessibleText(words().show().tableOn(side));
         ContextMenu ofCells = actions.tables().menu();
         List<MenuItem> always = List.copyOf(ofCells.getItems());
         ofCells.setOnShowing(
@@ -82,11 +83,10 @@ final class StageCard extends VBox {
         source.onCursor(row -> model.pointing()
                 .choose(row.isPresent() ? Optional.of(new Pointed.Source(side, row.getAsInt())) : Optional.empty()));
         derived = new StageGrid(widths,
-                "Drag it onto a column of the other table to match the two; the right button shows it, filters and "
-                        + "sorts by it.",
+                words().show().headingTip(),
                 heading -> ColumnInQuery.items(model, heading));
         derivedHandles = new DragHandles(derived, drags);
-        derived.setAccessibleText("rows on the " + side.title() + ", made by the stages before");
+        derived.setAccessibleText(words().show().madeBefore(side));
         derived.onFocusedRow(row -> model.pointing().choose(Optional.of(new Pointed.Source(side, row))));
         derived.setRowFactory(_ -> new StageRow<>(model, side));
         // The card's, not that of a grid: the one that is not to be seen has the width of another time.
@@ -95,7 +95,7 @@ final class StageCard extends VBox {
         grids.heightProperty().subscribe((_, _) -> reveal(model.staged().get(), Duration.ZERO));
         VBox.setVgrow(grids, Priority.ALWAYS);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
-        name.setAccessibleText("name of the " + side.title() + " table");
+        name.setAccessibleText(words().show().nameOfTable(side));
         title.getStyleClass().add("table-name");
         buttons.getChildren()
                 .setAll(List.<Button>of(
@@ -190,8 +190,8 @@ final class StageCard extends VBox {
         Set<Integer> keys = showing.outcome().filter(outcome -> outcome.kind().compares())
                 .map(outcome -> outcome.keys(side)).orElse(Set.of());
         made.ifPresentOrElse(stage -> {
-            title.setText(stage.title());
-            about.setText(side.title() + " · " + Words.rows(stage.rows().size()));
+            title.setText(words().names().rows(stage.title()));
+            about.setText(words().show().aboutRows(side, stage.rows().size()));
             derived.show(stage, showing.hues(), keys, Optional.empty());
             derivedHandles.take(derived.headings());
         }, () -> {
@@ -199,7 +199,7 @@ final class StageCard extends VBox {
             String alias =
                     source(showing, side).map(Source::alias).orElseGet(() -> lesson.staged().join().on(side).alias());
             name.show();
-            about.setText(alias + " · " + side.title() + " · " + Words.rows(table.rows().size()));
+            about.setText(words().show().aboutTable(alias, side, table.rows().size()));
             source.show(table, keys.stream().sorted().toList(),
                     table.columns().stream()
                             .map(column -> new SqlName(alias).text() + "." + new SqlName(column.name()).text())

@@ -50,7 +50,7 @@ public sealed interface LaneShape {
         }
     }
 
-    /** The end of a row that has no partner. */
+    /** The end of a row that has no match. */
     record End(Side side, double y, double width, boolean kept) implements LaneShape {
         private static final double LENGTH = 20;
 
@@ -59,13 +59,13 @@ public sealed interface LaneShape {
             double end = side.of(LENGTH, width - LENGTH);
             Line stub = new Line(side.of(0.0, width), y, end, y);
             stub.setStroke(null);
-            stub.getStyleClass().addAll("stub", kept ? side.title() : "left-out");
+            stub.getStyleClass().addAll("stub", kept ? side.id() : "left-out");
             SVGPath sign = new SVGPath();
             sign.setContent(kept ? "M-6 0L0 -6L6 0L0 6Z" : "M-4 -4L4 4M-4 4L4 -4");
             sign.setFill(null);
             sign.setTranslateX(end);
             sign.setTranslateY(y);
-            sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.title());
+            sign.getStyleClass().addAll(kept ? "stub-kept" : "stub-left-out", side.id());
             return new Group(stub, sign);
         }
     }
@@ -78,7 +78,7 @@ public sealed interface LaneShape {
         @Override
         public Node node() {
             Label label = new Label(said);
-            label.getStyleClass().addAll("row-mark", side.title());
+            label.getStyleClass().addAll("row-mark", side.id());
             label.setManaged(false);
             double wide = SAID.width(said) + 14;
             label.resizeRelocate(Math.round(side.of(3.0, width - wide - 3)), Math.round(y - HEIGHT / 2),

@@ -1,20 +1,25 @@
 package lunko.desktop.show.model;
 
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.function.Function;
+import lunko.desktop.words.ShowWords;
+
 /** The pictures of a join, of which one is shown beside the stage. */
 public enum Picture {
     /** Circles with the rows in them. */
-    VENN("Venn diagram"),
+    VENN(ShowWords::vennDiagram),
     /** Left rows by right rows. */
-    PAIRS("Pair grid");
+    PAIRS(ShowWords::pairGrid);
 
-    private final String title;
+    private final Function<ShowWords, String> title;
 
-    Picture(String title) {
+    Picture(Function<ShowWords, String> title) {
         this.title = title;
     }
 
     /** The picture as its button calls it: {@code Pair grid}. */
     public String title() {
-        return title;
+        return title.apply(words().show());
     }
 }

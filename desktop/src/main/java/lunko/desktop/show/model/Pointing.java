@@ -7,8 +7,8 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.Lineage;
 import lunko.show.Showing;
 
 /** What is pointed at in the show, and what belongs to it. */

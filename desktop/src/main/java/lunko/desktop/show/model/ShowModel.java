@@ -23,12 +23,13 @@ import lunko.insight.picture.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.JoinAtHand;
 import lunko.show.Showing;
-import lunko.steps.Timeline;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.Timeline;
 
 /** What the show shows of the lesson. It follows the lesson while it is to be seen, and catches up when it is again. */
 public final class ShowModel {
@@ -38,7 +39,7 @@ public final class ShowModel {
     private final Pointing pointing;
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
     private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
-    private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.ROWS);
+    private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.NESTED_LOOP);
     private final ObjectProperty<Set<Integer>> leftOpened = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Set<Integer>> rightOpened = new SimpleObjectProperty<>(Set.of());
     private final BooleanBinding stale;
@@ -60,7 +61,7 @@ public final class ShowModel {
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
         stale = Bindings.createBooleanBinding(() -> lesson.begun().get().isPresent(), lesson.begun());
-        showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), JoinAlgorithm.ROWS).opened());
+        showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), JoinAlgorithm.NESTED_LOOP).opened());
         staged = new ReadOnlyObjectWrapper<>(showing.get());
         pointing = new Pointing(showing.getReadOnlyProperty());
         lesson.lesson().subscribe(this::follow);
@@ -98,7 +99,7 @@ public final class ShowModel {
         return side.of(leftOpened, rightOpened);
     }
 
-    /** How partners are found, where the join can be done so. */
+    /** How matches are found, where the join can be done so. */
     public ObjectProperty<JoinAlgorithm> algorithm() {
         return algorithm;
     }
@@ -204,9 +205,8 @@ public final class ShowModel {
      * Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins.
      */
     public void toggle(Region region) {
-        atHand().toggling(region).ifPresentOrElse(lesson::edit, () -> lesson.say(Problem.of(
-                "No kinds of these two joins make that difference: what is in that region comes or goes with the "
-                        + "pairs. Use a condition in WHERE instead.")));
+        atHand().toggling(region).ifPresentOrElse(lesson::edit,
+                () -> lesson.say(Problem.of(new WorkFault.NoKindsForRegion())));
     }
 
     private JoinAtHand atHand() {

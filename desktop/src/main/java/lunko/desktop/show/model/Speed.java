@@ -1,30 +1,34 @@
 package lunko.desktop.show.model;
 
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.function.Function;
 import javafx.util.Duration;
+import lunko.desktop.words.ShowWords;
 
 /** How fast the steps follow each other. */
 public enum Speed {
     /** A step in three seconds. */
-    SLOWEST("1 in 3 s", 3000),
+    SLOWEST(ShowWords::speedOneInThree, 3000),
     /** A step in two seconds. */
-    SLOW("1 in 2 s", 2000),
+    SLOW(ShowWords::speedOneInTwo, 2000),
     /** A step a second. */
-    NORMAL("1 a second", 1000),
+    NORMAL(ShowWords::speedOne, 1000),
     /** Two steps a second. */
-    DOUBLE("2 a second", 500),
+    DOUBLE(ShowWords::speedTwo, 500),
     /** Four steps a second. */
-    FOUR("4 a second", 250),
+    FOUR(ShowWords::speedFour, 250),
     /** Ten steps a second. */
-    TEN("10 a second", 100),
+    TEN(ShowWords::speedTen, 100),
     /** All steps, however many they are, in three seconds. */
-    WHOLE("all in 3 s", 33);
+    WHOLE(ShowWords::speedWhole, 33);
 
     private static final double WHOLE_MILLIS = 3000;
 
-    private final String title;
+    private final Function<ShowWords, String> title;
     private final Duration pause;
 
-    Speed(String title, double millis) {
+    Speed(Function<ShowWords, String> title, double millis) {
         this.title = title;
         this.pause = Duration.millis(millis);
     }
@@ -56,6 +60,6 @@ public enum Speed {
 
     @Override
     public String toString() {
-        return title;
+        return title.apply(words().show());
     }
 }

@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -26,9 +28,8 @@ final class CrossView extends VBox {
     private void show(Showing now) {
         now.outcome().ifPresent(outcome -> {
             Join join = outcome.join();
-            why.setText("A cross join asks for no match, so there are no circles to draw: every row of "
-                    + join.left().title() + " meets every row of " + join.right().title()
-                    + ". All pairs together are a rectangle:");
+            why.setText(words().show().noCircles(words().names().rows(join.left().title()),
+                    words().names().rows(join.right().title())));
         });
     }
 }

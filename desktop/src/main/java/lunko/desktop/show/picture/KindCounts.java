@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.KindTiles;
@@ -12,7 +14,7 @@ public final class KindCounts extends VBox {
     /** The counts of all kinds for what a model shows. */
     public KindCounts(ShowModel model) {
         getStyleClass().addAll("card", "kind-counts");
-        Label title = new Label("Rows from every kind");
+        Label title = new Label(words().show().rowsByKind());
         title.getStyleClass().add("card-title");
         KindTiles tiles = new KindTiles(model::choose);
         setMinHeight(USE_PREF_SIZE);

@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +19,9 @@ import lunko.desktop.look.ShortLabel;
 import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
-import lunko.insight.picture.Lineage;
+import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.Lineage;
 import lunko.insight.picture.PairGrid;
 import lunko.query.Side;
 import lunko.show.Showing;
@@ -74,14 +77,14 @@ final class PairGridView extends DrawnPane {
     void draw() {
         cells.clear();
         grid = model.showing().get().outcome().map(PairGrid::of);
-        setAccessibleText("Pair grid: " + grid.map(PairGrid::sum).orElse("nothing is joined"));
+        setAccessibleText(
+                words().show().pairGridOf(grid.map(of -> of.sum(words())).orElseGet(words().show()::nothingJoined)));
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
-            say(model.showing().get().timeline().isPresent() ? "No tables are joined here."
-                    : "Match two columns to see who meets whom.");
+            say(model.showing().get().timeline().isPresent() ? words().show().noTables()
+                    : words().show().matchTwo());
         } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
-            say("The grid has " + grid.get().lefts() + " × " + grid.get().rights()
-                    + " cells, more than can be read: up to " + MOST + " rows of each table have room here.");
+            say(words().show().gridTooLarge(grid.get().lefts(), grid.get().rights(), MOST));
         } else {
             make(grid.get());
         }
@@ -112,17 +115,17 @@ final class PairGridView extends DrawnPane {
         double totalWidth = widest(TOTAL, pairs.lefts(), left -> total(pairs, Side.LEFT, left));
         double wide = Math.min(WIDEST, (getWidth() - NAMES - totalWidth - 26) / Math.max(1, pairs.rights()));
         // Where they have no room beside each other, they stand upright, and where not even that, they are left out.
-        double head = lines(wide, widest(NAME, pairs.rights(), join.right()::label), MOST_UPRIGHT);
+        double head = lines(wide, widest(NAME, pairs.rights(), right -> shortName(join.right(), right)), MOST_UPRIGHT);
         double totals = lines(wide, widest(TOTAL, pairs.rights(), right -> total(pairs, Side.RIGHT, right)),
                 Double.MAX_VALUE);
         double high = Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts()));
         if (wide < LEAST || high < LEAST) {
-            say("There is not enough room here for a grid of " + pairs.lefts() + " × " + pairs.rights() + " cells.");
+            say(words().show().gridNoRoom(pairs.lefts(), pairs.rights()));
             return;
         }
         Cells places = new Cells(NAMES + 14, HEAD + head, wide, high, HEAD + head + pairs.lefts() * high + 2);
         for (int right = 0; right < pairs.rights() && head > 0; right++)
-            placeAtColumn(label(join.right().label(right), "pair-name", "right"),
+            placeAtColumn(label(shortName(join.right(), right), "pair-name", "right"),
                     new Rectangle2D(places.x(right), HEAD, wide - 2, head - 2));
         for (int left = 0; left < pairs.lefts(); left++) makeRow(pairs, left, places, totalWidth);
         for (int right = 0; right < pairs.rights() && totals > 0; right++)
@@ -133,7 +136,7 @@ final class PairGridView extends DrawnPane {
 
     private void makeRow(PairGrid pairs, int left, Cells places, double totalWidth) {
         boolean legible = places.high >= LEGIBLE;
-        if (legible) place(label(pairs.outcome().join().left().label(left), "pair-name", "left"),
+        if (legible) place(label(shortName(pairs.outcome().join().left(), left), "pair-name", "left"),
                 new Rectangle2D(12, places.y(left), NAMES - 6, places.high), Pos.CENTER_RIGHT);
         for (int right = 0; right < pairs.rights(); right++) {
             Label cell = cell(pairs, left, right);
@@ -156,6 +159,10 @@ final class PairGridView extends DrawnPane {
         return longest <= column ? LINE : Math.min(longest, most);
     }
 
+    private static String shortName(Stage stage, int row) {
+        return words().names().shortRow(stage.name(row));
+    }
+
     private Label cell(PairGrid pairs, int left, int right) {
         Join join = pairs.outcome().join();
         Truth verdict = pairs.verdict(left, right);
@@ -163,8 +170,9 @@ final class PairGridView extends DrawnPane {
             case TRUE -> "●";
             case FALSE -> "·";
             case UNKNOWN -> "?";
-        }, "pair-cell", verdict.title());
-        String said = join.left().name(left) + " and " + join.right().name(right) + ": " + verdict.title();
+        }, "pair-cell", verdict.id());
+        String said = words().show().pairIs(words().names().row(join.left().name(left)),
+                words().names().row(join.right().name(right)), verdict);
         cell.setTooltip(new Tooltip(said));
         cell.setAccessibleText(said);
         Pointed pair = new Pointed.Pair(left, right);
@@ -176,16 +184,16 @@ final class PairGridView extends DrawnPane {
 
     /** How many pairs there are, and how that comes about. */
     private void foot(PairGrid pairs, double foot) {
-        Label sum = label(asked ? pairs.sumByKeys().orElse(pairs.sum()) : pairs.sum(), "pair-sum");
+        Label sum = label(asked ? pairs.sumByKeys(words()).orElse(pairs.sum(words())) : pairs.sum(words()), "pair-sum");
         sum.setWrapText(true);
         place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22)),
                 Pos.TOP_LEFT);
-        if (pairs.sumByKeys().isEmpty()) return;
-        ToggleButton why = Controls.toggle("why?");
+        if (pairs.sumByKeys(words()).isEmpty()) return;
+        ToggleButton why = Controls.toggle(words().show().why());
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
         why.setSelected(asked);
-        why.setTooltip(new Tooltip("How the pairs come about, key by key"));
+        why.setTooltip(new Tooltip(words().show().whyPairs()));
         why.setOnAction(_ -> {
             asked = why.isSelected();
             redraw();

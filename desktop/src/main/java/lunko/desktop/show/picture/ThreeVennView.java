@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -16,17 +18,17 @@ import javafx.scene.shape.Shape;
 import lunko.desktop.look.Hues;
 import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
-import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.Lineage;
 import lunko.insight.picture.TableHues;
-import lunko.insight.picture.ThreeCircles;
 import lunko.insight.picture.ThreeCircles.Content;
 import lunko.insight.picture.ThreeCircles.Member;
 import lunko.insight.picture.ThreeCircles.Region;
-import lunko.phrase.Words;
+import lunko.insight.picture.ThreeCircles;
 import lunko.query.Side;
 import lunko.show.Joining;
 import lunko.show.Showing;
+import lunko.table.RowName;
 
 /**
  * The Venn diagram of three tables that a chain puts together: three circles, with what came together in their regions.
@@ -59,8 +61,9 @@ final class ThreeVennView extends DrawnPane {
     private void show(Showing now) {
         circles = now.joining().flatMap(Joining::circles);
         hues = now.hues();
-        setAccessibleText(circles.map(three -> "Venn diagram of " + String.join(", ", three.names()) + ": "
-                + three.regions().get(Region.ABC).rows().size() + " in all three").orElse(""));
+        setAccessibleText(circles.map(three -> words().show().threeCircles(
+                three.names().stream().map(words().names()::rows).toList(),
+                three.regions().get(Region.ABC).rows().size())).orElse(""));
         redraw();
     }
 
@@ -68,7 +71,7 @@ final class ThreeVennView extends DrawnPane {
     private void light(Optional<Lineage> lineage) {
         for (Node node : lookupAll(".venn-row")) {
             node.pseudoClassStateChanged(LIT,
-                    lineage.isPresent() && node.getUserData() instanceof Member(String _, Optional<Pointed> at)
+                    lineage.isPresent() && node.getUserData() instanceof Member(RowName _, Optional<Pointed> at)
                             && at.filter(one -> switch (one) {
                                 case Pointed.Pair(int left, int right) ->
                                     lineage.get().lights(Side.LEFT, left) && lineage.get().lights(Side.RIGHT, right);
@@ -130,9 +133,9 @@ final class ThreeVennView extends DrawnPane {
 
     /** What is in a region, and what a click on it does. */
     private static String told(Content content) {
-        String rows = String.join("\n", content.rows().stream().limit(MOST_TOLD).map(Member::name).toList());
-        return (content.kept() ? "Leave out, by other kinds of join" : "Take in, by other kinds of join")
-                + (rows.isEmpty() ? "" : "\n" + rows);
+        List<String> rows = content.rows().stream().limit(MOST_TOLD)
+                .map(member -> words().names().shortRow(member.name())).toList();
+        return content.kept() ? words().show().removeByKinds(rows) : words().show().addByKinds(rows);
     }
 
     private void content(Region region, Point2D place, double width) {
@@ -143,7 +146,7 @@ final class ThreeVennView extends DrawnPane {
         box.setManaged(false);
         box.getStyleClass().addAll("venn-content", "both");
         box.pseudoClassStateChanged(KEPT, content.kept());
-        Label count = label(Words.number(content.rows().size()), "venn-count");
+        Label count = label(words().counts().number(content.rows().size()), "venn-count");
         count.setMouseTransparent(true);
         count.setMinWidth(USE_PREF_SIZE);
         box.getChildren().add(count);
@@ -158,7 +161,7 @@ final class ThreeVennView extends DrawnPane {
 
     /** Lets rows be pointed at; a click is one on their region. */
     private Label pointing(Member member, Region region) {
-        Label row = label(member.name(), "venn-row");
+        Label row = label(words().names().shortRow(member.name()), "venn-row");
         row.setUserData(member);
         row.setOnMouseEntered(_ -> model.pointing().at(member.at()));
         row.setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
@@ -167,7 +170,7 @@ final class ThreeVennView extends DrawnPane {
     }
 
     private void caption(int table, double y, double x, double width, Pos alignment) {
-        Label name = label(circles.orElseThrow().names().get(table), "venn-table");
+        Label name = label(words().names().rows(circles.orElseThrow().names().get(table)), "venn-table");
         VBox box = new VBox(name);
         box.setAlignment(alignment);
         box.setManaged(false);

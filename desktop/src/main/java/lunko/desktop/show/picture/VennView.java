@@ -1,8 +1,11 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -16,10 +19,10 @@ import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.engine.ResultRow;
-import lunko.insight.picture.Lineage;
+import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.picture.Lineage;
 import lunko.insight.picture.VennRegions;
-import lunko.phrase.Words;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Showing;
@@ -82,26 +85,27 @@ final class VennView extends DrawnPane {
                 VennRegions.Members members = regions.of(side);
                 for (List<Integer> rows : List.of(members.alone(), members.unknown(), members.matched())) {
                     told.add(rows.size());
-                    rows.stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).label(row)));
+                    rows.stream().limit(MOST_LINES).forEach(row -> told.add(join.on(side).name(row)));
                 }
             }
             regions.pairs().stream().limit(MOST_LINES).forEach(
-                    pair -> told.add(join.left().label(pair.left()) + " · " + join.right().label(pair.right())));
+                    pair -> told.add(List.of(join.left().name(pair.left()), join.right().name(pair.right()))));
             return told;
         }).orElseGet(() -> List.of(getWidth(), getHeight(), missing(now)));
     }
 
     /** Why there are no circles. */
     private static String missing(Showing now) {
-        return now.timeline().isPresent() ? "No tables are joined here." : "Match two columns to see who meets whom.";
+        return now.timeline().isPresent() ? words().show().noTables() : words().show().matchTwo();
     }
 
     @Override
     void draw() {
         drawn = told(shown);
         if (getWidth() < 100 || getHeight() < 100) return;
-        setAccessibleText("Venn diagram: " + shown.regions()
-                .map(regions -> told(regions, shown.outcome().orElseThrow().join())).orElse("nothing is joined"));
+        setAccessibleText(words().show().vennDiagramOf(shown.regions()
+                .map(regions -> told(regions, shown.outcome().orElseThrow().join()))
+                .orElseGet(words().show()::nothingJoined)));
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
             Label missing = label(missing(shown), "about");
             missing.relocate(15, 8);
@@ -110,14 +114,13 @@ final class VennView extends DrawnPane {
     }
 
     private static String told(VennRegions regions, Join join) {
-        return told(regions, join, Side.LEFT) + ", " + Words.counted(regions.pairCount(), "pair") + ", "
-                + told(regions, join, Side.RIGHT);
+        return words().show().vennTold(told(regions, join, Side.LEFT), regions.pairCount(),
+                told(regions, join, Side.RIGHT));
     }
 
     private static String told(VennRegions regions, Join join, Side side) {
-        int unknown = regions.of(side).unknown().size();
-        return regions.of(side).alone().size() + " of " + join.on(side).title() + " without a partner"
-                + (unknown == 0 ? "" : ", of " + unknown + " it is unknown");
+        return words().show().unmatchedOf(regions.of(side).alone().size(), regions.of(side).unknown().size(),
+                words().names().rows(join.on(side).title()));
     }
 
     /** Where the two circles lie: their middle, and how large they are. */
@@ -153,7 +156,8 @@ final class VennView extends DrawnPane {
         Circles circles = new Circles(getWidth() / 2, 4 + (getHeight() - 4 - below) / 2, radius);
         drawRows(regions, join, circles, drawRegions(regions.kind(), join, circles));
         for (Side side : Side.values()) {
-            place(caption(join.on(side).title(), side.title(), alone(regions, side)), circles.alone(side),
+            place(caption(words().names().rows(join.on(side).title()), side.id(), alone(regions, side)),
+                    circles.alone(side),
                     circles.foot(), FOOT - 10, circles.apart());
         }
         drawPairsCaption(regions, join, circles);
@@ -177,28 +181,26 @@ final class VennView extends DrawnPane {
                 region(Lunes.shape(cut.both()),
                         kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met),
                 region(Lunes.shape(cut.rightOnly()), "venn-right", rightAlone));
-        String alone = " without a partner";
-        choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone),
-                said(leftAlone) + "rows of " + join.left().title() + alone);
-        choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone), said(met) + "pairs");
-        choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone),
-                said(rightAlone) + "rows of " + join.right().title() + alone);
+        String left = words().names().rows(join.left().title());
+        String right = words().names().rows(join.right().title());
+        choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone), other -> leftAlone
+                ? words().show().removeUnmatched(left, other) : words().show().addUnmatched(left, other));
+        choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone),
+                other -> met ? words().show().removePairs(other) : words().show().addPairs(other));
+        choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone), other -> rightAlone
+                ? words().show().removeUnmatched(right, other) : words().show().addUnmatched(right, other));
         getChildren().addAll(shapes.leftOnly(), shapes.rightOnly(), shapes.both());
         for (Side side : Side.values()) {
             Circle circle = new Circle(circles.middle(side), circles.y(), circles.radius());
             circle.setMouseTransparent(true);
-            circle.getStyleClass().addAll("venn-circle", side.title());
+            circle.getStyleClass().addAll("venn-circle", side.id());
             getChildren().add(circle);
         }
         return shapes;
     }
 
     private static boolean takesMatched(JoinKind kind) {
-        return kind.bringsPairs() || kind.only().isPresent() && kind.takesPartnered();
-    }
-
-    private static String said(boolean isTaken) {
-        return isTaken ? "Leave out the " : "Take in the ";
+        return kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
     }
 
     private void drawRows(VennRegions regions, Join join, Circles circles, Shapes shapes) {
@@ -206,7 +208,7 @@ final class VennView extends DrawnPane {
         int lines = (int) Math.max(1, (circles.radius() * 1.25 - 34) / LINE);
         for (Side side : Side.values()) {
             VennRegions.Members members = regions.of(side);
-            // Those of which it is unknown are neither with nor without a partner; they stand below, with their sign.
+            // Those of which it is unknown are neither matched nor unmatched; they stand below, with their sign.
             int alone = members.alone().size();
             VBox rows = content(side.of(shapes.leftOnly(), shapes.rightOnly()), alone + members.unknown().size(), lines,
                     n -> n < alone ? row(join, side, members.alone().get(n), "")
@@ -214,7 +216,7 @@ final class VennView extends DrawnPane {
             if (!members.unknown().isEmpty()) {
                 ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
             }
-            dress(rows, side.title(), kind.takesAlone(side));
+            dress(rows, side.id(), kind.takesAlone(side));
             place(rows, circles.alone(side), circles.y(), circles.apart() * WITHIN);
         }
         VBox matched = kind.only()
@@ -222,7 +224,7 @@ final class VennView extends DrawnPane {
                         n -> row(join, side, regions.of(side).matched().get(n), "")))
                 .orElseGet(() -> content(shapes.both(), regions.pairCount(), lines,
                         n -> pair(join, regions.pairs().get(n))));
-        dress(matched, kind.only().map(Side::title).orElse("both"), takesMatched(kind));
+        dress(matched, kind.only().map(Side::id).orElse("both"), takesMatched(kind));
         place(matched, circles.middle(), circles.y(), circles.lens() * WITHIN);
     }
 
@@ -232,33 +234,35 @@ final class VennView extends DrawnPane {
     }
 
     private static Label pair(Join join, ResultRow.Met pair) {
-        Label row = label(join.left().label(pair.left()) + " · " + join.right().label(pair.right()), "venn-row");
+        Label row =
+                label(words().show().two(shortName(join.left(), pair.left()), shortName(join.right(), pair.right())),
+                        "venn-row");
         row.setUserData(pair);
         return row;
     }
 
     private void drawPairsCaption(VennRegions regions, Join join, Circles circles) {
-        String pairs = regions.kind().only().isPresent() ? "with a partner" : "pairs";
+        String pairs = regions.kind().only().isPresent() ? words().show().matched() : words().show().pairs();
         place(caption("", "both", pairs), circles.middle(), circles.foot(), FOOT - 10, circles.lens() * 2);
         if (!multiplies(regions)) return;
         // Circles would have it that a row is in one place; here some are in several pairs.
-        String several = Words.number(regions.pairCount()) + " pairs of "
-                + Words.number(regions.left().matched().size()) + " " + join.left().title() + " and "
-                + Words.number(regions.right().matched().size()) + " " + join.right().title();
+        String several = words().show().pairsOfRows(regions.pairCount(), regions.left().matched().size(),
+                words().names().rows(join.left().title()), regions.right().matched().size(),
+                words().names().rows(join.right().title()));
         place(caption("", "both", several), circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
     }
 
     private static String[] alone(VennRegions regions, Side side) {
-        return regions.of(side).unknown().isEmpty() ? new String[] {"no partner"}
-                : new String[] {"no partner", "? unknown"};
+        return regions.of(side).unknown().isEmpty() ? new String[] {words().show().noMatch()}
+                : new String[] {words().show().noMatch(), words().show().unknown()};
     }
 
     /** Lets a click choose a kind, if there is one and it can be chosen. */
-    private void choosing(Shape region, Optional<JoinKind> other, String said) {
+    private void choosing(Shape region, Optional<JoinKind> other, Function<JoinKind, String> said) {
         other.filter(model::canChoose).ifPresent(kind -> {
             region.getStyleClass().add("venn-choice");
             region.setOnMouseClicked(_ -> model.choose(kind));
-            Tooltip.install(region, new Tooltip(said + ": " + kind.withArticle()));
+            Tooltip.install(region, new Tooltip(said.apply(kind)));
         });
     }
 
@@ -269,10 +273,14 @@ final class VennView extends DrawnPane {
     }
 
     private static Label row(Join join, Side side, int row, String sign) {
-        Label label = label(join.on(side).label(row) + sign, "venn-row");
+        Label label = label(shortName(join.on(side), row) + sign, "venn-row");
         if (!sign.isEmpty()) label.getStyleClass().add("venn-unknown");
         label.setUserData(new Pointed.Source(side, row));
         return label;
+    }
+
+    private static String shortName(Stage stage, int row) {
+        return words().names().shortRow(stage.name(row));
     }
 
     /** Lets a row be pointed at; a click is one on its region. */
@@ -293,12 +301,12 @@ final class VennView extends DrawnPane {
         VBox box = new VBox();
         box.setAlignment(Pos.CENTER);
         box.setPickOnBounds(false);
-        Label number = figure(Words.number(count), "venn-count");
+        Label number = figure(words().counts().number(count), "venn-count");
         number.setMouseTransparent(true);
         box.getChildren().add(number);
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
-        if (count > fits) box.getChildren().add(figure("+ " + Words.number(count - fits) + " more", "venn-more"));
+        if (count > fits) box.getChildren().add(figure(words().show().more(count - fits), "venn-more"));
         return box;
     }
 

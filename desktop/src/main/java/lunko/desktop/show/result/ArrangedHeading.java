@@ -1,5 +1,7 @@
 package lunko.desktop.show.result;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -9,12 +11,11 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TableColumn;
 import javafx.scene.input.MouseButton;
 import lunko.desktop.action.Controls;
-import lunko.desktop.show.table.ColumnInQuery;
 import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.show.table.ColumnInQuery;
 import lunko.engine.ResultColumn;
 import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
-import lunko.phrase.Words;
 
 /**
  * What can be done at the heading of a result's column: a click sorts by it, a menu hides and moves it, all only to be
@@ -37,7 +38,7 @@ final class ArrangedHeading {
                 .map(sorting -> sorting.descending() ? " ▼" : " ▲").orElse("");
     }
 
-    /** Lets that be done at a column's heading; {@code by} is what has made the result, the join or the query. */
+    /** Lets that be done at a column's heading; {@code by} is what viewing it as it is given is called. */
     static <T, C> TableColumn<T, C> on(TableColumn<T, C> shown, ShowModel model, ResultListing of, ResultColumn column,
             String by) {
         ArrangedHeading arranged = new ArrangedHeading(model, of, column);
@@ -54,11 +55,11 @@ final class ArrangedHeading {
 
     private ContextMenu menu(String by) {
         ContextMenu menu =
-                new ContextMenu(item("Sort by " + of.name(column) + ", to look at", now -> now.sortingBy(column)),
-                        item("Hide " + of.name(column), now -> now.hiding(column)),
-                        item("Move to the left", now -> now.moving(of, column, true)),
-                        item("Move to the right", now -> now.moving(of, column, false)),
-                        item(Words.capital("as the " + by + " gives it"), _ -> Arrangement.PLAIN));
+                new ContextMenu(item(words().show().sortView(of.name(column)), now -> now.sortingBy(column)),
+                        item(words().show().hide(of.name(column)), now -> now.hiding(column)),
+                        item(words().show().moveLeft(), now -> now.moving(of, column, true)),
+                        item(words().show().moveRight(), now -> now.moving(of, column, false)),
+                        item(by, _ -> Arrangement.PLAIN));
         List<MenuItem> inQuery =
                 of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());
         if (!inQuery.isEmpty()) menu.getItems().add(new SeparatorMenuItem());

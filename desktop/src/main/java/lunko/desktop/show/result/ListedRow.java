@@ -20,7 +20,7 @@ public record ListedRow(ResultRow row, JoinResult of, Arrival fate, Optional<Cha
     Optional<Pointed> pointed() {
         return switch (fate) {
             case LANDED, PENDING -> Optional.of(new Pointed.Result(row));
-            case TO_COME, WENT -> Optional.empty();
+            case TO_COME, REMOVED -> Optional.empty();
         };
     }
 
@@ -28,11 +28,11 @@ public record ListedRow(ResultRow row, JoinResult of, Arrival fate, Optional<Cha
     public enum Arrival {
         /** It has come into the result. */
         LANDED,
-        /** It comes if the row at hand finds no partner. */
+        /** It comes if the row at hand finds no match. */
         PENDING,
         /** It is to come, and not to be seen yet. */
         TO_COME,
         /** It was in the result before the last change. */
-        WENT
+        REMOVED
     }
 }

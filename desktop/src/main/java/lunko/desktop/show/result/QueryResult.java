@@ -1,5 +1,7 @@
 package lunko.desktop.show.result;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,10 +23,9 @@ import lunko.desktop.show.table.ValueColumn;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.Stage;
-import lunko.insight.listing.Arrangement;
 import lunko.insight.comparison.Changes;
+import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
-import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.show.Showing;
 import lunko.table.Column;
@@ -47,7 +48,7 @@ public final class QueryResult extends VBox {
     public QueryResult(ShowModel model, ResultActions actions) {
         this.model = model;
         getStyleClass().addAll("card", "table-card", "stage-card");
-        Label title = new Label("Result");
+        Label title = new Label(words().show().result());
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");
         about.setMaxWidth(Double.MAX_VALUE);
@@ -96,7 +97,7 @@ public final class QueryResult extends VBox {
                     && listing.left(order[i - 1]).equals(listing.left(row));
             rows.add(new QueryRow(result, row, false, changes.map(made -> made.of(row)), repeats));
         }
-        changes.ifPresent(made -> made.went()
+        changes.ifPresent(made -> made.removed()
                 .forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
         marks = changes.isPresent();
         // Columns that stay keep their cells.
@@ -105,10 +106,10 @@ public final class QueryResult extends VBox {
         made = wanted;
         spread();
         grid.getItems().setAll(rows);
-        String said = Words.rows(order.length) + changes.map(made -> " · " + made.said()).orElse("")
-                + arrangement.said("the query");
+        String said = words().show().resultAbout(order.length, changes.map(made -> made.said(words())).orElse(""),
+                arrangement.said(words()));
         about.setText(said);
-        grid.setAccessibleText("result, " + said);
+        grid.setAccessibleText(words().show().resultSaid(said));
     }
 
     private void columns(Stage result, ResultListing listing, Arrangement arrangement) {
@@ -126,7 +127,7 @@ public final class QueryResult extends VBox {
             all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i,
                     model.showing().get().hues().of(result, column.index()))
                     .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
-                    column, "query"));
+                    column, words().show().asQueryGives()));
         }
         grid.getColumns().setAll(all);
         List<Row> first = IntStream.range(0, Math.min(ROWS_MEASURED, listing.size()))
@@ -142,7 +143,8 @@ public final class QueryResult extends VBox {
         TableColumn<QueryRow, String> column = GridTable.column();
         column.setPrefWidth(STATUS);
         column.setCellValueFactory(row -> new ReadOnlyStringWrapper(
-                row.getValue().went() ? "went" : row.getValue().status().map(Changes.Status::said).orElse("")));
+                row.getValue().removed() ? words().show().removed()
+                        : row.getValue().status().map(status -> status.said(words())).orElse("")));
         column.setCellFactory(_ -> new TableCell<>() {
             {
                 getStyleClass().add("status-cell");

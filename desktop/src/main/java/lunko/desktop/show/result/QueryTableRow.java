@@ -34,13 +34,13 @@ final class QueryTableRow extends TableRow<QueryRow> {
 
     /** The step in which a row came into the result; nothing for one that has gone. */
     static OptionalLong decided(ShowModel model, QueryRow row) {
-        return row.went() ? OptionalLong.empty() : model.showing().get().timeline()
+        return row.removed() ? OptionalLong.empty() : model.showing().get().timeline()
                 .map(timeline -> timeline.decided(row.row())).orElse(OptionalLong.empty());
     }
 
     private void dress() {
         Optional<QueryRow> row = shown();
-        new ResultDress(row.filter(QueryRow::went).isPresent(), row.flatMap(QueryRow::status),
+        new ResultDress(row.filter(QueryRow::removed).isPresent(), row.flatMap(QueryRow::status),
                 row.filter(QueryRow::repeats).isPresent(), model.arrangement().get().grouped()).on(this);
         pseudoClassStateChanged(LIT, row.isPresent() && isHover());
     }

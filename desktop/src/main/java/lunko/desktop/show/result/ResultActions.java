@@ -1,5 +1,7 @@
 package lunko.desktop.show.result;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
@@ -11,8 +13,8 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.ShowModel;
@@ -21,8 +23,8 @@ import lunko.engine.sql.ResultTable;
 import lunko.exchange.result.ResultFormat;
 import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
-import lunko.phrase.Words;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.RowTimeline;
@@ -43,19 +45,19 @@ public final class ResultActions {
         this.model = model;
         group = new Action(
                 model.arrangement()
-                        .map(now -> now.grouped() ? "Rows of the result as the join gives them"
-                                : "Rows of one left row together"),
+                        .map(now -> now.grouped() ? words().show().rowsAsJoinGives()
+                                : words().show().groupByLeftRow()),
                 Group.STEPS,
                 List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement()
                         .set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
-        plain = new Action(Action.constant("The result as the join gives it"), Group.STEPS, List.of(),
+        plain = new Action(Action.constant(words().show().resultAsJoinGives()), Group.STEPS, List.of(),
                 Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN),
                         model.arrangement()),
                 () -> model.arrangement().set(Arrangement.PLAIN));
         copies = List.of(
-                copy("Copy the result for a spreadsheet (TSV)", ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
-                copy("Copy the result as Markdown", ResultFormat.MARKDOWN),
-                copy("Copy the result as CSV", ResultFormat.CSV));
+                copy(words().show().copyTsv(), ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
+                copy(words().show().copyMarkdown(), ResultFormat.MARKDOWN),
+                copy(words().show().copyCsv(), ResultFormat.CSV));
     }
 
     private Action copy(String name, ResultFormat format, KeyCombination... keys) {
@@ -69,15 +71,13 @@ public final class ResultActions {
             long rows = part.rows();
             if (rows > MOST_COPIED) {
                 model.lesson()
-                        .say(Problem.of("The result has " + Words.rows(rows) + ", more than can be copied: up to "
-                                + Words.number(MOST_COPIED)
-                                + " go to the clipboard. Save it as a file instead."));
+                        .say(Problem.of(new WorkFault.TooManyToCopy(rows, MOST_COPIED)));
                 return;
             }
             ClipboardContent content = new ClipboardContent();
-            content.putString(format.write(result(part), Optional.empty(), 0));
+            content.putString(format.write(result(part), Optional.empty(), 0, words()));
             Clipboard.getSystemClipboard().setContent(content);
-            model.lesson().say(new Notice.Success("Copied " + Words.rows(rows) + "."));
+            model.lesson().say(new Notice.Success(words().show().copied(rows)));
         });
     }
 
@@ -99,8 +99,8 @@ public final class ResultActions {
         MenuButton menu = Controls.menuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
         menu.setId("result-menu");
         menu.getStyleClass().add("query-button");
-        menu.setTooltip(new Tooltip("Look at the result otherwise, or copy it"));
-        menu.setAccessibleText("look at the result otherwise, or copy it");
+        menu.setTooltip(new Tooltip(words().show().resultMenu()));
+        menu.setAccessibleText(words().show().resultMenu());
         menu.getItems().addAll(group.menuItem(), plain.menuItem(), new SeparatorMenuItem());
         copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
         return menu;

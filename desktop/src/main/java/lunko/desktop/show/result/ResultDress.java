@@ -10,17 +10,17 @@ import lunko.insight.comparison.Changes;
  *
  * @param repeats whether the row above it comes from the same left row
  */
-record ResultDress(boolean went, Optional<Changes.Status> status, boolean repeats, boolean grouped) {
-    private static final PseudoClass WENT = PseudoClass.getPseudoClass("went");
-    private static final PseudoClass CAME = PseudoClass.getPseudoClass("came");
+record ResultDress(boolean removed, Optional<Changes.Status> status, boolean repeats, boolean grouped) {
+    private static final PseudoClass REMOVED = PseudoClass.getPseudoClass("removed");
+    private static final PseudoClass ADDED = PseudoClass.getPseudoClass("added");
     private static final PseudoClass CHANGED = PseudoClass.getPseudoClass("changed");
     private static final PseudoClass REPEATED = PseudoClass.getPseudoClass("repeated");
     private static final PseudoClass GROUPED = PseudoClass.getPseudoClass("grouped");
 
     /** Dresses a row so. */
     void on(TableRow<?> row) {
-        row.pseudoClassStateChanged(WENT, went);
-        row.pseudoClassStateChanged(CAME, status.filter(Changes.Status.CAME::equals).isPresent());
+        row.pseudoClassStateChanged(REMOVED, removed);
+        row.pseudoClassStateChanged(ADDED, status.filter(Changes.Status.ADDED::equals).isPresent());
         row.pseudoClassStateChanged(CHANGED, status.filter(Changes.Status.CHANGED::equals).isPresent());
         row.pseudoClassStateChanged(REPEATED, repeats);
         row.pseudoClassStateChanged(GROUPED, grouped);

@@ -1,5 +1,7 @@
 package lunko.desktop.show.result;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.function.Function;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
@@ -12,15 +14,13 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.look.PhraseFlow;
-import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.Motion;
+import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.phrase.Phrase;
-import lunko.phrase.Words;
 import lunko.query.Side;
 import lunko.show.Showing;
-import lunko.steps.MatchFrame;
 
 /** The result as it grows: two parts that scroll as one, and between them where each row comes from. */
 public final class ResultGrid {
@@ -122,27 +122,23 @@ public final class ResultGrid {
     private void say(Showing now) {
         title.show(title(now));
         under.show(now.outcome().filter(_ -> now.match().isPresent()).map(outcome -> under(outcome.join()))
-                .orElseGet(() -> Phrase.write().done()));
+                .orElse(Phrase.EMPTY));
     }
 
     private static Phrase under(Join join) {
-        Phrase.Writer words = Phrase.write().plain("· ");
-        return join.kind().only().map(side -> words.in(side.tone(), join.on(side).title()).plain(" columns alone"))
-                .orElseGet(() -> words.left(join.left().title()).plain(" columns fall under ").left(join.left().title())
-                        .plain(", ").right(join.right().title()).plain(" columns under ").right(join.right().title()))
-                .done();
+        return join.kind().only().map(side -> words().show().onlyColumnsOf(table(join, side))).orElseGet(
+                () -> words().show().columnsUnder(table(join, Side.LEFT), table(join, Side.RIGHT)));
+    }
+
+    private static Phrase table(Join join, Side side) {
+        return Phrase.of(words().names().rows(join.on(side).title()), side.tone());
     }
 
     private Phrase title(Showing showing) {
-        if (showing.match().isEmpty()) return Phrase.write().strong("Result").plain("  none yet").done();
-        MatchFrame frame = showing.match().get();
-        long all = showing.outcome().orElseThrow().size();
-        Phrase.Writer title = Phrase.write().strong("Result");
-        if (frame.landed().size() == all) title.plain("  " + Words.rows(all));
-        else title.plain("  " + Words.number(frame.landed().size()) + " of " + Words.rows(all) + " so far");
-        showing.changes().ifPresent(changes -> title.plain(" · ").strong(changes.said()));
-        title.plain(model.arrangement().get().said("the join"));
-        if (rows.before() > 0) title.plain(", listed from row " + (rows.before() + 1) + " on");
-        return title.done();
+        return showing.match().map(frame -> words().show().resultHeading(frame.landed().size(),
+                showing.outcome().orElseThrow().size(),
+                showing.changes().map(changes -> changes.said(words())).orElse(""),
+                model.arrangement().get().said(words()), rows.before() + 1L))
+                .orElseGet(words().show()::noneYet);
     }
 }

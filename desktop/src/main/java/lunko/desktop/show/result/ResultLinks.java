@@ -1,5 +1,7 @@
 package lunko.desktop.show.result;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.List;
 import java.util.OptionalInt;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -26,7 +28,6 @@ public final class ResultLinks extends GridTable<ListedRow> {
     private static final Typeface WORD = Typeface.text(FontWeight.BOLD, 12);
     private static final String BETWEEN = " – ";
     /** The longest of the words that stand there while nothing has been changed. */
-    private static final String PENDING = "if alone";
     private static final double AROUND = 14;
 
     private final ShowModel model;
@@ -35,7 +36,7 @@ public final class ResultLinks extends GridTable<ListedRow> {
         this.model = model;
         getStyleClass().add("result-links");
         setItems(rows);
-        setAccessibleText("which rows each row of the result comes from");
+        setAccessibleText(words().show().whichRows());
         setFocusTraversable(false);
         setMouseTransparent(true);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
@@ -51,7 +52,9 @@ public final class ResultLinks extends GridTable<ListedRow> {
         Showing now = model.staged().get();
         return now.outcome().map(JoinResult::join).map(join -> NUMBERS.width(
                 join.left().rows().size() + BETWEEN + join.right().rows().size())
-                + WORD.width(now.changes().isPresent() ? Changes.Status.CHANGED.said() : PENDING) + AROUND).orElse(0.0);
+                + WORD.width(
+                        now.changes().isPresent() ? Changes.Status.CHANGED.said(words()) : words().show().keptNoMatch())
+                + AROUND).orElse(0.0);
     }
 
     private static final class Cell extends TableCell<ListedRow, ListedRow> {
@@ -79,20 +82,22 @@ public final class ResultLinks extends GridTable<ListedRow> {
                 case ResultRow.Taken(Side _, int taken) -> String.valueOf(taken + 1);
             });
             word.setText(switch (row.fate()) {
-                case PENDING -> PENDING;
-                case WENT -> "went";
+                case PENDING -> words().show().ifNoMatch();
+                case REMOVED -> words().show().removed();
                 case TO_COME -> "";
                 case LANDED ->
-                    row.status().map(Changes.Status::said).filter(said -> !said.isEmpty()).orElseGet(() -> kind(row));
+                    row.status().map(status -> status.said(words())).filter(said -> !said.isEmpty())
+                            .orElseGet(() -> kind(row));
             });
-            setAccessibleText(numbers.getText() + " " + word.getText());
+            setAccessibleText(words().show().link(numbers.getText(), word.getText()));
         }
 
         private static String kind(ListedRow row) {
             return switch (row.row()) {
-                case ResultRow.Met _ -> row.repeats() ? "again" : "pair";
-                case ResultRow.Kept _ -> "kept";
-                case ResultRow.Taken _ -> "taken";
+                case ResultRow.Met _ -> row.repeats() ? words().show().repeated() : words().show().pair();
+                case ResultRow.Kept _ -> words().show().keptNoMatch();
+                case ResultRow.Taken _ ->
+                    row.of().kind().takesMatched() ? words().show().takenMatched() : words().show().takenUnmatched();
             };
         }
 

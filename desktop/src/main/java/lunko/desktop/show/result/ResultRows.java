@@ -10,8 +10,8 @@ import javafx.collections.ObservableListBase;
 import lunko.desktop.show.result.ListedRow.Arrival;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
-import lunko.insight.listing.Arrangement;
 import lunko.insight.comparison.Changes;
+import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
 import lunko.query.Side;
 import lunko.show.Showing;
@@ -52,7 +52,7 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         List<ResultRow> listed = all.subList(beforeNow, all.size());
         Optional<ResultRow> pendingNow = frame.flatMap(MatchFrame::pending);
         boolean complete = now.outcome().filter(of -> of.size() == all.size()).isPresent();
-        List<ResultRow> goneNow = complete ? now.changes().map(Changes::went).orElse(List.of()) : List.of();
+        List<ResultRow> goneNow = complete ? now.changes().map(Changes::removed).orElse(List.of()) : List.of();
         goneNow = goneNow.subList(0, Math.min(MOST_GONE, goneNow.size()));
         boolean reorders = arrangement.reorders() && all.size() <= MOST_ORDERED;
         int wholeNow = (int) Math.max(now.outcome().map(JoinResult::size).filter(size -> size <= BLOCK).orElse(0L),
@@ -100,7 +100,7 @@ final class ResultRows extends ObservableListBase<ListedRow> {
                 .orElse(landed.size() - 1);
     }
 
-    /** Whether a row is listed that comes if the row at hand finds no partner. */
+    /** Whether a row is listed that comes if the row at hand finds no match. */
     boolean isPending() {
         return pending.isPresent();
     }
@@ -123,7 +123,7 @@ final class ResultRows extends ObservableListBase<ListedRow> {
         if (index < whole)
             return new ListedRow(outcome.orElseThrow().row(index), outcome.orElseThrow(), Arrival.TO_COME,
                     Optional.empty(), false);
-        return new ListedRow(gone.get(index - whole), changes.orElseThrow().before(), Arrival.WENT, Optional.empty(),
+        return new ListedRow(gone.get(index - whole), changes.orElseThrow().before(), Arrival.REMOVED, Optional.empty(),
                 false);
     }
 

@@ -1,6 +1,6 @@
 package lunko.desktop.show.result;
 
-import static lunko.phrase.Words.capital;
+import static lunko.desktop.words.Spoken.words;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -37,11 +37,11 @@ public final class ResultSide extends GridTable<ListedRow> {
         this.side = side;
         this.widths = widths;
         this.rows = rows;
-        getStyleClass().addAll("result-part", side.title());
-        setId(side.title() + "-result");
+        getStyleClass().addAll("result-part", side.id());
+        setId(side.id() + "-result");
         setItems(rows);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
-        setAccessibleText("result columns from the " + side.title() + " table");
+        setAccessibleText(words().show().columnsFrom(side));
         onFocusedRow(row -> {
             if (row < rows.size()) model.pointing().choose(rows.get(row).pointed());
         });
@@ -67,8 +67,8 @@ public final class ResultSide extends GridTable<ListedRow> {
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         if (givesNone) all.clear();
         getColumns().setAll(all);
-        placeholder.setText(givesNone ? capital(showing.outcome().get().kind().withArticle()) + " gives no columns of "
-                + showing.outcome().get().join().on(side).title() + "." : "");
+        placeholder.setText(givesNone ? words().show().givesNoColumns(showing.outcome().get().kind(),
+                words().names().rows(showing.outcome().get().join().on(side).title())) : "");
     }
 
     /** Where a side is more than one table, each column has the colour of its own. */
@@ -86,6 +86,6 @@ public final class ResultSide extends GridTable<ListedRow> {
                         .in(widths,
                                 (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
                                         : row.of().cell(row.row(), column)),
-                model, ResultListing.OfJoin.all(outcome), column, "join");
+                model, ResultListing.OfJoin.all(outcome), column, words().show().asJoinGives());
     }
 }

@@ -55,11 +55,11 @@ final class ResultTableRow extends TableRow<ListedRow> {
         if (landing) opacityProperty().bind(arrival);
         else setOpacity(1);
         pseudoClassStateChanged(NOW, landing);
-        pseudoClassStateChanged(LIT, shown && item.fate() != Arrival.WENT
+        pseudoClassStateChanged(LIT, shown && item.fate() != Arrival.REMOVED
                 && model.pointing().lineageIn(model.staged().get()).filter(lineage -> lineage.lights(item.row()))
                         .isPresent());
         pseudoClassStateChanged(PENDING, shown && item.fate() == Arrival.PENDING);
-        new ResultDress(shown && item.fate() == Arrival.WENT, shown ? item.status() : Optional.empty(),
+        new ResultDress(shown && item.fate() == Arrival.REMOVED, shown ? item.status() : Optional.empty(),
                 shown && item.repeats(), model.arrangement().get().grouped()).on(this);
         pseudoClassStateChanged(LEFT_MISSING, shown && item.row().source(Side.LEFT).isEmpty());
         pseudoClassStateChanged(RIGHT_MISSING, shown && item.row().source(Side.RIGHT).isEmpty());

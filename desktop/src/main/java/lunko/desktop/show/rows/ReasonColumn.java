@@ -1,5 +1,7 @@
 package lunko.desktop.show.rows;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.beans.InvalidationListener;
@@ -25,12 +27,12 @@ final class ReasonColumn {
     /** The column for the rows of an input; nothing, where none of them needs a reason. */
     static Optional<TableColumn<Integer, String>> of(ShowModel model, RowTimeline timeline, int offset, int rows) {
         double wanted = IntStream.range(offset, offset + Math.min(rows, MEASURED))
-                .mapToDouble(row -> CODE.width(timeline.reason(row).orElse(""))).max().orElse(0);
+                .mapToDouble(row -> CODE.width(timeline.reason(row, words()).orElse(""))).max().orElse(0);
         if (wanted == 0) return Optional.empty();
         TableColumn<Integer, String> column = GridTable.column();
         column.setPrefWidth(Math.min(WIDEST, wanted + PADDING));
         column.setCellValueFactory(
-                row -> new ReadOnlyStringWrapper(timeline.reason(offset + row.getValue()).orElse("")));
+                row -> new ReadOnlyStringWrapper(timeline.reason(offset + row.getValue(), words()).orElse("")));
         column.setCellFactory(_ -> new ReasonCell(model, timeline, offset));
         return Optional.of(column);
     }

@@ -1,5 +1,7 @@
 package lunko.desktop.show.rows;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -11,10 +13,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.grid.ColumnWidths;
-import lunko.desktop.show.table.ColumnInQuery;
-import lunko.desktop.show.table.StageGrid;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.rows.RowsModel.Pointed;
+import lunko.desktop.show.table.ColumnInQuery;
+import lunko.desktop.show.table.StageGrid;
 import lunko.engine.Stage;
 import lunko.insight.picture.TableHues;
 
@@ -32,7 +34,7 @@ final class RowsCard extends VBox {
      * @param moved what is to be done when its rows have been scrolled
      */
     RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
-        grid = new StageGrid(widths, "The right button shows it, filters and sorts by it.",
+        grid = new StageGrid(widths, words().show().headingTipAlone(),
                 heading -> ColumnInQuery.items(model, heading));
         getStyleClass().addAll("card", "table-card", "stage-card");
         title.getStyleClass().add("table-name");
@@ -64,7 +66,7 @@ final class RowsCard extends VBox {
     /** Says something of the rows beside the title. */
     void say(String said) {
         about.setText(said);
-        grid.setAccessibleText(title.getText() + ", " + said);
+        grid.setAccessibleText(words().show().card(title.getText(), said));
     }
 
     StageGrid grid() {

@@ -1,5 +1,7 @@
 package lunko.desktop.show.rows;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,16 +11,15 @@ import java.util.stream.IntStream;
 import javafx.collections.FXCollections;
 import javafx.scene.layout.Pane;
 import javafx.util.Duration;
+import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.MovingOver;
-import lunko.desktop.show.table.StageGrid;
-import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.QueryResult;
 import lunko.desktop.show.result.ResultActions;
+import lunko.desktop.show.table.StageGrid;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
-import lunko.phrase.Words;
 import lunko.show.RowsAtHand;
 import lunko.show.Showing;
 import lunko.steps.StageKind;
@@ -67,7 +68,8 @@ public final class RowsStage extends Pane {
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
                 RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
-                card.show(input.title(), Words.rows(input.rows().size()), input, now.hues(),
+                card.show(words().names().rows(input.title()), words().counts().rows(input.rows().size()), input,
+                        now.hues(),
                         stage instanceof UnaryStage one ? one.deciding() : Set.of(),
                         ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
                 before.add(card);
@@ -84,16 +86,16 @@ public final class RowsStage extends Pane {
 
     /** What the rows are that a stage gives, in a few words. */
     private static String done(StageKind kind) {
-        return Words.capital(switch (kind) {
-            case FILTER -> "filtered";
-            case GROUP -> "groups";
-            case CHOOSE -> "chosen";
-            case DROP_DUPLICATES -> "once each";
-            case COMBINE -> "combined";
-            case SORT -> "sorted";
-            case CUT -> "cut out";
-            case MATCH, KEEP, RESULT -> "result";
-        });
+        return switch (kind) {
+            case FILTER -> words().show().filtered();
+            case GROUP -> words().show().groups();
+            case PROJECT -> words().show().selected();
+            case DISTINCT -> words().show().distinct();
+            case COMBINE -> words().show().combined();
+            case SORT -> words().show().sorted();
+            case LIMIT -> words().show().limited();
+            case MATCH, KEEP, RESULT -> words().show().result();
+        };
     }
 
     private void follow(Showing now, Motion motion) {
@@ -102,8 +104,8 @@ public final class RowsStage extends Pane {
         hand.ifPresent(at -> {
             int landed = at.frame().landed();
             list(after.grid(), landed);
-            after.say(landed == at.timeline().stage().rows().size() ? Words.rows(landed)
-                    : Words.number(landed) + " of " + Words.rows(at.timeline().stage().rows().size()) + " so far");
+            after.say(landed == at.timeline().stage().rows().size() ? words().counts().rows(landed)
+                    : words().show().soFar(landed, at.timeline().stage().rows().size()));
             if (landed > 0) after.grid().reveal(landed - 1, time);
             at.frame().now().ifPresent(row -> {
                 for (int i = before.size() - 1; i >= 0; i--) {

@@ -1,5 +1,7 @@
 package lunko.desktop.show.rows;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,7 +22,6 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.explanation.StageSummary;
-import lunko.phrase.Words;
 import lunko.show.Showing;
 import lunko.steps.StageKind;
 import org.kordamp.ikonli.feather.Feather;
@@ -64,12 +65,15 @@ public final class StageStrip extends ScrollPane {
         });
         model.pointing().part()
                 .subscribe(part -> tiles.getChildren().stream()
-                        .filter(node -> node.getUserData() instanceof StageSummary)
+                        .filter(node -> node.getUserData() instanceof Titled)
                         .forEach(node -> node.pseudoClassStateChanged(LIT,
-                                part.isPresent() && ((StageSummary) node.getUserData()).part() == part.getAsInt())));
+                                part.isPresent() && ((Titled) node.getUserData()).glance().part() == part.getAsInt())));
         make(model.showing().get());
         mark(model.showing().get());
     }
+
+    /** A stage at a glance under its heading. */
+    private record Titled(StageSummary glance, String title) {}
 
     /** A join alone has no strip: its one stage is the whole picture already. */
     private void make(Showing now) {
@@ -81,13 +85,14 @@ public final class StageStrip extends ScrollPane {
             return;
         }
         // Stages that look as before keep their tiles: most of them do while somebody types.
-        Map<StageSummary, Node> before = new HashMap<>();
-        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof StageSummary)
-                .forEach(node -> before.put((StageSummary) node.getUserData(), node));
+        Map<Titled, Node> before = new HashMap<>();
+        tiles.getChildren().stream().filter(node -> node.getUserData() instanceof Titled)
+                .forEach(node -> before.put((Titled) node.getUserData(), node));
         List<Node> after = new ArrayList<>();
         for (StageSummary glance : StageSummary.all(now.timeline().get(), now.hues())) {
             if (!after.isEmpty()) after.add(arrow(after.size() / 2));
-            after.add(Optional.ofNullable(before.remove(glance)).orElseGet(() -> tile(glance)));
+            Titled titled = new Titled(glance, now.timeline().get().title(glance.part(), words()).text());
+            after.add(Optional.ofNullable(before.remove(titled)).orElseGet(() -> tile(titled)));
         }
         if (!after.equals(tiles.getChildren())) tiles.getChildren().setAll(after);
     }
@@ -101,12 +106,13 @@ public final class StageStrip extends ScrollPane {
         return arrows.get(number);
     }
 
-    private Button tile(StageSummary glance) {
-        Label kind = new Label(glance.kind().brief());
+    private Button tile(Titled titled) {
+        StageSummary glance = titled.glance();
+        Label kind = new Label(glance.clause(words()));
         kind.getStyleClass().add("stage-kind");
-        Label rows = new Label(Words.rows(glance.rows()));
+        Label rows = new Label(words().counts().rows(glance.rows()));
         rows.getStyleClass().add("stage-rows");
-        Label sum = new Label(glance.sum());
+        Label sum = new Label(words().counts().sum(glance.sum()));
         sum.getStyleClass().add("stage-sum");
         VBox words = new VBox(kind, rows, sum);
         words.getStyleClass().add("stage-words");
@@ -116,9 +122,9 @@ public final class StageStrip extends ScrollPane {
         Button tile = Controls.button("");
         tile.setGraphic(both);
         tile.getStyleClass().add("stage-tile");
-        tile.setUserData(glance);
+        tile.setUserData(titled);
         String said =
-                glance.title() + ": " + Words.rows(glance.rows()) + (glance.sum().isEmpty() ? "" : ", " + glance.sum());
+                words().show().stage(titled.title(), glance.rows(), words().counts().sum(glance.sum()));
         tile.setTooltip(new Tooltip(said));
         tile.setAccessibleText(said);
         tile.setOnAction(_ -> model.goTo(glance.step()));
@@ -149,7 +155,7 @@ public final class StageStrip extends ScrollPane {
     private void mark(Showing now) {
         int part = now.frame().map(frame -> frame.part()).orElse(0);
         tiles.getChildren().stream().filter(node -> node instanceof Button).forEach(node -> {
-            StageSummary own = (StageSummary) node.getUserData();
+            StageSummary own = ((Titled) node.getUserData()).glance();
             boolean atHand = own == now(now, part);
             node.pseudoClassStateChanged(AT_HAND, atHand);
             node.pseudoClassStateChanged(TO_COME,
@@ -163,7 +169,7 @@ public final class StageStrip extends ScrollPane {
      */
     private StageSummary now(Showing now, int part) {
         List<StageSummary> own = tiles.getChildren().stream().filter(node -> node instanceof Button)
-                .map(node -> (StageSummary) node.getUserData()).filter(glance -> glance.part() == part).toList();
+                .map(node -> ((Titled) node.getUserData()).glance()).filter(glance -> glance.part() == part).toList();
         boolean keeps = now.number() == own.getLast().step()
                 || now.frame().filter(frame -> frame.shown().kind() == StageKind.KEEP).isPresent();
         return keeps ? own.getLast() : own.getFirst();

@@ -1,5 +1,7 @@
 package lunko.desktop.show.table;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +17,8 @@ import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.change.ColumnUse;
 import lunko.query.change.QueryChange;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.SqlWriter;
@@ -41,7 +43,7 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
     public static List<MenuItem> items(ShowModel model, Stage.Heading heading, Value value) {
         return of(model, heading).map(in -> {
             Expression condition = in.use().condition(value);
-            return List.of(in.item("Only rows where " + SQL.expression(condition), ColumnUse.keeping(condition)));
+            return List.of(in.item(words().show().onlyWhere(SQL.expression(condition)), ColumnUse.keeping(condition)));
         }).orElse(List.of());
     }
 
@@ -56,15 +58,16 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
 
     private List<MenuItem> items() {
         String name = SQL.expression(use.column());
-        CheckMenuItem shown = Controls.checkItem("Show " + name + " in the result");
+        CheckMenuItem shown = Controls.checkItem(words().show().select(name));
         shown.setSelected(use.isShown());
         shown.setDisable(use.toggled().isEmpty());
         shown.setOnAction(_ -> use.toggled().ifPresent(this::change));
         List<MenuItem> items = new ArrayList<>(
-                List.of(shown, menu("Only rows where", conditions()), menu("Sort the result by " + name, orders())));
+                List.of(shown, menu(words().show().onlyRowsWhere(), conditions()),
+                        menu(words().show().sortResultBy(name), orders())));
         List<MenuItem> further =
                 model.lesson().lesson().get().tables().stream().flatMap(table -> further(table).stream()).toList();
-        if (!further.isEmpty()) items.add(menu("Join a further table by " + name, further));
+        if (!further.isEmpty()) items.add(menu(words().show().joinAnotherBy(name), further));
         return items;
     }
 
@@ -79,8 +82,9 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
 
     private List<MenuItem> orders() {
         Optional<Boolean> now = use.sorting().map(SortKey::descending);
-        return Stream.of(order("the smallest first", Optional.of(false), now),
-                order("the largest first", Optional.of(true), now), order("not sorted by it", Optional.empty(), now))
+        return Stream.of(order(words().show().smallestFirst(), Optional.of(false), now),
+                order(words().show().largestFirst(), Optional.of(true), now),
+                order(words().show().unsorted(), Optional.empty(), now))
                 .toList();
     }
 

@@ -1,5 +1,7 @@
 package lunko.desktop.show.table;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -67,11 +69,11 @@ public record ValueColumn(String heading, String shorter, Type type, boolean key
                 case null -> setAccessibleText("");
                 case ResultCell.Stored(Value value) -> {
                     label.show(value);
-                    setAccessibleText(value.equals(Value.of("")) ? "empty text" : value.shown());
+                    setAccessibleText(value.equals(Value.of("")) ? words().show().emptyText() : value.shown());
                 }
                 case ResultCell.Padded _ -> {
                     label.show(Value.NULL);
-                    setAccessibleText("NULL made by the join");
+                    setAccessibleText(words().show().paddedNull());
                 }
             }
         }

@@ -12,8 +12,8 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.show.Showing;
-import lunko.steps.MatchFrame;
 import lunko.steps.JoinAlgorithm;
+import lunko.steps.MatchFrame;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -33,7 +33,8 @@ class ResultRowsProperties {
         ResultRows rows = new ResultRows();
         List<ListedRow> mirror = mirror(rows);
         List<Showing> joins =
-                Stream.of(JoinKind.values()).map(kind -> Showing.of(DemoLesson.lesson().of(kind), JoinAlgorithm.ROWS))
+                Stream.of(JoinKind.values())
+                        .map(kind -> Showing.of(DemoLesson.lesson().of(kind), JoinAlgorithm.NESTED_LOOP))
                         .toList();
         Showing last = joins.getFirst();
         for (int jump : jumps) {
@@ -55,7 +56,7 @@ class ResultRowsProperties {
     void ofVeryManyRowsTheLastAreListed() {
         Table left = many("a");
         Table right = many("b");
-        Showing join = Showing.of(Lesson.on(left, JoinKind.CROSS, right), JoinAlgorithm.ROWS);
+        Showing join = Showing.of(Lesson.on(left, JoinKind.CROSS, right), JoinAlgorithm.NESTED_LOOP);
         ResultRows rows = new ResultRows();
         rows.show(join, Arrangement.PLAIN, false);
         assertThat(rows.before()).isEqualTo(100_000);

@@ -1,0 +1,52 @@
+package lunko.problem;
+
+import lunko.query.JoinKind;
+
+/** Why a lesson cannot be changed as it was asked, or what its scene shows cannot be shown. */
+public sealed interface LessonFault extends Fault {
+
+    /** A lesson without a title. */
+    record NoTitle() implements LessonFault {}
+
+    /** The last table of a lesson. */
+    record LastTable() implements LessonFault {}
+
+    /** A table without a name. */
+    record NoTableName() implements LessonFault {}
+
+    /** A name that another table has. */
+    record TableNameTaken(String name) implements LessonFault {}
+
+    /** The last column of a table. */
+    record LastColumn(String table) implements LessonFault {}
+
+    /** A column without a name. */
+    record NoColumnName() implements LessonFault {}
+
+    /** A name that another column, counted from 1, has. */
+    record ColumnNameTaken(String table, int column, String name) implements LessonFault {}
+
+    /** A kind that cannot be natural. */
+    record CannotBeNatural(JoinKind kind) implements LessonFault {}
+
+    /** Two tables that are matched by no columns. */
+    record NothingMatched(String left, String right) implements LessonFault {}
+
+    /** A situation where no columns are matched. */
+    record NothingMatchedYet() implements LessonFault {}
+
+    /** A situation that needs a value without a match, where every value of a column has one. */
+    record EveryValueMatched(String column) implements LessonFault {}
+
+    /** A situation that needs a matched row. */
+    record NoRowMatches() implements LessonFault {}
+
+    /** A situation that needs a text for a key. */
+    record NoTextKey() implements LessonFault {}
+
+    /** A situation that needs a key. */
+    record NoKeyThere() implements LessonFault {}
+
+    /** A column that a table has not. */
+    record NoColumn(String column, String table, java.util.List<String> there) implements LessonFault {}
+}

@@ -1,0 +1,158 @@
+package lunko.problem;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.table.Type;
+
+/** What is wrong with a statement that can be read: names that mean nothing, and types that do not go together. */
+public sealed interface QueryFault extends Fault {
+
+    /** What a name should have meant. */
+    enum Thing {
+        /** A table. */
+        TABLE,
+        /** A table of the query's FROM. */
+        TABLE_IN_FROM,
+        /** A column. */
+        COLUMN,
+        /** A function. */
+        FUNCTION
+    }
+
+    /**
+     * A name that means nothing.
+     *
+     * @param of the table that a column was looked for in
+     * @param there what there is
+     * @param near the one that is probably meant
+     */
+    record NotThere(Thing thing, String name, Optional<String> of, List<String> there, Optional<String> near)
+            implements QueryFault {
+
+        /** Keeps the names as they are. */
+        public NotThere {
+            there = List.copyOf(there);
+        }
+
+        /** The same where another name is probably meant. */
+        public NotThere near(String meant) {
+            return new NotThere(thing, name, of, there, Optional.of(meant));
+        }
+    }
+
+    /** What is wanted in a place. */
+    enum Wanted {
+        /** A number. */
+        NUMBER,
+        /** A text. */
+        TEXT
+    }
+
+    /** An expression of another type than its place wants; a cast would do. */
+    record WrongType(Wanted wanted, String expression, Type type, String cast) implements QueryFault {}
+
+    /** An expression where a condition is wanted. */
+    record NoTruth(String expression, Type type) implements QueryFault {}
+
+    /** Two things of types that SQL does not compare; a cast may help. */
+    record NotComparable(Typed left, Typed right, Optional<String> cast) implements QueryFault {}
+
+    /** Two columns to be matched of types that SQL does not compare. */
+    record NotMatchable(Typed left, Typed right) implements QueryFault {}
+
+    /** Something, and its type. */
+    record Typed(Named name, Type type) {}
+
+    /** Something that is compared. */
+    sealed interface Named {
+        /** As it is written. */
+        record Written(String text) implements Named {}
+
+        /** The column of that name on the left side. */
+        record LeftColumn(String name) implements Named {}
+
+        /** The column of a query within. */
+        record SubqueryColumn(Optional<String> name) implements Named {}
+    }
+
+    /** Values of several types that stand for each other. */
+    record MixedTypes(String expression) implements QueryFault {}
+
+    /** COUNT(*) where there are no groups. */
+    record CountWithoutGroups() implements QueryFault {}
+
+    /** An aggregate where there are no groups. */
+    record AggregateWithoutGroups(String function) implements QueryFault {}
+
+    /** A column that a group has not one value of. */
+    record NotGrouped(String column) implements QueryFault {}
+
+    /** A function with another number of arguments than it takes. */
+    record WrongArguments(String function, Optional<Integer> wanted, int has) implements QueryFault {}
+
+    /** A query of several columns where one is wanted. */
+    record TooManyColumns(int columns) implements QueryFault {}
+
+    /** A query in FROM without a name. */
+    record UnnamedQuery() implements QueryFault {}
+
+    /** Two tables of one name in FROM. */
+    record SameName(String name) implements QueryFault {}
+
+    /** A join without a condition, and what every row with every row would be. */
+    record NoOn(Optional<Product> product) implements QueryFault {}
+
+    /** How many rows every row with every row makes. */
+    record Product(long left, long right) {}
+
+    /** A side of a join. */
+    sealed interface JoinSide {
+        /** A table, or a query with a name. */
+        record Called(String name) implements JoinSide {}
+
+        /** A query without a name. */
+        record Query() implements JoinSide {}
+
+        /** The tables joined before. */
+        record Joined() implements JoinSide {}
+    }
+
+    /** A column of USING that a side has not. */
+    record UsingMissing(String column, JoinSide side) implements QueryFault {}
+
+    /** A column of USING that a side has more than once. */
+    record UsingAmbiguous(String column, JoinSide side) implements QueryFault {}
+
+    /** A table in ON that is joined later. */
+    record JoinedLater(String table) implements QueryFault {}
+
+    /** A table in ON that a comma divides from the join. */
+    record BeyondComma(String table) implements QueryFault {}
+
+    /** A column that several tables have. */
+    record Ambiguous(String column, List<Optional<String>> owners, String written) implements QueryFault {
+
+        /** Keeps the names as they are. */
+        public Ambiguous {
+            owners = List.copyOf(owners);
+        }
+    }
+
+    /** A star where there are no tables. */
+    record StarWithoutFrom() implements QueryFault {}
+
+    /** A name given in SELECT and used in WHERE. */
+    record AliasInWhere(String alias, String expression) implements QueryFault {}
+
+    /** An order by something that DISTINCT has no one value of. */
+    record OrderOutsideDistinct(String expression) implements QueryFault {}
+
+    /** A number in ORDER BY that no column of the result has. */
+    record NoSuchResultColumn(long number, int columns) implements QueryFault {}
+
+    /** An order of combined results by something that is no column of them. */
+    record OrderOfCombined() implements QueryFault {}
+
+    /** Two combined queries with different numbers of columns. */
+    record DifferentWidths(String operation, int left, int right) implements QueryFault {}
+}

@@ -1,0 +1,35 @@
+package lunko.problem;
+
+import java.util.List;
+import lunko.table.RowsName;
+
+/** What SQL allows in a query, and what is probably not meant. */
+public sealed interface QueryNote extends Fault {
+
+    /** NATURAL where no column name is in both tables. */
+    record NaturalWithoutColumns() implements QueryNote {}
+
+    /** NATURAL that matches several columns. */
+    record NaturalMatchesSeveral(List<String> columns) implements QueryNote {
+
+        /** Keeps the names as they are. */
+        public NaturalMatchesSeveral {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** NATURAL by a column by which no row has a match. */
+    record NaturalMatchesNothing(String column) implements QueryNote {}
+
+    /** NATURAL by a column that is a key of neither side. */
+    record NaturalByNoKey(String column) implements QueryNote {}
+
+    /** A comparison with NULL. */
+    record ComparedWithNull(String comparison, String meant) implements QueryNote {}
+
+    /** A WHERE that removes what an outer join keeps. */
+    record UndoesOuterJoin(String column, String condition) implements QueryNote {}
+
+    /** NOT IN over a column with NULL in it. */
+    record NotInWithNull(String column, RowsName rows) implements QueryNote {}
+}

@@ -1,0 +1,45 @@
+package lunko.words.english;
+
+import java.util.List;
+import lunko.phrase.Phrase;
+import lunko.problem.LessonFault;
+import lunko.words.Names;
+
+/** Why a lesson cannot be changed as it was asked, in English. */
+final class EnglishLessonFaults {
+
+    private EnglishLessonFaults() {}
+
+    static Phrase say(LessonFault fault, Names names) {
+        return switch (fault) {
+            case LessonFault.NoTitle() -> Say.say("A lesson needs a title: type one.");
+            case LessonFault.LastTable() -> Say.say("A lesson needs a table: make or import another one first.");
+            case LessonFault.NoTableName() -> Say.say("A table needs a name: type one, such as hives.");
+            case LessonFault.TableNameTaken(String name) ->
+                Say.say("Another table is already called {}: choose another name.", name);
+            case LessonFault.LastColumn(String table) ->
+                Say.say("A table needs a column: delete the table {} instead.", table);
+            case LessonFault.NoColumnName() -> Say.say("A column needs a name: type one, such as keeper_id.");
+            case LessonFault.ColumnNameTaken(String table, int column, String name) ->
+                Say.say("Column {} of {} is already called {}: choose another name.", column, table, name);
+            case LessonFault.CannotBeNatural(var kind) ->
+                Say.say("{} cannot be natural: choose an inner, left outer, right outer or full outer join.",
+                        Say.capital(names.join(kind)));
+            case LessonFault.NothingMatched(String left, String right) ->
+                Say.say("No columns are matched yet: drag a column name of {} onto one of {}, or choose a cross join, "
+                        + "which needs none.", left, right);
+            case LessonFault.NothingMatchedYet() ->
+                Say.say("No columns are matched yet: match two columns first, then set up a situation for them.");
+            case LessonFault.EveryValueMatched(String column) ->
+                Say.say("Every value of {} already has a match: match another column.", column);
+            case LessonFault.NoRowMatches() ->
+                Say.say("No row of the left table has a match yet: give two rows the same key.");
+            case LessonFault.NoTextKey() -> Say.say(
+                    "A number cannot be spelled differently: match text columns, with a key that both tables have.");
+            case LessonFault.NoKeyThere() ->
+                Say.say("Every key of the left table is NULL: give one row a key, and all can have it.");
+            case LessonFault.NoColumn(String column, String table, List<String> there) ->
+                Say.say("There is no column {} in {}, which has {}.", column, table, Say.list(there));
+        };
+    }
+}

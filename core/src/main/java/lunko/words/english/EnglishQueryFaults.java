@@ -1,0 +1,127 @@
+package lunko.words.english;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.phrase.Phrase;
+import lunko.problem.QueryFault;
+import lunko.words.Names;
+
+/** What is wrong with a statement that can be read, in English. */
+record EnglishQueryFaults(Names names) {
+
+    Phrase of(QueryFault fault) {
+        return switch (fault) {
+            case QueryFault.NotThere missing -> notThere(missing);
+            case QueryFault.WrongType(var wanted, String expression, var type, String cast) ->
+                Say.say("{} is expected here, and {} is {}: write {}.", switch (wanted) {
+                    case NUMBER -> "A number";
+                    case TEXT -> "A text";
+                }, expression, names.type(type), cast);
+            case QueryFault.NoTruth(String expression, var type) ->
+                Say.say("A condition is expected here, and {} is {}: compare it with something.", expression,
+                        names.type(type));
+            case QueryFault.NotComparable(var left, var right, Optional<String> cast) ->
+                Say.say("{} and {}, and SQL does not compare the two: {}.", typed(left), typed(right),
+                        cast.map(written -> Say.text("write {}", written)).orElse("compare it with something else"));
+            case QueryFault.NotMatchable(var left, var right) ->
+                Say.say("{} and {}, and SQL does not compare the two: match columns of one type, or CAST one of them.",
+                        typed(left), typed(right));
+            case QueryFault.MixedTypes(String expression) ->
+                Say.say("The values of {} have different types: CAST them to one.", expression);
+            case QueryFault.CountWithoutGroups() ->
+                Say.say("COUNT(*) counts the rows of a group, and there are no groups here: use it in SELECT, "
+                        + "HAVING or "
+                        + "ORDER BY.");
+            case QueryFault.AggregateWithoutGroups(String function) ->
+                Say.say("{} works on the rows of a group, and there are no groups here: use it in SELECT, HAVING or "
+                        + "ORDER BY.", function);
+            case QueryFault.NotGrouped(String column) ->
+                Say.say("{} has a value for each row, and here there is one row for each group: add it to GROUP BY, or "
+                        + "take MIN, MAX or another aggregate of it.", column);
+            case QueryFault.WrongArguments(String function, Optional<Integer> wanted, int has) ->
+                Say.say("{} takes {}, and here it has {}.", function,
+                        wanted.map(count -> count == 1 ? "one argument" : Say.text("{} arguments", count))
+                                .orElse("at least one argument"),
+                        has);
+            case QueryFault.TooManyColumns(int columns) ->
+                Say.say("A query with one column is expected here, and this one has {}: select the column you mean.",
+                        columns);
+            case QueryFault.UnnamedQuery() ->
+                Say.say("A query in FROM needs a name: write AS and a name after its parenthesis.");
+            case QueryFault.SameName(String name) ->
+                Say.say("Two tables in FROM are called {}: give one of them another name, as in {} AS other.", name,
+                        name);
+            case QueryFault.NoOn(Optional<QueryFault.Product> product) ->
+                Say.say("This join has no ON, so every row would be paired with every row{}: write ON and the columns "
+                        + "that belong together, or CROSS JOIN if you mean that.",
+                        product.map(of -> Say.text(", {} × {} = {} rows", of.left(), of.right(),
+                                of.left() * of.right())).orElse(""));
+            case QueryFault.UsingMissing(String column, var side) ->
+                Say.say("USING needs a column on both sides, and there is no {} in {}: match columns of different "
+                        + "names "
+                        + "with ON.", column, side(side));
+            case QueryFault.UsingAmbiguous(String column, var side) ->
+                Say.say("{} occurs more than once in {}: write ON instead.", column, side(side));
+            case QueryFault.JoinedLater(String table) ->
+                Say.say("{} is joined after this ON, so its columns are not there yet: write the condition into the ON "
+                        + "of {}.", table, table);
+            case QueryFault.BeyondComma(String table) ->
+                Say.say("A comma stands between {} and this join, and ON sees only the tables of its own join: write "
+                        + "CROSS JOIN for the comma, or the condition into WHERE.", table);
+            case QueryFault.Ambiguous(String column, var owners, String written) -> {
+                List<String> all = owners.stream().map(owner -> owner.orElse("a joined table")).toList();
+                yield Say.say("The column {} is in {}: write which one, as in {}.{}.", column,
+                        String.join(" and in ", all), all.getFirst(), written);
+            }
+            case QueryFault.StarWithoutFrom() ->
+                Say.say("* means all columns of the tables in FROM: name a table there.");
+            case QueryFault.AliasInWhere(String alias, String expression) ->
+                Say.say("{} is a name given in SELECT, and WHERE comes before that: write {} instead.", alias,
+                        expression);
+            case QueryFault.OrderOutsideDistinct(String expression) ->
+                Say.say("With DISTINCT a result can be sorted only by its own columns: select {} too.", expression);
+            case QueryFault.NoSuchResultColumn(long number, int columns) ->
+                Say.say("There is no column {}: the result has {}.", number, columns);
+            case QueryFault.OrderOfCombined() ->
+                Say.say("Here a result can be sorted only by the names and numbers of its columns.");
+            case QueryFault.DifferentWidths(String operation, int left, int right) ->
+                Say.say("{} needs the same number of columns on both sides, and there are {} and {}: select as many on "
+                        + "both.", operation, left, right);
+        };
+    }
+
+    private static Phrase notThere(QueryFault.NotThere missing) {
+        String thing = switch (missing.thing()) {
+            case TABLE -> Say.text("There is no table {}", missing.name());
+            case TABLE_IN_FROM -> Say.text("There is no table {} in FROM", missing.name());
+            case COLUMN -> missing.of().map(table -> Say.text("There is no column {} in {}", missing.name(), table))
+                    .orElseGet(() -> Say.text("There is no column {}", missing.name()));
+            case FUNCTION -> Say.text("There is no function {}", missing.name());
+        };
+        if (missing.near().isPresent()) return Say.say("{}. Did you mean {}?", thing, missing.near().get());
+        if (!missing.there().isEmpty()) return Say.say("{}. There is {}.", thing, Say.list(missing.there()));
+        return switch (missing.thing()) {
+            case TABLE -> Say.say("{}: there are no tables yet.", thing);
+            case TABLE_IN_FROM -> Say.say("{}: this query has no FROM that names a table.", thing);
+            case COLUMN, FUNCTION -> Say.say("{}.", thing);
+        };
+    }
+
+    private String typed(QueryFault.Typed typed) {
+        return Say.text("{} is {}", switch (typed.name()) {
+            case QueryFault.Named.Written(String text) -> text;
+            case QueryFault.Named.LeftColumn(String name) -> Say.text("{} on the left", name);
+            case QueryFault.Named.SubqueryColumn(Optional<String> name) ->
+                name.map(column -> Say.text("the column {} of the subquery", column))
+                        .orElse("the column of the subquery");
+        }, names.type(typed.type()));
+    }
+
+    private static String side(QueryFault.JoinSide side) {
+        return switch (side) {
+            case QueryFault.JoinSide.Called(String name) -> name;
+            case QueryFault.JoinSide.Query() -> "the query";
+            case QueryFault.JoinSide.Joined() -> "the tables joined before";
+        };
+    }
+}

@@ -1,0 +1,37 @@
+package lunko.words.english;
+
+import java.util.List;
+import lunko.phrase.Phrase;
+import lunko.problem.QueryNote;
+import lunko.words.Names;
+
+/** What is probably not meant by a query, in English. */
+final class EnglishQueryNotes {
+
+    private EnglishQueryNotes() {}
+
+    static Phrase say(QueryNote note, Names names) {
+        return switch (note) {
+            case QueryNote.NaturalWithoutColumns() ->
+                Say.say("The two tables have no column name in common, so NATURAL matches nothing and every row is "
+                        + "paired with every row: write ON and the columns that belong together.");
+            case QueryNote.NaturalMatchesSeveral(List<String> columns) ->
+                Say.say("NATURAL matches all columns that both tables have, here {}: if you do not mean all of them, "
+                        + "write USING and those you mean.", Say.list(columns));
+            case QueryNote.NaturalMatchesNothing(String column) ->
+                Say.say("NATURAL matches {}, and by that no row has a match: if you mean other columns, write ON and "
+                        + "those.", column);
+            case QueryNote.NaturalByNoKey(String column) ->
+                Say.say("NATURAL matches {}, which repeats values on both sides and so is no key: if you mean other "
+                        + "columns, write ON and those.", column);
+            case QueryNote.ComparedWithNull(String comparison, String meant) ->
+                Say.say("{} is never true, whatever the value is: write {}.", comparison, meant);
+            case QueryNote.UndoesOuterJoin(String column, String condition) ->
+                Say.say("{} is NULL in the unmatched rows that the outer join keeps, so this WHERE removes them "
+                        + "again: to keep them, write {} into the ON of the join.", column, condition);
+            case QueryNote.NotInWithNull(String column, var rows) ->
+                Say.say("{} of {} is NULL in a row, so this NOT IN is never true: add WHERE {} IS NOT NULL to the "
+                        + "subquery, or write NOT EXISTS.", column, names.rows(rows), column);
+        };
+    }
+}

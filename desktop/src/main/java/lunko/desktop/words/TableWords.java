@@ -1,0 +1,349 @@
+package lunko.desktop.words;
+
+import java.util.List;
+import lunko.query.Side;
+import lunko.table.Column;
+import lunko.table.Type;
+
+/** What is said at the tables, and on the bench where they lie. */
+public interface TableWords {
+
+    /** {@code New table}. */
+    String newTable();
+
+    /** {@code Paste as a new table}. */
+    String pasteAsTable();
+
+    /** {@code Generate rows…}. */
+    String generateRows();
+
+    /** {@code Link the suggested columns}. */
+    String linkSuggested();
+
+    /** {@code type to add a row}. */
+    String typeToAddRow();
+
+    /** {@code More for this table}. */
+    String more();
+
+    /** What join as says. */
+    String joinAs(Side side);
+
+    /** {@code Join with itself}. */
+    String joinWithItself();
+
+    /** {@code Replace with a file…}. */
+    String replaceWithFile();
+
+    /** {@code Replace with the clipboard}. */
+    String replaceWithCopied();
+
+    /** {@code Copy the whole table}. */
+    String copyTable();
+
+    /** {@code Save as…}. */
+    String saveAs();
+
+    /** As in {@code Delete …}. */
+    String delete(String table);
+
+    /** The sides that a table is on, and how many rows it has: {@code left · 5 rows}. */
+    String about(boolean left, boolean right, long rows);
+
+    /** As in {@code table …}. */
+    String table(String table);
+
+    /** As in {@code Unfold …}. */
+    String unfold(String table);
+
+    /** As in {@code Fold …}. */
+    String fold(String table);
+
+    /** {@code Cancel}. */
+    String cancel();
+
+    /** {@code Import}. */
+    String takeTables();
+
+    /** As in {@code Import …}. */
+    String importFile(String file);
+
+    /** As in {@code Import … in place of …}. */
+    String importInPlace(String file, String table);
+
+    /** {@code between fields}. */
+    String betweenFields();
+
+    /** {@code around fields}. */
+    String aroundFields();
+
+    /** {@code encoding}. */
+    String encoding();
+
+    /** {@code the first line has the column names}. */
+    String firstLineNames();
+
+    /** {@code the first row has the column names}. */
+    String firstRowNames();
+
+    /** A character between or around fields, as it is chosen. */
+    String sign(char sign);
+
+    /** {@code all cells, or B2:D9}. */
+    String allCells();
+
+    /** {@code sheets}. */
+    String sheets();
+
+    /** {@code cells}. */
+    String cells();
+
+    /** {@code Key check}. */
+    String keyCheck();
+
+    /** {@code Rows by kind of join}. */
+    String rowsByKind();
+
+    /** As in {@code … is joined with itself: one table under two names.}. */
+    String joinedWithItself(String table);
+
+    /** {@code Checking the keys…}. */
+    String checkingKeys();
+
+    /** What to do where no columns of two tables are matched. */
+    String nothingMatched(String left, String right);
+
+    /** {@code Stop matching these columns}. */
+    String stopMatching();
+
+    /** As in {@code stop matching … with …}. */
+    String stopMatchingColumns(String left, String right);
+
+    /** {@code Suggested links}. */
+    String suggestedLinks();
+
+    /** {@code Link}. */
+    String link();
+
+    /** {@code Fix}. */
+    String fix();
+
+    /** {@code Make one of the two like the other}. */
+    String makeAlike();
+
+    /** What retype alike says. */
+    String retypeAlike(String column, Type type);
+
+    /** As in {@code No row of … has this key.}. */
+    String noRowHasKey(String table);
+
+    /** {@code This row has a NULL key, and NULL never matches.}. */
+    String nullKey();
+
+    /** {@code Another row has the same key, which should be unique.}. */
+    String keyRepeats();
+
+    /** As in {@code … must not be NULL.}. */
+    String notNull(String column);
+
+    /** Two tables and the columns that link them. */
+    String linked(String left, String right, List<String> columns);
+
+    /** As in {@code … Click to show this link; right-click to delete it.}. */
+    String linkTip(String link);
+
+    /** As in {@code link of …}. */
+    String linkOf(String link);
+
+    /** {@code Delete this link}. */
+    String deleteLink();
+
+    /** {@code Link these?}. */
+    String linkThese();
+
+    /** As in {@code … Suggested link: click to make it.}. */
+    String proposalTip(String link);
+
+    /** As in {@code link …}. */
+    String linkThem(String link);
+
+    /** {@code the other table's keys}. */
+    String keysOfOther();
+
+    /** {@code a range of numbers}. */
+    String keysOfRange();
+
+    /** {@code Use these rows}. */
+    String useRows();
+
+    /** What replace rows says. */
+    String replaceRows(long rows);
+
+    /** {@code keys may repeat}. */
+    String keysMayRepeat();
+
+    /** {@code Generate rows}. */
+    String generateTitle();
+
+    /** {@code Generate again}. */
+    String generateAgain();
+
+    /** {@code for table}. */
+    String forTable();
+
+    /** {@code rows}. */
+    String rows();
+
+    /** {@code keys from}. */
+    String keysFrom();
+
+    /** {@code the range}. */
+    String range();
+
+    /** {@code % with a NULL key}. */
+    String nullPercent();
+
+    /** {@code % without a match}. */
+    String unmatchedPercent();
+
+    /** {@code texts}. */
+    String texts();
+
+    /** {@code amounts}. */
+    String amounts();
+
+    /** {@code dates}. */
+    String dates();
+
+    /** {@code seed (the same seed gives the same rows)}. */
+    String seed();
+
+    /** {@code h1, h2, h3 …}. */
+    String numberedTexts();
+
+    /** {@code words}. */
+    String wordTexts();
+
+    /** How many rows and columns more there are than are shown. */
+    String moreRowsAndColumns(long rows, long columns);
+
+    /** {@code Set up a situation}. */
+    String setUp();
+
+    /** {@code changes just enough rows; Undo restores them}. */
+    String setUpAbout();
+
+    /** What a column is called, and its type. */
+    String heading(String column, String about);
+
+    /** As in {@code …, …, matched}. */
+    String matchedHeading(String column, String about);
+
+    /** What can be done with a heading, behind what it is. */
+    String headingTip(String heading);
+
+    /** What can be done with a heading in the show, behind what it is. */
+    String headingTipInShow(String heading);
+
+    /** The type of a column and what holds for it: {@code integer · key}. */
+    String about(Column column);
+
+    /** As in {@code Part of the key of …}. */
+    String keyOf(String table);
+
+    /** {@code Allow NULL}. */
+    String allowNull();
+
+    /** {@code Rename}. */
+    String rename();
+
+    /** {@code Insert a column to the left}. */
+    String insertLeft();
+
+    /** {@code Insert a column to the right}. */
+    String insertRight();
+
+    /** {@code Duplicate the column}. */
+    String duplicateColumn();
+
+    /** {@code Move left}. */
+    String moveLeft();
+
+    /** {@code Move right}. */
+    String moveRight();
+
+    /** What type of says. */
+    String typeOf(Column column);
+
+    /** A type, and what does not fit it: the first of so many. */
+    String typeFits(Type type, List<String> misfits);
+
+    /** {@code Match with}. */
+    String matchWith();
+
+    /** What column of type says. */
+    String columnOfType(String column, Type type);
+
+    /** As in {@code … …}. */
+    String cell(String column, String value);
+
+    /** {@code empty text}. */
+    String emptyText();
+
+    /** {@code Change the selected cell}. */
+    String changeCell();
+
+    /** {@code Clear the selected cells}. */
+    String clearCells();
+
+    /** {@code Make the selected cells NULL}. */
+    String makeNull();
+
+    /** {@code Fill the selected cells from above}. */
+    String fillFromAbove();
+
+    /** {@code Select the whole table}. */
+    String selectTable();
+
+    /** {@code Copy the selected cells}. */
+    String copyCells();
+
+    /** {@code Cut the selected cells}. */
+    String cutCells();
+
+    /** {@code Paste over the cells from the selected one on}. */
+    String pasteCells();
+
+    /** {@code Add a row at the end}. */
+    String addRow();
+
+    /** {@code Insert a row above}. */
+    String insertRow();
+
+    /** {@code Duplicate the selected rows}. */
+    String duplicateRows();
+
+    /** {@code Delete the selected rows}. */
+    String deleteRows();
+
+    /** {@code Move the selected rows up}. */
+    String rowsUp();
+
+    /** {@code Move the selected rows down}. */
+    String rowsDown();
+
+    /** {@code Move the column to the left}. */
+    String columnLeft();
+
+    /** {@code Move the column to the right}. */
+    String columnRight();
+
+    /** {@code Replace the table in hand with the clipboard}. */
+    String replaceTable();
+
+    /** {@code Select a cell first: click one.}. */
+    String selectFirst();
+
+    /** {@code Type a new name for the table.}. */
+    String renameTable();
+}

@@ -1,0 +1,127 @@
+package lunko.desktop.words.english;
+
+import lunko.desktop.words.CommandWords;
+import lunko.desktop.words.LessonWords;
+import lunko.desktop.words.QueryWords;
+import lunko.desktop.words.ShowWords;
+import lunko.desktop.words.Speech;
+import lunko.desktop.words.TableWords;
+import lunko.desktop.words.WindowWords;
+import lunko.words.CompareSentences;
+import lunko.words.Counts;
+import lunko.words.EditSentences;
+import lunko.words.FileSentences;
+import lunko.words.Glossary;
+import lunko.words.KeySentences;
+import lunko.words.Language;
+import lunko.words.MatchSentences;
+import lunko.words.Names;
+import lunko.words.Problems;
+import lunko.words.RephrasingSentences;
+import lunko.words.ResultSentences;
+import lunko.words.StageSentences;
+import lunko.words.english.English;
+
+/** English. */
+public record EnglishSpeech(Language core) implements Speech {
+
+    /** The language. */
+    public EnglishSpeech() {
+        this(English.language());
+    }
+
+    @Override
+    public String tag() {
+        return "en";
+    }
+
+    @Override
+    public Names names() {
+        return core.names();
+    }
+
+    @Override
+    public Counts counts() {
+        return core.counts();
+    }
+
+    @Override
+    public MatchSentences matching() {
+        return core.matching();
+    }
+
+    @Override
+    public CompareSentences comparing() {
+        return core.comparing();
+    }
+
+    @Override
+    public StageSentences stages() {
+        return core.stages();
+    }
+
+    @Override
+    public ResultSentences results() {
+        return core.results();
+    }
+
+    @Override
+    public KeySentences keys() {
+        return core.keys();
+    }
+
+    @Override
+    public EditSentences edits() {
+        return core.edits();
+    }
+
+    @Override
+    public RephrasingSentences rephrasings() {
+        return core.rephrasings();
+    }
+
+    @Override
+    public Problems problems() {
+        return core.problems();
+    }
+
+    @Override
+    public FileSentences files() {
+        return core.files();
+    }
+
+    @Override
+    public TableWords tables() {
+        return new EnglishTables(names());
+    }
+
+    @Override
+    public QueryWords query() {
+        return new EnglishQueries(names());
+    }
+
+    @Override
+    public ShowWords show() {
+        return new EnglishShow(names());
+    }
+
+    @Override
+    public LessonWords lesson() {
+        return new EnglishLessons(names());
+    }
+
+    @Override
+    public WindowWords window() {
+        return new EnglishWindow(names());
+    }
+
+    @Override
+    public CommandWords command() {
+        return new EnglishCommands(names());
+    }
+
+    @Override
+    public Glossary glossary() {
+        return core.glossary();
+    }
+}

@@ -1,0 +1,176 @@
+package lunko.desktop.words.english;
+
+import static lunko.words.english.Say.text;
+
+import lunko.desktop.words.WindowWords;
+import lunko.words.Names;
+
+/** What the window says, in English. */
+record EnglishWindow(Names names) implements WindowWords {
+
+    @Override
+    public String tables() {
+        return "Tables";
+    }
+
+    @Override
+    public String show() {
+        return "Show";
+    }
+
+    @Override
+    public String steps() {
+        return "Steps";
+    }
+
+    @Override
+    public String kindsOfJoin() {
+        return "Kinds of join";
+    }
+
+    @Override
+    public String theQuery() {
+        return "The query";
+    }
+
+    @Override
+    public String lesson() {
+        return "Lesson";
+    }
+
+    @Override
+    public String view() {
+        return "View";
+    }
+
+    @Override
+    public String meaning(String term, String meaning) {
+        return text("{}: {}", term, meaning);
+    }
+
+    @Override
+    public String wordsTitle() {
+        return "Words";
+    }
+
+    @Override
+    public String keys() {
+        return "Keys";
+    }
+
+    @Override
+    public String keysPrompt() {
+        return "what to do, or a key";
+    }
+
+    @Override
+    public String keysFilter() {
+        return "filter the list of keys";
+    }
+
+    @Override
+    public String inATable() {
+        return "In a table: arrows, Tab and Enter move, with Shift arrows select a block, typing replaces a cell, "
+                + "Escape cancels. NULL is typed as NULL, and the empty text as ''.";
+    }
+
+    @Override
+    public String noKey() {
+        return "No key does that.";
+    }
+
+    @Override
+    public String retitle() {
+        return "Type a new title for the lesson.";
+    }
+
+    @Override
+    public String titleOfLesson() {
+        return "title of the lesson";
+    }
+
+    @Override
+    public String speakerNotes() {
+        return "Speaker notes";
+    }
+
+    @Override
+    public String keep() {
+        return "Keep";
+    }
+
+    @Override
+    public String cancel() {
+        return "Cancel";
+    }
+
+    @Override
+    public String closeNotice() {
+        return "Close this message";
+    }
+
+    @Override
+    public String stop() {
+        return "Stop";
+    }
+
+    @Override
+    public String toTables() {
+        return "To the tables";
+    }
+
+    @Override
+    public String toShow() {
+        return "To the show";
+    }
+
+    @Override
+    public String listOfKeys() {
+        return "List of keys";
+    }
+
+    @Override
+    public String present() {
+        return "Present: the stage alone";
+    }
+
+    @Override
+    public String larger() {
+        return "Larger";
+    }
+
+    @Override
+    public String smaller() {
+        return "Smaller";
+    }
+
+    @Override
+    public String fitToWindow() {
+        return "Fit to window";
+    }
+
+    @Override
+    public String fade() {
+        return "Fade instead of moving";
+    }
+
+    @Override
+    public String light() {
+        return "Light";
+    }
+
+    @Override
+    public String dark() {
+        return "Dark";
+    }
+
+    @Override
+    public String lightContrast() {
+        return "Light, high contrast";
+    }
+
+    @Override
+    public String darkContrast() {
+        return "Dark, high contrast";
+    }
+}

@@ -1,0 +1,2 @@
+/** English: the words of the program itself. */
+package lunko.desktop.words.english;

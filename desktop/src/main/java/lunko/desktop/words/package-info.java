@@ -1,0 +1,2 @@
+/** The language that the program speaks. */
+package lunko.desktop.words;

@@ -1,0 +1,97 @@
+package lunko.desktop.screen;
+
+import static lunko.desktop.words.Spoken.words;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.query.JoinKind;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** The window in the language that nobody speaks: whatever it says is said in that, and no figure is cut off. */
+class PseudoLanguageTest extends OpenWindow {
+    private static final Pattern WORD = Pattern.compile("[a-z]{3,}", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOREIGN = Pattern.compile("[àćéíñóúýžÀĆÉÍÑÓÚÝŽø]");
+
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    @BeforeEach
+    void isNotEnglish() {
+        assertThat(words().tag()).isEqualTo("pseudo");
+    }
+
+    @Test
+    void nothingIsLeftInEnglishAndNoFigureIsCutOff(FxRobot robot) throws Exception {
+        for (JoinKind kind : JoinKind.values()) {
+            robot.interact(() -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
+            until(() -> model.showing().get().lesson().staged().kind() == kind);
+            for (long step : new long[] {0, 3, model.showing().get().last()})
+                robot.interact(() -> {
+                    model.goTo(Math.min(step, model.showing().get().last()));
+                    check(kind + " at " + step);
+                });
+        }
+        write(robot, PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id WHERE v.hive_no > 1 ORDER BY v.hive_no");
+        robot.interact(() -> check("a chain"));
+        write(robot, "SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village > 1");
+        robot.interact(() -> check("a problem"));
+        robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
+        robot.interact(() -> check("the tables"));
+    }
+
+    private void check(String where) {
+        AtRest.layOut(screen.view().getScene());
+        assertThat(english(screen.view())).as(where).isEmpty();
+        assertThat(Looks.cut(screen.view())).as(where).isEmpty();
+    }
+
+    /** Words that are neither of the language nor of the lesson. */
+    private Set<String> english(Parent within) {
+        String known = known(model.lesson().lesson().get());
+        return shown(within).filter(text -> !FOREIGN.matcher(text).find()).filter(text -> WORD.matcher(text).find())
+                .filter(text -> Stream.of(text.split("[^\\p{L}\\p{N}_]+"))
+                        .anyMatch(
+                                word -> WORD.matcher(word).matches() && !known.contains(word.toLowerCase(Locale.ROOT))))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static Stream<String> shown(Node node) {
+        if (!node.isVisible()) return Stream.empty();
+        Stream<String> own = switch (node) {
+            case Labeled label -> Stream.of(label.getText() == null ? "" : label.getText());
+            case Text text when !(text.getParent() instanceof Labeled) -> Stream.of(text.getText());
+            default -> Stream.empty();
+        };
+        return node instanceof Parent parent
+                ? Stream.concat(own, parent.getChildrenUnmodifiable().stream().flatMap(PseudoLanguageTest::shown))
+                : own;
+    }
+
+    /** Names, values and SQL are as they are in every language. */
+    private static String known(Lesson lesson) {
+        return Stream.concat(lesson.tables().stream().map(table -> table.name() + " " + table.columns() + " "
+                + table.rows()), Stream.of(lesson.staged().sql(), lesson.title(),
+                        "select from where join left right full inner cross outer order by group having limit distinct "
+                                + "null and not exists true false union on"))
+                .collect(Collectors.joining(" ")).toLowerCase(Locale.ROOT);
+    }
+}
