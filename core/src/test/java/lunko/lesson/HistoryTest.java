@@ -116,7 +116,7 @@ class HistoryTest {
     void tablesComeAndGoAndNoNameIsThereTwice() {
         Lesson taken = SceneEdit.take(DEMO, Side.RIGHT, "harvests").applyTo(DEMO).expect();
         assertThat(taken.staged().on()).containsExactly(new KeyPair("hive_no", "hive_no"));
-        assertThat(taken.title()).isEqualTo("hives and harvests");
+        assertThat(taken.title()).isEqualTo("Hives and keepers");
         assertThat(SceneEdit.take(taken, Side.LEFT, "harvests").applyTo(taken).expect().scene())
                 .isEqualTo(taken.scene().of(taken.scene().pairing().of("harvests", "hives")));
         Lesson more =

@@ -52,7 +52,7 @@ class OpeningTest {
         assertThat(shown(both)).containsExactlyInAnyOrder("valleys", "mills");
         assertThat(both.staged().on()).containsExactly(VALLEY);
         assertThat(both.staged().withoutRows()).isEmpty();
-        assertThat(both.title()).isEqualTo(both.scene().left() + " and " + both.scene().right());
+        assertThat(both.title()).isEqualTo(both.scene().left() + ", " + both.scene().right());
     }
 
     @Test

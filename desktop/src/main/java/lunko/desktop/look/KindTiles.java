@@ -91,7 +91,7 @@ public final class KindTiles extends GridPane {
             pseudoClassStateChanged(CHOSEN, chosen);
         }
 
-        /** What a tile says in a line; figures that do not fit beside the others stand below them. */
+        /** What a tile says in a line; what does not fit beside the name stands below it. */
         private final class Line extends Pane {
             private final Label name;
 
@@ -100,33 +100,57 @@ public final class KindTiles extends GridPane {
                 getChildren().addAll(name, rows, figures);
             }
 
-            private double first() {
-                return name.prefWidth(-1) + GAP + rows.prefWidth(-1);
+            /** What stands in the first line; the rest has its place below. */
+            private enum Fit { ALL, NAME_AND_ROWS, NAME }
+
+            private Fit fit() {
+                double room = Tile.this.getWidth() - AROUND;
+                double more = figures.getText().isEmpty() ? 0 : GAP + figures.prefWidth(-1);
+                if (room <= 0 || two() + more <= room) return Fit.ALL;
+                return two() <= room ? Fit.NAME_AND_ROWS : Fit.NAME;
             }
 
-            private boolean fits() {
-                double room = Tile.this.getWidth() - AROUND;
-                return figures.getText().isEmpty() || room <= 0 || first() + GAP + figures.prefWidth(-1) <= room;
+            private double two() {
+                return name.prefWidth(-1) + GAP + rows.prefWidth(-1);
             }
 
             @Override
             protected double computePrefWidth(double height) {
-                return fits() ? first() + GAP + figures.prefWidth(-1) : Math.max(first(), figures.prefWidth(-1));
+                return switch (fit()) {
+                    case ALL -> two() + GAP + figures.prefWidth(-1);
+                    case NAME_AND_ROWS -> Math.max(two(), figures.prefWidth(-1));
+                    case NAME -> Math.max(name.prefWidth(-1), rows.prefWidth(-1) + GAP + figures.prefWidth(-1));
+                };
             }
 
             @Override
             protected double computePrefHeight(double width) {
-                return rows.prefHeight(-1) + (fits() ? 0 : figures.prefHeight(-1) - CLOSER);
+                return rows.prefHeight(-1) + switch (fit()) {
+                    case ALL -> 0;
+                    case NAME_AND_ROWS -> figures.prefHeight(-1) - CLOSER;
+                    case NAME -> rows.prefHeight(-1) - CLOSER;
+                };
             }
 
             @Override
             protected void layoutChildren() {
-                boolean beside = fits();
                 double base = rows.getBaselineOffset();
+                double below = rows.prefHeight(-1) - CLOSER;
                 place(name, 0, base);
-                place(rows, name.prefWidth(-1) + GAP, base);
-                place(figures, beside ? first() + GAP : 0,
-                        beside ? base : rows.prefHeight(-1) - CLOSER + figures.getBaselineOffset());
+                switch (fit()) {
+                    case ALL -> {
+                        place(rows, name.prefWidth(-1) + GAP, base);
+                        place(figures, two() + GAP, base);
+                    }
+                    case NAME_AND_ROWS -> {
+                        place(rows, name.prefWidth(-1) + GAP, base);
+                        place(figures, 0, below + figures.getBaselineOffset());
+                    }
+                    case NAME -> {
+                        place(rows, 0, below + base);
+                        place(figures, rows.prefWidth(-1) + GAP, below + base);
+                    }
+                }
             }
 
             /** Puts a label on a base line. */

@@ -106,6 +106,12 @@ public interface ShowWords {
     /** What a kind says. */
     String aKind(JoinKind kind);
 
+    /** {@code natural}. */
+    String natural();
+
+    /** {@code self}. */
+    String self();
+
     /** {@code A natural join…}. */
     String aNaturalJoin();
 

@@ -47,8 +47,8 @@ public final class KindBar extends FlowPane {
             button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
         }).toList());
-        ToggleButton natural = extra(actions.natural(), "natural");
-        ToggleButton self = extra(actions.self(), "self");
+        ToggleButton natural = extra(actions.natural(), words().show().natural(), "kind-natural");
+        ToggleButton self = extra(actions.self(), words().show().self(), "kind-self");
         buttons.add(natural);
         buttons.add(self);
         getChildren().setAll(buttons);
@@ -68,9 +68,9 @@ public final class KindBar extends FlowPane {
     }
 
     /** A way of joining beside the kinds, which is explained before it is chosen. */
-    private ToggleButton extra(Action action, String title) {
+    private ToggleButton extra(Action action, String title, String id) {
         ToggleButton button = Controls.toggle(title);
-        button.setId("kind-" + title);
+        button.setId(id);
         button.getStyleClass().add("kind-extra");
         button.setOnAction(_ -> {
             action.run();

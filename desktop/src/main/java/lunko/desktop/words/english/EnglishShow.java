@@ -180,6 +180,16 @@ record EnglishShow(Names names) implements ShowWords {
     }
 
     @Override
+    public String natural() {
+        return "natural";
+    }
+
+    @Override
+    public String self() {
+        return "self";
+    }
+
+    @Override
     public String aNaturalJoin() {
         return "A natural join…";
     }
