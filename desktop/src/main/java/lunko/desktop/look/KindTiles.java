@@ -67,7 +67,6 @@ public final class KindTiles extends GridPane {
             getStyleClass().add("count-tile");
             Label name = new Label(words().names().kind(kind));
             name.getStyleClass().add("tile-name");
-            name.setMinWidth(Region.USE_PREF_SIZE);
             rows.getStyleClass().add("tile-rows");
             rows.setMinWidth(Region.USE_PREF_SIZE);
             figures.getStyleClass().add("tile-figures");
@@ -111,7 +110,12 @@ public final class KindTiles extends GridPane {
             }
 
             private double two() {
-                return name.prefWidth(-1) + GAP + rows.prefWidth(-1);
+                return first() + GAP + rows.prefWidth(-1);
+            }
+
+            /** How wide the name is; the numbers beside short names are one below the other. */
+            private double first() {
+                return Math.max(name.minWidth(-1), name.prefWidth(-1));
             }
 
             @Override
@@ -119,7 +123,7 @@ public final class KindTiles extends GridPane {
                 return switch (fit()) {
                     case ALL -> two() + GAP + figures.prefWidth(-1);
                     case NAME_AND_ROWS -> Math.max(two(), figures.prefWidth(-1));
-                    case NAME -> Math.max(name.prefWidth(-1), rows.prefWidth(-1) + GAP + figures.prefWidth(-1));
+                    case NAME -> Math.max(first(), rows.prefWidth(-1) + GAP + figures.prefWidth(-1));
                 };
             }
 
@@ -139,11 +143,11 @@ public final class KindTiles extends GridPane {
                 place(name, 0, base);
                 switch (fit()) {
                     case ALL -> {
-                        place(rows, name.prefWidth(-1) + GAP, base);
+                        place(rows, first() + GAP, base);
                         place(figures, two() + GAP, base);
                     }
                     case NAME_AND_ROWS -> {
-                        place(rows, name.prefWidth(-1) + GAP, base);
+                        place(rows, first() + GAP, base);
                         place(figures, 0, below + figures.getBaselineOffset());
                     }
                     case NAME -> {
