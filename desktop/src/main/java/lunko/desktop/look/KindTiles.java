@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -61,6 +62,7 @@ public final class KindTiles extends GridPane {
         private final JoinKind kind;
         private final Label rows = new Label(UNKNOWN);
         private final Label figures = new Label();
+        private final Line line;
 
         Tile(JoinKind kind, Consumer<JoinKind> choose) {
             this.kind = kind;
@@ -71,12 +73,24 @@ public final class KindTiles extends GridPane {
             rows.setMinWidth(Region.USE_PREF_SIZE);
             figures.getStyleClass().add("tile-figures");
             figures.setMinWidth(Region.USE_PREF_SIZE);
-            Line line = new Line(name);
+            line = new Line(name);
             setGraphic(line);
             widthProperty().subscribe(line::requestLayout);
             setMaxWidth(Double.MAX_VALUE);
             setTooltip(new Tooltip());
             setOnAction(_ -> choose.accept(kind));
+        }
+
+        /** The narrower it is, the more lines it has: what is around it asks for the height at a width. */
+        @Override
+        public Orientation getContentBias() {
+            return Orientation.HORIZONTAL;
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            double around = snappedTopInset() + snappedBottomInset();
+            return around + line.height(line.fit(width < 0 ? Double.MAX_VALUE : width - AROUND));
         }
 
         void show(Optional<KindCount> count, boolean chosen) {
@@ -103,10 +117,21 @@ public final class KindTiles extends GridPane {
             private enum Fit { ALL, NAME_AND_ROWS, NAME }
 
             private Fit fit() {
-                double room = Tile.this.getWidth() - AROUND;
+                return fit(Tile.this.getWidth() - AROUND);
+            }
+
+            private Fit fit(double room) {
                 double more = figures.getText().isEmpty() ? 0 : GAP + figures.prefWidth(-1);
                 if (room <= 0 || two() + more <= room) return Fit.ALL;
                 return two() <= room ? Fit.NAME_AND_ROWS : Fit.NAME;
+            }
+
+            private double height(Fit fit) {
+                return rows.prefHeight(-1) + switch (fit) {
+                    case ALL -> 0;
+                    case NAME_AND_ROWS -> figures.prefHeight(-1) - CLOSER;
+                    case NAME -> rows.prefHeight(-1) - CLOSER;
+                };
             }
 
             private double two() {
@@ -129,11 +154,7 @@ public final class KindTiles extends GridPane {
 
             @Override
             protected double computePrefHeight(double width) {
-                return rows.prefHeight(-1) + switch (fit()) {
-                    case ALL -> 0;
-                    case NAME_AND_ROWS -> figures.prefHeight(-1) - CLOSER;
-                    case NAME -> rows.prefHeight(-1) - CLOSER;
-                };
+                return height(fit());
             }
 
             @Override

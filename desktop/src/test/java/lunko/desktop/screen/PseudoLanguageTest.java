@@ -52,7 +52,8 @@ class PseudoLanguageTest extends OpenWindow {
         }
         write(robot, PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id WHERE v.hive_no > 1 ORDER BY v.hive_no");
         robot.interact(() -> check("a chain"));
-        write(robot, "SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village > 1");
+        robot.interact(() -> area(robot).replaceText(PLAIN + " WHERE"));
+        until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
         robot.interact(() -> check("a problem"));
         robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
         robot.interact(() -> check("the tables"));
