@@ -147,7 +147,7 @@ public final class KindTiles extends GridPane {
             protected double computePrefWidth(double height) {
                 return switch (fit()) {
                     case ALL -> two() + GAP + figures.prefWidth(-1);
-                    case NAME_AND_ROWS -> Math.max(two(), figures.prefWidth(-1));
+                    case NAME_AND_ROWS -> Math.max(two(), first() + GAP + figures.prefWidth(-1));
                     case NAME -> Math.max(first(), rows.prefWidth(-1) + GAP + figures.prefWidth(-1));
                 };
             }
@@ -169,7 +169,9 @@ public final class KindTiles extends GridPane {
                     }
                     case NAME_AND_ROWS -> {
                         place(rows, first() + GAP, base);
-                        place(figures, 0, below + figures.getBaselineOffset());
+                        // Under the number that they make, where there is room.
+                        double left = Tile.this.getWidth() - AROUND - figures.prefWidth(-1);
+                        place(figures, Math.max(0, Math.min(first() + GAP, left)), below + figures.getBaselineOffset());
                     }
                     case NAME -> {
                         place(rows, 0, below + base);

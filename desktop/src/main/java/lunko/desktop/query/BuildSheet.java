@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -16,9 +17,9 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
@@ -58,6 +59,8 @@ final class BuildSheet extends StageSheet {
     private static final int MOST_CONDITION = 60;
     private static final SqlWriter SQL = new SqlWriter();
 
+    private static final double BESIDE_NAME = 14;
+
     /** What has been swapped, and the lesson after it. */
     private record Swapped(WrittenQuery before, Lesson after) {}
 
@@ -96,8 +99,9 @@ final class BuildSheet extends StageSheet {
 
     private static Node part(String title, Node content) {
         Label name = label(title, "build-title");
-        HBox.setHgrow(content, Priority.ALWAYS);
-        HBox line = new HBox(name, content);
+        // The content is as high as its own width makes it.
+        BorderPane line = new BorderPane(content, null, null, null, name);
+        BorderPane.setMargin(content, new Insets(0, 0, 0, BESIDE_NAME));
         line.getStyleClass().add("build-part");
         return line;
     }

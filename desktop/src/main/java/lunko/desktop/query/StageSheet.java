@@ -29,7 +29,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
  * Something about the query that takes the place of the stage for a while. It follows the lesson as long as it is open.
  */
 abstract class StageSheet extends VBox {
-    private static final double WRAPPED_AT = 1_040;
 
     private final ShowModel model;
     private final Label about = new Label();
@@ -133,8 +132,6 @@ abstract class StageSheet extends VBox {
     static FlowPane flow(String styleClass) {
         FlowPane flow = new FlowPane();
         flow.getStyleClass().add(styleClass);
-        // As high as it is when it has the width of the sheet.
-        flow.setPrefWrapLength(WRAPPED_AT);
         return flow;
     }
 

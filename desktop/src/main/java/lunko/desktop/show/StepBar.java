@@ -5,6 +5,7 @@ import static lunko.desktop.words.Spoken.words;
 import atlantafx.base.controls.ProgressSliderSkin;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -19,9 +20,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.text.FontWeight;
 import javafx.util.StringConverter;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
+import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
@@ -38,6 +41,10 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Drives the steps: buttons, a bar to drag with a mark for each row that lands, and the speed. */
 final class StepBar extends HBox {
     private static final int MOST_MARKS = 240;
+    /** The font of the choices; the stylesheet has the same. */
+    private static final Typeface TITLES = Typeface.text(FontWeight.NORMAL, 13);
+    /** The padding of a choice and its arrow, in pixels. */
+    private static final double AROUND_TITLE = 46;
     private static final double THUMB = 20;
     private static final double CLOSEST = 12;
 
@@ -75,17 +82,14 @@ final class StepBar extends HBox {
         Tooltip playsOnly = new Tooltip();
         playsOnly.textProperty().bind(actions.onlyPairs().name());
         onlyPairs.setTooltip(playsOnly);
-        ChoiceBox<JoinAlgorithm> algorithm = new ChoiceBox<>();
+        ChoiceBox<JoinAlgorithm> algorithm = choice(JoinAlgorithm.values(), way -> way.title(words()));
         algorithm.setId("algorithm");
-        algorithm.getItems().setAll(JoinAlgorithm.values());
-        algorithm.setConverter(new AlgorithmTitle());
         algorithm.valueProperty().bindBidirectional(model.algorithm());
         algorithm.setAccessibleText(words().show().howMatched());
         algorithm.setTooltip(new Tooltip(words().show().howMatched()));
         Label speedLabel = new Label(words().show().speed());
         speedLabel.getStyleClass().add("about");
-        ChoiceBox<Speed> speed = new ChoiceBox<>();
-        speed.getItems().setAll(Speed.values());
+        ChoiceBox<Speed> speed = choice(Speed.values(), Speed::toString);
         speed.valueProperty().bindBidirectional(player.speed());
         speed.setAccessibleText(words().show().speed());
         speedLabel.setLabelFor(speed);
@@ -133,7 +137,7 @@ final class StepBar extends HBox {
 
         void show(Region mark) {
             mark.setManaged(false);
-            if (!mark.getStyleClass().contains(style)) mark.getStyleClass().setAll("mark", style);
+            if (!mark.getStyleClass().contains(style)) mark.getStyleClass().setAll("step-mark", style);
             mark.resizeRelocate(x, y, width, height);
             mark.setRotate(turned);
         }
@@ -151,7 +155,7 @@ final class StepBar extends HBox {
             ResultRow lands = outcome.row(row);
             boolean pair = lands instanceof ResultRow.Met;
             String style = switch (lands) {
-                case ResultRow.Met _ -> "mark-pair";
+                case ResultRow.Met _ -> "pair-mark";
                 case ResultRow.Kept(Side side, int _) -> Hues.style(run.hues().ofRows(outcome.join().on(side)));
                 case ResultRow.Taken(Side side, int _) -> Hues.style(run.hues().ofRows(outcome.join().on(side)));
             };
@@ -185,18 +189,25 @@ final class StepBar extends HBox {
         }
     }
 
-    /** The ways under the names that the stage has room for. */
-    private static final class AlgorithmTitle extends StringConverter<JoinAlgorithm> {
+    /** A choice that is as wide as the longest of its titles. */
+    private static <T> ChoiceBox<T> choice(T[] values, Function<T, String> title) {
+        ChoiceBox<T> choice = new ChoiceBox<>();
+        choice.getItems().setAll(values);
+        choice.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : title.apply(value);
+            }
 
-        @Override
-        public String toString(JoinAlgorithm algorithm) {
-            return algorithm == null ? "" : algorithm.title(words());
-        }
-
-        @Override
-        public JoinAlgorithm fromString(String title) {
-            throw new UnsupportedOperationException("nothing is typed here");
-        }
+            @Override
+            public T fromString(String typed) {
+                throw new UnsupportedOperationException("nothing is typed here");
+            }
+        });
+        double longest = Stream.of(values).map(title).mapToDouble(TITLES::width).max().orElse(0);
+        choice.setMinWidth(longest + AROUND_TITLE);
+        choice.setPrefWidth(longest + AROUND_TITLE);
+        return choice;
     }
 
     private static List<Long> marked(long rows) {

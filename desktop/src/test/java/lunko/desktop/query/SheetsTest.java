@@ -11,6 +11,7 @@ import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -19,6 +20,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Paint;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Notice;
@@ -183,9 +186,23 @@ class SheetsTest extends OpenWindow {
                     .orElseThrow().fire());
         }
         assertThat(model.lesson().lesson().get().staged().sql()).startsWith("SELECT h.hive, r.kg FROM");
+        assertThat(looksTicked(robot)).isFalse();
+        robot.interact(() -> robot.lookup("#build .check-box").<CheckBox>query().fire());
+        assertThat(model.lesson().lesson().get().staged().sql()).startsWith("SELECT DISTINCT h.hive, r.kg FROM");
+        assertThat(looksTicked(robot)).isTrue();
         swap(robot);
         assertThat(model.lesson().lesson().get().staged().sql()).contains("FROM keepers k RIGHT JOIN hives h ON");
         assertThat(model.showing().get().obstacle()).isEmpty();
+    }
+
+    /** Whether in the one box to tick on the sheet a tick is to be seen. */
+    private static boolean looksTicked(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#build").query().applyCss());
+        return !colour(robot, ".mark").equals(colour(robot, ".box"));
+    }
+
+    private static Paint colour(FxRobot robot, String part) {
+        return robot.lookup("#build .check-box " + part).<Region>query().getBackground().getFills().getLast().getFill();
     }
 
     @Test
