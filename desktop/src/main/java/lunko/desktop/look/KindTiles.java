@@ -114,7 +114,9 @@ public final class KindTiles extends GridPane {
             }
 
             /** What stands in the first line; the rest has its place below. */
-            private enum Fit { ALL, NAME_AND_ROWS, NAME }
+            private enum Fit {
+                ALL, NAME_AND_ROWS, NAME
+            }
 
             private Fit fit() {
                 return fit(Tile.this.getWidth() - AROUND);
