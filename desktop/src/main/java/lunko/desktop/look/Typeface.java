@@ -6,7 +6,10 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 
-/** A font at a size in pixels, to say beforehand how wide a text will be. The stylesheet has the same fonts. */
+/**
+ * A font at a size in pixels, to say beforehand how wide and how high a text will be. The stylesheet has the same
+ * fonts.
+ */
 public record Typeface(String family, FontWeight weight, double size) {
     private static final Text RULER = new Text();
     /** What has been measured last: the same texts are asked about again and again, and measuring one is slow. */
@@ -33,6 +36,15 @@ public record Typeface(String family, FontWeight weight, double size) {
     private double measured(String text) {
         RULER.setFont(Font.font(family, weight, size));
         RULER.setText(text);
+        RULER.setWrappingWidth(0);
         return Math.ceil(RULER.getLayoutBounds().getWidth());
+    }
+
+    /** How high a text is, in pixels, that is wrapped at a width; one without a width is not wrapped. */
+    public double height(String text, double width) {
+        RULER.setFont(Font.font(family, weight, size));
+        RULER.setText(text);
+        RULER.setWrappingWidth(Math.max(0, width));
+        return RULER.getLayoutBounds().getHeight();
     }
 }

@@ -8,14 +8,16 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
+import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
+import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import lunko.desktop.look.Hues;
+import lunko.desktop.look.Typeface;
 import lunko.desktop.query.TextStyles.Marked;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
@@ -39,6 +41,10 @@ import org.fxmisc.richtext.StyleClassedTextArea;
 final class QueryField extends StackPane {
     private static final Duration PAUSE = Duration.millis(140);
     private static final Duration PATIENCE = Duration.millis(600);
+    /** The font of the text; the stylesheet has the same. */
+    private static final Typeface TYPEFACE = Typeface.code(FontWeight.NORMAL, 13.5);
+    /** So much higher a line is with bold words in it. */
+    private static final double BOLD = 1.04;
     private static final double LEAST_HEIGHT = 30;
     private static final double MOST_HEIGHT = 172;
     private static final double PADDING = 8;
@@ -76,12 +82,10 @@ final class QueryField extends StackPane {
         area.setAccessibleRole(AccessibleRole.TEXT_AREA);
         area.setAccessibleText(words().query().queryText());
         completion = new CompletionList(this, this::write);
-        area.totalHeightEstimateProperty().addListener((_, _, _) -> {
+        area.textProperty().addListener((_, _, _) -> {
             requestLayout();
-            // It changes while it is laid out, and then nobody asks for the height again before that is done.
-            Platform.runLater(this::requestLayout);
+            changed();
         });
-        area.textProperty().addListener((_, _, _) -> changed());
         area.caretPositionProperty().addListener((_, _, _) -> caretMoved());
         area.focusedProperty().addListener((_, _, focused) -> {
             if (focused) return;
@@ -131,10 +135,17 @@ final class QueryField extends StackPane {
         return area.getText();
     }
 
+    /** It is as high as its lines, and they are as many as its width makes them. */
+    @Override
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
+    }
+
     @Override
     protected double computePrefHeight(double width) {
-        double text = area.totalHeightEstimateProperty().getOrElse(0.0);
-        return Math.clamp(text + PADDING, LEAST_HEIGHT, MOST_HEIGHT);
+        double around = snappedLeftInset() + snappedRightInset();
+        double text = TYPEFACE.height(area.getText(), width - around);
+        return Math.clamp(Math.ceil(text * BOLD) + PADDING, LEAST_HEIGHT, MOST_HEIGHT);
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,9 +16,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
@@ -37,6 +37,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class QueryPane extends VBox {
     private static final int MOST_PROPOSED = 3;
 
+    private static final double BESIDE_TEXT = 8;
+
     private final ShowModel model;
     private final Diagnostics diagnostics = new Diagnostics();
     private final QueryField field;
@@ -52,10 +54,11 @@ public final class QueryPane extends VBox {
         getStyleClass().add("query-pane");
         setMinHeight(USE_PREF_SIZE);
         field = new QueryField(model, diagnostics, leave);
-        HBox.setHgrow(field, Priority.ALWAYS);
-        HBox line = new HBox(field, menu(actions));
+        MenuButton menu = menu(actions);
+        BorderPane line = new BorderPane(field, null, menu, null, null);
+        BorderPane.setAlignment(menu, Pos.TOP_LEFT);
+        BorderPane.setMargin(menu, new Insets(0, 0, 0, BESIDE_TEXT));
         line.getStyleClass().add("query-line");
-        line.setAlignment(Pos.TOP_LEFT);
         proposals.getStyleClass().add("query-proposals");
         getChildren().addAll(line, proposals, new DiagnosticLine(diagnostics, field, this::nextDiagnostic));
         actions.attach(this);
