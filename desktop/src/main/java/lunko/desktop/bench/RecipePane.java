@@ -132,7 +132,7 @@ final class RecipePane extends VBox {
     }
 
     private static HBox range(Node first, Node last) {
-        HBox range = new HBox(8, first, new Label("to"), last);
+        HBox range = new HBox(8, first, new Label(words().tables().rangeTo()), last);
         range.setAlignment(Pos.CENTER_LEFT);
         return range;
     }

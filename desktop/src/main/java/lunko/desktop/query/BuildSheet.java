@@ -182,7 +182,7 @@ final class BuildSheet extends StageSheet {
             SelectItem.Item item = items.get(i);
             TextField name = new TextField(item.name().map(Name::text).orElse(""));
             name.getStyleClass().add("alias-field");
-            name.setPromptText("name");
+            name.setPromptText(words().query().columnName());
             name.setAccessibleText(words().query().nameFor(SQL.expression(item.expression())));
             name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(),
                     Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
@@ -305,7 +305,7 @@ final class BuildSheet extends StageSheet {
         TextField rows = new TextField(query.limit().isPresent() ? String.valueOf(query.limit().getAsLong()) : "");
         rows.setId("first-rows");
         rows.getStyleClass().add("alias-field");
-        rows.setPromptText("all");
+        rows.setPromptText(words().query().noLimit());
         rows.setAccessibleText(words().query().mostRows());
         rows.setOnAction(_ -> {
             String typed = rows.getText().strip();

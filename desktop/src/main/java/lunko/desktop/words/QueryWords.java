@@ -93,6 +93,12 @@ public interface QueryWords {
     /** {@code rows at most}. */
     String rowsAtMost();
 
+    /** What stands in the field for the most rows while there is no limit. */
+    String noLimit();
+
+    /** What stands in the field for the name of a column of the result while it has none. */
+    String columnName();
+
     /** {@code what can be written here}. */
     String completions();
 

@@ -92,6 +92,9 @@ public interface TableWords {
     /** {@code all cells, or B2:D9}. */
     String allCells();
 
+    /** Between the first and the last of a range. */
+    String rangeTo();
+
     /** {@code sheets}. */
     String sheets();
 

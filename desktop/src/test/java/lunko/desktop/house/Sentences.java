@@ -19,6 +19,9 @@ final class Sentences {
     private static final Pattern WORDS =
             Pattern.compile("[a-z]{2,}[,;:]? [a-z]{2,}|^[A-Z][a-z]+ [a-z]|^[,;:.]? ?[a-z]{2,} $"
                     + "|^[,;:.]? [a-z]{2,} ?$|[a-z]{2,}[.!?] ");
+    /** A word, however short, that is put where it is seen. */
+    private static final Pattern SHOWN = Pattern.compile("(?:set(?:Text|PromptText|AccessibleText|HeaderText)"
+            + "|new (?:Label|Tooltip|Button|Text|CheckBox|MenuItem))\\(\"[A-Za-z][^\"]*\"");
     /** What programs read, and the lesson that comes along. */
     private static final List<String> DATA = List.of("JoinKind.java", "DemoLesson.java", "OpenDocumentWriter.java",
             "SampleWords.java");
@@ -34,8 +37,9 @@ final class Sentences {
     static Stream<String> in(Path file) {
         try {
             String said = NOT_SAID.matcher(Files.readString(file)).replaceAll("");
-            return LITERAL.matcher(said).results().map(MatchResult::group)
-                    .filter(text -> WORDS.matcher(text.substring(1, text.length() - 1)).find())
+            Stream<String> sentences = LITERAL.matcher(said).results().map(MatchResult::group)
+                    .filter(text -> WORDS.matcher(text.substring(1, text.length() - 1)).find());
+            return Stream.concat(sentences, SHOWN.matcher(said).results().map(MatchResult::group))
                     .map(text -> file.getFileName() + ": " + text);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);

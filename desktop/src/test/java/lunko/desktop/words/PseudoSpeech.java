@@ -33,7 +33,7 @@ public final class PseudoSpeech implements Speech {
 
     /** Other letters for those of a text, and a third more of them. */
     static String pseudo(String text) {
-        if (text.isBlank() || text.endsWith(MARK)) return text;
+        if (text.isBlank()) return text;
         StringBuilder other = new StringBuilder();
         text.chars().forEach(c -> other.append(PLAIN.indexOf(c) < 0 ? (char) c : OTHER.charAt(PLAIN.indexOf(c))));
         return other.append("ø".repeat(text.length() > 200 ? 0 : (text.length() + 2) / 3)).append(MARK).toString();

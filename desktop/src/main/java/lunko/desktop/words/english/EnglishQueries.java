@@ -163,6 +163,16 @@ record EnglishQueries(Names names) implements QueryWords {
     }
 
     @Override
+    public String noLimit() {
+        return "all";
+    }
+
+    @Override
+    public String columnName() {
+        return "name";
+    }
+
+    @Override
     public String completions() {
         return "what can be written here";
     }

@@ -165,6 +165,11 @@ record EnglishTables(Names names) implements TableWords {
     }
 
     @Override
+    public String rangeTo() {
+        return "to";
+    }
+
+    @Override
     public String sheets() {
         return "sheets";
     }
