@@ -306,7 +306,8 @@ final class VennView extends DrawnPane {
         box.getChildren().add(number);
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
-        if (count > fits) box.getChildren().add(figure(words().show().more(count - fits), "venn-more"));
+        // Where there is room for none, the figure says it all.
+        if (count > fits && fits > 0) box.getChildren().add(figure(words().show().more(count - fits), "venn-more"));
         return box;
     }
 

@@ -55,7 +55,7 @@ record EnglishWindow(Names names) implements WindowWords {
 
     @Override
     public String keys() {
-        return "Keys";
+        return "Keys and words";
     }
 
     @Override
