@@ -131,7 +131,7 @@ class LessonFileTest {
         assertThat(problem(file)).contains("scene 1 names a table or a kind of join that does not exist");
         change(file, "\"sideways\"", "\"inner\"");
         change(file, "\"mother_no\"", "\"father_no\"");
-        assertThat(problem(file)).contains("a link names a table or a column that there is not");
+        assertThat(problem(file)).contains("a link names a table or a column that does not exist");
         change(file, "lunko-lesson", "other");
         assertThat(problem(file)).contains("does not say that this is a lesson of Lunko");
         change(file, "{", "[");
