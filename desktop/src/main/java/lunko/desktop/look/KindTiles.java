@@ -7,13 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import lunko.insight.picture.KindCount;
@@ -23,11 +22,14 @@ import lunko.query.JoinKind;
  * How many rows each kind of join gives on the tables at hand, and how the numbers come about; a click chooses the
  * kind.
  */
-public final class KindTiles extends GridPane {
+public final class KindTiles extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final String UNKNOWN = "–";
-    /** The shares of the two columns, in percent: the sums of outer joins are longer. */
-    private static final double[] SHARES = {53, 47};
+    /** The shares of the two columns: the sums of outer joins are longer. */
+    private static final double[] SHARES = {0.53, 0.47};
+    private static final int LINES = (JoinKind.values().length + 1) / SHARES.length;
+    private static final double BETWEEN_COLUMNS = 5;
+    private static final double BETWEEN_LINES = 3;
     /** The padding and border of a tile, in pixels. */
     private static final double AROUND = 18;
     private static final double GAP = 7;
@@ -39,23 +41,70 @@ public final class KindTiles extends GridPane {
     /** Tiles for all kinds; nothing is known yet. */
     public KindTiles(Consumer<JoinKind> choose) {
         getStyleClass().add("count-tiles");
-        for (double share : SHARES) {
-            ColumnConstraints column = new ColumnConstraints();
-            column.setPercentWidth(share);
-            getColumnConstraints().add(column);
-        }
-        int half = (JoinKind.values().length + 1) / 2;
-        for (JoinKind kind : JoinKind.values()) {
-            Tile tile = new Tile(kind, choose);
-            tiles.put(kind, tile);
-            add(tile, kind.ordinal() / half, kind.ordinal() % half);
-        }
+        for (JoinKind kind : JoinKind.values()) tiles.put(kind, new Tile(kind, choose));
+        getChildren().addAll(tiles.values());
+    }
+
+    /** The narrower they are, the more lines they have. */
+    @Override
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return BETWEEN_COLUMNS + tiles.entrySet().stream()
+                .mapToDouble(tile -> tile.getValue().prefWidth(-1) / SHARES[column(tile.getKey())]).max().orElse(0);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        double wide = width < 0 ? prefWidth(-1) : width;
+        return BETWEEN_LINES * (LINES - 1) + IntStream.range(0, LINES).mapToDouble(line -> height(line, wide)).sum();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double[] top = new double[LINES];
+        for (int line = 1; line < LINES; line++)
+            top[line] = top[line - 1] + height(line - 1, getWidth()) + BETWEEN_LINES;
+        tiles.forEach((kind, tile) -> {
+            int column = column(kind);
+            int line = kind.ordinal() % LINES;
+            tile.resizeRelocate(column == 0 ? 0 : getWidth() - width(column, getWidth()), top[line],
+                    width(column, getWidth()), height(line, getWidth()));
+        });
+    }
+
+    private static int column(JoinKind kind) {
+        return kind.ordinal() / LINES;
+    }
+
+    /** How wide a column is where all of them are so wide. */
+    private static double width(int column, double all) {
+        return Math.floor((all - BETWEEN_COLUMNS) * SHARES[column]);
+    }
+
+    /** How high a line is where all are so wide. */
+    private double height(int line, double all) {
+        return tiles.entrySet().stream().filter(tile -> tile.getKey().ordinal() % LINES == line)
+                .mapToDouble(tile -> tile.getValue().prefHeight(width(column(tile.getKey()), all))).max().orElse(0);
     }
 
     /** Shows counts, of which some may be missing, and the kind that is chosen. */
     public void show(List<KindCount> counts, JoinKind chosen) {
         tiles.forEach((kind, tile) -> tile.show(counts.stream().filter(count -> count.kind() == kind).findFirst(),
                 kind == chosen));
+    }
+
+    /** What stands in the first line of a tile; the rest has its place below. */
+    private enum Fit {
+        ALL, NAME_AND_ROWS, NAME
     }
 
     private static final class Tile extends Button {
@@ -81,16 +130,20 @@ public final class KindTiles extends GridPane {
             setOnAction(_ -> choose.accept(kind));
         }
 
-        /** The narrower it is, the more lines it has: what is around it asks for the height at a width. */
         @Override
         public Orientation getContentBias() {
             return Orientation.HORIZONTAL;
         }
 
         @Override
+        protected double computePrefWidth(double height) {
+            return AROUND + line.width(Fit.ALL);
+        }
+
+        @Override
         protected double computePrefHeight(double width) {
             double around = snappedTopInset() + snappedBottomInset();
-            return around + line.height(line.fit(width < 0 ? Double.MAX_VALUE : width - AROUND));
+            return around + line.height(width < 0 ? Fit.ALL : line.fit(width - AROUND));
         }
 
         void show(Optional<KindCount> count, boolean chosen) {
@@ -111,11 +164,6 @@ public final class KindTiles extends GridPane {
             Line(Label name) {
                 this.name = name;
                 getChildren().addAll(name, rows, figures);
-            }
-
-            /** What stands in the first line; the rest has its place below. */
-            private enum Fit {
-                ALL, NAME_AND_ROWS, NAME
             }
 
             private Fit fit() {
@@ -145,13 +193,17 @@ public final class KindTiles extends GridPane {
                 return Math.max(name.minWidth(-1), name.prefWidth(-1));
             }
 
-            @Override
-            protected double computePrefWidth(double height) {
-                return switch (fit()) {
+            private double width(Fit fit) {
+                return switch (fit) {
                     case ALL -> two() + GAP + figures.prefWidth(-1);
                     case NAME_AND_ROWS -> Math.max(two(), first() + GAP + figures.prefWidth(-1));
                     case NAME -> Math.max(first(), rows.prefWidth(-1) + GAP + figures.prefWidth(-1));
                 };
+            }
+
+            @Override
+            protected double computePrefWidth(double height) {
+                return width(fit());
             }
 
             @Override

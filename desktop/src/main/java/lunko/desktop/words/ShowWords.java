@@ -349,6 +349,9 @@ public interface ShowWords {
     /** {@code kept, no match}. */
     String keptNoMatch();
 
+    /** The same where there is little room: {@code kept}. */
+    String kept();
+
     /** {@code matched}. */
     String takenMatched();
 

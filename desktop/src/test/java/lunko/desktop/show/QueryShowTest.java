@@ -250,6 +250,8 @@ class QueryShowTest extends OpenWindow {
     }
 
     private static List<String> headings(FxRobot robot, Side side) {
+        // What a heading says follows from the room it is given.
+        robot.interact(() -> robot.lookup("#" + side.id() + "-result").query().getScene().getRoot().layout());
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup("#" + side.id() + "-result .result-heading").<Label>queryAll().stream()
                 .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Labeled::getText)

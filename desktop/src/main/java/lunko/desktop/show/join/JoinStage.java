@@ -64,7 +64,9 @@ public final class JoinStage extends Pane {
         model.staged().addListener((_, before, now) -> {
             if (MovingOver.leads(before, now) && now.isMatching())
                 over.from(result.card(Side.LEFT).getLayoutY(), card(Side.LEFT));
-            if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) requestLayout();
+            if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)
+                    || before.changes().isPresent() != now.changes().isPresent())
+                requestLayout();
             flights.show(before, now, new Flights.Tables() {
                 @Override
                 public GridTable<?> source(Side side) {
@@ -133,11 +135,18 @@ public final class JoinStage extends Pane {
         return LEAST_HEIGHT;
     }
 
+    /** What is said between the parts of the result is short where the tables need the room. */
+    private double gap(double width) {
+        double said = Math.max(LEAST_GAP, between.wanted());
+        double tables = Math.ceil(cards.widths(Side.LEFT).wanted()) + Math.ceil(cards.widths(Side.RIGHT).wanted());
+        return tables + said <= width ? said : Math.max(LEAST_GAP, between.least());
+    }
+
     /**
      * The gap between the tables is narrower where they need the room, and where one needs little the other has more.
      */
     private double cardWidth(Side side, double width) {
-        double gap = Math.max(LEAST_GAP, between.wanted());
+        double gap = gap(width);
         double roomy = Math.floor((width - Math.max(gap, Math.round(width * 0.185))) / 2);
         double wanted = Math.max(roomy, Math.ceil(cards.widths(side).wanted()));
         double other = Math.max(roomy, Math.ceil(cards.widths(side.opposite()).wanted()));

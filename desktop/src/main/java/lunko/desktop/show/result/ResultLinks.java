@@ -2,8 +2,10 @@ package lunko.desktop.show.result;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Pos;
@@ -19,15 +21,17 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.insight.comparison.Changes;
+import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Showing;
 
 /** Between the two parts of the result: which source rows each of its rows comes from, by number. */
 public final class ResultLinks extends GridTable<ListedRow> {
     private static final Typeface NUMBERS = Typeface.code(FontWeight.BOLD, 12.5);
-    private static final Typeface WORD = Typeface.text(FontWeight.BOLD, 12);
+    private static final Typeface WORD = Typeface.text(FontWeight.NORMAL, 12);
+    /** The font of what a change has done. */
+    private static final Typeface CHANGE = Typeface.text(FontWeight.BOLD, 12);
     private static final String BETWEEN = " – ";
-    /** The longest of the words that stand there while nothing has been changed. */
     private static final double AROUND = 14;
 
     private final ShowModel model;
@@ -47,17 +51,44 @@ public final class ResultLinks extends GridTable<ListedRow> {
         getColumns().setAll(List.of(column));
     }
 
-    /** How wide it must be, in pixels, for the longest numbers and the longest word that may stand in it. */
+    /** How wide it should be, in pixels, for the longest numbers and the longest word that may stand in it. */
     public double wanted() {
-        Showing now = model.staged().get();
-        return now.outcome().map(JoinResult::join).map(join -> NUMBERS.width(
-                join.left().rows().size() + BETWEEN + join.right().rows().size())
-                + WORD.width(
-                        now.changes().isPresent() ? Changes.Status.CHANGED.said(words()) : words().show().keptNoMatch())
-                + AROUND).orElse(0.0);
+        return width(words().show().keptNoMatch());
     }
 
-    private static final class Cell extends TableCell<ListedRow, ListedRow> {
+    /** How wide it must be, in pixels: a row that is kept says so in a short word. */
+    public double least() {
+        return width(words().show().kept());
+    }
+
+    private double width(String kept) {
+        Showing now = model.staged().get();
+        return now.outcome().map(JoinResult::join)
+                .map(join -> NUMBERS.width(join.left().rows().size() + BETWEEN + join.right().rows().size()) + AROUND
+                        + Math.max(longest(join.kind(), kept), now.changes().isPresent() ? longestOfChanges() : 0))
+                .orElse(0.0);
+    }
+
+    private static double longest(JoinKind kind, String kept) {
+        List<String> words = new ArrayList<>();
+        boolean alone = kind.takesAlone(Side.LEFT) || kind.takesAlone(Side.RIGHT);
+        if (kind.only().isPresent()) words.add(taken(kind));
+        else words.add(words().show().repeated());
+        if (alone) words.add(words().show().ifNoMatch());
+        if (alone && kind.only().isEmpty()) words.add(kept);
+        return words.stream().mapToDouble(WORD::width).max().orElse(0);
+    }
+
+    private static double longestOfChanges() {
+        return Stream.concat(Stream.of(Changes.Status.values()).map(status -> status.said(words())),
+                Stream.of(words().show().removed())).mapToDouble(CHANGE::width).max().orElse(0);
+    }
+
+    private static String taken(JoinKind kind) {
+        return kind.takesMatched() ? words().show().takenMatched() : words().show().takenUnmatched();
+    }
+
+    private final class Cell extends TableCell<ListedRow, ListedRow> {
         private final Label numbers = new Label();
         private final Label word = new Label();
         private final HBox both = new HBox(numbers, word);
@@ -69,12 +100,19 @@ public final class ResultLinks extends GridTable<ListedRow> {
             both.getStyleClass().add("link");
             both.setAlignment(Pos.CENTER);
             setGraphic(both);
+            // How much there is room to say is known when it is laid out.
+            widthProperty().subscribe(this::say);
         }
 
         @Override
         protected void updateItem(ListedRow row, boolean empty) {
             super.updateItem(row, empty);
-            both.setVisible(!empty && row != null && row.fate() != ListedRow.Arrival.TO_COME);
+            say();
+        }
+
+        private void say() {
+            ListedRow row = getItem();
+            both.setVisible(row != null && row.fate() != ListedRow.Arrival.TO_COME);
             if (!both.isVisible()) return;
             numbers.setText(switch (row.row()) {
                 case ResultRow.Met(int left, int right) -> left + 1 + BETWEEN + (right + 1);
@@ -92,12 +130,12 @@ public final class ResultLinks extends GridTable<ListedRow> {
             setAccessibleText(words().show().link(numbers.getText(), word.getText()));
         }
 
-        private static String kind(ListedRow row) {
+        private String kind(ListedRow row) {
             return switch (row.row()) {
                 case ResultRow.Met _ -> row.repeats() ? words().show().repeated() : words().show().pair();
-                case ResultRow.Kept _ -> words().show().keptNoMatch();
-                case ResultRow.Taken _ ->
-                    row.of().kind().takesMatched() ? words().show().takenMatched() : words().show().takenUnmatched();
+                case ResultRow.Kept _ ->
+                    ResultLinks.this.getWidth() < wanted() ? words().show().kept() : words().show().keptNoMatch();
+                case ResultRow.Taken _ -> taken(row.of().kind());
             };
         }
 

@@ -593,6 +593,11 @@ record EnglishShow(Names names) implements ShowWords {
     }
 
     @Override
+    public String kept() {
+        return "kept";
+    }
+
+    @Override
     public String takenMatched() {
         return "matched";
     }
