@@ -53,7 +53,13 @@ public abstract class OpenWindow {
     protected void show(Lesson lesson) {
         screen = Screen.of(lesson, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
+        fill(stage, screen);
+    }
+
+    /** Shows a screen in a stage, which is as large as a new window whatever another test has made of it. */
+    public static void fill(Stage stage, Screen screen) {
         stage.setScene(screen.view().inScene(1280, 800));
+        stage.sizeToScene();
     }
 
     /** Types a query over the one that is there, and waits until it is shown. */

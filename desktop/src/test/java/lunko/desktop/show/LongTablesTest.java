@@ -16,6 +16,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import lunko.desktop.OpenWindow;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.look.Look;
 import lunko.desktop.screen.Habits;
@@ -54,7 +55,7 @@ class LongTablesTest {
         Screen screen = Screen.of(lesson, () -> window, Habits.in(Path.of("target", "habits")),
                 _ -> new SimpleObjectProperty<>(Duration.ZERO));
         model = screen.model();
-        window.setScene(screen.view().inScene(1280, 800));
+        OpenWindow.fill(window, screen);
         window.show();
     }
 
