@@ -1,6 +1,7 @@
 package lunko.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,12 @@ import lunko.insight.picture.TableHues;
 import lunko.insight.picture.ThreeCircles.Kinds;
 import lunko.insight.picture.ThreeCircles.Region;
 import lunko.insight.picture.ThreeCircles;
+import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.LessonFault;
+import lunko.problem.Problem;
+import lunko.problem.QueryFault;
+import lunko.problem.SyntaxFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -96,9 +103,9 @@ class WrittenQueryTest {
 
     @Test
     void whatCannotBeShownIsExplained() {
-        assertThat(problem("SELECT * FROM hive")).contains("hive");
-        assertThat(problem(" -- nothing yet")).startsWith("There is no query yet");
-        assertThat(problem("DROP TABLE hives")).startsWith("Only a query has steps to show");
+        assertThat(fault("SELECT * FROM hive")).isInstanceOf(QueryFault.NotThere.class);
+        assertThat(fault(" -- nothing yet")).isEqualTo(new SyntaxFault.NothingWritten());
+        assertThat(fault("DROP TABLE hives")).isEqualTo(new SyntaxFault.NoSteps());
     }
 
     @Test
@@ -191,8 +198,8 @@ class WrittenQueryTest {
         }
         assertThat(apply(DEMO, new SceneEdit.JoinNaturally(Optional.of(JoinKind.INNER)),
                 new SceneEdit.ChooseKind(JoinKind.CROSS)).scene().pairing().natural()).isFalse();
-        assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO).either(_ -> "",
-                Said::fault)).startsWith("A cross join cannot be natural");
+        assertThat(new SceneEdit.JoinNaturally(Optional.of(JoinKind.CROSS)).applyTo(DEMO))
+                .isEqualTo(Checked.invalid(new LessonFault.CannotBeNatural(JoinKind.CROSS)));
         assertThat(PlainJoin.common(apiaries, DEMO.table("keepers"))).hasSize(3);
     }
 
@@ -230,8 +237,8 @@ class WrittenQueryTest {
         return said.stream().map(Said::in).toList();
     }
 
-    private static String problem(String sql) {
-        return WrittenQuery.of(sql).on(DEMO.tables()).either(_ -> "", Said::fault);
+    private static Fault fault(String sql) {
+        return WrittenQuery.of(sql).on(DEMO.tables()).either(stage -> fail("runs: " + stage), Problem::fault);
     }
 
     private static Lesson apply(Lesson lesson, Edit... edits) {

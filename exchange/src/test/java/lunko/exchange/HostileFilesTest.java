@@ -2,6 +2,7 @@ package lunko.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.fail;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.io.IOException;
@@ -15,6 +16,8 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
@@ -26,6 +29,27 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault.CellTextTooLong;
+import lunko.problem.FileFault.FieldDoesNotFit;
+import lunko.problem.FileFault.FolderNotWritable;
+import lunko.problem.FileFault.ForeignPath;
+import lunko.problem.FileFault.IsFolder;
+import lunko.problem.FileFault.MissingResource;
+import lunko.problem.FileFault.NoDescriptor;
+import lunko.problem.FileFault.NoFile;
+import lunko.problem.FileFault.NoFolder;
+import lunko.problem.FileFault.NoJson;
+import lunko.problem.FileFault.NoOrdinaryFile;
+import lunko.problem.FileFault.NoResources;
+import lunko.problem.FileFault.NoTableMade;
+import lunko.problem.FileFault.PointsOutside;
+import lunko.problem.FileFault.TooLarge;
+import lunko.problem.FileFault.TooManyFiles;
+import lunko.problem.FileFault.WriteFailed;
+import lunko.problem.Place;
+import lunko.problem.Problem;
+import lunko.problem.QueryFault;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -41,6 +65,8 @@ class HostileFilesTest {
     private static final Table HIVES =
             Table.of("hives", List.of(new Column("no", Type.INTEGER), new Column("hive", Type.TEXT)),
                     List.of(List.of(Value.of(1), Value.of("Clover")), List.of(Value.of(2), Value.of("Heather"))));
+
+    private static final String DESCRIPTOR = "datapackage.json";
 
     @TempDir
     Path folder;
@@ -72,9 +98,8 @@ class HostileFilesTest {
     @ParameterizedTest
     @ValueSource(strings = {".xlsx", ".ods", ".zip"})
     void aZipThatPointsOutsideOrHoldsFarTooMuchIsNotOpened(String ending) throws IOException {
-        assertThat(problem(zip("outside" + ending, Map.of("../../hives.csv", "no\n1\n")))).contains("points outside");
-        assertThat(problem(zip("drive" + ending, Map.of("c:hives.csv", "no\n1\n")))).contains("points outside");
-        assertThat(problem(zip("root" + ending, Map.of("/etc/hives.csv", "no\n1\n")))).contains("points outside");
+        for (String name : List.of("../../hives.csv", "c:hives.csv", "/etc/hives.csv"))
+            assertThat(fault(zip("leads" + ending, Map.of(name, "no\n1\n")))).isEqualTo(new PointsOutside(name));
         Path many = folder.resolve("many" + ending);
         try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {
             for (int i = 0; i < 12_000; i++) {
@@ -82,7 +107,7 @@ class HostileFilesTest {
                 out.closeEntry();
             }
         }
-        assertThat(problem(many)).contains("more than 10,000 files");
+        assertThat(fault(many)).isEqualTo(new TooManyFiles(10_000));
     }
 
     @Test
@@ -94,7 +119,7 @@ class HostileFilesTest {
             for (int i = 0; i < 300; i++) out.write(zeros);
             out.closeEntry();
         }
-        assertThat(problem(bomb)).contains("more than 256 MB");
+        assertThat(fault(bomb)).isEqualTo(new TooLarge(256));
     }
 
     @Test
@@ -126,28 +151,33 @@ class HostileFilesTest {
 
     @Test
     void aPackageOfTheWrongShapeIsExplained() throws IOException {
-        assertThat(problem(zip("a.zip", Map.of("x.csv", "a\n1\n")))).contains("There is no datapackage.json in it");
-        assertThat(problem(zip("b.zip", Map.of("datapackage.json", "{\n  \"resources\": [,]}"))))
-                .contains("datapackage.json, line 2").contains("not JSON");
-        assertThat(problem(zip("c.zip", Map.of("datapackage.json", "[1, 2]")))).contains("names no resources");
-        assertThat(problem(zip("d.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"../x.csv\"}]}"))))
-                .contains("only files of the package");
-        assertThat(problem(zip("e.zip", Map.of("datapackage.json", "{\"resources\": [{\"path\": \"x.csv\"}]}"))))
-                .contains("there is no such file");
-        assertThat(problem(zip("f.zip", Map.of("datapackage.json",
+        assertThat(fault(zip("a.zip", Map.of("x.csv", "a\n1\n")))).isEqualTo(new NoDescriptor(DESCRIPTOR));
+        Problem noJson = problem(zip("b.zip", Map.of(DESCRIPTOR, "{\n  \"resources\": [,]}")));
+        assertThat(noJson.fault()).isEqualTo(new NoJson());
+        assertThat(noJson.place().orElseThrow().line()).hasValue(2);
+        assertThat(fault(zip("c.zip", Map.of(DESCRIPTOR, "[1, 2]")))).isEqualTo(new NoResources(DESCRIPTOR));
+        assertThat(fault(zip("d.zip", Map.of(DESCRIPTOR, "{\"resources\": [{\"path\": \"../x.csv\"}]}"))))
+                .isEqualTo(new ForeignPath(DESCRIPTOR, "../x.csv"));
+        assertThat(fault(zip("e.zip", Map.of(DESCRIPTOR, "{\"resources\": [{\"path\": \"x.csv\"}]}"))))
+                .isEqualTo(new MissingResource(DESCRIPTOR, "x.csv"));
+        Problem misfit = problem(zip("f.zip", Map.of(DESCRIPTOR,
                 "{\"resources\": [{\"path\": \"x.csv\", \"schema\": {\"fields\": [{\"name\": \"a\", \"type\": "
                         + "\"integer\"}]}}]}",
-                "x.csv", "a\n1\ntwo\n"))))
-                .contains("x.csv, line 3: “two” does not fit a, which is integer: write a whole number such as 12.");
+                "x.csv", "a\n1\ntwo\n")));
+        assertThat(misfit.fault()).isEqualTo(new FieldDoesNotFit("two", "a", Type.INTEGER));
+        assertThat(misfit.place().orElseThrow().line()).hasValue(3);
     }
 
     @Test
     void aScriptWithAnErrorSaysWhere() throws IOException {
         Path script = Files.writeString(folder.resolve("lesson.sql"),
                 "CREATE TABLE hives (no INTEGER);\n".repeat(1) + "\n".repeat(38) + "INSERT INTO hvies VALUES (1);\n");
-        assertThat(problem(script))
-                .isEqualTo(script + ", line 40, column 13: There is no table hvies. Did you mean hives?");
-        assertThat(problem(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).contains("makes no table");
+        Problem noTable = problem(script);
+        assertThat(noTable.fault()).isEqualTo(new QueryFault.NotThere(QueryFault.Thing.TABLE, "hvies",
+                Optional.empty(), List.of("hives"), Optional.of("hives")));
+        assertThat(noTable.place().orElseThrow()).extracting(Place::line, Place::column)
+                .containsExactly(OptionalInt.of(40), OptionalInt.of(13));
+        assertThat(fault(Files.writeString(folder.resolve("q.sql"), "SELECT 1;"))).isEqualTo(new NoTableMade());
     }
 
     /** Two thousand megabytes, of which the file system stores only the first rows. */
@@ -161,8 +191,7 @@ class HostileFilesTest {
         Imported brought = TableFormat.read(huge).expect();
         assertThat(brought.tables().getFirst().rows()).hasSize(10_000);
         assertThat(brought.notes()).containsExactly(new Imported.Note.Cut("huge.csv", 10_000, 10_000));
-        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20).either(Object::toString, Said::fault))
-                .isEqualTo("Stopped: nothing was changed.");
+        assertThat(TableFormat.read(huge, (done, _) -> done < 1 << 20)).isEqualTo(Watch.stopped());
     }
 
     @Test
@@ -172,19 +201,17 @@ class HostileFilesTest {
             Files.writeString(draft, "half");
             throw new IOException("No space left on device");
         });
-        assertThat(full.either(Object::toString, Said::inWords))
-                .contains("could not be written (No space left on device): choose another place.");
+        assertThat(fault(full)).isEqualTo(new WriteFailed("No space left on device"));
         assertThat(file).hasContent("before");
         try (var left = Files.list(folder)) {
             assertThat(left).containsExactly(file);
         }
-        assertThat(new WholeFile(folder.resolve("none/x.lunko")).write(Checked::valid).either(Object::toString,
-                Said::inWords)).contains("There is no such folder");
+        assertThat(fault(new WholeFile(folder.resolve("none/x.lunko")).write(Checked::valid)))
+                .isEqualTo(new NoFolder());
         // Not even root may make files there.
         Path forbidden = Path.of("/proc/lunko-test.lunko");
         assumeThat(Files.isDirectory(forbidden.getParent())).isTrue();
-        assertThat(new WholeFile(forbidden).write(Checked::valid).either(Object::toString, Said::inWords))
-                .contains("You have no permission to write to the folder");
+        assertThat(fault(new WholeFile(forbidden).write(Checked::valid))).isEqualTo(new FolderNotWritable());
     }
 
     @ParameterizedTest
@@ -215,13 +242,12 @@ class HostileFilesTest {
     void aFolderAndAFileThatMayNotBeReadAreCalledThat() throws IOException {
         for (String ending : List.of(".csv", ".xlsx", ".ods", ".zip", ".sql", ".md", ".html")) {
             Path made = Files.createDirectory(folder.resolve("made" + ending));
-            assertThat(problem(made)).isEqualTo(made + ": This is a folder: name a file in it.");
-            assertThat(problem(folder.resolve("none" + ending)))
-                    .endsWith("There is no such file: check its name and folder.");
+            assertThat(problem(made)).isEqualTo(Problem.at(Place.inFile(made.toString()), new IsFolder()));
+            assertThat(fault(folder.resolve("none" + ending))).isEqualTo(new NoFile());
         }
         Path lesson = Files.createDirectory(folder.resolve("made.lunko"));
-        assertThat(LessonFile.read(lesson).either(Object::toString, Said::inWords))
-                .isEqualTo(lesson + ": This is a folder: name a file in it.");
+        assertThat(LessonFile.read(lesson))
+                .isEqualTo(Checked.invalid(Problem.at(Place.inFile(lesson.toString()), new IsFolder())));
     }
 
     @Test
@@ -236,8 +262,7 @@ class HostileFilesTest {
         assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(DemoLesson.lesson()));
         assertThat(Files.getPosixFilePermissions(file)).isEqualTo(shared);
         assertThat(left).doesNotExist();
-        assertThat(LessonFile.write(DemoLesson.lesson(), Path.of("/dev/null")).either(Object::toString,
-                Said::inWords)).isEqualTo("/dev/null: This is not an ordinary file: name another one.");
+        assertThat(fault(LessonFile.write(DemoLesson.lesson(), Path.of("/dev/null")))).isEqualTo(new NoOrdinaryFile());
     }
 
     @Test
@@ -245,31 +270,30 @@ class HostileFilesTest {
         Path secret = Files.writeString(folder.resolve("secret.csv"), "a\n1\n");
         Path own = Files.createDirectories(folder.resolve("package"));
         Files.createSymbolicLink(own.resolve("link.csv"), secret);
-        Path descriptor = own.resolve("datapackage.json");
+        Path descriptor = own.resolve(DESCRIPTOR);
         for (String path : List.of("link.csv", "a\\u0000b.csv", "a\\ud800b.csv")) {
             Files.writeString(descriptor, "{\"resources\":[{\"name\":\"t\",\"path\":\"" + path + "\"}]}");
-            assertThat(problem(descriptor)).contains("and there is no such file: add it.");
+            assertThat(fault(descriptor)).isInstanceOf(MissingResource.class);
         }
     }
 
     @Test
     void whatIsDeepOrCalledAlikeIsOneSentence() throws IOException {
         String deep = "[".repeat(5_000) + "]".repeat(5_000);
-        assertThat(problem(zip("deep.zip", Map.of("datapackage.json", "{\"resources\":" + deep + "}"))))
-                .contains("datapackage.json, line 1");
+        assertThat(fault(zip("deep.zip", Map.of(DESCRIPTOR, "{\"resources\":" + deep + "}"))))
+                .isEqualTo(new NoJson());
         Path lesson = zip("deep.lunko", Map.of("lesson.json",
                 "{\"format\":\"lunko-lesson\",\"version\":5,\"tables\":" + deep + "}"));
-        assertThat(LessonFile.read(lesson).either(Object::toString, Said::inWords)).contains("lesson.json, line 1");
+        assertThat(fault(LessonFile.read(lesson))).isEqualTo(new NoJson());
         String alike =
                 "{\"resources\":[{\"name\":\"SAME\",\"path\":\"a.csv\"},{\"name\":\"same\",\"path\":\"a.csv\"}]}";
-        Path same = zip("same.zip", Map.of("datapackage.json", alike, "a.csv", "k\n1\n"));
-        assertThat(TableFormat.read(same).then(brought -> Checked.valid(Lesson.of(brought.set())))
-                .either(Object::toString, Said::inWords)).contains("same");
+        Path same = zip("same.zip", Map.of(DESCRIPTOR, alike, "a.csv", "k\n1\n"));
+        assertThat(TableFormat.read(same).map(brought -> Lesson.of(brought.set())).expect().tables())
+                .extracting(Table::name).containsExactly("SAME", "same_2");
         Table tooLong = Table.of("t", List.of(new Column("text", Type.TEXT), new Column("n", Type.DECIMAL)),
                 List.of(List.of(Value.of("x".repeat(40_000)), Type.DECIMAL.read("9".repeat(400)).orElseThrow())));
-        assertThat(TableFormat.write(TableSet.of(tooLong), folder.resolve("long.xlsx"), Said.ENGLISH).either(
-                Object::toString,
-                Said::inWords)).contains("A text in row 1 of t has more than 32,767 characters");
+        assertThat(fault(TableFormat.write(TableSet.of(tooLong), folder.resolve("long.xlsx"), Said.ENGLISH)))
+                .isEqualTo(new CellTextTooLong(1, "t", 32_767));
     }
 
     @Test
@@ -285,8 +309,16 @@ class HostileFilesTest {
         assertThat(back.rows()).isEqualTo(table.rows());
     }
 
-    private String problem(Path file) {
-        return TableFormat.read(file).either(tables -> "no problem: " + tables, Said::inWords);
+    private static Problem problem(Path file) {
+        return TableFormat.read(file).either(tables -> fail("no problem: " + tables), problem -> problem);
+    }
+
+    private static Fault fault(Path file) {
+        return problem(file).fault();
+    }
+
+    private static Fault fault(Checked<?> checked) {
+        return checked.either(value -> fail("no problem: " + value), Problem::fault);
     }
 
     private Path zip(String name, Map<String, String> files) throws IOException {

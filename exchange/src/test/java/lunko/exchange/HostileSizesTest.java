@@ -1,6 +1,7 @@
 package lunko.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import java.io.IOException;
 import java.io.OutputStream;
@@ -19,6 +20,17 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import lunko.lesson.TableSet;
+import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault.CellWithoutNumber;
+import lunko.problem.FileFault.NoSheet;
+import lunko.problem.FileFault.SheetTooLarge;
+import lunko.problem.FileFault.TooManySigns;
+import lunko.problem.Problem;
+import lunko.problem.RunFault.TooManySteps;
+import lunko.problem.RunFault;
+import lunko.problem.TableFault.TooManyDigits;
+import lunko.problem.TableFault.TooManyTables;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -37,26 +49,26 @@ class HostileSizesTest {
 
     @Test
     void aSheetWithAFarRowOrColumnIsNotGoneThrough() throws IOException {
-        assertThat(told(sheet("<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>a</t></is></c></row>"
+        assertThat(fault(sheet("<row r=\"1\"><c r=\"A1\" t=\"inlineStr\"><is><t>a</t></is></c></row>"
                 + "<row r=\"2147483647\">" + CELL.formatted("A2147483647", "1") + "</row>")))
-                .contains("It is larger than any table of a lesson");
-        assertThat(told(sheet(IntStream.rangeClosed(1, 20_000).mapToObj(row -> "<row r=\"" + row + "\">"
+                .isEqualTo(new SheetTooLarge());
+        assertThat(fault(sheet(IntStream.rangeClosed(1, 20_000).mapToObj(row -> "<row r=\"" + row + "\">"
                 + CELL.formatted("A" + row, "1") + CELL.formatted("XFD" + row, "1") + "</row>")
                 .collect(Collectors.joining()))))
-                .contains("It is larger than any table of a lesson");
+                .isEqualTo(new SheetTooLarge());
     }
 
     @Test
     void aCellThatIsNoNumberAndASheetThatIsNotThereAreNamed() throws IOException {
-        assertThat(told(sheet("<row><c t=\"inlineStr\"><is><t>kg</t></is></c></row><row><c><v>abc</v></c></row>")))
-                .endsWith("sheet mills, line 2: The cell in column 1 should hold a number, and “abc” is not one: "
-                        + "open the file in a spreadsheet program and save it again.");
+        Problem noNumber =
+                problem(sheet("<row><c t=\"inlineStr\"><is><t>kg</t></is></c></row><row><c><v>abc</v></c></row>"));
+        assertThat(noNumber.fault()).isEqualTo(new CellWithoutNumber(1, "abc"));
+        assertThat(noNumber.place().orElseThrow().line()).hasValue(2);
         Path book = sheet("<row><c><v>1</v></c></row>");
         try (var zip = FileSystems.newFileSystem(book)) {
             Files.delete(zip.getPath("xl/worksheets/sheet1.xml"));
         }
-        assertThat(told(book)).endsWith("Its sheet mills is missing, so the file is damaged: take another copy "
-                + "of it.");
+        assertThat(fault(book)).isEqualTo(new NoSheet("mills"));
     }
 
     @Test
@@ -70,47 +82,51 @@ class HostileSizesTest {
                     .replace("<table:table-row>", "<table:table-row table:number-rows-repeated=\"10000\">")
                     .replace("<table:table-cell ", "<table:table-cell table:number-columns-repeated=\"10000\" "));
         }
-        assertThat(told(file)).contains("It is larger than any table of a lesson");
+        assertThat(fault(file)).isEqualTo(new SheetTooLarge());
     }
 
     @Test
     void ofPagesTheTablesAreCounted() throws IOException {
-        assertThat(told(text("many.html", "<table><tr><td>a<tr><td>1</table>".repeat(20_000))))
-                .contains("There are 20,000 tables, and a lesson can have 200");
-        assertThat(told(text("nested.html", "<table><tr><td>".repeat(5_000))))
-                .contains("tables, and a lesson can have");
-        assertThat(told(text("arranged.html", "<table><tr><td><table><caption>k</caption><tr><td>a<tr><td>1")))
-                .contains("name=k").doesNotContain("Left out");
-        assertThat(told(text("stars.md", "| a |\n|---|\n| " + "*a**b_".repeat(50_000) + " |\n")))
-                .contains("line 3: There are more than 10,000 Markdown characters");
-        assertThat(told(text("deep.md", "| a |\n|---|\n| " + "*a".repeat(4_000) + "*".repeat(4_000) + " |\n")))
-                .contains("name=table");
+        assertThat(fault(text("many.html", "<table><tr><td>a<tr><td>1</table>".repeat(20_000))))
+                .isEqualTo(new TooManyTables(20_000, 200));
+        assertThat(fault(text("nested.html", "<table><tr><td>".repeat(5_000)))).isInstanceOf(TooManyTables.class);
+        Imported arranged =
+                read(text("arranged.html", "<table><tr><td><table><caption>k</caption><tr><td>a<tr><td>1")).expect();
+        assertThat(arranged.tables()).extracting(Table::name).containsExactly("k");
+        assertThat(arranged.notes()).isEmpty();
+        Problem stars = problem(text("stars.md", "| a |\n|---|\n| " + "*a**b_".repeat(50_000) + " |\n"));
+        assertThat(stars.fault()).isEqualTo(new TooManySigns(10_000));
+        assertThat(stars.place().orElseThrow().line()).hasValue(3);
+        String deep = "| a |\n|---|\n| " + "*a".repeat(4_000) + "*".repeat(4_000) + " |\n";
+        assertThat(read(text("deep.md", deep)).expect().tables()).extracting(Table::name).containsExactly("table");
     }
 
     @Test
     void scriptsEndWhereTheyAreTooMuch() throws IOException {
-        assertThat(told(text("create.sql", IntStream.range(0, 10_000)
-                .mapToObj(i -> "CREATE TABLE t" + i + " (a INTEGER);\n").collect(Collectors.joining()))))
-                .contains("line 201, column 1: There are 201 tables, and a lesson can have 200");
-        assertThat(told(text("digits.sql",
+        Problem tables = problem(text("create.sql", IntStream.range(0, 10_000)
+                .mapToObj(i -> "CREATE TABLE t" + i + " (a INTEGER);\n").collect(Collectors.joining())));
+        assertThat(tables.fault()).isEqualTo(new TooManyTables(201, 200));
+        assertThat(tables.place().orElseThrow().line()).hasValue(201);
+        assertThat(fault(text("digits.sql",
                 "CREATE TABLE t (a DECIMAL(9)); INSERT INTO t VALUES (" + "9".repeat(1_000_000) + ")")))
-                .contains("A number of more than 1,000 digits is too long.");
-        assertThat(told(text("doubled.sql", "CREATE TABLE s (t VARCHAR(9)); INSERT INTO s VALUES ('ab');"
-                + "UPDATE s SET t = t || t;".repeat(40)))).contains("the most that a cell holds");
+                .isEqualTo(new TooManyDigits(1_000));
+        assertThat(fault(text("doubled.sql", "CREATE TABLE s (t VARCHAR(9)); INSERT INTO s VALUES ('ab');"
+                + "UPDATE s SET t = t || t;".repeat(40)))).isInstanceOf(RunFault.TextTooLong.class);
         String rows = IntStream.range(0, 100).mapToObj(i -> "(" + i + ")").collect(Collectors.joining(", "));
-        assertThat(told(text("exists.sql", "CREATE TABLE s (t INTEGER); INSERT INTO s VALUES " + rows
+        Problem steps = problem(text("exists.sql", "CREATE TABLE s (t INTEGER); INSERT INTO s VALUES " + rows
                 + ";\nSELECT t FROM s WHERE EXISTS (SELECT 1 FROM s a CROSS JOIN s b CROSS JOIN s c WHERE "
-                + "a.t + b.t + c.t < s.t - 999)")))
-                .contains("line 2").contains("This would take more than 5,000,000 steps");
+                + "a.t + b.t + c.t < s.t - 999)"));
+        assertThat(steps.fault()).isEqualTo(new TooManySteps(5_000_000));
+        assertThat(steps.place().orElseThrow().line()).hasValue(2);
     }
 
     @Test
     void ofAPackageThePartsAndLinksAreCounted() throws IOException {
         String resource = "{\"name\":\"t%d\",\"path\":\"d.csv\",\"schema\":{\"fields\":[{\"name\":\"a\","
                 + "\"type\":\"integer\"}]%s}}";
-        assertThat(told(zip("parts.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
+        assertThat(fault(zip("parts.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
                 + IntStream.range(0, 5_000).mapToObj(i -> resource.formatted(i, "")).collect(Collectors.joining(","))
-                + "]}")))).contains("There are 5,000 tables, and a lesson can have 200");
+                + "]}")))).isEqualTo(new TooManyTables(5_000, 200));
         String key = "{\"fields\":\"a\",\"reference\":{\"resource\":\"\",\"fields\":\"a\"}}";
         Path repeated = zip("links.zip", Map.of("d.csv", "a\n1\n", "datapackage.json", "{\"resources\":["
                 + resource.formatted(1, ",\"foreignKeys\":[" + (key + ",").repeat(99_999) + key + "]") + "]}"));
@@ -131,11 +147,19 @@ class HostileSizesTest {
         }
     }
 
-    private String told(Path file) {
+    private static Checked<Imported> read(Path file) {
         long before = THREADS.getCurrentThreadCpuTime();
-        String told = TableFormat.read(file).either(Imported::toString, Said::inWords);
+        Checked<Imported> read = TableFormat.read(file);
         inTime(before, file);
-        return told;
+        return read;
+    }
+
+    private static Problem problem(Path file) {
+        return read(file).either(tables -> fail("no problem: " + tables), problem -> problem);
+    }
+
+    private static Fault fault(Path file) {
+        return problem(file).fault();
     }
 
     private static void inTime(long before, Path file) {

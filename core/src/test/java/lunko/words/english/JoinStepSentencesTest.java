@@ -1,4 +1,4 @@
-package lunko.steps;
+package lunko.words.english;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,14 +10,17 @@ import lunko.lesson.DemoLesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
+import lunko.steps.MatchTimeline;
+import lunko.steps.Timeline;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 
-/** The sentences a class reads. */
-class WhyTest {
+/** What a class reads at the steps of a join. */
+class JoinStepSentencesTest {
 
     @Test
     void namesRowsAndValuesAtEveryTurnOfALeftJoin() {

@@ -45,7 +45,7 @@ public interface LessonWords {
     /** {@code Undo: what is typed and cannot run}. */
     String undoUnfinished();
 
-    /** What open as says. */
+    /** {@code Open a file as the left table…}. */
     String openAs(Side side);
 
     /** As in {@code Reading …}. */
@@ -96,7 +96,7 @@ public interface LessonWords {
     /** As in {@code Copied …: paste it into a spreadsheet, a page, or another lesson.}. */
     String tableCopied(String table);
 
-    /** What rows saved says. */
+    /** {@code Saved 5 rows to hives.csv}. */
     String rowsSaved(long rows, String file);
 
     /** As in {@code Saved the tables to ….}. */
@@ -120,7 +120,7 @@ public interface LessonWords {
     /** {@code Recover them}. */
     String recover();
 
-    /** What title says. */
+    /** {@code Hives and keepers (changed) – Lunko}. */
     String title(String lesson, boolean changed);
 
     /** As in {@code …   in …}. */

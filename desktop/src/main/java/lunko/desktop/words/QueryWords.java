@@ -141,10 +141,10 @@ public interface QueryWords {
     /** From where to where a condition may move. */
     String move(String condition, String from, String to);
 
-    /** What as it is says. */
+    /** {@code In WHERE, as it is: 2 rows}. */
     String asItIs(String place, long rows);
 
-    /** What in other says. */
+    /** {@code In ON: 5 rows}. */
     String inOther(String place, long rows);
 
     /** {@code The same rows either way: no unmatched row is kept that the condition would remove.}. */
@@ -204,7 +204,7 @@ public interface QueryWords {
     /** {@code write more queries into the field, with a semicolon between two}. */
     String writeMore();
 
-    /** What queries says. */
+    /** {@code 3 queries}. */
     String queries(long count);
 
     /** {@code no result}. */
@@ -231,7 +231,7 @@ public interface QueryWords {
     /** {@code trying each on your tables…}. */
     String trying();
 
-    /** What tried says. */
+    /** {@code 3 queries, tried on your tables}. */
     String tried(long queries);
 
     /** {@code Lunko knows no equivalent of this query.}. */
@@ -243,10 +243,10 @@ public interface QueryWords {
     /** A way to write the query, as a heading. */
     String way(String title);
 
-    /** What as it is now says. */
+    /** {@code as it is now: 5 rows}. */
     String asItIsNow(long rows);
 
-    /** What so instead says. */
+    /** {@code with this one: 3 rows}. */
     String soInstead(long rows);
 
     /** {@code Not always equivalent: on which tables?}. */
@@ -279,7 +279,7 @@ public interface QueryWords {
     /** {@code Parts of it are written differently there.}. */
     String partsDiffer();
 
-    /** What more lines says. */
+    /** {@code and 40 more lines, which are copied too}. */
     String moreLines(long lines);
 
     /** {@code keyword}. */

@@ -100,10 +100,10 @@ public interface ShowWords {
     /** {@code The query above cannot run as it is written. What you see is the one before it.}. */
     Phrase stale();
 
-    /** What add row to says. */
+    /** {@code Add a row to the left table}. */
     String addRowTo(Side side);
 
-    /** What a kind says. */
+    /** {@code Left outer join}. */
     String aKind(JoinKind kind);
 
     /** {@code natural}. */
@@ -151,7 +151,7 @@ public interface ShowWords {
     /** {@code Join it with itself}. */
     String selfJoin();
 
-    /** What table on says. */
+    /** {@code left table}. */
     String tableOn(Side side);
 
     /** {@code Drag it onto a column of the other table to match the two; right-click to show it, filter and sort.}. */
@@ -160,16 +160,16 @@ public interface ShowWords {
     /** {@code Right-click to show it, filter and sort.}. */
     String headingTipAlone();
 
-    /** What made before says. */
+    /** {@code rows on the left, made by the stages before}. */
     String madeBefore(Side side);
 
-    /** What name of table says. */
+    /** {@code name of the left table}. */
     String nameOfTable(Side side);
 
     /** The side that rows are on, and how many there are. */
     String aboutRows(Side side, long rows);
 
-    /** What about table says. */
+    /** {@code h · left · 5 rows}. */
     String aboutTable(String alias, Side side, long rows);
 
     /** {@code Venn diagram}. */
@@ -187,7 +187,7 @@ public interface ShowWords {
     /** What a kind gives, if it can run: how many rows, and how that comes about. */
     String kindGives(JoinKind kind, long rows, String sum);
 
-    /** What kind cannot run says. */
+    /** {@code left outer join: cannot run}. */
     String kindCannotRun(JoinKind kind);
 
     /** As in {@code Pair grid: …}. */
@@ -211,7 +211,7 @@ public interface ShowWords {
     /** As in {@code There is not enough room here for a grid of … × … cells.}. */
     String gridNoRoom(long lefts, long rights);
 
-    /** What pair is says. */
+    /** {@code Clover and Oda: true}. */
     String pairIs(String left, String right, Truth truth);
 
     /** {@code why?}. */
@@ -220,31 +220,31 @@ public interface ShowWords {
     /** {@code How the pairs come about, key by key}. */
     String whyPairs();
 
-    /** What three circles says. */
+    /** {@code Venn diagram of hives, keepers, visits: 2 in all three}. */
     String threeCircles(List<String> tables, long all);
 
-    /** What remove by kinds says. */
+    /** {@code Remove them, by other kinds of join, each in a line of its own}. */
     String removeByKinds(List<String> rows);
 
-    /** What add by kinds says. */
+    /** {@code Add them, by other kinds of join, each in a line of its own}. */
     String addByKinds(List<String> rows);
 
     /** What a Venn diagram tells of one side: how many rows are unmatched, and of how many it is unknown. */
     String unmatchedOf(long rows, long unknown, String table);
 
-    /** What venn told says. */
+    /** {@code 2 of hives alone, 3 pairs, 2 of keepers alone}. */
     String vennTold(String left, long pairs, String right);
 
     /** What a click on a region does: the kind of join that it chooses. */
     String removeUnmatched(String table, JoinKind kind);
 
-    /** What add unmatched says. */
+    /** {@code Add unmatched rows of hives: left outer join}. */
     String addUnmatched(String table, JoinKind kind);
 
-    /** What remove pairs says. */
+    /** {@code Remove the pairs: left anti join}. */
     String removePairs(JoinKind kind);
 
-    /** What add pairs says. */
+    /** {@code Add the pairs: left outer join}. */
     String addPairs(JoinKind kind);
 
     /** {@code matched}. */
@@ -253,7 +253,7 @@ public interface ShowWords {
     /** {@code pairs}. */
     String pairs();
 
-    /** What pairs of rows says. */
+    /** {@code 3 pairs of 3 hives and 2 keepers}. */
     String pairsOfRows(long pairs, long left, String leftTable, long right, String rightTable);
 
     /** {@code no match}. */
@@ -313,7 +313,7 @@ public interface ShowWords {
     /** {@code Copy the result as CSV}. */
     String copyCsv();
 
-    /** What copied says. */
+    /** {@code Copied 5 rows}. */
     String copied(long rows);
 
     /** {@code View the result differently, or copy it}. */
@@ -322,7 +322,7 @@ public interface ShowWords {
     /** As in {@code · only … columns}. */
     Phrase onlyColumnsOf(Phrase table);
 
-    /** What columns under says. */
+    /** {@code · h columns are under h, k columns under k}. */
     Phrase columnsUnder(Phrase left, Phrase right);
 
     /** {@code **Result**  none yet}. */
@@ -361,10 +361,10 @@ public interface ShowWords {
     /** {@code which rows each row of the result comes from}. */
     String whichRows();
 
-    /** What columns from says. */
+    /** {@code result columns from the left table}. */
     String columnsFrom(Side side);
 
-    /** What gives no columns says. */
+    /** {@code A left semi join gives no columns of keepers}. */
     String givesNoColumns(JoinKind kind, String table);
 
     /** {@code Filtered}. */
@@ -388,7 +388,7 @@ public interface ShowWords {
     /** {@code Limited}. */
     String limited();
 
-    /** What so far says. */
+    /** {@code 2 of 5 rows so far}. */
     String soFar(long rows, long all);
 
     /**

@@ -26,7 +26,7 @@ public interface TableWords {
     /** {@code More for this table}. */
     String more();
 
-    /** What join as says. */
+    /** {@code Join as the left table}. */
     String joinAs(Side side);
 
     /** {@code Join with itself}. */
@@ -134,7 +134,7 @@ public interface TableWords {
     /** {@code Make one of the two like the other}. */
     String makeAlike();
 
-    /** What retype alike says. */
+    /** {@code Make hive_no text, like the other}. */
     String retypeAlike(String column, Type type);
 
     /** As in {@code No row of … has this key.}. */
@@ -179,7 +179,7 @@ public interface TableWords {
     /** {@code Use these rows}. */
     String useRows();
 
-    /** What replace rows says. */
+    /** {@code Replace the 5 rows there}. */
     String replaceRows(long rows);
 
     /** {@code keys may repeat}. */
@@ -275,7 +275,7 @@ public interface TableWords {
     /** {@code Move right}. */
     String moveRight();
 
-    /** What type of says. */
+    /** {@code Type: integer}. */
     String typeOf(Column column);
 
     /** A type, and what does not fit it: the first of so many. */
@@ -284,7 +284,7 @@ public interface TableWords {
     /** {@code Match with}. */
     String matchWith();
 
-    /** What column of type says. */
+    /** {@code hive_no – integer}. */
     String columnOfType(String column, Type type);
 
     /** As in {@code … …}. */

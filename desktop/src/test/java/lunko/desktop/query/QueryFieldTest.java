@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -15,6 +16,8 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.lesson.DemoLesson;
+import lunko.problem.Problem;
+import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
 import lunko.query.sql.Completion.Proposal;
 import org.fxmisc.richtext.StyleClassedTextArea;
@@ -69,7 +72,8 @@ class QueryFieldTest extends OpenWindow {
         until(() -> !styled(robot, "wrong").isEmpty());
         assertThat(styled(robot, "wrong")).isEqualTo("keeper");
         assertThat(robot.lookup(".query-problem").<Label>query().getText())
-                .isEqualTo("There is no table keeper. Did you mean keepers?");
+                .isEqualTo(words().problems().of(Problem.of(new QueryFault.NotThere(QueryFault.Thing.TABLE, "keeper",
+                        Optional.empty(), List.of("hives"), Optional.of("keepers")))).text());
         assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
         assertThat(robot.lookup(".stages").query().getPseudoClassStates())
                 .contains(PseudoClass.getPseudoClass("stale"));

@@ -92,7 +92,7 @@ class SheetsTest extends OpenWindow {
         robot.clickOn(".counter-button");
         assertThat(
                 robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText))
-                .contains("hives", "keepers", "as it is now: 1 row", "with this one: 0 rows");
+                .contains("hives", "keepers", words().query().asItIsNow(1), words().query().soInstead(0));
     }
 
     @Test
@@ -102,7 +102,7 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.O);
         until(() -> robot.lookup("#send").tryQuery().isPresent());
         assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText))
-                .containsExactly("In WHERE, as it is: 2 rows", "In ON: 5 rows");
+                .containsExactly(words().query().asItIs("WHERE", 2), words().query().inOther("ON", 5));
         assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll())
                 .hasSize(3 * 7);
         assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);

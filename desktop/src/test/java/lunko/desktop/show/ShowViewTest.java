@@ -30,6 +30,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.look.Look;
@@ -43,6 +44,7 @@ import lunko.desktop.show.result.ListedRow;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.LinkEdit;
 import lunko.problem.LessonFault;
+import lunko.problem.Problem;
 import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
@@ -77,7 +79,7 @@ class ShowViewTest {
         lesson = screen.lesson();
         player = screen.player();
         files = screen.files();
-        stage.setScene(screen.view().inScene(1280, 800));
+        OpenWindow.fill(stage, screen);
         stage.show();
     }
 
@@ -125,7 +127,8 @@ class ShowViewTest {
         assertThat(texts(robot, "#left-result .result-heading")).containsExactly("s.hive_no", "s.hive", "s.keeper_id",
                 "s.mother_no");
         robot.doubleClickOn("#left-table .table-name").write("keepers").type(KeyCode.ENTER);
-        assertThat(notice()).startsWith("Another table is already called keepers");
+        assertThat(notice())
+                .isEqualTo(words().problems().of(Problem.of(new LessonFault.TableNameTaken("keepers"))).text());
         assertThat(model.showing().get().lesson().staged().left().name()).isEqualTo("stands");
     }
 
@@ -215,7 +218,7 @@ class ShowViewTest {
         assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("3 pairs of 3 hives and 2 keepers");
         robot.push(KeyCode.DIGIT6);
         assertThat(result(robot, 2)).containsExactly("4", "Bramble", "11", "2");
-        assertThat(texts(robot, ".no-columns")).contains("A left semi join gives no columns of keepers.");
+        assertThat(texts(robot, ".no-columns")).contains(words().show().givesNoColumns(JoinKind.LEFT_SEMI, "keepers"));
     }
 
     @Test

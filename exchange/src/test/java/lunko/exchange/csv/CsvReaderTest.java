@@ -1,6 +1,7 @@
 package lunko.exchange.csv;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import java.io.IOException;
 import java.nio.charset.Charset;
@@ -10,10 +11,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import lunko.exchange.Intake;
-import lunko.exchange.Said;
 import lunko.exchange.file.Watch;
 import lunko.problem.Checked;
+import lunko.problem.FileFault.IsFolder;
+import lunko.problem.FileFault.NoFile;
+import lunko.problem.FileFault.NotEncoded;
 import lunko.problem.Limits;
+import lunko.problem.Place;
+import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -24,7 +29,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What a CSV file gives: a table, or one sentence with its place. */
+/** What a CSV file gives: a table, or what is wrong with its place. */
 class CsvReaderTest {
     @TempDir
     private Path folder;
@@ -50,24 +55,33 @@ class CsvReaderTest {
 
     @ParameterizedTest(name = "{index}")
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-            "``                  | hives.csv: The file is empty",
-            "a,b\\n1,2\\n3       | hives.csv:3: This line has 1 field, but the first line names 2 columns: write "
-                    + "nothing",
-            "a,b\\n\"x\\ny\",2\\n3,4,5 | hives.csv:4: This line has 3 fields, but the first line names 2 columns: "
-                    + "put a field",
-            "a,b\\n1,\"q\"\"u\\n2,3 | hives.csv:2:3: The quote that opens here has no end",
-            "a,b\\n\"x\"y,2\\n    | hives.csv:2: A closing quote is followed by more text",
-            "a,b,A\\n1,2,3       | hives.csv:1: Columns 1 and 3 are both called A",
-            "a,,c\\n1,2,3        | hives.csv:1: Column 2 has no name",
+            "``                        | 0, 0 | EmptyFile[]",
+            "a,b\\n1,2\\n3             | 3, 0 | FieldCount[fields=1, columns=2]",
+            "a,b\\n\"x\\ny\",2\\n3,4,5    | 4, 0 | FieldCount[fields=3, columns=2]",
+            "a,b\\n1,\"q\"\"u\\n2,3       | 2, 3 | OpenQuote[]",
+            "a,b\\n\"x\"y,2\\n          | 2, 0 | TextAfterQuote[]",
+            "a,b,A\\n1,2,3             | 1, 0 | ColumnsTwice[one=1, other=3, column=A]",
+            "a,,c\\n1,2,3              | 1, 0 | UnnamedColumn[column=2]",
     })
-    void saysWhatIsWrongAndWhere(String text, String sentence) throws IOException {
-        assertThat(problem(read(text.replace("\\n", "\n")))).startsWith(folder + "/" + sentence);
+    void tellsWhatIsWrongAndWhere(String text, String place, String fault) throws IOException {
+        Problem problem = problem(read(text.replace("\\n", "\n")));
+        assertThat(problem.fault()).hasToString(fault);
+        assertThat(place(problem)).isEqualTo(place);
+    }
+
+    /** The line and the column, 0 for what is not known. */
+    private static String place(Problem problem) {
+        Place place = problem.place().orElseThrow();
+        assertThat(place.source()).asString().endsWith("hives.csv]");
+        return place.line().orElse(0) + ", " + place.column().orElse(0);
     }
 
     @Test
-    void saysWhereTheTextStopsBeingUtf8() throws IOException {
-        assertThat(problem(read("a,b\nü,".getBytes(StandardCharsets.UTF_8), new byte[] {(byte) 0xE4, ',', '\n'})))
-                .startsWith(folder + "/hives.csv:2:3: This character is not UTF-8");
+    void tellsWhereTheTextStopsBeingUtf8() throws IOException {
+        Problem problem =
+                problem(read("a,b\nü,".getBytes(StandardCharsets.UTF_8), new byte[] {(byte) 0xE4, ',', '\n'}));
+        assertThat(problem.fault()).isEqualTo(new NotEncoded("UTF-8"));
+        assertThat(place(problem)).isEqualTo("2, 3");
     }
 
     @Test
@@ -98,9 +112,9 @@ class CsvReaderTest {
     }
 
     @Test
-    void saysThatAFileIsNotThere() {
-        assertThat(problem(read(folder.resolve("none.csv")))).contains("none.csv: There is no such file");
-        assertThat(problem(read(folder))).contains("This is a folder");
+    void tellsThatAFileIsNotThere() {
+        assertThat(problem(read(folder.resolve("none.csv"))).fault()).isEqualTo(new NoFile());
+        assertThat(problem(read(folder)).fault()).isEqualTo(new IsFolder());
     }
 
     private static Checked<Table> read(Path file) {
@@ -119,7 +133,7 @@ class CsvReaderTest {
         return read(file);
     }
 
-    private static String problem(Checked<Table> table) {
-        return table.either(read -> "read " + read, Said::inColons);
+    private static Problem problem(Checked<Table> table) {
+        return table.either(read -> fail("read " + read), problem -> problem);
     }
 }

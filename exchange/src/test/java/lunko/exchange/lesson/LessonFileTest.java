@@ -1,6 +1,7 @@
 package lunko.exchange.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.networknt.schema.JsonSchema;
@@ -32,6 +33,14 @@ import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.FileFault.Damaged;
+import lunko.problem.FileFault.LessonLinkWrong;
+import lunko.problem.FileFault.LessonSceneWrong;
+import lunko.problem.FileFault.NewerLesson;
+import lunko.problem.FileFault.NoJson;
+import lunko.problem.FileFault.NoLessonDescriptor;
+import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
@@ -125,18 +134,18 @@ class LessonFileTest {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
         change(file, "\"version\" : 5", "\"version\" : 6");
-        assertThat(problem(file)).contains("saved by a newer Lunko (version 6 of the file, and this Lunko reads 5)");
+        assertThat(fault(file)).isEqualTo(new NewerLesson(6, 5));
         change(file, "\"version\" : 6", "\"version\" : 5");
         change(file, "\"left outer\"", "\"sideways\"");
-        assertThat(problem(file)).contains("scene 1 names a table or a kind of join that does not exist");
+        assertThat(fault(file)).isEqualTo(new LessonSceneWrong(1));
         change(file, "\"sideways\"", "\"inner\"");
         change(file, "\"mother_no\"", "\"father_no\"");
-        assertThat(problem(file)).contains("a link names a table or a column that does not exist");
+        assertThat(fault(file)).isEqualTo(new LessonLinkWrong());
         change(file, "lunko-lesson", "other");
-        assertThat(problem(file)).contains("does not say that this is a lesson of Lunko");
+        assertThat(fault(file)).isEqualTo(new NoLessonDescriptor("lesson.json"));
         change(file, "{", "[");
-        assertThat(problem(file)).contains("lesson.json, line ").contains("not JSON");
-        assertThat(problem(Files.writeString(folder.resolve("text.lunko"), "hello"))).contains("The file is damaged");
+        assertThat(fault(file)).isEqualTo(new NoJson());
+        assertThat(fault(Files.writeString(folder.resolve("text.lunko"), "hello"))).isEqualTo(new Damaged());
     }
 
     @Test
@@ -178,8 +187,8 @@ class LessonFileTest {
         }
     }
 
-    private String problem(Path file) {
-        return LessonFile.read(file).either(lesson -> "no problem: " + lesson, Said::inWords);
+    private static Fault fault(Path file) {
+        return LessonFile.read(file).either(lesson -> fail("no problem: " + lesson), Problem::fault);
     }
 
     private static void change(Path file, String from, String to) throws IOException {

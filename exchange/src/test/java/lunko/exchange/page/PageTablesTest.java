@@ -1,14 +1,18 @@
 package lunko.exchange.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 
 import java.io.IOException;
 import java.util.List;
-import lunko.exchange.Said;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.grid.Grid;
 import lunko.problem.Checked;
+import lunko.problem.FileFault.ColumnsTwice;
+import lunko.problem.FileFault.NoTable;
 import lunko.problem.Origin;
+import lunko.problem.Place;
+import lunko.problem.Problem;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -62,17 +66,18 @@ class PageTablesTest {
     @Test
     void aPageWithoutATableIsExplained() {
         assertThat(problem(PageTables.html(new SourceText(Origin.file("p.html"), "<p>none</p>"))))
-                .isEqualTo("p.html: There is no table in it: copy one that has rows and columns.");
-        assertThat(problem(PageTables.markdown(new SourceText(Origin.file("p.md"), "| a | a |\n|---|---|\n| 1 | 2 |"))))
-                .isEqualTo(
-                        "p.md, table 1, line 1: Columns 1 and 2 are both called a: rename one of them in this line.");
+                .isEqualTo(Problem.at(Place.inFile("p.html"), new NoTable()));
+        Problem twice =
+                problem(PageTables.markdown(new SourceText(Origin.file("p.md"), "| a | a |\n|---|---|\n| 1 | 2 |")));
+        assertThat(twice.fault()).isEqualTo(new ColumnsTwice(1, 2, "a"));
+        assertThat(twice.place().orElseThrow().line()).hasValue(1);
     }
 
     private static List<List<String>> shown(Table table) {
         return table.rows().stream().map(row -> row.values().stream().map(Value::shown).toList()).toList();
     }
 
-    private static String problem(Checked<List<Grid>> checked) {
-        return checked.then(grids -> grids.getFirst().table()).either(Object::toString, Said::inWords);
+    private static Problem problem(Checked<List<Grid>> checked) {
+        return checked.then(grids -> grids.getFirst().table()).either(read -> fail("read " + read), problem -> problem);
     }
 }

@@ -395,8 +395,7 @@ record EnglishQueries(Names names) implements QueryWords {
 
     @Override
     public String tried(long queries) {
-        return text(either(queries, "{}, tried on your tables", "{}, tried on your tables"),
-                queries == 1 ? "1 query" : text("{} queries", queries));
+        return text("{}, tried on your tables", queries == 1 ? "1 query" : queries(queries));
     }
 
     @Override

@@ -206,7 +206,7 @@ record EnglishShow(Names names) implements ShowWords {
 
     @Override
     public String lanes(long count) {
-        return text(either(count, "{} between matching rows", "{} between matching rows"), counted(count, "lane"));
+        return text("{} between matching rows", counted(count, "lane"));
     }
 
     @Override

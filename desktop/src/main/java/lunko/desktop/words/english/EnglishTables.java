@@ -314,7 +314,7 @@ record EnglishTables(Names names) implements TableWords {
 
     @Override
     public String replaceRows(long rows) {
-        return text(either(rows, "Replace the {} there", "Replace the {} there"), counted(rows, "row"));
+        return text("Replace the {} there", counted(rows, "row"));
     }
 
     @Override
