@@ -113,7 +113,7 @@ public final class Action {
 
     /** The name, and the key that does it. */
     public String nameWithKey() {
-        return shownKey().map(key -> words().show().withKey(name.getValue(), key)).orElseGet(name::getValue);
+        return shownKey().map(key -> words().kinds().withKey(name.getValue(), key)).orElseGet(name::getValue);
     }
 
     /** A button with the action's name on it. */

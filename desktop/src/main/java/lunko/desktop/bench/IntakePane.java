@@ -37,7 +37,7 @@ public final class IntakePane extends VBox {
     private final Optional<String> inPlaceOf;
     private final Runnable close;
     private final VBox preview = new VBox();
-    private final Button take = Controls.button(words().tables().takeTables());
+    private final Button take = Controls.button(words().imports().takeTables());
     private Intake intake;
 
     /** Shows a file; its tables are taken in the place of one that is there, or beside them. */
@@ -49,8 +49,8 @@ public final class IntakePane extends VBox {
         getStyleClass().addAll("card", "recipe", "intake");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         String file = String.valueOf(intake.file().getFileName());
-        Label title = new Label(inPlaceOf.map(table -> words().tables().importInPlace(file, table))
-                .orElseGet(() -> words().tables().importFile(file)));
+        Label title = new Label(inPlaceOf.map(table -> words().imports().importInPlace(file, table))
+                .orElseGet(() -> words().imports().importFile(file)));
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().addAll("recipe-preview", "intake-preview");
         Form form = new Form();
@@ -66,17 +66,17 @@ public final class IntakePane extends VBox {
     }
 
     private void ofText(Form form, Dialect found) {
-        form.ask(words().tables().betweenFields(),
-                choice("separator", Dialect.SEPARATORS, found.separator(), words().tables()::sign,
+        form.ask(words().imports().betweenFields(),
+                choice("separator", Dialect.SEPARATORS, found.separator(), words().imports()::sign,
                         sign -> change(dialect -> dialect.separated(sign))));
         List<Optional<Character>> quotes = List.of(Optional.of('"'), Optional.of('\''), Optional.empty());
-        form.ask(words().tables().aroundFields(),
-                choice("quote", quotes, found.quote(), quote -> quote.map(words().tables()::sign).orElse("nothing"),
+        form.ask(words().imports().aroundFields(),
+                choice("quote", quotes, found.quote(), quote -> quote.map(words().imports()::sign).orElse("nothing"),
                         quote -> change(dialect -> dialect.quoted(quote))));
-        form.ask(words().tables().encoding(),
+        form.ask(words().imports().encoding(),
                 choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
                         encoding -> change(dialect -> dialect.in(encoding))));
-        CheckBox header = Controls.checkBox(words().tables().firstLineNames());
+        CheckBox header = Controls.checkBox(words().imports().firstLineNames());
         header.setSelected(found.header());
         header.selectedProperty().subscribe((_, named) -> change(dialect -> dialect.named(named)));
         form.ask(header);
@@ -93,9 +93,9 @@ public final class IntakePane extends VBox {
         List<CheckBox> sheets = found.sheets().stream().map(sheet -> Controls.checkBox(sheet.name())).toList();
         sheets.forEach(box -> box.setSelected(true));
         TextField range = new TextField();
-        range.setPromptText(words().tables().allCells());
+        range.setPromptText(words().imports().allCells());
         range.setId("intake-range");
-        CheckBox header = Controls.checkBox(words().tables().firstRowNames());
+        CheckBox header = Controls.checkBox(words().imports().firstRowNames());
         header.setSelected(found.header());
         Runnable changed = () -> {
             Set<Integer> left = IntStream.range(0, sheets.size()).filter(i -> !sheets.get(i).isSelected()).boxed()
@@ -111,8 +111,8 @@ public final class IntakePane extends VBox {
         ScrollPane scroll = new ScrollPane(boxes);
         scroll.setId("intake-sheets");
         scroll.setMaxHeight(MOST_SHEETS_HIGH);
-        if (sheets.size() > 1) form.ask(words().tables().sheets(), scroll);
-        form.ask(words().tables().cells(), range);
+        if (sheets.size() > 1) form.ask(words().imports().sheets(), scroll);
+        form.ask(words().imports().cells(), range);
         form.ask(header);
     }
 

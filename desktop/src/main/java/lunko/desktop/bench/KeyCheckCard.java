@@ -40,14 +40,14 @@ final class KeyCheckCard extends VBox {
     KeyCheckCard(BenchModel model) {
         this.model = model;
         getStyleClass().addAll("card", "key-check");
-        Label title = new Label(words().tables().keyCheck());
+        Label title = new Label(words().links().keyCheck());
         title.getStyleClass().add("key-check-title");
         content.getStyleClass().add("key-check-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         tiles = new KindTiles(kind -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
-        VBox counts = new VBox(title(words().tables().rowsByKind()), tiles);
+        VBox counts = new VBox(title(words().links().rowsByKind()), tiles);
         counts.getStyleClass().add("key-check-counts");
         getChildren().addAll(title, scroll, counts);
         model.look().subscribe(look -> show(look));
@@ -62,12 +62,12 @@ final class KeyCheckCard extends VBox {
                 lesson.staged().kind());
         if (lesson.staged().left() == lesson.staged().right()) {
             content.getChildren()
-                    .add(about(words().tables().joinedWithItself(lesson.staged().left().name())));
+                    .add(about(words().links().joinedWithItself(lesson.staged().left().name())));
         }
         lesson.staged().on().forEach(pair -> content.getChildren().add(equality(lesson, pair)));
-        if (look.busy()) content.getChildren().add(about(words().tables().checkingKeys()));
+        if (look.busy()) content.getChildren().add(about(words().links().checkingKeys()));
         else look.check().ifPresentOrElse(check -> show(check, lesson), () -> content.getChildren().add(about(
-                words().tables().nothingMatched(lesson.staged().left().name(), lesson.staged().right().name()))));
+                words().links().nothingMatched(lesson.staged().left().name(), lesson.staged().right().name()))));
         propose(look.proposed());
     }
 
@@ -78,8 +78,8 @@ final class KeyCheckCard extends VBox {
         HBox.setHgrow(equality, Priority.ALWAYS);
         Button drop = Controls.button("");
         drop.setGraphic(new FontIcon(Feather.X));
-        drop.setTooltip(new Tooltip(words().tables().stopMatching()));
-        drop.setAccessibleText(words().tables().stopMatchingColumns(pair.left(), pair.right()));
+        drop.setTooltip(new Tooltip(words().links().stopMatching()));
+        drop.setAccessibleText(words().links().stopMatchingColumns(pair.left(), pair.right()));
         drop.getStyleClass().add("drop-pair");
         drop.setOnAction(
                 _ -> model.lesson().edit(new LinkEdit.Unmatch(lesson.scene().left(), lesson.scene().right(), pair)));
@@ -93,7 +93,7 @@ final class KeyCheckCard extends VBox {
     /** Links that nobody has drawn. */
     private void propose(List<Link> proposed) {
         if (proposed.isEmpty()) return;
-        content.getChildren().add(title(words().tables().suggestedLinks()));
+        content.getChildren().add(title(words().links().suggestedLinks()));
         for (Link link : proposed) {
             KeyPair pair = link.pairs().getFirst();
             Label name = new Label(link.left() + "." + pair.left() + " = " + link.right() + "." + pair.right());
@@ -101,7 +101,7 @@ final class KeyCheckCard extends VBox {
             name.setWrapText(true);
             HBox.setHgrow(name, Priority.ALWAYS);
             name.setMaxWidth(Double.MAX_VALUE);
-            Button draw = Controls.button(words().tables().link());
+            Button draw = Controls.button(words().links().link());
             draw.setMinWidth(Region.USE_PREF_SIZE);
             draw.setOnAction(_ -> model.lesson().edit(new LinkEdit.Match(link.left(), link.right(), pair)));
             HBox line = new HBox(name, draw);
@@ -123,12 +123,12 @@ final class KeyCheckCard extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox line = new HBox(mark, words);
         finding.repair().ifPresent(repair -> {
-            Button mend = Controls.button(words().tables().fix());
+            Button mend = Controls.button(words().links().fix());
             mend.setMinWidth(Region.USE_PREF_SIZE);
             mend.setTooltip(new Tooltip(switch (repair) {
-                case Repair.Respell _ -> words().tables().makeAlike();
+                case Repair.Respell _ -> words().links().makeAlike();
                 case Repair.Retype(Side _, String column, Type type) ->
-                    words().tables().retypeAlike(column, type);
+                    words().links().retypeAlike(column, type);
             }));
             mend.setOnAction(_ -> model.lesson().edit(new SceneEdit.Mend(repair)));
             line.getChildren().add(mend);

@@ -64,13 +64,13 @@ record KeyInspection(Lesson lesson, Optional<KeyCheck> check, Map<Link, Cardinal
             // A table that is joined with itself has the signs of its left rows.
             if (check.isEmpty() || !scene.on(side).equals(table.name()) || !signs.isEmpty()) continue;
             KeyCheck.Keys keys = check.get().keys(side);
-            RowSign alone = new RowSign("○", words().tables().noRowHasKey(scene.on(side.opposite())));
-            RowSign none = new RowSign("∅", words().tables().nullKey());
+            RowSign alone = new RowSign("○", words().links().noRowHasKey(scene.on(side.opposite())));
+            RowSign none = new RowSign("∅", words().links().nullKey());
             keys.aloneRows().forEach(row -> signs.put(row, alone));
             keys.withoutKey().forEach(row -> signs.put(row, none));
         }
         KeyFaults faults = KeyFaults.of(table);
-        RowSign twice = new RowSign("!", words().tables().keyRepeats());
+        RowSign twice = new RowSign("!", words().links().keyRepeats());
         faults.twice().forEach(row -> signs.put(row, twice));
         faults.missing().forEach((row, columns) -> signs.put(row,
                 new RowSign("!", words().tables().notNull(table.columns().get(columns.getFirst()).name()))));

@@ -252,10 +252,10 @@ final class LinkLayer extends Pane {
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
         String said = inWords(link);
-        pill.setTooltip(new Tooltip(words().tables().linkTip(said)));
-        pill.setAccessibleText(words().tables().linkOf(said));
+        pill.setTooltip(new Tooltip(words().links().linkTip(said)));
+        pill.setAccessibleText(words().links().linkOf(said));
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
-        MenuItem drop = Controls.item(words().tables().deleteLink());
+        MenuItem drop = Controls.item(words().links().deleteLink());
         drop.setOnAction(_ -> model.lesson().edit(new LinkEdit.Drop(link.left(), link.right())));
         pill.setContextMenu(new ContextMenu(drop));
         return pill;
@@ -263,16 +263,16 @@ final class LinkLayer extends Pane {
 
     /** What takes a link that is proposed. */
     private Button offer(Link link) {
-        Button offer = Controls.button(words().tables().linkThese());
+        Button offer = Controls.button(words().links().linkThese());
         offer.getStyleClass().addAll("key-many", "proposed");
-        offer.setTooltip(new Tooltip(words().tables().proposalTip(inWords(link))));
-        offer.setAccessibleText(words().tables().linkThem(inWords(link)));
+        offer.setTooltip(new Tooltip(words().links().proposalTip(inWords(link))));
+        offer.setAccessibleText(words().links().linkThem(inWords(link)));
         offer.setOnAction(_ -> actions.link(link));
         return offer;
     }
 
     private static String inWords(Link link) {
-        return words().tables().linked(link.left(), link.right(),
+        return words().links().linked(link.left(), link.right(),
                 link.pairs().stream().map(pair -> pair.left() + " = " + pair.right()).toList());
     }
 

@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.words.TableWords;
+import lunko.desktop.words.GenerateWords;
 import lunko.lesson.Lesson;
 import lunko.lesson.Recipe.Amounts;
 import lunko.lesson.Recipe.Days;
@@ -40,33 +40,34 @@ final class RecipePane extends VBox {
 
     /** Where keys come from, to choose from. */
     private enum From {
-        OTHER(TableWords::keysOfOther), RANGE(TableWords::keysOfRange);
+        OTHER(GenerateWords::keysOfOther), RANGE(GenerateWords::keysOfRange);
 
-        private final Function<TableWords, String> title;
+        private final Function<GenerateWords, String> title;
 
-        From(Function<TableWords, String> title) {
+        From(Function<GenerateWords, String> title) {
             this.title = title;
         }
     }
 
     private static String said(Labels labels) {
         return switch (labels) {
-            case NUMBERED -> words().tables().numberedTexts();
-            case WORDS -> words().tables().wordTexts();
+            case NUMBERED -> words().generating().numberedTexts();
+            case WORDS -> words().generating().wordTexts();
         };
     }
 
     private final LessonModel model;
     private final ChoiceBox<String> table;
     private final Runnable close;
-    private final Button take = Controls.button(words().tables().useRows());
+    private final Button take = Controls.button(words().generating().useRows());
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
-    private final ChoiceBox<From> from = Form.choice(List.of(From.values()), one -> one.title.apply(words().tables()));
+    private final ChoiceBox<From> from =
+            Form.choice(List.of(From.values()), one -> one.title.apply(words().generating()));
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
     private final Spinner<Integer> unmatched = new Spinner<>(0, 100, 20, 5);
-    private final CheckBox repeated = Controls.checkBox(words().tables().keysMayRepeat());
+    private final CheckBox repeated = Controls.checkBox(words().generating().keysMayRepeat());
     private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), RecipePane::said);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
@@ -104,7 +105,7 @@ final class RecipePane extends VBox {
         rows.setId("recipe-rows");
         from.setId("recipe-keys");
         this.table.valueProperty().subscribe(this::show);
-        Label title = new Label(words().tables().generateTitle());
+        Label title = new Label(words().generating().generateTitle());
         title.getStyleClass().add("key-check-title");
         preview.getStyleClass().add("recipe-preview");
         HBox middle = new HBox(form(), preview);
@@ -115,24 +116,24 @@ final class RecipePane extends VBox {
 
     private Node form() {
         Form form = new Form();
-        Button again = Controls.button(words().tables().generateAgain());
+        Button again = Controls.button(words().generating().generateAgain());
         again.setOnAction(_ -> seed.getValueFactory().setValue(new Random().nextInt(SEEDS)));
-        form.ask(words().tables().forTable(), table);
-        form.ask(words().tables().rows(), rows);
-        form.ask(words().tables().keysFrom(), from);
-        form.ask(words().tables().range(), range(firstKey, lastKey));
-        form.ask(words().tables().nullPercent(), withoutKey);
-        form.ask(words().tables().unmatchedPercent(), unmatched);
+        form.ask(words().generating().forTable(), table);
+        form.ask(words().generating().rows(), rows);
+        form.ask(words().generating().keysFrom(), from);
+        form.ask(words().generating().range(), range(firstKey, lastKey));
+        form.ask(words().generating().nullPercent(), withoutKey);
+        form.ask(words().generating().unmatchedPercent(), unmatched);
         form.ask("", repeated);
-        form.ask(words().tables().texts(), labels);
-        form.ask(words().tables().amounts(), range(least, most));
-        form.ask(words().tables().dates(), range(firstDay, lastDay));
-        form.ask(words().tables().seed(), new HBox(8, seed, again));
+        form.ask(words().generating().texts(), labels);
+        form.ask(words().generating().amounts(), range(least, most));
+        form.ask(words().generating().dates(), range(firstDay, lastDay));
+        form.ask(words().generating().seed(), new HBox(8, seed, again));
         return form;
     }
 
     private static HBox range(Node first, Node last) {
-        HBox range = new HBox(8, first, new Label(words().tables().rangeTo()), last);
+        HBox range = new HBox(8, first, new Label(words().imports().rangeTo()), last);
         range.setAlignment(Pos.CENTER_LEFT);
         return range;
     }
@@ -162,7 +163,7 @@ final class RecipePane extends VBox {
         unmatched.setDisable(range);
         Lesson lesson = model.lesson().get();
         int there = lesson.table(table.getValue()).rows().size();
-        take.setText(there == 0 ? words().tables().useRows() : words().tables().replaceRows(there));
+        take.setText(there == 0 ? words().generating().useRows() : words().generating().replaceRows(there));
         preview.getChildren().setAll(new RowPreview(recipe().make(lesson, table.getValue()), MOST_SHOWN));
     }
 }

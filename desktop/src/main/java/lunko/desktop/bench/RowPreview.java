@@ -32,7 +32,7 @@ final class RowPreview extends VBox {
         }
         int more = table.rows().size() - mostShown;
         int wider = table.columns().size() - columns.size();
-        Label rest = new Label(words().tables().moreRowsAndColumns(Math.max(0, more), Math.max(0, wider)));
+        Label rest = new Label(words().generating().moreRowsAndColumns(Math.max(0, more), Math.max(0, wider)));
         rest.getStyleClass().add("about");
         getChildren().setAll(grid, rest);
     }

@@ -150,8 +150,8 @@ public final class KindTiles extends Pane {
             rows.setText(count.map(c -> words().counts().number(c.rows())).orElse(UNKNOWN));
             figures.setText(count.map(c -> c.figures(words())).orElse(""));
             String said = count
-                    .map(c -> words().show().kindGives(kind, c.rows(), words().counts().sum(c.sum())))
-                    .orElseGet(() -> words().show().kindCannotRun(kind));
+                    .map(c -> words().kinds().kindGives(kind, c.rows(), words().counts().sum(c.sum())))
+                    .orElseGet(() -> words().kinds().kindCannotRun(kind));
             getTooltip().setText(said);
             setAccessibleText(said);
             pseudoClassStateChanged(CHOSEN, chosen);

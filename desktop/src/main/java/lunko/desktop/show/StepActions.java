@@ -36,43 +36,45 @@ public final class StepActions {
         BooleanBinding notFirst =
                 Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
         BooleanBinding notLast = Bindings.createBooleanBinding(() -> !model.showing().get().isAtEnd(), model.showing());
-        play = new Action(player.playing().map(playing -> playing ? words().show().pause() : words().show().play()),
+        play = new Action(player.playing().map(playing -> playing ? words().steps().pause() : words().steps().play()),
                 Group.STEPS,
                 List.of(key(KeyCode.SPACE)), runs, player::toggle);
-        forward = new Action(Action.constant(words().show().forward()), Group.STEPS,
+        forward = new Action(Action.constant(words().steps().forward()), Group.STEPS,
                 List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
-        back = new Action(Action.constant(words().show().back()), Group.STEPS,
+        back = new Action(Action.constant(words().steps().back()), Group.STEPS,
                 List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
-        nextPair = new Action(Action.constant(words().show().nextResultRow()), Group.STEPS, List.of(key(KeyCode.N)),
+        nextPair = new Action(Action.constant(words().steps().nextResultRow()), Group.STEPS, List.of(key(KeyCode.N)),
                 notLast, () -> player.goTo(model.nextLanding()));
         nextTurn =
-                new Action(Action.constant(words().show().nextLeftRow()), Group.STEPS, List.of(key(KeyCode.M)), notLast,
+                new Action(Action.constant(words().steps().nextLeftRow()), Group.STEPS, List.of(key(KeyCode.M)),
+                        notLast,
                         () -> player.goTo(model.nextTurn()));
-        first = new Action(Action.constant(words().show().toStart()), Group.STEPS, List.of(key(KeyCode.HOME)), notFirst,
+        first = new Action(Action.constant(words().steps().toStart()), Group.STEPS, List.of(key(KeyCode.HOME)),
+                notFirst,
                 () -> player.goTo(0));
-        last = new Action(Action.constant(words().show().toEnd()), Group.STEPS, List.of(key(KeyCode.END)), notLast,
+        last = new Action(Action.constant(words().steps().toEnd()), Group.STEPS, List.of(key(KeyCode.END)), notLast,
                 () -> player.goTo(model.showing().get().last()));
-        faster = Action.of(words().show().faster(), Group.STEPS,
+        faster = Action.of(words().steps().faster(), Group.STEPS,
                 () -> player.speed().set(player.speed().get().faster()),
                 key(KeyCode.UP));
-        slower = Action.of(words().show().slower(), Group.STEPS,
+        slower = Action.of(words().steps().slower(), Group.STEPS,
                 () -> player.speed().set(player.speed().get().slower()),
                 key(KeyCode.DOWN));
         openHere = new Action(
                 model.lesson().lesson()
-                        .map(lesson -> lesson.scene().step().isPresent() ? words().show().openAtEnd()
-                                : words().show().openHere()),
+                        .map(lesson -> lesson.scene().step().isPresent() ? words().steps().openAtEnd()
+                                : words().steps().openHere()),
                 Group.STEPS, List.of(), runs,
                 () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
                         ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
         nextEnd =
-                new Action(Action.constant(words().show().endOfStage()), Group.STEPS, List.of(key(KeyCode.B)), notLast,
+                new Action(Action.constant(words().steps().endOfStage()), Group.STEPS, List.of(key(KeyCode.B)), notLast,
                         () -> player.goTo(model.nextEnd()));
         onlyPairs =
                 new Action(
                         player.onlyPairs()
-                                .map(only -> only ? words().show().playEveryStep()
-                                        : words().show().playOnlyPairs()),
+                                .map(only -> only ? words().steps().playEveryStep()
+                                        : words().steps().playOnlyPairs()),
                         Group.STEPS,
                         List.of(key(KeyCode.P)), Action.ALWAYS,
                         () -> player.onlyPairs().set(!player.onlyPairs().get()));

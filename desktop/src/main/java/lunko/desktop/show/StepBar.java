@@ -64,7 +64,7 @@ final class StepBar extends HBox {
         slider.setSkin(new ProgressSliderSkin(slider));
         slider.setId("steps");
         slider.setBlockIncrement(1);
-        slider.setAccessibleText(words().show().step());
+        slider.setAccessibleText(words().steps().step());
         slider.valueProperty().subscribe((_, value) -> {
             if (!following) player.goTo(Math.round(value.doubleValue()));
         });
@@ -76,7 +76,7 @@ final class StepBar extends HBox {
         marks.layoutBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         Track bar = new Track();
         HBox.setHgrow(bar, Priority.ALWAYS);
-        ToggleButton onlyPairs = Controls.toggle(words().show().onlyPairs());
+        ToggleButton onlyPairs = Controls.toggle(words().steps().onlyPairs());
         onlyPairs.setId("only-pairs");
         onlyPairs.selectedProperty().bindBidirectional(player.onlyPairs());
         Tooltip playsOnly = new Tooltip();
@@ -85,13 +85,13 @@ final class StepBar extends HBox {
         ChoiceBox<JoinAlgorithm> algorithm = choice(JoinAlgorithm.values(), way -> way.title(words()));
         algorithm.setId("algorithm");
         algorithm.valueProperty().bindBidirectional(model.algorithm());
-        algorithm.setAccessibleText(words().show().howMatched());
-        algorithm.setTooltip(new Tooltip(words().show().howMatched()));
-        Label speedLabel = new Label(words().show().speed());
+        algorithm.setAccessibleText(words().steps().howMatched());
+        algorithm.setTooltip(new Tooltip(words().steps().howMatched()));
+        Label speedLabel = new Label(words().steps().speed());
         speedLabel.getStyleClass().add("about");
         ChoiceBox<Speed> speed = choice(Speed.values(), Speed::toString);
         speed.valueProperty().bindBidirectional(player.speed());
-        speed.setAccessibleText(words().show().speed());
+        speed.setAccessibleText(words().steps().speed());
         speedLabel.setLabelFor(speed);
         getChildren().addAll(actions.first().iconButton(Feather.SKIP_BACK),
                 actions.back().iconButton(Feather.CHEVRON_LEFT), play,

@@ -51,7 +51,7 @@ final class WhyLine extends Pane {
         // As wide as the last step's, so that the sentence does not move when a digit comes.
         number.minWidthProperty()
                 .bind(model.showing().map(Showing::last)
-                        .map(last -> NUMBER.width(words().show().stepOf(String.valueOf(last), String.valueOf(last)))));
+                        .map(last -> NUMBER.width(words().steps().stepOf(String.valueOf(last), String.valueOf(last)))));
         Button there = Controls.button("");
         there.setMinWidth(USE_PREF_SIZE);
         there.getStyleClass().add("go-there");
@@ -78,9 +78,9 @@ final class WhyLine extends Pane {
         pseudoClassStateChanged(POINTED, decided.isPresent());
         there.setVisible(elsewhere);
         there.setManaged(elsewhere);
-        decided.ifPresent(step -> there.setText(words().show().toStep(step)));
-        number.setText(showing.frame().isEmpty() ? words().show().noSteps()
-                : words().show().stepOf(String.valueOf(decided.orElse(showing.number())),
+        decided.ifPresent(step -> there.setText(words().steps().toStep(step)));
+        number.setText(showing.frame().isEmpty() ? words().steps().noSteps()
+                : words().steps().stepOf(String.valueOf(decided.orElse(showing.number())),
                         String.valueOf(showing.last())));
         Phrase said = said(model, showing, decided);
         why.show(said);
@@ -89,7 +89,7 @@ final class WhyLine extends Pane {
 
     private static Phrase said(ShowModel model, Showing showing, OptionalLong decided) {
         // A query that cannot run is said to be so above; this is still about the one before it.
-        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return words().show().stale();
+        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return words().steps().stale();
         return model.pointing().lineage().get().flatMap(lineage -> showing.why(lineage.pointed()))
                 .or(() -> decided.stream().mapToObj(step -> showing.timeline().orElseThrow().at(step).shown().why())
                         .findFirst())

@@ -11,11 +11,32 @@ public interface Speech extends Language {
     /** What is said at the tables. */
     TableWords tables();
 
+    /** What is said of links. */
+    LinkWords links();
+
+    /** What is said where tables are imported. */
+    ImportWords imports();
+
+    /** What is said where rows are generated. */
+    GenerateWords generating();
+
     /** What is said of the query. */
     QueryWords query();
 
     /** What is said in the show. */
     ShowWords show();
+
+    /** What is said of the steps. */
+    StepWords steps();
+
+    /** What is said of the kinds of join. */
+    KindWords kinds();
+
+    /** What is said in the pictures beside the stage. */
+    PictureWords pictures();
+
+    /** What is said of the result. */
+    ResultGridWords resultGrid();
 
     /** What is said of a lesson and its files. */
     LessonWords lesson();

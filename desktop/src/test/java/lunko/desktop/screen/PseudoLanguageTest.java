@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -12,8 +13,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
@@ -32,6 +35,9 @@ import org.testfx.framework.junit5.Start;
 class PseudoLanguageTest extends OpenWindow {
     private static final Pattern WORD = Pattern.compile("[a-z]{3,}", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOREIGN = Pattern.compile("[àćéíñóúýžÀĆÉÍÑÓÚÝŽø]");
+
+    /** Under which the toolkit keeps what is installed on nodes that are no controls. */
+    private static final String TOOLTIP = "javafx.scene.control.Tooltip";
 
     @Start
     void start(Stage stage) {
@@ -97,9 +103,19 @@ class PseudoLanguageTest extends OpenWindow {
             case Text text when !(text.getParent() instanceof Labeled) -> Stream.of(text.getText());
             default -> Stream.empty();
         };
+        own = Stream.concat(own, told(node));
         return node instanceof Parent parent
                 ? Stream.concat(own, parent.getChildrenUnmodifiable().stream().flatMap(PseudoLanguageTest::shown))
                 : own;
+    }
+
+    /** What is said of a thing to those who point at it, and to those who do not see it. */
+    private static Stream<String> told(Node node) {
+        Tooltip installed = (Tooltip) node.getProperties().get(TOOLTIP);
+        Tooltip tip = node instanceof Control control && control.getTooltip() != null ? control.getTooltip()
+                : installed;
+        return Stream.of(node.getAccessibleText(), node.getAccessibleHelp(), node.getAccessibleRoleDescription(),
+                tip == null ? null : tip.getText()).filter(Objects::nonNull);
     }
 
     /** Names, values and SQL are as they are in every language. */

@@ -218,7 +218,8 @@ class ShowViewTest {
         assertThat(texts(robot, ".venn-caption .venn-meaning")).contains("3 pairs of 3 hives and 2 keepers");
         robot.push(KeyCode.DIGIT6);
         assertThat(result(robot, 2)).containsExactly("4", "Bramble", "11", "2");
-        assertThat(texts(robot, ".no-columns")).contains(words().show().givesNoColumns(JoinKind.LEFT_SEMI, "keepers"));
+        assertThat(texts(robot, ".no-columns"))
+                .contains(words().resultGrid().givesNoColumns(JoinKind.LEFT_SEMI, "keepers"));
     }
 
     @Test

@@ -139,6 +139,41 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
+    public ImportWords imports() {
+        return pseudo(ImportWords.class, english.imports());
+    }
+
+    @Override
+    public LinkWords links() {
+        return pseudo(LinkWords.class, english.links());
+    }
+
+    @Override
+    public GenerateWords generating() {
+        return pseudo(GenerateWords.class, english.generating());
+    }
+
+    @Override
+    public StepWords steps() {
+        return pseudo(StepWords.class, english.steps());
+    }
+
+    @Override
+    public KindWords kinds() {
+        return pseudo(KindWords.class, english.kinds());
+    }
+
+    @Override
+    public PictureWords pictures() {
+        return pseudo(PictureWords.class, english.pictures());
+    }
+
+    @Override
+    public ResultGridWords resultGrid() {
+        return pseudo(ResultGridWords.class, english.resultGrid());
+    }
+
+    @Override
     public QueryWords query() {
         return pseudo(QueryWords.class, english.query());
     }

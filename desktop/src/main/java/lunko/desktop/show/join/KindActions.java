@@ -28,16 +28,17 @@ public final class KindActions {
     public KindActions(ShowModel model, Consumer<Function<Runnable, Region>> ask) {
         for (JoinKind kind : JoinKind.values()) {
             int digit = (kind.ordinal() + 1) % 10;
-            kinds.put(kind, new Action(Action.constant(words().show().aKind(kind)), Group.KINDS,
+            kinds.put(kind, new Action(Action.constant(words().kinds().aKind(kind)), Group.KINDS,
                     List.of(new KeyCodeCombination(KeyCode.valueOf("DIGIT" + digit)),
                             new KeyCodeCombination(KeyCode.valueOf("NUMPAD" + digit))),
                     Bindings.createBooleanBinding(() -> model.canChoose(kind), model.showing()),
                     () -> model.choose(kind)));
         }
-        natural = Action.of(words().show().aNaturalJoin(), Group.KINDS,
+        natural = Action.of(words().kinds().aNaturalJoin(), Group.KINDS,
                 () -> ask.accept(close -> new NaturalPane(model, close)),
                 new KeyCodeCombination(KeyCode.A));
-        self = Action.of(words().show().aSelfJoin(), Group.KINDS, () -> ask.accept(close -> new SelfPane(model, close)),
+        self = Action.of(words().kinds().aSelfJoin(), Group.KINDS,
+                () -> ask.accept(close -> new SelfPane(model, close)),
                 new KeyCodeCombination(KeyCode.S));
     }
 

@@ -47,8 +47,8 @@ public final class KindBar extends FlowPane {
             button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
         }).toList());
-        ToggleButton natural = extra(actions.natural(), words().show().natural(), "kind-natural");
-        ToggleButton self = extra(actions.self(), words().show().self(), "kind-self");
+        ToggleButton natural = extra(actions.natural(), words().kinds().natural(), "kind-natural");
+        ToggleButton self = extra(actions.self(), words().kinds().self(), "kind-self");
         buttons.add(natural);
         buttons.add(self);
         getChildren().setAll(buttons);

@@ -29,12 +29,12 @@ final class NaturalPane extends VBox {
         List<Link> links = lesson.link(lesson.scene().left(), lesson.scene().right()).stream().toList();
         NaturalPreview look = NaturalPreview.of(lesson.staged().left(), lesson.staged().right(),
                 links.stream().flatMap(link -> link.pairs().stream()).toList());
-        Label title = new Label(words().show().naturalTitle());
+        Label title = new Label(words().kinds().naturalTitle());
         title.getStyleClass().add("key-check-title");
         getChildren().add(title);
         getChildren().addAll(Explained.lines(look.said()));
-        Label verdict = new Label(look.isRight() ? words().show().naturalRight()
-                : words().show().naturalWrong());
+        Label verdict = new Label(look.isRight() ? words().kinds().naturalRight()
+                : words().kinds().naturalWrong());
         verdict.getStyleClass().add(look.isRight() ? "explained-right" : "explained-wrong");
         getChildren().add(verdict);
         FlowPane choices = new FlowPane();
@@ -42,7 +42,7 @@ final class NaturalPane extends VBox {
         choices.setAlignment(Pos.CENTER_LEFT);
         Stream.of(JoinKind.values()).filter(JoinKind::canBeNatural).forEach(kind -> {
             Button choose = Controls.button(
-                    words().show().naturalKind(kind, look.rows(kind).stream().mapToLong(Long::longValue).findFirst()),
+                    words().kinds().naturalKind(kind, look.rows(kind).stream().mapToLong(Long::longValue).findFirst()),
                     new RowGlyph(kind));
             choose.setId("natural-" + kind.id().replace(' ', '-'));
             choose.setOnAction(_ -> {
@@ -52,7 +52,8 @@ final class NaturalPane extends VBox {
             choices.getChildren().add(choose);
         });
         Button byLink =
-                Controls.button(lesson.scene().pairing().natural() ? words().show().byLink() : words().show().cancel());
+                Controls.button(
+                        lesson.scene().pairing().natural() ? words().kinds().byLink() : words().kinds().cancel());
         byLink.setCancelButton(true);
         byLink.setOnAction(_ -> {
             close.run();

@@ -25,12 +25,12 @@ final class SelfPane extends VBox {
         getStyleClass().addAll("card", "explanation");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         Lesson lesson = model.lesson().lesson().get();
-        Label title = new Label(words().show().selfTitle());
+        Label title = new Label(words().kinds().selfTitle());
         title.getStyleClass().add("key-check-title");
         ChoiceBox<String> table = new ChoiceBox<>();
         table.setId("self-table");
         table.getItems().setAll(lesson.tables().stream().map(Table::name).toList());
-        Label which = new Label(words().show().selfTable());
+        Label which = new Label(words().kinds().selfTable());
         which.setLabelFor(table);
         HBox choice = new HBox(which, table);
         choice.setAlignment(Pos.CENTER_LEFT);
@@ -42,13 +42,13 @@ final class SelfPane extends VBox {
         });
         table.setValue(lesson.tables().stream().map(Table::name).filter(name -> lesson.link(name, name).isPresent())
                 .findFirst().orElse(lesson.scene().left()));
-        Button join = Controls.button(words().show().selfJoin());
+        Button join = Controls.button(words().kinds().selfJoin());
         join.setId("join-self");
         join.setOnAction(_ -> {
             close.run();
             model.lesson().edit(new SceneEdit.LookAt(table.getValue(), table.getValue()));
         });
-        Button leave = Controls.button(words().show().cancel());
+        Button leave = Controls.button(words().kinds().cancel());
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(join, leave);

@@ -4,31 +4,31 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.function.Function;
 import javafx.util.Duration;
-import lunko.desktop.words.ShowWords;
+import lunko.desktop.words.StepWords;
 
 /** How fast the steps follow each other. */
 public enum Speed {
     /** A step in three seconds. */
-    SLOWEST(ShowWords::speedOneInThree, 3000),
+    SLOWEST(StepWords::speedOneInThree, 3000),
     /** A step in two seconds. */
-    SLOW(ShowWords::speedOneInTwo, 2000),
+    SLOW(StepWords::speedOneInTwo, 2000),
     /** A step a second. */
-    NORMAL(ShowWords::speedOne, 1000),
+    NORMAL(StepWords::speedOne, 1000),
     /** Two steps a second. */
-    DOUBLE(ShowWords::speedTwo, 500),
+    DOUBLE(StepWords::speedTwo, 500),
     /** Four steps a second. */
-    FOUR(ShowWords::speedFour, 250),
+    FOUR(StepWords::speedFour, 250),
     /** Ten steps a second. */
-    TEN(ShowWords::speedTen, 100),
+    TEN(StepWords::speedTen, 100),
     /** All steps, however many they are, in three seconds. */
-    WHOLE(ShowWords::speedWhole, 33);
+    WHOLE(StepWords::speedWhole, 33);
 
     private static final double WHOLE_MILLIS = 3000;
 
-    private final Function<ShowWords, String> title;
+    private final Function<StepWords, String> title;
     private final Duration pause;
 
-    Speed(Function<ShowWords, String> title, double millis) {
+    Speed(Function<StepWords, String> title, double millis) {
         this.title = title;
         this.pause = Duration.millis(millis);
     }
@@ -60,6 +60,6 @@ public enum Speed {
 
     @Override
     public String toString() {
-        return title.apply(words().show());
+        return title.apply(words().steps());
     }
 }

@@ -28,7 +28,7 @@ final class CrossView extends VBox {
     private void show(Showing now) {
         now.outcome().ifPresent(outcome -> {
             Join join = outcome.join();
-            why.setText(words().show().noCircles(words().names().rows(join.left().title()),
+            why.setText(words().pictures().noCircles(words().names().rows(join.left().title()),
                     words().names().rows(join.right().title())));
         });
     }

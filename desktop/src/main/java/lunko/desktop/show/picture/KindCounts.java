@@ -14,7 +14,7 @@ public final class KindCounts extends VBox {
     /** The counts of all kinds for what a model shows. */
     public KindCounts(ShowModel model) {
         getStyleClass().addAll("card", "kind-counts");
-        Label title = new Label(words().show().rowsByKind());
+        Label title = new Label(words().kinds().rowsByKind());
         title.getStyleClass().add("card-title");
         KindTiles tiles = new KindTiles(model::choose);
         setMinHeight(USE_PREF_SIZE);

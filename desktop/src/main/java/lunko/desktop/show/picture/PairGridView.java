@@ -78,13 +78,14 @@ final class PairGridView extends DrawnPane {
         cells.clear();
         grid = model.showing().get().outcome().map(PairGrid::of);
         setAccessibleText(
-                words().show().pairGridOf(grid.map(of -> of.sum(words())).orElseGet(words().show()::nothingJoined)));
+                words().pictures()
+                        .pairGridOf(grid.map(of -> of.sum(words())).orElseGet(words().pictures()::nothingJoined)));
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
-            say(model.showing().get().timeline().isPresent() ? words().show().noTables()
-                    : words().show().matchTwo());
+            say(model.showing().get().timeline().isPresent() ? words().pictures().noTables()
+                    : words().pictures().matchTwo());
         } else if (grid.get().lefts() > MOST || grid.get().rights() > MOST) {
-            say(words().show().gridTooLarge(grid.get().lefts(), grid.get().rights(), MOST));
+            say(words().pictures().gridTooLarge(grid.get().lefts(), grid.get().rights(), MOST));
         } else {
             make(grid.get());
         }
@@ -120,7 +121,7 @@ final class PairGridView extends DrawnPane {
                 Double.MAX_VALUE);
         double high = Math.min(LARGEST, (getHeight() - HEAD - FOOT - head - totals - 4) / Math.max(1, pairs.lefts()));
         if (wide < LEAST || high < LEAST) {
-            say(words().show().gridNoRoom(pairs.lefts(), pairs.rights()));
+            say(words().pictures().gridNoRoom(pairs.lefts(), pairs.rights()));
             return;
         }
         Cells places = new Cells(NAMES + 14, HEAD + head, wide, high, HEAD + head + pairs.lefts() * high + 2);
@@ -171,7 +172,7 @@ final class PairGridView extends DrawnPane {
             case FALSE -> "·";
             case UNKNOWN -> "?";
         }, "pair-cell", verdict.id());
-        String said = words().show().pairIs(words().names().row(join.left().name(left)),
+        String said = words().pictures().pairIs(words().names().row(join.left().name(left)),
                 words().names().row(join.right().name(right)), verdict);
         cell.setTooltip(new Tooltip(said));
         cell.setAccessibleText(said);
@@ -189,11 +190,11 @@ final class PairGridView extends DrawnPane {
         place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22)),
                 Pos.TOP_LEFT);
         if (pairs.sumByKeys(words()).isEmpty()) return;
-        ToggleButton why = Controls.toggle(words().show().why());
+        ToggleButton why = Controls.toggle(words().pictures().why());
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
         why.setSelected(asked);
-        why.setTooltip(new Tooltip(words().show().whyPairs()));
+        why.setTooltip(new Tooltip(words().pictures().whyPairs()));
         why.setOnAction(_ -> {
             asked = why.isSelected();
             redraw();

@@ -61,7 +61,7 @@ final class ThreeVennView extends DrawnPane {
     private void show(Showing now) {
         circles = now.joining().flatMap(Joining::circles);
         hues = now.hues();
-        setAccessibleText(circles.map(three -> words().show().threeCircles(
+        setAccessibleText(circles.map(three -> words().pictures().threeCircles(
                 three.names().stream().map(words().names()::rows).toList(),
                 three.regions().get(Region.ABC).rows().size())).orElse(""));
         redraw();
@@ -135,7 +135,7 @@ final class ThreeVennView extends DrawnPane {
     private static String told(Content content) {
         List<String> rows = content.rows().stream().limit(MOST_TOLD)
                 .map(member -> words().names().shortRow(member.name())).toList();
-        return content.kept() ? words().show().removeByKinds(rows) : words().show().addByKinds(rows);
+        return content.kept() ? words().pictures().removeByKinds(rows) : words().pictures().addByKinds(rows);
     }
 
     private void content(Region region, Point2D place, double width) {

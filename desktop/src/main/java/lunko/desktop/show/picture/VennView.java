@@ -96,16 +96,16 @@ final class VennView extends DrawnPane {
 
     /** Why there are no circles. */
     private static String missing(Showing now) {
-        return now.timeline().isPresent() ? words().show().noTables() : words().show().matchTwo();
+        return now.timeline().isPresent() ? words().pictures().noTables() : words().pictures().matchTwo();
     }
 
     @Override
     void draw() {
         drawn = told(shown);
         if (getWidth() < 100 || getHeight() < 100) return;
-        setAccessibleText(words().show().vennDiagramOf(shown.regions()
+        setAccessibleText(words().pictures().vennDiagramOf(shown.regions()
                 .map(regions -> told(regions, shown.outcome().orElseThrow().join()))
-                .orElseGet(words().show()::nothingJoined)));
+                .orElseGet(words().pictures()::nothingJoined)));
         shown.regions().ifPresentOrElse(regions -> draw(regions, shown.outcome().orElseThrow().join()), () -> {
             Label missing = label(missing(shown), "about");
             missing.relocate(15, 8);
@@ -114,12 +114,12 @@ final class VennView extends DrawnPane {
     }
 
     private static String told(VennRegions regions, Join join) {
-        return words().show().vennTold(told(regions, join, Side.LEFT), regions.pairCount(),
+        return words().pictures().vennTold(told(regions, join, Side.LEFT), regions.pairCount(),
                 told(regions, join, Side.RIGHT));
     }
 
     private static String told(VennRegions regions, Join join, Side side) {
-        return words().show().unmatchedOf(regions.of(side).alone().size(), regions.of(side).unknown().size(),
+        return words().pictures().unmatchedOf(regions.of(side).alone().size(), regions.of(side).unknown().size(),
                 words().names().rows(join.on(side).title()));
     }
 
@@ -184,11 +184,11 @@ final class VennView extends DrawnPane {
         String left = words().names().rows(join.left().title());
         String right = words().names().rows(join.right().title());
         choosing(shapes.leftOnly(), JoinKind.taking(!leftAlone, met, rightAlone), other -> leftAlone
-                ? words().show().removeUnmatched(left, other) : words().show().addUnmatched(left, other));
+                ? words().pictures().removeUnmatched(left, other) : words().pictures().addUnmatched(left, other));
         choosing(shapes.both(), JoinKind.taking(leftAlone, !met, rightAlone),
-                other -> met ? words().show().removePairs(other) : words().show().addPairs(other));
+                other -> met ? words().pictures().removePairs(other) : words().pictures().addPairs(other));
         choosing(shapes.rightOnly(), JoinKind.taking(leftAlone, met, !rightAlone), other -> rightAlone
-                ? words().show().removeUnmatched(right, other) : words().show().addUnmatched(right, other));
+                ? words().pictures().removeUnmatched(right, other) : words().pictures().addUnmatched(right, other));
         getChildren().addAll(shapes.leftOnly(), shapes.rightOnly(), shapes.both());
         for (Side side : Side.values()) {
             Circle circle = new Circle(circles.middle(side), circles.y(), circles.radius());
@@ -235,26 +235,27 @@ final class VennView extends DrawnPane {
 
     private static Label pair(Join join, ResultRow.Met pair) {
         Label row =
-                label(words().show().two(shortName(join.left(), pair.left()), shortName(join.right(), pair.right())),
+                label(words().pictures().two(shortName(join.left(), pair.left()),
+                        shortName(join.right(), pair.right())),
                         "venn-row");
         row.setUserData(pair);
         return row;
     }
 
     private void drawPairsCaption(VennRegions regions, Join join, Circles circles) {
-        String pairs = regions.kind().only().isPresent() ? words().show().matched() : words().show().pairs();
+        String pairs = regions.kind().only().isPresent() ? words().pictures().matched() : words().pictures().pairs();
         place(caption("", "both", pairs), circles.middle(), circles.foot(), FOOT - 10, circles.lens() * 2);
         if (!multiplies(regions)) return;
         // Circles would have it that a row is in one place; here some are in several pairs.
-        String several = words().show().pairsOfRows(regions.pairCount(), regions.left().matched().size(),
+        String several = words().pictures().pairsOfRows(regions.pairCount(), regions.left().matched().size(),
                 words().names().rows(join.left().title()), regions.right().matched().size(),
                 words().names().rows(join.right().title()));
         place(caption("", "both", several), circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
     }
 
     private static String[] alone(VennRegions regions, Side side) {
-        return regions.of(side).unknown().isEmpty() ? new String[] {words().show().noMatch()}
-                : new String[] {words().show().noMatch(), words().show().unknown()};
+        return regions.of(side).unknown().isEmpty() ? new String[] {words().pictures().noMatch()}
+                : new String[] {words().pictures().noMatch(), words().pictures().unknown()};
     }
 
     /** Lets a click choose a kind, if there is one and it can be chosen. */
@@ -307,7 +308,7 @@ final class VennView extends DrawnPane {
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
         // Where there is room for none, the figure says it all.
-        if (count > fits && fits > 0) box.getChildren().add(figure(words().show().more(count - fits), "venn-more"));
+        if (count > fits && fits > 0) box.getChildren().add(figure(words().pictures().more(count - fits), "venn-more"));
         return box;
     }
 

@@ -55,10 +55,10 @@ final class ArrangedHeading {
 
     private ContextMenu menu(String by) {
         ContextMenu menu =
-                new ContextMenu(item(words().show().sortView(of.name(column)), now -> now.sortingBy(column)),
-                        item(words().show().hide(of.name(column)), now -> now.hiding(column)),
-                        item(words().show().moveLeft(), now -> now.moving(of, column, true)),
-                        item(words().show().moveRight(), now -> now.moving(of, column, false)),
+                new ContextMenu(item(words().resultGrid().sortView(of.name(column)), now -> now.sortingBy(column)),
+                        item(words().resultGrid().hide(of.name(column)), now -> now.hiding(column)),
+                        item(words().resultGrid().moveLeft(), now -> now.moving(of, column, true)),
+                        item(words().resultGrid().moveRight(), now -> now.moving(of, column, false)),
                         item(by, _ -> Arrangement.PLAIN));
         List<MenuItem> inQuery =
                 of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());

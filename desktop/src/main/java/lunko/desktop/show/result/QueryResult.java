@@ -48,7 +48,7 @@ public final class QueryResult extends VBox {
     public QueryResult(ShowModel model, ResultActions actions) {
         this.model = model;
         getStyleClass().addAll("card", "table-card", "stage-card");
-        Label title = new Label(words().show().result());
+        Label title = new Label(words().resultGrid().result());
         title.getStyleClass().add("table-name");
         about.getStyleClass().add("about");
         about.setMaxWidth(Double.MAX_VALUE);
@@ -106,10 +106,10 @@ public final class QueryResult extends VBox {
         made = wanted;
         spread();
         grid.getItems().setAll(rows);
-        String said = words().show().resultAbout(order.length, changes.map(made -> made.said(words())).orElse(""),
+        String said = words().resultGrid().resultAbout(order.length, changes.map(made -> made.said(words())).orElse(""),
                 arrangement.said(words()));
         about.setText(said);
-        grid.setAccessibleText(words().show().resultSaid(said));
+        grid.setAccessibleText(words().resultGrid().resultSaid(said));
     }
 
     private void columns(Stage result, ResultListing listing, Arrangement arrangement) {
@@ -127,7 +127,7 @@ public final class QueryResult extends VBox {
             all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i,
                     model.showing().get().hues().of(result, column.index()))
                     .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
-                    column, words().show().asQueryGives()));
+                    column, words().resultGrid().asQueryGives()));
         }
         grid.getColumns().setAll(all);
         List<Row> first = IntStream.range(0, Math.min(ROWS_MEASURED, listing.size()))
@@ -143,7 +143,7 @@ public final class QueryResult extends VBox {
         TableColumn<QueryRow, String> column = GridTable.column();
         column.setPrefWidth(STATUS);
         column.setCellValueFactory(row -> new ReadOnlyStringWrapper(
-                row.getValue().removed() ? words().show().removed()
+                row.getValue().removed() ? words().resultGrid().removed()
                         : row.getValue().status().map(status -> status.said(words())).orElse("")));
         column.setCellFactory(_ -> new TableCell<>() {
             {

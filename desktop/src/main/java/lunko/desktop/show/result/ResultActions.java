@@ -45,19 +45,19 @@ public final class ResultActions {
         this.model = model;
         group = new Action(
                 model.arrangement()
-                        .map(now -> now.grouped() ? words().show().rowsAsJoinGives()
-                                : words().show().groupByLeftRow()),
+                        .map(now -> now.grouped() ? words().resultGrid().rowsAsJoinGives()
+                                : words().resultGrid().groupByLeftRow()),
                 Group.STEPS,
                 List.of(new KeyCodeCombination(KeyCode.G)), Action.ALWAYS, () -> model.arrangement()
                         .set(model.arrangement().get().grouping(!model.arrangement().get().grouped())));
-        plain = new Action(Action.constant(words().show().resultAsJoinGives()), Group.STEPS, List.of(),
+        plain = new Action(Action.constant(words().resultGrid().resultAsJoinGives()), Group.STEPS, List.of(),
                 Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN),
                         model.arrangement()),
                 () -> model.arrangement().set(Arrangement.PLAIN));
         copies = List.of(
-                copy(words().show().copyTsv(), ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
-                copy(words().show().copyMarkdown(), ResultFormat.MARKDOWN),
-                copy(words().show().copyCsv(), ResultFormat.CSV));
+                copy(words().resultGrid().copyTsv(), ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
+                copy(words().resultGrid().copyMarkdown(), ResultFormat.MARKDOWN),
+                copy(words().resultGrid().copyCsv(), ResultFormat.CSV));
     }
 
     private Action copy(String name, ResultFormat format, KeyCombination... keys) {
@@ -77,7 +77,7 @@ public final class ResultActions {
             ClipboardContent content = new ClipboardContent();
             content.putString(format.write(result(part), Optional.empty(), 0, words()));
             Clipboard.getSystemClipboard().setContent(content);
-            model.lesson().say(new Notice.Success(words().show().copied(rows)));
+            model.lesson().say(new Notice.Success(words().resultGrid().copied(rows)));
         });
     }
 
@@ -99,8 +99,8 @@ public final class ResultActions {
         MenuButton menu = Controls.menuButton("", new FontIcon(Feather.MORE_HORIZONTAL));
         menu.setId("result-menu");
         menu.getStyleClass().add("query-button");
-        menu.setTooltip(new Tooltip(words().show().resultMenu()));
-        menu.setAccessibleText(words().show().resultMenu());
+        menu.setTooltip(new Tooltip(words().resultGrid().resultMenu()));
+        menu.setAccessibleText(words().resultGrid().resultMenu());
         menu.getItems().addAll(group.menuItem(), plain.menuItem(), new SeparatorMenuItem());
         copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
         return menu;

@@ -126,8 +126,8 @@ public final class ResultGrid {
     }
 
     private static Phrase under(Join join) {
-        return join.kind().only().map(side -> words().show().onlyColumnsOf(table(join, side))).orElseGet(
-                () -> words().show().columnsUnder(table(join, Side.LEFT), table(join, Side.RIGHT)));
+        return join.kind().only().map(side -> words().resultGrid().onlyColumnsOf(table(join, side))).orElseGet(
+                () -> words().resultGrid().columnsUnder(table(join, Side.LEFT), table(join, Side.RIGHT)));
     }
 
     private static Phrase table(Join join, Side side) {
@@ -135,10 +135,10 @@ public final class ResultGrid {
     }
 
     private Phrase title(Showing showing) {
-        return showing.match().map(frame -> words().show().resultHeading(frame.landed().size(),
+        return showing.match().map(frame -> words().resultGrid().resultHeading(frame.landed().size(),
                 showing.outcome().orElseThrow().size(),
                 showing.changes().map(changes -> changes.said(words())).orElse(""),
                 model.arrangement().get().said(words()), rows.before() + 1L))
-                .orElseGet(words().show()::noneYet);
+                .orElseGet(words().resultGrid()::noneYet);
     }
 }

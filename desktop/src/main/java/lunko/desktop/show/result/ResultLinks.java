@@ -40,7 +40,7 @@ public final class ResultLinks extends GridTable<ListedRow> {
         this.model = model;
         getStyleClass().add("result-links");
         setItems(rows);
-        setAccessibleText(words().show().whichRows());
+        setAccessibleText(words().resultGrid().whichRows());
         setFocusTraversable(false);
         setMouseTransparent(true);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
@@ -53,12 +53,12 @@ public final class ResultLinks extends GridTable<ListedRow> {
 
     /** How wide it should be, in pixels, for the longest numbers and the longest word that may stand in it. */
     public double wanted() {
-        return width(words().show().keptNoMatch());
+        return width(words().resultGrid().keptNoMatch());
     }
 
     /** How wide it must be, in pixels: a row that is kept says so in a short word. */
     public double least() {
-        return width(words().show().kept());
+        return width(words().resultGrid().kept());
     }
 
     private double width(String kept) {
@@ -73,19 +73,19 @@ public final class ResultLinks extends GridTable<ListedRow> {
         List<String> words = new ArrayList<>();
         boolean alone = kind.takesAlone(Side.LEFT) || kind.takesAlone(Side.RIGHT);
         if (kind.only().isPresent()) words.add(taken(kind));
-        else words.add(words().show().repeated());
-        if (alone) words.add(words().show().ifNoMatch());
+        else words.add(words().resultGrid().repeated());
+        if (alone) words.add(words().resultGrid().ifNoMatch());
         if (alone && kind.only().isEmpty()) words.add(kept);
         return words.stream().mapToDouble(WORD::width).max().orElse(0);
     }
 
     private static double longestOfChanges() {
         return Stream.concat(Stream.of(Changes.Status.values()).map(status -> status.said(words())),
-                Stream.of(words().show().removed())).mapToDouble(CHANGE::width).max().orElse(0);
+                Stream.of(words().resultGrid().removed())).mapToDouble(CHANGE::width).max().orElse(0);
     }
 
     private static String taken(JoinKind kind) {
-        return kind.takesMatched() ? words().show().takenMatched() : words().show().takenUnmatched();
+        return kind.takesMatched() ? words().resultGrid().takenMatched() : words().resultGrid().takenUnmatched();
     }
 
     private final class Cell extends TableCell<ListedRow, ListedRow> {
@@ -120,21 +120,22 @@ public final class ResultLinks extends GridTable<ListedRow> {
                 case ResultRow.Taken(Side _, int taken) -> String.valueOf(taken + 1);
             });
             word.setText(switch (row.fate()) {
-                case PENDING -> words().show().ifNoMatch();
-                case REMOVED -> words().show().removed();
+                case PENDING -> words().resultGrid().ifNoMatch();
+                case REMOVED -> words().resultGrid().removed();
                 case TO_COME -> "";
                 case LANDED ->
                     row.status().map(status -> status.said(words())).filter(said -> !said.isEmpty())
                             .orElseGet(() -> kind(row));
             });
-            setAccessibleText(words().show().link(numbers.getText(), word.getText()));
+            setAccessibleText(words().resultGrid().link(numbers.getText(), word.getText()));
         }
 
         private String kind(ListedRow row) {
             return switch (row.row()) {
-                case ResultRow.Met _ -> row.repeats() ? words().show().repeated() : words().show().pair();
+                case ResultRow.Met _ -> row.repeats() ? words().resultGrid().repeated() : words().resultGrid().pair();
                 case ResultRow.Kept _ ->
-                    ResultLinks.this.getWidth() < wanted() ? words().show().kept() : words().show().keptNoMatch();
+                    ResultLinks.this.getWidth() < wanted() ? words().resultGrid().kept()
+                            : words().resultGrid().keptNoMatch();
                 case ResultRow.Taken _ -> taken(row.of().kind());
             };
         }

@@ -41,7 +41,7 @@ public final class ResultSide extends GridTable<ListedRow> {
         setId(side.id() + "-result");
         setItems(rows);
         setRowFactory(_ -> new ResultTableRow(model, rows, arrival));
-        setAccessibleText(words().show().columnsFrom(side));
+        setAccessibleText(words().resultGrid().columnsFrom(side));
         onFocusedRow(row -> {
             if (row < rows.size()) model.pointing().choose(rows.get(row).pointed());
         });
@@ -67,7 +67,7 @@ public final class ResultSide extends GridTable<ListedRow> {
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         if (givesNone) all.clear();
         getColumns().setAll(all);
-        placeholder.setText(givesNone ? words().show().givesNoColumns(showing.outcome().get().kind(),
+        placeholder.setText(givesNone ? words().resultGrid().givesNoColumns(showing.outcome().get().kind(),
                 words().names().rows(showing.outcome().get().join().on(side).title())) : "");
     }
 
@@ -86,6 +86,6 @@ public final class ResultSide extends GridTable<ListedRow> {
                         .in(widths,
                                 (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
                                         : row.of().cell(row.row(), column)),
-                model, ResultListing.OfJoin.all(outcome), column, words().show().asJoinGives());
+                model, ResultListing.OfJoin.all(outcome), column, words().resultGrid().asJoinGives());
     }
 }

@@ -94,7 +94,7 @@ public final class RowsStage extends Pane {
             case COMBINE -> words().show().combined();
             case SORT -> words().show().sorted();
             case LIMIT -> words().show().limited();
-            case MATCH, KEEP, RESULT -> words().show().result();
+            case MATCH, KEEP, RESULT -> words().resultGrid().result();
         };
     }
 
@@ -105,7 +105,7 @@ public final class RowsStage extends Pane {
             int landed = at.frame().landed();
             list(after.grid(), landed);
             after.say(landed == at.timeline().stage().rows().size() ? words().counts().rows(landed)
-                    : words().show().soFar(landed, at.timeline().stage().rows().size()));
+                    : words().resultGrid().soFar(landed, at.timeline().stage().rows().size()));
             if (landed > 0) after.grid().reveal(landed - 1, time);
             at.frame().now().ifPresent(row -> {
                 for (int i = before.size() - 1; i >= 0; i--) {

@@ -73,7 +73,7 @@ public record ValueColumn(String heading, String shorter, Type type, boolean key
                 }
                 case ResultCell.Padded _ -> {
                     label.show(Value.NULL);
-                    setAccessibleText(words().show().paddedNull());
+                    setAccessibleText(words().resultGrid().paddedNull());
                 }
             }
         }

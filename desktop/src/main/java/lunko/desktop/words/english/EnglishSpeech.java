@@ -1,10 +1,17 @@
 package lunko.desktop.words.english;
 
 import lunko.desktop.words.CommandWords;
+import lunko.desktop.words.GenerateWords;
+import lunko.desktop.words.ImportWords;
+import lunko.desktop.words.KindWords;
 import lunko.desktop.words.LessonWords;
+import lunko.desktop.words.LinkWords;
+import lunko.desktop.words.PictureWords;
 import lunko.desktop.words.QueryWords;
+import lunko.desktop.words.ResultGridWords;
 import lunko.desktop.words.ShowWords;
 import lunko.desktop.words.Speech;
+import lunko.desktop.words.StepWords;
 import lunko.desktop.words.TableWords;
 import lunko.desktop.words.WindowWords;
 import lunko.words.CompareSentences;
@@ -93,6 +100,41 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public TableWords tables() {
         return new EnglishTables(names());
+    }
+
+    @Override
+    public ImportWords imports() {
+        return new EnglishImport(names());
+    }
+
+    @Override
+    public LinkWords links() {
+        return new EnglishLinks(names());
+    }
+
+    @Override
+    public GenerateWords generating() {
+        return new EnglishGenerating(names());
+    }
+
+    @Override
+    public StepWords steps() {
+        return new EnglishSteps(names());
+    }
+
+    @Override
+    public KindWords kinds() {
+        return new EnglishKinds(names());
+    }
+
+    @Override
+    public PictureWords pictures() {
+        return new EnglishPictures(names());
+    }
+
+    @Override
+    public ResultGridWords resultGrid() {
+        return new EnglishResultGrid(names());
     }
 
     @Override
