@@ -110,6 +110,8 @@ public final class ScreenView extends StackPane {
                     new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
             bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
             pages.getChildren().add(bench);
+            // What scrolls is in the window only when it is styled, and takes the keyboard only there.
+            bench.applyCss();
         });
         // What is let go on no table is one more.
         FileDrop.on(pages, files -> actions.show().cards().sources().dropped(files, Optional.empty()));

@@ -11,6 +11,8 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.lesson.RowEdit;
 import lunko.query.JoinKind;
+import lunko.table.Column;
+import lunko.table.Table;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -40,6 +42,16 @@ class KeyboardTest extends OpenWindow {
         assertThat(robot.lookup(".key-list").match(node -> node.getParent().isVisible()).queryAll()).isEmpty();
         robot.push(KeyCode.DIGIT4);
         assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.FULL_OUTER);
+    }
+
+    @Test
+    void aNewLessonIsTypedAtOnceThoughNobodyHasSeenItsTables(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        robot.write("weirs").push(KeyCode.TAB).write("no").push(KeyCode.ENTER).write("1").push(KeyCode.ENTER);
+        Table left = model.lesson().lesson().get().tables().getFirst();
+        assertThat(left.name()).isEqualTo("weirs");
+        assertThat(left.columns()).extracting(Column::name).containsExactly("no");
+        assertThat(left.rows()).hasSize(1);
     }
 
     /** Space plays and a figure chooses a kind, whatever was clicked last. */
