@@ -13,11 +13,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
+import lunko.desktop.lesson.Mode;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
 
 /** What can be done with the query. */
 public final class QueryActions {
+    private final ShowModel model;
     private final Action write;
     private final Action nextDiagnostic;
     private final Action back;
@@ -26,6 +28,7 @@ public final class QueryActions {
 
     /** The actions on a model. */
     public QueryActions(ShowModel model) {
+        this.model = model;
         write = action(words().query().write(), QueryPane::edit, KeyCode.Q);
         for (SheetKind kind : SheetKind.values())
             sheets.put(kind, action(kind.title(), on -> on.toggle(kind), kind.key()));
@@ -37,7 +40,11 @@ public final class QueryActions {
     }
 
     private Action action(String name, Consumer<QueryPane> does, KeyCode key) {
-        return Action.of(name, Group.QUERY, () -> pane.ifPresent(does), new KeyCodeCombination(key));
+        return Action.of(name, Group.QUERY, () -> pane.ifPresent(there -> {
+            // The query is to be seen while something is done with it.
+            model.lesson().mode().set(Mode.SHOW);
+            does.accept(there);
+        }), new KeyCodeCombination(key));
     }
 
     /** Tells the actions on which pane things are asked; before that, those that ask do nothing. */

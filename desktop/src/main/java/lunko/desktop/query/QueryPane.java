@@ -90,11 +90,13 @@ public final class QueryPane extends VBox {
         return sheet.get().map(StageSheet::isReady).orElse(true);
     }
 
-    /** Puts the stage back. */
-    void close() {
-        sheet.get().ifPresent(StageSheet::close);
+    /** Puts the stage back where a sheet is open, and tells whether one was. */
+    public boolean close() {
+        if (sheet.get().isEmpty()) return false;
+        sheet.get().get().close();
         sheet.set(Optional.empty());
         leave.run();
+        return true;
     }
 
     /** Goes to the next thing that is wrong. */

@@ -98,6 +98,10 @@ public final class ScreenView extends StackPane {
         DoubleBinding side =
                 Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());
         query = new QueryPane(model, actions.query(), this::takeFocus);
+        // Wherever the keyboard is, but in a text, which has Escape for itself.
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && lesson.mode().get() == Mode.SHOW && query.close()) event.consume();
+        });
         show = new ShowPage(model, query, query.sheet(), actions.show(),
                 new Motions(motionTime, appearance.still()));
         show.sideWidth().bind(side);

@@ -195,13 +195,13 @@ public interface QueryWords {
     /** As in {@code match … with …}. */
     String match(String left, String right);
 
-    /** {@code All queries, run}. */
+    /** {@code The result of each query}. */
     String allQueries();
 
     /** {@code Run all queries of the text}. */
     String runAll();
 
-    /** {@code write more queries into the field, with a semicolon between two}. */
+    /** {@code write more queries above, with a semicolon between them}. */
     String writeMore();
 
     /** {@code 3 queries}. */

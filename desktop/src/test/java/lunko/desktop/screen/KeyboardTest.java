@@ -9,6 +9,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
 import lunko.lesson.RowEdit;
 import lunko.query.JoinKind;
 import lunko.table.Column;
@@ -52,6 +53,15 @@ class KeyboardTest extends OpenWindow {
         assertThat(left.name()).isEqualTo("weirs");
         assertThat(left.columns()).extracting(Column::name).containsExactly("no");
         assertThat(left.rows()).hasSize(1);
+    }
+
+    @Test
+    void aSheetIsSeenWhereverItIsOpenedAndGoesWithEscapeWhereverTheKeyboardIs(FxRobot robot) {
+        robot.push(KeyCode.F6).push(KeyCode.R);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(screen.view().query().sheet().getValue()).isPresent();
+        robot.clickOn(".why-line").push(KeyCode.ESCAPE);
+        assertThat(screen.view().query().sheet().getValue()).isEmpty();
     }
 
     /** Space plays and a figure chooses a kind, whatever was clicked last. */

@@ -335,7 +335,7 @@ record EnglishQueries(Names names) implements QueryWords {
 
     @Override
     public String allQueries() {
-        return "All queries, run";
+        return "The result of each query";
     }
 
     @Override
@@ -345,7 +345,7 @@ record EnglishQueries(Names names) implements QueryWords {
 
     @Override
     public String writeMore() {
-        return "write more queries into the field, with a semicolon between two";
+        return "write more queries above, with a semicolon between them";
     }
 
     @Override
