@@ -4,12 +4,14 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntConsumer;
+import java.util.stream.Stream;
 import javafx.animation.Interpolator;
 import javafx.animation.KeyFrame;
 import javafx.animation.KeyValue;
 import javafx.animation.Timeline;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
@@ -145,6 +147,37 @@ public class GridTable<R> extends TableView<R> {
                 scrolling.playFromStart();
             }
         });
+    }
+
+    /**
+     * Each of two scroll bars can be there for the room that the other one takes, for ever, though all would be in view
+     * without them. For a moment there is room for both, so that they go.
+     */
+    @Override
+    protected void layoutChildren() {
+        if (bothAreThere() && allIsInView()) {
+            double width = getWidth();
+            double height = getHeight();
+            resize(width + bar(Orientation.VERTICAL).orElseThrow().getWidth(),
+                    height + bar(Orientation.HORIZONTAL).orElseThrow().getHeight());
+            super.layoutChildren();
+            lookupAll(".virtual-flow").forEach(flow -> ((Parent) flow).layout());
+            resize(width, height);
+        }
+        super.layoutChildren();
+    }
+
+    private boolean bothAreThere() {
+        return Stream.of(Orientation.values())
+                .allMatch(direction -> bar(direction).filter(ScrollBar::isVisible).isPresent());
+    }
+
+    /** Whether there is room for all rows and columns without any scroll bar. */
+    private boolean allIsInView() {
+        double rows = headerHeight + getItems().size() * rowHeight();
+        double columns = getVisibleLeafColumns().stream().mapToDouble(TableColumn::getWidth).sum();
+        return rows <= getHeight() - snappedTopInset() - snappedBottomInset()
+                && columns <= getWidth() - snappedLeftInset() - snappedRightInset();
     }
 
     private double viewHeight() {

@@ -1,0 +1,56 @@
+package lunko.desktop.grid;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.geometry.Orientation;
+import javafx.scene.Scene;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.TableColumn;
+import javafx.scene.layout.Pane;
+import javafx.stage.Stage;
+import lunko.desktop.look.Look;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** A table whose columns are as wide as somebody says. */
+@ExtendWith(ApplicationExtension.class)
+class GridTableTest {
+    private static final double WIDE = 300;
+    private static final double HIGH = GridTable.HEADER_HEIGHT + 5 * GridTable.ROW_HEIGHT;
+    private GridTable<Integer> table;
+
+    @Start
+    void open(Stage stage) {
+        Look.install();
+        table = new GridTable<>();
+        for (int i = 0; i < 3; i++) {
+            TableColumn<Integer, String> column = GridTable.column();
+            column.setPrefWidth(WIDE / 3);
+            table.getColumns().add(column);
+        }
+        table.getItems().setAll(IntStream.range(0, 5).boxed().toList());
+        Pane pane = new Pane(table);
+        Look.dress(pane);
+        stage.setScene(new Scene(pane, 600, 400));
+        stage.show();
+    }
+
+    @Test
+    void noScrollBarStaysForTheSakeOfTheOther(FxRobot robot) {
+        assertThat(barsAt(robot, WIDE - 60, HIGH - 60)).isEqualTo(2);
+        assertThat(barsAt(robot, WIDE + 6, HIGH + 6)).isZero();
+        assertThat(barsAt(robot, WIDE - 60, HIGH + 40)).isOne();
+    }
+
+    private long barsAt(FxRobot robot, double width, double height) {
+        robot.interact(() -> table.setPrefSize(width, height));
+        for (int i = 0; i < 3; i++) robot.interact(() -> table.getParent().layout());
+        return List.of(Orientation.values()).stream()
+                .filter(direction -> table.bar(direction).filter(ScrollBar::isVisible).isPresent()).count();
+    }
+}
