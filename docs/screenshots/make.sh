@@ -7,7 +7,7 @@ picture() { "$here/../../lunko" picture "$@"; }
 picture --kind left --step 12 -o "$here/left-outer-unknown.png"
 picture --kind left --step 17 -o "$here/left-outer-pair.png"
 picture --kind inner -o "$here/inner.png"
-picture --kind right -o "$here/right-outer.png"
+picture --sheet kinds -o "$here/kinds.png"
 picture --kind full -o "$here/full-outer.png"
 picture --kind cross --step 8 -o "$here/cross.png"
 picture --kind "left semi" -o "$here/left-semi.png"

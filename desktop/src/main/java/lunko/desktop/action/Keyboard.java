@@ -61,6 +61,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
                 !ofTables && !command && event.getCode() != KeyCode.SPACE;
             // A result is walked through; what is done to cells would be done elsewhere.
             case TableView<?> _ -> ofTables && !command || event.getCode().isNavigationKey();
+            case WalkedByArrows _ -> event.getCode().isArrowKey();
             // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
             case null, default ->
                 ofTables && (event.getCode() == KeyCode.DELETE || event.getCode() == KeyCode.BACK_SPACE)

@@ -7,26 +7,28 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.input.KeyCode;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.words.QueryWords;
+import lunko.desktop.words.Speech;
 
 /** What can take the place of the stage for a while, by what it is called and the key that opens it. */
 public enum SheetKind {
     /** The query put together without typing. */
-    BUILD(QueryWords::buildWithoutTyping, KeyCode.U, BuildSheet::new),
+    BUILD(in -> in.query().buildWithoutTyping(), KeyCode.U, BuildSheet::new),
     /** The equivalent queries. */
-    WAYS(QueryWords::equivalent, KeyCode.W, WaysSheet::new),
+    WAYS(in -> in.query().equivalent(), KeyCode.W, WaysSheet::new),
     /** A condition in ON or in WHERE. */
-    ON_WHERE(QueryWords::onOrWhereWhat, KeyCode.O, OnWhereSheet::new),
+    ON_WHERE(in -> in.query().onOrWhereWhat(), KeyCode.O, OnWhereSheet::new),
     /** The results of all queries of the text. */
-    RESULTS(QueryWords::runAll, KeyCode.R, ResultsSheet::new),
+    RESULTS(in -> in.query().runAll(), KeyCode.R, ResultsSheet::new),
     /** The query in the words of a database. */
-    WRITE_FOR(QueryWords::translate, KeyCode.D, WriteForSheet::new);
+    WRITE_FOR(in -> in.query().translate(), KeyCode.D, WriteForSheet::new),
+    /** What every kind of join makes of each row. */
+    KINDS(in -> in.kinds().everyKind(), KeyCode.K, KindsSheet::new);
 
-    private final Function<QueryWords, String> title;
+    private final Function<Speech, String> title;
     private final KeyCode key;
     private final BiFunction<ShowModel, Runnable, StageSheet> maker;
 
-    SheetKind(Function<QueryWords, String> title, KeyCode key, BiFunction<ShowModel, Runnable, StageSheet> maker) {
+    SheetKind(Function<Speech, String> title, KeyCode key, BiFunction<ShowModel, Runnable, StageSheet> maker) {
         this.title = title;
         this.key = key;
         this.maker = maker;
@@ -34,7 +36,7 @@ public enum SheetKind {
 
     /** What opening it is called. */
     String title() {
-        return title.apply(words().query());
+        return title.apply(words());
     }
 
     KeyCode key() {

@@ -84,6 +84,11 @@ abstract class StageSheet extends VBox {
         open = false;
     }
 
+    /** Whether it follows the lesson. */
+    boolean isOpen() {
+        return open;
+    }
+
     /** Whether there is anything to be seen on it yet. */
     boolean isReady() {
         return !body.getChildren().isEmpty();

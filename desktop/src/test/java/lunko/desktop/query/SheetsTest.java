@@ -20,11 +20,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Paint;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Notice;
+import lunko.lesson.CellEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.change.ConditionDraft.How;
@@ -35,6 +37,7 @@ import lunko.query.sql.Name;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.matcher.control.LabeledMatchers;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** What stands in the place of the stage for a while, as a person uses it. */
@@ -203,6 +206,30 @@ class SheetsTest extends OpenWindow {
 
     private static Paint colour(FxRobot robot, String part) {
         return robot.lookup("#build .check-box " + part).<Region>query().getBackground().getFills().getLast().getFill();
+    }
+
+    @Test
+    void everyKindIsSeenAtOnceComparedAndChosen(FxRobot robot) {
+        robot.push(KeyCode.K);
+        assertThat(rows(robot)).containsExactly("3", "5", "5", "7", "3", "2", "2", "2", "4");
+        assertThat(robot.lookup(".chart-cell.kept").match(cell -> cell.getParent() instanceof GridPane).queryAll())
+                .hasSize(12);
+        // By the arrows to what an inner join makes of the last line, a keeper without a match.
+        robot.interact(() -> robot.lookup(".kind-chart").query().requestFocus());
+        for (int i = 0; i < 7; i++) robot.push(KeyCode.DOWN);
+        assertThat(robot.lookup(".chart-why").query().getAccessibleText()).startsWith("Yara is not in the result");
+        assertThat(robot.lookup(".chart-removed").<Label>query().getText()).isEqualTo(words().kinds().removed(2));
+        robot.clickOn(robot.lookup(".chart-heading").match(LabeledMatchers.hasText("full anti")).<Node>query());
+        assertThat(model.showing().get().kind()).contains(JoinKind.FULL_ANTI);
+        robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));
+        assertThat(rows(robot)).containsExactly("4", "5", "5", "6", "4", "3", "1", "1", "2");
+        robot.push(KeyCode.DIGIT5);
+        assertThat(robot.lookup(".kind-chart").queryAll()).isEmpty();
+    }
+
+    /** How many rows each kind gives, at the foot of the chart. */
+    private static List<String> rows(FxRobot robot) {
+        return robot.lookup(".chart-rows").<Label>queryAll().stream().map(Label::getText).toList();
     }
 
     @Test

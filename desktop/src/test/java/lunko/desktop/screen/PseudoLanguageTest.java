@@ -62,7 +62,7 @@ class PseudoLanguageTest extends OpenWindow {
         }
         write(robot, PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id WHERE v.hive_no > 1 ORDER BY v.hive_no");
         robot.interact(() -> check("a chain"));
-        for (KeyCode sheet : List.of(KeyCode.U, KeyCode.W, KeyCode.O, KeyCode.R, KeyCode.D)) {
+        for (KeyCode sheet : List.of(KeyCode.U, KeyCode.W, KeyCode.O, KeyCode.R, KeyCode.D, KeyCode.K)) {
             robot.push(KeyCode.ESCAPE).push(sheet);
             until(() -> robot.lookup(".query-pane").<QueryPane>query().isReady());
             robot.interact(() -> check("the sheet of the key " + sheet));
