@@ -26,11 +26,13 @@ final class KindsSheet extends StageSheet {
     private static final int MOST_EXPLAINED = 3;
 
     private final VBox side = new VBox();
+    private final PhraseFlow why = new PhraseFlow("chart-why");
 
     KindsSheet(ShowModel model, Runnable close) {
         super(model, "kinds", words().kinds().everyKind(), close);
         side.getStyleClass().add("chart-side");
         say(words().kinds().everyKindAbout());
+        keepBelow(why);
         model.showing().subscribe((before, now) -> {
             if (isOpen() && !now.isOfSameJoin(before)) show(now.lesson());
         });
@@ -40,18 +42,18 @@ final class KindsSheet extends StageSheet {
     void show(Lesson lesson) {
         Optional<KindChart> chart = model().showing().get().outcome().flatMap(KindChart::of);
         if (chart.isEmpty()) {
+            why.show(Phrase.EMPTY);
             put(List.of(label(words().kinds().noChart(), "about")));
             return;
         }
         JoinKind chosen = chart.get().outcome().kind();
         KindChartView view = new KindChartView(chart.get(), chosen, model()::canChoose, model()::choose);
-        PhraseFlow why = new PhraseFlow("chart-why");
         view.pointed().subscribe(pointed -> {
             why.show(pointed.flatMap(cell -> cell.line().flatMap(line -> new ChartWhy(chart.get(), line, cell.kind())
                     .said())).map(said -> said.in(words())).orElse(Phrase.EMPTY));
             say(chart.get(), chosen, pointed.map(KindChartView.Pointed::kind).filter(kind -> kind != chosen));
         });
-        VBox left = new VBox(view, cross(chart.get().outcome()), new KindChartLegend(), why);
+        VBox left = new VBox(view, cross(chart.get().outcome()), new KindChartLegend());
         left.getStyleClass().add("chart-main");
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox both = new HBox(left, side);

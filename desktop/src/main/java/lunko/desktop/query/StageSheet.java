@@ -116,6 +116,11 @@ abstract class StageSheet extends VBox {
         next.requestFocus();
     }
 
+    /** Keeps something in view under all that is scrolled. */
+    void keepBelow(Node part) {
+        getChildren().add(part);
+    }
+
     /** Everything on it that the keyboard can be at, in order. */
     private List<Node> stops() {
         List<Node> stops = new ArrayList<>();
