@@ -54,7 +54,7 @@ final class Form extends GridPane {
     /** The button that answers, and one that leaves everything as it is. */
     static HBox answers(Button take, Runnable leave) {
         take.setDefaultButton(true);
-        Button button = Controls.button(words().tables().cancel());
+        Button button = Controls.button(words().window().cancel());
         button.setCancelButton(true);
         button.setOnAction(_ -> leave.run());
         HBox answers = new HBox(button, take);

@@ -47,7 +47,7 @@ final class KeyCheckCard extends VBox {
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         tiles = new KindTiles(kind -> model.lesson().edit(new SceneEdit.ChooseKind(kind)));
-        VBox counts = new VBox(title(words().links().rowsByKind()), tiles);
+        VBox counts = new VBox(title(words().kinds().rowsByKind()), tiles);
         counts.getStyleClass().add("key-check-counts");
         getChildren().addAll(title, scroll, counts);
         model.look().subscribe(look -> show(look));

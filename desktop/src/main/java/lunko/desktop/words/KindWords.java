@@ -46,9 +46,6 @@ public interface KindWords {
     /** {@code By the link again}. */
     String byLink();
 
-    /** {@code Cancel}. */
-    String cancel();
-
     /** {@code A self join joins a table with itself}. */
     String selfTitle();
 

@@ -9,9 +9,6 @@ public interface LinkWords {
     /** {@code Key check}. */
     String keyCheck();
 
-    /** {@code Rows by kind of join}. */
-    String rowsByKind();
-
     /** As in {@code … is joined with itself: one table under two names.}. */
     String joinedWithItself(String table);
 

@@ -13,12 +13,6 @@ public interface ResultGridWords {
     /** As in {@code Hide …}. */
     String hide(String column);
 
-    /** {@code Move left}. */
-    String moveLeft();
-
-    /** {@code Move right}. */
-    String moveRight();
-
     /** {@code As the join gives it}. */
     String asJoinGives();
 

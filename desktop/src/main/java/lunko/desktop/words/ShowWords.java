@@ -84,7 +84,4 @@ public interface ShowWords {
 
     /** {@code not sorted by it}. */
     String unsorted();
-
-    /** {@code empty text}. */
-    String emptyText();
 }

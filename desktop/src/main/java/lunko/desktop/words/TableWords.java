@@ -59,9 +59,6 @@ public interface TableWords {
     /** As in {@code Fold …}. */
     String fold(String table);
 
-    /** {@code Cancel}. */
-    String cancel();
-
     /** As in {@code … must not be NULL.}. */
     String notNull(String column);
 

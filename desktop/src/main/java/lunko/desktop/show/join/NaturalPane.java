@@ -53,7 +53,7 @@ final class NaturalPane extends VBox {
         });
         Button byLink =
                 Controls.button(
-                        lesson.scene().pairing().natural() ? words().kinds().byLink() : words().kinds().cancel());
+                        lesson.scene().pairing().natural() ? words().kinds().byLink() : words().window().cancel());
         byLink.setCancelButton(true);
         byLink.setOnAction(_ -> {
             close.run();

@@ -48,7 +48,7 @@ final class SelfPane extends VBox {
             close.run();
             model.lesson().edit(new SceneEdit.LookAt(table.getValue(), table.getValue()));
         });
-        Button leave = Controls.button(words().kinds().cancel());
+        Button leave = Controls.button(words().window().cancel());
         leave.setCancelButton(true);
         leave.setOnAction(_ -> close.run());
         HBox buttons = new HBox(join, leave);

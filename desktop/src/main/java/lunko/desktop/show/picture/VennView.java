@@ -339,7 +339,9 @@ final class VennView extends DrawnPane {
     private void place(VBox box, double x, double y, double most) {
         getChildren().add(box);
         box.applyCss();
-        // Names are shortened, the figure is not.
+        // Names are shortened, figures are not: beside a wide figure there is no more room for names.
+        box.getChildren().stream().filter(line -> line.getStyleClass().contains("venn-row"))
+                .forEach(name -> ((Label) name).setMaxWidth(most));
         double width = Math.max(most, box.minWidth(-1));
         double height = box.prefHeight(width);
         box.resize(width, height);

@@ -57,8 +57,8 @@ final class ArrangedHeading {
         ContextMenu menu =
                 new ContextMenu(item(words().resultGrid().sortView(of.name(column)), now -> now.sortingBy(column)),
                         item(words().resultGrid().hide(of.name(column)), now -> now.hiding(column)),
-                        item(words().resultGrid().moveLeft(), now -> now.moving(of, column, true)),
-                        item(words().resultGrid().moveRight(), now -> now.moving(of, column, false)),
+                        item(words().tables().moveLeft(), now -> now.moving(of, column, true)),
+                        item(words().tables().moveRight(), now -> now.moving(of, column, false)),
                         item(by, _ -> Arrangement.PLAIN));
         List<MenuItem> inQuery =
                 of.source(column).map(heading -> ColumnInQuery.items(model, heading)).orElse(List.of());

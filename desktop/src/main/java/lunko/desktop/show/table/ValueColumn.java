@@ -69,7 +69,7 @@ public record ValueColumn(String heading, String shorter, Type type, boolean key
                 case null -> setAccessibleText("");
                 case ResultCell.Stored(Value value) -> {
                     label.show(value);
-                    setAccessibleText(value.equals(Value.of("")) ? words().show().emptyText() : value.shown());
+                    setAccessibleText(value.equals(Value.of("")) ? words().tables().emptyText() : value.shown());
                 }
                 case ResultCell.Padded _ -> {
                     label.show(Value.NULL);

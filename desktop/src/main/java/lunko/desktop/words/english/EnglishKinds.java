@@ -77,11 +77,6 @@ record EnglishKinds(Names names) implements KindWords {
     }
 
     @Override
-    public String cancel() {
-        return "Cancel";
-    }
-
-    @Override
     public String selfTitle() {
         return "A self join joins a table with itself";
     }

@@ -16,11 +16,6 @@ record EnglishLinks(Names names) implements LinkWords {
     }
 
     @Override
-    public String rowsByKind() {
-        return "Rows by kind of join";
-    }
-
-    @Override
     public String joinedWithItself(String table) {
         return text("{} is joined with itself: one table under two names.", table);
     }

@@ -27,16 +27,6 @@ record EnglishResultGrid(Names names) implements ResultGridWords {
     }
 
     @Override
-    public String moveLeft() {
-        return "Move left";
-    }
-
-    @Override
-    public String moveRight() {
-        return "Move right";
-    }
-
-    @Override
     public String asJoinGives() {
         return "As the join gives it";
     }

@@ -140,9 +140,4 @@ record EnglishShow(Names names) implements ShowWords {
     public String unsorted() {
         return "not sorted by it";
     }
-
-    @Override
-    public String emptyText() {
-        return "empty text";
-    }
 }

@@ -102,11 +102,6 @@ record EnglishTables(Names names) implements TableWords {
     }
 
     @Override
-    public String cancel() {
-        return "Cancel";
-    }
-
-    @Override
     public String notNull(String column) {
         return text("{} must not be NULL.", column);
     }
