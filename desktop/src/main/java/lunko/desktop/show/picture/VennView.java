@@ -341,7 +341,7 @@ final class VennView extends DrawnPane {
         box.applyCss();
         // Names are shortened, figures are not: beside a wide figure there is no more room for names.
         box.getChildren().stream().filter(line -> line.getStyleClass().contains("venn-row"))
-                .forEach(name -> ((Label) name).setMaxWidth(most));
+                .forEach(name -> ((Label) name).setMaxWidth(Math.min(most, name.prefWidth(-1))));
         double width = Math.max(most, box.minWidth(-1));
         double height = box.prefHeight(width);
         box.resize(width, height);
