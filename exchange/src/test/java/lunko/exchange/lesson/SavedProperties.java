@@ -156,9 +156,11 @@ class SavedProperties {
         return notHeld;
     }
 
+    /** What there is in tables; that a column waits for its first value to have a type is known to a lesson alone. */
     private static List<Object> told(TableSet set, boolean ofOne) {
         return List.of(Set.copyOf(set.links()), set.tables().stream()
-                .map(table -> List.of(ofOne ? "" : table.name(), table.columns(),
+                .map(table -> List.of(ofOne ? "" : table.name(),
+                        table.columns().stream().map(column -> column.of(column.type())).toList(),
                         table.rows().stream().map(Row::entries).toList()))
                 .collect(Collectors.toSet()));
     }
