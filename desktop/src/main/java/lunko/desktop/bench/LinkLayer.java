@@ -10,7 +10,6 @@ import java.util.stream.IntStream;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;

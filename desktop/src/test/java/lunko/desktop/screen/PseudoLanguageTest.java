@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -23,9 +24,11 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.query.QueryPane;
+import lunko.desktop.show.model.Picture;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
+import lunko.steps.JoinAlgorithm;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -60,6 +63,19 @@ class PseudoLanguageTest extends OpenWindow {
                     check(kind + " at " + step);
                 });
         }
+        robot.interact(() -> model.picture().set(Picture.PAIRS));
+        for (JoinAlgorithm way : JoinAlgorithm.values()) {
+            robot.interact(() -> {
+                model.algorithm().set(way);
+                model.goTo(9);
+                check(way + " beside the pair grid");
+            });
+        }
+        robot.interact(() -> {
+            model.picture().set(Picture.VENN);
+            model.lesson().edit(new SceneEdit.JoinNaturally(Optional.of(JoinKind.FULL_OUTER)));
+            check("a natural join");
+        });
         write(robot, PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id WHERE v.hive_no > 1 ORDER BY v.hive_no");
         robot.interact(() -> check("a chain"));
         for (KeyCode sheet : List.of(KeyCode.U, KeyCode.W, KeyCode.O, KeyCode.R, KeyCode.D, KeyCode.K)) {

@@ -187,9 +187,13 @@ final class PairGridView extends DrawnPane {
     private void foot(PairGrid pairs, double foot) {
         Label sum = label(asked ? pairs.sumByKeys(words()).orElse(pairs.sum(words())) : pairs.sum(words()), "pair-sum");
         sum.setWrapText(true);
-        place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - WHY, Math.max(20, getHeight() - foot - 22)),
+        double beside = pairs.sumByKeys(words()).isEmpty() ? WHY : whyButton(foot);
+        place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - beside, Math.max(20, getHeight() - foot - 22)),
                 Pos.TOP_LEFT);
-        if (pairs.sumByKeys(words()).isEmpty()) return;
+    }
+
+    /** The button that asks why there are so many, and how wide it is. */
+    private double whyButton(double foot) {
         ToggleButton why = Controls.toggle(words().pictures().why());
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
@@ -201,7 +205,10 @@ final class PairGridView extends DrawnPane {
         });
         why.setManaged(false);
         getChildren().add(why);
-        why.resizeRelocate(getWidth() - WHY - 6, foot + 17, WHY, 24);
+        why.applyCss();
+        double wide = Math.max(WHY, Math.ceil(why.prefWidth(-1)));
+        why.resizeRelocate(getWidth() - wide - 6, foot + 17, wide, 24);
+        return wide;
     }
 
     /** How many pairs a row is in, +1 where it is kept for having none, and ? where that is unknown. */
