@@ -25,6 +25,7 @@ import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.Speed;
 import lunko.engine.ResultRow;
 import lunko.insight.picture.Lineage;
+import lunko.lesson.CellEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.Side;
@@ -247,6 +248,25 @@ class QueryShowTest extends OpenWindow {
         long lanes = IntStream.range(0, frame.landed()).count();
         assertThat(robot.lookup(node -> node instanceof CubicCurve lane
                 && lane.getParent().getStyleClass().contains("met") && isSeen(lane)).queryAll()).hasSize((int) lanes);
+    }
+
+    @Test
+    void theColumnsOfAQuerysResultAreAsWideAsItsValuesNowAre(FxRobot robot) throws Exception {
+        write(robot, "SELECT h.hive, k.keeper, k.village FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id "
+                + "ORDER BY h.hive");
+        robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 0, 1, "Thyme")));
+        List<Double> before = widths(robot);
+        // What changed is marked before and after: the columns are the same ones.
+        robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 0, 1, "Thyme beside the mill")));
+        assertThat(widths(robot).getFirst()).isGreaterThan(before.getFirst());
+    }
+
+    /** How wide the headings of the query's result are, from left to right. */
+    private static List<Double> widths(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#query-result").query().getScene().getRoot().layout());
+        return robot.lookup("#query-result .result-heading").<Label>queryAll().stream()
+                .sorted(Comparator.comparingDouble(label -> label.localToScene(0, 0).getX())).map(Label::getWidth)
+                .toList();
     }
 
     private static List<String> headings(FxRobot robot, Side side) {

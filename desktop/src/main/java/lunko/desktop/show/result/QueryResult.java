@@ -102,8 +102,12 @@ public final class QueryResult extends VBox {
         marks = changes.isPresent();
         // Columns that stay keep their cells.
         List<Object> wanted = List.of(result.headings(), arrangement, marks, model.showing().get().hues());
-        if (!wanted.equals(made)) columns(result, listing, arrangement);
+        List<ResultColumn> columns = arrangement.columns(listing, Side.LEFT);
+        List<String> names = columns.stream()
+                .map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
+        if (!wanted.equals(made)) make(result, listing, columns, names);
         made = wanted;
+        measure(listing, columns, names);
         spread();
         grid.getItems().setAll(rows);
         String said = words().resultGrid().resultAbout(order.length, changes.map(made -> made.said(words())).orElse(""),
@@ -112,16 +116,13 @@ public final class QueryResult extends VBox {
         grid.setAccessibleText(words().resultGrid().resultSaid(said));
     }
 
-    private void columns(Stage result, ResultListing listing, Arrangement arrangement) {
+    private void make(Stage result, ResultListing listing, List<ResultColumn> shown, List<String> names) {
         List<TableColumn<QueryRow, ?>> all = new ArrayList<>();
         TableColumn<QueryRow, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
         all.add(numbers);
         if (marks) all.add(status());
-        List<ResultColumn> shown = arrangement.columns(listing, Side.LEFT);
-        List<String> names =
-                shown.stream().map(column -> listing.name(column) + ArrangedHeading.sign(arrangement, column)).toList();
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
             all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i,
@@ -130,6 +131,10 @@ public final class QueryResult extends VBox {
                     column, words().resultGrid().asQueryGives()));
         }
         grid.getColumns().setAll(all);
+    }
+
+    /** Columns are as wide as what stands in them now, also where they have not been made anew. */
+    private void measure(ResultListing listing, List<ResultColumn> shown, List<String> names) {
         List<Row> first = IntStream.range(0, Math.min(ROWS_MEASURED, listing.size()))
                 .mapToObj(
                         row -> new Row(0, shown.stream().map(column -> listing.value(row, column)).toList(), Map.of()))
