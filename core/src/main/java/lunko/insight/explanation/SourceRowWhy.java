@@ -18,16 +18,23 @@ import lunko.words.Sentence;
 /**
  * What becomes of a row that is joined, and why: that it is in the result once, several times or not at all.
  *
+ * @param kind the kind of join that is asked about, which may be another than that of the outcome where it is certain
+ * which rows match
  * @param row counted from 0
  */
-public record SourceRowWhy(JoinResult outcome, Side side, int row) {
+public record SourceRowWhy(JoinResult outcome, JoinKind kind, Side side, int row) {
+
+    /** What becomes of a row in a join as it is. */
+    public SourceRowWhy(JoinResult outcome, Side side, int row) {
+        this(outcome, outcome.kind(), side, row);
+    }
 
     /** It in a sentence or two; nothing, where too many rows match to be counted. */
     public Optional<Sentence> said() {
-        if (!outcome.kind().compares()) return Optional.of(this::crossed);
+        if (!kind.compares()) return Optional.of(this::crossed);
         return outcome.matching().map(matching -> {
             List<Integer> matched = matched(matching.pairs());
-            return in -> outcome.kind().only()
+            return in -> kind.only()
                     .map(only -> only == side ? alone(matched, in) : beside(only, matched, in))
                     .orElseGet(() -> paired(matched, in));
         });
@@ -46,7 +53,6 @@ public record SourceRowWhy(JoinResult outcome, Side side, int row) {
 
     /** In a join that puts pairs together. */
     private Phrase paired(List<Integer> matched, Language in) {
-        JoinKind kind = outcome.kind();
         if (matched.isEmpty()) return kind.takesAlone(side)
                 ? in.results().isKept(self(in), keys(), kind, other(in))
                 : in.results().isNotKept(self(in), keys(), kind, own(in), other(in));
@@ -56,7 +62,6 @@ public record SourceRowWhy(JoinResult outcome, Side side, int row) {
 
     /** In a join that gives rows of this side alone. */
     private Phrase alone(List<Integer> matched, Language in) {
-        JoinKind kind = outcome.kind();
         if (outcome.matches(side, row) == Truth.UNKNOWN) return in.results().isUnknown(self(in));
         if (matched.isEmpty()) return kind.takesMatched() ? in.results().wantsMatch(self(in), keys(), other(in))
                 : in.results().isTakenUnmatched(self(in), keys(), other(in));
@@ -67,8 +72,8 @@ public record SourceRowWhy(JoinResult outcome, Side side, int row) {
     /** In a join that gives rows of the other side alone. */
     private Phrase beside(Side only, List<Integer> matched, Language in) {
         Phrase table = Phrase.of(in.names().rows(outcome.join().on(only).title()), only.tone());
-        return matched.isEmpty() ? in.results().gives(outcome.kind(), table, self(in), keys(), other(in))
-                : in.results().gives(outcome.kind(), table, self(in), names(matched, in));
+        return matched.isEmpty() ? in.results().gives(kind, table, self(in), keys(), other(in))
+                : in.results().gives(kind, table, self(in), names(matched, in));
     }
 
     private Stage own() {

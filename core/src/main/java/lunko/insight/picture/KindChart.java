@@ -7,26 +7,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.JoinResult;
+import lunko.engine.Matching;
 import lunko.engine.ResultRow;
 import lunko.engine.RowPairs;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.Tally;
 
 /**
  * Every row that any kind of join can give of two tables, once, and what each kind makes of it: the pairs by left row,
  * then the unmatched rows of the left side, then those of the right. Pairs that only a cross join gives are left out.
  *
  * @param outcome the join, by whatever kind
- * @param pairs who matches whom in it
+ * @param matching who matches whom in it
  */
-public record KindChart(JoinResult outcome, RowPairs pairs) {
+public record KindChart(JoinResult outcome, Matching matching) {
     /** The laws that hold on any tables. */
     public static final List<Law> LAWS = List.of(
             new Law(JoinKind.LEFT_OUTER, List.of(JoinKind.INNER, JoinKind.LEFT_ANTI)),
@@ -42,6 +39,14 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
 
         /** A row without a match. */
         record Alone(Side side, int row) implements Line {}
+
+        /** The row on a side, where there is one. */
+        default OptionalInt on(Side wanted) {
+            return switch (this) {
+                case Pair(int left, int right) -> OptionalInt.of(wanted.of(left, right));
+                case Alone(Side side, int row) -> side == wanted ? OptionalInt.of(row) : OptionalInt.empty();
+            };
+        }
     }
 
     /** What a kind makes of a line. */
@@ -63,14 +68,23 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
         }
     }
 
-    /** The sorts of lines. */
+    /** The sorts of lines, in their order. */
     public enum Sort {
         /** Rows that match. */
         PAIRS,
         /** Rows of the left side without a match. */
         LEFT_UNMATCHED,
         /** Rows of the right side without a match. */
-        RIGHT_UNMATCHED
+        RIGHT_UNMATCHED;
+
+        /** Whether a kind gives lines of this sort, where there are some. */
+        boolean isIn(JoinKind kind) {
+            return switch (this) {
+                case PAIRS -> kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
+                case LEFT_UNMATCHED -> kind.takesAlone(Side.LEFT);
+                case RIGHT_UNMATCHED -> kind.takesAlone(Side.RIGHT);
+            };
+        }
     }
 
     /**
@@ -96,8 +110,8 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
     /** A line, and how many of its sort it stands for. */
     public record Lines(Line first, long count) {}
 
-    /** What a change from one kind to another takes away from the result, and what it adds, in the order of lines. */
-    public record Change(List<Line> removed, List<Line> added) {}
+    /** Lines that one kind gives and another does not: how many, and the first of them. */
+    public record Difference(long count, List<Line> first) {}
 
     /**
      * The chart of the two sides of a join; nothing, where rows are not compared, where too many match to be counted,
@@ -105,7 +119,7 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
      */
     public static Optional<KindChart> of(JoinResult outcome) {
         if (!outcome.kind().compares() || outcome.join().on().notIn().isPresent()) return Optional.empty();
-        return outcome.matching().map(matching -> new KindChart(outcome, matching.pairs()));
+        return outcome.matching().map(matching -> new KindChart(outcome, matching));
     }
 
     /** The kinds that it compares: those that have a condition, in their order. */
@@ -113,36 +127,45 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
         return Arrays.stream(JoinKind.values()).filter(JoinKind::compares).toList();
     }
 
+    private RowPairs pairs() {
+        return matching.pairs();
+    }
+
     /** How many lines it has. */
     public long size() {
-        return pairs.size() + pairs.leftAlone() + pairs.rightAlone();
+        return pairs().size() + pairs().leftAlone() + pairs().rightAlone();
     }
 
     /** Its lines. */
-    public List<Line> lines() {
-        List<Line> lines = new ArrayList<>();
-        for (int left = 0; left < pairs.leftRows(); left++)
-            for (int n = 0; n < pairs.count(left); n++) lines.add(new Line.Pair(left, pairs.right(left, n)));
-        for (int left = 0; left < pairs.leftRows(); left++)
-            if (pairs.count(left) == 0) lines.add(new Line.Alone(Side.LEFT, left));
-        for (int n = 0; n < pairs.rightAlone(); n++) lines.add(new Line.Alone(Side.RIGHT, pairs.rightAlone(n)));
-        return lines;
+    public Stream<Line> lines() {
+        return Stream.of(Sort.values()).flatMap(this::lines);
     }
 
-    /**
-     * Its lines, each for itself; of more than can be shown, the first of the pairs, of the unmatched left rows and of
-     * the unmatched right rows, each standing for all of them.
-     */
+    private Stream<Line> lines(Sort sort) {
+        IntStream lefts = IntStream.range(0, pairs().leftRows());
+        return switch (sort) {
+            case PAIRS -> lefts.boxed().flatMap(left -> IntStream.range(0, pairs().count(left))
+                    .mapToObj(n -> new Line.Pair(left, pairs().right(left, n))));
+            case LEFT_UNMATCHED -> lefts.filter(left -> pairs().count(left) == 0)
+                    .mapToObj(left -> new Line.Alone(Side.LEFT, left));
+            case RIGHT_UNMATCHED -> IntStream.range(0, pairs().rightAlone())
+                    .mapToObj(n -> new Line.Alone(Side.RIGHT, pairs().rightAlone(n)));
+        };
+    }
+
+    private long count(Sort sort) {
+        return switch (sort) {
+            case PAIRS -> pairs().size();
+            case LEFT_UNMATCHED -> pairs().leftAlone();
+            case RIGHT_UNMATCHED -> pairs().rightAlone();
+        };
+    }
+
+    /** Its lines, each for itself; of more than can be shown, the first of each sort, which stands for all of them. */
     public List<Lines> shown(int most) {
-        if (size() <= most) return lines().stream().map(line -> new Lines(line, 1)).toList();
-        List<Lines> shown = new ArrayList<>();
-        OptionalInt met = IntStream.range(0, pairs.leftRows()).filter(left -> pairs.count(left) > 0).findFirst();
-        met.ifPresent(left -> shown.add(new Lines(new Line.Pair(left, pairs.right(left, 0)), pairs.size())));
-        IntStream.range(0, pairs.leftRows()).filter(left -> pairs.count(left) == 0).limit(1)
-                .forEach(left -> shown.add(new Lines(new Line.Alone(Side.LEFT, left), pairs.leftAlone())));
-        if (pairs.rightAlone() > 0)
-            shown.add(new Lines(new Line.Alone(Side.RIGHT, pairs.rightAlone(0)), pairs.rightAlone()));
-        return shown;
+        return size() <= most ? lines().map(line -> new Lines(line, 1)).toList()
+                : Stream.of(Sort.values())
+                        .flatMap(sort -> lines(sort).limit(1).map(line -> new Lines(line, count(sort)))).toList();
     }
 
     /** What a kind makes of a line. */
@@ -160,8 +183,8 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
 
     /** Whether no line before a pair has the row of a side. */
     private boolean isFirst(Line.Pair pair, Side side) {
-        return side == Side.LEFT ? pairs.right(pair.left(), 0) == pair.right()
-                : pairs.firstLeft(pair.right()).getAsInt() == pair.left();
+        return side == Side.LEFT ? pairs().right(pair.left(), 0) == pair.right()
+                : pairs().firstLeft(pair.right()).getAsInt() == pair.left();
     }
 
     /** The row of the result that a kind makes of a line, where it gives one. */
@@ -184,18 +207,16 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
 
     /** How many rows a kind gives. */
     public long rows(JoinKind kind) {
-        return kind.rows(tally());
+        return kind.rows(matching.tally());
     }
 
-    private Tally tally() {
-        return new Tally(pairs.leftRows(), pairs.rightRows(), pairs.size(), pairs.leftAlone(), pairs.rightAlone());
+    /** The lines that a kind gives and another does not, of which so many are wanted. */
+    public Difference onlyIn(JoinKind kind, JoinKind other, int wanted) {
+        return new Difference(onlyIn(kind, other).count(), onlyIn(kind, other).limit(wanted).toList());
     }
 
-    /** What going from one kind to another takes away and adds: lines that the one gives and the other does not. */
-    public Change change(JoinKind from, JoinKind to) {
-        List<Line> lines = lines();
-        return new Change(lines.stream().filter(line -> isGiven(line, from) && !isGiven(line, to)).toList(),
-                lines.stream().filter(line -> isGiven(line, to) && !isGiven(line, from)).toList());
+    private Stream<Line> onlyIn(JoinKind kind, JoinKind other) {
+        return lines().filter(line -> isGiven(line, kind) && !isGiven(line, other));
     }
 
     private boolean isGiven(Line line, JoinKind kind) {
@@ -206,32 +227,15 @@ public record KindChart(JoinResult outcome, RowPairs pairs) {
     public List<Same> same() {
         Map<List<Object>, List<JoinKind>> byRows = new LinkedHashMap<>();
         for (JoinKind kind : kinds())
-            byRows.computeIfAbsent(List.of(kind.only(), takes(kind, this::has)), _ -> new ArrayList<>()).add(kind);
+            byRows.computeIfAbsent(List.of(kind.only(), sorts(kind)), _ -> new ArrayList<>()).add(kind);
         return byRows.values().stream().filter(kinds -> kinds.size() > 1)
                 .map(kinds -> new Same(List.copyOf(kinds), Stream.of(Sort.values())
-                        .filter(sort -> kinds.stream().map(kind -> isTaken(sort, kind)).distinct().count() > 1)
-                        .toList()))
+                        .filter(sort -> kinds.stream().map(sort::isIn).distinct().count() > 1).toList()))
                 .toList();
     }
 
-    private static Set<Sort> takes(JoinKind kind, Predicate<Sort> there) {
-        return Stream.of(Sort.values()).filter(sort -> isTaken(sort, kind) && there.test(sort))
-                .collect(Collectors.toUnmodifiableSet());
-    }
-
-    private static boolean isTaken(Sort sort, JoinKind kind) {
-        return switch (sort) {
-            case PAIRS -> kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
-            case LEFT_UNMATCHED -> kind.takesAlone(Side.LEFT);
-            case RIGHT_UNMATCHED -> kind.takesAlone(Side.RIGHT);
-        };
-    }
-
-    private boolean has(Sort sort) {
-        return switch (sort) {
-            case PAIRS -> pairs.size() > 0;
-            case LEFT_UNMATCHED -> pairs.leftAlone() > 0;
-            case RIGHT_UNMATCHED -> pairs.rightAlone() > 0;
-        };
+    /** The sorts of lines that there are and that a kind gives. */
+    private List<Sort> sorts(JoinKind kind) {
+        return Stream.of(Sort.values()).filter(sort -> sort.isIn(kind) && count(sort) > 0).toList();
     }
 }

@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -37,14 +38,17 @@ final class KindChartView extends GridPane implements WalkedByArrows {
     /** Of more rows, the pairs and the unmatched ones have a line each. */
     private static final int MOST_LINES = 80;
 
-    /** The cell that is pointed at; of lines that stand for many, and of headings, the kind alone. */
-    record Pointed(Optional<KindChart.Line> line, JoinKind kind) {}
+    /**
+     * What is pointed at.
+     *
+     * @param row 0 for the heading of a kind, counted from 1 for the cells under it
+     */
+    record Pointed(int row, JoinKind kind) {}
 
     private final ReadOnlyObjectWrapper<Optional<Pointed>> pointed = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Map<JoinKind, List<Node>> columns = new EnumMap<>(JoinKind.class);
     private final KindChart chart;
     private final List<KindChart.Lines> lines;
-    private int row;
 
     /** A chart in which one kind is chosen; a click on the heading of another chooses that. */
     KindChartView(KindChart chart, JoinKind chosen, Predicate<JoinKind> canChoose, Consumer<JoinKind> choose) {
@@ -52,7 +56,7 @@ final class KindChartView extends GridPane implements WalkedByArrows {
         this.lines = chart.shown(MOST_LINES);
         getStyleClass().add("kind-chart");
         setFocusTraversable(true);
-        for (int i = 0; i < lines.size(); i++) add(name(lines.get(i)), 0, i + 1);
+        for (int i = 0; i < lines.size(); i++) add(shown(name(lines.get(i))), 0, i + 1);
         Label foot = new Label(words().kinds().rows());
         foot.getStyleClass().add("chart-foot");
         add(foot, 0, lines.size() + 1);
@@ -63,11 +67,39 @@ final class KindChartView extends GridPane implements WalkedByArrows {
         columns.get(chosen).getFirst().pseudoClassStateChanged(CHOSEN, true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::press);
         setOnMouseExited(_ -> pointed.set(Optional.empty()));
+        setAccessibleRole(AccessibleRole.TEXT);
+        pointed.subscribe((before, now) -> {
+            before.ifPresent(at -> node(at).pseudoClassStateChanged(POINTED, false));
+            now.ifPresent(at -> node(at).pseudoClassStateChanged(POINTED, true));
+            setAccessibleText(now.map(this::said).orElse(words().kinds().everyKind()));
+        });
+        setAccessibleText(words().kinds().everyKind());
     }
 
     /** What is pointed at. */
     ReadOnlyObjectProperty<Optional<Pointed>> pointed() {
         return pointed.getReadOnlyProperty();
+    }
+
+    /** The line that is pointed at, where that is one for itself. */
+    Optional<KindChart.Line> line(Pointed at) {
+        return at.row() == 0 ? Optional.empty() : Optional.of(lines.get(at.row() - 1))
+                .filter(line -> line.count() == 1).map(KindChart.Lines::first);
+    }
+
+    private Node node(Pointed at) {
+        return columns.get(at.kind()).get(at.row());
+    }
+
+    /** What is pointed at, for those who do not see it. */
+    private String said(Pointed at) {
+        if (at.row() == 0) return words().names().kind(at.kind());
+        KindChart.Lines line = lines.get(at.row() - 1);
+        return words().kinds().cellOf(name(line).text(), at.kind(), chart.cell(line.first(), at.kind()));
+    }
+
+    private void pointAt(int row, JoinKind kind) {
+        pointed.set(Optional.of(new Pointed(row, kind)));
     }
 
     private void column(JoinKind kind, boolean canBeChosen, Consumer<JoinKind> choose) {
@@ -80,21 +112,19 @@ final class KindChartView extends GridPane implements WalkedByArrows {
         heading.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
         heading.setDisable(!canBeChosen);
         heading.setOnAction(_ -> choose.accept(kind));
-        heading.setOnMouseEntered(_ -> pointAt(Optional.empty(), kind));
+        heading.setOnMouseEntered(_ -> pointAt(0, kind));
         heading.focusedProperty().subscribe(focused -> {
-            if (focused) pointAt(Optional.empty(), kind);
+            if (focused) pointAt(0, kind);
         });
         nodes.add(heading);
         for (KindChart.Lines each : lines) {
+            int row = nodes.size();
             KindChartCell cell = new KindChartCell(chart.cell(each.first(), kind),
                     chart.half(each.first(), kind, Side.LEFT), chart.half(each.first(), kind, Side.RIGHT));
-            cell.setOnMouseEntered(_ -> {
-                row = lines.indexOf(each);
-                pointAt(line(each), kind);
-            });
+            cell.setOnMouseEntered(_ -> pointAt(row, kind));
             nodes.add(cell);
         }
-        Label rows = new Label(String.valueOf(chart.rows(kind)));
+        Label rows = new Label(words().counts().number(chart.rows(kind)));
         rows.getStyleClass().addAll("chart-foot", "chart-rows");
         rows.setMaxWidth(Double.MAX_VALUE);
         nodes.add(rows);
@@ -105,57 +135,44 @@ final class KindChartView extends GridPane implements WalkedByArrows {
         columns.put(kind, nodes);
     }
 
-    private static Optional<KindChart.Line> line(KindChart.Lines lines) {
-        return lines.count() == 1 ? Optional.of(lines.first()) : Optional.empty();
-    }
-
-    private void pointAt(Optional<KindChart.Line> line, JoinKind kind) {
-        pointed.get().ifPresent(before -> columns.get(before.kind())
-                .forEach(node -> node.pseudoClassStateChanged(POINTED, false)));
-        pointed.set(Optional.of(new Pointed(line, kind)));
-        Node at = columns.get(kind).get(line.isPresent() ? row + 1 : 0);
-        at.pseudoClassStateChanged(POINTED, true);
-    }
-
+    /** From where the chart is pointed at to the next cell; at first to the first. */
     private void press(KeyEvent event) {
-        int down = switch (event.getCode()) {
-            case DOWN -> 1;
-            case UP -> -1;
-            default -> 0;
-        };
-        int across = switch (event.getCode()) {
-            case RIGHT -> 1;
-            case LEFT -> -1;
-            default -> 0;
-        };
-        if (event.getTarget() != this || down == 0 && across == 0 || lines.isEmpty()) return;
+        if (event.getTarget() != this || !event.getCode().isArrowKey() || lines.isEmpty()) return;
         event.consume();
         List<JoinKind> kinds = KindChart.kinds();
-        boolean first = pointed.get().isEmpty();
-        row = first ? 0 : Math.clamp(row + down, 0, lines.size() - 1);
-        JoinKind kind = first ? kinds.getFirst()
-                : kinds.get(Math.clamp(kinds.indexOf(pointed.get().get().kind()) + across, 0, kinds.size() - 1));
-        pointAt(line(lines.get(row)), kind);
+        if (pointed.get().isEmpty()) {
+            pointAt(1, kinds.getFirst());
+            return;
+        }
+        Pointed at = pointed.get().get();
+        int kind = kinds.indexOf(at.kind());
+        switch (event.getCode()) {
+            case UP -> pointAt(Math.max(1, at.row() - 1), at.kind());
+            case DOWN -> pointAt(Math.min(lines.size(), at.row() + 1), at.kind());
+            case LEFT -> pointAt(at.row(), kinds.get(Math.max(0, kind - 1)));
+            default -> pointAt(at.row(), kinds.get(Math.min(kinds.size() - 1, kind + 1)));
+        }
     }
 
-    private PhraseFlow name(KindChart.Lines lines) {
-        PhraseFlow name = new PhraseFlow("chart-line");
-        name.setMinWidth(Region.USE_PREF_SIZE);
-        name.show(switch (lines.first()) {
+    private static PhraseFlow shown(Phrase name) {
+        PhraseFlow shown = new PhraseFlow("chart-line");
+        shown.setMinWidth(Region.USE_PREF_SIZE);
+        shown.show(name);
+        return shown;
+    }
+
+    private Phrase name(KindChart.Lines lines) {
+        return switch (lines.first()) {
             case KindChart.Line.Pair _ when lines.count() > 1 -> words().kinds().allPairs(lines.count());
             case KindChart.Line.Alone(Side side, int _) when lines.count() > 1 ->
                 words().kinds().allUnmatched(lines.count(), Phrase.of(
                         words().names().rows(chart.outcome().join().on(side).title()), side.tone()));
-            case KindChart.Line.Pair(int left, int right) ->
-                words().kinds().line(Optional.of(row(Side.LEFT, left)), Optional.of(row(Side.RIGHT, right)));
-            case KindChart.Line.Alone(Side side, int alone) -> side == Side.LEFT
-                    ? words().kinds().line(Optional.of(row(side, alone)), Optional.empty())
-                    : words().kinds().line(Optional.empty(), Optional.of(row(side, alone)));
-        });
-        return name;
+            case KindChart.Line line -> words().kinds().line(row(line, Side.LEFT), row(line, Side.RIGHT));
+        };
     }
 
-    private Phrase row(Side side, int number) {
-        return Phrase.of(words().names().shortRow(chart.outcome().join().on(side).name(number)), side.tone());
+    private Optional<Phrase> row(KindChart.Line line, Side side) {
+        return line.on(side).stream().mapToObj(row -> Phrase
+                .of(words().names().shortRow(chart.outcome().join().on(side).name(row)), side.tone())).findFirst();
     }
 }

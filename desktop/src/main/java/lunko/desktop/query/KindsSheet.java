@@ -5,6 +5,7 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -33,8 +34,9 @@ final class KindsSheet extends StageSheet {
         side.getStyleClass().add("chart-side");
         say(words().kinds().everyKindAbout());
         keepBelow(why);
+        // In a chain the steps go on to another join.
         model.showing().subscribe((before, now) -> {
-            if (isOpen() && !now.isOfSameJoin(before)) show(now.lesson());
+            if (isOpen() && now.lesson() == before.lesson() && !now.isOfSameJoin(before)) show(now.lesson());
         });
     }
 
@@ -49,9 +51,11 @@ final class KindsSheet extends StageSheet {
         JoinKind chosen = chart.get().outcome().kind();
         KindChartView view = new KindChartView(chart.get(), chosen, model()::canChoose, model()::choose);
         view.pointed().subscribe(pointed -> {
-            why.show(pointed.flatMap(cell -> cell.line().flatMap(line -> new ChartWhy(chart.get(), line, cell.kind())
-                    .said())).map(said -> said.in(words())).orElse(Phrase.EMPTY));
-            say(chart.get(), chosen, pointed.map(KindChartView.Pointed::kind).filter(kind -> kind != chosen));
+            why.show(pointed.flatMap(view::line).map(line -> new ChartWhy(chart.get(), line, pointed.get().kind()))
+                    .map(cell -> cell.said().in(words())).orElse(Phrase.EMPTY));
+            side.getChildren().setAll(Stream.concat(
+                    change(chart.get(), pointed.map(KindChartView.Pointed::kind).filter(kind -> kind != chosen)),
+                    laws(chart.get())).toList());
         });
         VBox left = new VBox(view, cross(chart.get().outcome()), new KindChartLegend());
         left.getStyleClass().add("chart-main");
@@ -66,17 +70,22 @@ final class KindsSheet extends StageSheet {
                 outcome.join().right().rows().size()), "about");
     }
 
-    /** What goes and what comes from the kind that is chosen to another; and what holds on these tables, and always. */
-    private void say(KindChart chart, JoinKind chosen, Optional<JoinKind> other) {
+    /** What goes and what comes from the kind on the stage to another. */
+    private static Stream<Node> change(KindChart chart, Optional<JoinKind> other) {
+        if (other.isEmpty()) return Stream.of(label(words().kinds().pointAtAnother(), "about"));
+        JoinKind from = chart.outcome().kind();
+        JoinKind to = other.get();
+        KindChart.Difference removed = chart.onlyIn(from, to, MOST_EXPLAINED);
+        KindChart.Difference added = chart.onlyIn(to, from, MOST_EXPLAINED);
+        return Stream.of(Stream.of(label(words().kinds().change(from, to), "small-title"),
+                label(words().kinds().removed(removed.count()), "chart-changed")), whys(chart, removed, to),
+                Stream.of(label(words().kinds().added(added.count()), "chart-changed")), whys(chart, added, to))
+                .flatMap(parts -> parts);
+    }
+
+    /** What holds on these tables, and on any. */
+    private static Stream<Node> laws(KindChart chart) {
         List<Node> parts = new ArrayList<>();
-        other.ifPresentOrElse(kind -> {
-            KindChart.Change change = chart.change(chosen, kind);
-            parts.add(label(words().kinds().change(chosen, kind), "small-title"));
-            parts.add(label(words().kinds().removed(change.removed().size()), "chart-removed"));
-            parts.addAll(whys(chart, change.removed(), kind));
-            parts.add(label(words().kinds().added(change.added().size()), "chart-added"));
-            parts.addAll(whys(chart, change.added(), kind));
-        }, () -> parts.add(label(words().kinds().pointAtAnother(), "about")));
         parts.add(label(words().kinds().sameTitle(), "small-title"));
         List<KindChart.Same> same = chart.same();
         if (same.isEmpty()) parts.add(label(words().kinds().noneSame(), "about"));
@@ -85,7 +94,7 @@ final class KindsSheet extends StageSheet {
         parts.add(label(words().kinds().lawsTitle(), "small-title"));
         KindChart.LAWS.forEach(law -> parts.add(label(words().kinds().law(figure(chart, law.whole()),
                 law.parts().stream().map(part -> figure(chart, part)).toList()), "chart-law")));
-        side.getChildren().setAll(parts);
+        return parts.stream();
     }
 
     private static Figure figure(KindChart chart, JoinKind kind) {
@@ -96,12 +105,11 @@ final class KindsSheet extends StageSheet {
         return words().names().rows(chart.outcome().join().on(side).title());
     }
 
-    private static List<PhraseFlow> whys(KindChart chart, List<KindChart.Line> lines, JoinKind kind) {
-        return lines.stream().limit(MOST_EXPLAINED).flatMap(line -> new ChartWhy(chart, line, kind).said().stream())
-                .map(said -> {
-                    PhraseFlow why = new PhraseFlow("chart-change");
-                    why.show(said.in(words()));
-                    return why;
-                }).toList();
+    private static Stream<Node> whys(KindChart chart, KindChart.Difference lines, JoinKind kind) {
+        return lines.first().stream().map(line -> {
+            PhraseFlow why = new PhraseFlow("chart-change");
+            why.show(new ChartWhy(chart, line, kind).said().in(words()));
+            return why;
+        });
     }
 }

@@ -88,6 +88,9 @@ public interface KindWords {
     /** What stands in a cell of the chart, for the legend and for those who do not see it. */
     String cell(KindChart.Cell cell);
 
+    /** A cell and where it stands: {@code Linden – ·, left outer: kept, NULL on the other side}. */
+    String cellOf(String line, JoinKind kind, KindChart.Cell cell);
+
     /** {@code From left outer to inner}. */
     String change(JoinKind from, JoinKind to);
 

@@ -26,6 +26,7 @@ import javafx.scene.paint.Paint;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Notice;
+import lunko.insight.picture.KindChart;
 import lunko.lesson.CellEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
@@ -218,7 +219,10 @@ class SheetsTest extends OpenWindow {
         robot.interact(() -> robot.lookup(".kind-chart").query().requestFocus());
         for (int i = 0; i < 7; i++) robot.push(KeyCode.DOWN);
         assertThat(robot.lookup(".chart-why").query().getAccessibleText()).startsWith("Yara is not in the result");
-        assertThat(robot.lookup(".chart-removed").<Label>query().getText()).isEqualTo(words().kinds().removed(2));
+        assertThat(robot.lookup(".chart-changed").<Label>queryAll()).extracting(Label::getText)
+                .containsExactly(words().kinds().removed(2), words().kinds().added(0));
+        assertThat(robot.lookup(".kind-chart").query().getAccessibleText()).isEqualTo(words().kinds()
+                .cellOf("· – Yara", JoinKind.INNER, KindChart.Cell.ABSENT));
         robot.clickOn(robot.lookup(".chart-heading").match(LabeledMatchers.hasText("full anti")).<Node>query());
         assertThat(model.showing().get().kind()).contains(JoinKind.FULL_ANTI);
         robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));

@@ -154,6 +154,11 @@ record EnglishKinds(Names names) implements KindWords {
     }
 
     @Override
+    public String cellOf(String line, JoinKind kind, KindChart.Cell cell) {
+        return text("{}, {}: {}", line, names.kind(kind), cell(cell));
+    }
+
+    @Override
     public String change(JoinKind from, JoinKind to) {
         return text("From {} to {}", names.kind(from), names.kind(to));
     }
