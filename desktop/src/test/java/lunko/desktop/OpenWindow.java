@@ -10,6 +10,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.util.Duration;
@@ -37,9 +38,11 @@ public abstract class OpenWindow {
     protected ShowModel model;
     /** All of the window. */
     protected Screen screen;
+    /** Where files may be put. */
     @TempDir
-    private Path folder;
+    protected Path folder;
     private Stage stage;
+    private Duration motion = Duration.ZERO;
 
     /** To be called by the method of each test that TestFX starts, which it does not look for here. */
     protected void open(Stage opened) {
@@ -49,9 +52,15 @@ public abstract class OpenWindow {
         stage.show();
     }
 
+    /** The same, with things that take so long to move. */
+    protected void open(Stage opened, Duration moving) {
+        motion = moving;
+        open(opened);
+    }
+
     /** Shows another lesson, in a window of its own size. */
     protected void show(Lesson lesson) {
-        screen = Screen.of(lesson, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        screen = Screen.of(lesson, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(motion));
         model = screen.model();
         fill(stage, screen);
     }
@@ -72,6 +81,18 @@ public abstract class OpenWindow {
 
     protected static StyleClassedTextArea area(FxRobot robot) {
         return robot.lookup("#query-text").query();
+    }
+
+    /** What stands in all labels and buttons of a style. */
+    protected static List<String> texts(FxRobot robot, String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).queryAll().stream().map(node -> ((Labeled) node).getText()).toList();
+    }
+
+    /** What the person is told. */
+    protected String notice() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return screen.lesson().notice().get().orElseThrow().sentence();
     }
 
     protected static List<String> states(Node node) {

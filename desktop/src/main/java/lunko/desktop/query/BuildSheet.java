@@ -72,24 +72,24 @@ final class BuildSheet extends StageSheet {
             found -> say(found.asked(), found.swapping()));
 
     BuildSheet(ShowModel model, Runnable close) {
-        super(model, "build", words().query().build(), close);
+        super(model, "build", words().building().build(), close);
     }
 
     @Override
     void show(Lesson lesson) {
         Showing now = model().showing().get();
-        say(words().query().buildAbout(now.lesson() == lesson ? now.rows() : OptionalLong.empty()));
+        say(words().building().buildAbout(now.lesson() == lesson ? now.rows() : OptionalLong.empty()));
         lesson.staged().query().read().handle(read -> {
             QueryExpression query = read.query().query();
             Optional<Outline> outline = Outline.of(query, lesson.tables());
             put(outline.isEmpty()
-                    ? List.of(label(words().query().combined(),
+                    ? List.of(label(words().building().combined(),
                             "about"))
-                    : List.of(part(words().query().tables(), tables(lesson, query, outline.get())),
-                            part(words().query().columns(), columns(query, outline.get())),
-                            part(words().query().conditions(), conditions(query, lesson.tables(), outline.get())),
-                            part(words().query().order(), order(query, outline.get())),
-                            part(words().query().limit(), first(query))));
+                    : List.of(part(words().building().tables(), tables(lesson, query, outline.get())),
+                            part(words().building().columns(), columns(query, outline.get())),
+                            part(words().building().conditions(), conditions(query, lesson.tables(), outline.get())),
+                            part(words().building().order(), order(query, outline.get())),
+                            part(words().building().limit(), first(query))));
         }, (Problem problem) -> put(List.of(label(words().problems().of(problem.fault()).text(), "query-problem"))));
     }
 
@@ -128,7 +128,7 @@ final class BuildSheet extends StageSheet {
             TextField alias = new TextField(table.called().text());
             alias.getStyleClass().add("alias-field");
             alias.setId("alias-" + i);
-            alias.setAccessibleText(words().query().tableName(table.table()));
+            alias.setAccessibleText(words().building().tableName(table.table()));
             alias.setOnAction(_ -> {
                 if (!alias.getText().isBlank()) change(new QueryChange.Call(number, Name.of(alias.getText().strip())));
             });
@@ -136,7 +136,7 @@ final class BuildSheet extends StageSheet {
             if (i > 0 && i - 1 < joins.size() && joins.size() == outline.tables().size() - 1)
                 all.getChildren().add(all.getChildren().size() - 1, join(lesson, joins, i - 1));
         }
-        MenuButton add = Controls.menuButton(words().query().joinAnother());
+        MenuButton add = Controls.menuButton(words().building().joinAnother());
         add.setId("add-table");
         lesson.tables().forEach(table -> add.getItems().add(item(table.name(),
                 () -> change(lesson.staged().furtherTable(query, table.name(), outline.free(table.name()))))));
@@ -155,8 +155,8 @@ final class BuildSheet extends StageSheet {
                             .ifPresent(text -> model().lesson().edit(new SceneEdit.Write(Optional.of(text)))))));
         }
         HBox line = line(kind,
-                small(Feather.REPEAT, words().query().swapSides(), () -> swap(number)));
-        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, words().query().removeRight(),
+                small(Feather.REPEAT, words().building().swapSides(), () -> swap(number)));
+        if (number == joins.size() - 1) line.getChildren().add(small(Feather.X, words().building().removeRight(),
                 () -> change(new QueryChange.DropTable(number))));
         return line;
     }
@@ -182,28 +182,28 @@ final class BuildSheet extends StageSheet {
             SelectItem.Item item = items.get(i);
             TextField name = new TextField(item.name().map(Name::text).orElse(""));
             name.getStyleClass().add("alias-field");
-            name.setPromptText(words().query().columnName());
-            name.setAccessibleText(words().query().nameFor(SQL.expression(item.expression())));
+            name.setPromptText(words().building().columnName());
+            name.setAccessibleText(words().building().nameFor(SQL.expression(item.expression())));
             name.setOnAction(_ -> show(select.distinct(), replaced(items, number, new SelectItem.Item(item.expression(),
                     Optional.of(name.getText().strip()).filter(text -> !text.isEmpty()).map(Name::of)))));
             HBox chip = line(label(SQL.expression(item.expression()), "build-name"), name,
-                    small(Feather.CHEVRON_LEFT, words().query().furtherLeft(),
+                    small(Feather.CHEVRON_LEFT, words().building().furtherLeft(),
                             () -> show(select.distinct(), swapped(items, number, number - 1))),
-                    small(Feather.CHEVRON_RIGHT, words().query().furtherRight(),
+                    small(Feather.CHEVRON_RIGHT, words().building().furtherRight(),
                             () -> show(select.distinct(), swapped(items, number, number + 1))),
-                    small(Feather.X, words().query().hide(SQL.expression(item.expression())),
+                    small(Feather.X, words().building().hide(SQL.expression(item.expression())),
                             () -> show(select.distinct(), without(items, number))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = Controls.menuButton(words().query().selectColumn());
+        MenuButton add = Controls.menuButton(words().building().selectColumn());
         add.setId("add-column");
         for (ColumnName column : outline.hidden())
             add.getItems().add(
                     item(SQL.expression(column), () -> show(select.distinct(), with(items, Outline.item(column)))));
-        add.getItems().add(item(words().query().allColumns(),
+        add.getItems().add(item(words().building().allColumns(),
                 () -> change(new QueryChange.Show(select.distinct(), List.of(new SelectItem.Everything())))));
-        CheckBox once = Controls.checkBox(words().query().distinct());
+        CheckBox once = Controls.checkBox(words().building().distinct());
         once.setSelected(select.distinct());
         once.setOnAction(_ -> change(new QueryChange.Show(once.isSelected(), select.items())));
         all.getChildren().addAll(add, once);
@@ -246,8 +246,8 @@ final class BuildSheet extends StageSheet {
             HBox line = line(label(SiteNames.of(condition.seat(), joins), "build-seat"), field(condition));
             Conditions.others(query, condition)
                     .forEach(to -> line.getChildren()
-                            .add(send(condition, to, words().query().moveTo(SiteNames.of(to, joins)))));
-            line.getChildren().add(small(Feather.X, words().query().removeCondition(),
+                            .add(send(condition, to, words().building().moveTo(SiteNames.of(to, joins)))));
+            line.getChildren().add(small(Feather.X, words().building().removeCondition(),
                     () -> change(new QueryChange.DropCondition(condition.seat(), condition.number()))));
             all.getChildren().add(line);
         }
@@ -261,9 +261,9 @@ final class BuildSheet extends StageSheet {
         String text = SQL.expression(condition.condition());
         TextField field = new TextField(text);
         field.getStyleClass().add("condition-field");
-        field.setTooltip(new Tooltip(words().query().changeCondition()));
+        field.setTooltip(new Tooltip(words().building().changeCondition()));
         field.setPrefColumnCount(Math.clamp(text.length(), LEAST_CONDITION, MOST_CONDITION));
-        field.setAccessibleText(words().query().condition(text));
+        field.setAccessibleText(words().building().condition(text));
         field.setOnAction(_ -> Outline.condition(field.getText()).handle(
                 other -> change(new QueryChange.ChangeCondition(condition.seat(), condition.number(), other)),
                 model().lesson()::say));
@@ -284,15 +284,15 @@ final class BuildSheet extends StageSheet {
             int number = i;
             SortKey key = keys.get(i);
             HBox chip = line(label(SQL.sortKey(key), "build-name"),
-                    small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, words().query().reverseOrder(),
+                    small(key.descending() ? Feather.ARROW_UP : Feather.ARROW_DOWN, words().building().reverseOrder(),
                             () -> change(new QueryChange.SortBy(
                                     replaced(keys, number, new SortKey(key.by(), !key.descending(), key.nulls()))))),
-                    small(Feather.X, words().query().removeOrder(),
+                    small(Feather.X, words().building().removeOrder(),
                             () -> change(new QueryChange.SortBy(without(keys, number)))));
             chip.getStyleClass().add("chip");
             all.getChildren().add(chip);
         }
-        MenuButton add = Controls.menuButton(words().query().sortBy());
+        MenuButton add = Controls.menuButton(words().building().sortBy());
         add.setId("add-sort");
         for (ColumnName column : outline.columns())
             add.getItems().add(item(SQL.expression(column),
@@ -305,14 +305,14 @@ final class BuildSheet extends StageSheet {
         TextField rows = new TextField(query.limit().isPresent() ? String.valueOf(query.limit().getAsLong()) : "");
         rows.setId("first-rows");
         rows.getStyleClass().add("alias-field");
-        rows.setPromptText(words().query().noLimit());
-        rows.setAccessibleText(words().query().mostRows());
+        rows.setPromptText(words().building().noLimit());
+        rows.setAccessibleText(words().building().mostRows());
         rows.setOnAction(_ -> {
             String typed = rows.getText().strip();
             if (typed.isEmpty()) change(new QueryChange.First(OptionalLong.empty()));
             else if (typed.matches("\\d{1,9}")) change(new QueryChange.First(OptionalLong.of(Long.parseLong(typed))));
             else model().lesson().say(Problem.of(new WorkFault.NoRowCount()));
         });
-        return line(rows, label(words().query().rowsAtMost(), "about"));
+        return line(rows, label(words().building().rowsAtMost(), "about"));
     }
 }

@@ -38,7 +38,7 @@ final class CompletionList {
         list.setFixedCellSize(ROW);
         list.setPrefWidth(WIDTH);
         list.setFocusTraversable(false);
-        list.setAccessibleText(words().query().completions());
+        list.setAccessibleText(words().building().completions());
         list.setCellFactory(_ -> new Cell());
         list.setOnMouseClicked(_ -> chosen().ifPresent(take));
         popup.setAutoHide(true);

@@ -38,16 +38,16 @@ final class ConditionMaker extends VBox {
         left.setConverter(new ColumnTitles());
         left.setId("condition-left");
         left.getSelectionModel().selectFirst();
-        left.setAccessibleText(words().query().newConditionColumn());
+        left.setAccessibleText(words().building().newConditionColumn());
         comparison.getItems().setAll(How.values());
         comparison.setId("condition-comparison");
         comparison.getSelectionModel().selectFirst();
-        comparison.setAccessibleText(words().query().newConditionComparison());
+        comparison.setAccessibleText(words().building().newConditionComparison());
         right.getItems().setAll(outline.columns().stream().map(new SqlWriter()::expression).toList());
         right.setEditable(true);
         right.setId("condition-right");
-        right.setPromptText(words().query().valueOrColumn());
-        right.setAccessibleText(words().query().newConditionValue());
+        right.setPromptText(words().building().valueOrColumn());
+        right.setAccessibleText(words().building().newConditionValue());
         right.disableProperty().bind(comparison.valueProperty().map(chosen -> !chosen.asks()));
         List<ConditionSite> seats = new ArrayList<>(List.of(new ConditionSite.Where()));
         for (int join = 0; join < joins; join++) seats.add(new ConditionSite.On(join));
@@ -55,15 +55,15 @@ final class ConditionMaker extends VBox {
         seat.setId("condition-seat");
         seat.setConverter(new SiteNames(joins));
         seat.getSelectionModel().selectFirst();
-        seat.setAccessibleText(words().query().newConditionPlace());
-        Button put = Controls.button(words().query().add());
+        seat.setAccessibleText(words().building().newConditionPlace());
+        Button put = Controls.button(words().building().add());
         put.setId("add-condition");
         put.getStyleClass().add("use");
         put.setOnAction(
                 _ -> new ConditionDraft(outline, left.getValue(), comparison.getValue(), right.getEditor().getText())
                         .condition(tables)
                         .handle(condition -> add.accept(seat.getValue(), condition), this::say));
-        HBox line = new HBox(left, comparison, right, new Label(words().query().into()), seat, put);
+        HBox line = new HBox(left, comparison, right, new Label(words().building().into()), seat, put);
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("build-line");
         problem.getStyleClass().add("query-problem");

@@ -64,12 +64,12 @@ final class OnWhereSheet extends StageSheet {
     private Optional<Choice> chosen = Optional.empty();
 
     OnWhereSheet(ShowModel model, Runnable close) {
-        super(model, "on-where", words().query().onOrWhere(), close);
+        super(model, "on-where", words().sheets().onOrWhere(), close);
     }
 
     @Override
     void show(Lesson lesson) {
-        say(words().query().onOrWhereAbout());
+        say(words().sheets().onOrWhereAbout());
         lesson.staged().query().read().handle(read -> show(lesson, read.query().query()),
                 (Problem problem) -> put(
                         List.of(label(words().problems().of(problem.fault()).text(), "query-problem"))));
@@ -79,7 +79,7 @@ final class OnWhereSheet extends StageSheet {
         List<Choice> choices = choices(query);
         if (choices.isEmpty()) {
             put(List.of(label(
-                    words().query().nothingToMove(),
+                    words().sheets().nothingToMove(),
                     "about")));
             return;
         }
@@ -88,7 +88,7 @@ final class OnWhereSheet extends StageSheet {
         FlowPane buttons = flow("choices");
         for (Choice choice : choices) {
             ToggleButton button =
-                    Controls.toggle(words().query().move(text(choice.condition()), choice.from(), choice.there()));
+                    Controls.toggle(words().sheets().move(text(choice.condition()), choice.from(), choice.there()));
             button.setSelected(choice.equals(now));
             button.setOnAction(_ -> {
                 chosen = Optional.of(choice);
@@ -123,15 +123,15 @@ final class OnWhereSheet extends StageSheet {
     private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
         GridPane both = new GridPane();
         both.addRow(0,
-                side(words().query().asItIs(choice.from(), sending.here().stage().rows().size()), now.sql(),
+                side(words().sheets().asItIs(choice.from(), sending.here().stage().rows().size()), now.sql(),
                         sending.here(), Optional.empty()),
-                side(words().query().inOther(choice.there(), sending.there().stage().rows().size()),
+                side(words().sheets().inOther(choice.there(), sending.there().stage().rows().size()),
                         sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
         both.getColumnConstraints().setAll(half(), half());
         both.getStyleClass().add("side-by-side");
         List<Node> parts = new ArrayList<>(List.of(both));
         if (sending.isSame()) parts.add(label(
-                words().query().sameWherever(),
+                words().sheets().sameWherever(),
                 "way-about"));
         for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
         return parts;
@@ -148,7 +148,7 @@ final class OnWhereSheet extends StageSheet {
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("way-head");
         use.ifPresent(query -> {
-            Button send = Controls.button(words().query().moveIt());
+            Button send = Controls.button(words().sheets().moveIt());
             send.getStyleClass().add("use");
             send.setId("send");
             send.setMinWidth(Region.USE_PREF_SIZE);
@@ -163,9 +163,9 @@ final class OnWhereSheet extends StageSheet {
     private static Node why(Choice choice, Sending.Why why) {
         String in = why.after() ? choice.there() : choice.from();
         String other = why.after() ? choice.from() : choice.there();
-        VBox both = new VBox(flow(words().query().withItIn(in, why.why().in(words()))));
+        VBox both = new VBox(flow(words().sheets().withItIn(in, why.why().in(words()))));
         why.whyNot().ifPresent(not -> both.getChildren()
-                .add(flow(words().query().withItIn(other, not.in(words())))));
+                .add(flow(words().sheets().withItIn(other, not.in(words())))));
         both.getStyleClass().add("why-both");
         return both;
     }

@@ -38,7 +38,7 @@ final class ResultsSheet extends StageSheet {
                     this::show);
 
     ResultsSheet(ShowModel model, Runnable close) {
-        super(model, "results", words().query().allQueries(), close);
+        super(model, "results", words().sheets().allQueries(), close);
     }
 
     @Override
@@ -49,8 +49,8 @@ final class ResultsSheet extends StageSheet {
     private void show(ResultsFound found) {
         if (found.lesson() != model().lesson().lesson().get()) return;
         List<Stretch> queries = SqlParser.stretches(found.lesson().staged().sql());
-        say(queries.size() < 2 ? words().query().writeMore()
-                : words().query().queries(queries.size()));
+        say(queries.size() < 2 ? words().sheets().writeMore()
+                : words().sheets().queries(queries.size()));
         List<Node> parts = new ArrayList<>();
         for (int i = 0; i < found.results().size(); i++)
             parts.add(result(found.lesson().staged().query(), i, queries.get(i), found.results().get(i)));
@@ -62,14 +62,14 @@ final class ResultsSheet extends StageSheet {
         HBox.setHgrow(sql, Priority.ALWAYS);
         HBox line = new HBox(
                 label(result.either(stage -> words().counts().rows(stage.rows().size()),
-                        _ -> words().query().noResult()), "result-count"),
+                        _ -> words().sheets().noResult()), "result-count"),
                 sql);
         line.getStyleClass().add("way-line");
         line.setAlignment(Pos.CENTER_LEFT);
         if (number == text.number()) {
-            line.getChildren().add(label(words().query().onTheStage(), "about"));
+            line.getChildren().add(label(words().sheets().onTheStage(), "about"));
         } else if (result instanceof Checked.Valid<Stage>) {
-            Button show = Controls.button(words().query().showThis());
+            Button show = Controls.button(words().sheets().showThis());
             show.getStyleClass().add("use");
             show.setMinWidth(Region.USE_PREF_SIZE);
             show.setOnAction(

@@ -12,7 +12,7 @@ import lunko.desktop.words.Speech;
 /** What can take the place of the stage for a while, by what it is called and the key that opens it. */
 public enum SheetKind {
     /** The query put together without typing. */
-    BUILD(in -> in.query().buildWithoutTyping(), KeyCode.U, BuildSheet::new),
+    BUILD(in -> in.building().buildWithoutTyping(), KeyCode.U, BuildSheet::new),
     /** The equivalent queries. */
     WAYS(in -> in.query().equivalent(), KeyCode.W, WaysSheet::new),
     /** A condition in ON or in WHERE. */

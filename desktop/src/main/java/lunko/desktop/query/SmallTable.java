@@ -32,7 +32,7 @@ final class SmallTable extends GridPane {
                         differing.contains(row)), column, row + 1);
             }
         }
-        String rest = words().query().restOfTable(rows, Math.min(rows, most));
+        String rest = words().sheets().restOfTable(rows, Math.min(rows, most));
         if (!rest.isEmpty())
             add(cell(rest, "small-rest", false), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
         setAccessibleText(words().counts().rows(rows));

@@ -46,7 +46,7 @@ abstract class StageSheet extends VBox {
         about.getStyleClass().add("about");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, about, gap, small(Feather.X, words().query().backToStage(), close));
+        HBox head = new HBox(name, about, gap, small(Feather.X, words().sheets().backToStage(), close));
         head.getStyleClass().add("sheet-head");
         head.setAlignment(Pos.CENTER_LEFT);
         body.getStyleClass().add("sheet-body");

@@ -54,15 +54,15 @@ final class WaysSheet extends StageSheet {
 
     @Override
     void show(Lesson lesson) {
-        say(words().query().trying());
+        say(words().sheets().trying());
         latest.ask(new WaysAsked(lesson, model().joinAtHand()));
     }
 
     private void show(WaysFound found) {
         if (found.asked().lesson() != model().lesson().lesson().get()) return;
         found.ways().handle(ways -> {
-            say(words().query().tried(ways.size()));
-            put(ways.isEmpty() ? List.of(label(words().query().noneKnown(), "about"))
+            say(words().sheets().tried(ways.size()));
+            put(ways.isEmpty() ? List.of(label(words().sheets().noneKnown(), "about"))
                     : ways.stream().map(this::way).toList());
         }, (Problem problem) -> {
             say("");
@@ -71,7 +71,7 @@ final class WaysSheet extends StageSheet {
     }
 
     private Node way(TriedRephrasing form) {
-        Label title = label(words().query().way(words().rephrasings().title(form.said().kind())), "way-title");
+        Label title = label(words().sheets().way(words().rephrasings().title(form.said().kind())), "way-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         HBox head = new HBox(title);
         head.getStyleClass().add("way-head");
@@ -109,7 +109,7 @@ final class WaysSheet extends StageSheet {
     }
 
     private Button use(String text) {
-        Button use = Controls.button(words().query().useThis());
+        Button use = Controls.button(words().sheets().useThis());
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
@@ -122,13 +122,13 @@ final class WaysSheet extends StageSheet {
         FlowPane shown = flow("counterexample");
         List<Node> parts = new ArrayList<>();
         example.tables().forEach(table -> parts.add(titled(table.name(), SmallTable.of(table, MOST_ROWS))));
-        parts.add(titled(words().query().asItIsNow(example.one().rows().size()),
+        parts.add(titled(words().sheets().asItIsNow(example.one().rows().size()),
                 SmallTable.of(example.one(), MOST_ROWS)));
         parts.add(
-                titled(words().query().soInstead(example.other().rows().size()),
+                titled(words().sheets().soInstead(example.other().rows().size()),
                         SmallTable.of(example.other(), MOST_ROWS)));
         shown.getChildren().setAll(parts);
-        ToggleButton button = Controls.toggle(words().query().notAlwaysTheSame());
+        ToggleButton button = Controls.toggle(words().sheets().notAlwaysTheSame());
         button.getStyleClass().add("counter-button");
         shown.visibleProperty().bind(button.selectedProperty());
         shown.managedProperty().bind(button.selectedProperty());

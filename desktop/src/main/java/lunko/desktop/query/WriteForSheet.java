@@ -33,10 +33,10 @@ final class WriteForSheet extends StageSheet {
 
     @Override
     void show(Lesson lesson) {
-        say(words().query().translateAbout());
+        say(words().sheets().translateAbout());
         FlowPane targets = flow("choices");
         for (SqlDialect each : SqlDialect.values()) {
-            ToggleButton button = Controls.toggle(words().query().database(words().rephrasings().dialect(each)));
+            ToggleButton button = Controls.toggle(words().sheets().database(words().rephrasings().dialect(each)));
             button.setSelected(each == target);
             button.setOnAction(_ -> {
                 target = each;
@@ -54,13 +54,13 @@ final class WriteForSheet extends StageSheet {
         HBox line = new HBox(flow);
         line.getStyleClass().add("way-line");
         String script = script(lesson, sql);
-        HBox buttons = new HBox(copy("copy-query", words().query().copyQuery(), sql, words().query().queryCopied()),
-                copy("copy-script", words().query().copyScript(), script,
-                        words().query().scriptCopied()));
+        HBox buttons = new HBox(copy("copy-query", words().sheets().copyQuery(), sql, words().sheets().queryCopied()),
+                copy("copy-script", words().sheets().copyScript(), script,
+                        words().sheets().scriptCopied()));
         buttons.getStyleClass().add("way-head");
         VBox all = new VBox(line, buttons, label(
-                sql.equals(lesson.staged().sql()) ? words().query().runsAsItIs()
-                        : words().query().partsDiffer(),
+                sql.equals(lesson.staged().sql()) ? words().sheets().runsAsItIs()
+                        : words().sheets().partsDiffer(),
                 "way-about"), new SqlFlow(beginning(script)));
         all.getStyleClass().add("way");
         return all;
@@ -70,7 +70,7 @@ final class WriteForSheet extends StageSheet {
     private static String beginning(String script) {
         List<String> lines = script.lines().toList();
         return lines.size() <= MOST_LINES ? script : String.join("\n", lines.subList(0, MOST_LINES)) + "\n-- "
-                + words().query().moreLines(lines.size() - MOST_LINES);
+                + words().sheets().moreLines(lines.size() - MOST_LINES);
     }
 
     private Button copy(String id, String name, String text, String said) {

@@ -23,6 +23,12 @@ public interface Speech extends Language {
     /** What is said of the query. */
     QueryWords query();
 
+    /** What is said where a query is put together without typing. */
+    BuildWords building();
+
+    /** What is said on the sheets that take the place of the stage. */
+    SheetWords sheets();
+
     /** What is said in the show. */
     ShowWords show();
 

@@ -9,23 +9,16 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TableCell;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javafx.util.Duration;
 import lunko.desktop.OpenWindow;
-import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.look.Look;
-import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
 import lunko.insight.keys.KeyCheck;
 import lunko.insight.keys.KeyFinding;
 import lunko.lesson.CellEdit;
@@ -45,34 +38,21 @@ import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
  * The bench, driven as a person drives it: tables are built, and what is known of them is said before they are joined.
  */
-@ExtendWith(ApplicationExtension.class)
-class BenchTest {
+class BenchTest extends OpenWindow {
     private static final Lesson DEMO = DemoLesson.lesson();
     private static final KeyPair KEEPER = new KeyPair("keeper_id", "keeper_id");
 
-    @TempDir
-    private Path folder;
-    private Screen screen;
-    private LessonModel model;
-
     @Start
-    void open(Stage stage) {
-        Look.install();
-        screen = Screen.of(DEMO, () -> stage, Habits.in(folder), _ -> new SimpleObjectProperty<>(Duration.ZERO));
-        model = screen.lesson();
-        OpenWindow.fill(stage, screen);
-        stage.show();
-        model.mode().set(Mode.TABLES);
+    void start(Stage stage) {
+        open(stage);
+        screen.lesson().mode().set(Mode.TABLES);
     }
 
     @Test
@@ -88,7 +68,7 @@ class BenchTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
         robot.push(KeyCode.F6);
-        assertThat(model.mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(screen.lesson().mode().get()).isEqualTo(Mode.SHOW);
         assertThat(screen.model().showing().get().lesson()).isEqualTo(DEMO);
     }
 
@@ -138,33 +118,35 @@ class BenchTest {
     @Test
     void twoTablesThatAreLinkedWhileNothingIsShownAreWhatIsShown(FxRobot robot) {
         robot.interact(() -> {
-            model.open(Lesson.begun());
-            model.edit(new TableEdit.BringIn(TableSet.of(List.of(DEMO.table("hives"), DEMO.table("keepers")))));
-            model.edit(new LinkEdit.Match("hives", "keepers", new KeyPair("keeper_id", "keeper_id")));
+            screen.lesson().open(Lesson.begun());
+            screen.lesson()
+                    .edit(new TableEdit.BringIn(TableSet.of(List.of(DEMO.table("hives"), DEMO.table("keepers")))));
+            screen.lesson().edit(new LinkEdit.Match("hives", "keepers", new KeyPair("keeper_id", "keeper_id")));
         });
         assertThat(lesson().scene().left()).isEqualTo("hives");
         assertThat(lesson().scene().right()).isEqualTo("keepers");
         // What is shown stays, whatever is linked beside it.
         robot.interact(() -> {
-            model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
-            model.edit(new LinkEdit.Match("hives", "harvests", new KeyPair("hive_no", "hive_no")));
+            screen.lesson().edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
+            screen.lesson().edit(new LinkEdit.Match("hives", "harvests", new KeyPair("hive_no", "hive_no")));
         });
         assertThat(lesson().scene().right()).isEqualTo("keepers");
     }
 
     @Test
     void aLinkThatIsProposedIsDrawnAndTakenByKeyOrWithAClick(FxRobot robot) {
-        robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+        robot.interact(() -> screen.lesson().edit(new LinkEdit.Drop("hives", "keepers")));
         for (Runnable take : List.<Runnable>of(() -> robot.push(KeyCode.CONTROL, KeyCode.J),
                 () -> robot.clickOn(".key-many.proposed"))) {
             robot.interact(() -> {
-                for (String other : List.of("visits", "harvests")) model.edit(new LinkEdit.Drop("hives", other));
-                model.edit(new LinkEdit.Drop("hives", "hives"));
+                for (String other : List.of("visits", "harvests"))
+                    screen.lesson().edit(new LinkEdit.Drop("hives", other));
+                screen.lesson().edit(new LinkEdit.Drop("hives", "hives"));
             });
             assertThat(robot.lookup(".key-many.proposed").queryAll()).isNotEmpty();
             take.run();
             assertThat(lesson().staged().on()).containsExactly(KEEPER);
-            robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+            robot.interact(() -> screen.lesson().edit(new LinkEdit.Drop("hives", "keepers")));
         }
     }
 
@@ -174,10 +156,12 @@ class BenchTest {
         for (Node label : robot.lookup(".key-many").queryAll())
             assertThat(cards).noneMatch(card -> card.getBoundsInParent().intersects(label.getBoundsInParent()));
         robot.interact(() -> {
-            for (int i = 0; i < 6; i++) model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
+            for (int i = 0; i < 6; i++)
+                screen.lesson().edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests"))));
         });
         WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> model.edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests").named("last")))));
+        robot.interact(
+                () -> screen.lesson().edit(new TableEdit.BringIn(TableSet.of(DEMO.table("harvests").named("last")))));
         WaitForAsyncUtils.waitForFxEvents();
         Bounds view = robot.lookup(".bench-scroll").query().localToScene(
                 robot.lookup(".bench-scroll").query().getLayoutBounds());
@@ -208,7 +192,7 @@ class BenchTest {
         assertThat(column("keepers", 0)).contains("NULL").hasSize(5);
         robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.LEFT);
         assertThat(lesson().staged().right().columns()).extracting(Column::name).startsWith("keeper", "keeper_id");
-        while (model.history().get().past().isPresent()) robot.push(KeyCode.CONTROL, KeyCode.Z);
+        while (screen.lesson().history().get().past().isPresent()) robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lesson()).isEqualTo(DEMO);
     }
 
@@ -226,7 +210,7 @@ class BenchTest {
         robot.clickOn(cell(robot, "keepers", 3, 0)).push(KeyCode.DOWN).push(KeyCode.CONTROL, KeyCode.V);
         assertThat(lesson().staged().right().rows().get(5).entry(0)).isEqualTo(Entry.misfit("sixteen"));
         assertThat(column("keepers", 1)).endsWith("Ula", "Jon");
-        assertThat(model.history().get().past().orElseThrow().name(words().edits()))
+        assertThat(screen.lesson().history().get().past().orElseThrow().name(words().edits()))
                 .isEqualTo(words().edits().paste(2, "keepers"));
     }
 
@@ -255,7 +239,7 @@ class BenchTest {
         robot.drag(robot.lookup("#card-keepers .about").<Node>query()).dropBy(-40, 30);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(card.getBoundsInParent().getMinX()).isEqualTo(before.getMinX() - 40);
-        assertThat(model.history().get().past().orElseThrow().name(words().edits()))
+        assertThat(screen.lesson().history().get().past().orElseThrow().name(words().edits()))
                 .isEqualTo(words().edits().moveTable("keepers"));
         robot.clickOn("#card-visits .fold");
         assertThat(lesson().layout().isFolded("visits")).isFalse();
@@ -282,16 +266,16 @@ class BenchTest {
     @Test
     void aNearMissIsMendedWithAClickAndALinkIsProposed(FxRobot robot) {
         robot.interact(() -> {
-            model.edit(new LinkEdit.Unmatch("hives", "keepers", KEEPER));
-            model.edit(new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "keeper")));
-            model.edit(new CellEdit.Type("hives", 0, 1, "oda"));
+            screen.lesson().edit(new LinkEdit.Unmatch("hives", "keepers", KEEPER));
+            screen.lesson().edit(new LinkEdit.Match("hives", "keepers", new KeyPair("hive", "keeper")));
+            screen.lesson().edit(new CellEdit.Type("hives", 0, 1, "oda"));
         });
         assertThat(check().nearMisses()).hasSize(1);
         robot.clickOn("Fix");
         assertThat(check().nearMisses()).isEmpty();
         assertThat(check().tally().pairs()).isOne();
         assertThat(texts(robot, ".finding")).isEqualTo(found());
-        robot.interact(() -> model.edit(new LinkEdit.Drop("hives", "keepers")));
+        robot.interact(() -> screen.lesson().edit(new LinkEdit.Drop("hives", "keepers")));
         assertThat(texts(robot, ".finding")).isEmpty();
         assertThat(texts(robot, ".proposed-link")).first().isEqualTo("hives.keeper_id = keepers.keeper_id");
         robot.clickOn("Link");
@@ -308,7 +292,7 @@ class BenchTest {
         assertThat(lesson()).isEqualTo(DEMO);
         robot.clickOn("Replace the 5 rows there");
         assertThat(lesson().staged().left().rows()).hasSize(5);
-        assertThat(model.history().get().past().orElseThrow().name(words().edits()))
+        assertThat(screen.lesson().history().get().past().orElseThrow().name(words().edits()))
                 .isEqualTo(words().edits().generateRows(5, "hives"));
     }
 
@@ -340,16 +324,11 @@ class BenchTest {
 
     private Lesson lesson() {
         WaitForAsyncUtils.waitForFxEvents();
-        return model.lesson().get();
+        return screen.lesson().lesson().get();
     }
 
     private List<String> column(String table, int column) {
         return lesson().table(table).rows().stream().map(row -> row.entry(column).shown()).toList();
-    }
-
-    private String notice() {
-        WaitForAsyncUtils.waitForFxEvents();
-        return model.notice().get().orElseThrow().sentence();
     }
 
     private static Node cell(FxRobot robot, String table, int row, int column) {
@@ -364,10 +343,5 @@ class BenchTest {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup("#card-" + table + " .column-heading")
                 .match((Node node) -> node.getAccessibleText().startsWith(column + ",")).query();
-    }
-
-    private static List<String> texts(FxRobot robot, String query) {
-        WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup(query).queryAll().stream().map(node -> ((Labeled) node).getText()).toList();
     }
 }

@@ -65,7 +65,7 @@ class SheetsTest extends OpenWindow {
             for (RephrasingKind kind : List.copyOf(missing)) {
                 Optional<Node> way = robot.lookup(".way").match(
                         node -> ((Label) node.lookup(".way-title")).getText()
-                                .equals(words().query().way(words().rephrasings().title(kind))))
+                                .equals(words().sheets().way(words().rephrasings().title(kind))))
                         .tryQuery();
                 Optional<Button> use = way.flatMap(node -> Optional.ofNullable((Button) node.lookup(".use")));
                 if (use.isEmpty()) continue;
@@ -96,7 +96,7 @@ class SheetsTest extends OpenWindow {
         robot.clickOn(".counter-button");
         assertThat(
                 robot.lookup(".small-title").<Label>queryAll().stream().filter(OpenWindow::isSeen).map(Label::getText))
-                .contains("hives", "keepers", words().query().asItIsNow(1), words().query().soInstead(0));
+                .contains("hives", "keepers", words().sheets().asItIsNow(1), words().sheets().soInstead(0));
     }
 
     @Test
@@ -106,7 +106,7 @@ class SheetsTest extends OpenWindow {
         robot.push(KeyCode.O);
         until(() -> robot.lookup("#send").tryQuery().isPresent());
         assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText))
-                .containsExactly(words().query().asItIs("WHERE", 2), words().query().inOther("ON", 5));
+                .containsExactly(words().sheets().asItIs("WHERE", 2), words().sheets().inOther("ON", 5));
         assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll())
                 .hasSize(3 * 7);
         assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);

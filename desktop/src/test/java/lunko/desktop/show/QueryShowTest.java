@@ -74,7 +74,7 @@ class QueryShowTest extends OpenWindow {
         }
         // The result of the first join is the left side of the second.
         robot.interact(((Button) tiles.get(2))::fire);
-        assertThat(texts(robot, "#left-table .table-name")).contains("hives + keepers");
+        assertThat(seen(robot, "#left-table .table-name")).contains("hives + keepers");
         assertThat(robot.lookup(".venn-circle.hue-third").queryAll()).hasSize(1);
         robot.push(KeyCode.DIGIT2);
         assertThat(model.showing().get().lesson().scene().written().map(WrittenQuery::sql))
@@ -95,13 +95,13 @@ class QueryShowTest extends OpenWindow {
         robot.moveTo(struck.lookup(".reason-cell"));
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is removed.");
         assertThat(states(struck)).contains("lit");
-        assertThat(texts(robot, ".reason-cell")).contains("2.5 > 4 is false", "4.5 > 4 is true");
+        assertThat(seen(robot, ".reason-cell")).contains("2.5 > 4 is false", "4.5 > 4 is true");
     }
 
     @Test
     void naturalAndSelfJoinsAreExplainedAndThenDone(FxRobot robot) {
         robot.push(KeyCode.A);
-        assertThat(texts(robot, ".explained-right")).containsExactly("These are the right columns.");
+        assertThat(seen(robot, ".explained-right")).containsExactly("These are the right columns.");
         robot.clickOn("#natural-full-outer");
         assertThat(headings(robot, Side.LEFT)).containsExactly("keeper_id", "h.hive_no", "h.hive", "h.mother_no");
         assertThat(headings(robot, Side.RIGHT)).containsExactly("k.keeper", "k.village");
@@ -119,12 +119,12 @@ class QueryShowTest extends OpenWindow {
         });
         assertThat(robot.lookup("#algorithm").<ChoiceBox<JoinAlgorithm>>query().getValue())
                 .isEqualTo(JoinAlgorithm.HASH);
-        assertThat(texts(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
+        assertThat(seen(robot, ".row-mark")).containsExactlyInAnyOrder("bucket 11", "bucket 12");
         robot.interact(() -> {
             model.algorithm().set(JoinAlgorithm.SORT_MERGE);
             model.goTo(3);
         });
-        assertThat(texts(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");
+        assertThat(seen(robot, ".row-mark.left")).containsExactlyInAnyOrder("1st", "2nd", "3rd", "4th", "aside");
         robot.push(KeyCode.END);
         assertThat(model.showing().get().match().orElseThrow().landed()).hasSize(5);
     }
@@ -185,7 +185,7 @@ class QueryShowTest extends OpenWindow {
         assertThat(listed(robot)).hasSize(4);
         assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("removed")))
                 .hasSize(2);
-        assertThat(texts(robot, ".stage-card .about")).anyMatch(
+        assertThat(seen(robot, ".stage-card .about")).anyMatch(
                 said -> said.contains("2 rows · 2 removed · view sorted · 1 column hidden"));
         robot.moveTo(
                 robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
@@ -211,9 +211,9 @@ class QueryShowTest extends OpenWindow {
     @Test
     void thePairGridSaysKeyByKeyWhyThereAreSoManyAndPointsAtPairs(FxRobot robot) {
         robot.interact(() -> model.picture().set(Picture.PAIRS));
-        assertThat(texts(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
+        assertThat(seen(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
         robot.clickOn("#pairs-by-key");
-        assertThat(texts(robot, ".pair-sum")).containsExactly("3 pairs: 11 gives 2 × 1, 12 gives 1 × 1");
+        assertThat(seen(robot, ".pair-sum")).containsExactly("3 pairs: 11 gives 2 × 1, 12 gives 1 × 1");
         // Linden and Tam: they have been compared, and do not match.
         robot.moveTo(robot.lookup(".pair-cell")
                 .match(cell -> "Linden and Tam: unknown".equals(cell.getAccessibleText())).<Node>query());
@@ -300,7 +300,7 @@ class QueryShowTest extends OpenWindow {
                 .toList();
     }
 
-    private static List<String> texts(FxRobot robot, String query) {
+    private static List<String> seen(FxRobot robot, String query) {
         WaitForAsyncUtils.waitForFxEvents();
         return robot.lookup(query).<Node>queryAll().stream().filter(QueryShowTest::isSeen)
                 .filter(node -> node instanceof Labeled).map(node -> ((Labeled) node).getText()).toList();

@@ -10,15 +10,11 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import javafx.beans.property.SimpleObjectProperty;
-import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
@@ -31,14 +27,8 @@ import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import lunko.desktop.OpenWindow;
-import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.lesson.TableFiles;
-import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
 import lunko.desktop.screen.Habits;
-import lunko.desktop.screen.Screen;
-import lunko.desktop.show.model.Player;
-import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.desktop.show.result.ListedRow;
 import lunko.lesson.DemoLesson;
@@ -53,34 +43,16 @@ import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
 import lunko.steps.Step;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The window, driven as a person drives it. */
-@ExtendWith(ApplicationExtension.class)
-class ShowViewTest {
-    @TempDir
-    private Path folder;
-    private ShowModel model;
-    private LessonModel lesson;
-    private TableFiles files;
-    private Player player;
+class ShowViewTest extends OpenWindow {
 
     @Start
-    void open(Stage stage) {
-        Look.install();
-        Screen screen = Screen.of(DemoLesson.lesson(), () -> stage, Habits.in(folder),
-                _ -> new SimpleObjectProperty<>(Duration.millis(80)));
-        model = screen.model();
-        lesson = screen.lesson();
-        player = screen.player();
-        files = screen.files();
-        OpenWindow.fill(stage, screen);
-        stage.show();
+    void start(Stage stage) {
+        open(stage, Duration.millis(80));
     }
 
     @Test
@@ -111,7 +83,7 @@ class ShowViewTest {
         assertThat(result(robot, 0)).containsExactly("1", "Clover", "NULL", "NULL", "NULL", "NULL", "NULL");
         robot.push(KeyCode.UP).push(KeyCode.F2).eraseText(6).write("12").type(KeyCode.ENTER);
         assertThat(result(robot, 0)).containsExactly("1", "Clover", "12", "NULL", "12", "Tam", "Reedmere");
-        assertThat(lesson.notice().get()).isEmpty();
+        assertThat(screen.lesson().notice().get()).isEmpty();
     }
 
     @Test
@@ -150,13 +122,13 @@ class ShowViewTest {
 
     @Test
     void playingGoesFromTheStartToTheEndAndPausesThere(FxRobot robot) throws Exception {
-        robot.interact(() -> player.speed().set(Speed.WHOLE));
+        robot.interact(() -> screen.player().speed().set(Speed.WHOLE));
         robot.push(KeyCode.SPACE);
-        assertThat(player.playing().get()).isTrue();
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !player.playing().get());
+        assertThat(screen.player().playing().get()).isTrue();
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !screen.player().playing().get());
         assertThat(model.showing().get().isAtEnd()).isTrue();
         robot.push(KeyCode.DOWN);
-        assertThat(player.speed().get()).isEqualTo(Speed.TEN);
+        assertThat(screen.player().speed().get()).isEqualTo(Speed.TEN);
     }
 
     @Test
@@ -311,8 +283,8 @@ class ShowViewTest {
     void theResultIsSavedWholeWhateverStepIsAtHand(FxRobot robot) throws Exception {
         robot.push(KeyCode.HOME);
         Path file = folder.resolve("result.csv");
-        robot.interact(() -> files.save(model.showing().get().outcome().orElseThrow(), file));
-        await(() -> lesson.notice().get().isPresent());
+        robot.interact(() -> screen.files().save(model.showing().get().outcome().orElseThrow(), file));
+        until(() -> screen.lesson().notice().get().isPresent());
         assertThat(Files.readAllLines(file)).hasSize(6)
                 .startsWith("hive_no,hive,h.keeper_id,mother_no,k.keeper_id,keeper,village")
                 .contains("3,Linden,,1,,,");
@@ -325,12 +297,7 @@ class ShowViewTest {
         when(board.getFiles()).thenReturn(List.of(file.toFile()));
         robot.interact(() -> Event.fireEvent(robot.lookup("#" + side.id() + "-table").query(),
                 new DragEvent(DragEvent.DRAG_DROPPED, board, 0, 0, 0, 0, TransferMode.COPY, null, null, null)));
-        await(() -> robot.lookup(".shade").query().isVisible());
-    }
-
-    private static void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
-        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> robot.lookup(".shade").query().isVisible());
     }
 
     /** Every view shows what the frame says: rows at hand, landed rows, lanes, the verdict, the sentence. */
@@ -357,10 +324,6 @@ class ShowViewTest {
         boolean compares = frame.step() instanceof Step.Compare;
         assertThat(robot.lookup(".verdict").query().isVisible()).isEqualTo(compares);
         assertThat(robot.lookup("#why").query().getAccessibleText()).isEqualTo(frame.why().in(words()).text());
-    }
-
-    private static List<String> states(Node node) {
-        return node.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName).toList();
     }
 
     private static List<TableRow<?>> rows(FxRobot robot, String table) {
@@ -391,15 +354,5 @@ class ShowViewTest {
         return robot.lookup("#" + side.id() + "-table .column-heading").queryAll().stream()
                 .filter(node -> node.getAccessibleText().startsWith(column + ","))
                 .findFirst().orElseThrow();
-    }
-
-    private static List<String> texts(FxRobot robot, String query) {
-        WaitForAsyncUtils.waitForFxEvents();
-        return robot.lookup(query).queryAll().stream().map(node -> ((Labeled) node).getText()).toList();
-    }
-
-    private String notice() {
-        WaitForAsyncUtils.waitForFxEvents();
-        return lesson.notice().get().orElseThrow().sentence();
     }
 }

@@ -184,6 +184,16 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
+    public BuildWords building() {
+        return pseudo(BuildWords.class, english.building());
+    }
+
+    @Override
+    public SheetWords sheets() {
+        return pseudo(SheetWords.class, english.sheets());
+    }
+
+    @Override
     public LessonWords lesson() {
         return pseudo(LessonWords.class, english.lesson());
     }

@@ -1,5 +1,6 @@
 package lunko.desktop.words.english;
 
+import lunko.desktop.words.BuildWords;
 import lunko.desktop.words.CommandWords;
 import lunko.desktop.words.GenerateWords;
 import lunko.desktop.words.ImportWords;
@@ -9,6 +10,7 @@ import lunko.desktop.words.LinkWords;
 import lunko.desktop.words.PictureWords;
 import lunko.desktop.words.QueryWords;
 import lunko.desktop.words.ResultGridWords;
+import lunko.desktop.words.SheetWords;
 import lunko.desktop.words.ShowWords;
 import lunko.desktop.words.Speech;
 import lunko.desktop.words.StepWords;
@@ -145,6 +147,16 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public ShowWords show() {
         return new EnglishShow(names());
+    }
+
+    @Override
+    public BuildWords building() {
+        return new EnglishBuilding(names());
+    }
+
+    @Override
+    public SheetWords sheets() {
+        return new EnglishSheets(names());
     }
 
     @Override
