@@ -3,7 +3,6 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import lunko.engine.sql.Renaming;
 import lunko.problem.Checked;
 import lunko.problem.LessonFault;
 import lunko.table.Block;
@@ -42,16 +41,13 @@ public sealed interface ColumnEdit extends Edit {
     default Checked<Lesson> applyTo(Lesson lesson) {
         Table before = lesson.table(table());
         return switch (this) {
-            case Add(_, int at, Column column) -> named(before, -1, column)
+            case Add(_, int at, Column column) -> named(lesson, before, -1, column)
                     .map(named -> lesson.change(table(), table -> table.insertingColumn(at, named)));
-            case Change(_, int at, Column column) -> named(before, at, column).map(named -> {
+            case Change(_, int at, Column column) -> named(lesson, before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
-                if (old.equals(named.name())) return lesson.change(table(), table -> table.withColumn(at, named));
-                Renaming renaming = new Renaming.OfColumn(table(), old, named.name());
-                Scenes renamed = lesson.scenes().changing(scene -> scene.renaming(renaming, lesson.tables()));
-                return lesson.with(renamed).change(table(), table -> table.withColumn(at, named))
-                        .changingLinks(link -> link.changing(table(),
-                                name -> name.map(each -> each.equals(old) ? named.name() : each)));
+                Lesson renamed =
+                        old.equals(named.name()) ? lesson : lesson.renamingColumn(table(), old, named.name());
+                return renamed.change(table(), table -> table.withColumn(at, named));
             });
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
             case Move(_, int at, int by) -> Checked.valid(lesson.change(table(), table -> table.movingColumn(at, by)));
@@ -59,9 +55,9 @@ public sealed interface ColumnEdit extends Edit {
                 Checked.invalid(new LessonFault.LastColumn(table()));
             case Drop(_, int at) -> {
                 String gone = before.columns().get(at).name();
-                yield Checked.valid(lesson.change(table(), table -> table.minusColumn(at))
-                        .changingLinks(
-                                link -> link.changing(table(), name -> name.filter(each -> !each.equals(gone)))));
+                Lesson without = lesson.change(table(), table -> table.minusColumn(at));
+                yield Checked.valid(lesson.scene().own().isPresent() ? without : without.changingLinks(
+                        link -> link.changing(table(), name -> name.filter(each -> !each.equals(gone)))));
             }
         };
     }
@@ -79,9 +75,12 @@ public sealed interface ColumnEdit extends Edit {
     }
 
     /** The column with its name stripped; a problem if it has none, or one that another column has. */
-    private static Checked<Column> named(Table table, int at, Column column) {
+    private static Checked<Column> named(Lesson lesson, Table table, int at, Column column) {
         String name = column.name().strip();
         if (name.isEmpty()) return Checked.invalid(new LessonFault.NoColumnName());
+        boolean same = at >= 0 && table.columns().get(at).name().equalsIgnoreCase(name);
+        if (at >= 0 && !same && lesson.hasElsewhere(table.name(), name))
+            return Checked.invalid(new LessonFault.ColumnNameTakenElsewhere(table.name(), name));
         Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
                 .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
         return other

@@ -26,8 +26,8 @@ public final class DemoLesson {
         return new Lesson("Hives and keepers", List.of(hives(), keepers(), harvests(), grades(), meadows(), visits()),
                 links,
                 new Layout(Map.of(), Set.of("harvests", "grades", "meadows", "visits")),
-                Scenes.of(Scene.of("hives", JoinKind.LEFT_OUTER, "keepers").noting(
-                        "Ask before you press play: how many rows will there be, and whose name is in them twice?")));
+                Scenes.of(Scene.of("hives", JoinKind.LEFT_OUTER, "keepers").telling(Telling.SILENT.noting(
+                        "Ask before you press play: how many rows will there be, and whose name is in them twice?"))));
     }
 
     private static Link link(String left, String right, String column) {

@@ -7,7 +7,8 @@ import lunko.words.EditSentences;
  * A change to a lesson: it gives the changed lesson, or the problem that forbids it. Rows and columns are counted from
  * 0.
  */
-public sealed interface Edit permits CellEdit, RowEdit, ColumnEdit, TableEdit, LinkEdit, SceneEdit {
+public sealed interface Edit permits CellEdit, RowEdit, ColumnEdit, TableEdit, LinkEdit, SceneEdit,
+        ScenesEdit, OwnTablesEdit {
 
     /** The lesson after this change. */
     Checked<Lesson> applyTo(Lesson lesson);

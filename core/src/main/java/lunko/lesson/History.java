@@ -37,6 +37,11 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
         return edit.applyTo(lesson).then(changed -> LessonLimits.checked(lesson, changed));
     }
 
+    /** The same history with another scene looked at, counted from 0, which is no change to be undone. */
+    public History at(int scene) {
+        return new History(lesson.at(scene), past, future);
+    }
+
     /** The history with its last edit undone; the same history if there is none. */
     public History undo() {
         return past.map(done -> new History(done.lesson, done.beyond,

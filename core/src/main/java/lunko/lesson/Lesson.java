@@ -19,24 +19,40 @@ import lunko.table.Table;
 
 /**
  * The document an instructor works on: tables, of which there is always one, no two of the same name; the links between
- * them; how they lie on the bench; and the scenes that show them. Lessons are equal that have the same in all of this.
+ * them; how they lie on the bench; and the scenes that show them. Its tables are those of the scene that is shown,
+ * which may have a state of its own; what all scenes share is asked for by name. Lessons are equal that have the same
+ * in all of this.
  */
 public final class Lesson {
     private final String title;
-    private final List<Table> tables;
-    private final List<Link> links;
+    private final List<Table> shared;
+    private final List<Link> sharedLinks;
     private final Layout layout;
     private final Scenes scenes;
+    private final List<Table> tables;
+    private final List<Link> links;
     private final StagedScene staged;
 
-    /** A lesson of all its parts. */
-    public Lesson(String title, List<Table> tables, List<Link> links, Layout layout, Scenes scenes) {
+    /** A lesson of all its parts; tables and links are those that its scenes share. */
+    public Lesson(String title, List<Table> shared, List<Link> sharedLinks, Layout layout, Scenes scenes) {
         this.title = title;
-        this.tables = List.copyOf(tables);
-        this.links = List.copyOf(links);
+        this.shared = List.copyOf(shared);
         this.layout = layout;
         this.scenes = scenes;
+        this.sharedLinks = within(states(), sharedLinks);
+        this.tables = scenes.shown().tables(this.shared);
+        this.links = within(tables, this.sharedLinks);
         this.staged = new StagedScene(this.tables, this.links, scenes.shown());
+    }
+
+    /** The tables in every state that a scene has of them. */
+    private List<Table> states() {
+        return Stream.concat(shared.stream(), scenes.all().stream().filter(scene -> scene.own().isPresent())
+                .flatMap(scene -> scene.tables(shared).stream())).toList();
+    }
+
+    private static List<Link> within(List<Table> tables, List<Link> links) {
+        return links.stream().map(link -> link.within(tables)).filter(link -> !link.pairs().isEmpty()).toList();
     }
 
     /** A lesson on two tables, and more that it does not show yet. */
@@ -62,7 +78,7 @@ public final class Lesson {
         Lesson one = new Lesson("", List.of(first), List.of(), Layout.PLAIN,
                 Scenes.of(Scene.of(first.name(), JoinKind.INNER, first.name())));
         Lesson all = one.adding(TableSet.of(set.tables().subList(1, set.tables().size())));
-        all = new Lesson("", all.tables, set.links(), Layout.PLAIN, all.scenes);
+        all = new Lesson("", all.shared, set.links(), Layout.PLAIN, all.scenes);
         Optional<Link> link = Opening.of(all);
         String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
         return all
@@ -90,14 +106,24 @@ public final class Lesson {
         return title;
     }
 
-    /** The tables. */
+    /** The tables as the scene that is shown has them. */
     public List<Table> tables() {
         return tables;
     }
 
-    /** What links them. */
+    /** What links these. */
     public List<Link> links() {
         return links;
+    }
+
+    /** The tables that the scenes share. */
+    public List<Table> shared() {
+        return shared;
+    }
+
+    /** What links those, and what links columns that a scene alone has. */
+    public List<Link> sharedLinks() {
+        return sharedLinks;
     }
 
     /** How they lie on the bench. */
@@ -122,21 +148,27 @@ public final class Lesson {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Lesson lesson && lesson.title.equals(title) && lesson.tables.equals(tables)
-                && lesson.links.equals(links) && lesson.layout.equals(layout) && lesson.scenes.equals(scenes);
+        return other instanceof Lesson lesson && lesson.title.equals(title) && lesson.shared.equals(shared)
+                && lesson.sharedLinks.equals(sharedLinks) && lesson.layout.equals(layout)
+                && lesson.scenes.equals(scenes);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(title, tables, links, layout, scenes);
+        return Objects.hash(title, shared, sharedLinks, layout, scenes);
     }
 
     @Override
     public String toString() {
-        return title + " " + tables + " " + links + " " + scenes;
+        return title + " " + shared + " " + sharedLinks + " " + scenes;
     }
 
-    /** The tables and their links, without what is Lunko's own. */
+    /** The tables that the scenes share and their links, without what is Lunko's own. */
+    public TableSet sharedSet() {
+        return new TableSet(shared, within(shared, sharedLinks));
+    }
+
+    /** The tables and their links, as the scene that is shown has them. */
     public TableSet set() {
         return new TableSet(tables, links);
     }
@@ -158,21 +190,27 @@ public final class Lesson {
     }
 
     /**
-     * Whether this is the other lesson in all that somebody has made: which kind of join is looked at just now makes no
-     * difference, because every demonstration goes through several.
+     * Whether this is the other lesson in all that somebody has made: which scene is looked at just now makes no
+     * difference, nor, while there is but one, which kind of join, because every demonstration goes through several.
      */
     public boolean isAsMade(Lesson other) {
         return equals(other) || normal().equals(other.normal());
     }
 
     private Lesson normal() {
+        if (scenes.size() > 1) return at(0);
         return staged.plainJoin().isPresent() || scene().written().isEmpty()
                 ? new SceneEdit.ChooseKind(JoinKind.INNER).applyTo(this).either(lesson -> lesson, _ -> this) : this;
     }
 
+    /** The same lesson with another of its scenes shown, counted from 0; beyond the first or last means that one. */
+    public Lesson at(int scene) {
+        return scene == scenes.at() ? this : with(scenes.at(scene));
+    }
+
     /** The same lesson under another title. */
     Lesson titled(String other) {
-        return new Lesson(other, tables, links, layout, scenes);
+        return new Lesson(other, shared, sharedLinks, layout, scenes);
     }
 
     /** The same lesson with another kind of join. */
@@ -187,12 +225,12 @@ public final class Lesson {
 
     /** The same lesson with other scenes. */
     Lesson with(Scenes other) {
-        return new Lesson(title, tables, links, layout, other);
+        return new Lesson(title, shared, sharedLinks, layout, other);
     }
 
     /** The same lesson, lying otherwise on the bench. */
     Lesson with(Layout other) {
-        return new Lesson(title, tables, links, other, scenes);
+        return new Lesson(title, shared, sharedLinks, other, scenes);
     }
 
     /** The same lesson with other columns of the scene's tables matched. */
@@ -204,7 +242,7 @@ public final class Lesson {
     Lesson linking(Link link) {
         List<Link> changed = new ArrayList<>();
         boolean there = false;
-        for (Link other : links) {
+        for (Link other : sharedLinks) {
             if (other.between(link.left(), link.right()).isEmpty()) {
                 changed.add(other);
             } else {
@@ -213,7 +251,7 @@ public final class Lesson {
             }
         }
         if (!there && !link.pairs().isEmpty()) changed.add(link);
-        return new Lesson(title, tables, changed, layout, scenes);
+        return new Lesson(title, shared, changed, layout, scenes);
     }
 
     /** The same lesson, its scene joined by the link if these two are its tables. */
@@ -224,15 +262,26 @@ public final class Lesson {
 
     /** The same lesson with each link changed; one that has no pairs any more is gone. */
     Lesson changingLinks(UnaryOperator<Link> change) {
-        return new Lesson(title, tables, links.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(),
-                layout, scenes);
+        return new Lesson(title, shared,
+                sharedLinks.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(), layout, scenes);
     }
 
-    /** The same lesson with a table changed, its name and the names of its columns staying as they are. */
+    /**
+     * The same lesson with a table changed, its name and the names of its columns staying as they are; where the scene
+     * has a state of its own, the change stays in it.
+     */
     Lesson change(String name, UnaryOperator<Table> change) {
-        return new Lesson(title,
-                tables.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList(), links,
-                layout, scenes);
+        return scene().own().map(own -> own.becoming(shared, change.apply(table(name))))
+                .map(own -> with(scene().owning(Optional.of(own)))).orElseGet(() -> changeShared(name, change));
+    }
+
+    private Lesson changeShared(String name, UnaryOperator<Table> change) {
+        return sharing(shared.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList());
+    }
+
+    /** The same lesson, its scenes sharing other tables. */
+    Lesson sharing(List<Table> other) {
+        return new Lesson(title, other, sharedLinks, layout, scenes);
     }
 
     /**
@@ -245,11 +294,36 @@ public final class Lesson {
     /** The same lesson with a table under another name, which no other has. */
     Lesson renaming(String name, String to) {
         return new Lesson(title,
-                tables.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
-                links.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to),
+                shared.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
+                sharedLinks.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to),
                 scenes.changing(scene -> scene.of(scene.pairing().renaming(name, to))
-                        .renaming(new Renaming.OfTable(name, to), tables)))
+                        .renaming(new Renaming.OfTable(name, to), shared)
+                        .owning(scene.own().map(own -> own.changing(change -> change.renaming(name, to))))))
                 .titledAs(this);
+    }
+
+    /** The same lesson with a column under another name, which no other of the table has, wherever it is named. */
+    Lesson renamingColumn(String name, String column, String to) {
+        Renaming renaming = new Renaming.OfColumn(name, column, to);
+        Scenes renamed = scenes.changing(scene -> scene.renaming(renaming, shared)
+                .owning(scene.own().map(own -> own.changing(change -> change.renamingColumn(name, column, to)))));
+        return new Lesson(title,
+                shared.stream().map(table -> table.name().equals(name) ? renamed(table, column, to) : table).toList(),
+                sharedLinks.stream().map(link -> link.changing(name,
+                        each -> each.map(one -> one.equals(column) ? to : one))).toList(),
+                layout, renamed);
+    }
+
+    /** Whether the table has a column of this name in another state than the one that is shown. */
+    boolean hasElsewhere(String name, String column) {
+        return Stream.concat(Stream.of(shared), scenes.all().stream().map(scene -> scene.tables(shared)))
+                .filter(state -> state != tables).flatMap(List::stream)
+                .anyMatch(table -> table.name().equals(name) && table.column(column).isPresent());
+    }
+
+    private static Table renamed(Table table, String column, String to) {
+        return table.column(column).stream().mapToObj(at -> table.withColumn(at, table.columns().get(at).named(to)))
+                .findFirst().orElse(table);
     }
 
     /**
@@ -258,10 +332,10 @@ public final class Lesson {
      * another table has gets a number.
      */
     Lesson replace(String name, Table table) {
-        List<Table> others = tables.stream().filter(other -> !other.name().equals(name)).toList();
+        List<Table> others = shared.stream().filter(other -> !other.name().equals(name)).toList();
         Lesson renamed = renaming(name, free(table.name(), others));
         String now = free(table.name(), others);
-        return renamed.change(now, _ -> table.named(now))
+        return renamed.changeShared(now, _ -> table.named(now).numbered())
                 .changingLinks(link -> !link.touches(now) ? link : renamed.comparable(link, now, table.named(now)))
                 .looking(renamed.scene().left(), renamed.scene().right());
     }
@@ -275,15 +349,15 @@ public final class Lesson {
 
     /** The same lesson with more tables; names that are taken get a number. */
     Lesson adding(TableSet set) {
-        List<Table> all = new ArrayList<>(tables);
+        List<Table> all = new ArrayList<>(shared);
         List<Link> more = set.links();
         for (Table table : set.tables()) {
             String name = free(table.name(), all);
-            all.add(table.named(name));
+            all.add(table.named(name).numbered());
             if (!name.equals(table.name()))
                 more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
         }
-        return new Lesson(title, all, Stream.concat(links.stream(), more.stream()).toList(), layout, scenes);
+        return new Lesson(title, all, Stream.concat(sharedLinks.stream(), more.stream()).toList(), layout, scenes);
     }
 
     /**
@@ -292,7 +366,7 @@ public final class Lesson {
      */
     Lesson bringing(TableSet set) {
         Lesson brought = adding(set);
-        List<Table> blank = tables.stream().filter(Opening::isBlank).limit(set.tables().size()).toList();
+        List<Table> blank = shared.stream().filter(Opening::isBlank).limit(set.tables().size()).toList();
         for (Table table : blank) brought = brought.without(table.name());
         Lesson now = blank.isEmpty() ? brought : brought.calledAs(set);
         if (!staged.isUnmatched()) return now;
@@ -302,11 +376,11 @@ public final class Lesson {
     /** The same lesson, its last tables called as these, as far as no other has the name. */
     private Lesson calledAs(TableSet set) {
         Lesson called = this;
-        int first = tables.size() - set.tables().size();
+        int first = shared.size() - set.tables().size();
         for (int i = 0; i < set.tables().size(); i++) {
-            Table own = called.tables.get(first + i);
+            Table own = called.shared.get(first + i);
             String wanted = free(set.tables().get(i).name(),
-                    called.tables.stream().filter(other -> other != own).toList());
+                    called.shared.stream().filter(other -> other != own).toList());
             if (!wanted.equals(own.name())) called = called.renaming(own.name(), wanted);
         }
         return called;
@@ -314,8 +388,8 @@ public final class Lesson {
 
     /** The same lesson without a table, which is not its last; scenes that showed it show another in its place. */
     Lesson without(String name) {
-        List<Table> rest = tables.stream().filter(table -> !table.name().equals(name)).toList();
-        Lesson others = new Lesson(title, rest, links.stream().filter(link -> !link.touches(name)).toList(),
+        List<Table> rest = shared.stream().filter(table -> !table.name().equals(name)).toList();
+        Lesson others = new Lesson(title, rest, sharedLinks.stream().filter(link -> !link.touches(name)).toList(),
                 layout.without(name), scenes.changing(scene -> scene.of(scene.pairing().without(name, rest))));
         Pairing pairing = others.scene().pairing();
         return others.looking(pairing.left(), pairing.right()).titledAs(this);

@@ -16,12 +16,14 @@ final class LessonLimits {
                 .map(table -> Limits.fault(table, before.tables().stream()
                         .filter(other -> other.name().equals(table.name())).findFirst()));
         Stream<Optional<TableFault>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
-                .flatMap(scene -> Stream.concat(Stream.of(scene.note()),
+                .flatMap(scene -> Stream.concat(Stream.of(scene.telling().title(), scene.telling().note()),
                         scene.written().map(WrittenQuery::sql).stream())))
                 .map(Limits::ofText);
         Stream<Optional<TableFault>> numbers = Stream.of(
                 now.tables().size() > before.tables().size() ? Limits.ofTables(now.tables().size()) : Optional.empty(),
-                now.links().size() > before.links().size() ? Limits.ofLinks(now.links().size()) : Optional.empty());
+                now.links().size() > before.links().size() ? Limits.ofLinks(now.links().size()) : Optional.empty(),
+                now.scenes().size() > before.scenes().size() ? Limits.ofScenes(now.scenes().size())
+                        : Optional.empty());
         return Stream.concat(numbers, Stream.concat(tables, texts)).flatMap(Optional::stream).findFirst()
                 .map(Checked::<Lesson>invalid)
                 .orElse(Checked.valid(now));

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.query.KeyPair;
 import lunko.query.Side;
+import lunko.table.Table;
 
 /**
  * Columns of two tables, by name, that belong together; several pairs make a composite link. A table may be linked with
@@ -42,6 +43,16 @@ public record Link(String left, String right, List<KeyPair> pairs) {
     public Optional<Link> between(String one, String other) {
         if (left.equals(one) && right.equals(other)) return Optional.of(this);
         return left.equals(other) && right.equals(one) ? Optional.of(turned()) : Optional.empty();
+    }
+
+    /** The same link with those pairs alone of which these tables have both columns. */
+    Link within(List<Table> tables) {
+        return with(pairs.stream()
+                .filter(pair -> has(tables, left, pair.left()) && has(tables, right, pair.right())).toList());
+    }
+
+    private static boolean has(List<Table> tables, String table, String column) {
+        return tables.stream().anyMatch(one -> one.name().equals(table) && one.column(column).isPresent());
     }
 
     /** The same link with a table under another name. */

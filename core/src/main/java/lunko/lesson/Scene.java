@@ -2,25 +2,28 @@ package lunko.lesson;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import lunko.engine.sql.Renaming;
+import lunko.lesson.own.OwnTables;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Table;
 
 /**
- * What a lesson shows: two of its tables joined, or a query that somebody has written.
+ * What a lesson shows at a moment: two of its tables joined, or a query that somebody has written.
  *
+ * @param telling what is said with it
  * @param pairing the two tables at hand
  * @param written the query as SQL, where somebody has written one
- * @param note what the speaker wants to be reminded of
- * @param step the number of the step to open at; at the end where there is none
+ * @param start how it opens
+ * @param own how its tables differ from the lesson's, where it has a state of its own
  */
-public record Scene(Pairing pairing, Optional<WrittenQuery> written, String note, OptionalLong step) {
+public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> written, SceneStart start,
+        Optional<OwnTables> own) {
 
-    /** Two tables, without a note, all steps done. */
+    /** Two tables, of which nothing is said, all steps done. */
     public static Scene of(String left, JoinKind kind, String right) {
-        return new Scene(new Pairing(left, kind, right, false), Optional.empty(), "", OptionalLong.empty());
+        return new Scene(Telling.SILENT, new Pairing(left, kind, right, false), Optional.empty(), SceneStart.PLAIN,
+                Optional.empty());
     }
 
     /** The left one of the tables at hand. */
@@ -43,28 +46,39 @@ public record Scene(Pairing pairing, Optional<WrittenQuery> written, String note
         return pairing.on(side);
     }
 
+    /** The tables as it has them, where these are the lesson's. */
+    public List<Table> tables(List<Table> shared) {
+        return own.map(differing -> differing.on(shared)).orElse(shared);
+    }
+
     /** The same scene with two tables joined otherwise, or others. */
     public Scene of(Pairing other) {
-        return new Scene(other, written, note, step);
+        return new Scene(telling, other, written, start, own);
     }
 
     /** The same scene with a query that was written, or with none. */
     public Scene writing(Optional<WrittenQuery> query) {
-        return new Scene(pairing, query, note, step);
+        return new Scene(telling, pairing, query, start, own);
     }
 
-    /** The same scene under a new name of a table or a column; {@code tables} are those before. */
-    Scene renaming(Renaming renaming, List<Table> tables) {
-        return writing(written.map(query -> query.renaming(renaming, tables)));
+    /** The same scene under a new name of a table or a column; {@code shared} are the lesson's tables before. */
+    Scene renaming(Renaming renaming, List<Table> shared) {
+        List<Table> before = tables(shared);
+        return writing(written.map(query -> query.renaming(renaming, before)));
     }
 
-    /** The same scene with another note. */
-    public Scene noting(String other) {
-        return new Scene(pairing, written, other, step);
+    /** The same scene with something else said. */
+    public Scene telling(Telling other) {
+        return new Scene(other, pairing, written, start, own);
     }
 
-    /** The same scene, opening at another step. */
-    public Scene at(OptionalLong other) {
-        return new Scene(pairing, written, note, other);
+    /** The same scene, opening otherwise. */
+    public Scene opening(SceneStart other) {
+        return new Scene(telling, pairing, written, other, own);
+    }
+
+    /** The same scene with a state of the tables of its own, or without. */
+    public Scene owning(Optional<OwnTables> other) {
+        return new Scene(telling, pairing, written, start, other);
     }
 }

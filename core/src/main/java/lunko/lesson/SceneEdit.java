@@ -1,7 +1,7 @@
 package lunko.lesson;
 
 import java.util.Optional;
-import java.util.OptionalLong;
+import java.util.function.UnaryOperator;
 import lunko.insight.keys.NearMiss;
 import lunko.insight.keys.Repair;
 import lunko.problem.Checked;
@@ -52,8 +52,11 @@ public sealed interface SceneEdit extends Edit {
     /** Another note for the speaker. */
     record Note(String note) implements SceneEdit {}
 
-    /** Another step to open at. */
-    record OpenAt(OptionalLong step) implements SceneEdit {}
+    /** Another title for the scene. */
+    record Entitle(String title) implements SceneEdit {}
+
+    /** Another way to open. */
+    record OpenLike(SceneStart start) implements SceneEdit {}
 
     /** Another title for the lesson. */
     record Retitle(String title) implements SceneEdit {}
@@ -92,8 +95,9 @@ public sealed interface SceneEdit extends Edit {
             case MakeRows(String table, Recipe recipe) ->
                 Checked.valid(lesson.change(table, _ -> recipe.make(lesson, table)));
             case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
-            case Note(String note) -> Checked.valid(lesson.with(lesson.scene().noting(note)));
-            case OpenAt(OptionalLong step) -> Checked.valid(lesson.with(lesson.scene().at(step)));
+            case Note(String note) -> Checked.valid(telling(lesson, telling -> telling.noting(note)));
+            case Entitle(String title) -> Checked.valid(telling(lesson, telling -> telling.titled(title.strip())));
+            case OpenLike(SceneStart start) -> Checked.valid(lesson.with(lesson.scene().opening(start)));
             case Retitle(String title) when title.isBlank() -> Checked.invalid(new LessonFault.NoTitle());
             case Retitle(String title) -> Checked.valid(lesson.titled(title.strip()));
         };
@@ -114,9 +118,14 @@ public sealed interface SceneEdit extends Edit {
             case MakeRows(String table, Recipe recipe) -> in.generateRows(recipe.rows(), table);
             case Arrange(Situation situation) -> in.setUp(situation.title(in));
             case Note _ -> in.changeNote();
-            case OpenAt _ -> in.changeStep();
+            case Entitle _ -> in.changeSceneTitle();
+            case OpenLike _ -> in.changeStart();
             case Retitle _ -> in.changeTitle();
         };
+    }
+
+    private static Lesson telling(Lesson lesson, UnaryOperator<Telling> change) {
+        return lesson.with(lesson.scene().telling(change.apply(lesson.scene().telling())));
     }
 
     private static Lesson respell(Lesson lesson, NearMiss miss) {

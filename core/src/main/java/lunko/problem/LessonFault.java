@@ -26,6 +26,12 @@ public sealed interface LessonFault extends Fault {
     /** A name that another column, counted from 1, has. */
     record ColumnNameTaken(String table, int column, String name) implements LessonFault {}
 
+    /** A name that a column of the table has in the lesson, or in another scene. */
+    record ColumnNameTakenElsewhere(String table, String name) implements LessonFault {}
+
+    /** The last scene of a lesson. */
+    record LastScene() implements LessonFault {}
+
     /** A kind that cannot be natural. */
     record CannotBeNatural(JoinKind kind) implements LessonFault {}
 

@@ -26,6 +26,8 @@ public final class Limits {
     public static final int TABLES = 200;
     /** The most links of a lesson. */
     public static final int LINKS = 1_000;
+    /** The most scenes of a lesson. */
+    public static final int SCENES = 200;
     /** The most characters of a text in a cell. */
     public static final int TEXT = 100_000;
     /** The most characters of the name of a table or column. */
@@ -62,6 +64,12 @@ public final class Limits {
     public static Optional<TableFault> ofLinks(int links) {
         return links <= LINKS ? Optional.empty()
                 : Optional.of(new TableFault.TooManyLinks(links, LINKS));
+    }
+
+    /** Why so many scenes are too many for a lesson, if they are. */
+    public static Optional<TableFault> ofScenes(int scenes) {
+        return scenes <= SCENES ? Optional.empty()
+                : Optional.of(new TableFault.TooManyScenes(scenes, SCENES));
     }
 
     /** Why a name cannot be one, if it cannot. */

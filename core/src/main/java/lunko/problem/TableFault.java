@@ -21,6 +21,9 @@ public sealed interface TableFault extends Fault {
     /** More links than a lesson may have. */
     record TooManyLinks(int links, int most) implements TableFault {}
 
+    /** More scenes than a lesson holds. */
+    record TooManyScenes(int scenes, int most) implements TableFault {}
+
     /** A name of too many characters. */
     record NameTooLong(int characters, int most) implements TableFault {}
 

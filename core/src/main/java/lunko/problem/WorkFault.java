@@ -21,6 +21,9 @@ public sealed interface WorkFault extends Fault {
     /** What was asked for was not found out in time. */
     record NotInTime() implements WorkFault {}
 
+    /** A scene that a lesson does not have, counted from 1. */
+    record NoScene(int scene, int last) implements WorkFault {}
+
     /** A step that there is not, of a query or of a kind of join. */
     record NoStep(long step, Optional<JoinKind> kind, long last) implements WorkFault {}
 

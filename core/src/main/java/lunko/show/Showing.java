@@ -115,7 +115,8 @@ public final class Showing {
 
     /** It at the step that its lesson is to open at. */
     public Showing opened() {
-        return lesson().scene().step().isPresent() ? at(lesson().scene().step().getAsLong()) : this;
+        OptionalLong step = lesson().scene().start().step();
+        return step.isPresent() ? at(step.getAsLong()) : this;
     }
 
     /** The same lesson after a step; a number beyond the first or the last step means that step. */
@@ -134,6 +135,15 @@ public final class Showing {
                         .filter(found -> !found.isEmpty()),
                 now.whole().flatMap(is -> before.whole().flatMap(was -> Changes.between(was, is)))
                         .filter(found -> !found.isEmpty())));
+    }
+
+    /**
+     * It as its scene opens, after another scene was shown, with what the step from that one to this has done to the
+     * results.
+     */
+    public Showing entering(Showing before) {
+        Showing now = opened();
+        return new Showing(ground, now.frame, following(before).done);
     }
 
     /** The lesson. */

@@ -38,8 +38,8 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
         return new Table(name, columns, numbered, rows.size());
     }
 
-    /** The same table with other rows. */
-    private Table with(List<Row> other) {
+    /** The same table with other rows, whose ids are below the next one. */
+    public Table withRows(List<Row> other) {
         return new Table(name, columns, other, nextId);
     }
 
@@ -67,12 +67,12 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
 
     /** The same table without the row of this id; the same table where it has no such row. */
     public Table minus(long rowId) {
-        return with(rows.stream().filter(row -> row.id() != rowId).toList());
+        return withRows(rows.stream().filter(row -> row.id() != rowId).toList());
     }
 
     /** The same table without the rows from one place to another, counted from 0, both included. */
     public Table minusRows(int first, int last) {
-        return with(
+        return withRows(
                 Stream.concat(rows.subList(0, first).stream(), rows.subList(last + 1, rows.size()).stream()).toList());
     }
 
@@ -80,7 +80,7 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
      * The same table with the rows from one place to another so many places farther down, or up where that is negative.
      */
     public Table movingRows(int first, int last, int by) {
-        return with(moved(rows, first, last, by));
+        return withRows(moved(rows, first, last, by));
     }
 
     /** The same table with another value in one cell. */
@@ -94,7 +94,7 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
         if (at.isEmpty()) return this;
         List<Row> changed = new ArrayList<>(rows);
         changed.set(at.getAsInt(), changed.get(at.getAsInt()).with(column, entry));
-        return with(changed);
+        return withRows(changed);
     }
 
     /** The same table with something else in each cell of a block; cells that the table has not are left out. */
@@ -108,7 +108,7 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
             }
             changed.set(row, Row.of(changed.get(row).id(), entries));
         }
-        return with(changed);
+        return withRows(changed);
     }
 
     /** The same table with one more column at a place, NULL in every row. */
@@ -168,9 +168,18 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
         return new Table(other, columns, rows, nextId);
     }
 
+    /** The same table with an id of its own for each row that has only a negative one. */
+    public Table numbered() {
+        List<Row> all = new ArrayList<>();
+        long next = nextId;
+        for (Row row : rows) all.add(row.id() < 0 ? new Row(next++, row.values(), row.misfits()) : row);
+        return next == nextId ? this : new Table(name, columns, all, next);
+    }
+
     /** The same table without what was typed and does not fit: NULL stands there. */
     public Table fitting() {
-        return with(rows.stream().map(row -> row.misfits().isEmpty() ? row : new Row(row.id(), row.values())).toList());
+        return withRows(
+                rows.stream().map(row -> row.misfits().isEmpty() ? row : new Row(row.id(), row.values())).toList());
     }
 
     /** Where the column of this name stands, counted from 0. As in SQL, case does not matter. */

@@ -1,6 +1,7 @@
 package lunko.words;
 
 import java.util.List;
+import java.util.Optional;
 import lunko.query.JoinKind;
 import lunko.query.change.QueryChange;
 import lunko.table.Column;
@@ -11,6 +12,9 @@ import lunko.table.Type;
  * situations are called and have done. Rows count from 1.
  */
 public interface EditSentences {
+
+    /** So many scenes, the first of them with its number and, where it has one, its title. */
+    record SceneNames(int count, int first, Optional<String> title) {}
 
     /** Rows of a table from one to another. */
     record Rows(String table, int first, int last) {}
@@ -129,8 +133,41 @@ public interface EditSentences {
     /** The speaker notes are changed. */
     String changeNote();
 
-    /** The step is changed at which the lesson opens. */
-    String changeStep();
+    /** The scene is called otherwise. */
+    String changeSceneTitle();
+
+    /** The scene opens otherwise. */
+    String changeStart();
+
+    /** What is shown becomes a scene. */
+    String keepScene();
+
+    /** Scenes are there once more. */
+    String repeatScenes(SceneNames scenes);
+
+    /** Scenes get another place. */
+    String moveScenes(SceneNames scenes);
+
+    /** Scenes are deleted. */
+    String deleteScenes(SceneNames scenes);
+
+    /** Scenes of another lesson are brought in. */
+    String bringInScenes(int scenes, String lesson);
+
+    /** It is noted how long scenes took. */
+    String keepMinutes();
+
+    /** The scene gets a state of the tables of its own. */
+    String beginOwnTables();
+
+    /** The scene shows the lesson's tables again. */
+    String dropOwnTables();
+
+    /** What does not fit any more is gone. */
+    String dropUnfit();
+
+    /** The lesson's tables become as the scene's are. */
+    String takeIntoLesson();
 
     /** The title is changed. */
     String changeTitle();

@@ -52,7 +52,7 @@ class HistoryTest {
                 new TableEdit.Place("hives", new Spot(3, 4)),
                 new TableEdit.Fold("hives", true), new SceneEdit.MakeRows("visits", Recipe.usual(5)),
                 new SceneEdit.Note("slowly"),
-                new SceneEdit.OpenAt(OptionalLong.of(3)), new SceneEdit.Retitle("Bees"));
+                new SceneEdit.OpenLike(SceneStart.PLAIN.at(OptionalLong.of(3))), new SceneEdit.Retitle("Bees"));
         List<History> steps = new ArrayList<>(List.of(History.of(DEMO)));
         for (Edit edit : edits) {
             steps.add(steps.getLast().after(edit).expect());

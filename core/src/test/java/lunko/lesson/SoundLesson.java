@@ -14,8 +14,14 @@ final class SoundLesson {
      */
     static void check(Lesson lesson) {
         assertThat(lesson.tables()).extracting(Table::name).doesNotHaveDuplicates();
-        for (Scene scene : lesson.scenes().all())
-            assertThat(lesson.tables()).extracting(Table::name).contains(scene.left(), scene.right());
+        for (int scene = 0; scene < lesson.scenes().size(); scene++) checkScene(lesson.at(scene));
+        assertThat(lesson.shared()).flatMap(Table::rows).allMatch(row -> row.id() >= 0);
+        assertThat(lesson.shared()).extracting(Table::name)
+                .containsExactlyElementsOf(lesson.tables().stream().map(Table::name).toList());
+    }
+
+    private static void checkScene(Lesson lesson) {
+        assertThat(lesson.tables()).extracting(Table::name).contains(lesson.scene().left(), lesson.scene().right());
         for (Link link : lesson.links()) {
             assertThat(link.pairs()).isNotEmpty().allSatisfy(pair -> {
                 assertThat(lesson.table(link.left()).column(pair.left())).isPresent();

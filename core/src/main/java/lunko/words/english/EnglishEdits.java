@@ -230,8 +230,69 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
-    public String changeStep() {
-        return "change the opening step";
+    public String changeSceneTitle() {
+        return "change the title of the scene";
+    }
+
+    @Override
+    public String changeStart() {
+        return "change how the scene opens";
+    }
+
+    @Override
+    public String keepScene() {
+        return "keep the show as a scene";
+    }
+
+    private static String called(SceneNames scenes) {
+        if (scenes.count() > 1) return text("{} scenes", scenes.count());
+        return scenes.title().map(title -> text("scene {} (“{}”)", scenes.first(), title))
+                .orElseGet(() -> text("scene {}", scenes.first()));
+    }
+
+    @Override
+    public String repeatScenes(SceneNames scenes) {
+        return text("duplicate {}", called(scenes));
+    }
+
+    @Override
+    public String moveScenes(SceneNames scenes) {
+        return text("move {}", called(scenes));
+    }
+
+    @Override
+    public String deleteScenes(SceneNames scenes) {
+        return text("delete {}", called(scenes));
+    }
+
+    @Override
+    public String bringInScenes(int scenes, String lesson) {
+        return text("bring in {} of “{}”", counted(scenes, "scene"), lesson);
+    }
+
+    @Override
+    public String keepMinutes() {
+        return "note how long the scenes take";
+    }
+
+    @Override
+    public String beginOwnTables() {
+        return "give the scene its own tables";
+    }
+
+    @Override
+    public String dropOwnTables() {
+        return "show the lesson’s tables in the scene";
+    }
+
+    @Override
+    public String dropUnfit() {
+        return "drop what no longer fits";
+    }
+
+    @Override
+    public String takeIntoLesson() {
+        return "take the scene’s tables into the lesson";
     }
 
     @Override

@@ -22,6 +22,9 @@ final class EnglishLessonFaults {
             case LessonFault.NoColumnName() -> Say.say("A column needs a name: type one, such as keeper_id.");
             case LessonFault.ColumnNameTaken(String table, int column, String name) ->
                 Say.say("Column {} of {} is already called {}: choose another name.", column, table, name);
+            case LessonFault.ColumnNameTakenElsewhere(String table, String name) ->
+                Say.say("{} has a column {} already, as another scene shows it: choose another name.", table, name);
+            case LessonFault.LastScene() -> Say.say("A lesson needs a scene: keep one of them.");
             case LessonFault.CannotBeNatural(var kind) ->
                 Say.say("{} cannot be natural: choose an inner, left outer, right outer or full outer join.",
                         Say.capital(names.join(kind)));

@@ -26,6 +26,9 @@ final class EnglishTableFaults {
             case TableFault.TooManyLinks(int links, int most) ->
                 Say.say("There are {} links, and a lesson can have {}: leave out those that nobody will look at.",
                         links, most);
+            case TableFault.TooManyScenes(int scenes, int most) ->
+                Say.say("There are {} scenes, and a lesson can have {}: put the rest into another lesson.", scenes,
+                        most);
             case TableFault.NameTooLong(int characters, int most) ->
                 Say.say("A name of {} characters is too long: use {} at most.", characters, most);
             case TableFault.TextTooLong(int characters, int most) ->

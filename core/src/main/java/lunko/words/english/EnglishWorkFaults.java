@@ -20,6 +20,8 @@ final class EnglishWorkFaults {
                 Phrase.joined(Say.say("Something went wrong inside Lunko; your tables are as they were."),
                         log.map(file -> Say.say("The details are in {}.", file)).orElse(Phrase.EMPTY));
             case WorkFault.NotInTime() -> Say.say("This takes too long to find out: choose shorter tables.");
+            case WorkFault.NoScene(int scene, int last) ->
+                Say.say("There is no scene {}: the scenes of this lesson go from 1 to {}.", scene, last);
             case WorkFault.NoStep(long step, var kind, long last) ->
                 Say.say("There is no step {}: the steps of {} on these tables go from 0 to {}.", step,
                         kind.map(names::join).orElse("this query"), last);

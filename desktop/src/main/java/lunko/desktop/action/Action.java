@@ -74,6 +74,8 @@ public final class Action {
         QUERY(WindowWords::theQuery),
         /** Changing the tables. */
         TABLES(WindowWords::tables),
+        /** What is done with scenes. */
+        SCENES(WindowWords::scenes),
         /** Files, undo, help. */
         LESSON(WindowWords::lesson),
         /** How things are looked at. */

@@ -7,6 +7,7 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -29,9 +30,9 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
             done.set(false);
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
-                    .findFirst()
                     .filter(action -> isForSteps(scene.getFocusOwner(), action)
                             || !isNeededBy(scene.getFocusOwner(), event, action.group()))
+                    .findFirst()
                     .ifPresent(action -> {
                         action.run();
                         event.consume();
@@ -52,6 +53,8 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
     private static boolean isNeededBy(Node focused, KeyEvent event, Group group) {
         boolean ofTables = group == Group.TABLES;
         boolean command = event.isShortcutDown() || event.getCode().isFunctionKey();
+        // It is done to the scenes that are selected in their list.
+        if (group == Group.SCENES) return !(focused instanceof ListView);
         return switch (focused) {
             // What is done to cells is not done while one of them is being typed in.
             case TextInputControl _,StyledTextArea<?, ?> _ ->
@@ -61,6 +64,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
                 !ofTables && !command && event.getCode() != KeyCode.SPACE;
             // A result is walked through; what is done to cells would be done elsewhere.
             case TableView<?> _ -> ofTables && !command || event.getCode().isNavigationKey();
+            case ListView<?> _ -> ofTables || !command;
             case WalkedByArrows _ -> event.getCode().isArrowKey();
             // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
             case null, default ->

@@ -2,16 +2,12 @@ package lunko.desktop.bench;
 
 import static lunko.desktop.words.Spoken.words;
 
-import java.util.List;
-import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.util.StringConverter;
 import lunko.desktop.action.Controls;
 
 /** Things that are asked, one below the other. */
@@ -31,24 +27,6 @@ final class Form extends GridPane {
     /** Asks for something by a field that says itself what it is. */
     void ask(Node field) {
         add(field, 0, getRowCount(), 2, 1);
-    }
-
-    /** One of several things, each under a title. */
-    static <T> ChoiceBox<T> choice(List<T> all, Function<T, String> title) {
-        ChoiceBox<T> choice = new ChoiceBox<>();
-        choice.getItems().setAll(all);
-        choice.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T one) {
-                return one == null ? "" : title.apply(one);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        });
-        return choice;
     }
 
     /** The button that answers, and one that leaves everything as it is. */

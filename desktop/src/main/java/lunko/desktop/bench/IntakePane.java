@@ -118,7 +118,7 @@ public final class IntakePane extends VBox {
 
     private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name,
             Consumer<T> chosen) {
-        ChoiceBox<T> box = Form.choice(all, name);
+        ChoiceBox<T> box = Controls.choice(all, name);
         box.setId("intake-" + id);
         box.setValue(found);
         box.setPrefWidth(190);

@@ -23,11 +23,11 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.words.GenerateWords;
 import lunko.lesson.Lesson;
+import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
 import lunko.lesson.Recipe.Days;
 import lunko.lesson.Recipe.Keys;
 import lunko.lesson.Recipe.Labels;
-import lunko.lesson.Recipe;
 import lunko.lesson.SceneEdit;
 import lunko.table.Table;
 
@@ -62,13 +62,13 @@ final class RecipePane extends VBox {
     private final Button take = Controls.button(words().generating().useRows());
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
     private final ChoiceBox<From> from =
-            Form.choice(List.of(From.values()), one -> one.title.apply(words().generating()));
+            Controls.choice(List.of(From.values()), one -> one.title.apply(words().generating()));
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
     private final Spinner<Integer> unmatched = new Spinner<>(0, 100, 20, 5);
     private final CheckBox repeated = Controls.checkBox(words().generating().keysMayRepeat());
-    private final ChoiceBox<Labels> labels = Form.choice(List.of(Labels.values()), RecipePane::said);
+    private final ChoiceBox<Labels> labels = Controls.choice(List.of(Labels.values()), RecipePane::said);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
     private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
@@ -78,7 +78,7 @@ final class RecipePane extends VBox {
 
     RecipePane(LessonModel model, String table, Runnable close) {
         this.model = model;
-        this.table = Form.choice(model.lesson().get().tables().stream().map(Table::name).toList(), name -> name);
+        this.table = Controls.choice(model.lesson().get().tables().stream().map(Table::name).toList(), name -> name);
         this.table.setValue(table);
         this.table.setId("recipe-table");
         this.close = close;

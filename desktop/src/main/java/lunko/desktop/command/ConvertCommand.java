@@ -11,10 +11,10 @@ import lunko.exchange.TableFormat;
 import lunko.exchange.TableSource;
 import lunko.exchange.Written;
 import lunko.exchange.lesson.LessonFile;
-import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.table.Table;
@@ -61,7 +61,7 @@ final class ConvertCommand implements Callable<Integer> {
      * error.
      */
     private Checked<Lesson> lesson(List<String> from) {
-        if (demo) return Checked.valid(DemoLesson.lesson());
+        if (demo) return Checked.valid(Course.HIVES_AND_KEEPERS.lesson());
         if (from.size() == 1 && LessonFile.is(Path.of(from.getFirst())))
             return LessonFile.read(Path.of(from.getFirst()));
         List<Table> tables = new ArrayList<>();

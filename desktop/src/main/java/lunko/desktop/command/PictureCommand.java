@@ -14,13 +14,14 @@ import java.util.stream.Stream;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.SheetKind;
-import lunko.desktop.show.model.Picture;
 import lunko.engine.Equality;
 import lunko.engine.Stage;
+import lunko.insight.picture.Picture;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -48,8 +49,11 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show")
     private Mode mode;
 
-    @Option(names = "--beside", paramLabel = "PICTURE", defaultValue = "VENN")
-    private Picture beside;
+    @Option(names = "--scene", paramLabel = "N")
+    private Optional<Integer> scene = Optional.empty();
+
+    @Option(names = "--beside", paramLabel = "PICTURE")
+    private Optional<Picture> beside = Optional.empty();
 
     @Option(names = "--theme", paramLabel = "THEME", defaultValue = "LIGHT")
     private Theme theme;
@@ -66,8 +70,8 @@ final class PictureCommand implements Callable<Integer> {
     @Option(names = "--natural")
     private boolean natural;
 
-    @Option(names = "--way", paramLabel = "WAY", defaultValue = "nested-loop")
-    private JoinAlgorithm algorithm;
+    @Option(names = "--way", paramLabel = "WAY")
+    private Optional<JoinAlgorithm> algorithm = Optional.empty();
 
     @Option(names = "--query", paramLabel = "SQL")
     private Optional<String> query = Optional.empty();
@@ -83,8 +87,16 @@ final class PictureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return new Tables(files, spec.commandLine().getErr()::println).lesson().then(this::asAsked).then(this::picture)
+        return new Tables(files, spec.commandLine().getErr()::println).lesson().then(this::atScene).then(this::asAsked)
+                .then(this::picture)
                 .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+    }
+
+    private Checked<Lesson> atScene(Lesson lesson) {
+        int all = lesson.scenes().size();
+        return scene.filter(number -> number < 1 || number > all)
+                .<Checked<Lesson>>map(none -> Checked.invalid(Problem.of(new WorkFault.NoScene(none, all))))
+                .orElseGet(() -> Checked.valid(lesson.at(scene.orElse(lesson.scenes().at() + 1) - 1)));
     }
 
     private Checked<Lesson> asAsked(Lesson lesson) {
@@ -113,7 +125,9 @@ final class PictureCommand implements Callable<Integer> {
 
     private Checked<Path> picture(Lesson lesson) {
         Toolkit.startOffscreen();
-        Snapshot.Setting setting = new Snapshot.Setting(mode, algorithm, beside, theme);
+        SceneStart start = lesson.scene().start();
+        Snapshot.Setting setting = new Snapshot.Setting(mode, algorithm.orElse(start.way()),
+                beside.orElse(start.picture()), theme);
         Snapshot snapshot = Snapshot.of(lesson, setting, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {

@@ -11,7 +11,7 @@ import lunko.desktop.machine.Display;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
 import lunko.desktop.show.model.ShowModel;
-import lunko.lesson.DemoLesson;
+import lunko.lesson.course.Course;
 import lunko.query.JoinKind;
 import picocli.CommandLine.Command;
 
@@ -31,9 +31,10 @@ final class RehearseCommand implements Callable<Integer> {
         // Nothing is kept of it: there is no such folder.
         Path nowhere = Path.of(System.getProperty("java.io.tmpdir"), "lunko-rehearsal");
         LunkoWindow window = Toolkit.call(() -> {
-            LunkoWindow made = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
-                    new Journal(nowhere),
-                    new Habits(new Recent(nowhere.resolve("recent-lessons.txt")), new Appearance()));
+            LunkoWindow made =
+                    new LunkoWindow(new ShowModel(new LessonModel(Course.HIVES_AND_KEEPERS.lesson())), Optional.empty(),
+                            new Journal(nowhere),
+                            new Habits(new Recent(nowhere.resolve("recent-lessons.txt")), new Appearance()));
             made.open(() -> {});
             return made;
         });

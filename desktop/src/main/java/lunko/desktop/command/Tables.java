@@ -10,6 +10,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableEdit;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
@@ -37,7 +38,7 @@ record Tables(List<String> files, Consumer<Imported.Note> said) {
             }
         }
         return switch (brought.size()) {
-            case 0 -> Checked.valid(DemoLesson.lesson());
+            case 0 -> Checked.valid(Course.HIVES_AND_KEEPERS.lesson());
             case 1 -> brought.getFirst().tables().size() > 1 ? Checked.valid(Lesson.of(brought.getFirst().set()))
                     : new TableEdit.Replace(DemoLesson.lesson().scene().left(), brought.getFirst().set())
                             .applyTo(DemoLesson.lesson());

@@ -6,22 +6,23 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
-import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
 import lunko.engine.JoinResult;
-import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.lesson.course.Course;
 import lunko.query.Side;
 
 /** What can be done with the lesson as a whole: undo, files in and out. */
 public final class FileActions {
     private final Action open;
     private final Action begin;
-    private final Action demo;
+    private final List<Action> courses;
     private final Action save;
     private final Action saveAs;
     private final Action bringIn;
@@ -49,7 +50,8 @@ public final class FileActions {
             model.mode().set(Mode.TABLES);
             begun.run();
         }, new KeyCodeCombination(KeyCode.N, SHORTCUT_DOWN));
-        demo = Action.of(words().lesson().openDemo(), Group.LESSON, () -> lessons.begin(DemoLesson.lesson()));
+        courses = Stream.of(Course.values()).map(course -> Action.of(words().lesson().openCourse(course.title()),
+                Group.LESSON, () -> lessons.begin(course.lesson()))).toList();
         save = Action.of(words().lesson().save(), Group.LESSON, () -> lessons.save(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
         saveAs = Action.of(words().lesson().saveAs(), Group.LESSON, () -> lessons.chooseAndSave(() -> {}),
@@ -92,13 +94,13 @@ public final class FileActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(open, begin, demo, save, saveAs, bringIn, openLeft, openRight, saveTables, saveResult, undo,
+        return List.of(open, begin, save, saveAs, bringIn, openLeft, openRight, saveTables, saveResult, undo,
                 redo);
     }
 
     /** Those that stand in the menu of the lesson, in parts. */
     public List<List<Action>> menu() {
-        return List.of(List.of(begin, open, demo), List.of(save, saveAs), List.of(bringIn, openLeft, openRight),
+        return List.of(List.of(begin, open), courses, List.of(save, saveAs), List.of(bringIn, openLeft, openRight),
                 List.of(saveTables, saveResult));
     }
 

@@ -2,12 +2,14 @@ package lunko.desktop.lesson;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -137,6 +139,14 @@ public final class LessonFiles {
     void chooseAndOpen() {
         FileChooser chooser = chooser(words().lesson().openTitle());
         Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file.toPath()));
+    }
+
+    /** Asks for the file of a lesson, reads it and hands it on; the lesson at hand stays. */
+    public void chooseAndRead(Consumer<Lesson> then) {
+        FileChooser chooser = chooser(words().lesson().openTitle());
+        Optional.ofNullable(chooser.showOpenDialog(window.get())).map(File::toPath).ifPresent(file -> work.start(
+                words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
+                (Checked<Lesson> read) -> read.handle(then, model::say)));
     }
 
     void chooseAndSave(Runnable then) {

@@ -66,6 +66,11 @@ public final class LessonModel {
         };
     }
 
+    /** Goes to another scene, counted from 0; beyond the first or the last means that one. */
+    public void goTo(int scene) {
+        move(history.get().at(scene));
+    }
+
     /** Goes on with a history that was made of the one at hand. */
     public void take(History changed) {
         move(changed);

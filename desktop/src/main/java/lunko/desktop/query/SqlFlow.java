@@ -7,12 +7,20 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
+import lunko.desktop.look.Hues;
+import lunko.insight.picture.TableHues;
 import lunko.query.sql.Lexeme;
 
-/** SQL to be read, its words told apart as in the field. */
-final class SqlFlow extends TextFlow {
+/** SQL to be read, its words told apart as in the field, its tables in their colours where these are known. */
+public final class SqlFlow extends TextFlow {
 
+    /** A text without colours for tables. */
     SqlFlow(String sql) {
+        this(sql, TableHues.NONE);
+    }
+
+    /** A text in whose tables have these colours. */
+    public SqlFlow(String sql, TableHues hues) {
         getStyleClass().add("sql-flow");
         setAccessibleRole(AccessibleRole.TEXT);
         setAccessibleText(sql);
@@ -20,7 +28,10 @@ final class SqlFlow extends TextFlow {
         int end = 0;
         for (Lexeme lexeme : Lexeme.of(sql)) {
             if (lexeme.at().start() > end) parts.add(text(sql.substring(end, lexeme.at().start()), "white"));
-            parts.add(text(lexeme.at().of(sql), lexeme.kind().name().toLowerCase(Locale.ROOT)));
+            Text part = text(lexeme.at().of(sql), lexeme.kind().name().toLowerCase(Locale.ROOT));
+            if (lexeme.kind() == Lexeme.Kind.NAME)
+                hues.named(part.getText()).ifPresent(hue -> part.getStyleClass().addAll("of-table", Hues.style(hue)));
+            parts.add(part);
             end = lexeme.at().end();
         }
         getChildren().setAll(parts);

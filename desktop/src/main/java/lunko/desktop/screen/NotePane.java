@@ -21,7 +21,7 @@ final class NotePane extends VBox {
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label title = new Label(words().window().speakerNotes());
         title.getStyleClass().add("key-check-title");
-        TextArea text = new TextArea(model.lesson().get().scene().note());
+        TextArea text = new TextArea(model.lesson().get().scene().telling().note());
         text.setWrapText(true);
         text.getStyleClass().add("note-text");
         text.setPrefSize(520, 200);

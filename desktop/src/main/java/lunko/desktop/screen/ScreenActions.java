@@ -9,8 +9,8 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.SignKey;
 import lunko.desktop.bench.BenchActions;
 import lunko.desktop.grid.Hand;
@@ -18,9 +18,11 @@ import lunko.desktop.grid.TableActions;
 import lunko.desktop.lesson.FileActions;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.lesson.Mode;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
+import lunko.desktop.scenes.BringInPane;
+import lunko.desktop.scenes.SceneActions;
+import lunko.desktop.scenes.ScenesModel;
 import lunko.desktop.show.ShowActions;
 import lunko.desktop.show.StepActions;
 import lunko.desktop.show.join.CardActions;
@@ -28,6 +30,7 @@ import lunko.desktop.show.join.KindActions;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.ResultActions;
+import lunko.lesson.ScenesEdit;
 import lunko.show.Showing;
 
 /** Everything that can be done on the screen. */
@@ -39,10 +42,13 @@ final class ScreenActions {
     private final FileActions files;
     private final LessonFiles lessons;
     private final BenchActions bench;
+    private final ScenesModel outline;
+    private final SceneActions scenes;
     private final Action note;
     private final Action switchMode;
     private final Action keyList;
     private final Action present;
+    private final Action speaker;
     private final Action larger;
     private final Action smaller;
     private final Action fitting;
@@ -55,6 +61,10 @@ final class ScreenActions {
         Hand hand = new Hand();
         tables = new TableActions(lesson, hand, sources);
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
+        outline = new ScenesModel(lesson);
+        scenes = new SceneActions(outline, model, () -> view.ifPresent(ScreenView::retitleScene),
+                () -> lessons.chooseAndRead(from -> view.ifPresent(there -> there.ask(close -> new BringInPane(from,
+                        which -> lesson.edit(new ScenesEdit.BringIn(from, which)), close)))));
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);
         results = new ResultActions(model);
         query = new QueryActions(model);
@@ -64,13 +74,9 @@ final class ScreenActions {
         note = Action.of(words().window().speakerNotes(), Group.LESSON,
                 () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
                 new KeyCodeCombination(KeyCode.F4));
-        switchMode =
-                new Action(
-                        lesson.mode().map(
-                                mode -> mode == Mode.SHOW ? words().window().toTables() : words().window().toShow()),
-                        Group.LESSON,
-                        List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS,
-                        () -> lesson.mode().set(lesson.mode().get() == Mode.SHOW ? Mode.TABLES : Mode.SHOW));
+        switchMode = new Action(lesson.mode().map(mode -> mode.next().way()), Group.LESSON,
+                List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS,
+                () -> lesson.mode().set(lesson.mode().get().next()));
         keyList =
                 Action.of(words().window().listOfKeys(), Group.LESSON, () -> view.ifPresent(ScreenView::toggleKeyList),
                         new KeyCodeCombination(KeyCode.F1),
@@ -78,6 +84,8 @@ final class ScreenActions {
         present = Action.of(words().window().present(), Group.VIEW,
                 () -> view.ifPresent(there -> there.presenting().set(!there.presenting().get())),
                 new KeyCodeCombination(KeyCode.F11));
+        speaker = Action.of(words().speaker().title(), Group.VIEW, () -> view.ifPresent(ScreenView::toggleSpeaker),
+                new KeyCodeCombination(KeyCode.F11, KeyCombination.SHIFT_DOWN));
         larger = zoom(words().window().larger(), ZoomFrame::larger, KeyCode.PLUS, KeyCode.EQUALS, KeyCode.ADD);
         smaller = zoom(words().window().smaller(), ZoomFrame::smaller, KeyCode.MINUS, KeyCode.SUBTRACT);
         fitting =
@@ -100,8 +108,7 @@ final class ScreenActions {
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
         return Stream.of(show.steps().all(), results.all(), show.kinds().all(), query.all(), tables.all(), bench.all(),
-                files.all(),
-                List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+                scenes.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     QueryActions query() {
@@ -124,9 +131,17 @@ final class ScreenActions {
         return bench;
     }
 
+    SceneActions scenes() {
+        return scenes;
+    }
+
+    ScenesModel outline() {
+        return outline;
+    }
+
     /** How things are looked at. */
     List<Action> views() {
-        return List.of(present, larger, smaller, fitting);
+        return List.of(present, speaker, larger, smaller, fitting);
     }
 
     Action note() {

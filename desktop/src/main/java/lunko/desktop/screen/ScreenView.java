@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
 import javafx.beans.property.BooleanProperty;
@@ -43,9 +44,12 @@ import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Look;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.QueryPane;
+import lunko.desktop.scenes.SceneBar;
+import lunko.desktop.scenes.ScenesPage;
 import lunko.desktop.show.ShowPage;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.speaker.SpeakerWindow;
 import lunko.desktop.work.Work;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -55,6 +59,8 @@ public final class ScreenView extends StackPane {
     private static final double LEAST_SIDE = 334;
     /** The bench needs so much more on its right than the show. */
     private static final double BENCH_SIDE = 18;
+    /** What is told with a scene needs so much more than the pictures. */
+    private static final double SCENES_SIDE = 70;
     private static final double USUAL_WIDTH = 1280;
     private static final double USUAL_HEIGHT = 800;
     private static final double PRESENTED_WIDTH = 1000;
@@ -69,6 +75,8 @@ public final class ScreenView extends StackPane {
     private final BooleanProperty presenting = new SimpleBooleanProperty(false);
     private final StackPane shade = new StackPane();
     private final LessonTitle title;
+    private final SpeakerWindow speaker;
+    private Optional<ScenesPage> scenes = Optional.empty();
 
     /**
      * The screen for a model.
@@ -80,6 +88,8 @@ public final class ScreenView extends StackPane {
         this.lesson = model.lesson();
         this.title = new LessonTitle(lesson, this::takeFocus);
         this.actions = actions;
+        this.speaker = new SpeakerWindow(model, actions.show().steps().sceneBefore(),
+                actions.show().steps().nextScene(), appearance, () -> getScene().getWindow());
         getStyleClass().add("show");
         this.appearance = appearance;
         Look.dress(this);
@@ -107,15 +117,13 @@ public final class ScreenView extends StackPane {
         show.sideWidth().bind(side);
         show.visibleProperty().bind(lesson.mode().isEqualTo(Mode.SHOW));
         StackPane pages = new StackPane(show);
-        // Until somebody goes to the tables, nobody sees the bench.
-        lesson.mode().subscribe(mode -> {
-            if (mode != Mode.TABLES || pages.getChildren().size() > 1) return;
-            BenchPage bench =
-                    new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(), side.add(BENCH_SIDE));
-            bench.visibleProperty().bind(lesson.mode().isEqualTo(Mode.TABLES));
-            pages.getChildren().add(bench);
-            // What scrolls is in the window only when it is styled, and takes the keyboard only there.
-            bench.applyCss();
+        later(pages, Mode.TABLES, () -> new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(),
+                side.add(BENCH_SIDE)));
+        later(pages, Mode.SCENES, () -> {
+            ScenesPage page = new ScenesPage(actions.outline(), actions.scenes(), () -> presenting.set(true),
+                    side.add(SCENES_SIDE));
+            scenes = Optional.of(page);
+            return page;
         });
         // What is let go on no table is one more.
         FileDrop.on(pages, files -> actions.show().cards().sources().dropped(files, Optional.empty()));
@@ -136,6 +144,30 @@ public final class ScreenView extends StackPane {
         });
         actions.show().cards().sources().lookAtThemAt((intake,
                 inPlaceOf) -> ask(close -> new IntakePane(actions.show().cards().sources(), intake, inPlaceOf, close)));
+    }
+
+    /** A page that is made when somebody goes there first: until then nobody sees it. */
+    private void later(StackPane pages, Mode mode, Supplier<Region> made) {
+        String id = "page-" + mode.name().toLowerCase(Locale.ROOT);
+        lesson.mode().subscribe(now -> {
+            if (now != mode || pages.getChildren().stream().anyMatch(page -> id.equals(page.getId()))) return;
+            Region page = made.get();
+            page.setId(id);
+            page.visibleProperty().bind(lesson.mode().isEqualTo(mode));
+            pages.getChildren().add(page);
+            // What scrolls is in the window only when it is styled, and takes the keyboard only there.
+            page.applyCss();
+        });
+    }
+
+    /** Opens the speaker's window, or closes it. */
+    void toggleSpeaker() {
+        speaker.toggle(actions.all(), presenting);
+    }
+
+    /** Gives the title of the scene the keyboard. */
+    void retitleScene() {
+        scenes.ifPresent(ScenesPage::retitle);
     }
 
     /** Whether nothing but the stage is shown, for a class to look at. */
@@ -197,14 +229,18 @@ public final class ScreenView extends StackPane {
 
     /** Takes the keyboard from a field. */
     private void takeFocus() {
-        if (lesson.mode().get() == Mode.SHOW) show.takeFocus();
-        else requestFocus();
+        switch (lesson.mode().get()) {
+            case SHOW -> show.takeFocus();
+            case TABLES -> requestFocus();
+            case SCENES -> scenes.ifPresent(ScenesPage::takeFocus);
+        }
     }
 
     private Region top(LessonFiles lessons) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(title, gap, modes(), menu(lessons), view(),
+        SceneBar at = new SceneBar(lesson, actions.show().steps().sceneBefore(), actions.show().steps().nextScene());
+        HBox top = new HBox(title, at, gap, modes(), menu(lessons), view(),
                 actions.files().undo().iconButton(Feather.CORNER_UP_LEFT),
                 actions.files().redo().iconButton(Feather.CORNER_UP_RIGHT),
                 actions.note().iconButton(Feather.MESSAGE_SQUARE),

@@ -35,6 +35,7 @@ public final class ShowPage extends VBox {
     private final BooleanBinding old;
     private final StepBar steps;
     private final KindBar kinds;
+    private final SceneRail rail;
     private final VBox right;
     private final List<Pane> canWait;
     private boolean presented;
@@ -83,7 +84,9 @@ public final class ShowPage extends VBox {
         middle.getStyleClass().add("middle");
         VBox.setVgrow(middle, Priority.ALWAYS);
         kinds = new KindBar(model, actions.kinds());
-        getChildren().addAll(kinds, middle, new WhyLine(model), steps);
+        rail = new SceneRail(model.lesson());
+        getChildren().addAll(kinds, middle, new WhyLine(model), steps, rail);
+        arrange();
         sheet.subscribe(over -> {
             stages.setVisible(over.isEmpty());
             stages.setManaged(over.isEmpty());
@@ -117,6 +120,8 @@ public final class ShowPage extends VBox {
             other.setVisible(!presented && !(other == right && sheeted));
             other.setManaged(other.isVisible());
         }
+        rail.setVisible(presented);
+        rail.setManaged(presented);
     }
 
     /** Takes the keyboard, so that no table or field does. */

@@ -3,14 +3,13 @@ package lunko.desktop.show;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
-import java.util.OptionalLong;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Action.Group;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
@@ -19,6 +18,10 @@ import lunko.lesson.SceneEdit;
 public final class StepActions {
     private final Action first;
     private final Action back;
+    private final Action on;
+    private final Action backOn;
+    private final Action nextScene;
+    private final Action sceneBefore;
     private final Action play;
     private final Action forward;
     private final Action last;
@@ -40,9 +43,21 @@ public final class StepActions {
                 Group.STEPS,
                 List.of(key(KeyCode.SPACE)), runs, player::toggle);
         forward = new Action(Action.constant(words().steps().forward()), Group.STEPS,
-                List.of(key(KeyCode.RIGHT), key(KeyCode.PAGE_DOWN)), notLast, () -> player.step(1));
+                List.of(key(KeyCode.RIGHT)), notLast, () -> player.step(1));
         back = new Action(Action.constant(words().steps().back()), Group.STEPS,
-                List.of(key(KeyCode.LEFT), key(KeyCode.PAGE_UP)), notFirst, () -> player.step(-1));
+                List.of(key(KeyCode.LEFT)), notFirst, () -> player.step(-1));
+        on = Action.of(words().steps().on(), Group.STEPS, () -> {
+            if (!model.showing().get().isAtEnd()) player.step(1);
+            else move(model, player, 1);
+        }, key(KeyCode.PAGE_DOWN));
+        backOn = Action.of(words().steps().backOn(), Group.STEPS, () -> {
+            if (model.showing().get().number() > 0) player.step(-1);
+            else if (move(model, player, -1)) player.goTo(model.showing().get().last());
+        }, key(KeyCode.PAGE_UP));
+        nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),
+                new KeyCodeCombination(KeyCode.PAGE_DOWN, KeyCombination.SHIFT_DOWN));
+        sceneBefore = Action.of(words().scenes().before(), Group.STEPS, () -> move(model, player, -1),
+                new KeyCodeCombination(KeyCode.PAGE_UP, KeyCombination.SHIFT_DOWN));
         nextPair = new Action(Action.constant(words().steps().nextResultRow()), Group.STEPS, List.of(key(KeyCode.N)),
                 notLast, () -> player.goTo(model.nextLanding()));
         nextTurn =
@@ -60,13 +75,8 @@ public final class StepActions {
         slower = Action.of(words().steps().slower(), Group.STEPS,
                 () -> player.speed().set(player.speed().get().slower()),
                 key(KeyCode.DOWN));
-        openHere = new Action(
-                model.lesson().lesson()
-                        .map(lesson -> lesson.scene().step().isPresent() ? words().steps().openAtEnd()
-                                : words().steps().openHere()),
-                Group.STEPS, List.of(), runs,
-                () -> model.lesson().edit(new SceneEdit.OpenAt(model.lesson().lesson().get().scene().step().isPresent()
-                        ? OptionalLong.empty() : OptionalLong.of(model.showing().get().number()))));
+        openHere = Action.of(words().steps().openHere(), Group.STEPS,
+                () -> model.lesson().edit(new SceneEdit.OpenLike(model.asItIs())));
         nextEnd =
                 new Action(Action.constant(words().steps().endOfStage()), Group.STEPS, List.of(key(KeyCode.B)), notLast,
                         () -> player.goTo(model.nextEnd()));
@@ -80,13 +90,32 @@ public final class StepActions {
                         () -> player.onlyPairs().set(!player.onlyPairs().get()));
     }
 
+    /** Goes so many scenes on, and tells whether there is such a one. */
+    private static boolean move(ShowModel model, Player player, int by) {
+        player.pause();
+        int before = model.lesson().lesson().get().scenes().at();
+        model.lesson().goTo(before + by);
+        return model.lesson().lesson().get().scenes().at() != before;
+    }
+
     private static KeyCombination key(KeyCode code) {
         return new KeyCodeCombination(code);
     }
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(play, onlyPairs, forward, back, first, last, nextPair, nextTurn, nextEnd, faster, slower);
+        return List.of(play, onlyPairs, forward, back, on, backOn, first, last, nextPair, nextTurn, nextEnd, nextScene,
+                sceneBefore, faster, slower);
+    }
+
+    /** Goes to the next scene. */
+    public Action nextScene() {
+        return nextScene;
+    }
+
+    /** Goes to the scene before. */
+    public Action sceneBefore() {
+        return sceneBefore;
     }
 
     Action onlyPairs() {

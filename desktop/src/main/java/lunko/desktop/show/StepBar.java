@@ -21,7 +21,6 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.text.FontWeight;
-import javafx.util.StringConverter;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
 import lunko.desktop.look.Typeface;
@@ -191,19 +190,7 @@ final class StepBar extends HBox {
 
     /** A choice that is as wide as the longest of its titles. */
     private static <T> ChoiceBox<T> choice(T[] values, Function<T, String> title) {
-        ChoiceBox<T> choice = new ChoiceBox<>();
-        choice.getItems().setAll(values);
-        choice.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : title.apply(value);
-            }
-
-            @Override
-            public T fromString(String typed) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        });
+        ChoiceBox<T> choice = Controls.choice(List.of(values), title);
         double longest = Stream.of(values).map(title).mapToDouble(TITLES::width).max().orElse(0);
         choice.setMinWidth(longest + AROUND_TITLE);
         choice.setPrefWidth(longest + AROUND_TITLE);

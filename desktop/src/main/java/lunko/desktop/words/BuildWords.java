@@ -1,7 +1,6 @@
 package lunko.desktop.words;
 
 import java.util.OptionalLong;
-import lunko.table.Type;
 
 /** What is said where a query is put together without typing. */
 public interface BuildWords {

@@ -12,8 +12,8 @@ public interface LessonWords {
     /** {@code New lesson}. */
     String newLesson();
 
-    /** {@code Open the demo lesson}. */
-    String openDemo();
+    /** Opens a lesson that comes with Lunko: {@code Open “Chains”}. */
+    String openCourse(String title);
 
     /** {@code Save the lesson}. */
     String save();

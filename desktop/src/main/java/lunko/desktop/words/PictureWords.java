@@ -1,17 +1,15 @@
 package lunko.desktop.words;
 
 import java.util.List;
+import lunko.insight.picture.Picture;
 import lunko.query.JoinKind;
 import lunko.table.Truth;
 
 /** What is said in the pictures beside the stage. */
 public interface PictureWords {
 
-    /** {@code Venn diagram}. */
-    String vennDiagram();
-
-    /** {@code Pair grid}. */
-    String pairGrid();
+    /** A picture as its button calls it: {@code Pair grid}. */
+    String title(Picture picture);
 
     /** Why a cross join has no circles, before its rectangle of all pairs. */
     String noCircles(String left, String right);

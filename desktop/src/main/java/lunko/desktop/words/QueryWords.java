@@ -1,7 +1,5 @@
 package lunko.desktop.words;
 
-import lunko.table.Type;
-
 /** What is said of the query above the stage, and what can be done with it. */
 public interface QueryWords {
 

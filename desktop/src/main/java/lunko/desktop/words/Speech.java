@@ -44,6 +44,12 @@ public interface Speech extends Language {
     /** What is said of the result. */
     ResultGridWords resultGrid();
 
+    /** What is said of scenes. */
+    SceneWords scenes();
+
+    /** What is said in the speaker's window. */
+    SpeakerWords speaker();
+
     /** What is said of a lesson and its files. */
     LessonWords lesson();
 

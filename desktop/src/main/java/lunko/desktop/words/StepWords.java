@@ -35,10 +35,13 @@ public interface StepWords {
     /** {@code Slower}. */
     String slower();
 
-    /** {@code Open the lesson at its end again}. */
-    String openAtEnd();
+    /** {@code On: a step, and at the end to the next scene}. */
+    String on();
 
-    /** {@code Open the lesson at this step}. */
+    /** {@code Back: a step, and at the start to the scene before}. */
+    String backOn();
+
+    /** {@code Open the scene like this: step, way and picture}. */
     String openHere();
 
     /** {@code To the end of the stage}. */

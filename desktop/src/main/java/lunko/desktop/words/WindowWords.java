@@ -3,6 +3,9 @@ package lunko.desktop.words;
 /** What is said by the window itself: its modes, themes, keys and notes. */
 public interface WindowWords {
 
+    /** {@code Scenes}. */
+    String scenes();
+
     /** {@code Tables}. */
     String tables();
 
@@ -65,6 +68,9 @@ public interface WindowWords {
 
     /** {@code Stop}. */
     String stop();
+
+    /** {@code To the scenes}. */
+    String toScenes();
 
     /** {@code To the tables}. */
     String toTables();

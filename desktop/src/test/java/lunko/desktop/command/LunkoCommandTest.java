@@ -60,7 +60,7 @@ class LunkoCommandTest {
         String bad = file("bad.csv", "a,b\n1,2\n3\n");
         assertThat(run(bad, bad)).isOne();
         assertThat(err.toString()).startsWith(bad + ":3: This line has 1 field").hasLineCount(1);
-        assertThat(run("picture", "--step", "99", "-o", folder.resolve("x.png").toString())).isOne();
+        assertThat(run("picture", "--kind", "left", "--step", "99", "-o", folder.resolve("x.png").toString())).isOne();
         assertThat(err.toString())
                 .contains("There is no step 99: the steps of a left outer join on these tables go from 0 to 26.");
         assertThat(run("picture", "-o", folder.resolve("none/x.png").toString())).isOne();

@@ -31,6 +31,7 @@ final class Sentences {
     static boolean isToBeFreeOfThem(Path file) {
         String path = file.toString().replace('\\', '/');
         return path.matches(".*/(core|exchange|desktop)/src/main/java/.*\\.java") && !path.contains("/words/english/")
+                && !path.contains("/lesson/course/")
                 && DATA.stream().noneMatch(path::endsWith);
     }
 

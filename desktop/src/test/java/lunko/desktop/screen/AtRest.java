@@ -18,7 +18,7 @@ import lunko.desktop.lesson.Mode;
 import lunko.desktop.look.Appearance;
 import lunko.desktop.look.Theme;
 import lunko.desktop.query.SheetKind;
-import lunko.desktop.show.model.Picture;
+import lunko.insight.picture.Picture;
 import lunko.desktop.show.model.Speed;
 import lunko.insight.listing.Arrangement;
 import lunko.query.Side;

@@ -12,7 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
-import lunko.desktop.show.model.Picture;
+import lunko.insight.picture.Picture;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;

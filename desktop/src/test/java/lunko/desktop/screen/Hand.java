@@ -32,6 +32,8 @@ import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
 import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
+import lunko.lesson.course.Course;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.SqlName;
@@ -47,16 +49,18 @@ record Hand(Kind kind, int which) {
     }
 
     private static final List<KeyCode> KEYS = List.of(KeyCode.SPACE, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP,
-            KeyCode.DOWN, KeyCode.HOME, KeyCode.END, KeyCode.PAGE_DOWN, KeyCode.TAB, KeyCode.ENTER, KeyCode.ESCAPE,
+            KeyCode.DOWN, KeyCode.HOME, KeyCode.END, KeyCode.PAGE_DOWN, KeyCode.PAGE_UP, KeyCode.TAB, KeyCode.ENTER,
+            KeyCode.ESCAPE,
             KeyCode.DELETE, KeyCode.BACK_SPACE, KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT4, KeyCode.DIGIT6,
             KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT0, KeyCode.B, KeyCode.D, KeyCode.E, KeyCode.N, KeyCode.P,
             KeyCode.T, KeyCode.V, KeyCode.W, KeyCode.F1, KeyCode.F4, KeyCode.F6, KeyCode.F11);
     private static final List<KeyCode> SHORTCUTS =
             List.of(KeyCode.Z, KeyCode.Y, KeyCode.PLUS, KeyCode.MINUS, KeyCode.DIGIT0, KeyCode.ENTER, KeyCode.A,
-                    KeyCode.C, KeyCode.V, KeyCode.D);
+                    KeyCode.C, KeyCode.V, KeyCode.D, KeyCode.K);
     /** What opens a dialog of the system, or asks whether changes may be lost; all else that does ends in dots. */
     private static final List<String> DIALOGS =
-            List.of(words().lesson().save(), words().lesson().newLesson(), words().lesson().openDemo());
+            Stream.concat(Stream.of(words().lesson().save(), words().lesson().newLesson()), Stream.of(Course.values())
+                    .map(course -> words().lesson().openCourse(course.title()))).toList();
     private static final List<String> QUERIES = List.of("SELECT * FROM hives h JOIN keepers k USING (keeper_id)",
             "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests "
                     + "r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg",
@@ -124,7 +128,7 @@ record Hand(Kind kind, int which) {
         return switch (which / 3 % 7) {
             case 0 -> new RowEdit.Append(table.name(), column, any(TYPED));
             case 1 -> new RowEdit.Insert(table.name(), which % (rows + 1));
-            case 2 -> rows == 0 ? new SceneEdit.OpenAt(OptionalLong.of(which % 9))
+            case 2 -> rows == 0 ? new SceneEdit.OpenLike(SceneStart.PLAIN.at(OptionalLong.of(which % 9)))
                     : new RowEdit.Delete(table.name(), which % rows, rows - 1);
             case 3 -> rows == 0 ? new SceneEdit.Note("slowly")
                     : new CellEdit.Type(table.name(), table.rows().get(which % rows).id(), column, any(TYPED));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -24,11 +25,17 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.query.QueryPane;
-import lunko.desktop.show.model.Picture;
+import lunko.insight.picture.Picture;
+import lunko.lesson.CellEdit;
 import lunko.lesson.Lesson;
+import lunko.lesson.OwnTablesEdit;
+import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
+import lunko.lesson.ScenesEdit;
 import lunko.query.JoinKind;
 import lunko.steps.JoinAlgorithm;
+import lunko.table.Block;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -91,6 +98,15 @@ class PseudoLanguageTest extends OpenWindow {
         robot.interact(() -> check("a problem"));
         robot.interact(() -> model.lesson().mode().set(Mode.TABLES));
         robot.interact(() -> check("the tables"));
+        robot.interact(() -> {
+            model.lesson().edit(new ScenesEdit.Keep(SceneStart.PLAIN));
+            model.lesson().edit(new OwnTablesEdit.Begin());
+            model.lesson().edit(new RowEdit.Delete("keepers", 1, 1));
+            model.lesson().edit(new CellEdit.Put("hives", Block.cell(0, 2), "12"));
+            model.lesson().edit(new SceneEdit.OpenLike(SceneStart.PLAIN.at(OptionalLong.of(3))));
+            model.lesson().mode().set(Mode.SCENES);
+            check("the scenes");
+        });
     }
 
     private void check(String where) {

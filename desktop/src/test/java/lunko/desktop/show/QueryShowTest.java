@@ -20,7 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
-import lunko.desktop.show.model.Picture;
+import lunko.insight.picture.Picture;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.Speed;
 import lunko.engine.ResultRow;

@@ -194,6 +194,16 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
+    public SceneWords scenes() {
+        return pseudo(SceneWords.class, english.scenes());
+    }
+
+    @Override
+    public SpeakerWords speaker() {
+        return pseudo(SpeakerWords.class, english.speaker());
+    }
+
+    @Override
     public LessonWords lesson() {
         return pseudo(LessonWords.class, english.lesson());
     }

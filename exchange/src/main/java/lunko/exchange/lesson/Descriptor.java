@@ -12,24 +12,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Set;
 import java.util.stream.Stream;
 import lunko.lesson.Layout;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
-import lunko.lesson.Pairing;
 import lunko.lesson.Scene;
 import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
-import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Limits;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.problem.TableFault;
-import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Entry;
@@ -44,27 +40,16 @@ record Descriptor(String source, JsonNode root) {
         ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "lunko-lesson").put("version", version)
                 .put("title", lesson.title());
         ArrayNode tables = root.putArray("tables");
-        lesson.tables().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
+        lesson.shared().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
         ArrayNode links = root.putArray("links");
-        for (Link link : lesson.links()) {
+        for (Link link : lesson.sharedLinks()) {
             ArrayNode on = links.addObject().put("left", link.left()).put("right", link.right()).putArray("on");
             link.pairs().forEach(pair -> on.addObject().put("left", pair.left()).put("right", pair.right()));
         }
         ArrayNode scenes = root.putArray("scenes");
-        lesson.scenes().all().forEach(scene -> describe(scene, scenes.addObject()));
+        lesson.scenes().all().forEach(scene -> SceneNodes.describe(scene, lesson.shared(), scenes.addObject()));
         if (lesson.scenes().at() > 0) root.put("scene", lesson.scenes().at() + 1);
         return root;
-    }
-
-    private static void describe(Scene scene, ObjectNode node) {
-        node.put("left", scene.left()).put("kind", scene.kind().id()).put("right", scene.right());
-        if (scene.pairing().natural()) node.put("natural", true);
-        scene.written().ifPresent(query -> {
-            node.put("query", query.sql());
-            if (query.number() > 0) node.put("shown", query.number() + 1);
-        });
-        if (!scene.note().isEmpty()) node.put("note", scene.note());
-        scene.step().ifPresent(step -> node.put("step", step));
     }
 
     private static void describe(Table table, Layout layout, ObjectNode node) {
@@ -87,21 +72,6 @@ record Descriptor(String source, JsonNode root) {
         if (!some.isEmpty()) some.forEach(column -> node.withArray(what).add(column.name()));
     }
 
-    /** A scene on these tables; nothing, if it names what is not there. */
-    private static Optional<Scene> scene(JsonNode described, List<Table> tables) {
-        Optional<Table> left = named(tables, described.path("left"));
-        Optional<Table> right = named(tables, described.path("right"));
-        Optional<JoinKind> kind = JoinKind.named(described.path("kind").asText());
-        if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return Optional.empty();
-        Pairing pairing = new Pairing(left.get().name(), kind.get(), right.get().name(),
-                described.path("natural").asBoolean() && kind.get().canBeNatural());
-        Optional<WrittenQuery> query = Optional.of(described.path("query").asText()).filter(sql -> !sql.isBlank())
-                .map(sql -> new WrittenQuery(sql, Math.max(0, described.path("shown").asInt(1) - 1)));
-        JsonNode step = described.path("step");
-        return Optional.of(new Scene(pairing, query, described.path("note").asText(""),
-                step.canConvertToLong() ? OptionalLong.of(step.asLong()) : OptionalLong.empty()));
-    }
-
     /** The lesson on these tables; a problem if what it names is not there. */
     Checked<Lesson> lesson(List<Table> tables) {
         Set<String> names = new HashSet<>();
@@ -111,11 +81,13 @@ record Descriptor(String source, JsonNode root) {
         }
         List<Scene> scenes = new ArrayList<>();
         for (JsonNode described : root.path("scenes")) {
-            Optional<Scene> scene = scene(described, tables);
+            Optional<Scene> scene = SceneNodes.scene(described, tables).filter(one -> isWithinLimits(one, tables));
             if (scene.isEmpty()) return problem(new FileFault.LessonSceneWrong(scenes.size() + 1));
             scenes.add(scene.get());
         }
         if (scenes.isEmpty()) return problem(new FileFault.LessonWithoutScene());
+        Optional<TableFault> tooManyScenes = Limits.ofScenes(scenes.size());
+        if (tooManyScenes.isPresent()) return Checked.invalid(Problem.at(Place.inFile(source), tooManyScenes.get()));
         int at = Math.clamp(root.path("scene").asInt(1) - 1L, 0, scenes.size() - 1);
         // The first version had the columns of the one link in its scene, and nothing of the bench.
         List<JsonNode> linked = new ArrayList<>();
@@ -125,10 +97,10 @@ record Descriptor(String source, JsonNode root) {
             List<KeyPair> pairs = new ArrayList<>();
             link.path("on")
                     .forEach(pair -> pairs.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
-            Optional<Table> one = named(tables, link.path("left"));
-            Optional<Table> other = named(tables, link.path("right"));
-            if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(
-                    pair -> one.get().column(pair.left()).isEmpty() || other.get().column(pair.right()).isEmpty())) {
+            Optional<Table> one = SceneNodes.named(tables, link.path("left").asText());
+            Optional<Table> other = SceneNodes.named(tables, link.path("right").asText());
+            if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(pair -> !has(one.get(), pair.left(), scenes)
+                    || !has(other.get(), pair.right(), scenes))) {
                 return problem(new FileFault.LessonLinkWrong());
             }
             if (!pairs.isEmpty()) links.add(new Link(one.get().name(), other.get().name(), pairs));
@@ -148,6 +120,19 @@ record Descriptor(String source, JsonNode root) {
         }
         return Checked.valid(
                 new Lesson(root.path("title").asText(), described, List.copyOf(links), layout, new Scenes(scenes, at)));
+    }
+
+    /** Whether a table has a column, in the lesson or in one of its scenes. */
+    private static boolean has(Table table, String column, List<Scene> scenes) {
+        return Stream.concat(Stream.of(table), scenes.stream().filter(scene -> scene.own().isPresent())
+                .flatMap(scene -> scene.tables(List.of(table)).stream()))
+                .anyMatch(state -> state.column(column).isPresent());
+    }
+
+    /** Whether the scene's own state of the tables is one that a lesson may show. */
+    private static boolean isWithinLimits(Scene scene, List<Table> shared) {
+        return scene.own().isEmpty() || scene.tables(shared).stream()
+                .allMatch(table -> shared.contains(table) || Limits.fault(table, Optional.empty()).isEmpty());
     }
 
     private JsonNode described(Table table) {
@@ -186,10 +171,6 @@ record Descriptor(String source, JsonNode root) {
             rows.set(row, rows.get(row).with(column.getAsInt(), Entry.misfit(misfit.path("typed").asText())));
         }
         return new Table(table.name(), table.columns(), rows, table.nextId());
-    }
-
-    private static Optional<Table> named(List<Table> tables, JsonNode name) {
-        return tables.stream().filter(table -> table.name().equals(name.asText())).findFirst();
     }
 
     private <T> Checked<T> problem(FileFault fault) {

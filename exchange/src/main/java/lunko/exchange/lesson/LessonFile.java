@@ -30,7 +30,7 @@ public final class LessonFile {
     /** The file in the ZIP that is Lunko's own. */
     static final String DESCRIPTOR = "lesson.json";
     /** The version that is written; newer ones are not read. */
-    static final int VERSION = 5;
+    static final int VERSION = 6;
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -65,7 +65,7 @@ public final class LessonFile {
         Map<String, byte[]> files = new LinkedHashMap<>();
         files.put(DESCRIPTOR,
                 MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(Descriptor.of(lesson, VERSION)));
-        files.putAll(DataPackage.files(lesson.set()));
+        files.putAll(DataPackage.files(lesson.sharedSet()));
         return files;
     }
 

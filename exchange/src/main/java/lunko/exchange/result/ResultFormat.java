@@ -16,12 +16,22 @@ public enum ResultFormat {
         public String write(ResultTable result, Optional<Steps> steps, int line, Language in) {
             return steps.map(all -> all.text("", "  ", in)).orElse("") + TextTable.aligned(result, in);
         }
+
+        @Override
+        public String heading(String title) {
+            return title + "\n";
+        }
     },
     /** A table of a Markdown page. */
     MARKDOWN {
         @Override
         public String write(ResultTable result, Optional<Steps> steps, int line, Language in) {
             return steps.map(all -> all.text("### ", ". ", in)).orElse("") + TextTable.markdown(result);
+        }
+
+        @Override
+        public String heading(String title) {
+            return "## " + title + "\n\n";
         }
     },
     /** Comma-separated values (RFC 4180): an empty field is NULL, and {@code ""} the empty text. */
@@ -60,6 +70,11 @@ public enum ResultFormat {
      * 1.
      */
     public abstract String write(ResultTable result, Optional<Steps> steps, int line, Language in);
+
+    /** What stands before the results that belong together; nothing, where the format has no place for it. */
+    public String heading(String title) {
+        return "";
+    }
 
     /** A problem among the results; nothing, where the format has no place for it. */
     public String write(Problem problem, Language in) {

@@ -53,8 +53,9 @@ class KilledWhileSavingTest {
             assertThat(saving.inputReader().readLine()).isEqualTo("saved");
             Thread.sleep(random.nextInt(60));
             saving.destroyForcibly().waitFor();
-            String note = LessonFile.read(file).expect().scene().note();
-            assertThat(note).as("kill " + kill).isIn(lesson(0).scene().note(), lesson(1).scene().note());
+            String note = LessonFile.read(file).expect().scene().telling().note();
+            assertThat(note).as("kill " + kill).isIn(lesson(0).scene().telling().note(),
+                    lesson(1).scene().telling().note());
         }
         LessonFile.write(lesson(0), file).expect();
         try (Stream<Path> left = Files.list(folder)) {

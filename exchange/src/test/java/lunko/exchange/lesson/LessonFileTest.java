@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Random;
 import lunko.exchange.Said;
@@ -28,10 +29,13 @@ import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
 import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
+import lunko.lesson.Telling;
 import lunko.lesson.WrittenQuery;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.problem.Fault;
 import lunko.problem.FileFault.Damaged;
@@ -78,15 +82,17 @@ class LessonFileTest {
                 new TableEdit.Place("Hive-Stands", new Spot(12.5, 3)),
                 new TableEdit.Fold("hive stands", true), new SceneEdit.Note("slowly"),
                 new SceneEdit.Write(Optional.of(new WrittenQuery("SELECT 1;\nSELECT 2 -- two", 1))),
-                new SceneEdit.OpenAt(OptionalLong.of(3)))) {
+                new SceneEdit.OpenLike(SceneStart.PLAIN.at(OptionalLong.of(3))))) {
             lesson = edit.applyTo(lesson).expect();
         }
         return lesson;
     }
 
     @Test
-    void theDemoShipsAsAFileAndAFileOfTheFirstVersionOpens() throws IOException {
+    void theDemoShipsAsAFileAndFilesOfEarlierVersionsOpen() throws IOException {
         assertThat(LessonFile.read(Path.of("..", "lessons", "hives-and-keepers.lunko")))
+                .isEqualTo(Checked.valid(Course.HIVES_AND_KEEPERS.lesson()));
+        assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", "version-5.lunko")))
                 .isEqualTo(Checked.valid(DemoLesson.lesson()));
         Path file = folder.resolve("first.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
@@ -118,7 +124,8 @@ class LessonFileTest {
     @Test
     void allScenesAreKeptAndTheOneThatIsShown() throws IOException {
         Lesson demo = DemoLesson.lesson();
-        Scene second = Scene.of("keepers", JoinKind.RIGHT_ANTI, "visits").noting("then this");
+        Scene second = Scene.of("keepers", JoinKind.RIGHT_ANTI, "visits")
+                .telling(new Telling("Then this", "slowly", OptionalInt.of(90)));
         Lesson lesson = new Lesson(demo.title(), demo.tables(), demo.links(), demo.layout(),
                 new Scenes(List.of(demo.scene(), second, demo.scene()), 1));
         Path file = folder.resolve("scenes.lunko");
@@ -133,9 +140,9 @@ class LessonFileTest {
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 5", "\"version\" : 6");
-        assertThat(fault(file)).isEqualTo(new NewerLesson(6, 5));
-        change(file, "\"version\" : 6", "\"version\" : 5");
+        change(file, "\"version\" : 6", "\"version\" : 7");
+        assertThat(fault(file)).isEqualTo(new NewerLesson(7, 6));
+        change(file, "\"version\" : 7", "\"version\" : 6");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(fault(file)).isEqualTo(new LessonSceneWrong(1));
         change(file, "\"sideways\"", "\"inner\"");

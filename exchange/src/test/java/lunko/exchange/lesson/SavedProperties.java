@@ -15,10 +15,13 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.exchange.Loss;
 import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.Written;
+import lunko.insight.picture.Picture;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
@@ -26,8 +29,12 @@ import lunko.lesson.Edit;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
+import lunko.lesson.OwnTablesEdit;
 import lunko.lesson.RowEdit;
+import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
+import lunko.lesson.ScenesEdit;
 import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
 import lunko.lesson.WrittenQuery;
@@ -35,6 +42,7 @@ import lunko.problem.Checked;
 import lunko.problem.Limits;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -83,11 +91,17 @@ class SavedProperties {
                 case 5 -> new RowEdit.Append(table.name(), column, text);
                 case 6 -> new SceneEdit.Retitle(text);
                 case 7 -> new SceneEdit.Write(Optional.of(new WrittenQuery(text, 0)));
-                case 8 -> new SceneEdit.OpenAt(OptionalLong.of(which));
+                case 8 ->
+                    new SceneEdit.OpenLike(new SceneStart(OptionalLong.of(which), JoinAlgorithm.values()[which % 3],
+                            Picture.values()[which % 2]));
                 case 9 -> new LinkEdit.Match(table.name(), lesson.tables().getFirst().name(), new KeyPair(
                         table.columns().get(column).name(), lesson.tables().getFirst().columns().getFirst().name()));
                 case 10 -> new TableEdit.Create();
                 case 11 -> new ColumnEdit.Drop(table.name(), column);
+                case 12 -> which % 2 == 0 ? new ScenesEdit.Keep(SceneStart.PLAIN) : new OwnTablesEdit.Begin();
+                case 13 -> new SceneEdit.Entitle(text);
+                case 14 -> row.<Edit>map(_ -> new RowEdit.Delete(table.name(), 0, (table.rows().size() - 1) / 2))
+                        .orElse(new SceneEdit.Note(text));
                 default -> new RowEdit.Insert(table.name(), which % (table.rows().size() + 1));
             };
         }
@@ -101,7 +115,7 @@ class SavedProperties {
         Arbitrary<String> texts =
                 Arbitraries.oneOf(signs, any, Arbitraries.of("NULL", "007", "12", "2026-05-01", "true",
                         "1e400", "''", "\uD800", "SELECT 1", "a".repeat(Limits.TEXT), "b".repeat(Limits.NAME + 1)));
-        return Combinators.combine(Arbitraries.integers().between(0, 12), Arbitraries.integers().between(0, 999), texts)
+        return Combinators.combine(Arbitraries.integers().between(0, 15), Arbitraries.integers().between(0, 999), texts)
                 .as(Change::new).list().ofMinSize(1).ofMaxSize(25);
     }
 
@@ -191,8 +205,22 @@ class SavedProperties {
 
     /** All of a lesson but the numbers of its rows, which are each process's own. */
     private static List<Object> told(Lesson lesson) {
-        return List.of(lesson.title(), lesson.links(), lesson.layout(), lesson.scenes(), lesson.tables().stream()
+        return List.of(lesson.title(), lesson.sharedLinks(), lesson.layout(), lesson.scenes().at(),
+                lesson.scenes().all().stream().map(scene -> numbered(scene, lesson.shared())).toList(),
+                Stream.concat(Stream.of(lesson.shared()), IntStream.range(0, lesson.scenes().size())
+                        .mapToObj(scene -> lesson.at(scene).tables())).map(SavedProperties::told).toList());
+    }
+
+    private static Object told(List<Table> tables) {
+        return tables.stream()
                 .map(table -> List.of(table.name(), table.columns(), table.rows().stream().map(Row::entries).toList()))
-                .toList());
+                .toList();
+    }
+
+    /** A scene that knows the rows of the lesson by their places. */
+    private static Scene numbered(Scene scene, List<Table> shared) {
+        return scene.owning(scene.own().map(own -> own.changing(change -> change.numbering(id -> shared.stream()
+                .filter(table -> table.name().equals(change.table()))
+                .mapToLong(table -> table.position(id).orElse(-1)).findFirst().orElse(-1)))));
     }
 }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
@@ -19,9 +20,11 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Latest;
 import lunko.insight.listing.Arrangement;
+import lunko.insight.picture.Picture;
 import lunko.insight.picture.ThreeCircles.Region;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneStart;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
@@ -45,6 +48,8 @@ public final class ShowModel {
     private final BooleanBinding stale;
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
+    /** The lesson that was followed last. */
+    private Lesson followed;
     /** What the lesson that comes next shows, where that has been found out already. */
     private Optional<Showing> ready = Optional.empty();
     /** How other results are looked at, by their columns. */
@@ -60,13 +65,32 @@ public final class ShowModel {
     /** Shows the lesson of a model at the step it opens at. */
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
+        followed = lesson.lesson().get();
+        enter(followed.scene().start());
         stale = Bindings.createBooleanBinding(() -> lesson.begun().get().isPresent(), lesson.begun());
-        showing = new ReadOnlyObjectWrapper<>(Showing.of(lesson.lesson().get(), JoinAlgorithm.NESTED_LOOP).opened());
+        showing = new ReadOnlyObjectWrapper<>(Showing.of(followed, algorithm.get()).opened());
         staged = new ReadOnlyObjectWrapper<>(showing.get());
         pointing = new Pointing(showing.getReadOnlyProperty());
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         algorithm.subscribe(this::useAlgorithm);
+    }
+
+    /** What a scene has to open like, to be seen as it is now. */
+    public SceneStart asItIs() {
+        Showing now = showing.get();
+        return new SceneStart(now.isAtEnd() ? OptionalLong.empty() : OptionalLong.of(now.number()), algorithm.get(),
+                picture.get());
+    }
+
+    /** A scene that is come to is seen as it opens. */
+    private void enter(SceneStart start) {
+        picture.set(start.picture());
+        algorithm.set(start.way());
+    }
+
+    private static boolean isOtherScene(Lesson before, Lesson now) {
+        return before.scenes().at() != now.scenes().at() || before.scenes().size() != now.scenes().size();
     }
 
     /** The lesson, and what can be done to it. */
@@ -220,6 +244,8 @@ public final class ShowModel {
 
     /** Another way gives other steps: it begins at the start, but the end stays the end. */
     private void useAlgorithm(JoinAlgorithm other) {
+        // A scene that is come to brings its way along.
+        if (followed != lesson.lesson().get()) return;
         Showing before = showing.get();
         Lesson now = waiting.get() ? lesson.lesson().get() : before.lesson();
         if (shows(now, other)) return;
@@ -255,10 +281,16 @@ public final class ShowModel {
         Lesson now = lesson.lesson().get();
         Showing before = showing.get();
         if (lesson.mode().get() != Mode.SHOW) return;
-        if (shows(now, algorithm.get())) return;
         History history = lesson.history().get();
-        if (history.past().isEmpty() && history.future().isEmpty()) {
+        boolean opened = history.past().isEmpty() && history.future().isEmpty() && followed.shared() != now.shared();
+        boolean entered = isOtherScene(followed, now);
+        if (opened || entered) enter(now.scene().start());
+        followed = now;
+        if (shows(now, algorithm.get())) return;
+        if (opened) {
             find(new ShowingAsked(now, algorithm.get(), Showing::opened));
+        } else if (entered) {
+            find(new ShowingAsked(now, algorithm.get(), changed -> changed.entering(before)));
         } else {
             ready.filter(known -> known.lesson() == now && known.algorithm() == algorithm.get())
                     .ifPresentOrElse(known -> show(known.at(before.isAtEnd() ? known.last() : before.number())),

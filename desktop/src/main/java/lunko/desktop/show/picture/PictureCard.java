@@ -1,5 +1,7 @@
 package lunko.desktop.show.picture;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.scene.Node;
@@ -9,8 +11,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
-import lunko.desktop.show.model.Picture;
 import lunko.desktop.show.model.ShowModel;
+import lunko.insight.picture.Picture;
 import lunko.show.Joining;
 import lunko.show.Showing;
 
@@ -23,7 +25,7 @@ public final class PictureCard extends VBox {
         HBox head = new HBox();
         head.getStyleClass().add("picture-head");
         for (Picture picture : Picture.values()) {
-            ToggleButton button = Controls.toggle(picture.title());
+            ToggleButton button = Controls.toggle(words().pictures().title(picture));
             button.setOnAction(_ -> {
                 model.picture().set(picture);
                 button.setSelected(true);

@@ -5,7 +5,6 @@ import static lunko.words.english.Say.text;
 
 import java.util.OptionalLong;
 import lunko.desktop.words.BuildWords;
-import lunko.table.Type;
 import lunko.words.Names;
 
 /** What is said where a query is put together without typing, in English. */

@@ -34,6 +34,8 @@ record EnglishCommands(Names names) implements CommandWords {
                         "The kind of join: inner, left, right, full, cross, left semi, right semi, left"
                                 + " anti, right anti or full anti."),
                 entry("lunko.picture.mode", "What to show: ${COMPLETION-CANDIDATES}."),
+                entry("lunko.picture.scene",
+                        "The scene of the lesson to show; by default the one that was saved last."),
                 entry("lunko.picture.beside", "What to show beside the stage: ${COMPLETION-CANDIDATES}."),
                 entry("lunko.picture.theme", "The colours: ${COMPLETION-CANDIDATES}."),
                 entry("lunko.picture.step", "The step to show; by default the last one."),
@@ -53,9 +55,10 @@ record EnglishCommands(Names names) implements CommandWords {
                 entry("lunko.query.query", "The query."),
                 entry("format", "How results are printed: ${COMPLETION-CANDIDATES}."),
                 entry("steps", "Also print how each result comes about, step by step, and why."),
-                entry("lunko.run.usage.description", "Runs an SQL script and prints the result of each SELECT."),
+                entry("lunko.run.usage.description",
+                        "Runs an SQL script, or the queries of all scenes of a lesson, and prints each result."),
                 entry("lunko.run.keep-going", "Continue with the next statement after a problem."),
-                entry("lunko.run.file", "The script, in UTF-8; - reads it from standard input."),
+                entry("lunko.run.file", "The script, in UTF-8, or a lesson; - reads a script from standard input."),
                 entry("lunko.rehearse.usage.description", "Opens the window on no display and closes it again."),
                 entry("mixinStandardHelpOptions.help", "Show this help message and exit."),
                 entry("mixinStandardHelpOptions.version", "Print version information and exit."));

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import lunko.desktop.words.KindWords;
+import lunko.desktop.words.KindWords.Figure;
 import lunko.insight.picture.KindChart;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;

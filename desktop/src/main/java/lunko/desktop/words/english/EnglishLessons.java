@@ -22,8 +22,8 @@ record EnglishLessons(Names names) implements LessonWords {
     }
 
     @Override
-    public String openDemo() {
-        return "Open the demo lesson";
+    public String openCourse(String title) {
+        return text("Open “{}”", title);
     }
 
     @Override

@@ -5,6 +5,7 @@ import static lunko.words.english.Say.text;
 
 import java.util.List;
 import lunko.desktop.words.PictureWords;
+import lunko.insight.picture.Picture;
 import lunko.query.JoinKind;
 import lunko.table.Truth;
 import lunko.words.Names;
@@ -13,13 +14,11 @@ import lunko.words.Names;
 record EnglishPictures(Names names) implements PictureWords {
 
     @Override
-    public String vennDiagram() {
-        return "Venn diagram";
-    }
-
-    @Override
-    public String pairGrid() {
-        return "Pair grid";
+    public String title(Picture picture) {
+        return switch (picture) {
+            case VENN -> "Venn diagram";
+            case PAIRS -> "Pair grid";
+        };
     }
 
     @Override

@@ -3,7 +3,6 @@ package lunko.desktop.words.english;
 import static lunko.words.english.Say.text;
 
 import lunko.desktop.words.QueryWords;
-import lunko.table.Type;
 import lunko.words.Names;
 
 /** What is said of the query, in English. */

@@ -10,8 +10,10 @@ import lunko.desktop.words.LinkWords;
 import lunko.desktop.words.PictureWords;
 import lunko.desktop.words.QueryWords;
 import lunko.desktop.words.ResultGridWords;
+import lunko.desktop.words.SceneWords;
 import lunko.desktop.words.SheetWords;
 import lunko.desktop.words.ShowWords;
+import lunko.desktop.words.SpeakerWords;
 import lunko.desktop.words.Speech;
 import lunko.desktop.words.StepWords;
 import lunko.desktop.words.TableWords;
@@ -157,6 +159,16 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public SheetWords sheets() {
         return new EnglishSheets(names());
+    }
+
+    @Override
+    public SceneWords scenes() {
+        return new EnglishScenes();
+    }
+
+    @Override
+    public SpeakerWords speaker() {
+        return new EnglishSpeaker();
     }
 
     @Override

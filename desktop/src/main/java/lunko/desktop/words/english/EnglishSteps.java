@@ -61,13 +61,18 @@ record EnglishSteps(Names names) implements StepWords {
     }
 
     @Override
-    public String openAtEnd() {
-        return "Open the lesson at its end again";
+    public String on() {
+        return "On: a step, and at the end to the next scene";
+    }
+
+    @Override
+    public String backOn() {
+        return "Back: a step, and at the start to the scene before";
     }
 
     @Override
     public String openHere() {
-        return "Open the lesson at this step";
+        return "Open the scene like this: step, way and picture";
     }
 
     @Override

@@ -9,6 +9,11 @@ import lunko.words.Names;
 record EnglishWindow(Names names) implements WindowWords {
 
     @Override
+    public String scenes() {
+        return "Scenes";
+    }
+
+    @Override
     public String tables() {
         return "Tables";
     }
@@ -112,6 +117,11 @@ record EnglishWindow(Names names) implements WindowWords {
     @Override
     public String stop() {
         return "Stop";
+    }
+
+    @Override
+    public String toScenes() {
+        return "To the scenes";
     }
 
     @Override

@@ -1,0 +1,78 @@
+package lunko.lesson;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import lunko.query.sql.FromItem;
+import lunko.table.Row;
+import lunko.table.Table;
+
+/**
+ * Scenes of one lesson taken into another, with the tables that they need and the links of these. A table that is there
+ * already, with the same columns and rows, is not brought again; one that only has the name of another gets a new one.
+ */
+final class Borrowing {
+    /** The id of a row that is not there; no row has it. */
+    private static final long GONE = Long.MIN_VALUE;
+
+    private Borrowing() {}
+
+    /** The lesson with scenes of another behind the one that it shows. */
+    static Lesson of(Lesson lesson, Lesson other, Set<Integer> which) {
+        List<Scene> wanted = new TreeSet<>(which).stream().map(other.scenes().all()::get).toList();
+        Lesson from = other.with(new Scenes(wanted, 0));
+        List<Table> needed = other.shared().stream().filter(table -> isNeeded(table, wanted)).toList();
+        List<Table> brought = new ArrayList<>();
+        for (Table table : needed) {
+            Optional<Table> same = lesson.shared().stream().filter(there -> isSame(there, table)).findFirst();
+            if (same.isPresent()) {
+                from = from.with(from.scenes().changing(scene -> numbered(scene, table, same.get())));
+                continue;
+            }
+            List<Table> others = from.shared().stream().filter(one -> !one.name().equals(table.name())).toList();
+            List<Table> taken = Stream.concat(lesson.shared().stream(), others.stream()).toList();
+            String name = isTaken(lesson, table.name()) ? Lesson.free(table.name(), taken) : table.name();
+            from = from.renaming(table.name(), name);
+            brought.add(table.named(name));
+        }
+        Lesson grown = lesson.adding(new TableSet(brought, links(lesson, from, brought)));
+        return grown.with(grown.scenes().inserting(grown.scenes().at(), from.scenes().all()));
+    }
+
+    /** A scene whose own state of a table speaks of the rows of another that is the same. */
+    private static Scene numbered(Scene scene, Table table, Table same) {
+        return scene.owning(scene.own().map(own -> own.changing(change -> !change.table().equals(table.name()) ? change
+                : change.numbering(id -> table.position(id).stream().mapToLong(at -> same.rows().get(at).id())
+                        .findFirst().orElse(GONE)))));
+    }
+
+    private static boolean isTaken(Lesson lesson, String name) {
+        return lesson.shared().stream().anyMatch(there -> there.name().equalsIgnoreCase(name));
+    }
+
+    /** The links between tables that are there afterwards, as far as they touch a new one. */
+    private static List<Link> links(Lesson lesson, Lesson from, List<Table> brought) {
+        return from.sharedLinks().stream()
+                .filter(link -> brought.stream().anyMatch(table -> link.touches(table.name())))
+                .filter(link -> Stream.of(link.left(), link.right()).allMatch(name -> isTaken(lesson, name)
+                        || brought.stream().anyMatch(table -> table.name().equals(name))))
+                .toList();
+    }
+
+    private static boolean isNeeded(Table table, List<Scene> scenes) {
+        return scenes.stream().anyMatch(scene -> scene.left().equals(table.name())
+                || scene.right().equals(table.name())
+                || scene.written().stream().anyMatch(query -> query.statements().stream()
+                        .anyMatch(statement -> statement.either(script -> script.parts(FromItem.NamedTable.class)
+                                .stream().anyMatch(named -> named.table().means(table.name())), _ -> false))));
+    }
+
+    private static boolean isSame(Table one, Table other) {
+        return one.name().equals(other.name()) && one.columns().equals(other.columns())
+                && one.rows().stream().map(Row::entries).toList()
+                        .equals(other.rows().stream().map(Row::entries).toList());
+    }
+}

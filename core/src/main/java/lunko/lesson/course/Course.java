@@ -1,0 +1,32 @@
+package lunko.lesson.course;
+
+import java.util.function.Supplier;
+import lunko.lesson.Lesson;
+
+/** The lessons that come with Lunko. */
+public enum Course {
+    /** From two tables and a key to a chain, with what goes wrong on the way. */
+    HIVES_AND_KEEPERS("Hives and keepers", HivesAndKeepers::lesson),
+    /** What NULL does to joins, and to conditions. */
+    NULL("NULL", AboutNull::lesson),
+    /** Three and four tables, and why left does not stay left. */
+    CHAINS("Chains", AboutChains::lesson);
+
+    private final String title;
+    private final Supplier<Lesson> lesson;
+
+    Course(String title, Supplier<Lesson> lesson) {
+        this.title = title;
+        this.lesson = lesson;
+    }
+
+    /** What the lesson is called. */
+    public String title() {
+        return title;
+    }
+
+    /** The lesson, fresh. */
+    public Lesson lesson() {
+        return lesson.get();
+    }
+}

@@ -1,0 +1,148 @@
+package lunko.desktop.scenes;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
+import lunko.desktop.lesson.LessonModel;
+import lunko.insight.picture.Picture;
+import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.SceneStart;
+import lunko.steps.JoinAlgorithm;
+
+/** What is told with the scene that is selected, how it opens, and how its tables differ from the lesson's. */
+final class SceneDetails extends VBox {
+    private static final int SECONDS = 60;
+
+    private final LessonModel lesson;
+    private final Runnable leave;
+    private final Label head = new Label();
+    private final Label total = new Label();
+    private final TextField title = new TextField();
+    private final TextArea note = new TextArea();
+    private final FlowPane opens = new FlowPane();
+    private final ChoiceBox<JoinAlgorithm> way =
+            Controls.choice(List.of(JoinAlgorithm.values()), each -> each.title(words()));
+    private final ChoiceBox<Picture> picture =
+            Controls.choice(List.of(Picture.values()), each -> words().pictures().title(each));
+    private final OwnTablesBox own;
+    private boolean following;
+
+    /** The details of the scene that a model shows; {@code leave} takes the keyboard when a field is left. */
+    SceneDetails(LessonModel lesson, Runnable leave) {
+        this.lesson = lesson;
+        this.leave = leave;
+        this.own = new OwnTablesBox(lesson);
+        getStyleClass().add("scene-details");
+        head.getStyleClass().add("key-check-title");
+        title.setId("scene-title");
+        note.setId("scene-note");
+        note.setPromptText(words().scenes().notePrompt());
+        note.setWrapText(true);
+        note.getStyleClass().add("scene-note-text");
+        opens.getStyleClass().add("scene-opens");
+        way.setAccessibleText(words().scenes().way());
+        picture.setAccessibleText(words().scenes().picture());
+        FlowPane looks = new FlowPane(way, picture);
+        looks.getStyleClass().add("scene-opens");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        total.getStyleClass().add("about");
+        HBox top = new HBox(head, gap, total);
+        top.setAlignment(Pos.BASELINE_LEFT);
+        getChildren().addAll(top, named(words().scenes().title(), title), title,
+                named(words().scenes().note(), note), note, named(words().scenes().opens(), opens), opens, looks,
+                named(words().scenes().tables(), own), own);
+        keptWhenLeft(title, () -> new SceneEdit.Entitle(title.getText()));
+        keptWhenLeft(note, () -> new SceneEdit.Note(note.getText().strip()));
+        title.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() != KeyCode.ENTER) return;
+            event.consume();
+            leave.run();
+        });
+        way.valueProperty().subscribe((_, chosen) -> open(start -> start.by(chosen)));
+        picture.valueProperty().subscribe((_, chosen) -> open(start -> start.with(chosen)));
+        lesson.lesson().subscribe(this::show);
+    }
+
+    private static Label named(String what, Node field) {
+        Label label = new Label(what);
+        label.getStyleClass().add("small-title");
+        label.setLabelFor(field);
+        return label;
+    }
+
+    /** What is typed becomes a change of the scene when somebody goes elsewhere; Escape takes it back. */
+    private void keptWhenLeft(TextInputControl field, Supplier<SceneEdit> edit) {
+        field.focusedProperty().subscribe((before, now) -> {
+            if (before && !now) lesson.edit(edit.get());
+        });
+        field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() != KeyCode.ESCAPE) return;
+            event.consume();
+            show(lesson.lesson().get());
+            leave.run();
+        });
+    }
+
+    private void open(UnaryOperator<SceneStart> change) {
+        if (!following) lesson.edit(new SceneEdit.OpenLike(change.apply(lesson.lesson().get().scene().start())));
+    }
+
+    /** Gives the field for the title the keyboard. */
+    void retitle() {
+        title.requestFocus();
+        title.selectAll();
+    }
+
+    private void show(Lesson now) {
+        following = true;
+        Scene scene = now.scene();
+        head.setText(words().scenes().called(now.scenes().at() + 1, ""));
+        int seconds = now.scenes().all().stream().mapToInt(each -> each.telling().seconds().orElse(0)).sum();
+        total.setText(words().scenes().total(now.scenes().size(), Math.ceilDiv(seconds, SECONDS)));
+        title.setPromptText(words().scenes().called(now.scenes().at() + 1, ""));
+        title.setText(scene.telling().title());
+        note.setText(scene.telling().note());
+        way.setValue(scene.start().way());
+        picture.setValue(scene.start().picture());
+        opens.getChildren().setAll(opening(words().scenes().atStart(), OptionalLong.of(0), scene));
+        OptionalLong step = scene.start().step();
+        if (step.isPresent() && step.getAsLong() > 0) opens.getChildren()
+                .add(opening(words().scenes().atStep(step.getAsLong()), step, scene));
+        opens.getChildren().add(opening(words().scenes().atEnd(), OptionalLong.empty(), scene));
+        own.show(now);
+        following = false;
+    }
+
+    private ToggleButton opening(String text, OptionalLong step, Scene scene) {
+        ToggleButton button = Controls.toggle(text);
+        button.getStyleClass().add("choice-chip");
+        button.setSelected(scene.start().step().equals(step));
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            open(start -> start.at(step));
+        });
+        return button;
+    }
+}

@@ -1,0 +1,84 @@
+package lunko.desktop.scenes;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.work.Latest;
+import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.show.SceneGlance;
+
+/** The scenes of the lesson at a glance, while their outline is to be seen, and which of them are selected. */
+public final class ScenesModel {
+
+    /** What all scenes of a lesson show. */
+    private record Outline(Lesson lesson, List<SceneGlance> glances) {}
+
+    private final LessonModel lesson;
+    private final ReadOnlyObjectWrapper<List<SceneGlance>> glances = new ReadOnlyObjectWrapper<>(List.of());
+    private final ObjectProperty<Set<Integer>> selected = new SimpleObjectProperty<>(Set.of());
+    private final Latest<Outline, Outline> latest = new Latest<>("outline", ScenesModel::find, this::found);
+    private Optional<Outline> known = Optional.empty();
+
+    /** The scenes of a model's lesson. */
+    public ScenesModel(LessonModel lesson) {
+        this.lesson = lesson;
+        lesson.lesson().subscribe(this::follow);
+        lesson.mode().subscribe(this::follow);
+    }
+
+    /** The lesson, and what can be done to it. */
+    public LessonModel lesson() {
+        return lesson;
+    }
+
+    /** The scenes in their order. */
+    public ReadOnlyObjectProperty<List<SceneGlance>> glances() {
+        return glances.getReadOnlyProperty();
+    }
+
+    /** The numbers of those that are selected, counted from 0. */
+    public ObjectProperty<Set<Integer>> selected() {
+        return selected;
+    }
+
+    private void follow() {
+        Lesson now = lesson.lesson().get();
+        if (lesson.mode().get() != Mode.SCENES) return;
+        Outline begun = new Outline(now,
+                IntStream.range(0, now.scenes().size()).mapToObj(n -> glance(now.at(n))).toList());
+        found(begun);
+        if (begun.glances().stream().anyMatch(glance -> glance.seen().isEmpty())) latest.ask(begun);
+    }
+
+    /** What is known of a scene, or is found out at once. */
+    private SceneGlance glance(Lesson of) {
+        Optional<SceneGlance> before = known.filter(outline -> outline.lesson().shared() == of.shared()
+                && outline.lesson().sharedLinks().equals(of.sharedLinks()))
+                .flatMap(outline -> same(outline, of.scene()));
+        return before.map(glance -> glance.at(of.scenes().at()))
+                .orElseGet(() -> of.staged().mayTakeLong() ? SceneGlance.begun(of) : SceneGlance.of(of));
+    }
+
+    private static Optional<SceneGlance> same(Outline outline, Scene scene) {
+        return outline.glances().stream().filter(glance -> glance.scene() == scene).findFirst();
+    }
+
+    private static Outline find(Outline begun) {
+        return new Outline(begun.lesson(), begun.glances().stream().map(glance -> glance.seen().isPresent() ? glance
+                : SceneGlance.of(begun.lesson().at(glance.number()))).toList());
+    }
+
+    private void found(Outline outline) {
+        if (outline.lesson() != lesson.lesson().get()) return;
+        known = Optional.of(outline);
+        glances.set(outline.glances());
+    }
+}

@@ -1,0 +1,158 @@
+package lunko.desktop.scenes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
+import lunko.insight.picture.Picture;
+import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.lesson.course.Course;
+import lunko.query.JoinKind;
+import lunko.steps.JoinAlgorithm;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** A lesson of several scenes: made in the show, put in order in the outline, and gone through. */
+class ScenesTest extends OpenWindow {
+
+    @Start
+    void start(Stage stage) {
+        open(stage);
+    }
+
+    private Lesson lesson() {
+        return model.lesson().lesson().get();
+    }
+
+    private List<JoinKind> kinds() {
+        return lesson().scenes().all().stream().map(Scene::kind).toList();
+    }
+
+    @Test
+    void theShowIsKeptAsAScene(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.DIGIT1).push(KeyCode.HOME).push(KeyCode.PAGE_DOWN);
+        robot.clickOn("Pair grid").push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.DIGIT4);
+        assertThat(kinds()).containsExactly(JoinKind.LEFT_OUTER, JoinKind.INNER, JoinKind.FULL_OUTER);
+        robot.clickOn("Venn diagram").push(KeyCode.END).push(KeyCode.SHIFT, KeyCode.PAGE_UP).push(KeyCode.SHIFT,
+                KeyCode.PAGE_DOWN);
+        // It opens as it was when it was kept.
+        assertThat(model.showing().get().number()).isOne();
+        assertThat(model.picture().get()).isEqualTo(Picture.PAIRS);
+        assertThat(robot.lookup(".scene-place").queryLabeled().getText()).isEqualTo("3 of 3");
+        // Undo shows what it takes back, whatever is looked at.
+        robot.push(KeyCode.SHIFT, KeyCode.PAGE_UP).push(KeyCode.SHIFT, KeyCode.PAGE_UP).push(KeyCode.CONTROL,
+                KeyCode.Z);
+        assertThat(lesson().scenes().at()).isEqualTo(2);
+        assertThat(kinds()).containsExactly(JoinKind.LEFT_OUTER, JoinKind.INNER, JoinKind.INNER);
+    }
+
+    @Test
+    void aRowThatIsChangedInASceneOfItsOwnIsTheSameInAllOthers(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.F6).clickOn("#tables-own").push(KeyCode.F6);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.TABLES);
+        robot.clickOn("Tam").push(KeyCode.CONTROL, KeyCode.DELETE).push(KeyCode.F6);
+        assertThat(lesson().table("keepers").rows()).hasSize(3);
+        assertThat(model.showing().get().outcome().orElseThrow().join().right().rows()).hasSize(3);
+        robot.push(KeyCode.SHIFT, KeyCode.PAGE_UP);
+        assertThat(lesson().table("keepers").rows()).hasSize(4);
+        robot.push(KeyCode.SHIFT, KeyCode.PAGE_DOWN).push(KeyCode.F6);
+        assertThat(robot.lookup(".own-change").queryLabeled().getText()).contains("keepers", "Tam");
+        robot.clickOn("#own-take");
+        assertThat(lesson().at(0).table("keepers").rows()).hasSize(3);
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lesson().table("keepers").rows()).hasSize(4);
+    }
+
+    @Test
+    void scenesAreNamedMovedDuplicatedAndDeletedInTheirOutline(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.DIGIT1).push(KeyCode.CONTROL, KeyCode.K)
+                .push(KeyCode.DIGIT4).push(KeyCode.F6);
+        assertThat(robot.lookup("#scenes").<ListView<?>>query().isFocused()).isTrue();
+        robot.push(KeyCode.F2).write("Keep both").push(KeyCode.ENTER).push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.UP);
+        assertThat(kinds()).containsExactly(JoinKind.LEFT_OUTER, JoinKind.FULL_OUTER, JoinKind.INNER);
+        assertThat(lesson().scene().telling().title()).isEqualTo("Keep both");
+        robot.push(KeyCode.SHIFT, KeyCode.DOWN).push(KeyCode.F9);
+        assertThat(kinds()).containsExactly(JoinKind.LEFT_OUTER, JoinKind.FULL_OUTER, JoinKind.INNER,
+                JoinKind.FULL_OUTER, JoinKind.INNER);
+        robot.push(KeyCode.HOME).push(KeyCode.DELETE);
+        assertThat(kinds()).hasSize(4).startsWith(JoinKind.FULL_OUTER);
+        // A figure chooses no kind here, where nobody would see it.
+        robot.push(KeyCode.DIGIT5).clickOn("#scene-note");
+        robot.interact(() -> robot.lookup("#scene-note").<TextInputControl>query().setText("**Slowly**"));
+        robot.push(KeyCode.ESCAPE);
+        assertThat(lesson().scene().telling().note()).isEmpty();
+        robot.clickOn("#scene-note").write("Slowly").clickOn("#scenes");
+        assertThat(lesson().scenes().all()).anyMatch(scene -> scene.telling().note().equals("Slowly"));
+        assertThat(kinds()).doesNotContain(JoinKind.CROSS);
+        robot.push(KeyCode.ENTER);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
+    }
+
+    /** With Page Down alone, as a remote has it, every step of every scene is seen, and with Page Up again. */
+    @Test
+    void aLessonIsGoneThroughWithARemote(FxRobot robot) {
+        Lesson course = Course.HIVES_AND_KEEPERS.lesson();
+        robot.interact(() -> screen.lesson().open(course));
+        robot.push(KeyCode.F11);
+        List<Integer> scenes = new ArrayList<>(List.of(lesson().scenes().at()));
+        long pressed = 0;
+        while (lesson().scenes().at() < 5 && pressed++ < 400) {
+            robot.push(KeyCode.PAGE_DOWN);
+            if (scenes.getLast() != lesson().scenes().at()) {
+                scenes.add(lesson().scenes().at());
+                assertThat(model.showing().get().number()).isZero();
+                assertThat(model.showing().get().lesson()).isSameAs(lesson());
+            }
+        }
+        assertThat(scenes).containsExactly(0, 1, 2, 3, 4, 5);
+        assertThat(robot.lookup(".scene-bead").queryAll()).hasSize(course.scenes().size());
+        robot.push(KeyCode.PAGE_UP);
+        assertThat(lesson().scenes().at()).isEqualTo(4);
+        assertThat(model.showing().get().isAtEnd()).isTrue();
+        robot.push(KeyCode.F11);
+    }
+
+    @Test
+    void whatChangesFromSceneToSceneIsMarked(FxRobot robot) {
+        robot.interact(() -> screen.lesson().open(Course.HIVES_AND_KEEPERS.lesson().at(2)));
+        robot.push(KeyCode.SHIFT, KeyCode.PAGE_DOWN).push(KeyCode.END);
+        assertThat(model.showing().get().changes().orElseThrow().removed()).hasSize(1);
+    }
+
+    @Test
+    void theSpeakerSeesTheNoteAndWhatComesNext(FxRobot robot) {
+        robot.interact(() -> {
+            screen.lesson().open(Course.HIVES_AND_KEEPERS.lesson());
+            model.algorithm().set(JoinAlgorithm.HASH);
+        });
+        robot.push(KeyCode.SHIFT, KeyCode.F11);
+        Window speaker = robot.listWindows().stream().filter(window -> window instanceof Stage opened
+                && opened.getTitle().equals("Speaker’s window")).findFirst().orElseThrow();
+        robot.interact(() -> screen.lesson().goTo(2));
+        assertThat(robot.from(speaker.getScene().getRoot()).lookup(".speaker-title").queryLabeled().getText())
+                .isEqualTo("Keep every hive");
+        assertThat(robot.from(speaker.getScene().getRoot()).lookup(".speaker-next").queryLabeled().getText())
+                .contains("After Tam has left");
+        assertThat(robot.from(speaker.getScene().getRoot()).lookup(".markdown-text").queryAllAs(
+                javafx.scene.text.Text.class)).anyMatch(text -> text.getText().startsWith("One word changes"));
+        assertThat(model.algorithm().get()).isEqualTo(JoinAlgorithm.NESTED_LOOP);
+        robot.interact(() -> robot.targetWindow(speaker));
+        robot.interact(() -> ((Stage) speaker).requestFocus());
+        long before = model.showing().get().number();
+        robot.push(KeyCode.RIGHT);
+        assertThat(model.showing().get().number()).isEqualTo(before + 1);
+        robot.push(KeyCode.SHIFT, KeyCode.F11);
+        assertThat(speaker.isShowing()).isFalse();
+        assertThat(Optional.of(model.lesson().mode().get())).contains(Mode.SHOW);
+    }
+}
