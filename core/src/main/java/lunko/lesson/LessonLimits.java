@@ -2,6 +2,8 @@ package lunko.lesson;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.problem.Checked;
 import lunko.problem.Limits;
 import lunko.problem.TableFault;
@@ -16,7 +18,10 @@ final class LessonLimits {
                 .map(table -> Limits.fault(table, before.tables().stream()
                         .filter(other -> other.name().equals(table.name())).findFirst()));
         Stream<Optional<TableFault>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
-                .flatMap(scene -> Stream.concat(Stream.of(scene.telling().title(), scene.telling().note()),
+                .flatMap(scene -> Stream.concat(Stream.of(scene.telling().title(), scene.telling().note(),
+                        scene.asked().map(Asked::words).orElse(""),
+                        scene.asked().map(Asked::question).filter(Question.InWords.class::isInstance)
+                                .map(question -> ((Question.InWords) question).answer()).orElse("")),
                         scene.written().map(WrittenQuery::sql).stream())))
                 .map(Limits::ofText);
         Stream<Optional<TableFault>> numbers = Stream.of(

@@ -3,11 +3,11 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import lunko.query.change.Joins;
-import lunko.query.sql.Expression;
 import lunko.query.sql.Expression.ColumnName;
-import lunko.query.sql.FromItem;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem.NamedTable;
+import lunko.query.sql.FromItem;
 
 /** The condition that the links of a lesson propose for a table that is joined to others. */
 final class LinkCondition {

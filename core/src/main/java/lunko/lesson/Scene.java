@@ -3,6 +3,7 @@ package lunko.lesson;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.sql.Renaming;
+import lunko.insight.question.Asked;
 import lunko.lesson.own.OwnTables;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -15,15 +16,16 @@ import lunko.table.Table;
  * @param pairing the two tables at hand
  * @param written the query as SQL, where somebody has written one
  * @param start how it opens
+ * @param asked what the class is asked before it plays
  * @param own how its tables differ from the lesson's, where it has a state of its own
  */
 public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> written, SceneStart start,
-        Optional<OwnTables> own) {
+        Optional<Asked> asked, Optional<OwnTables> own) {
 
     /** Two tables, of which nothing is said, all steps done. */
     public static Scene of(String left, JoinKind kind, String right) {
         return new Scene(Telling.SILENT, new Pairing(left, kind, right, false), Optional.empty(), SceneStart.PLAIN,
-                Optional.empty());
+                Optional.empty(), Optional.empty());
     }
 
     /** The left one of the tables at hand. */
@@ -53,12 +55,12 @@ public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> wri
 
     /** The same scene with two tables joined otherwise, or others. */
     public Scene of(Pairing other) {
-        return new Scene(telling, other, written, start, own);
+        return new Scene(telling, other, written, start, asked, own);
     }
 
     /** The same scene with a query that was written, or with none. */
     public Scene writing(Optional<WrittenQuery> query) {
-        return new Scene(telling, pairing, query, start, own);
+        return new Scene(telling, pairing, query, start, asked, own);
     }
 
     /** The same scene under a new name of a table or a column; {@code shared} are the lesson's tables before. */
@@ -69,16 +71,21 @@ public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> wri
 
     /** The same scene with something else said. */
     public Scene telling(Telling other) {
-        return new Scene(other, pairing, written, start, own);
+        return new Scene(other, pairing, written, start, asked, own);
     }
 
     /** The same scene, opening otherwise. */
     public Scene opening(SceneStart other) {
-        return new Scene(telling, pairing, written, other, own);
+        return new Scene(telling, pairing, written, other, asked, own);
     }
 
     /** The same scene with a state of the tables of its own, or without. */
     public Scene owning(Optional<OwnTables> other) {
-        return new Scene(telling, pairing, written, start, other);
+        return new Scene(telling, pairing, written, start, asked, other);
+    }
+
+    /** The same scene, asking something else, or nothing. */
+    public Scene asking(Optional<Asked> other) {
+        return new Scene(telling, pairing, written, start, other, own);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import lunko.insight.keys.NearMiss;
 import lunko.insight.keys.Repair;
+import lunko.insight.question.Asked;
 import lunko.problem.Checked;
 import lunko.problem.LessonFault;
 import lunko.query.JoinKind;
@@ -58,6 +59,9 @@ public sealed interface SceneEdit extends Edit {
     /** Another way to open. */
     record OpenLike(SceneStart start) implements SceneEdit {}
 
+    /** Another question, or none. */
+    record Ask(Optional<Asked> asked) implements SceneEdit {}
+
     /** Another title for the lesson. */
     record Retitle(String title) implements SceneEdit {}
 
@@ -98,6 +102,7 @@ public sealed interface SceneEdit extends Edit {
             case Note(String note) -> Checked.valid(telling(lesson, telling -> telling.noting(note)));
             case Entitle(String title) -> Checked.valid(telling(lesson, telling -> telling.titled(title.strip())));
             case OpenLike(SceneStart start) -> Checked.valid(lesson.with(lesson.scene().opening(start)));
+            case Ask(Optional<Asked> asked) -> Checked.valid(lesson.with(lesson.scene().asking(asked)));
             case Retitle(String title) when title.isBlank() -> Checked.invalid(new LessonFault.NoTitle());
             case Retitle(String title) -> Checked.valid(lesson.titled(title.strip()));
         };
@@ -120,6 +125,7 @@ public sealed interface SceneEdit extends Edit {
             case Note _ -> in.changeNote();
             case Entitle _ -> in.changeSceneTitle();
             case OpenLike _ -> in.changeStart();
+            case Ask _ -> in.changeQuestion();
             case Retitle _ -> in.changeTitle();
         };
     }

@@ -36,7 +36,7 @@ public sealed interface ScenesEdit extends Edit {
         Scenes scenes = lesson.scenes();
         return switch (this) {
             case Keep(SceneStart start) -> Checked.valid(lesson.with(scenes.inserting(scenes.at(),
-                    List.of(scenes.shown().telling(Telling.SILENT).opening(start)))));
+                    List.of(scenes.shown().telling(Telling.SILENT).asking(Optional.empty()).opening(start)))));
             case Repeat(Set<Integer> which) -> Checked.valid(lesson.with(scenes.repeating(which)));
             case Move(Set<Integer> which, int before) -> Checked.valid(lesson.with(scenes.moving(which, before)));
             case Drop(Set<Integer> which) when which.size() >= scenes.size() ->

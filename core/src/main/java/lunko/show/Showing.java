@@ -18,6 +18,7 @@ import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
 import lunko.insight.picture.ThreeCircles;
 import lunko.insight.picture.VennRegions;
+import lunko.insight.question.Asked;
 import lunko.lesson.Diagnostic;
 import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
@@ -44,7 +45,7 @@ import lunko.words.Sentence;
 public final class Showing {
 
     /** A query that can run: its steps, the joins among them, and the colours of its tables. */
-    public record Run(Timeline timeline, List<Joining> joinings, TableHues hues) {}
+    public record Run(Timeline timeline, List<Joining> joinings, TableHues hues, Stage result) {}
 
     /** What stays the same from step to step. */
     private record Ground(Lesson lesson, JoinAlgorithm algorithm, Evaluation evaluation, Checked<Run> run,
@@ -81,7 +82,7 @@ public final class Showing {
 
     private static Run run(Lesson lesson, Stage result, JoinAlgorithm algorithm) {
         Timeline timeline = Timeline.of(result, algorithm);
-        return new Run(timeline, joinings(lesson, timeline), TableHues.of(result));
+        return new Run(timeline, joinings(lesson, timeline), TableHues.of(result), result);
     }
 
     private static Optional<StageWords> words(Evaluation evaluation, Checked<Run> run) {
@@ -115,6 +116,8 @@ public final class Showing {
 
     /** It at the step that its lesson is to open at. */
     public Showing opened() {
+        Optional<Asked> asked = lesson().scene().asked();
+        if (asked.isPresent()) return asked.get().question().isBeforeTheSteps() ? at(0) : this;
         OptionalLong step = lesson().scene().start().step();
         return step.isPresent() ? at(step.getAsLong()) : this;
     }

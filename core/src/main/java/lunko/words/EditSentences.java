@@ -139,6 +139,9 @@ public interface EditSentences {
     /** The scene opens otherwise. */
     String changeStart();
 
+    /** The scene asks something else. */
+    String changeQuestion();
+
     /** What is shown becomes a scene. */
     String keepScene();
 

@@ -30,6 +30,9 @@ public interface Language {
     /** Other ways to write a query. */
     RephrasingSentences rephrasings();
 
+    /** What a class is asked. */
+    QuestionSentences questions();
+
     /** What cannot be done. */
     Problems problems();
 

@@ -1,7 +1,9 @@
 package lunko.lesson.course;
 
+import static lunko.lesson.course.Told.asking;
 import static lunko.lesson.course.Told.query;
 
+import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 
 /** Three and four tables, and why left does not stay left. */
@@ -10,7 +12,7 @@ final class AboutChains {
 
     static Lesson lesson() {
         return Told.lesson(Course.CHAINS.title(),
-                query("Three tables", """
+                asking(new Question.HowMany(), query("Three tables", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM keepers k JOIN hives h ON h.keeper_id = k.keeper_id
                         JOIN harvests r ON r.hive_no = h.hive_no
@@ -18,7 +20,7 @@ final class AboutChains {
                         Two joins, one after the other. The result of the first is the left side of the second.
 
                         **Ask:** how many rows does the first give? And then?
-                        """),
+                        """)),
                 query("In another order", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM harvests r JOIN hives h ON r.hive_no = h.hive_no
@@ -29,7 +31,7 @@ final class AboutChains {
                         Inner joins may change places: the same rows, in another order. What is done on the way is not
                         the same.
                         """),
-                query("Keep every keeper", """
+                asking(new Question.HowMany(), query("Keep every keeper", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM keepers k LEFT JOIN hives h ON h.keeper_id = k.keeper_id
                         LEFT JOIN harvests r ON r.hive_no = h.hive_no
@@ -37,8 +39,8 @@ final class AboutChains {
                         Left all the way: Bert and Yara are kept by the first join, and again by the second.
 
                         **Ask:** which cells of theirs are NULL?
-                        """),
-                query("Lost by the second", """
+                        """)),
+                asking(new Question.HowMany(), query("Lost by the second", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM keepers k LEFT JOIN hives h ON h.keeper_id = k.keeper_id
                         JOIN harvests r ON r.hive_no = h.hive_no
@@ -47,7 +49,7 @@ final class AboutChains {
 
                         The second join compares with hive_no of a kept row, which is NULL. The first join might have
                         been an inner one as well.
-                        """),
+                        """)),
                 query("In brackets", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM keepers k LEFT JOIN (hives h JOIN harvests r ON r.hive_no = h.hive_no)
@@ -57,13 +59,13 @@ final class AboutChains {
 
                         **Ask:** can you say it without brackets, with a right join?
                         """),
-                query("Right, read from the end", """
+                asking(new Question.WriteQuery(), query("Right, read from the end", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM hives h JOIN harvests r ON r.hive_no = h.hive_no
                         RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id
                         """, """
                         The same rows as with brackets. **Ask:** which table is kept, and where does it stand?
-                        """),
+                        """)),
                 query("Through a table between", """
                         SELECT k.keeper, h.hive, v.day
                         FROM keepers k JOIN visits v ON v.keeper_id = k.keeper_id
@@ -82,7 +84,7 @@ final class AboutChains {
 
                         **Ask:** whose visit to Clover has gone?
                         """),
-                query("Two many-sides", """
+                asking(new Question.HowMany(), query("Two many-sides", """
                         SELECT h.hive, r.day AS harvested, v.day AS visited
                         FROM hives h JOIN harvests r ON r.hive_no = h.hive_no
                         JOIN visits v ON v.hive_no = h.hive_no
@@ -91,7 +93,7 @@ final class AboutChains {
                         Clover has three harvests and three visits. **Ask first:** how many rows?
 
                         Nine. Harvests and visits have nothing to do with each other, so each meets each.
-                        """),
+                        """)),
                 query("Grouped first", """
                         SELECT h.hive, r.kg, v.visits
                         FROM hives h

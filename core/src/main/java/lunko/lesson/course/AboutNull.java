@@ -1,11 +1,13 @@
 package lunko.lesson.course;
 
+import static lunko.lesson.course.Told.asking;
 import static lunko.lesson.course.Told.cell;
 import static lunko.lesson.course.Told.join;
 import static lunko.lesson.course.Told.query;
 import static lunko.lesson.course.Told.row;
 import static lunko.lesson.course.Told.with;
 
+import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 
@@ -22,28 +24,29 @@ final class AboutNull {
 
                         **Ask:** is it 11? Is it not 11? Neither can be said; the condition is *unknown*.
                         """),
-                query("Equal to NULL", """
+                asking(new Question.HowMany(), query("Equal to NULL", """
                         SELECT hive FROM hives WHERE keeper_id = NULL
                         """, """
                         **Ask first:** how many rows? Everybody writes this once.
 
                         = NULL is never true, not even for NULL. IS NULL is the question that was meant.
-                        """),
-                query("Neither the one nor the other", """
+                        """)),
+                asking(new Question.HowMany(), query("Neither the one nor the other", """
                         SELECT hive FROM hives WHERE keeper_id = 11 OR keeper_id <> 11
                         """, """
                         It looks as if every hive must be there. **Ask:** which one is missing, and why?
-                        """),
-                with(join("NULL does not meet NULL", "hives", JoinKind.INNER, "keepers", """
+                        """)),
+                asking(new Question.HowMany(),
+                        with(join("NULL does not meet NULL", "hives", JoinKind.INNER, "keepers", """
                         In this scene a new keeper has no number yet, and Linden has no keeper. **Ask:** do they meet?
 
                         No. Two unknown keys are not known to be the same.
-                        """), row("keepers", "NULL", "Maud", "Low Fold")),
-                with(join("Both are kept", "hives", JoinKind.FULL_OUTER, "keepers", """
+                        """), row("keepers", "NULL", "Maud", "Low Fold"))),
+                asking(new Question.HowMany(), with(join("Both are kept", "hives", JoinKind.FULL_OUTER, "keepers", """
                         The same tables. **Ask:** how often is Linden there, how often Maud?
 
                         Once each, on rows of their own.
-                        """), row("keepers", "NULL", "Maud", "Low Fold")),
+                        """), row("keepers", "NULL", "Maud", "Low Fold"))),
                 query("Made, or stored", """
                         SELECT h.hive, h.keeper_id, k.keeper_id AS of_keeper
                         FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id
@@ -52,7 +55,7 @@ final class AboutNull {
 
                         **Ask:** which one does Sainfoin have?
                         """),
-                with(query("A name that is missing", """
+                asking(new Question.HowMany(), with(query("A name that is missing", """
                         SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id
                         WHERE k.keeper IS NULL
                         """, """
@@ -60,12 +63,12 @@ final class AboutNull {
                         keeper?
 
                         Ask for NULL in a column that is never NULL: the key.
-                        """), cell("keepers", 2, "keeper", "NULL")),
-                query("NOT IN", """
+                        """), cell("keepers", 2, "keeper", "NULL"))),
+                asking(new Question.HowMany(), query("NOT IN", """
                         SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)
                         """, """
                         **Ask first:** who keeps no hive? And what will the database say?
-                        """),
+                        """)),
                 query("NOT EXISTS", """
                         SELECT k.keeper FROM keepers k
                         WHERE NOT EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)
@@ -75,7 +78,8 @@ final class AboutNull {
                         A row of *hives* that is unknown is no match, and that is all
                         that is asked here.
                         """),
-                query("Counted, or not", """
+                asking(new Question.InWords("1 row, and 0 hives: the kept row counts as a row."),
+                        "What are the two figures for Yara?", query("Counted, or not", """
                         SELECT k.keeper, COUNT(*) AS all_rows, COUNT(h.hive_no) AS hives
                         FROM keepers k LEFT JOIN hives h ON h.keeper_id = k.keeper_id
                         GROUP BY k.keeper
@@ -83,6 +87,6 @@ final class AboutNull {
                         **Ask:** how many hives does Yara keep: 1, or 0?
 
                         COUNT(*) counts rows, and she has one: the kept one. COUNT of a column leaves NULL out.
-                        """));
+                        """)));
     }
 }

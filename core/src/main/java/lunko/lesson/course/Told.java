@@ -8,6 +8,8 @@ import java.util.OptionalLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lunko.insight.picture.Picture;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.Pairing;
@@ -55,7 +57,7 @@ final class Told {
 
     private static Scene scene(String title, String note, Pairing pairing, Optional<WrittenQuery> written) {
         return new Scene(new Telling(title, paragraphs(note), OptionalInt.empty()), pairing, written, START,
-                Optional.empty());
+                Optional.empty(), Optional.empty());
     }
 
     /** A text with each paragraph on a line of its own. */
@@ -72,6 +74,16 @@ final class Told {
     /** The same scene with the pair grid beside the stage. */
     static Scene withGrid(Scene scene) {
         return scene.opening(scene.start().with(Picture.PAIRS));
+    }
+
+    /** The same scene, asking first. */
+    static Scene asking(Question question, Scene scene) {
+        return scene.asking(Optional.of(Asked.plainly(question)));
+    }
+
+    /** The same scene, asking first in words of its own. */
+    static Scene asking(Question question, String words, Scene scene) {
+        return scene.asking(Optional.of(new Asked(question, words)));
     }
 
     /** The same scene with tables of its own. */

@@ -10,6 +10,7 @@ import lunko.words.Language;
 import lunko.words.MatchSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
+import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
 import lunko.words.ResultSentences;
 import lunko.words.StageSentences;
@@ -55,6 +56,11 @@ public record English(Names names, Counts counts) implements Language {
     @Override
     public RephrasingSentences rephrasings() {
         return new EnglishRephrasings(names);
+    }
+
+    @Override
+    public QuestionSentences questions() {
+        return new EnglishQuestions();
     }
 
     @Override

@@ -240,6 +240,11 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
+    public String changeQuestion() {
+        return "change the question of the scene";
+    }
+
+    @Override
     public String keepScene() {
         return "keep the show as a scene";
     }

@@ -23,11 +23,11 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.words.GenerateWords;
 import lunko.lesson.Lesson;
-import lunko.lesson.Recipe;
 import lunko.lesson.Recipe.Amounts;
 import lunko.lesson.Recipe.Days;
 import lunko.lesson.Recipe.Keys;
 import lunko.lesson.Recipe.Labels;
+import lunko.lesson.Recipe;
 import lunko.lesson.SceneEdit;
 import lunko.table.Table;
 

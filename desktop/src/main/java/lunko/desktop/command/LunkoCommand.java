@@ -5,12 +5,12 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.List;
 import java.util.concurrent.Callable;
 import lunko.problem.Problem;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import picocli.CommandLine;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
 @Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0", subcommands = {PictureCommand.class,

@@ -96,8 +96,11 @@ final class SceneCell extends ListCell<SceneGlance> {
     private static List<Label> badges(SceneGlance glance) {
         String rows = glance.seen().map(seen -> seen.rows().isPresent()
                 ? words().scenes().rows(seen.rows().getAsLong()) : words().scenes().cannotRun()).orElse("");
-        return Stream.concat(Stream.of(badge(rows, "scene-rows")),
-                glance.isOwn() ? Stream.of(badge(words().scenes().ownTables(), "scene-own")) : Stream.empty())
+        Stream<Label> asks = glance.scene().asked().stream().map(asked -> badge(
+                words().asking().asks(asked.question().sort().title(words().questions())), "scene-asks"));
+        return Stream.of(Stream.of(badge(rows, "scene-rows")), asks,
+                glance.isOwn() ? Stream.of(badge(words().scenes().ownTables(), "scene-own")) : Stream.<Label>empty())
+                .flatMap(some -> some)
                 .filter(badge -> !badge.getText().isEmpty()).toList();
     }
 

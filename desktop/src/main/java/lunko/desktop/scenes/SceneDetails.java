@@ -46,6 +46,7 @@ final class SceneDetails extends VBox {
     private final ChoiceBox<Picture> picture =
             Controls.choice(List.of(Picture.values()), each -> words().pictures().title(each));
     private final OwnTablesBox own;
+    private final QuestionBox question;
     private boolean following;
 
     /** The details of the scene that a model shows; {@code leave} takes the keyboard when a field is left. */
@@ -53,6 +54,7 @@ final class SceneDetails extends VBox {
         this.lesson = lesson;
         this.leave = leave;
         this.own = new OwnTablesBox(lesson);
+        this.question = new QuestionBox(lesson);
         getStyleClass().add("scene-details");
         head.getStyleClass().add("key-check-title");
         title.setId("scene-title");
@@ -71,7 +73,9 @@ final class SceneDetails extends VBox {
         HBox top = new HBox(head, gap, total);
         top.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(top, named(words().scenes().title(), title), title,
-                named(words().scenes().note(), note), note, named(words().scenes().opens(), opens), opens, looks,
+                named(words().scenes().note(), note), note,
+                named(words().asking().askTheClass(), question), question, named(words().scenes().opens(), opens),
+                opens, looks,
                 named(words().scenes().tables(), own), own);
         keptWhenLeft(title, () -> new SceneEdit.Entitle(title.getText()));
         keptWhenLeft(note, () -> new SceneEdit.Note(note.getText().strip()));
@@ -132,6 +136,7 @@ final class SceneDetails extends VBox {
                 .add(opening(words().scenes().atStep(step.getAsLong()), step, scene));
         opens.getChildren().add(opening(words().scenes().atEnd(), OptionalLong.empty(), scene));
         own.show(now);
+        question.show(now);
         following = false;
     }
 

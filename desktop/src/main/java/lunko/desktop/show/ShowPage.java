@@ -15,6 +15,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.Hues;
+import lunko.desktop.show.ask.AskBar;
+import lunko.desktop.show.ask.Cover;
 import lunko.desktop.show.join.JoinStage;
 import lunko.desktop.show.join.KindBar;
 import lunko.desktop.show.model.Motions;
@@ -23,6 +25,7 @@ import lunko.desktop.show.picture.KindCounts;
 import lunko.desktop.show.picture.PictureCard;
 import lunko.desktop.show.rows.RowsStage;
 import lunko.desktop.show.rows.StageStrip;
+import lunko.insight.question.Question;
 import lunko.query.Side;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
@@ -36,6 +39,8 @@ public final class ShowPage extends VBox {
     private final StepBar steps;
     private final KindBar kinds;
     private final SceneRail rail;
+    private final AskBar ask;
+    private final ShowModel model;
     private final VBox right;
     private final List<Pane> canWait;
     private boolean presented;
@@ -50,13 +55,16 @@ public final class ShowPage extends VBox {
      */
     public ShowPage(ShowModel model, Region query, ObservableValue<Optional<Region>> sheet, ShowActions actions,
             Motions motions) {
+        this.model = model;
         getStyleClass().addAll("page-part", "show-page");
         JoinStage stage = new JoinStage(model, actions.cards(), motions);
         steps = new StepBar(model, actions.player(), actions.steps());
         RowsStage rows = new RowsStage(model, actions.cards().results(), motions);
         StackPane stages = new StackPane(stage, rows);
         StackPane place = new StackPane(stages);
-        VBox left = new VBox(query, new StageStrip(model), place);
+        VBox top = new VBox(query, new StageStrip(model));
+        top.getStyleClass().add("left-half");
+        VBox left = new VBox(new Cover(model, top, () -> model.covers(Question.Cover.QUERY)), place);
         left.getStyleClass().add("left-half");
         left.setMinWidth(0);
         VBox.setVgrow(place, Priority.ALWAYS);
@@ -64,8 +72,11 @@ public final class ShowPage extends VBox {
         for (Region part : List.of(place, stages, stage, rows)) part.setMinHeight(0);
         old = model.stale().or(model.waiting());
         PictureCard pictures = new PictureCard(model);
-        VBox.setVgrow(pictures, Priority.ALWAYS);
-        right = new VBox(pictures, new KindCounts(model));
+        Cover picture = new Cover(model, pictures, () -> model.covers(Question.Cover.PICTURE)
+                && !(model.asking().get().orElseThrow().question() instanceof Question.WhichPairs));
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        right = new VBox(picture,
+                new Cover(model, new KindCounts(model), () -> model.covers(Question.Cover.COUNTS)));
         canWait = Stream.concat(stage.canWait(), Stream.of(rows, right)).toList();
         old.subscribe(stale -> List.of(stages, right).forEach(part -> part.pseudoClassStateChanged(STALE, stale)));
         stages.getStyleClass().add("stages");
@@ -85,7 +96,10 @@ public final class ShowPage extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         kinds = new KindBar(model, actions.kinds());
         rail = new SceneRail(model.lesson());
-        getChildren().addAll(kinds, middle, new WhyLine(model), steps, rail);
+        ask = new AskBar(model, actions.steps().uncover());
+        getChildren().addAll(kinds, ask, middle,
+                new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
+        model.asking().subscribe(_ -> arrange());
         arrange();
         sheet.subscribe(over -> {
             stages.setVisible(over.isEmpty());
@@ -116,8 +130,11 @@ public final class ShowPage extends VBox {
 
     /** While something stands in the place of the stage, it has the room of the pictures as well. */
     private void arrange() {
+        // A class that guesses at the kind needs all of them.
+        boolean choosing = model.asking().get().filter(open -> !open.uncovered()
+                && open.question() instanceof Question.WhichKind).isPresent();
         for (Node other : List.of(kinds, right, steps)) {
-            other.setVisible(!presented && !(other == right && sheeted));
+            other.setVisible(other == kinds && choosing || !presented && !(other == right && sheeted));
             other.setManaged(other.isVisible());
         }
         rail.setVisible(presented);

@@ -8,11 +8,12 @@ import javafx.beans.binding.BooleanBinding;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
-import lunko.desktop.action.Action;
 import lunko.desktop.action.Action.Group;
+import lunko.desktop.action.Action;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
+import lunko.show.Asking;
 
 /** What can be done in the show: going through the steps. */
 public final class StepActions {
@@ -20,6 +21,7 @@ public final class StepActions {
     private final Action back;
     private final Action on;
     private final Action backOn;
+    private final Action uncover;
     private final Action nextScene;
     private final Action sceneBefore;
     private final Action play;
@@ -54,6 +56,12 @@ public final class StepActions {
             if (model.showing().get().number() > 0) player.step(-1);
             else if (move(model, player, -1)) player.goTo(model.showing().get().last());
         }, key(KeyCode.PAGE_UP));
+        uncover = new Action(model.asking().map(asking -> asking.filter(Asking::uncovered).isPresent()
+                ? words().asking().coverAgain() : words().asking().uncover()), Group.STEPS, List.of(key(KeyCode.X)),
+                Bindings.createBooleanBinding(() -> model.asking().get().isPresent(), model.asking()), () -> {
+                    player.pause();
+                    model.toggleCovers();
+                });
         nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),
                 new KeyCodeCombination(KeyCode.PAGE_DOWN, KeyCombination.SHIFT_DOWN));
         sceneBefore = Action.of(words().scenes().before(), Group.STEPS, () -> move(model, player, -1),
@@ -104,8 +112,13 @@ public final class StepActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(play, onlyPairs, forward, back, on, backOn, first, last, nextPair, nextTurn, nextEnd, nextScene,
+        return List.of(play, onlyPairs, forward, back, on, backOn, first, last, nextPair, nextTurn, nextEnd, uncover,
+                nextScene,
                 sceneBefore, faster, slower);
+    }
+
+    Action uncover() {
+        return uncover;
     }
 
     /** Goes to the next scene. */

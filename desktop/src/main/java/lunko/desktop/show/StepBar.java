@@ -29,6 +29,7 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
+import lunko.insight.question.Question;
 import lunko.query.Side;
 import lunko.show.Joining;
 import lunko.show.Showing;
@@ -101,6 +102,7 @@ final class StepBar extends HBox {
             if (before.run() != now.run()) mark(now);
             follow(now);
         });
+        model.asking().subscribe(_ -> marks.setVisible(!model.covers(Question.Cover.MARKS)));
         follow(model.showing().get());
     }
 

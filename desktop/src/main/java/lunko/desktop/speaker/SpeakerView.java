@@ -26,9 +26,11 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.show.ask.AskBar;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Scenes;
 import lunko.lesson.ScenesEdit;
+import lunko.show.Asking;
 import lunko.show.Showing;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -42,6 +44,7 @@ final class SpeakerView extends VBox {
     private final Label place = new Label();
     private final Label title = new Label();
     private final MarkdownFlow note = new MarkdownFlow();
+    private final Label asked = new Label();
     private final Label next = new Label();
     private final Label steps = new Label();
     private final Label time = new Label();
@@ -68,6 +71,8 @@ final class SpeakerView extends VBox {
         title.getStyleClass().add("speaker-title");
         title.setWrapText(true);
         next.getStyleClass().add("speaker-next");
+        asked.getStyleClass().add("speaker-asked");
+        asked.setWrapText(true);
         steps.getStyleClass().add("speaker-steps");
         time.getStyleClass().add("speaker-time");
         since.getStyleClass().add("speaker-since");
@@ -85,9 +90,10 @@ final class SpeakerView extends VBox {
         rehearse.setOnAction(_ -> toggleRehearsal());
         HBox top = row(back.iconButton(Feather.CHEVRON_LEFT), place, on.iconButton(Feather.CHEVRON_RIGHT), gap(), time);
         HBox bottom = row(steps, gap(), since, again, rehearse);
-        getChildren().addAll(top, title, scroll, next, bottom);
+        getChildren().addAll(top, title, scroll, asked, next, bottom);
         lesson.lesson().subscribe(_ -> show());
         model.showing().subscribe(_ -> left());
+        model.asking().subscribe(_ -> left());
         ticking.setCycleCount(Animation.INDEFINITE);
         show();
         left();
@@ -129,6 +135,12 @@ final class SpeakerView extends VBox {
     private void left() {
         Showing now = model.showing().get();
         steps.setText(words().speaker().stepsLeft(now.last() - now.number()));
+        Optional<Asking> asking = model.asking().get();
+        asked.setVisible(asking.isPresent());
+        asked.setManaged(asking.isPresent());
+        asked.setText(asking.map(open -> words().speaker().asks(open.said(now, words()),
+                open.answer(now).map(answer -> AskBar.said(answer, now)).orElse(words().asking().cannotAsk())))
+                .orElse(""));
     }
 
     private void tick() {

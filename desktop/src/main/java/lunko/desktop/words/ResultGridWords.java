@@ -1,5 +1,6 @@
 package lunko.desktop.words;
 
+import java.util.OptionalLong;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -65,7 +66,7 @@ public interface ResultGridWords {
      * The heading of the result: how many rows are there so far, what has changed, how it is viewed, and where the list
      * begins.
      */
-    Phrase resultHeading(long rows, long all, String changes, String arranged, long from);
+    Phrase resultHeading(long rows, OptionalLong all, String changes, String arranged, long from);
 
     /** {@code if no match}. */
     String ifNoMatch();

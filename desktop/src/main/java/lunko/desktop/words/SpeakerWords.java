@@ -9,6 +9,9 @@ public interface SpeakerWords {
     /** {@code No note.}. */
     String noNote();
 
+    /** The question of the scene and its answer. */
+    String asks(String question, String answer);
+
     /** As in {@code Next: Keep every hive}. */
     String next(String scene);
 

@@ -47,6 +47,9 @@ public interface Speech extends Language {
     /** What is said of scenes. */
     SceneWords scenes();
 
+    /** What is said where a question is asked. */
+    AskWords asking();
+
     /** What is said in the speaker's window. */
     SpeakerWords speaker();
 

@@ -154,6 +154,7 @@ class PseudoLanguageTest extends OpenWindow {
     private static String known(Lesson lesson) {
         return Stream.concat(lesson.tables().stream().map(table -> table.name() + " " + table.columns() + " "
                 + table.rows()), Stream.of(lesson.staged().sql(), lesson.title(),
+                        lesson.scenes().all().toString(), lesson.shared().toString(),
                         "select from where join left right full inner cross outer order by group having limit distinct "
                                 + "null and not exists true false union on"))
                 .collect(Collectors.joining(" ")).toLowerCase(Locale.ROOT);

@@ -16,6 +16,7 @@ import lunko.words.KeySentences;
 import lunko.words.MatchSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
+import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
 import lunko.words.ResultSentences;
 import lunko.words.StageSentences;
@@ -196,6 +197,16 @@ public final class PseudoSpeech implements Speech {
     @Override
     public SceneWords scenes() {
         return pseudo(SceneWords.class, english.scenes());
+    }
+
+    @Override
+    public QuestionSentences questions() {
+        return pseudo(QuestionSentences.class, english.questions());
+    }
+
+    @Override
+    public AskWords asking() {
+        return pseudo(AskWords.class, english.asking());
     }
 
     @Override

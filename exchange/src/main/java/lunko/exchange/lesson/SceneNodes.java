@@ -36,6 +36,7 @@ final class SceneNodes {
         scene.start().step().ifPresent(step -> node.put("step", step));
         if (scene.start().way() != SceneStart.PLAIN.way()) node.put("way", scene.start().way().toString());
         if (scene.start().picture() != SceneStart.PLAIN.picture()) node.put("picture", scene.start().picture().id());
+        scene.asked().ifPresent(asked -> QuestionNodes.describe(asked, node.putObject("asks")));
         scene.own().ifPresent(own -> new OwnNodes(shared).describe(own, node.putArray("own")));
     }
 
@@ -50,6 +51,7 @@ final class SceneNodes {
         Optional<WrittenQuery> query = Optional.of(described.path("query").asText()).filter(sql -> !sql.isBlank())
                 .map(sql -> new WrittenQuery(sql, Math.max(0, described.path("shown").asInt(1) - 1)));
         return Optional.of(new Scene(telling(described), pairing, query, start(described),
+                QuestionNodes.asked(described.path("asks")),
                 described.has("own") ? Optional.of(new OwnNodes(shared).read(described.path("own")))
                         : Optional.empty()));
     }

@@ -22,6 +22,8 @@ import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.Written;
 import lunko.insight.picture.Picture;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
@@ -75,6 +77,12 @@ class SavedProperties {
     /** One change: which kind it is, a table and a place by number, and a text. */
     record Change(int kind, int which, String text) {
 
+        private Asked asked() {
+            Question usual = Question.Sort.values()[which % Question.Sort.values().length].usual();
+            return new Asked(usual instanceof Question.InWords ? new Question.InWords(text)
+                    : usual instanceof Question.WhatStands ? new Question.WhatStands(which, which % 3) : usual, text);
+        }
+
         Edit on(Lesson lesson) {
             Table table = lesson.tables().get(which % lesson.tables().size());
             int column = which / 7 % table.columns().size();
@@ -99,7 +107,7 @@ class SavedProperties {
                 case 10 -> new TableEdit.Create();
                 case 11 -> new ColumnEdit.Drop(table.name(), column);
                 case 12 -> which % 2 == 0 ? new ScenesEdit.Keep(SceneStart.PLAIN) : new OwnTablesEdit.Begin();
-                case 13 -> new SceneEdit.Entitle(text);
+                case 13 -> which % 2 == 0 ? new SceneEdit.Entitle(text) : new SceneEdit.Ask(Optional.of(asked()));
                 case 14 -> row.<Edit>map(_ -> new RowEdit.Delete(table.name(), 0, (table.rows().size() - 1) / 2))
                         .orElse(new SceneEdit.Note(text));
                 default -> new RowEdit.Insert(table.name(), which % (table.rows().size() + 1));

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
 import lunko.desktop.grid.GridTable;
+import lunko.desktop.show.ask.Cover;
 import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.MovingOver;
@@ -12,6 +14,7 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.ResultGrid;
 import lunko.desktop.show.result.ResultLinks;
 import lunko.engine.JoinResult;
+import lunko.insight.question.Question;
 import lunko.query.Side;
 
 /** The stage: the two tables side by side, the lanes between them, and the result under both. */
@@ -38,6 +41,7 @@ public final class JoinStage extends Pane {
     private final ResultGrid result;
     private final ResultLinks between;
     private final Flights flights;
+    private final StackPane cover = Cover.of();
 
     /** The stage of the joins of what a model shows. */
     public JoinStage(ShowModel model, CardActions actions, Motions motions) {
@@ -51,7 +55,11 @@ public final class JoinStage extends Pane {
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
         between = result.between();
         getChildren().addAll(left, right, result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
-                lanes, flights);
+                lanes, flights, cover);
+        Runnable covering = () -> cover.setVisible(model.covers(Question.Cover.RESULT)
+                && model.staged().get().number() == 0);
+        model.asking().subscribe(_ -> covering.run());
+        model.staged().subscribe(_ -> covering.run());
         // What happens inside one of them is no reason to lay out the others: where each has its place is known here.
         getChildren().forEach(child -> child.setManaged(false));
         for (Side side : Side.values()) {
@@ -122,6 +130,7 @@ public final class JoinStage extends Pane {
         between.resizeRelocate(left, top, width - left - right, height - top);
         result.card(Side.RIGHT).resizeRelocate(width - right, top, right, height - top);
         flights.resizeRelocate(0, 0, width, height);
+        cover.resizeRelocate(0, sources + 6, width, Math.max(0, height - sources - 6));
         lanes.place();
     }
 

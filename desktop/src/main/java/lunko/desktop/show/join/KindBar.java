@@ -19,6 +19,7 @@ import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.RowGlyph;
 import lunko.desktop.show.model.ShowModel;
+import lunko.insight.question.Question;
 import lunko.query.JoinKind;
 import lunko.query.change.PlainJoin;
 import lunko.show.Showing;
@@ -40,7 +41,7 @@ public final class KindBar extends FlowPane {
             button.setId("kind-" + kind.id().replace(' ', '-'));
             button.setOnAction(_ -> {
                 choose.run();
-                select(group, model.showing().get());
+                extras.run();
             });
             button.setTooltip(
                     new Tooltip(choose.nameWithKey()));
@@ -56,6 +57,7 @@ public final class KindBar extends FlowPane {
         setMinHeight(Region.USE_PREF_SIZE);
         Consumer<Showing> show = showing -> {
             select(group, showing);
+            if (model.covers(Question.Cover.QUERY)) group.selectToggle(null);
             Optional<PlainJoin> plain = showing.lesson().staged().plainJoin();
             natural.setSelected(plain.filter(PlainJoin::natural).isPresent());
             self.setSelected(plain.filter(join -> join.left().table().equals(join.right().table())).isPresent());
@@ -65,6 +67,7 @@ public final class KindBar extends FlowPane {
             if (!before.isOfSameJoin(now)) show.accept(now);
         });
         show.accept(model.showing().get());
+        model.asking().subscribe((_, _) -> extras.run());
     }
 
     /** A way of joining beside the kinds, which is explained before it is chosen. */

@@ -5,8 +5,11 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.question.Question;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
@@ -15,6 +18,7 @@ import lunko.table.Truth;
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
 final class StageRow<R> extends TableRow<R> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass GUESSED = PseudoClass.getPseudoClass("guessed");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
     private static final PseudoClass UNKNOWN = PseudoClass.getPseudoClass("unknown");
@@ -30,11 +34,19 @@ final class StageRow<R> extends TableRow<R> {
         this.model = model;
         this.side = side;
         model.staged().addListener(new WeakInvalidationListener(dress));
+        model.asking().addListener(new WeakInvalidationListener(dress));
         model.pointing().lineage().addListener(new WeakInvalidationListener(dress));
         model.pointing().part().addListener(new WeakInvalidationListener(dress));
         setOnMouseEntered(_ -> model.pointing()
                 .at(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
+        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            boolean asked = model.asking().get()
+                    .filter(open -> open.question() instanceof Question.WhichRows(Side of, _) && of == side)
+                    .isPresent();
+            if (asked && !isEmpty() && event.getButton() == MouseButton.PRIMARY)
+                model.mark(new Pointed.Source(side, getIndex()));
+        });
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
     }
@@ -52,6 +64,8 @@ final class StageRow<R> extends TableRow<R> {
         pseudoClassStateChanged(LIT, decided
                 || shown && model.pointing().lineageIn(model.staged().get())
                         .filter(lineage -> lineage.lights(side, row)).isPresent());
+        pseudoClassStateChanged(GUESSED, shown && model.asking().get()
+                .filter(open -> open.marked().marked().contains(new Pointed.Source(side, row))).isPresent());
         pseudoClassStateChanged(MET, state == RowState.MET);
         pseudoClassStateChanged(UNKNOWN, state == RowState.UNKNOWN);
         pseudoClassStateChanged(KEPT, state == RowState.KEPT);

@@ -3,6 +3,7 @@ package lunko.desktop.show.model;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.function.BooleanSupplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -18,11 +19,13 @@ public final class Pointing {
     private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private final ObjectProperty<OptionalInt> part = new SimpleObjectProperty<>(OptionalInt.empty());
     private Optional<Pointed> chosen = Optional.empty();
+    private final BooleanSupplier silent;
     private boolean changing;
 
-    /** Points at nothing of what is shown. */
-    Pointing(ReadOnlyObjectProperty<Showing> showing) {
+    /** Points at nothing of what is shown, and not at anything as long as that would give an answer away. */
+    Pointing(ReadOnlyObjectProperty<Showing> showing, BooleanSupplier silent) {
         this.showing = showing;
+        this.silent = silent;
     }
 
     /** What belongs to the row that is pointed at, if one is. */
@@ -47,7 +50,7 @@ public final class Pointing {
 
     /** Whether the words that are pointed at belong to the part of the steps at hand. */
     public boolean isAtPartAtHand() {
-        return part.get().isPresent()
+        return part.get().isPresent() && !silent.getAsBoolean()
                 && showing.get().frame().filter(frame -> frame.part() == part.get().getAsInt()).isPresent();
     }
 
@@ -91,8 +94,8 @@ public final class Pointing {
     }
 
     private void show(Optional<Pointed> pointed) {
-        Optional<Lineage> now =
-                pointed.flatMap(at -> showing.get().outcome().flatMap(outcome -> Lineage.of(outcome, at)));
+        Optional<Lineage> now = silent.getAsBoolean() ? Optional.empty()
+                : pointed.flatMap(at -> showing.get().outcome().flatMap(outcome -> Lineage.of(outcome, at)));
         if (now.equals(lineage.get())) return;
         lineage.set(now);
         decided.set(now.map(of -> showing.get().decided(of.pointed())).orElse(OptionalLong.empty()));

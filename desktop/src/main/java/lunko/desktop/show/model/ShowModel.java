@@ -20,8 +20,11 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Latest;
 import lunko.insight.listing.Arrangement;
+import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Picture;
 import lunko.insight.picture.ThreeCircles.Region;
+import lunko.insight.question.Guess;
+import lunko.insight.question.Question;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneStart;
@@ -29,6 +32,7 @@ import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.show.Asking;
 import lunko.show.JoinAtHand;
 import lunko.show.Showing;
 import lunko.steps.JoinAlgorithm;
@@ -45,6 +49,7 @@ public final class ShowModel {
     private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.NESTED_LOOP);
     private final ObjectProperty<Set<Integer>> leftOpened = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Set<Integer>> rightOpened = new SimpleObjectProperty<>(Set.of());
+    private final ReadOnlyObjectWrapper<Optional<Asking>> asking = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final BooleanBinding stale;
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
@@ -66,14 +71,49 @@ public final class ShowModel {
     public ShowModel(LessonModel lesson) {
         this.lesson = lesson;
         followed = lesson.lesson().get();
-        enter(followed.scene().start());
+        enter(followed);
         stale = Bindings.createBooleanBinding(() -> lesson.begun().get().isPresent(), lesson.begun());
         showing = new ReadOnlyObjectWrapper<>(Showing.of(followed, algorithm.get()).opened());
         staged = new ReadOnlyObjectWrapper<>(showing.get());
-        pointing = new Pointing(showing.getReadOnlyProperty());
+        pointing = new Pointing(showing.getReadOnlyProperty(), () -> covers(Question.Cover.COUNTS));
         lesson.lesson().subscribe(this::follow);
         lesson.mode().subscribe(this::follow);
         algorithm.subscribe(this::useAlgorithm);
+    }
+
+    /** The question of the scene, if it asks one, what has been guessed, and whether it is uncovered. */
+    public ReadOnlyObjectProperty<Optional<Asking>> asking() {
+        return asking.getReadOnlyProperty();
+    }
+
+    /** Whether something is covered just now, because it would give an answer away. */
+    public boolean covers(Question.Cover cover) {
+        return asking.get().filter(open -> open.covers(cover)).isPresent();
+    }
+
+    /** Takes a guess at the question. */
+    public void guess(Guess guess) {
+        asking.set(asking.get().map(open -> open.guessing(guess)));
+    }
+
+    /** Marks a row or a pair as one that is asked for, or takes the mark away. */
+    public void mark(Pointed pointed) {
+        asking.get().filter(open -> !open.uncovered())
+                .ifPresent(open -> guess(open.marked().toggling(pointed)));
+    }
+
+    /** Uncovers what is covered, at the end of the steps; or covers it again, as it was before they began. */
+    public void toggleCovers() {
+        if (asking.get().isEmpty()) return;
+        boolean uncovered = !asking.get().get().uncovered();
+        asking.set(asking.get().map(open -> open.uncovered(uncovered)));
+        if (asking.get().get().question().isBeforeTheSteps()) goTo(uncovered ? showing.get().last() : 0);
+    }
+
+    /** What the steps have come to the end of is uncovered. */
+    private void uncoverAtEnd(Showing now) {
+        asking.get().filter(open -> !open.uncovered() && open.question().isBeforeTheSteps() && now.isAtEnd()
+                && now.last() > 0).ifPresent(open -> asking.set(Optional.of(open.uncovered(true))));
     }
 
     /** What a scene has to open like, to be seen as it is now. */
@@ -84,9 +124,12 @@ public final class ShowModel {
     }
 
     /** A scene that is come to is seen as it opens. */
-    private void enter(SceneStart start) {
-        picture.set(start.picture());
-        algorithm.set(start.way());
+    private void enter(Lesson now) {
+        asking.set(Asking.of(now));
+        boolean pairs =
+                now.scene().asked().filter(asked -> asked.question() instanceof Question.WhichPairs).isPresent();
+        picture.set(pairs ? Picture.PAIRS : now.scene().start().picture());
+        algorithm.set(now.scene().start().way());
     }
 
     private static boolean isOtherScene(Lesson before, Lesson now) {
@@ -170,6 +213,7 @@ public final class ShowModel {
                 arrangements.put(was, arrangement.get());
                 arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
             }
+            uncoverAtEnd(now);
             if (now.isOnJoinStage()) staged.set(now);
             showing.set(now);
             waiting.set(false);
@@ -215,8 +259,13 @@ public final class ShowModel {
         return showing.get().choices().contains(kind);
     }
 
-    /** Makes the join at hand one of another kind. */
+    /** Makes the join at hand one of another kind; while it is asked which it is, that is what is guessed. */
     public void choose(JoinKind kind) {
+        if (asking.get().filter(open -> !open.uncovered() && open.question() instanceof Question.WhichKind)
+                .isPresent()) {
+            guess(new Guess.Kind(kind));
+            return;
+        }
         atHand().choosing(kind).ifPresent(lesson::edit);
     }
 
@@ -284,12 +333,13 @@ public final class ShowModel {
         History history = lesson.history().get();
         boolean opened = history.past().isEmpty() && history.future().isEmpty() && followed.shared() != now.shared();
         boolean entered = isOtherScene(followed, now);
-        if (opened || entered) enter(now.scene().start());
+        boolean asksOther = !followed.scene().asked().equals(now.scene().asked());
+        if (opened || entered || asksOther) enter(now);
         followed = now;
         if (shows(now, algorithm.get())) return;
         if (opened) {
             find(new ShowingAsked(now, algorithm.get(), Showing::opened));
-        } else if (entered) {
+        } else if (entered || asksOther) {
             find(new ShowingAsked(now, algorithm.get(), changed -> changed.entering(before)));
         } else {
             ready.filter(known -> known.lesson() == now && known.algorithm() == algorithm.get())

@@ -23,6 +23,7 @@ import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Lineage;
 import lunko.insight.picture.PairGrid;
+import lunko.insight.question.Question;
 import lunko.query.Side;
 import lunko.show.Showing;
 import lunko.table.Truth;
@@ -34,6 +35,7 @@ import lunko.table.Truth;
 final class PairGridView extends DrawnPane {
     private static final PseudoClass SEEN = PseudoClass.getPseudoClass("seen");
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final PseudoClass GUESSED = PseudoClass.getPseudoClass("guessed");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     /** More rows than that would be too small to be read. */
     private static final int MOST = 24;
@@ -69,6 +71,9 @@ final class PairGridView extends DrawnPane {
             if (before.isOfSameJoin(now)) fill();
             else redraw();
         });
+        model.asking().subscribe((_, _) -> {
+            if (isVisible()) redraw();
+        });
         whileSeen(model.pointing().lineage(), _ -> fill());
         keepDrawn();
     }
@@ -79,7 +84,8 @@ final class PairGridView extends DrawnPane {
         grid = model.showing().get().outcome().map(PairGrid::of);
         setAccessibleText(
                 words().pictures()
-                        .pairGridOf(grid.map(of -> of.sum(words())).orElseGet(words().pictures()::nothingJoined)));
+                        .pairGridOf(grid.filter(_ -> !model.covers(Question.Cover.PICTURE)).map(of -> of.sum(words()))
+                                .orElseGet(words().pictures()::nothingJoined)));
         if (getWidth() < 150 || getHeight() < 120) return;
         if (grid.isEmpty()) {
             say(model.showing().get().timeline().isPresent() ? words().pictures().noTables()
@@ -167,6 +173,7 @@ final class PairGridView extends DrawnPane {
     private Label cell(PairGrid pairs, int left, int right) {
         Join join = pairs.outcome().join();
         Truth verdict = pairs.verdict(left, right);
+        if (model.covers(Question.Cover.PICTURE)) return covered(new Pointed.Pair(left, right));
         Label cell = label(switch (verdict) {
             case TRUE -> "●";
             case FALSE -> "·";
@@ -185,6 +192,7 @@ final class PairGridView extends DrawnPane {
 
     /** How many pairs there are, and how that comes about. */
     private void foot(PairGrid pairs, double foot) {
+        if (model.covers(Question.Cover.PICTURE)) return;
         Label sum = label(asked ? pairs.sumByKeys(words()).orElse(pairs.sum(words())) : pairs.sum(words()), "pair-sum");
         sum.setWrapText(true);
         double beside = pairs.sumByKeys(words()).isEmpty() ? WHY : whyButton(foot);
@@ -211,8 +219,18 @@ final class PairGridView extends DrawnPane {
         return wide;
     }
 
+    /** A cell that says nothing yet, to be marked by a click. */
+    private Label covered(Pointed pair) {
+        boolean marked = model.asking().get().filter(open -> open.marked().marked().contains(pair)).isPresent();
+        Label cell = label(marked ? "✓" : "", "pair-cell", "guess-cell");
+        cell.pseudoClassStateChanged(GUESSED, marked);
+        cell.setOnMouseClicked(_ -> model.mark(pair));
+        return cell;
+    }
+
     /** How many pairs a row is in, +1 where it is kept for having none, and ? where that is unknown. */
-    private static String total(PairGrid pairs, Side side, int row) {
+    private String total(PairGrid pairs, Side side, int row) {
+        if (model.covers(Question.Cover.PICTURE)) return "";
         return pairs.pairs(side, row) + (pairs.keeps(side, row) ? " +1" : "")
                 + (pairs.outcome().matches(side, row) == Truth.UNKNOWN ? " ?" : "");
     }
@@ -224,6 +242,7 @@ final class PairGridView extends DrawnPane {
             boolean seen = showing.runs().filter(
                     timeline -> timeline.seen(showing.match().orElseThrow().number(), cell.left(), cell.right()))
                     .isPresent();
+            if (model.covers(Question.Cover.PICTURE)) continue;
             cell.label().pseudoClassStateChanged(SEEN, seen);
             cell.label()
                     .pseudoClassStateChanged(NOW,

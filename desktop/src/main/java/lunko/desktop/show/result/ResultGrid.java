@@ -2,6 +2,7 @@ package lunko.desktop.show.result;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.util.OptionalLong;
 import java.util.function.Function;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
@@ -18,6 +19,7 @@ import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
+import lunko.insight.question.Question;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
 import lunko.show.Showing;
@@ -65,6 +67,7 @@ public final class ResultGrid {
         left.scrollAlongWith(right, Orientation.VERTICAL);
         links.scrollAlongWith(right, Orientation.VERTICAL);
         model.staged().subscribe((before, now) -> show(before, now));
+        model.asking().subscribe((_, _) -> say(model.staged().get()));
         model.arrangement().subscribe((_, _) -> {
             rows.show(model.staged().get(), model.arrangement().get(), false);
             say(model.staged().get());
@@ -136,7 +139,8 @@ public final class ResultGrid {
 
     private Phrase title(Showing showing) {
         return showing.match().map(frame -> words().resultGrid().resultHeading(frame.landed().size(),
-                showing.outcome().orElseThrow().size(),
+                model.covers(Question.Cover.COUNTS) ? OptionalLong.empty()
+                        : OptionalLong.of(showing.outcome().orElseThrow().size()),
                 showing.changes().map(changes -> changes.said(words())).orElse(""),
                 model.arrangement().get().said(words()), rows.before() + 1L))
                 .orElseGet(words().resultGrid()::noneYet);

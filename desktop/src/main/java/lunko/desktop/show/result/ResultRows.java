@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
-import javafx.beans.binding.When;
 import javafx.collections.ObservableListBase;
 import lunko.desktop.show.result.ListedRow.Arrival;
 import lunko.engine.JoinResult;

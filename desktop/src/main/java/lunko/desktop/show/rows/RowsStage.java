@@ -20,6 +20,7 @@ import lunko.desktop.show.result.ResultActions;
 import lunko.desktop.show.table.StageGrid;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
+import lunko.insight.question.Question;
 import lunko.show.RowsAtHand;
 import lunko.show.Showing;
 import lunko.steps.StageKind;
@@ -104,7 +105,8 @@ public final class RowsStage extends Pane {
         hand.ifPresent(at -> {
             int landed = at.frame().landed();
             list(after.grid(), landed);
-            after.say(landed == at.timeline().stage().rows().size() ? words().counts().rows(landed)
+            after.say(model.covers(Question.Cover.COUNTS) || landed == at.timeline().stage().rows().size()
+                    ? words().counts().rows(landed)
                     : words().resultGrid().soFar(landed, at.timeline().stage().rows().size()));
             if (landed > 0) after.grid().reveal(landed - 1, time);
             at.frame().now().ifPresent(row -> {

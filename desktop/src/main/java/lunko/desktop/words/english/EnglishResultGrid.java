@@ -6,6 +6,7 @@ import static lunko.words.english.Say.say;
 import static lunko.words.english.Say.text;
 
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.stream.Stream;
 import lunko.desktop.words.ResultGridWords;
 import lunko.phrase.Phrase;
@@ -108,10 +109,12 @@ record EnglishResultGrid(Names names) implements ResultGridWords {
     }
 
     @Override
-    public Phrase resultHeading(long rows, long all, String changes, String arranged, long from) {
+    public Phrase resultHeading(long rows, OptionalLong all, String changes, String arranged, long from) {
         return Phrase.joined(" · ",
-                List.of(rows == all ? say("**Result**  {}", counted(all, "row"))
-                        : say("**Result**  {} of {} so far", rows, counted(all, "row")), say("**{}**", changes),
+                List.of(all.isEmpty() ? say("**Result**  {} so far", counted(rows, "row"))
+                        : rows == all.getAsLong() ? say("**Result**  {}", counted(rows, "row"))
+                                : say("**Result**  {} of {} so far", rows, counted(all.getAsLong(), "row")),
+                        say("**{}**", changes),
                         Phrase.plain(arranged), from > 1 ? say("listed from row {}", from) : Phrase.EMPTY));
     }
 

@@ -19,6 +19,11 @@ final class EnglishSpeaker implements SpeakerWords {
     }
 
     @Override
+    public String asks(String question, String answer) {
+        return text("{} – {}", question, answer);
+    }
+
+    @Override
     public String next(String scene) {
         return text("Next: {}", scene);
     }

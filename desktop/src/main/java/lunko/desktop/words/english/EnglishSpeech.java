@@ -1,5 +1,6 @@
 package lunko.desktop.words.english;
 
+import lunko.desktop.words.AskWords;
 import lunko.desktop.words.BuildWords;
 import lunko.desktop.words.CommandWords;
 import lunko.desktop.words.GenerateWords;
@@ -28,6 +29,7 @@ import lunko.words.Language;
 import lunko.words.MatchSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
+import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
 import lunko.words.ResultSentences;
 import lunko.words.StageSentences;
@@ -164,6 +166,16 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public SceneWords scenes() {
         return new EnglishScenes();
+    }
+
+    @Override
+    public QuestionSentences questions() {
+        return core.questions();
+    }
+
+    @Override
+    public AskWords asking() {
+        return new EnglishAsking(names());
     }
 
     @Override

@@ -1,0 +1,119 @@
+package lunko.insight.question;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import lunko.engine.JoinResult;
+import lunko.engine.RowPairs;
+import lunko.engine.Stage;
+import lunko.insight.comparison.Sameness;
+import lunko.insight.picture.KindChart;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.table.Truth;
+
+/** What is right. It is computed from the scene, but for words. */
+public sealed interface Answer {
+    /** More rows of a side than that are too many to be marked one by one. */
+    int MOST_MARKED = 200;
+
+    /** So many rows. */
+    record Count(long rows) implements Answer {}
+
+    /** These rows, or these pairs of rows. */
+    record Marks(Set<Pointed> marked) implements Answer {}
+
+    /**
+     * A kind.
+     *
+     * @param same all kinds that give the same rows on these tables, of which none can be told from the others
+     * @param missing the rows by which they would differ, of which there are none
+     */
+    record Kinds(JoinKind kind, List<JoinKind> same, List<KindChart.Sort> missing) implements Answer {}
+
+    /** What stands in a cell. */
+    record Cell(String shown) implements Answer {}
+
+    /** The rows that a query has to give. */
+    record Result(Stage result) implements Answer {}
+
+    /** What somebody has written. */
+    record Words(String text) implements Answer {}
+
+    /**
+     * The answer to a question; nothing, where it cannot be asked of these tables.
+     *
+     * @param result what the query gives
+     * @param join its join, where it has one alone
+     */
+    static Optional<Answer> of(Question question, Stage result, Optional<JoinResult> join) {
+        return switch (question) {
+            case Question.HowMany() -> Optional.of(new Count(result.rows().size()));
+            case Question.WhichRows(Side side, Question.Fate fate) -> join.filter(Answer::canBeMarked)
+                    .map(of -> new Marks(rows(of, side, fate)));
+            case Question.WhichPairs() -> join.filter(Answer::canBeMarked).flatMap(JoinResult::matching)
+                    .map(matching -> new Marks(pairs(matching.pairs())));
+            case Question.WhichKind() -> join.map(Answer::kinds);
+            case Question.WhatStands(int row, int column) ->
+                row < result.rows().size() && column < result.headings().size()
+                        ? Optional.of(new Cell(result.rows().get(row).get(column).shown())) : Optional.empty();
+            case Question.WriteQuery() -> Optional.of(new Result(result));
+            case Question.InWords(String answer) -> Optional.of(new Words(answer));
+        };
+    }
+
+    private static boolean canBeMarked(JoinResult join) {
+        return join.kind().compares() && List.of(Side.values()).stream()
+                .allMatch(side -> join.join().on(side).rows().size() <= MOST_MARKED);
+    }
+
+    private static Set<Pointed> rows(JoinResult join, Side side, Question.Fate fate) {
+        Set<Pointed> rows = new HashSet<>();
+        switch (fate) {
+            case IN_RESULT -> join.rows().forEach(row -> row.source(side)
+                    .ifPresent(source -> rows.add(new Pointed.Source(side, source))));
+            case UNMATCHED -> IntStream.range(0, join.join().on(side).rows().size())
+                    .filter(row -> join.matches(side, row) == Truth.FALSE)
+                    .forEach(row -> rows.add(new Pointed.Source(side, row)));
+        }
+        return rows;
+    }
+
+    private static Set<Pointed> pairs(RowPairs pairs) {
+        Set<Pointed> marked = new HashSet<>();
+        for (int left = 0; left < pairs.leftRows(); left++)
+            for (int n = 0; n < pairs.count(left); n++) marked.add(new Pointed.Pair(left, pairs.right(left, n)));
+        return marked;
+    }
+
+    private static Answer kinds(JoinResult join) {
+        Optional<KindChart.Same> same = KindChart.of(join).stream().flatMap(chart -> chart.same().stream())
+                .filter(group -> group.kinds().contains(join.kind())).findFirst();
+        return new Kinds(join.kind(), same.map(KindChart.Same::kinds).orElse(List.of(join.kind())),
+                same.map(KindChart.Same::missing).orElse(List.of()));
+    }
+
+    /** What a guess comes to. */
+    default Judgement judge(Guess guess) {
+        return switch (this) {
+            case Count(long rows) -> Judgement.of(guess instanceof Guess.Number(long guessed) && guessed == rows);
+            case Marks(Set<Pointed> marked) ->
+                Judgement.of(marked, guess instanceof Guess.Marked(Set<Pointed> guessed) ? guessed : Set.of());
+            case Kinds(_, List<JoinKind> same, _) ->
+                Judgement.of(guess instanceof Guess.Kind(JoinKind kind) && same.contains(kind));
+            case Cell(String shown) -> Judgement.of(guess instanceof Guess.Typed(String text) && isSame(text, shown));
+            case Result(Stage result) -> Judgement.of(guess instanceof Guess.Written(_, Optional<Stage> given)
+                    && given.filter(stage -> Sameness.of(result, stage).isSame()).isPresent());
+            case Words _ -> Judgement.OPEN;
+        };
+    }
+
+    private static boolean isSame(String typed, String shown) {
+        String text = typed.strip();
+        boolean quoted = text.length() > 1 && text.startsWith("'") && text.endsWith("'");
+        return (quoted ? text.substring(1, text.length() - 1) : text).equalsIgnoreCase(shown);
+    }
+}

@@ -1,0 +1,99 @@
+package lunko.show;
+
+import java.util.Optional;
+import lunko.insight.question.Answer;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Guess;
+import lunko.insight.question.Judgement;
+import lunko.insight.question.Question;
+import lunko.lesson.Lesson;
+import lunko.lesson.WrittenQuery;
+import lunko.query.Side;
+import lunko.words.Language;
+import lunko.words.QuestionSentences;
+
+/**
+ * The question of a scene while it is shown.
+ *
+ * @param guess what the class thinks
+ * @param uncovered whether the answer is there to be seen
+ */
+public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
+
+    /** What the scene of a lesson asks, nothing guessed yet. */
+    public static Optional<Asking> of(Lesson lesson) {
+        return lesson.scene().asked().map(asked -> new Asking(asked, Optional.empty(), false));
+    }
+
+    /** The question. */
+    public Question question() {
+        return asked.question();
+    }
+
+    /** The same with something guessed. */
+    public Asking guessing(Guess other) {
+        return new Asking(asked, Optional.of(other), uncovered);
+    }
+
+    /** The same, uncovered or covered again. */
+    public Asking uncovered(boolean now) {
+        return new Asking(asked, guess, now);
+    }
+
+    /** Whether something is covered. */
+    public boolean covers(Question.Cover cover) {
+        return !uncovered && question().covers().contains(cover);
+    }
+
+    /** What is marked so far. */
+    public Guess.Marked marked() {
+        return guess.filter(Guess.Marked.class::isInstance).map(Guess.Marked.class::cast)
+                .orElse(Guess.Marked.NOTHING);
+    }
+
+    /** What is right of what is shown; nothing, where that cannot be asked there. */
+    public Optional<Answer> answer(Showing showing) {
+        return showing.run().either(run -> Answer.of(question(), run.result(),
+                showing.joins() == 1 ? showing.outcome() : Optional.empty()), _ -> Optional.empty());
+    }
+
+    /** What the guess comes to, where there is one. */
+    public Optional<Judgement> judgement(Showing showing) {
+        return guess.flatMap(guessed -> answer(showing).map(answer -> answer.judge(guessed)));
+    }
+
+    /** A query as a guess: what it gives on the tables of a lesson. */
+    public static Guess.Written written(String sql, Lesson lesson) {
+        return new Guess.Written(sql, WrittenQuery.of(sql).on(lesson.tables()).either(Optional::of,
+                _ -> Optional.empty()));
+    }
+
+    /** The question as it is put. */
+    public String said(Showing showing, Language in) {
+        if (!asked.words().isBlank()) return asked.words();
+        QuestionSentences say = in.questions();
+        return switch (question()) {
+            case Question.HowMany() -> say.askHowMany();
+            case Question.WhichRows(Side side, Question.Fate fate) -> switch (fate) {
+                case IN_RESULT -> say.askRows(table(showing, side, in));
+                case UNMATCHED -> say.askUnmatched(table(showing, side, in), table(showing, side.opposite(), in));
+            };
+            case Question.WhichPairs() ->
+                say.askPairs(table(showing, Side.LEFT, in), table(showing, Side.RIGHT, in));
+            case Question.WhichKind() -> say.askKind();
+            case Question.WhatStands(int row, int column) -> say.askCell(row + 1, heading(showing, column));
+            case Question.WriteQuery() -> say.askQuery();
+            case Question.InWords _ -> "";
+        };
+    }
+
+    private static String table(Showing showing, Side side, Language in) {
+        return showing.outcome().map(outcome -> in.names().rows(outcome.join().on(side).title()))
+                .orElseGet(() -> showing.lesson().scene().on(side));
+    }
+
+    private static String heading(Showing showing, int column) {
+        return showing.run().either(run -> column < run.result().headings().size()
+                ? run.result().headings().get(column).name() : String.valueOf(column + 1), _ -> "");
+    }
+}

@@ -1,0 +1,115 @@
+package lunko.words.english;
+
+import static lunko.words.english.Say.counted;
+import static lunko.words.english.Say.text;
+
+import lunko.words.QuestionSentences;
+
+/** What a class is asked, in English. */
+final class EnglishQuestions implements QuestionSentences {
+
+    @Override
+    public String howMany() {
+        return "how many rows";
+    }
+
+    @Override
+    public String whichRows() {
+        return "which rows";
+    }
+
+    @Override
+    public String whichPairs() {
+        return "which pairs";
+    }
+
+    @Override
+    public String whichKind() {
+        return "which kind";
+    }
+
+    @Override
+    public String whatStands() {
+        return "what stands there";
+    }
+
+    @Override
+    public String writeQuery() {
+        return "write the query";
+    }
+
+    @Override
+    public String inWords() {
+        return "in your own words";
+    }
+
+    @Override
+    public String askHowMany() {
+        return "How many rows will the result have?";
+    }
+
+    @Override
+    public String askRows(String table) {
+        return text("Which rows of {} come into the result?", table);
+    }
+
+    @Override
+    public String askUnmatched(String table, String other) {
+        return text("Which rows of {} match no row of {}?", table, other);
+    }
+
+    @Override
+    public String askPairs(String left, String right) {
+        return text("Which rows of {} and {} match?", left, right);
+    }
+
+    @Override
+    public String askKind() {
+        return "Which kind of join gives this result?";
+    }
+
+    @Override
+    public String askCell(int row, String column) {
+        return text("What stands in row {} of the result under {}?", row, column);
+    }
+
+    @Override
+    public String askQuery() {
+        return "Which query gives these rows?";
+    }
+
+    @Override
+    public String right() {
+        return "Right";
+    }
+
+    @Override
+    public String notQuite() {
+        return "Not quite";
+    }
+
+    @Override
+    public String answer() {
+        return "The answer";
+    }
+
+    @Override
+    public String count(long rows) {
+        return counted(rows, "row");
+    }
+
+    @Override
+    public String none() {
+        return "none";
+    }
+
+    @Override
+    public String missed(String names) {
+        return text("missed: {}", names);
+    }
+
+    @Override
+    public String tooMany(String names) {
+        return text("too many: {}", names);
+    }
+}

@@ -1,0 +1,168 @@
+package lunko.desktop.scenes;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.show.ask.AskBar;
+import lunko.insight.picture.KindChart;
+import lunko.insight.question.Answer;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.Situation;
+import lunko.query.Side;
+import lunko.show.Asking;
+import lunko.show.Showing;
+
+/** What the class is asked before a scene plays, and what the answer is on its tables. */
+final class QuestionBox extends VBox {
+    private final LessonModel lesson;
+
+    /** The box for the scene that a model shows. */
+    QuestionBox(LessonModel lesson) {
+        this.lesson = lesson;
+        getStyleClass().add("own-tables");
+    }
+
+    /** Shows the question of the scene at hand. */
+    void show(Lesson now) {
+        Optional<Asked> asked = now.scene().asked();
+        FlowPane sorts = new FlowPane(chip(words().asking().nothing(), asked.isEmpty(), Optional.empty()));
+        for (Question.Sort sort : Question.Sort.values()) {
+            boolean chosen = asked.filter(one -> one.question().sort() == sort).isPresent();
+            sorts.getChildren().add(chip(sort.title(words().questions()), chosen,
+                    Optional.of(asked.map(one -> one.asking(sort.usual())).orElseGet(
+                            () -> Asked.plainly(sort.usual())))));
+        }
+        sorts.getStyleClass().add("scene-opens");
+        getChildren().setAll(sorts);
+        asked.ifPresent(one -> getChildren().addAll(told(one, now)));
+    }
+
+    private ToggleButton chip(String text, boolean chosen, Optional<Asked> wanted) {
+        ToggleButton chip = Controls.toggle(text);
+        chip.getStyleClass().add("choice-chip");
+        chip.setSelected(chosen);
+        chip.setOnAction(_ -> {
+            if (chosen) chip.setSelected(true);
+            else lesson.edit(new SceneEdit.Ask(wanted));
+        });
+        return chip;
+    }
+
+    private List<Node> told(Asked asked, Lesson now) {
+        List<Node> parts = new ArrayList<>();
+        Showing showing = Showing.of(now, now.scene().start().way());
+        Optional<Asking> asking = Asking.of(now);
+        String plain = asking.map(open -> new Asking(Asked.plainly(open.question()), Optional.empty(), false)
+                .said(showing, words())).orElse("");
+        parts.add(field("ask-words", asked.words(), plain.isEmpty() ? words().asking().putItYourself() : plain,
+                text -> asked.saying(text)));
+        switch (asked.question()) {
+            case Question.WhichRows(Side side, Question.Fate fate) -> parts.add(fates(asked, side, fate));
+            case Question.WhatStands(int row, int column) -> parts.add(places(asked, row, column));
+            case Question.InWords(String answer) -> parts.add(field("ask-answer-text", answer,
+                    words().asking().theAnswer(), text -> asked.asking(new Question.InWords(text))));
+            case Question.HowMany(),Question.WhichPairs(),Question.WhichKind(),Question.WriteQuery() -> {}
+        }
+        Optional<Answer> answer = asking.flatMap(open -> open.answer(showing));
+        if (answer.isEmpty()) parts.add(label(words().asking().cannotAsk(), "own-unfit"));
+        else if (!(asked.question() instanceof Question.InWords))
+            parts.add(label(words().asking().computed(AskBar.said(answer.get(), showing)), "about"));
+        answer.ifPresent(is -> parts.addAll(untold(is)));
+        return parts;
+    }
+
+    /** Kinds that the answer cannot be told from, and what would tell them apart. */
+    private List<Node> untold(Answer answer) {
+        if (!(answer instanceof Answer.Kinds(_, var same, var missing)) || same.size() < 2) return List.of();
+        List<Node> parts = new ArrayList<>(List.of(label(words().asking().cannotTell(
+                same.stream().map(words().names()::kind).collect(Collectors.joining(", "))), "own-unfit")));
+        for (KindChart.Sort sort : missing) {
+            side(sort).ifPresent(side -> {
+                Button add = Controls.button(words().asking().tellApart(side));
+                add.setWrapText(true);
+                add.setOnAction(_ -> lesson.edit(new SceneEdit.Arrange(
+                        side == Side.LEFT ? Situation.UNMATCHED_LEFT : Situation.UNMATCHED_RIGHT)));
+                parts.add(add);
+            });
+        }
+        return parts;
+    }
+
+    private static Optional<Side> side(KindChart.Sort sort) {
+        return switch (sort) {
+            case LEFT_UNMATCHED -> Optional.of(Side.LEFT);
+            case RIGHT_UNMATCHED -> Optional.of(Side.RIGHT);
+            case PAIRS -> Optional.empty();
+        };
+    }
+
+    private FlowPane fates(Asked asked, Side side, Question.Fate fate) {
+        FlowPane fates = new FlowPane(Stream.of(Side.values()).flatMap(of -> Stream.of(Question.Fate.values())
+                .map(what -> chip(switch (what) {
+                    case UNMATCHED -> words().asking().rowsUnmatched(of);
+                    case IN_RESULT -> words().asking().rowsThatCome(of);
+                }, of == side && what == fate, Optional.of(asked.asking(new Question.WhichRows(of, what))))))
+                .toArray(ToggleButton[]::new));
+        fates.getStyleClass().add("scene-opens");
+        return fates;
+    }
+
+    private FlowPane places(Asked asked, int row, int column) {
+        Spinner<Integer> rows = new Spinner<>(1, 10_000, row + 1);
+        Spinner<Integer> columns = new Spinner<>(1, 200, column + 1);
+        for (Spinner<Integer> spinner : List.of(rows, columns)) {
+            spinner.setPrefWidth(84);
+            spinner.valueProperty().subscribe((_, _) -> lesson.edit(new SceneEdit.Ask(Optional
+                    .of(asked.asking(new Question.WhatStands(rows.getValue() - 1, columns.getValue() - 1))))));
+        }
+        FlowPane places = new FlowPane(label(words().asking().row(), "about"), rows,
+                label(words().asking().column(), "about"), columns);
+        places.getStyleClass().add("scene-opens");
+        return places;
+    }
+
+    private interface Change {
+        Asked of(String text);
+    }
+
+    /** What is typed becomes a change when the field is left. */
+    private TextField field(String id, String text, String prompt, Change change) {
+        TextField field = new TextField(text);
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        Runnable keep = () -> {
+            if (!field.getText().equals(text))
+                lesson.edit(new SceneEdit.Ask(Optional.of(change.of(field.getText().strip()))));
+        };
+        field.setOnAction(_ -> keep.run());
+        field.focusedProperty().subscribe((before, now) -> {
+            if (before && !now) keep.run();
+        });
+        return field;
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        return label;
+    }
+}

@@ -1,0 +1,2 @@
+/** The question of a scene: asked, guessed at, covered and uncovered. */
+package lunko.desktop.show.ask;

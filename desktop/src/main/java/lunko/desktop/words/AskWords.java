@@ -1,0 +1,73 @@
+package lunko.desktop.words;
+
+import lunko.query.Side;
+
+/** What is said where a question is asked, guessed at and uncovered, and where it is chosen. */
+public interface AskWords {
+
+    /** {@code covered}. */
+    String covered();
+
+    /** {@code Uncover}. */
+    String uncover();
+
+    /** {@code Cover again}. */
+    String coverAgain();
+
+    /** {@code Your guess}. */
+    String guess();
+
+    /** That a kind is chosen above. */
+    String chooseKind();
+
+    /** That cells of the pair grid are clicked. */
+    String clickCells();
+
+    /** That rows of the table are clicked. */
+    String clickRows();
+
+    /** {@code guess: left outer}. */
+    String guessedKind(String kind);
+
+    /** {@code Type a query, then Enter}. */
+    String typeQuery();
+
+    /** That this cannot be asked of what is shown. */
+    String cannotAsk();
+
+    /** {@code Before it plays, ask the class}. */
+    String askTheClass();
+
+    /** {@code nothing}. */
+    String nothing();
+
+    /** {@code as Lunko puts it}, in the field for other words. */
+    String putItYourself();
+
+    /** {@code the answer}. */
+    String theAnswer();
+
+    /** What the answer is now. */
+    String computed(String answer);
+
+    /** Rows of a side, by what is asked of them. */
+    String rowsThatCome(Side side);
+
+    /** Rows of a side that have no match. */
+    String rowsUnmatched(Side side);
+
+    /** {@code row}. */
+    String row();
+
+    /** {@code column}. */
+    String column();
+
+    /** That more than one kind gives the same rows, so that either is right. */
+    String cannotTell(String kinds);
+
+    /** {@code Add a row that tells them apart}. */
+    String tellApart(Side side);
+
+    /** As in {@code asks: how many rows}. */
+    String asks(String what);
+}
