@@ -425,6 +425,11 @@ public final class Lesson {
         return title.equalsIgnoreCase(plainTitle()) ? this : titled(plainTitle());
     }
 
+    /** A name that no table of the lesson has: this one, or with a number. */
+    public String freeName(String name) {
+        return free(name, shared);
+    }
+
     /** The name, or the name with the first number that makes it different from those of these tables. */
     static String free(String name, List<Table> taken) {
         return FreeName.of(name, "_", other -> taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));

@@ -19,6 +19,9 @@ public sealed interface TableEdit extends Edit {
     /** Tables brought in, the first of them in the place of one that is there. */
     record Replace(String table, TableSet set) implements TableEdit {}
 
+    /** A result as a table of its own. */
+    record KeepResult(Table copy) implements TableEdit {}
+
     /** Another name for a table. */
     record Rename(String table, String name) implements TableEdit {}
 
@@ -46,6 +49,7 @@ public sealed interface TableEdit extends Edit {
                 yield Checked
                         .valid(replaced.adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
             }
+            case KeepResult(Table copy) -> Checked.valid(lesson.adding(TableSet.of(copy)));
             case Rename(String table, String name) -> rename(lesson, table, name.strip());
             case Drop(_) when lesson.tables().size() == 1 ->
                 Checked.invalid(new LessonFault.LastTable());
@@ -61,6 +65,7 @@ public sealed interface TableEdit extends Edit {
             case Create() -> in.makeTable(freeName(before));
             case BringIn(TableSet set) -> in.importTables(names(set));
             case Replace(String table, TableSet set) -> in.replaceTable(table, names(set));
+            case KeepResult(Table copy) -> in.keepResult(copy.name());
             case Rename(String table, _) -> in.renameTable(table);
             case Drop(String table) -> in.deleteTable(table);
             case Place(String table, _) -> in.moveTable(table);

@@ -76,6 +76,9 @@ public interface EditSentences {
     /** A table is replaced. */
     String replaceTable(String table, List<String> with);
 
+    /** A result becomes a table. */
+    String keepResult(String table);
+
     /** A table is renamed. */
     String renameTable(String table);
 

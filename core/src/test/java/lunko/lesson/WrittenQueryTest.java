@@ -246,4 +246,17 @@ class WrittenQueryTest {
         for (Edit edit : edits) after = edit.applyTo(after).expect();
         return after;
     }
+
+    @Test
+    void aResultIsKeptAsATableWithAKeyAndNamesOfItsOwn() {
+        Lesson lesson = SceneEdit.Write.of("SELECT * FROM hives h CROSS JOIN keepers k").applyTo(DemoLesson.lesson())
+                .expect();
+        Table copy = ResultCopy.of(lesson.staged().result().expect(), "places");
+        assertThat(copy.columns()).extracting(Column::name).containsExactly("hive_no", "hive", "keeper_id", "mother_no",
+                "k_keeper_id", "keeper", "village");
+        assertThat(copy.key()).containsExactly(0, 4);
+        Lesson kept = new TableEdit.KeepResult(copy).applyTo(lesson).expect();
+        assertThat(SceneEdit.Write.of("SELECT COUNT(*) FROM places").applyTo(kept).expect().staged().result().expect()
+                .rows()).containsExactly(List.of(Value.of(20)));
+    }
 }

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
 import lunko.engine.Stage;
+import lunko.insight.comparison.Sameness.Degree;
 import lunko.insight.comparison.Sameness;
 import lunko.insight.picture.KindChart;
 import lunko.insight.picture.Lineage.Pointed;
@@ -106,7 +107,8 @@ public sealed interface Answer {
                 Judgement.of(guess instanceof Guess.Kind(JoinKind kind) && same.contains(kind));
             case Cell(String shown) -> Judgement.of(guess instanceof Guess.Typed(String text) && isSame(text, shown));
             case Result(Stage result) -> Judgement.of(guess instanceof Guess.Written(_, Optional<Stage> given)
-                    && given.filter(stage -> Sameness.of(result, stage).isSame()).isPresent());
+                    && given.filter(stage -> Sameness.of(result, stage).degree().compareTo(Degree.OTHER_ORDER) <= 0)
+                            .isPresent());
             case Words _ -> Judgement.OPEN;
         };
     }

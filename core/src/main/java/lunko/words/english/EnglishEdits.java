@@ -121,6 +121,11 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
+    public String keepResult(String table) {
+        return text("keep the result as {}", table);
+    }
+
+    @Override
     public String renameTable(String table) {
         return text("rename {}", table);
     }

@@ -104,6 +104,15 @@ public interface ResultGridWords {
     /** {@code 2 of 5 rows so far}. */
     String soFar(long rows, long all);
 
+    /** {@code Keep the result as a table}. */
+    String keepAsTable();
+
+    /** What a table is called that a result is kept as: {@code result}. */
+    String nameOfCopy();
+
+    /** That a result has been kept as a table. */
+    String kept(String table, long rows);
+
     /** {@code NULL added by the join}. */
     String paddedNull();
 

@@ -4,20 +4,33 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.TextFlow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
+import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Picture;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
+import lunko.lesson.CellEdit;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
+import lunko.lesson.SceneEdit;
 import lunko.lesson.course.Course;
 import lunko.query.JoinKind;
+import lunko.query.Side;
 import lunko.steps.JoinAlgorithm;
+import lunko.table.Block;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -120,6 +133,76 @@ class ScenesTest extends OpenWindow {
         assertThat(lesson().scenes().at()).isEqualTo(4);
         assertThat(model.showing().get().isAtEnd()).isTrue();
         robot.push(KeyCode.F11);
+    }
+
+    private void ask(FxRobot robot, Question question) {
+        robot.interact(() -> model.lesson().edit(new SceneEdit.Ask(Optional.of(Asked.plainly(question)))));
+    }
+
+    private static boolean isSeen(FxRobot robot, String what) {
+        return Stream.iterate(robot.lookup(what).query(), Objects::nonNull, Node::getParent).allMatch(Node::isVisible);
+    }
+
+    @Test
+    void aWrongGuessIsUncoveredWithItsWhys(FxRobot robot) {
+        ask(robot, new Question.WhichRows(Side.LEFT, Question.Fate.UNMATCHED));
+        // Nothing gives the answer away, not even to those who point at a row.
+        assertThat(model.showing().get().number()).isZero();
+        assertThat(isSeen(robot, ".kind-counts")).isFalse();
+        assertThat(isSeen(robot, ".picture-card")).isFalse();
+        assertThat(isSeen(robot, ".marks")).isFalse();
+        robot.interact(() -> model.pointing().choose(Optional.of(new Pointed.Source(Side.LEFT, 2))));
+        assertThat(model.pointing().lineage().get()).isEmpty();
+        // By its name in the bar, and in its table.
+        robot.clickOn("#ask .choice-chip").clickOn(robot.from(robot.lookup("#left-table").queryAll())
+                .lookup("Linden").<Node>query());
+        assertThat(model.asking().get().orElseThrow().marked().marked()).containsExactlyInAnyOrder(
+                new Pointed.Source(Side.LEFT, 0), new Pointed.Source(Side.LEFT, 2));
+        robot.push(KeyCode.X);
+        assertThat(robot.lookup("#answer").queryLabeled().getText()).isEqualTo("Linden, Sainfoin");
+        assertThat(robot.lookup(".ask-why").queryAllAs(Button.class)).extracting(Button::getText)
+                .containsExactly("missed: Sainfoin", "too many: Clover");
+        assertThat(model.showing().get().isAtEnd()).isTrue();
+        assertThat(isSeen(robot, ".kind-counts")).isTrue();
+        robot.clickOn("missed: Sainfoin");
+        assertThat(robot.lookup("#why .why").queryAs(TextFlow.class).getAccessibleText()).contains("Sainfoin");
+        // An edit changes the answer.
+        robot.interact(() -> model.lesson().edit(new CellEdit.Put("hives", Block.cell(4, 2), "13")));
+        assertThat(robot.lookup("#answer").queryLabeled().getText()).isEqualTo("Linden");
+    }
+
+    @Test
+    void theStepsUncoverAndAKindIsGuessedByItsKey(FxRobot robot) {
+        ask(robot, new Question.HowMany());
+        robot.clickOn("#guess").write("5").push(KeyCode.ENTER).push(KeyCode.RIGHT);
+        assertThat(model.asking().get().orElseThrow().uncovered()).isFalse();
+        robot.push(KeyCode.END);
+        assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Right");
+        ask(robot, new Question.WhichKind());
+        assertThat(isSeen(robot, ".query-pane")).isFalse();
+        robot.push(KeyCode.DIGIT1);
+        assertThat(lesson().scene().kind()).isEqualTo(JoinKind.LEFT_OUTER);
+        robot.push(KeyCode.X);
+        assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Not quite");
+        assertThat(isSeen(robot, ".query-pane")).isTrue();
+    }
+
+    @Test
+    void pairsAreMarkedInTheGridAndQueriesAreCompared(FxRobot robot) {
+        ask(robot, new Question.WhichPairs());
+        assertThat(robot.lookup(".pair-cell").queryAllAs(Label.class)).hasSize(20)
+                .allMatch(cell -> cell.getText().isEmpty());
+        robot.clickOn(robot.lookup(".pair-cell").queryAllAs(Label.class).iterator().next());
+        robot.push(KeyCode.X);
+        assertThat(robot.lookup(".ask-why").queryAll()).hasSize(2);
+        ask(robot, new Question.WriteQuery());
+        robot.clickOn("#guess").write("select * from hives left join keepers using (keeper_id)").push(KeyCode.ENTER);
+        robot.push(KeyCode.X);
+        assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Not quite");
+        robot.push(KeyCode.X).clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A).write(
+                "select h.*, k.* from keepers k right join hives h on h.keeper_id = k.keeper_id").push(KeyCode.ENTER);
+        robot.push(KeyCode.X);
+        assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Right");
     }
 
     @Test

@@ -3,6 +3,7 @@ package lunko.desktop.show.join;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -11,11 +12,14 @@ import javafx.beans.Observable;
 import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -38,6 +42,7 @@ import lunko.engine.ResultColumn;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.query.Side;
 import lunko.query.SqlName;
@@ -94,6 +99,8 @@ final class StageCard extends VBox {
         // With less room than before, the row at hand would be left outside.
         grids.heightProperty().subscribe((_, _) -> reveal(model.staged().get(), Duration.ZERO));
         VBox.setVgrow(grids, Priority.ALWAYS);
+        // Before the table takes the click, and with it the keyboard.
+        grids.addEventFilter(MouseEvent.MOUSE_PRESSED, this::mark);
         name = new TableName(model.lesson(), this::table, source::requestFocus);
         name.setAccessibleText(words().show().nameOfTable(side));
         title.getStyleClass().add("table-name");
@@ -109,6 +116,18 @@ final class StageCard extends VBox {
             if (before.lesson() != now.lesson() || !now.isOfSameJoin(before)) show(now);
             follow(now, Motion.between(before, now));
         });
+    }
+
+    /** While rows of this side are asked for, a click marks one. */
+    private void mark(MouseEvent event) {
+        boolean asked = model.asking().get().filter(open -> !open.uncovered()
+                && open.question() instanceof Question.WhichRows(Side of, _) && of == side).isPresent();
+        if (!asked || event.getButton() != MouseButton.PRIMARY || !(event.getTarget() instanceof Node target)) return;
+        Stream.iterate(target, Objects::nonNull, Node::getParent).filter(StageRow.class::isInstance)
+                .map(StageRow.class::cast).filter(row -> !row.isEmpty()).findFirst().ifPresent(row -> {
+                    event.consume();
+                    model.mark(new Pointed.Source(side, row.getIndex()));
+                });
     }
 
     /** The rows that are to be seen. */

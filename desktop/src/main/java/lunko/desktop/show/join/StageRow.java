@@ -5,11 +5,8 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Lineage.Pointed;
-import lunko.insight.question.Question;
 import lunko.query.Side;
 import lunko.steps.MatchFrame;
 import lunko.steps.RowState;
@@ -40,13 +37,6 @@ final class StageRow<R> extends TableRow<R> {
         setOnMouseEntered(_ -> model.pointing()
                 .at(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
-        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
-            boolean asked = model.asking().get()
-                    .filter(open -> open.question() instanceof Question.WhichRows(Side of, _) && of == side)
-                    .isPresent();
-            if (asked && !isEmpty() && event.getButton() == MouseButton.PRIMARY)
-                model.mark(new Pointed.Source(side, getIndex()));
-        });
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
     }

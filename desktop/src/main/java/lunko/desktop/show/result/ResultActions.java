@@ -23,11 +23,15 @@ import lunko.engine.sql.ResultTable;
 import lunko.exchange.result.ResultFormat;
 import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
+import lunko.lesson.Lesson;
+import lunko.lesson.ResultCopy;
+import lunko.lesson.TableEdit;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import lunko.steps.MatchTimeline;
 import lunko.steps.Part;
 import lunko.steps.RowTimeline;
+import lunko.table.Table;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -39,6 +43,7 @@ public final class ResultActions {
     private final Action group;
     private final Action plain;
     private final List<Action> copies;
+    private final Action keep;
 
     /** The actions on a model. */
     public ResultActions(ShowModel model) {
@@ -54,10 +59,23 @@ public final class ResultActions {
                 Bindings.createBooleanBinding(() -> !model.arrangement().get().equals(Arrangement.PLAIN),
                         model.arrangement()),
                 () -> model.arrangement().set(Arrangement.PLAIN));
+        keep = new Action(Action.constant(words().resultGrid().keepAsTable()), Group.LESSON, List.of(),
+                Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()),
+                this::keep);
         copies = List.of(
                 copy(words().resultGrid().copyTsv(), ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
                 copy(words().resultGrid().copyMarkdown(), ResultFormat.MARKDOWN),
                 copy(words().resultGrid().copyCsv(), ResultFormat.CSV));
+    }
+
+    /** What the query gives at its end, as a table of the lesson. */
+    private void keep() {
+        Lesson lesson = model.showing().get().lesson();
+        model.showing().get().run().handle(run -> {
+            Table copy = ResultCopy.of(run.result(), lesson.freeName(words().resultGrid().nameOfCopy()));
+            if (model.lesson().edit(new TableEdit.KeepResult(copy)))
+                model.lesson().say(new Notice.Success(words().resultGrid().kept(copy.name(), copy.rows().size())));
+        }, _ -> {});
     }
 
     private Action copy(String name, ResultFormat format, KeyCombination... keys) {
@@ -103,6 +121,7 @@ public final class ResultActions {
         menu.setAccessibleText(words().resultGrid().resultMenu());
         menu.getItems().addAll(group.menuItem(), plain.menuItem(), new SeparatorMenuItem());
         copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
+        menu.getItems().addAll(new SeparatorMenuItem(), keep.menuItem());
         return menu;
     }
 }

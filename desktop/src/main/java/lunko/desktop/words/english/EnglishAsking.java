@@ -11,7 +11,7 @@ record EnglishAsking(Names names) implements AskWords {
 
     @Override
     public String covered() {
-        return "covered";
+        return "covered: X uncovers";
     }
 
     @Override

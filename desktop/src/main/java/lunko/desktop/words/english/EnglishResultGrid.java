@@ -174,6 +174,22 @@ record EnglishResultGrid(Names names) implements ResultGridWords {
     }
 
     @Override
+    public String keepAsTable() {
+        return "Keep the result as a table";
+    }
+
+    @Override
+    public String nameOfCopy() {
+        return "result";
+    }
+
+    @Override
+    public String kept(String table, long rows) {
+        return text("Kept {} as the table {}: it is among the tables, and a query can take it.", counted(rows, "row"),
+                table);
+    }
+
+    @Override
     public String soFar(long rows, long all) {
         return text("{} of {} so far", rows, counted(all, "row"));
     }

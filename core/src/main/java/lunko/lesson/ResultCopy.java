@@ -1,0 +1,59 @@
+package lunko.lesson;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.engine.Stage;
+import lunko.table.Column;
+import lunko.table.FreeName;
+import lunko.table.Table;
+import lunko.table.Type;
+import lunko.table.Value;
+
+/**
+ * A result as a table of its own: with the types of its columns, with names that tell them apart, and with a key where
+ * one column or two of them tell its rows apart.
+ */
+public final class ResultCopy {
+    private ResultCopy() {}
+
+    /** The copy of what a query gives, under a name. */
+    public static Table of(Stage result, String name) {
+        List<Column> columns = new ArrayList<>();
+        for (Stage.Heading heading : result.headings()) {
+            boolean taken = isTaken(columns, heading.name());
+            String plain = taken && heading.table().isPresent() ? heading.table().get() + "_" + heading.name()
+                    : heading.name();
+            columns.add(new Column(FreeName.of(plain, "_", other -> isTaken(columns, other)),
+                    heading.type().orElse(Type.TEXT)));
+        }
+        List<List<Value>> rows = List.copyOf(result.rows());
+        Set<Integer> key = key(columns.size(), rows);
+        return Table.of(name, IntStream.range(0, columns.size())
+                .mapToObj(i -> key.contains(i) ? columns.get(i).asKey() : columns.get(i)).toList(), rows);
+    }
+
+    private static boolean isTaken(List<Column> columns, String name) {
+        return columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(name));
+    }
+
+    /** The first column, or two, in which no row has NULL or what another has; of a single row nobody can tell. */
+    private static Set<Integer> key(int columns, List<List<Value>> rows) {
+        if (rows.size() < 2) return Set.of();
+        Stream<Set<Integer>> one = IntStream.range(0, columns).mapToObj(Set::of);
+        Stream<Set<Integer>> two = IntStream.range(0, columns).boxed()
+                .flatMap(i -> IntStream.range(i + 1, columns).mapToObj(j -> Set.of(i, j)));
+        Optional<Set<Integer>> found = Stream.concat(one, two).filter(some -> tellsApart(some, rows)).findFirst();
+        return found.orElse(Set.of());
+    }
+
+    private static boolean tellsApart(Set<Integer> columns, List<List<Value>> rows) {
+        Set<List<Value>> seen = new HashSet<>();
+        return rows.stream().map(row -> columns.stream().sorted().map(row::get).toList())
+                .allMatch(values -> values.stream().noneMatch(Value::isNull) && seen.add(values));
+    }
+}
