@@ -44,6 +44,7 @@ public final class Benchmarks {
         PARTS.put("language", Benchmarks::language);
         PARTS.put("keys", Benchmarks::keyCheck);
         PARTS.put("window", Benchmarks::window);
+        PARTS.put("scenes", Benchmarks::scenes);
     }
 
     /**
@@ -62,6 +63,8 @@ public final class Benchmarks {
         }
         lines.addAll(kept(file, BY_HAND));
         Files.write(file, lines);
+        // Nothing happens where no part has started it.
+        Platform.exit();
     }
 
     /** The lines of a part between marks by which it is found again, and when and where it was measured. */
@@ -145,7 +148,6 @@ public final class Benchmarks {
         WindowTimes.Times inTheShow = EditBenchmark.runInTheShow();
         List<WindowTimes.Times> typing = TypingBenchmark.run();
         ShowBenchmark.Measured show = ShowBenchmark.run();
-        Platform.exit();
         List<String> lines = new ArrayList<>(List.of("", "## The bench", "",
                 "Two linked tables of 10,000 rows × 20 columns on the bench; the work in the window's thread with "
                         + "its layout, in milliseconds. A picture at 60 a second has 16.",
@@ -173,6 +175,18 @@ public final class Benchmarks {
         lines.addAll(List.of("",
                 String.format(Locale.ROOT, "In use in the heap after 10,000 steps %.1f MB, after 100,000 more %.1f MB.",
                         show.heapBefore(), show.heapAfter())));
+        return lines;
+    }
+
+    /** A lesson of many scenes, for which the toolkit runs. */
+    private static List<String> scenes() {
+        WindowTimes.startToolkit();
+        List<WindowTimes.Times> measured = SceneBenchmark.run();
+        List<String> lines = new ArrayList<>(List.of("", "## Scenes", "",
+                "The work in the window's thread with its layout, in milliseconds, pictures made by the processor. A "
+                        + "picture at 60 a second has 16.",
+                "", PERCENTILES, BELOW));
+        measured.forEach(times -> lines.add(line(times)));
         return lines;
     }
 

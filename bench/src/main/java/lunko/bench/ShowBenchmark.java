@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.Scene;
 import lunko.desktop.show.model.ShowModel;
-import lunko.exchange.result.Steps;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;

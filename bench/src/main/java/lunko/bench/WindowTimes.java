@@ -19,6 +19,7 @@ final class WindowTimes {
     private static final int MEASURED = 600;
 
     private final BlockingQueue<Long> pictures = new ArrayBlockingQueue<>(1);
+    private static boolean started;
     private long atOnce;
     private long began;
     private boolean waiting;
@@ -43,6 +44,8 @@ final class WindowTimes {
 
     /** Starts the toolkit without a display, pictures made by the processor. */
     static void startToolkit() {
+        if (started) return;
+        started = true;
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
         Platform.startup(() -> {});

@@ -134,14 +134,24 @@ public final class Joined implements Stage {
             ResultRow of = lineage.row(row);
             return Stream.of(Side.values()).allMatch(side -> pads(of, side, equality.on(side)));
         }
-        int left = join.kind().shows(Side.LEFT) ? join.left().headings().size() : 0;
-        int own = column - once.size();
-        return pads(lineage.row(row), own < left ? Side.LEFT : Side.RIGHT, own < left ? own : own - left);
+        PartColumn part = part(column).orElseThrow();
+        return pads(lineage.row(row), part.side(), part.column());
     }
 
     private boolean pads(ResultRow row, Side side, int column) {
         OptionalInt source = row.source(side);
         return source.isEmpty() || join.on(side).pads(source.getAsInt(), column);
+    }
+
+    /** A column of one of the two sides. */
+    public record PartColumn(Side side, int column) {}
+
+    /** Whose column a column is, counted from 0; nothing, where USING or NATURAL has made it of two. */
+    public Optional<PartColumn> part(int column) {
+        int own = column - once.size();
+        if (own < 0) return Optional.empty();
+        int left = join.kind().shows(Side.LEFT) ? join.left().headings().size() : 0;
+        return Optional.of(own < left ? new PartColumn(Side.LEFT, own) : new PartColumn(Side.RIGHT, own - left));
     }
 
     @Override

@@ -1,7 +1,9 @@
 package lunko.problem;
 
 import java.util.List;
+import lunko.table.RowName;
 import lunko.table.RowsName;
+import lunko.table.Value;
 
 /** What SQL allows in a query, and what is probably not meant. */
 public sealed interface QueryNote extends Fault {
@@ -29,6 +31,21 @@ public sealed interface QueryNote extends Fault {
 
     /** A WHERE that removes what an outer join keeps. */
     record UndoesOuterJoin(String column, String condition) implements QueryNote {}
+
+    /**
+     * An aggregate of rows that joins have repeated.
+     *
+     * @param table the rows that it is of
+     * @param row the one that is there most often, and how many times
+     * @param group the first group in which that makes a difference
+     * @param is what the aggregate gives there
+     * @param once what it would give if each row counted once
+     */
+    record CountsRowsTwice(RowsName table, RowName row, int times, RowName.Group group, Value is, Value once)
+            implements QueryNote {}
+
+    /** DISTINCT over rows of one table that a join has repeated, with one of them and how many times it is there. */
+    record HidesRepeatedRows(RowsName table, RowName row, int times) implements QueryNote {}
 
     /** NOT IN over a column with NULL in it. */
     record NotInWithNull(String column, RowsName rows) implements QueryNote {}

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import lunko.engine.Aggregation;
+import lunko.engine.LazyList;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault;
@@ -31,6 +32,7 @@ final class Groups extends ExpressionBinder {
     private final List<BoundExpression> keys;
     private final List<Expression> asked = new ArrayList<>();
     private final List<Aggregate> aggregates = new ArrayList<>();
+    private boolean noted;
 
     /**
      * Groups by the expressions of a SELECT, which are bound to the rows of {@code rows}; without any there is one
@@ -117,9 +119,23 @@ final class Groups extends ExpressionBinder {
             groups.get(group).add(env);
             groupOf.add(group);
         }
-        return new Aggregation(input, keys.stream().map(BoundExpression::column).toList(), groupOf, headings(),
-                groups.stream().map(this::row).toList(),
-                rows.asides().get());
+        Aggregation done = new Aggregation(input, keys.stream().map(BoundExpression::column).toList(), groupOf,
+                headings(), groups.stream().map(this::row).toList(), rows.asides().get());
+        if (!noted) noteRepeated(done, around);
+        return done;
+    }
+
+    /** Figures of rows that the joins have repeated are noted, once for a query. */
+    private void noteRepeated(Aggregation done, Env around) {
+        for (int i = 0; i < aggregates.size(); i++) {
+            if (!(aggregates.get(i) instanceof Aggregate.OfValues of)) continue;
+            int at = keys.size() + i;
+            List<Env> all = LazyList.of(done.input().rows().size(), row -> around.within(done.input().rows().get(row)));
+            Repeated.in(done, at, of, List.copyOf(rows.within(of.call())), all).ifPresent(note -> {
+                noted = true;
+                diagnostics().note(of.call(), note);
+            });
+        }
     }
 
     private List<Value> row(List<Env> group) {

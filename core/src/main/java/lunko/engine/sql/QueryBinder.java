@@ -124,6 +124,7 @@ final class QueryBinder {
                     : rows.rows().stream().map(row -> in(sortBy, around.within(row))).toList();
             if (select.distinct()) {
                 Distinct once = Distinct.of(stage);
+                Repeated.in(once).ifPresent(note -> diagnostics.note(select, note));
                 if (!sortBy.isEmpty()) keys = once.first().stream().map(keys::get).toList();
                 stage = once;
             }

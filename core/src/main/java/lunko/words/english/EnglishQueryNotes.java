@@ -29,6 +29,16 @@ final class EnglishQueryNotes {
             case QueryNote.UndoesOuterJoin(String column, String condition) ->
                 Say.say("{} is NULL in the unmatched rows that the outer join keeps, so this WHERE removes them "
                         + "again: to keep them, write {} into the ON of the join.", column, condition);
+            case QueryNote.CountsRowsTwice(var table, var row, int times, var group, var is, var once) ->
+                Say.say("The joins have repeated rows of {} before they are reckoned up: {} is there {}. {} this gives "
+                        + "{}; each row once would give {}. Group {} in a query of its own first, and join that.",
+                        names.rows(table), names.row(row), Say.counted(times, "time"),
+                        group.key().isEmpty() ? "In all" : Say.text("For {}", names.row(group)), is.shown(),
+                        once.shown(), names.rows(table));
+            case QueryNote.HidesRepeatedRows(var table, var row, int times) ->
+                Say.say("DISTINCT hides that the join repeats rows of {}: {} is there {}. If only those are wanted "
+                        + "that have a match, write EXISTS instead of the join.", names.rows(table), names.row(row),
+                        Say.counted(times, "time"));
             case QueryNote.NotInWithNull(String column, var rows) ->
                 Say.say("{} of {} is NULL in a row, so this NOT IN is never true: add WHERE {} IS NOT NULL to the "
                         + "subquery, or write NOT EXISTS.", column, names.rows(rows), column);

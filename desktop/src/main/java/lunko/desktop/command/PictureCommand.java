@@ -118,6 +118,11 @@ final class PictureCommand implements Callable<Integer> {
                 return Checked.invalid(problem);
         }
         on.forEach(pair -> edits.add(new LinkEdit.Match(left, right, pair)));
+        // What is shown otherwise than the scene has it is not what that asks about.
+        if (!edits.isEmpty()) {
+            edits.add(new SceneEdit.Ask(Optional.empty()));
+            edits.add(new SceneEdit.OpenLike(SceneStart.PLAIN));
+        }
         Checked<Lesson> asked = Checked.valid(lesson);
         for (Edit edit : edits) asked = asked.then(edit::applyTo);
         return asked;

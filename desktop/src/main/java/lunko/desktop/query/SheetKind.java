@@ -22,7 +22,9 @@ public enum SheetKind {
     /** The query in the words of a database. */
     WRITE_FOR(in -> in.query().translate(), KeyCode.D, WriteForSheet::new),
     /** What every kind of join makes of each row. */
-    KINDS(in -> in.kinds().everyKind(), KeyCode.K, KindsSheet::new);
+    KINDS(in -> in.kinds().everyKind(), KeyCode.K, KindsSheet::new),
+    /** Several results, lined up. */
+    SIDE_BY_SIDE(in -> in.sheets().sideBySide(), KeyCode.L, SideBySideSheet::new);
 
     private final Function<Speech, String> title;
     private final KeyCode key;

@@ -101,13 +101,17 @@ public final class ShowPage extends VBox {
                 new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
         model.asking().subscribe(_ -> arrange());
         arrange();
+        StackPane sheetPlace = new StackPane();
+        Cover covered = new Cover(model, sheetPlace, () -> model.covers(Question.Cover.COUNTS));
+        covered.setMinHeight(0);
         sheet.subscribe(over -> {
             stages.setVisible(over.isEmpty());
             stages.setManaged(over.isEmpty());
             sheeted = over.isPresent();
             arrange();
             place.getChildren()
-                    .setAll(over.map(shown -> List.<Node>of(stages, shown)).orElseGet(() -> List.of(stages)));
+                    .setAll(over.isPresent() ? List.<Node>of(stages, covered) : List.of(stages));
+            sheetPlace.getChildren().setAll(over.stream().toList());
         });
     }
 

@@ -106,4 +106,34 @@ public interface SheetWords {
 
     /** {@code and 40 more lines, which are copied too}. */
     String moreLines(long lines);
+
+    /** {@code Results side by side}. */
+    String sideBySide();
+
+    /** What that is: rows that come from the same rows are in one line. */
+    String sideBySideAbout();
+
+    /** {@code Compare with}. */
+    String compareWith();
+
+    /** Takes a result away from those that are compared. */
+    String leaveOut(String title);
+
+    /** What is on the stage, as one of several results. */
+    String asShown();
+
+    /** As in {@code query 2}. */
+    String queryNumber(int number);
+
+    /** The lesson before a change. */
+    String beforeChange(String change);
+
+    /** A result and how many rows it has. */
+    String resultTitle(String title, long rows);
+
+    /** That a query cannot be compared, and why. */
+    String cannotCompare(String title, String problem);
+
+    /** {@code not there}. */
+    String notThere();
 }

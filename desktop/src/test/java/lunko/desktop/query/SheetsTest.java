@@ -27,6 +27,8 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Notice;
 import lunko.insight.picture.KindChart;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
@@ -229,6 +231,28 @@ class SheetsTest extends OpenWindow {
         assertThat(rows(robot)).containsExactly("4", "5", "5", "6", "4", "3", "1", "1", "2");
         robot.push(KeyCode.DIGIT5);
         assertThat(robot.lookup(".kind-chart").queryAll()).isEmpty();
+    }
+
+    @Test
+    void resultsAreLinedUpAndAGapTellsItsWhy(FxRobot robot) {
+        robot.push(KeyCode.L);
+        assertThat(robot.lookup(".aligned-title").<Label>queryAll()).extracting(Label::getText)
+                .containsExactly("on the stage: 5 rows", "inner: 3 rows");
+        assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2);
+        robot.moveTo(robot.lookup(".aligned-gap").<Node>queryAll().iterator().next());
+        assertThat(robot.lookup(".chart-why").query().getAccessibleText()).contains("Linden");
+        robot.clickOn("#compare-with").clickOn("full outer");
+        assertThat(robot.lookup(".aligned-title").queryAll()).hasSize(3);
+        assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2 + 2 * 2);
+        robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));
+        robot.clickOn("#compare-with");
+        assertThat(robot.lookup("before: change keeper_id in row 3 of hives").tryQuery()).isPresent();
+        robot.push(KeyCode.ESCAPE);
+        // Not while it would give an answer away.
+        robot.interact(() -> model.lesson()
+                .edit(new SceneEdit.Ask(Optional.of(Asked.plainly(new Question.HowMany())))));
+        assertThat(robot.lookup(".aligned").query().getParent().isVisible()
+                && robot.lookup("#side-by-side-sheet").query().getParent().isVisible()).isFalse();
     }
 
     /** How many rows each kind gives, at the foot of the chart. */

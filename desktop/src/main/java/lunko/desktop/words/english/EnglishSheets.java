@@ -182,4 +182,54 @@ record EnglishSheets(Names names) implements SheetWords {
     public String moreLines(long lines) {
         return text("and {} more lines, which are copied too", lines);
     }
+
+    @Override
+    public String sideBySide() {
+        return "Results side by side";
+    }
+
+    @Override
+    public String sideBySideAbout() {
+        return "what comes from the same rows is in one line; point at a gap for the why";
+    }
+
+    @Override
+    public String compareWith() {
+        return "Compare with";
+    }
+
+    @Override
+    public String leaveOut(String title) {
+        return text("leave out {}", title);
+    }
+
+    @Override
+    public String asShown() {
+        return "on the stage";
+    }
+
+    @Override
+    public String queryNumber(int number) {
+        return text("query {}", number);
+    }
+
+    @Override
+    public String beforeChange(String change) {
+        return text("before: {}", change);
+    }
+
+    @Override
+    public String resultTitle(String title, long rows) {
+        return text("{}: {}", title, counted(rows, "row"));
+    }
+
+    @Override
+    public String cannotCompare(String title, String problem) {
+        return text("{}: {}", title, problem);
+    }
+
+    @Override
+    public String notThere() {
+        return "not there";
+    }
 }

@@ -1,0 +1,210 @@
+package lunko.desktop.query;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import lunko.desktop.action.Controls;
+import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.look.ShortLabel;
+import lunko.desktop.show.model.ShowModel;
+import lunko.engine.Stage;
+import lunko.insight.comparison.Alignment;
+import lunko.insight.explanation.GapWhy;
+import lunko.lesson.History;
+import lunko.lesson.Lesson;
+import lunko.lesson.WrittenQuery;
+import lunko.phrase.Phrase;
+import lunko.problem.Checked;
+import lunko.query.JoinKind;
+import lunko.table.Value;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Two to four results side by side: of queries of the text, of kinds, of scenes, of the lesson before an edit. */
+final class SideBySideSheet extends StageSheet {
+    private static final int MOST = 4;
+    private static final String SEPARATOR = "  ";
+    /** So many characters of a value are shown. */
+    private static final int WIDEST = 16;
+
+    /** Something that can be compared, under a name that stays the same. */
+    private record Candidate(String title, Supplier<Checked<Stage>> result) {}
+
+    private final Set<String> chosen = new LinkedHashSet<>();
+    private final PhraseFlow why = new PhraseFlow("chart-why");
+
+    SideBySideSheet(ShowModel model, Runnable close) {
+        super(model, "side-by-side-sheet", words().sheets().sideBySide(), close);
+        say(words().sheets().sideBySideAbout());
+        keepBelow(why);
+    }
+
+    @Override
+    void show(Lesson lesson) {
+        List<Candidate> all = candidates(lesson);
+        Set<String> titles = all.stream().map(Candidate::title).collect(Collectors.toSet());
+        chosen.retainAll(titles);
+        // Something to be compared with at first.
+        if (chosen.isEmpty() && all.size() > 1) chosen.add(all.get(1).title());
+        List<Candidate> wanted = Stream.concat(Stream.of(all.getFirst()),
+                all.stream().skip(1).filter(one -> chosen.contains(one.title()))).limit(MOST).toList();
+        why.show(Phrase.EMPTY);
+        put(List.of(choices(all, lesson), table(wanted)));
+    }
+
+    private List<Candidate> candidates(Lesson lesson) {
+        List<Candidate> all = new ArrayList<>();
+        all.add(new Candidate(words().sheets().asShown(), () -> lesson.staged().result()));
+        WrittenQuery query = lesson.staged().query();
+        for (int n = 0; n < query.statements().size(); n++) {
+            int number = n;
+            if (n != query.number()) all.add(new Candidate(words().sheets().queryNumber(n + 1),
+                    () -> query.at(number).on(lesson.tables())));
+        }
+        History history = model().lesson().history().get();
+        history.past().filter(done -> done.before().scenes().at() == lesson.scenes().at())
+                .ifPresent(done -> all.add(new Candidate(words().sheets().beforeChange(done.name(words().edits())),
+                        () -> done.before().staged().result())));
+        Optional<JoinKind> now = model().showing().get().kind();
+        for (JoinKind kind : JoinKind.values()) {
+            if (!model().canChoose(kind) || now.filter(kind::equals).isPresent()) continue;
+            all.add(new Candidate(words().names().kind(kind), () -> lesson.staged()
+                    .choosing(model().joinAtHand(), model().showing().get().joins(), kind)
+                    .map(edit -> edit.applyTo(lesson).then(changed -> changed.staged().result()))
+                    .orElseGet(() -> lesson.staged().result())));
+        }
+        for (int n = 0; n < lesson.scenes().size(); n++) {
+            int number = n;
+            if (n != lesson.scenes().at()) all.add(new Candidate(
+                    words().scenes().numbered(n + 1, lesson.scenes().all().get(n).telling().title()),
+                    () -> lesson.at(number).staged().result()));
+        }
+        return all;
+    }
+
+    /** What can be compared is in a menu; what is, stands beside it, to be taken away again. */
+    private FlowPane choices(List<Candidate> all, Lesson lesson) {
+        MenuButton more = Controls.menuButton(words().sheets().compareWith());
+        more.setId("compare-with");
+        FlowPane choices = new FlowPane(more);
+        choices.getStyleClass().add("scene-opens");
+        for (Candidate one : all.subList(1, all.size())) {
+            CheckMenuItem item = Controls.checkItem(one.title());
+            item.setSelected(chosen.contains(one.title()));
+            item.setOnAction(_ -> toggle(one, lesson));
+            more.getItems().add(item);
+            if (!chosen.contains(one.title())) continue;
+            Button chip = Controls.button(one.title(), new FontIcon(Feather.X));
+            chip.getStyleClass().add("choice-chip");
+            chip.setContentDisplay(ContentDisplay.RIGHT);
+            chip.setAccessibleText(words().sheets().leaveOut(one.title()));
+            chip.setOnAction(_ -> toggle(one, lesson));
+            choices.getChildren().add(chip);
+        }
+        return choices;
+    }
+
+    private void toggle(Candidate one, Lesson lesson) {
+        if (!chosen.remove(one.title())) chosen.add(one.title());
+        // The one that was chosen first makes room.
+        if (chosen.size() >= MOST) chosen.remove(chosen.iterator().next());
+        show(lesson);
+    }
+
+    private Node table(List<Candidate> wanted) {
+        List<Stage> results = new ArrayList<>();
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("aligned");
+        for (Candidate one : wanted) {
+            int column = results.size();
+            switch (one.result().get()) {
+                case Checked.Valid<Stage>(Stage stage) -> {
+                    results.add(stage);
+                    grid.add(label(words().sheets().resultTitle(one.title(), stage.rows().size()), "aligned-title"),
+                            column, 0);
+                    grid.add(cell(line(stage, stage.headings().stream().map(Stage.Heading::name).toList()),
+                            "aligned-heading"), column, 1);
+                }
+                case Checked.Invalid<Stage>(var problem) -> {
+                    return label(words().sheets().cannotCompare(one.title(),
+                            words().problems().of(problem.fault()).text()), "query-problem");
+                }
+            }
+        }
+        Alignment alignment = Alignment.of(results);
+        for (int n = 0; n < alignment.lines().size(); n++) {
+            for (int result = 0; result < results.size(); result++)
+                grid.add(cell(alignment, alignment.lines().get(n), result), result, n + 2);
+        }
+        grid.getColumnConstraints().setAll(IntStream.range(0, results.size()).mapToObj(_ -> {
+            ColumnConstraints even = new ColumnConstraints();
+            even.setPercentWidth(100.0 / results.size());
+            even.setHgrow(Priority.ALWAYS);
+            return even;
+        }).toList());
+        return grid;
+    }
+
+    private Label cell(Alignment alignment, Alignment.Line line, int result) {
+        OptionalInt row = line.rows().get(result);
+        Stage stage = alignment.results().get(result);
+        Label cell = row.isPresent()
+                ? cell(line(stage, shown(stage, row.getAsInt())), "aligned-row")
+                : cell(words().sheets().notThere(), "aligned-gap");
+        if (!line.isEverywhere()) cell.getStyleClass().add("differs");
+        cell.setFocusTraversable(!line.isEverywhere());
+        cell.setOnMouseEntered(_ -> tell(alignment, line, result));
+        cell.focusedProperty().subscribe(focused -> {
+            if (focused) tell(alignment, line, result);
+        });
+        return cell;
+    }
+
+    private static List<String> shown(Stage stage, int row) {
+        return stage.rows().get(row).stream().map(Value::shown).toList();
+    }
+
+    /** Texts that stand under each other, as letters of one width do. */
+    private static String line(Stage stage, List<String> texts) {
+        return IntStream.range(0, texts.size()).mapToObj(column -> {
+            int widest = Stream.concat(Stream.of(stage.headings().get(column).name()),
+                    IntStream.range(0, Math.min(Alignment.MOST, stage.rows().size()))
+                            .mapToObj(row -> stage.rows().get(row).get(column).shown()))
+                    .mapToInt(String::length).max().orElse(0);
+            String text = texts.get(column);
+            String cut = text.length() > WIDEST ? text.substring(0, WIDEST - 1) + "…" : text;
+            return cut + " ".repeat(Math.max(0, Math.min(WIDEST, widest) - cut.length()));
+        }).collect(Collectors.joining(SEPARATOR)).stripTrailing();
+    }
+
+    private void tell(Alignment alignment, Alignment.Line line, int result) {
+        why.show(new GapWhy(alignment, line, result).said().map(said -> said.in(words())).orElse(Phrase.EMPTY));
+    }
+
+    private static Label cell(String text, String style) {
+        Label cell = new ShortLabel(text, "aligned-cell", style);
+        cell.setMaxWidth(Double.MAX_VALUE);
+        cell.setMinHeight(Region.USE_PREF_SIZE);
+        return cell;
+    }
+}
