@@ -241,7 +241,8 @@ class SheetsTest extends OpenWindow {
         assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2);
         robot.moveTo(robot.lookup(".aligned-gap").<Node>queryAll().iterator().next());
         assertThat(robot.lookup(".chart-why").query().getAccessibleText()).contains("Linden");
-        robot.clickOn("#compare-with").clickOn("full outer");
+        robot.clickOn("#compare-with").clickOn(robot.lookup(".check-menu-item .label")
+                .match(LabeledMatchers.hasText("full outer")).<Node>query());
         assertThat(robot.lookup(".aligned-title").queryAll()).hasSize(3);
         assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2 + 2 * 2);
         robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Picture;
+import lunko.insight.question.Question;
 import lunko.show.Joining;
 import lunko.show.Showing;
 
@@ -41,10 +42,12 @@ public final class PictureCard extends VBox {
         // Only what is to be seen is drawn.
         Runnable choose = () -> {
             Drawing chosen = drawing(model.picture().get(), model.showing().get());
-            drawings.forEach((drawing, shown) -> shown.setVisible(drawing == chosen));
+            boolean seen = !model.covers(Question.Cover.PICTURE) || chosen == Drawing.GRID;
+            drawings.forEach((drawing, shown) -> shown.setVisible(drawing == chosen && seen));
         };
-        model.picture().subscribe(choose);
-        model.showing().subscribe(choose);
+        model.asking().subscribe(_ -> choose.run());
+        model.picture().subscribe(_ -> choose.run());
+        model.showing().subscribe(_ -> choose.run());
         choose.run();
     }
 

@@ -22,6 +22,7 @@ import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
 import lunko.query.Side;
 import lunko.show.Showing;
+import lunko.table.Type;
 
 /** The columns of the result that come from one side, under that side's table. */
 public final class ResultSide extends GridTable<ListedRow> {
@@ -30,6 +31,7 @@ public final class ResultSide extends GridTable<ListedRow> {
     private final ColumnWidths widths;
     private final ResultRows rows;
     private final Label placeholder = new Label();
+    private List<Look> looks = List.of();
 
     ResultSide(ShowModel model, Side side, ColumnWidths widths, ResultRows rows,
             ObservableDoubleValue arrival) {
@@ -55,20 +57,34 @@ public final class ResultSide extends GridTable<ListedRow> {
         show(model.staged().get());
     }
 
+    /** All that a column looks like. */
+    private record Look(ResultColumn column, String qualified, String name, Type type, boolean key,
+            Optional<TableHue> hue) {}
+
     private void show(Showing showing) {
+        boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
+        placeholder.setText(givesNone ? words().resultGrid().givesNoColumns(showing.outcome().get().kind(),
+                words().names().rows(showing.outcome().get().join().on(side).title())) : "");
+        List<Look> wanted = showing.outcome().filter(_ -> !givesNone).map(this::looks).orElse(List.of());
+        // Columns that look the same stay: to make them anew, with all their cells, is most of what another join costs.
+        if (!getColumns().isEmpty() && !wanted.isEmpty() && wanted.equals(looks)) return;
+        looks = wanted;
         List<TableColumn<ListedRow, ?>> all = new ArrayList<>();
         TableColumn<ListedRow, Integer> numbers = GridTable.column();
         numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
         if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
         all.add(numbers);
-        showing.outcome()
-                .ifPresent(outcome -> model.arrangement().get().columns(ResultListing.OfJoin.all(outcome), side)
-                        .forEach(column -> all.add(column(outcome, column))));
-        boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
+        showing.outcome().ifPresent(outcome -> wanted.forEach(look -> all.add(column(outcome, look))));
         if (givesNone) all.clear();
         getColumns().setAll(all);
-        placeholder.setText(givesNone ? words().resultGrid().givesNoColumns(showing.outcome().get().kind(),
-                words().names().rows(showing.outcome().get().join().on(side).title())) : "");
+    }
+
+    private List<Look> looks(JoinResult outcome) {
+        return model.arrangement().get().columns(ResultListing.OfJoin.all(outcome), side).stream().map(column -> {
+            String sign = ArrangedHeading.sign(model.arrangement().get(), column);
+            return new Look(column, outcome.qualifiedName(column) + sign, outcome.name(column) + sign,
+                    outcome.type(column), outcome.keys(side).contains(column.index()), hue(outcome, column));
+        }).toList();
     }
 
     /** Where a side is more than one table, each column has the colour of its own. */
@@ -78,11 +94,10 @@ public final class ResultSide extends GridTable<ListedRow> {
         return hues.ofRows(stage) == TableHue.JOINED ? hues.of(stage, column.index()) : Optional.empty();
     }
 
-    private TableColumn<ListedRow, ResultCell> column(JoinResult outcome, ResultColumn column) {
-        String sign = ArrangedHeading.sign(model.arrangement().get(), column);
+    private TableColumn<ListedRow, ResultCell> column(JoinResult outcome, Look look) {
+        ResultColumn column = look.column();
         return ArrangedHeading.on(
-                new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign, outcome.type(column),
-                        outcome.keys(side).contains(column.index()), column.index(), hue(outcome, column))
+                new ValueColumn(look.qualified(), look.name(), look.type(), look.key(), column.index(), look.hue())
                         .in(widths,
                                 (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
                                         : row.of().cell(row.row(), column)),
