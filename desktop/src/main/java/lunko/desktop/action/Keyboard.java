@@ -1,9 +1,11 @@
 package lunko.desktop.action;
 
 import java.util.List;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableBooleanValue;
+import javafx.collections.MapChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -11,6 +13,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.action.Action.Group;
 import org.fxmisc.richtext.StyledTextArea;
@@ -25,6 +28,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
 
     /** Listens in a scene. */
     public void attachTo(Scene scene) {
+        onlyHere(scene);
         BooleanProperty done = new SimpleBooleanProperty(false);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             done.set(false);
@@ -43,6 +47,17 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
         // now.
         scene.addEventFilter(KeyEvent.KEY_TYPED, event -> {
             if (done.get()) event.consume();
+        });
+    }
+
+    /**
+     * Menus show the keys of their actions. What keys do is decided here alone: the toolkit would do it as well, even
+     * where a table has just been given a letter to write.
+     */
+    private static void onlyHere(Scene scene) {
+        scene.getAccelerators().clear();
+        scene.getAccelerators().addListener((MapChangeListener<KeyCombination, Runnable>) change -> {
+            if (change.wasAdded()) Platform.runLater(() -> scene.getAccelerators().remove(change.getKey()));
         });
     }
 

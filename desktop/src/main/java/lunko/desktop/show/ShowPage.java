@@ -27,6 +27,7 @@ import lunko.desktop.show.rows.RowsStage;
 import lunko.desktop.show.rows.StageStrip;
 import lunko.insight.question.Question;
 import lunko.query.Side;
+import lunko.show.Asking;
 
 /** The show: everything about a join at once, from the kinds on top to the step bar at the bottom. */
 public final class ShowPage extends VBox {
@@ -134,15 +135,19 @@ public final class ShowPage extends VBox {
 
     /** While something stands in the place of the stage, it has the room of the pictures as well. */
     private void arrange() {
-        // A class that guesses at the kind needs all of them.
-        boolean choosing = model.asking().get().filter(open -> !open.uncovered()
-                && open.question() instanceof Question.WhichKind).isPresent();
-        for (Node other : List.of(kinds, right, steps)) {
-            other.setVisible(other == kinds && choosing || !presented && !(other == right && sheeted));
-            other.setManaged(other.isVisible());
-        }
-        rail.setVisible(presented);
-        rail.setManaged(presented);
+        // A class that guesses needs that in which the guess is put.
+        Optional<Question> open = model.asking().get().filter(asking -> !asking.uncovered()).map(Asking::question);
+        boolean byKind = open.filter(Question.WhichKind.class::isInstance).isPresent();
+        boolean byPairs = open.filter(Question.WhichPairs.class::isInstance).isPresent();
+        show(kinds, !presented || byKind);
+        show(right, !sheeted && (!presented || byPairs));
+        show(steps, !presented);
+        show(rail, presented);
+    }
+
+    private static void show(Node part, boolean seen) {
+        part.setVisible(seen);
+        part.setManaged(seen);
     }
 
     /** Takes the keyboard, so that no table or field does. */

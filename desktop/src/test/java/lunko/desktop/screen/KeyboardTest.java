@@ -56,6 +56,20 @@ class KeyboardTest extends OpenWindow {
     }
 
     @Test
+    void aLetterThatIsTypedIntoATableDoesNothingElse(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        robot.write("weirs").push(KeyCode.TAB).write("no").push(KeyCode.TAB).write("name").push(KeyCode.ENTER);
+        robot.write("1").push(KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        // Keys that stand in menus, too.
+        robot.push(KeyCode.U).push(KeyCode.K).push(KeyCode.G);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.TABLES);
+        robot.write("upper").push(KeyCode.ENTER);
+        assertThat(model.lesson().lesson().get().tables().getFirst().rows()).singleElement()
+                .satisfies(row -> assertThat(row.value(1).shown()).endsWith("upper"));
+    }
+
+    @Test
     void aSheetIsSeenWhereverItIsOpenedAndGoesWithEscapeWhereverTheKeyboardIs(FxRobot robot) {
         robot.push(KeyCode.F6).push(KeyCode.R);
         assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);

@@ -130,7 +130,7 @@ public final class JoinStage extends Pane {
         between.resizeRelocate(left, top, width - left - right, height - top);
         result.card(Side.RIGHT).resizeRelocate(width - right, top, right, height - top);
         flights.resizeRelocate(0, 0, width, height);
-        cover.resizeRelocate(0, sources + 6, width, Math.max(0, height - sources - 6));
+        cover.resizeRelocate(0, sources + 2, width, Math.max(0, height - sources - 2));
         lanes.place();
     }
 
