@@ -79,7 +79,8 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
                 !ofTables && !command && event.getCode() != KeyCode.SPACE;
             // A result is walked through; what is done to cells would be done elsewhere.
             case TableView<?> _ -> ofTables && !command || event.getCode().isNavigationKey();
-            case ListView<?> _ -> ofTables || !command;
+            // What is done with the query shows itself; steps and kinds would change unseen.
+            case ListView<?> _ -> ofTables || !command && group != Group.QUERY;
             case WalkedByArrows _ -> event.getCode().isArrowKey();
             // Elsewhere these keys have other meanings, and nobody sees which cells they would change.
             case null, default ->
