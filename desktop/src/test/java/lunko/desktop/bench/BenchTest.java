@@ -216,7 +216,8 @@ class BenchTest extends OpenWindow {
 
     @Test
     void columnsAreRenamedRetypedAndLinkedFromTheirHeadings(FxRobot robot) {
-        robot.doubleClickOn(heading(robot, "keepers", "keeper")).eraseText(6).write("name").type(KeyCode.ENTER);
+        beginRenaming(robot, "keepers", "keeper");
+        robot.eraseText(6).write("name").type(KeyCode.ENTER);
         assertThat(lesson().staged().right().column("name")).hasValue(1);
         robot.rightClickOn(heading(robot, "keepers", "name"));
         robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert”, “Yara”");
@@ -230,6 +231,12 @@ class BenchTest extends OpenWindow {
         assertThat(lesson().link("keepers", "keepers")).isPresent();
         // What is shown stays.
         assertThat(lesson().scene()).isEqualTo(DEMO.scene());
+    }
+
+    /** Two clicks are two, and no double one, where the machine is so slow that half a second lies between them. */
+    private static void beginRenaming(FxRobot robot, String table, String column) {
+        for (int tries = 0; tries < 4 && robot.lookup(".heading-field").tryQuery().isEmpty(); tries++)
+            robot.doubleClickOn(heading(robot, table, column));
     }
 
     @Test
