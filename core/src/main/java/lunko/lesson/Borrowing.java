@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import lunko.lesson.own.TableChange;
 import lunko.query.sql.FromItem;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -15,9 +16,6 @@ import lunko.table.Table;
  * already, with the same columns and rows, is not brought again; one that only has the name of another gets a new one.
  */
 final class Borrowing {
-    /** The id of a row that is not there; no row has it. */
-    private static final long GONE = Long.MIN_VALUE;
-
     private Borrowing() {}
 
     /** The lesson with scenes of another behind the one that it shows. */
@@ -29,24 +27,25 @@ final class Borrowing {
         for (Table table : needed) {
             Optional<Table> same = lesson.shared().stream().filter(there -> isSame(there, table)).findFirst();
             if (same.isPresent()) {
-                from = from.with(from.scenes().changing(scene -> numbered(scene, table, same.get())));
+                long lowest = lesson.scenes().lowestRow(table.name());
+                from = from.with(from.scenes().changing(scene -> numbered(scene, table, same.get(), lowest)));
                 continue;
             }
             List<Table> others = from.shared().stream().filter(one -> !one.name().equals(table.name())).toList();
             List<Table> taken = Stream.concat(lesson.shared().stream(), others.stream()).toList();
             String name = isTaken(lesson, table.name()) ? Lesson.free(table.name(), taken) : table.name();
-            from = from.renaming(table.name(), name);
+            from = from.roster().renaming(table.name(), name);
             brought.add(table.named(name));
         }
-        Lesson grown = lesson.adding(new TableSet(brought, links(lesson, from, brought)));
+        Lesson grown = lesson.roster().adding(new TableSet(brought, links(lesson, from, brought)));
         return grown.with(grown.scenes().inserting(grown.scenes().at(), from.scenes().all()));
     }
 
-    /** A scene whose own state of a table speaks of the rows of another that is the same. */
-    private static Scene numbered(Scene scene, Table table, Table same) {
+    /** A scene whose own state of a table speaks of the rows of another that is the same; its own rows stay its own. */
+    private static Scene numbered(Scene scene, Table table, Table same, long lowest) {
         return scene.owning(scene.own().map(own -> own.changing(change -> !change.table().equals(table.name()) ? change
-                : change.numbering(id -> table.position(id).stream().mapToLong(at -> same.rows().get(at).id())
-                        .findFirst().orElse(GONE)))));
+                : change.numbering(id -> id < 0 && id != TableChange.GONE ? id + lowest : table.position(id).stream()
+                        .mapToLong(at -> same.rows().get(at).id()).findFirst().orElse(TableChange.GONE)))));
     }
 
     private static boolean isTaken(Lesson lesson, String name) {

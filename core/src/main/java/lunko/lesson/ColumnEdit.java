@@ -46,7 +46,7 @@ public sealed interface ColumnEdit extends Edit {
             case Change(_, int at, Column column) -> named(lesson, before, at, column).map(named -> {
                 String old = before.columns().get(at).name();
                 Lesson renamed =
-                        old.equals(named.name()) ? lesson : lesson.renamingColumn(table(), old, named.name());
+                        old.equals(named.name()) ? lesson : lesson.roster().renamingColumn(table(), old, named.name());
                 return renamed.change(table(), table -> table.withColumn(at, named));
             });
             case Repeat(_, int at) -> Checked.valid(lesson.change(table(), table -> repeat(table, at)));
@@ -79,7 +79,7 @@ public sealed interface ColumnEdit extends Edit {
         String name = column.name().strip();
         if (name.isEmpty()) return Checked.invalid(new LessonFault.NoColumnName());
         boolean same = at >= 0 && table.columns().get(at).name().equalsIgnoreCase(name);
-        if (at >= 0 && !same && lesson.hasElsewhere(table.name(), name))
+        if (at >= 0 && !same && lesson.roster().hasElsewhere(table.name(), name))
             return Checked.invalid(new LessonFault.ColumnNameTakenElsewhere(table.name(), name));
         Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
                 .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();

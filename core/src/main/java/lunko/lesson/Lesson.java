@@ -7,10 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import lunko.engine.Equality;
-import lunko.engine.sql.Renaming;
 import lunko.insight.keys.KeyProposal;
-import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -77,7 +74,7 @@ public final class Lesson {
         Table first = set.tables().getFirst();
         Lesson one = new Lesson("", List.of(first), List.of(), Layout.PLAIN,
                 Scenes.of(Scene.of(first.name(), JoinKind.INNER, first.name())));
-        Lesson all = one.adding(TableSet.of(set.tables().subList(1, set.tables().size())));
+        Lesson all = one.roster().adding(TableSet.of(set.tables().subList(1, set.tables().size())));
         all = new Lesson("", all.shared, set.links(), Layout.PLAIN, all.scenes);
         Optional<Link> link = Opening.of(all);
         String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
@@ -271,11 +268,12 @@ public final class Lesson {
      * has a state of its own, the change stays in it.
      */
     Lesson change(String name, UnaryOperator<Table> change) {
-        return scene().own().map(own -> own.becoming(shared, change.apply(table(name))))
+        return scene().own().map(own -> own.becoming(shared, change.apply(table(name)), scenes.lowestRow(name)))
                 .map(own -> with(scene().owning(Optional.of(own)))).orElseGet(() -> changeShared(name, change));
     }
 
-    private Lesson changeShared(String name, UnaryOperator<Table> change) {
+    /** The same lesson with a table changed in all scenes that do not differ there. */
+    Lesson changeShared(String name, UnaryOperator<Table> change) {
         return sharing(shared.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList());
     }
 
@@ -289,110 +287,6 @@ public final class Lesson {
      */
     Lesson change(Side side, UnaryOperator<Table> change) {
         return change(scene().on(side), change);
-    }
-
-    /** The same lesson with a table under another name, which no other has. */
-    Lesson renaming(String name, String to) {
-        return new Lesson(title,
-                shared.stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
-                sharedLinks.stream().map(link -> link.renaming(name, to)).toList(), layout.renaming(name, to),
-                scenes.changing(scene -> scene.of(scene.pairing().renaming(name, to))
-                        .renaming(new Renaming.OfTable(name, to), shared)
-                        .owning(scene.own().map(own -> own.changing(change -> change.renaming(name, to))))))
-                .titledAs(this);
-    }
-
-    /** The same lesson with a column under another name, which no other of the table has, wherever it is named. */
-    Lesson renamingColumn(String name, String column, String to) {
-        Renaming renaming = new Renaming.OfColumn(name, column, to);
-        Scenes renamed = scenes.changing(scene -> scene.renaming(renaming, shared)
-                .owning(scene.own().map(own -> own.changing(change -> change.renamingColumn(name, column, to)))));
-        return new Lesson(title,
-                shared.stream().map(table -> table.name().equals(name) ? renamed(table, column, to) : table).toList(),
-                sharedLinks.stream().map(link -> link.changing(name,
-                        each -> each.map(one -> one.equals(column) ? to : one))).toList(),
-                layout, renamed);
-    }
-
-    /** Whether the table has a column of this name in another state than the one that is shown. */
-    boolean hasElsewhere(String name, String column) {
-        return Stream.concat(Stream.of(shared), scenes.all().stream().map(scene -> scene.tables(shared)))
-                .filter(state -> state != tables).flatMap(List::stream)
-                .anyMatch(table -> table.name().equals(name) && table.column(column).isPresent());
-    }
-
-    private static Table renamed(Table table, String column, String to) {
-        return table.column(column).stream().mapToObj(at -> table.withColumn(at, table.columns().get(at).named(to)))
-                .findFirst().orElse(table);
-    }
-
-    /**
-     * The same lesson with another table in the place of one. Columns stay linked where the new table has them and they
-     * can be compared; where that leaves the scene without, those are matched that surely belong together. A name that
-     * another table has gets a number.
-     */
-    Lesson replace(String name, Table table) {
-        List<Table> others = shared.stream().filter(other -> !other.name().equals(name)).toList();
-        Lesson renamed = renaming(name, free(table.name(), others));
-        String now = free(table.name(), others);
-        return renamed.changeShared(now, _ -> table.named(now).numbered())
-                .changingLinks(link -> !link.touches(now) ? link : renamed.comparable(link, now, table.named(now)))
-                .looking(renamed.scene().left(), renamed.scene().right());
-    }
-
-    private Link comparable(Link link, String name, Table table) {
-        Table left = link.left().equals(name) ? table : table(link.left());
-        Table right = link.right().equals(name) ? table : table(link.right());
-        return link.with(link.pairs().stream().filter(pair -> Equality.of(pair, left, right) instanceof Checked.Valid)
-                .toList());
-    }
-
-    /** The same lesson with more tables; names that are taken get a number. */
-    Lesson adding(TableSet set) {
-        List<Table> all = new ArrayList<>(shared);
-        List<Link> more = set.links();
-        for (Table table : set.tables()) {
-            String name = free(table.name(), all);
-            all.add(table.named(name).numbered());
-            if (!name.equals(table.name()))
-                more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
-        }
-        return new Lesson(title, all, Stream.concat(sharedLinks.stream(), more.stream()).toList(), layout, scenes);
-    }
-
-    /**
-     * The same lesson with more tables, in the place of those into which nobody has put anything; while it shows
-     * nothing, it shows the two that are linked best from now on.
-     */
-    Lesson bringing(TableSet set) {
-        Lesson brought = adding(set);
-        List<Table> blank = shared.stream().filter(Opening::isBlank).limit(set.tables().size()).toList();
-        for (Table table : blank) brought = brought.without(table.name());
-        Lesson now = blank.isEmpty() ? brought : brought.calledAs(set);
-        if (!staged.isUnmatched()) return now;
-        return Opening.of(now).map(link -> now.looking(link.left(), link.right())).orElse(now).titledAs(this);
-    }
-
-    /** The same lesson, its last tables called as these, as far as no other has the name. */
-    private Lesson calledAs(TableSet set) {
-        Lesson called = this;
-        int first = shared.size() - set.tables().size();
-        for (int i = 0; i < set.tables().size(); i++) {
-            Table own = called.shared.get(first + i);
-            String wanted = free(set.tables().get(i).name(),
-                    called.shared.stream().filter(other -> other != own).toList());
-            if (!wanted.equals(own.name())) called = called.renaming(own.name(), wanted);
-        }
-        return called;
-    }
-
-    /** The same lesson without a table, which is not its last; scenes that showed it show another in its place. */
-    Lesson without(String name) {
-        List<Table> rest = shared.stream().filter(table -> !table.name().equals(name)).toList();
-        Lesson others = new Lesson(title, rest, sharedLinks.stream().filter(link -> !link.touches(name)).toList(),
-                layout.without(name), scenes.changing(scene -> scene.of(scene.pairing().without(name, rest))));
-        Pairing pairing = others.scene().pairing();
-        return others.looking(pairing.left(), pairing.right()).titledAs(this);
     }
 
     /**
@@ -423,6 +317,11 @@ public final class Lesson {
 
     private Lesson titledByTables() {
         return title.equalsIgnoreCase(plainTitle()) ? this : titled(plainTitle());
+    }
+
+    /** Which tables there are, to be changed. */
+    TableRoster roster() {
+        return new TableRoster(this);
     }
 
     /** A name that no table of the lesson has: this one, or with a number. */

@@ -58,6 +58,17 @@ public record Scenes(List<Scene> all, int at) {
         return new Scenes(all.stream().map(change).toList(), at);
     }
 
+    /** The lowest id of a row of a table that a scene alone has: so no two scenes give one id to two rows. */
+    long lowestRow(String table) {
+        return all.stream().flatMap(scene -> scene.own().stream()).mapToLong(own -> own.lowestRow(table)).min()
+                .orElse(0);
+    }
+
+    /** How long all scenes together took when they were rehearsed, in seconds. */
+    public int seconds() {
+        return all.stream().mapToInt(scene -> scene.telling().seconds().orElse(0)).sum();
+    }
+
     /** The same scenes, each changed by its number. */
     Scenes numbering(BiFunction<Integer, Scene, Scene> change) {
         return new Scenes(IntStream.range(0, size()).mapToObj(n -> change.apply(n, all.get(n))).toList(), at);

@@ -42,18 +42,19 @@ public sealed interface TableEdit extends Edit {
     @Override
     default Checked<Lesson> applyTo(Lesson lesson) {
         return switch (this) {
-            case Create() -> Checked.valid(lesson.adding(TableSet.of(Opening.blank(freeName(lesson)))));
-            case BringIn(TableSet set) -> Checked.valid(lesson.bringing(set));
+            case Create() -> Checked.valid(lesson.roster().adding(TableSet.of(Opening.blank(freeName(lesson)))));
+            case BringIn(TableSet set) -> Checked.valid(lesson.roster().bringing(set));
             case Replace(String table, TableSet set) -> {
-                Lesson replaced = lesson.replace(table, set.tables().getFirst());
+                Lesson replaced = lesson.roster().replace(table, set.tables().getFirst());
                 yield Checked
-                        .valid(replaced.adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
+                        .valid(replaced.roster()
+                                .adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
             }
-            case KeepResult(Table copy) -> Checked.valid(lesson.adding(TableSet.of(copy)));
+            case KeepResult(Table copy) -> Checked.valid(lesson.roster().adding(TableSet.of(copy)));
             case Rename(String table, String name) -> rename(lesson, table, name.strip());
             case Drop(_) when lesson.tables().size() == 1 ->
                 Checked.invalid(new LessonFault.LastTable());
-            case Drop(String table) -> Checked.valid(lesson.without(table));
+            case Drop(String table) -> Checked.valid(lesson.roster().without(table));
             case Place(String table, Spot spot) -> Checked.valid(lesson.with(lesson.layout().moving(table, spot)));
             case Fold(String table, boolean up) -> Checked.valid(lesson.with(lesson.layout().folding(table, up)));
         };
@@ -84,6 +85,6 @@ public sealed interface TableEdit extends Edit {
         return other
                 .<Checked<Lesson>>map(
                         _ -> Checked.invalid(new LessonFault.TableNameTaken(name)))
-                .orElseGet(() -> Checked.valid(lesson.renaming(table, name)));
+                .orElseGet(() -> Checked.valid(lesson.roster().renaming(table, name)));
     }
 }

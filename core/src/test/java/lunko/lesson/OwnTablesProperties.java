@@ -32,13 +32,13 @@ class OwnTablesProperties {
         OwnTables own = OwnTables.SAME;
         for (int i = 0; i < 8; i++) {
             Table now = changed(own.on(DEMO.shared()).get(random.nextInt(2)), random);
-            own = own.becoming(DEMO.shared(), now);
+            own = own.becoming(DEMO.shared(), now, 0);
             assertThat(own.unfit(DEMO.shared())).isEmpty();
             Table again = own.on(DEMO.shared()).stream().filter(table -> table.name().equals(now.name())).findFirst()
                     .orElseThrow();
             assertThat(told(again)).isEqualTo(told(now));
         }
-        for (Table table : DEMO.shared()) own = own.becoming(DEMO.shared(), table);
+        for (Table table : DEMO.shared()) own = own.becoming(DEMO.shared(), table, 0);
         assertThat(own).isEqualTo(OwnTables.SAME);
     }
 
@@ -123,6 +123,18 @@ class OwnTablesProperties {
         Lesson same = done(DEMO, new ScenesEdit.BringIn(from, Set.of(1)));
         assertThat(same.shared()).isEqualTo(DEMO.shared());
         assertThat(same.scene().own()).isEqualTo(Optional.of(from.scene().own().orElseThrow()));
+    }
+
+    /** Rows that two scenes have of their own are never taken for one, be they made here or brought in. */
+    @Example
+    void rowsOfTwoScenesAreTwo() {
+        Lesson two = done(DEMO, new ScenesEdit.Keep(SceneStart.PLAIN), new OwnTablesEdit.Begin(),
+                new RowEdit.Append("hives", 1, "Mallow"), new ScenesEdit.Keep(SceneStart.PLAIN),
+                new OwnTablesEdit.Drop(), new OwnTablesEdit.Begin(), new RowEdit.Append("hives", 1, "Thyme"));
+        Lesson brought = done(two, new ScenesEdit.BringIn(two, Set.of(1)));
+        assertThat(List.of(two.at(1), two, brought)).extracting(lesson -> lesson.table("hives").rows().getLast().id())
+                .doesNotHaveDuplicates().allMatch(id -> id < 0);
+        assertThat(brought.table("hives").rows().getLast().value(1)).isEqualTo(Value.of("Mallow"));
     }
 
     private static CellEdit cell(String table, int row, int column, String typed) {

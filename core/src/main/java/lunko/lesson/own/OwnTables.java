@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lunko.table.Row;
 import lunko.table.Table;
 
 /** A scene's own state of the tables, as what differs in it from the lesson's. */
@@ -44,11 +45,21 @@ public record OwnTables(List<TableChange> changes) {
         return changes.stream().filter(change -> !unfit.contains(change)).toList();
     }
 
-    /** The scene's own state after an edit in it, after which a table is this. What does not fit is kept. */
-    public OwnTables becoming(List<Table> shared, Table now) {
+    /** The lowest id of a row of a table that is the scene's alone; 0 where there is none. */
+    public long lowestRow(String table) {
+        return changes.stream().filter(change -> change.table().equals(table))
+                .mapToLong(change -> change instanceof TableChange.RowAdded(_, _, Row row) ? row.id() : 0).min()
+                .orElse(0);
+    }
+
+    /**
+     * The scene's own state after an edit in it, after which a table is this. What does not fit is kept; rows that are
+     * new get ids below the lowest that any scene has given.
+     */
+    public OwnTables becoming(List<Table> shared, Table now, long lowest) {
         Stream<TableChange> others = changes.stream().filter(change -> !change.table().equals(now.name()));
         Stream<TableChange> own = shared.stream().filter(table -> table.name().equals(now.name()))
-                .flatMap(table -> Stream.concat(TableDifference.between(table, now).stream(),
+                .flatMap(table -> Stream.concat(TableDifference.between(table, now, lowest).stream(),
                         merged(table).unfit().stream()));
         return new OwnTables(Stream.concat(others, own).toList());
     }

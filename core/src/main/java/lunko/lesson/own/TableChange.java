@@ -11,6 +11,9 @@ import lunko.table.Row;
  */
 public sealed interface TableChange {
 
+    /** The id of a row that is not there any more; no row has it. */
+    long GONE = Long.MIN_VALUE;
+
     /** The table, by name. */
     String table();
 
@@ -60,14 +63,16 @@ public sealed interface TableChange {
         };
     }
 
-    /** The same with the rows of the lesson's table known by other ids. */
+    /** The same with rows known by other ids. */
     default TableChange numbering(LongUnaryOperator id) {
         return switch (this) {
             case RowGone(String table, Row row) ->
                 new RowGone(table, new Row(id.applyAsLong(row.id()), row.values(), row.misfits()));
             case CellOther(String table, long rowId, String column, Entry was, Entry now) ->
                 new CellOther(table, id.applyAsLong(rowId), column, was, now);
-            case ColumnGone _,ColumnOther _,ColumnAdded _,RowAdded _ -> this;
+            case RowAdded(String table, int at, Row row) ->
+                new RowAdded(table, at, new Row(id.applyAsLong(row.id()), row.values(), row.misfits()));
+            case ColumnGone _,ColumnOther _,ColumnAdded _ -> this;
         };
     }
 

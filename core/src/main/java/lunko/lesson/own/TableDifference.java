@@ -16,16 +16,18 @@ import lunko.table.Table;
 final class TableDifference {
     private final Table base;
     private final Table now;
+    private final long lowest;
     private final List<TableChange> changes = new ArrayList<>();
 
-    private TableDifference(Table base, Table now) {
+    private TableDifference(Table base, Table now, long lowest) {
         this.base = base;
         this.now = now;
+        this.lowest = lowest;
     }
 
-    /** What makes one state of a table the other. */
-    static List<TableChange> between(Table base, Table now) {
-        TableDifference difference = new TableDifference(base, now);
+    /** What makes one state of a table the other; rows that are new get ids below the lowest that is taken. */
+    static List<TableChange> between(Table base, Table now, long lowest) {
+        TableDifference difference = new TableDifference(base, now, lowest);
         difference.columns();
         difference.rows(Merged.of(base, difference.changes).table());
         return List.copyOf(difference.changes);
@@ -58,7 +60,7 @@ final class TableDifference {
                 now.rows().stream().map(Row::id).toList());
         for (Row row : columned.rows())
             if (!stay.contains(row.id())) changes.add(new TableChange.RowGone(base.name(), row));
-        long free = Math.min(0, now.rows().stream().mapToLong(Row::id).min().orElse(0)) - 1;
+        long free = Math.min(lowest, now.rows().stream().mapToLong(Row::id).min().orElse(0)) - 1;
         for (int at = 0; at < now.rows().size(); at++) {
             Row row = now.rows().get(at);
             if (stay.contains(row.id())) continue;

@@ -123,8 +123,7 @@ final class SceneDetails extends VBox {
         following = true;
         Scene scene = now.scene();
         head.setText(words().scenes().called(now.scenes().at() + 1, ""));
-        int seconds = now.scenes().all().stream().mapToInt(each -> each.telling().seconds().orElse(0)).sum();
-        total.setText(words().scenes().total(now.scenes().size(), Math.ceilDiv(seconds, SECONDS)));
+        total.setText(words().scenes().total(now.scenes().size(), Math.ceilDiv(now.scenes().seconds(), SECONDS)));
         title.setPromptText(words().scenes().called(now.scenes().at() + 1, ""));
         title.setText(scene.telling().title());
         note.setText(scene.telling().note());

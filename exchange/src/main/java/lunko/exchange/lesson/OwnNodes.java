@@ -23,8 +23,6 @@ import lunko.table.Value;
  * that is not there any more has 0. A cell is {@code null}, or says its type and what stands there.
  */
 record OwnNodes(List<Table> shared) {
-    /** The id of a row that is not there; no row has it. */
-    private static final long GONE = Long.MIN_VALUE;
     private static final String TYPED = "typed";
 
     /** Describes what differs. */
@@ -112,7 +110,7 @@ record OwnNodes(List<Table> shared) {
     private long id(String table, JsonNode node) {
         int row = node.path("row").asInt() - 1;
         return SceneNodes.named(shared, table).filter(one -> row >= 0 && row < one.rows().size())
-                .map(one -> one.rows().get(row).id()).orElse(GONE);
+                .map(one -> one.rows().get(row).id()).orElse(TableChange.GONE);
     }
 
     private static Optional<Column> column(JsonNode node) {
