@@ -1,6 +1,11 @@
 package lunko.show;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
 import lunko.insight.question.Guess;
@@ -8,6 +13,7 @@ import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
+import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.words.Language;
 import lunko.words.QuestionSentences;
@@ -28,6 +34,11 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
     /** The question. */
     public Question question() {
         return asked.question();
+    }
+
+    /** The same, put otherwise. */
+    public Asking saying(String words) {
+        return new Asking(asked.saying(words), guess, uncovered);
     }
 
     /** The same with something guessed. */
@@ -64,8 +75,7 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
 
     /** A query as a guess: what it gives on the tables of a lesson. */
     public static Guess.Written written(String sql, Lesson lesson) {
-        return new Guess.Written(sql, WrittenQuery.of(sql).on(lesson.tables()).either(Optional::of,
-                _ -> Optional.empty()));
+        return new Guess.Written(sql, WrittenQuery.of(sql).on(lesson.tables()));
     }
 
     /** The question as it is put. */
@@ -85,6 +95,29 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Question.WriteQuery() -> say.askQuery();
             case Question.InWords _ -> "";
         };
+    }
+
+    /** The answer in words; nothing, where this cannot be asked of what is shown. */
+    public Optional<String> answered(Showing showing, Language in) {
+        return answer(showing).map(answer -> switch (answer) {
+            case Answer.Count(long rows) -> in.questions().count(rows);
+            case Answer.Marks(Set<Pointed> rows) -> rows.isEmpty() ? in.questions().none()
+                    : Answer.sorted(rows).map(row -> name(row, showing, in)).collect(Collectors.joining(", "));
+            case Answer.Kinds(_, List<JoinKind> same, _) ->
+                same.stream().map(in.names()::kind).collect(Collectors.joining(", "));
+            case Answer.Cell(String shown) -> shown;
+            case Answer.Result _ -> showing.lesson().staged().sql().strip().replaceAll("\\s+", " ");
+            case Answer.Words(String text) -> text;
+        });
+    }
+
+    /** What a row or a pair that is asked for is called: {@code Clover – Oda}. */
+    public static String name(Pointed pointed, Showing showing, Language in) {
+        return Stream.of(Side.values()).flatMap(side -> pointed.on(side).stream()
+                .mapToObj(
+                        row -> showing.outcome().map(outcome -> in.names().shortRow(outcome.join().on(side).name(row)))
+                                .orElse("")))
+                .collect(Collectors.joining(" – "));
     }
 
     private static String table(Showing showing, Side side, Language in) {

@@ -55,6 +55,11 @@ public record Alignment(List<Stage> results, List<Line> lines) {
                 .toList());
     }
 
+    /** Whether all rows of all results are in it. */
+    public boolean isWhole() {
+        return results.stream().allMatch(result -> result.rows().size() <= MOST);
+    }
+
     /** How many rows a result has that another lacks. */
     public long onlyIn(int result, int other) {
         return lines.stream().filter(line -> line.rows().get(result).isPresent() && line.rows().get(other).isEmpty())

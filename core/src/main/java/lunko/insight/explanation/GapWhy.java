@@ -2,6 +2,7 @@ package lunko.insight.explanation;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Alignment;
 import lunko.insight.listing.ResultListing;
@@ -22,9 +23,10 @@ public record GapWhy(Alignment alignment, Alignment.Line line, int result) {
                 : Optional.empty();
     }
 
-    private static String leftmost(Stage stage) {
+    /** The table that a query begins with, whatever the query calls it. */
+    private static Optional<String> leftmost(Stage stage) {
         Stage at = stage;
         while (!at.inputs().isEmpty()) at = at.inputs().getFirst();
-        return String.valueOf(at.headings().stream().findFirst().flatMap(Stage.Heading::table).orElse(""));
+        return at instanceof Source source ? Optional.of(source.table().name()) : Optional.empty();
     }
 }

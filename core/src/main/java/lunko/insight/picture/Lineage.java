@@ -25,7 +25,7 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
         record Pair(int left, int right) implements Pointed {}
 
         /** The source row on a side, counted from 0, where it means one there. */
-        private OptionalInt source(Side side) {
+        default OptionalInt on(Side side) {
             return switch (this) {
                 case Source(Side of, int row) -> of == side ? OptionalInt.of(row) : OptionalInt.empty();
                 case Result(ResultRow row) -> row.source(side);
@@ -37,7 +37,7 @@ public record Lineage(JoinResult outcome, Pointed pointed) {
     /** What belongs to a row; nothing, where a view that is behind points at one that the join does not have. */
     public static Optional<Lineage> of(JoinResult outcome, Pointed pointed) {
         boolean isThere = Arrays.stream(Side.values()).allMatch(
-                side -> pointed.source(side).stream().allMatch(row -> row < outcome.join().on(side).rows().size()));
+                side -> pointed.on(side).stream().allMatch(row -> row < outcome.join().on(side).rows().size()));
         return isThere ? Optional.of(new Lineage(outcome, pointed)) : Optional.empty();
     }
 

@@ -21,9 +21,8 @@ import lunko.query.Side;
  *
  * @param tables the tables of the query, by their colours
  * @param lines the first lines
- * @param more how many lines there are behind those
  */
-public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines, long more) {
+public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines) {
 
     /** What a table has given to a row. */
     public enum Bar {
@@ -46,8 +45,7 @@ public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines, long mo
         }
         int rows = result.rows().size();
         return new ResultSketch(tables,
-                IntStream.range(0, Math.min(most, rows)).mapToObj(row -> line(result, row, leaves)).toList(),
-                Math.max(0, rows - most));
+                IntStream.range(0, Math.min(most, rows)).mapToObj(row -> line(result, row, leaves)).toList());
     }
 
     private static ResultSketch of(KindChart chart, List<TableHue> tables, int most) {
@@ -56,7 +54,7 @@ public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines, long mo
                     case ROW -> Bar.ROW;
                     case NULLS -> Bar.NULLS;
                     case NOTHING -> Bar.NOTHING;
-                }).toList()).toList(), Math.max(0, chart.size() - most));
+                }).toList()).toList());
     }
 
     private static TableHue hue(TableHues hues, Stage leaf) {

@@ -1,10 +1,12 @@
 package lunko.insight.question;
 
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
 import lunko.engine.Stage;
@@ -12,6 +14,7 @@ import lunko.insight.comparison.Sameness.Degree;
 import lunko.insight.comparison.Sameness;
 import lunko.insight.picture.KindChart;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -97,6 +100,12 @@ public sealed interface Answer {
                 same.map(KindChart.Same::missing).orElse(List.of()));
     }
 
+    /** What is marked in the order of the rows. */
+    static Stream<Pointed> sorted(Set<Pointed> marked) {
+        return marked.stream().sorted(Comparator.comparingInt((Pointed pointed) -> pointed.on(Side.LEFT).orElse(-1))
+                .thenComparingInt(pointed -> pointed.on(Side.RIGHT).orElse(-1)));
+    }
+
     /** What a guess comes to. */
     default Judgement judge(Guess guess) {
         return switch (this) {
@@ -106,11 +115,14 @@ public sealed interface Answer {
             case Kinds(_, List<JoinKind> same, _) ->
                 Judgement.of(guess instanceof Guess.Kind(JoinKind kind) && same.contains(kind));
             case Cell(String shown) -> Judgement.of(guess instanceof Guess.Typed(String text) && isSame(text, shown));
-            case Result(Stage result) -> Judgement.of(guess instanceof Guess.Written(_, Optional<Stage> given)
-                    && given.filter(stage -> Sameness.of(result, stage).degree().compareTo(Degree.OTHER_ORDER) <= 0)
-                            .isPresent());
+            case Result(Stage result) -> Judgement.of(guess instanceof Guess.Written(_, Checked<Stage> given)
+                    && given.either(stage -> isSame(stage, result), _ -> false));
             case Words _ -> Judgement.OPEN;
         };
+    }
+
+    private static boolean isSame(Stage given, Stage result) {
+        return Sameness.of(result, given).degree().compareTo(Degree.OTHER_ORDER) <= 0;
     }
 
     private static boolean isSame(String typed, String shown) {

@@ -1,10 +1,10 @@
 package lunko.insight.question;
 
 import java.util.HashSet;
-import java.util.Optional;
 import java.util.Set;
 import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.problem.Checked;
 import lunko.query.JoinKind;
 
 /** What somebody thinks the answer is. */
@@ -37,6 +37,6 @@ public sealed interface Guess {
     /** What was typed for a value or in words. */
     record Typed(String text) implements Guess {}
 
-    /** A query, and what it gives where it can run. */
-    record Written(String sql, Optional<Stage> result) implements Guess {}
+    /** A query, and what it gives, or why it cannot run. */
+    record Written(String sql, Checked<Stage> result) implements Guess {}
 }

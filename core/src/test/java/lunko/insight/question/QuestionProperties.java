@@ -17,6 +17,8 @@ import lunko.engine.Stage;
 import lunko.insight.picture.KindChart;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Judgement.Verdict;
+import lunko.problem.Checked;
+import lunko.problem.SyntaxFault;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.table.Truth;
@@ -115,10 +117,11 @@ class QuestionProperties {
     void aQueryIsRightIfItGivesTheSameRows(@ForAll SomeJoin some) {
         Stage result = some.joined();
         Answer answer = answer(new Question.WriteQuery(), some).orElseThrow();
-        assertThat(answer.judge(new Guess.Written("", Optional.of(result))).verdict()).isEqualTo(Verdict.RIGHT);
-        assertThat(answer.judge(new Guess.Written("", Optional.empty())).verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(answer.judge(new Guess.Written("", Checked.valid(result))).verdict()).isEqualTo(Verdict.RIGHT);
+        assertThat(answer.judge(new Guess.Written("", Checked.invalid(new SyntaxFault.NothingWritten()))).verdict())
+                .isEqualTo(Verdict.WRONG);
         if (some.joined().join().kind() == JoinKind.INNER && !result.rows().isEmpty())
-            assertThat(answer.judge(new Guess.Written("", Optional.of(some.as(JoinKind.LEFT_ANTI)))).verdict())
+            assertThat(answer.judge(new Guess.Written("", Checked.valid(some.as(JoinKind.LEFT_ANTI)))).verdict())
                     .isEqualTo(Verdict.WRONG);
     }
 }

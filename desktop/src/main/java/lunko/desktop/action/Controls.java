@@ -8,11 +8,13 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 
 /**
@@ -53,6 +55,15 @@ public final class Controls {
             }
         });
         return choice;
+    }
+
+    /** A text that goes on in the next line where it has no room. */
+    public static Label wrapped(String text, String styleClass) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.getStyleClass().add(styleClass);
+        return label;
     }
 
     /** A box to tick. */

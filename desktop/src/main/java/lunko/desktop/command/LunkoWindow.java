@@ -69,6 +69,7 @@ final class LunkoWindow {
 
     /** A lesson with changes is not closed before its person has said what becomes of them. */
     private void askBeforeClosing(WindowEvent closing) {
+        screen.lessons().takeWhatIsTyped();
         if (!screen.lessons().changed().get()) return;
         closing.consume();
         screen.lessons().leave(stage::close);

@@ -2,7 +2,6 @@ package lunko.desktop.lesson;
 
 import static lunko.desktop.words.Spoken.words;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,9 +12,12 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.TextInputControl;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lunko.desktop.work.Work;
@@ -75,11 +77,15 @@ public final class LessonFiles {
 
     /** Opens a lesson in the place of the one at hand, which is asked about if it has been changed. */
     public void open(Path file) {
-        leave(() -> work.start(words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
-                (Checked<Lesson> read) -> read.handle(lesson -> {
-                    model.open(lesson);
-                    cameFrom(file);
-                }, model::say)));
+        leave(() -> read(file, lesson -> {
+            model.open(lesson);
+            cameFrom(file);
+        }));
+    }
+
+    private void read(Path file, Consumer<Lesson> then) {
+        work.start(words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
+                (Checked<Lesson> read) -> read.handle(then, model::say));
     }
 
     /**
@@ -98,6 +104,7 @@ public final class LessonFiles {
      * becomes of the changes.
      */
     public void leave(Runnable then) {
+        takeWhatIsTyped();
         if (!changed.get()) {
             then.run();
             return;
@@ -126,6 +133,7 @@ public final class LessonFiles {
             model.say(Problem.of(new WorkFault.WrittenMeanwhile(String.valueOf(file.getFileName()))));
             return;
         }
+        takeWhatIsTyped();
         Lesson lesson = model.lesson().get();
         work.start(words().lesson().writing(String.valueOf(file.getFileName())), _ -> LessonFile.write(lesson, file),
                 (Checked<Path> written) -> written.handle(path -> {
@@ -136,6 +144,16 @@ public final class LessonFiles {
                 }, model::say));
     }
 
+    /** A field takes what was typed when the keyboard leaves it; then it gets it back. */
+    public void takeWhatIsTyped() {
+        Optional<Scene> scene = Optional.ofNullable(window.get()).map(Window::getScene);
+        Optional<Node> typing = scene.map(Scene::getFocusOwner).filter(TextInputControl.class::isInstance);
+        typing.ifPresent(field -> {
+            scene.get().getRoot().requestFocus();
+            if (field.getScene() == scene.get()) field.requestFocus();
+        });
+    }
+
     void chooseAndOpen() {
         FileChooser chooser = chooser(words().lesson().openTitle());
         Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> open(file.toPath()));
@@ -144,9 +162,7 @@ public final class LessonFiles {
     /** Asks for the file of a lesson, reads it and hands it on; the lesson at hand stays. */
     public void chooseAndRead(Consumer<Lesson> then) {
         FileChooser chooser = chooser(words().lesson().openTitle());
-        Optional.ofNullable(chooser.showOpenDialog(window.get())).map(File::toPath).ifPresent(file -> work.start(
-                words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
-                (Checked<Lesson> read) -> read.handle(then, model::say)));
+        Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> read(file.toPath(), then));
     }
 
     void chooseAndSave(Runnable then) {

@@ -19,14 +19,14 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
+import lunko.desktop.work.Latest;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Alignment;
 import lunko.insight.explanation.GapWhy;
@@ -50,8 +50,15 @@ final class SideBySideSheet extends StageSheet {
     /** Something that can be compared, under a name that stays the same. */
     private record Candidate(String title, Supplier<Checked<Stage>> result) {}
 
+    /** What is to be compared of a lesson, under what can be. */
+    private record Comparison(Lesson lesson, List<Candidate> wanted, Node choices) {}
+
+    private record Compared(Comparison of, List<Checked<Stage>> results) {}
+
     private final Set<String> chosen = new LinkedHashSet<>();
     private final PhraseFlow why = new PhraseFlow("chart-why");
+    private final Latest<Comparison, Compared> latest = new Latest<>("side by side",
+            asked -> new Compared(asked, asked.wanted().stream().map(one -> one.result().get()).toList()), this::show);
 
     SideBySideSheet(ShowModel model, Runnable close) {
         super(model, "side-by-side-sheet", words().sheets().sideBySide(), close);
@@ -68,8 +75,14 @@ final class SideBySideSheet extends StageSheet {
         if (chosen.isEmpty() && all.size() > 1) chosen.add(all.get(1).title());
         List<Candidate> wanted = Stream.concat(Stream.of(all.getFirst()),
                 all.stream().skip(1).filter(one -> chosen.contains(one.title()))).limit(MOST).toList();
+        latest.ask(new Comparison(lesson, wanted, choices(all, lesson)));
+    }
+
+    private void show(Compared compared) {
+        if (compared.of().lesson() != model().lesson().lesson().get()) return;
         why.show(Phrase.EMPTY);
-        put(List.of(choices(all, lesson), table(wanted)));
+        put(Stream.concat(Stream.of(compared.of().choices()), table(compared.of().wanted(), compared.results()))
+                .toList());
     }
 
     private List<Candidate> candidates(Lesson lesson) {
@@ -103,11 +116,10 @@ final class SideBySideSheet extends StageSheet {
     }
 
     /** What can be compared is in a menu; what is, stands beside it, to be taken away again. */
-    private FlowPane choices(List<Candidate> all, Lesson lesson) {
+    private Chips choices(List<Candidate> all, Lesson lesson) {
         MenuButton more = Controls.menuButton(words().sheets().compareWith());
         more.setId("compare-with");
-        FlowPane choices = new FlowPane(more);
-        choices.getStyleClass().add("scene-opens");
+        Chips choices = new Chips(more);
         for (Candidate one : all.subList(1, all.size())) {
             CheckMenuItem item = Controls.checkItem(one.title());
             item.setSelected(chosen.contains(one.title()));
@@ -131,38 +143,30 @@ final class SideBySideSheet extends StageSheet {
         show(lesson);
     }
 
-    private Node table(List<Candidate> wanted) {
-        List<Stage> results = new ArrayList<>();
+    private Stream<Node> table(List<Candidate> wanted, List<Checked<Stage>> found) {
+        for (int n = 0; n < found.size(); n++) {
+            String title = wanted.get(n).title();
+            Optional<Node> problem = found.get(n).either(_ -> Optional.empty(), no -> Optional.of(label(
+                    words().sheets().cannotCompare(title, words().problems().of(no.fault()).text()), "query-problem")));
+            if (problem.isPresent()) return problem.stream();
+        }
+        Alignment alignment = Alignment.of(found.stream().map(Checked::expect).toList());
         GridPane grid = new GridPane();
         grid.getStyleClass().add("aligned");
-        for (Candidate one : wanted) {
-            int column = results.size();
-            switch (one.result().get()) {
-                case Checked.Valid<Stage>(Stage stage) -> {
-                    results.add(stage);
-                    grid.add(label(words().sheets().resultTitle(one.title(), stage.rows().size()), "aligned-title"),
-                            column, 0);
-                    grid.add(cell(line(stage, stage.headings().stream().map(Stage.Heading::name).toList()),
-                            "aligned-heading"), column, 1);
-                }
-                case Checked.Invalid<Stage>(var problem) -> {
-                    return label(words().sheets().cannotCompare(one.title(),
-                            words().problems().of(problem.fault()).text()), "query-problem");
-                }
-            }
-        }
-        Alignment alignment = Alignment.of(results);
-        for (int n = 0; n < alignment.lines().size(); n++) {
-            for (int result = 0; result < results.size(); result++)
-                grid.add(cell(alignment, alignment.lines().get(n), result), result, n + 2);
-        }
-        grid.getColumnConstraints().setAll(IntStream.range(0, results.size()).mapToObj(_ -> {
+        for (int column = 0; column < found.size(); column++) {
+            Stage stage = alignment.results().get(column);
+            grid.add(label(words().sheets().resultTitle(wanted.get(column).title(), stage.rows().size()),
+                    "aligned-title"), column, 0);
+            grid.add(cell(line(stage, stage.headings().stream().map(Stage.Heading::name).toList()), "aligned-heading"),
+                    column, 1);
+            for (int n = 0; n < alignment.lines().size(); n++)
+                grid.add(cell(alignment, alignment.lines().get(n), column), column, n + 2);
             ColumnConstraints even = new ColumnConstraints();
-            even.setPercentWidth(100.0 / results.size());
-            even.setHgrow(Priority.ALWAYS);
-            return even;
-        }).toList());
-        return grid;
+            even.setPercentWidth(100.0 / found.size());
+            grid.getColumnConstraints().add(even);
+        }
+        return alignment.isWhole() ? Stream.of(grid)
+                : Stream.of(grid, label(words().sheets().onlyFirstRows(Alignment.MOST), "about"));
     }
 
     private Label cell(Alignment alignment, Alignment.Line line, int result) {

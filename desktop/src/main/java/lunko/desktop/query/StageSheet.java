@@ -156,10 +156,6 @@ abstract class StageSheet extends VBox {
     }
 
     static Label label(String text, String styleClass) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(styleClass);
-        return label;
+        return Controls.wrapped(text, styleClass);
     }
 }

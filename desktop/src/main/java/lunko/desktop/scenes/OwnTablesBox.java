@@ -8,10 +8,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Edit;
@@ -31,47 +30,37 @@ final class OwnTablesBox extends VBox {
     /** The box for the scene that a model shows. */
     OwnTablesBox(LessonModel lesson) {
         this.lesson = lesson;
-        getStyleClass().add("own-tables");
+        getStyleClass().add("details-box");
     }
 
     /** Shows how the tables of the scene at hand differ. */
     void show(Lesson now) {
         Optional<OwnTables> own = now.scene().own();
-        FlowPane choice = new FlowPane(
-                chip(words().scenes().lessons(), "tables-shared", own.isEmpty(), new OwnTablesEdit.Drop()),
-                chip(words().scenes().ofItsOwn(), "tables-own", own.isPresent(), new OwnTablesEdit.Begin()));
-        choice.getStyleClass().add("scene-opens");
-        getChildren().setAll(choice);
+        ToggleButton shared = Chips.choice(words().scenes().lessons(), own.isEmpty(),
+                () -> lesson.edit(new OwnTablesEdit.Drop()));
+        shared.setId("tables-shared");
+        ToggleButton ofItsOwn = Chips.choice(words().scenes().ofItsOwn(), own.isPresent(),
+                () -> lesson.edit(new OwnTablesEdit.Begin()));
+        ofItsOwn.setId("tables-own");
+        getChildren().setAll(new Chips(shared, ofItsOwn));
         own.ifPresent(differing -> getChildren().addAll(told(differing, now)));
-    }
-
-    private ToggleButton chip(String text, String id, boolean chosen, Edit edit) {
-        ToggleButton chip = Controls.toggle(text);
-        chip.setId(id);
-        chip.getStyleClass().add("choice-chip");
-        chip.setSelected(chosen);
-        chip.setOnAction(_ -> {
-            chip.setSelected(true);
-            lesson.edit(edit);
-        });
-        return chip;
     }
 
     private List<Node> told(OwnTables own, Lesson now) {
         List<Node> told = new ArrayList<>();
         List<TableChange> unfit = own.unfit(now.shared());
         List<TableChange> fitting = own.fitting(now.shared());
-        if (own.changes().isEmpty()) told.add(label(words().scenes().nothingDiffers(), "about"));
+        if (own.changes().isEmpty()) told.add(Controls.wrapped(words().scenes().nothingDiffers(), "about"));
         if (!fitting.isEmpty()) {
-            told.add(label(words().scenes().differs(fitting.size()), "about"));
+            told.add(Controls.wrapped(words().scenes().differs(fitting.size()), "about"));
             told.addAll(list(fitting, now));
-            told.add(buttons(button(words().scenes().take(), "own-take", new OwnTablesEdit.TakeIntoLesson()),
+            told.add(new Chips(button(words().scenes().take(), "own-take", new OwnTablesEdit.TakeIntoLesson()),
                     button(words().scenes().drop(), "own-drop", new OwnTablesEdit.Drop())));
         }
         if (!unfit.isEmpty()) {
-            told.add(label(words().scenes().unfit(unfit.size()), "own-unfit"));
+            told.add(Controls.wrapped(words().scenes().unfit(unfit.size()), "own-unfit"));
             told.addAll(list(unfit, now));
-            told.add(buttons(button(words().scenes().dropUnfit(), "own-drop-unfit", new OwnTablesEdit.DropUnfit())));
+            told.add(new Chips(button(words().scenes().dropUnfit(), "own-drop-unfit", new OwnTablesEdit.DropUnfit())));
         }
         return told;
     }
@@ -79,8 +68,9 @@ final class OwnTablesBox extends VBox {
     private static List<Node> list(List<TableChange> changes, Lesson lesson) {
         List<Node> lines = new ArrayList<>();
         changes.stream().limit(MOST).forEach(change -> lines.add(
-                label(words().scenes().ofTable(change.table(), said(change, lesson)), "own-change")));
-        if (changes.size() > MOST) lines.add(label(words().scenes().moreDiffer(changes.size() - MOST), "about"));
+                Controls.wrapped(words().scenes().ofTable(change.table(), said(change, lesson)), "own-change")));
+        if (changes.size() > MOST)
+            lines.add(Controls.wrapped(words().scenes().moreDiffer(changes.size() - MOST), "about"));
         return lines;
     }
 
@@ -113,18 +103,5 @@ final class OwnTablesBox extends VBox {
         button.getStyleClass().add("quiet");
         button.setOnAction(_ -> lesson.edit(edit));
         return button;
-    }
-
-    private static FlowPane buttons(Button... buttons) {
-        FlowPane pane = new FlowPane(buttons);
-        pane.getStyleClass().add("scene-opens");
-        return pane;
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        return label;
     }
 }

@@ -9,15 +9,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.show.ask.AskBar;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
@@ -36,41 +34,30 @@ final class QuestionBox extends VBox {
     /** The box for the scene that a model shows. */
     QuestionBox(LessonModel lesson) {
         this.lesson = lesson;
-        getStyleClass().add("own-tables");
+        getStyleClass().add("details-box");
     }
 
     /** Shows the question of the scene at hand. */
-    void show(Lesson now) {
+    void show(Lesson now, Optional<Showing> showing) {
         Optional<Asked> asked = now.scene().asked();
-        FlowPane sorts = new FlowPane(chip(words().asking().nothing(), asked.isEmpty(), Optional.empty()));
+        Chips sorts = new Chips(chip(words().asking().nothing(), asked.isEmpty(), Optional.empty()));
         for (Question.Sort sort : Question.Sort.values()) {
             boolean chosen = asked.filter(one -> one.question().sort() == sort).isPresent();
             sorts.getChildren().add(chip(sort.title(words().questions()), chosen,
                     Optional.of(asked.map(one -> one.asking(sort.usual())).orElseGet(
                             () -> Asked.plainly(sort.usual())))));
         }
-        sorts.getStyleClass().add("scene-opens");
         getChildren().setAll(sorts);
-        asked.ifPresent(one -> getChildren().addAll(told(one, now)));
+        asked.ifPresent(one -> getChildren().addAll(told(one, new Asking(one, Optional.empty(), false), showing)));
     }
 
     private ToggleButton chip(String text, boolean chosen, Optional<Asked> wanted) {
-        ToggleButton chip = Controls.toggle(text);
-        chip.getStyleClass().add("choice-chip");
-        chip.setSelected(chosen);
-        chip.setOnAction(_ -> {
-            if (chosen) chip.setSelected(true);
-            else lesson.edit(new SceneEdit.Ask(wanted));
-        });
-        return chip;
+        return Chips.choice(text, chosen, () -> lesson.edit(new SceneEdit.Ask(wanted)));
     }
 
-    private List<Node> told(Asked asked, Lesson now) {
+    private List<Node> told(Asked asked, Asking asking, Optional<Showing> showing) {
         List<Node> parts = new ArrayList<>();
-        Showing showing = Showing.of(now, now.scene().start().way());
-        Optional<Asking> asking = Asking.of(now);
-        String plain = asking.map(open -> new Asking(Asked.plainly(open.question()), Optional.empty(), false)
-                .said(showing, words())).orElse("");
+        String plain = showing.map(now -> asking.saying("").said(now, words())).orElse("");
         parts.add(field("ask-words", asked.words(), plain.isEmpty() ? words().asking().putItYourself() : plain,
                 text -> asked.saying(text)));
         switch (asked.question()) {
@@ -80,18 +67,20 @@ final class QuestionBox extends VBox {
                     words().asking().theAnswer(), text -> asked.asking(new Question.InWords(text))));
             case Question.HowMany(),Question.WhichPairs(),Question.WhichKind(),Question.WriteQuery() -> {}
         }
-        Optional<Answer> answer = asking.flatMap(open -> open.answer(showing));
-        if (answer.isEmpty()) parts.add(label(words().asking().cannotAsk(), "own-unfit"));
-        else if (!(asked.question() instanceof Question.InWords))
-            parts.add(label(words().asking().computed(AskBar.said(answer.get(), showing)), "about"));
-        answer.ifPresent(is -> parts.addAll(untold(is)));
+        showing.ifPresent(now -> {
+            Optional<String> answer = asking.answered(now, words());
+            if (answer.isEmpty()) parts.add(Controls.wrapped(words().asking().cannotAsk(), "own-unfit"));
+            else if (!(asked.question() instanceof Question.InWords))
+                parts.add(Controls.wrapped(words().asking().computed(answer.get()), "about"));
+            asking.answer(now).ifPresent(is -> parts.addAll(untold(is)));
+        });
         return parts;
     }
 
     /** Kinds that the answer cannot be told from, and what would tell them apart. */
     private List<Node> untold(Answer answer) {
         if (!(answer instanceof Answer.Kinds(_, var same, var missing)) || same.size() < 2) return List.of();
-        List<Node> parts = new ArrayList<>(List.of(label(words().asking().cannotTell(
+        List<Node> parts = new ArrayList<>(List.of(Controls.wrapped(words().asking().cannotTell(
                 same.stream().map(words().names()::kind).collect(Collectors.joining(", "))), "own-unfit")));
         for (KindChart.Sort sort : missing) {
             side(sort).ifPresent(side -> {
@@ -113,18 +102,16 @@ final class QuestionBox extends VBox {
         };
     }
 
-    private FlowPane fates(Asked asked, Side side, Question.Fate fate) {
-        FlowPane fates = new FlowPane(Stream.of(Side.values()).flatMap(of -> Stream.of(Question.Fate.values())
+    private Chips fates(Asked asked, Side side, Question.Fate fate) {
+        return new Chips(Stream.of(Side.values()).flatMap(of -> Stream.of(Question.Fate.values())
                 .map(what -> chip(switch (what) {
                     case UNMATCHED -> words().asking().rowsUnmatched(of);
                     case IN_RESULT -> words().asking().rowsThatCome(of);
                 }, of == side && what == fate, Optional.of(asked.asking(new Question.WhichRows(of, what))))))
                 .toArray(ToggleButton[]::new));
-        fates.getStyleClass().add("scene-opens");
-        return fates;
     }
 
-    private FlowPane places(Asked asked, int row, int column) {
+    private Chips places(Asked asked, int row, int column) {
         Spinner<Integer> rows = new Spinner<>(1, 10_000, row + 1);
         Spinner<Integer> columns = new Spinner<>(1, 200, column + 1);
         for (Spinner<Integer> spinner : List.of(rows, columns)) {
@@ -132,10 +119,8 @@ final class QuestionBox extends VBox {
             spinner.valueProperty().subscribe((_, _) -> lesson.edit(new SceneEdit.Ask(Optional
                     .of(asked.asking(new Question.WhatStands(rows.getValue() - 1, columns.getValue() - 1))))));
         }
-        FlowPane places = new FlowPane(label(words().asking().row(), "about"), rows,
-                label(words().asking().column(), "about"), columns);
-        places.getStyleClass().add("scene-opens");
-        return places;
+        return new Chips(Controls.wrapped(words().asking().row(), "about"), rows,
+                Controls.wrapped(words().asking().column(), "about"), columns);
     }
 
     private interface Change {
@@ -157,12 +142,5 @@ final class QuestionBox extends VBox {
             if (before && !now) keep.run();
         });
         return field;
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        return label;
     }
 }

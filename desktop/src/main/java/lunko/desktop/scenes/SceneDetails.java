@@ -16,13 +16,14 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
 import lunko.insight.picture.Picture;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
@@ -34,13 +35,14 @@ import lunko.steps.JoinAlgorithm;
 final class SceneDetails extends VBox {
     private static final int SECONDS = 60;
 
+    private final ScenesModel scenes;
     private final LessonModel lesson;
     private final Runnable leave;
     private final Label head = new Label();
     private final Label total = new Label();
     private final TextField title = new TextField();
     private final TextArea note = new TextArea();
-    private final FlowPane opens = new FlowPane();
+    private final Chips opens = new Chips();
     private final ChoiceBox<JoinAlgorithm> way =
             Controls.choice(List.of(JoinAlgorithm.values()), each -> each.title(words()));
     private final ChoiceBox<Picture> picture =
@@ -49,9 +51,10 @@ final class SceneDetails extends VBox {
     private final QuestionBox question;
     private boolean following;
 
-    /** The details of the scene that a model shows; {@code leave} takes the keyboard when a field is left. */
-    SceneDetails(LessonModel lesson, Runnable leave) {
-        this.lesson = lesson;
+    /** The details of the scene that a model's lesson shows; {@code leave} takes the keyboard when a field is left. */
+    SceneDetails(ScenesModel scenes, Runnable leave) {
+        this.scenes = scenes;
+        this.lesson = scenes.lesson();
         this.leave = leave;
         this.own = new OwnTablesBox(lesson);
         this.question = new QuestionBox(lesson);
@@ -62,11 +65,9 @@ final class SceneDetails extends VBox {
         note.setPromptText(words().scenes().notePrompt());
         note.setWrapText(true);
         note.getStyleClass().add("scene-note-text");
-        opens.getStyleClass().add("scene-opens");
         way.setAccessibleText(words().scenes().way());
         picture.setAccessibleText(words().scenes().picture());
-        FlowPane looks = new FlowPane(way, picture);
-        looks.getStyleClass().add("scene-opens");
+        Chips looks = new Chips(way, picture);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         total.getStyleClass().add("about");
@@ -86,7 +87,14 @@ final class SceneDetails extends VBox {
         });
         way.valueProperty().subscribe((_, chosen) -> open(start -> start.by(chosen)));
         picture.valueProperty().subscribe((_, chosen) -> open(start -> start.with(chosen)));
-        lesson.lesson().subscribe(this::show);
+        lesson.lesson().subscribe(_ -> follow());
+        lesson.mode().subscribe(_ -> follow());
+        scenes.asking().subscribe(_ -> follow());
+    }
+
+    /** While nobody sees it, there is nothing to be found out. */
+    private void follow() {
+        if (lesson.mode().get() == Mode.SCENES) show(lesson.lesson().get());
     }
 
     private static Label named(String what, Node field) {
@@ -109,6 +117,11 @@ final class SceneDetails extends VBox {
         });
     }
 
+    /** What stands there already stays, and the cursor in it. */
+    private static void put(TextInputControl field, String text) {
+        if (!field.getText().equals(text)) field.setText(text);
+    }
+
     private void open(UnaryOperator<SceneStart> change) {
         if (!following) lesson.edit(new SceneEdit.OpenLike(change.apply(lesson.lesson().get().scene().start())));
     }
@@ -125,8 +138,8 @@ final class SceneDetails extends VBox {
         head.setText(words().scenes().called(now.scenes().at() + 1, ""));
         total.setText(words().scenes().total(now.scenes().size(), Math.ceilDiv(now.scenes().seconds(), SECONDS)));
         title.setPromptText(words().scenes().called(now.scenes().at() + 1, ""));
-        title.setText(scene.telling().title());
-        note.setText(scene.telling().note());
+        put(title, scene.telling().title());
+        put(note, scene.telling().note());
         way.setValue(scene.start().way());
         picture.setValue(scene.start().picture());
         opens.getChildren().setAll(opening(words().scenes().atStart(), OptionalLong.of(0), scene));
@@ -135,18 +148,11 @@ final class SceneDetails extends VBox {
                 .add(opening(words().scenes().atStep(step.getAsLong()), step, scene));
         opens.getChildren().add(opening(words().scenes().atEnd(), OptionalLong.empty(), scene));
         own.show(now);
-        question.show(now);
+        question.show(now, scenes.asking().get().filter(shown -> shown.lesson() == now));
         following = false;
     }
 
     private ToggleButton opening(String text, OptionalLong step, Scene scene) {
-        ToggleButton button = Controls.toggle(text);
-        button.getStyleClass().add("choice-chip");
-        button.setSelected(scene.start().step().equals(step));
-        button.setOnAction(_ -> {
-            button.setSelected(true);
-            open(start -> start.at(step));
-        });
-        return button;
+        return Chips.choice(text, scene.start().step().equals(step), () -> open(start -> start.at(step)));
     }
 }

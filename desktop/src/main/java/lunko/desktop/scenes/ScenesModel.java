@@ -14,6 +14,7 @@ import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
 import lunko.show.SceneGlance;
+import lunko.show.Showing;
 
 /** The scenes of the lesson at a glance, while their outline is to be seen, and which of them are selected. */
 public final class ScenesModel {
@@ -25,6 +26,8 @@ public final class ScenesModel {
     private final ReadOnlyObjectWrapper<List<SceneGlance>> glances = new ReadOnlyObjectWrapper<>(List.of());
     private final ObjectProperty<Set<Integer>> selected = new SimpleObjectProperty<>(Set.of());
     private final Latest<Outline, Outline> latest = new Latest<>("outline", ScenesModel::find, this::found);
+    private final ReadOnlyObjectWrapper<Optional<Showing>> asking = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Latest<Lesson, Showing> latestAsking = new Latest<>("question", ScenesModel::shown, this::asked);
     private Optional<Outline> known = Optional.empty();
 
     /** The scenes of a model's lesson. */
@@ -49,9 +52,30 @@ public final class ScenesModel {
         return selected;
     }
 
+    /** What the scene at hand shows, if it asks something and that is known already. */
+    public ReadOnlyObjectProperty<Optional<Showing>> asking() {
+        return asking.getReadOnlyProperty();
+    }
+
+    private static Showing shown(Lesson of) {
+        return Showing.of(of, of.scene().start().way());
+    }
+
+    private void asked(Showing found) {
+        if (found.lesson() == lesson.lesson().get()) asking.set(Optional.of(found));
+    }
+
+    private void ask(Lesson now) {
+        boolean asks = now.scene().asked().isPresent();
+        boolean atOnce = asks && !now.staged().mayTakeLong();
+        asking.set(atOnce ? Optional.of(shown(now)) : Optional.empty());
+        if (asks && !atOnce) latestAsking.ask(now);
+    }
+
     private void follow() {
         Lesson now = lesson.lesson().get();
         if (lesson.mode().get() != Mode.SCENES) return;
+        ask(now);
         Outline begun = new Outline(now,
                 IntStream.range(0, now.scenes().size()).mapToObj(n -> glance(now.at(n))).toList());
         found(begun);

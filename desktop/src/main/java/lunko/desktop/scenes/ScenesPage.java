@@ -74,7 +74,7 @@ public final class ScenesPage extends HBox {
         VBox outline = new VBox(head, list);
         outline.getStyleClass().add("page-part");
         HBox.setHgrow(outline, Priority.ALWAYS);
-        details = new SceneDetails(model.lesson(), this::takeFocus);
+        details = new SceneDetails(model, this::takeFocus);
         ScrollPane side = new ScrollPane(details);
         side.getStyleClass().addAll("card", "scene-side");
         side.setFitToWidth(true);

@@ -19,7 +19,6 @@ final class SketchView extends VBox {
         sketch.lines().forEach(line -> getChildren().add(new HBox(IntStream.range(0, line.size())
                 .mapToObj(table -> bar(line.get(table), sketch.tables().get(table))).toArray(Region[]::new))));
         getChildren().forEach(line -> line.getStyleClass().add("sketch-line"));
-        if (sketch.more() > 0) getStyleClass().add("more");
     }
 
     private static Region bar(ResultSketch.Bar bar, TableHue hue) {

@@ -26,7 +26,6 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
-import lunko.desktop.show.ask.AskBar;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Scenes;
 import lunko.lesson.ScenesEdit;
@@ -52,6 +51,7 @@ final class SpeakerView extends VBox {
     private final ToggleButton rehearse = Controls.toggle("");
     private final Timeline ticking = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), _ -> tick()));
     private Instant start;
+    private boolean seen;
     private Optional<Rehearsal> rehearsal = Optional.empty();
 
     /**
@@ -91,13 +91,17 @@ final class SpeakerView extends VBox {
         HBox top = row(back.iconButton(Feather.CHEVRON_LEFT), place, on.iconButton(Feather.CHEVRON_RIGHT), gap(), time);
         HBox bottom = row(steps, gap(), since, again, rehearse);
         getChildren().addAll(top, title, scroll, asked, next, bottom);
-        lesson.lesson().subscribe(_ -> show());
-        model.showing().subscribe(_ -> left());
-        model.asking().subscribe(_ -> left());
+        lesson.lesson().subscribe(_ -> {
+            rehearsal.ifPresent(going -> going.goTo(lesson.lesson().get().scenes().at()));
+            whileSeen(this::show);
+        });
+        model.showing().subscribe(_ -> whileSeen(this::left));
+        model.asking().subscribe(_ -> whileSeen(this::left));
         ticking.setCycleCount(Animation.INDEFINITE);
-        show();
-        left();
-        tick();
+    }
+
+    private void whileSeen(Runnable show) {
+        if (seen) show.run();
     }
 
     private static HBox row(Node... parts) {
@@ -113,11 +117,14 @@ final class SpeakerView extends VBox {
         return gap;
     }
 
-    /** Lets the clock go, or stand still while nobody sees it. */
-    void goOn(boolean seen) {
+    /** Lets the clock go and follows what is shown, or stands still while nobody sees it. */
+    void goOn(boolean nowSeen) {
+        seen = nowSeen;
         if (seen) ticking.play();
         else ticking.stop();
-        tick();
+        whileSeen(this::show);
+        whileSeen(this::left);
+        whileSeen(this::tick);
     }
 
     private void show() {
@@ -128,7 +135,6 @@ final class SpeakerView extends VBox {
         note.show(told.isBlank() ? words().speaker().noNote() : told);
         next.setText(scenes.isAtLast() ? words().speaker().last() : words().speaker().next(words().scenes()
                 .called(scenes.at() + 2, scenes.all().get(scenes.at() + 1).telling().title())));
-        rehearsal.ifPresent(going -> going.goTo(scenes.at()));
         rehearse.setText(rehearsal.isPresent() ? words().speaker().stopRehearsing() : words().speaker().rehearse());
     }
 
@@ -139,7 +145,7 @@ final class SpeakerView extends VBox {
         asked.setVisible(asking.isPresent());
         asked.setManaged(asking.isPresent());
         asked.setText(asking.map(open -> words().speaker().asks(open.said(now, words()),
-                open.answer(now).map(answer -> AskBar.said(answer, now)).orElse(words().asking().cannotAsk())))
+                open.answered(now, words()).orElse(words().asking().cannotAsk())))
                 .orElse(""));
     }
 

@@ -45,30 +45,33 @@ public final class SpeakerWindow {
 
     /** Opens it, or closes it; the same keys do the same in both windows. */
     public void toggle(List<Action> actions, ObservableBooleanValue presenting) {
-        if (stage.filter(Stage::isShowing).isPresent()) stage.get().hide();
-        else open(actions, presenting);
+        Stage window = stage.orElseGet(() -> made(actions, presenting));
+        stage = Optional.of(window);
+        if (window.isShowing()) {
+            window.hide();
+            return;
+        }
+        Optional.ofNullable(owner.get()).ifPresent(other -> place(window, other));
+        window.show();
+        // So that Space plays and presses no button.
+        window.getScene().getRoot().requestFocus();
     }
 
-    private void open(List<Action> actions, ObservableBooleanValue presenting) {
+    /** It is made when somebody opens it first, and kept. */
+    private Stage made(List<Action> actions, ObservableBooleanValue presenting) {
         SpeakerView view = new SpeakerView(model, back, on, InstantSource.system());
         Look.dress(view);
         appearance.dress(view);
         Scene scene = new Scene(view, WIDTH, HEIGHT);
         new Keyboard(actions, presenting).attachTo(scene);
-        Stage opened = new Stage();
-        opened.setTitle(words().speaker().title());
-        opened.setScene(scene);
-        Optional.ofNullable(owner.get()).ifPresent(window -> {
-            window.showingProperty().subscribe((_, showing) -> {
-                if (!showing) opened.hide();
-            });
-            place(opened, window);
-        });
-        opened.showingProperty().subscribe(view::goOn);
-        stage = Optional.of(opened);
-        opened.show();
-        // So that Space plays and presses no button.
-        view.requestFocus();
+        Stage made = new Stage();
+        made.setTitle(words().speaker().title());
+        made.setScene(scene);
+        Optional.ofNullable(owner.get()).ifPresent(window -> window.showingProperty().subscribe((_, showing) -> {
+            if (!showing) made.hide();
+        }));
+        made.showingProperty().subscribe(view::goOn);
+        return made;
     }
 
     /** In the middle of the first screen that the other window is not on, or else at the right edge of its own. */

@@ -32,6 +32,9 @@ public interface AskWords {
     /** {@code Type a query, then Enter}. */
     String typeQuery();
 
+    /** {@code taken as the guess}. */
+    String taken();
+
     /** That this cannot be asked of what is shown. */
     String cannotAsk();
 

@@ -134,6 +134,9 @@ public interface SheetWords {
     /** That a query cannot be compared, and why. */
     String cannotCompare(String title, String problem);
 
+    /** That of longer results the first rows alone are lined up. */
+    String onlyFirstRows(int most);
+
     /** {@code not there}. */
     String notThere();
 }

@@ -234,8 +234,9 @@ class SheetsTest extends OpenWindow {
     }
 
     @Test
-    void resultsAreLinedUpAndAGapTellsItsWhy(FxRobot robot) {
+    void resultsAreLinedUpAndAGapTellsItsWhy(FxRobot robot) throws Exception {
         robot.push(KeyCode.L);
+        until(() -> robot.lookup(".aligned-title").queryAll().size() == 2);
         assertThat(robot.lookup(".aligned-title").<Label>queryAll()).extracting(Label::getText)
                 .containsExactly("on the stage: 5 rows", "inner: 3 rows");
         assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2);
@@ -243,9 +244,10 @@ class SheetsTest extends OpenWindow {
         assertThat(robot.lookup(".chart-why").query().getAccessibleText()).contains("Linden");
         robot.clickOn("#compare-with").clickOn(robot.lookup(".check-menu-item .label")
                 .match(LabeledMatchers.hasText("full outer")).<Node>query());
-        assertThat(robot.lookup(".aligned-title").queryAll()).hasSize(3);
+        until(() -> robot.lookup(".aligned-title").queryAll().size() == 3);
         assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(2 + 2 * 2);
         robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));
+        WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#compare-with");
         assertThat(robot.lookup("before: change keeper_id in row 3 of hives").tryQuery()).isPresent();
         robot.push(KeyCode.ESCAPE);

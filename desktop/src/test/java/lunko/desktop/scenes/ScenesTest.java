@@ -2,6 +2,8 @@ package lunko.desktop.scenes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -18,9 +20,11 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
+import lunko.exchange.lesson.LessonFile;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Picture;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Guess;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.Lesson;
@@ -111,6 +115,18 @@ class ScenesTest extends OpenWindow {
         assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
     }
 
+    /** What is typed is saved, though the keyboard has not left it yet; and one goes on typing. */
+    @Test
+    void aNoteIsSavedWhileItIsTyped(FxRobot robot) throws Exception {
+        Path file = folder.resolve("typed.lunko");
+        robot.push(KeyCode.F6).clickOn("#scene-note").push(KeyCode.CONTROL, KeyCode.END).write(" Slowly");
+        robot.interact(() -> screen.lessons().save(file, () -> {}));
+        until(() -> Files.exists(file) && !screen.lessons().changed().get());
+        assertThat(LessonFile.read(file).expect().scene().telling().note()).endsWith("twice? Slowly");
+        robot.write(" now");
+        assertThat(robot.lookup("#scene-note").<TextInputControl>query().getText()).endsWith("Slowly now");
+    }
+
     /** With Page Down alone, as a remote has it, every step of every scene is seen, and with Page Up again. */
     @Test
     void aLessonIsGoneThroughWithARemote(FxRobot robot) {
@@ -188,7 +204,7 @@ class ScenesTest extends OpenWindow {
     }
 
     @Test
-    void pairsAreMarkedInTheGridAndQueriesAreCompared(FxRobot robot) {
+    void pairsAreMarkedInTheGridAndQueriesAreCompared(FxRobot robot) throws Exception {
         ask(robot, new Question.WhichPairs());
         assertThat(robot.lookup(".pair-cell").queryAllAs(Label.class)).hasSize(20)
                 .allMatch(cell -> cell.getText().isEmpty());
@@ -196,11 +212,17 @@ class ScenesTest extends OpenWindow {
         robot.push(KeyCode.X);
         assertThat(robot.lookup(".ask-why").queryAll()).hasSize(2);
         ask(robot, new Question.WriteQuery());
-        robot.clickOn("#guess").write("select * from hives left join keepers using (keeper_id)").push(KeyCode.ENTER);
+        robot.clickOn("#guess").write("select * from hive").push(KeyCode.ENTER);
+        until(() -> robot.lookup("#ask .query-problem").tryQuery().isPresent());
+        robot.clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A)
+                .write("select * from hives left join keepers using (keeper_id)").push(KeyCode.ENTER);
+        until(() -> robot.lookup("#ask .query-problem").tryQuery().isEmpty());
         robot.push(KeyCode.X);
         assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Not quite");
         robot.push(KeyCode.X).clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A).write(
                 "select h.*, k.* from keepers k right join hives h on h.keeper_id = k.keeper_id").push(KeyCode.ENTER);
+        until(() -> model.asking().get().orElseThrow().guess().filter(guess -> guess instanceof Guess.Written written
+                && written.sql().contains("right join")).isPresent());
         robot.push(KeyCode.X);
         assertThat(robot.lookup(".ask-verdict").queryLabeled().getText()).isEqualTo("Right");
     }

@@ -3,13 +3,10 @@ package lunko.desktop.show.ask;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -21,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
@@ -83,7 +81,7 @@ public final class AskBar extends HBox {
             question.setText(open.said(now, words()));
             Optional<Answer> answer = open.answer(now);
             input.getChildren().setAll(answer.isEmpty() ? List.of(about(words().asking().cannotAsk()))
-                    : open.uncovered() ? uncovered(answer.get(), open, now) : fields(open.question(), now));
+                    : open.uncovered() ? uncovered(open, now) : fields(open.question(), now));
             mark(asking);
         });
     }
@@ -132,7 +130,7 @@ public final class AskBar extends HBox {
         field.getStyleClass().add("sql-field");
         field.setPromptText(words().asking().typeQuery());
         field.setOnAction(_ -> {
-            model.guess(Asking.written(field.getText(), model.showing().get().lesson()));
+            model.guess(field.getText());
             field.getScene().getRoot().requestFocus();
         });
         return field;
@@ -144,9 +142,8 @@ public final class AskBar extends HBox {
         int rows = stage.map(of -> of.rows().size()).orElse(0);
         if (rows > MOST_CHIPS) return List.of(about(words().asking().clickRows()));
         return IntStream.range(0, rows).<Node>mapToObj(row -> {
-            ToggleButton chip = Controls.toggle(words().names().shortRow(stage.get().name(row)));
+            ToggleButton chip = Chips.of(words().names().shortRow(stage.get().name(row)));
             Pointed pointed = new Pointed.Source(side, row);
-            chip.getStyleClass().add("choice-chip");
             chip.setUserData(pointed);
             chip.setOnAction(_ -> model.mark(pointed));
             return chip;
@@ -158,14 +155,23 @@ public final class AskBar extends HBox {
         Set<Pointed> marked = asking.map(open -> open.marked().marked()).orElse(Set.of());
         input.getChildren().stream().filter(ToggleButton.class::isInstance).map(ToggleButton.class::cast)
                 .forEach(chip -> chip.setSelected(marked.contains(chip.getUserData())));
+        asking.flatMap(Asking::guess).filter(Guess.Written.class::isInstance).map(Guess.Written.class::cast)
+                .filter(_ -> !asking.get().uncovered()).ifPresent(this::taken);
         boolean choosing = asking.filter(open -> !open.uncovered() && open.question() instanceof Question.WhichKind)
                 .isPresent();
         if (choosing && asking.get().guess().orElse(null) instanceof Guess.Kind(var kind)) input.getChildren()
                 .setAll(about(words().asking().guessedKind(words().names().kind(kind))));
     }
 
+    /** That a query has been taken as the guess, or why it cannot be one. */
+    private void taken(Guess.Written guess) {
+        input.getChildren().removeIf(Label.class::isInstance);
+        input.getChildren().add(guess.result().either(_ -> about(words().asking().taken()),
+                problem -> Controls.wrapped(words().problems().of(problem.fault()).text(), "query-problem")));
+    }
+
     /** What the guess has come to, and the rows that were not as it says, each with its why. */
-    private List<Node> uncovered(Answer answer, Asking open, Showing now) {
+    private List<Node> uncovered(Asking open, Showing now) {
         List<Node> parts = new ArrayList<>();
         Optional<Judgement> judgement = open.judgement(now);
         judgement.filter(judged -> judged.verdict() != Judgement.Verdict.OPEN).ifPresent(judged -> {
@@ -175,7 +181,7 @@ public final class AskBar extends HBox {
             verdict.setGraphic(new FontIcon(right ? Feather.CHECK : Feather.X));
             parts.add(verdict);
         });
-        Label is = new Label(said(answer, now));
+        Label is = new Label(open.answered(now, words()).orElse(""));
         is.getStyleClass().add("ask-answer");
         is.setId("answer");
         is.setWrapText(true);
@@ -188,8 +194,8 @@ public final class AskBar extends HBox {
     }
 
     private List<Node> explained(Set<Pointed> rows, Showing now, boolean missed) {
-        return sorted(rows).limit(MOST_EXPLAINED).<Node>map(row -> {
-            String name = name(row, now);
+        return Answer.sorted(rows).limit(MOST_EXPLAINED).<Node>map(row -> {
+            String name = Asking.name(row, now, words());
             Button why = Controls.button(missed ? words().questions().missed(name) : words().questions().tooMany(name));
             why.getStyleClass().add("ask-why");
             why.setOnAction(_ -> now.decided(row).ifPresent(step -> {
@@ -198,41 +204,6 @@ public final class AskBar extends HBox {
             }));
             return why;
         }).toList();
-    }
-
-    private static Stream<Pointed> sorted(Set<Pointed> rows) {
-        return rows.stream().sorted(Comparator.comparing(AskBar::order));
-    }
-
-    private static Long order(Pointed pointed) {
-        return switch (pointed) {
-            case Pointed.Source(_, int row) -> (long) row;
-            case Pointed.Pair(int left, int right) -> ((long) left << 32) + right;
-            case Pointed.Result _ -> 0L;
-        };
-    }
-
-    /** The answer in words. */
-    public static String said(Answer answer, Showing now) {
-        return switch (answer) {
-            case Answer.Count(long rows) -> words().questions().count(rows);
-            case Answer.Marks(Set<Pointed> rows) -> rows.isEmpty() ? words().questions().none()
-                    : sorted(rows).map(row -> name(row, now)).collect(Collectors.joining(", "));
-            case Answer.Kinds(_, var same, _) ->
-                same.stream().map(words().names()::kind).collect(Collectors.joining(", "));
-            case Answer.Cell(String shown) -> shown;
-            case Answer.Result _ -> now.lesson().staged().sql().strip().replaceAll("\\s+", " ");
-            case Answer.Words(String text) -> text;
-        };
-    }
-
-    private static String name(Pointed pointed, Showing now) {
-        return now.outcome().map(outcome -> switch (pointed) {
-            case Pointed.Source(Side side, int row) -> words().names().shortRow(outcome.join().on(side).name(row));
-            case Pointed.Pair(int left, int right) -> words().names().shortRow(outcome.join().left().name(left)) + " – "
-                    + words().names().shortRow(outcome.join().right().name(right));
-            case Pointed.Result _ -> "";
-        }).orElse("");
     }
 
     private static Label about(String text) {

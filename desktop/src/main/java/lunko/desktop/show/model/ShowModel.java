@@ -23,6 +23,7 @@ import lunko.insight.listing.Arrangement;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Picture;
 import lunko.insight.picture.ThreeCircles.Region;
+import lunko.insight.question.Asked;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Question;
 import lunko.lesson.History;
@@ -57,6 +58,14 @@ public final class ShowModel {
     private Lesson followed;
     /** What the lesson that comes next shows, where that has been found out already. */
     private Optional<Showing> ready = Optional.empty();
+    private final Latest<QueryGuessed, Runnable> guesses = new Latest<>("guess", guessed -> {
+        Guess.Written written = Asking.written(guessed.sql(), guessed.lesson());
+        return () -> guessed(guessed, written);
+    }, Runnable::run);
+
+    /** A query that somebody thinks is the one that is asked for. */
+    private record QueryGuessed(Asked asked, Lesson lesson, String sql) {}
+
     /** How other results are looked at, by their columns. */
     private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
     /** A lesson that is to be shown, and at which step, in what light. */
@@ -94,6 +103,15 @@ public final class ShowModel {
     /** Takes a guess at the question. */
     public void guess(Guess guess) {
         asking.set(asking.get().map(open -> open.guessing(guess)));
+    }
+
+    /** Takes a query as the guess; what it comes to is found out beside the window's thread. */
+    public void guess(String sql) {
+        asking.get().ifPresent(open -> guesses.ask(new QueryGuessed(open.asked(), showing.get().lesson(), sql)));
+    }
+
+    private void guessed(QueryGuessed guessed, Guess.Written written) {
+        if (asking.get().filter(open -> open.asked().equals(guessed.asked())).isPresent()) guess(written);
     }
 
     /** Marks a row or a pair as one that is asked for, or takes the mark away. */

@@ -55,6 +55,11 @@ record EnglishAsking(Names names) implements AskWords {
     }
 
     @Override
+    public String taken() {
+        return "taken as the guess";
+    }
+
+    @Override
     public String cannotAsk() {
         return "This cannot be asked of what is shown: choose another question, or another query.";
     }

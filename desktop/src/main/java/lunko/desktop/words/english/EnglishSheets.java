@@ -229,6 +229,11 @@ record EnglishSheets(Names names) implements SheetWords {
     }
 
     @Override
+    public String onlyFirstRows(int most) {
+        return text("Lined up: the first {} of each result.", counted(most, "row"));
+    }
+
+    @Override
     public String notThere() {
         return "not there";
     }
