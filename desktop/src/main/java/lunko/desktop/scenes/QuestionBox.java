@@ -44,8 +44,7 @@ final class QuestionBox extends VBox {
         for (Question.Sort sort : Question.Sort.values()) {
             boolean chosen = asked.filter(one -> one.question().sort() == sort).isPresent();
             sorts.getChildren().add(chip(sort.title(words().questions()), chosen,
-                    Optional.of(asked.map(one -> one.asking(sort.usual())).orElseGet(
-                            () -> Asked.plainly(sort.usual())))));
+                    Optional.of(Asked.plainly(sort.usual()))));
         }
         getChildren().setAll(sorts);
         asked.ifPresent(one -> getChildren().addAll(told(one, new Asking(one, Optional.empty(), false), showing)));

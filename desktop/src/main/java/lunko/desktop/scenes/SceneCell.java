@@ -41,6 +41,13 @@ final class SceneCell extends ListCell<SceneGlance> {
         setOnDragOver(this::over);
         setOnDragExited(_ -> mark(false, false));
         setOnDragDropped(this::drop);
+        // Which scene is shown changes without the scenes.
+        model.lesson().lesson().subscribe(_ -> mark());
+    }
+
+    private void mark() {
+        pseudoClassStateChanged(SHOWN, !isEmpty() && getItem() != null
+                && model.lesson().lesson().get().scenes().at() == getItem().number());
     }
 
     @Override
@@ -49,7 +56,7 @@ final class SceneCell extends ListCell<SceneGlance> {
         setText(null);
         boolean nothing = empty || glance == null;
         setGraphic(nothing ? null : row(glance));
-        pseudoClassStateChanged(SHOWN, !nothing && model.lesson().lesson().get().scenes().at() == glance.number());
+        mark();
         setAccessibleText(
                 nothing ? "" : words().scenes().called(glance.number() + 1, glance.scene().telling().title()));
     }

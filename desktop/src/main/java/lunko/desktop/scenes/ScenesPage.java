@@ -82,6 +82,8 @@ public final class ScenesPage extends HBox {
         side.setMinWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(outline, side);
         model.glances().subscribe(this::show);
+        this.present.textProperty().bind(model.lesson().lesson()
+                .map(lesson -> words().scenes().presentFrom(lesson.scenes().at() + 1)));
     }
 
     /** Gives the outline the keyboard. */
@@ -120,6 +122,5 @@ public final class ScenesPage extends HBox {
         following = false;
         model.selected().set(Set.copyOf(selected));
         list.scrollTo(Math.max(0, scenes.at() - 2));
-        present.setText(words().scenes().presentFrom(scenes.at() + 1));
     }
 }

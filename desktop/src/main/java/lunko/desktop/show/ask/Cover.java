@@ -16,14 +16,11 @@ public final class Cover extends StackPane {
     public Cover(ShowModel model, Region content, BooleanSupplier covered) {
         StackPane cover = of();
         getChildren().addAll(content, cover);
-        setMinHeight(Region.USE_COMPUTED_SIZE);
-        Runnable show = () -> {
+        model.asking().subscribe(_ -> {
             boolean now = covered.getAsBoolean();
             cover.setVisible(now);
             content.setVisible(!now);
-        };
-        model.asking().subscribe(_ -> show.run());
-        model.showing().subscribe(_ -> show.run());
+        });
     }
 
     /** A cover alone. */
