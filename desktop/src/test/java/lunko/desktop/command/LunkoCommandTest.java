@@ -9,7 +9,9 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
+import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -53,6 +55,22 @@ class LunkoCommandTest {
                 .isEqualTo(
                         "stands.no is integer and woods.name is text, and SQL does not compare the two: match "
                                 + "columns of one type, or CAST one of them.\n");
+    }
+
+    /** Every scene is run on its own tables, and any of them is pictured. */
+    @Test
+    void theScenesOfALessonAreRunAndPictured() throws IOException {
+        String lesson = folder.resolve("course.lunko").toString();
+        LessonFile.write(Course.HIVES_AND_KEEPERS.lesson(), Path.of(lesson)).expect();
+        assertThat(run("run", lesson)).isZero();
+        assertThat(out.toString()).contains("1. Two tables and a key\n", "20. As many rows, whatever the kind\n");
+        assertThat(out.toString().split("4. After Tam has left")[1].lines().skip(1).limit(8))
+                .noneMatch(line -> line.contains("Tam")).contains("5 rows");
+        Path picture = folder.resolve("scene.png");
+        assertThat(run("picture", "--scene", "5", "--mode", "scenes", "-o", picture.toString(), lesson)).isZero();
+        assertThat(picture).isNotEmptyFile();
+        assertThat(run("picture", "--scene", "21", "-o", picture.toString(), lesson)).isOne();
+        assertThat(err.toString()).contains("There is no scene 21: the scenes of this lesson go from 1 to 20.");
     }
 
     @Test
