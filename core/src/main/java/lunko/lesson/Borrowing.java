@@ -22,7 +22,9 @@ final class Borrowing {
     static Lesson of(Lesson lesson, Lesson other, Set<Integer> which) {
         List<Scene> wanted = new TreeSet<>(which).stream().map(other.scenes().all()::get).toList();
         Lesson from = other.with(new Scenes(wanted, 0));
-        List<Table> needed = other.shared().stream().filter(table -> isNeeded(table, wanted)).toList();
+        List<View> views = views(other, wanted);
+        List<Table> needed = other.shared().stream().filter(table -> isNeeded(table.name(), wanted)
+                || views.stream().anyMatch(view -> names(view.query(), table.name()))).toList();
         List<Table> brought = new ArrayList<>();
         for (Table table : needed) {
             Optional<Table> same = lesson.shared().stream().filter(there -> isSame(there, table)).findFirst();
@@ -33,12 +35,34 @@ final class Borrowing {
             }
             List<Table> others = from.shared().stream().filter(one -> !one.name().equals(table.name())).toList();
             List<Table> taken = Stream.concat(lesson.shared().stream(), others.stream()).toList();
-            String name = isTaken(lesson, table.name()) ? Lesson.free(table.name(), taken) : table.name();
+            String name = isTaken(lesson, table.name()) ? lesson.free(table.name(), taken) : table.name();
             from = from.roster().renaming(table.name(), name);
             brought.add(table.named(name));
         }
-        Lesson grown = lesson.roster().adding(new TableSet(brought, links(lesson, from, brought)));
+        List<Integer> places = views.stream().map(other.views().all()::indexOf).toList();
+        from = unlike(lesson, from, places);
+        Views known = lesson.views();
+        for (int place : places) known = known.with(from.views().all().get(place));
+        Lesson grown = lesson.roster().adding(new TableSet(brought, links(lesson, from, brought))).with(known);
         return grown.with(grown.scenes().inserting(grown.scenes().at(), from.scenes().all()));
+    }
+
+    /**
+     * A lesson whose views, of these places, have no name that the other lesson has for something else. A new name
+     * changes what reads the view, which may be the same as one of the other's no more.
+     */
+    private static Lesson unlike(Lesson lesson, Lesson from, List<Integer> places) {
+        Lesson now = from;
+        boolean more = true;
+        while (more) {
+            Lesson before = now;
+            Optional<View> other = places.stream().map(before.views().all()::get)
+                    .filter(view -> isTaken(lesson, view.name()) && !lesson.views().all().contains(view)).findFirst();
+            if (other.isPresent()) now = now.roster().renaming(other.get().name(), lesson.free(other.get().name(),
+                    Stream.concat(lesson.shared().stream(), now.tables().stream()).toList()));
+            more = other.isPresent();
+        }
+        return now;
     }
 
     /** A scene whose own state of a table speaks of the rows of another that is the same; its own rows stay its own. */
@@ -49,7 +73,8 @@ final class Borrowing {
     }
 
     private static boolean isTaken(Lesson lesson, String name) {
-        return lesson.shared().stream().anyMatch(there -> there.name().equalsIgnoreCase(name));
+        return lesson.views().has(name)
+                || lesson.shared().stream().anyMatch(there -> there.name().equalsIgnoreCase(name));
     }
 
     /** The links between tables that are there afterwards, as far as they touch a new one. */
@@ -61,12 +86,28 @@ final class Borrowing {
                 .toList();
     }
 
-    private static boolean isNeeded(Table table, List<Scene> scenes) {
-        return scenes.stream().anyMatch(scene -> scene.left().equals(table.name())
-                || scene.right().equals(table.name())
-                || scene.written().stream().anyMatch(query -> query.statements().stream()
-                        .anyMatch(statement -> statement.either(script -> script.parts(FromItem.NamedTable.class)
-                                .stream().anyMatch(named -> named.table().means(table.name())), _ -> false))));
+    /** The views that scenes need, and those that these read. */
+    private static List<View> views(Lesson other, List<Scene> scenes) {
+        List<View> needed = new ArrayList<>();
+        boolean more = true;
+        while (more) {
+            List<View> found = other.views().all().stream().filter(view -> !needed.contains(view))
+                    .filter(view -> isNeeded(view.name(), scenes)
+                            || needed.stream().anyMatch(reading -> names(reading.query(), view.name()))).toList();
+            needed.addAll(found);
+            more = !found.isEmpty();
+        }
+        return needed;
+    }
+
+    private static boolean isNeeded(String table, List<Scene> scenes) {
+        return scenes.stream().anyMatch(scene -> scene.left().equals(table) || scene.right().equals(table)
+                || scene.written().stream().anyMatch(query -> names(query, table)));
+    }
+
+    private static boolean names(WrittenQuery query, String table) {
+        return query.statements().stream().anyMatch(statement -> statement.either(script -> script
+                .parts(FromItem.NamedTable.class).stream().anyMatch(named -> named.table().means(table)), _ -> false));
     }
 
     private static boolean isSame(Table one, Table other) {

@@ -2,6 +2,7 @@ package lunko.lesson;
 
 import java.util.Optional;
 import lunko.problem.Checked;
+import lunko.problem.LessonFault;
 import lunko.words.EditSentences;
 
 /** A lesson with what was done to it: each edit can be undone, and what was undone can be done again. */
@@ -34,7 +35,9 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
     }
 
     private Checked<Lesson> changed(Edit edit) {
-        return edit.applyTo(lesson).then(changed -> LessonLimits.checked(lesson, changed));
+        Optional<LessonFault> fault = Views.fault(lesson, edit);
+        if (fault.isPresent()) return Checked.invalid(fault.get());
+        return edit.applyTo(lesson).then(changed -> LessonLimits.checked(lesson, changed)).then(Views::checked);
     }
 
     /** The same history with another scene looked at, counted from 0, which is no change to be undone. */

@@ -26,26 +26,39 @@ public final class Lesson {
     private final List<Link> sharedLinks;
     private final Layout layout;
     private final Scenes scenes;
+    private final Views views;
     private final List<Table> tables;
     private final List<Link> links;
     private final StagedScene staged;
 
-    /** A lesson of all its parts; tables and links are those that its scenes share. */
+    /** A lesson of all its parts but views; tables and links are those that its scenes share. */
     public Lesson(String title, List<Table> shared, List<Link> sharedLinks, Layout layout, Scenes scenes) {
+        this(title, shared, sharedLinks, layout, scenes, Views.NONE);
+    }
+
+    /** A lesson of all its parts; a view whose query cannot run is blank. */
+    public Lesson(String title, List<Table> shared, List<Link> sharedLinks, Layout layout, Scenes scenes,
+            Views views) {
         this.title = title;
         this.shared = List.copyOf(shared);
         this.layout = layout;
         this.scenes = scenes;
-        this.sharedLinks = within(states(), sharedLinks);
-        this.tables = scenes.shown().tables(this.shared);
+        this.views = views;
+        this.sharedLinks = within(states().flatMap(state -> views.over(state).stream()).toList(), sharedLinks);
+        this.tables = views.over(stored());
         this.links = within(tables, this.sharedLinks);
         this.staged = new StagedScene(this.tables, this.links, scenes.shown());
     }
 
-    /** The tables in every state that a scene has of them. */
-    private List<Table> states() {
-        return Stream.concat(shared.stream(), scenes.all().stream().filter(scene -> scene.own().isPresent())
-                .flatMap(scene -> scene.tables(shared).stream())).toList();
+    /** The stored tables in every state that a scene has of them. */
+    private Stream<List<Table>> states() {
+        return Stream.concat(Stream.of(shared), scenes.all().stream().filter(scene -> scene.own().isPresent())
+                .map(scene -> scene.tables(shared)));
+    }
+
+    /** A view whose query cannot run, in the lesson or in one of its scenes, if there is one. */
+    public Optional<Views.Broken> brokenView() {
+        return states().flatMap(state -> views.broken(state).stream()).findFirst();
     }
 
     private static List<Link> within(List<Table> tables, List<Link> links) {
@@ -103,9 +116,19 @@ public final class Lesson {
         return title;
     }
 
-    /** The tables as the scene that is shown has them. */
+    /** The tables as the scene that is shown has them, those of the views behind the others. */
     public List<Table> tables() {
         return tables;
+    }
+
+    /** The same without those of the views. */
+    List<Table> stored() {
+        return scene().tables(shared);
+    }
+
+    /** The views. */
+    public Views views() {
+        return views;
     }
 
     /** What links these. */
@@ -147,17 +170,17 @@ public final class Lesson {
     public boolean equals(Object other) {
         return other instanceof Lesson lesson && lesson.title.equals(title) && lesson.shared.equals(shared)
                 && lesson.sharedLinks.equals(sharedLinks) && lesson.layout.equals(layout)
-                && lesson.scenes.equals(scenes);
+                && lesson.scenes.equals(scenes) && lesson.views.equals(views);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(title, shared, sharedLinks, layout, scenes);
+        return Objects.hash(title, shared, sharedLinks, layout, scenes, views);
     }
 
     @Override
     public String toString() {
-        return title + " " + shared + " " + sharedLinks + " " + scenes;
+        return title + " " + shared + " " + sharedLinks + " " + scenes + " " + views;
     }
 
     /** The tables that the scenes share and their links, without what is Lunko's own. */
@@ -207,7 +230,7 @@ public final class Lesson {
 
     /** The same lesson under another title. */
     Lesson titled(String other) {
-        return new Lesson(other, shared, sharedLinks, layout, scenes);
+        return new Lesson(other, shared, sharedLinks, layout, scenes, views);
     }
 
     /** The same lesson with another kind of join. */
@@ -222,12 +245,17 @@ public final class Lesson {
 
     /** The same lesson with other scenes. */
     Lesson with(Scenes other) {
-        return new Lesson(title, shared, sharedLinks, layout, other);
+        return new Lesson(title, shared, sharedLinks, layout, other, views);
     }
 
     /** The same lesson, lying otherwise on the bench. */
     Lesson with(Layout other) {
-        return new Lesson(title, shared, sharedLinks, other, scenes);
+        return new Lesson(title, shared, sharedLinks, other, scenes, views);
+    }
+
+    /** The same lesson with other views. */
+    Lesson with(Views other) {
+        return new Lesson(title, shared, sharedLinks, layout, scenes, other);
     }
 
     /** The same lesson with other columns of the scene's tables matched. */
@@ -248,7 +276,7 @@ public final class Lesson {
             }
         }
         if (!there && !link.pairs().isEmpty()) changed.add(link);
-        return new Lesson(title, shared, changed, layout, scenes);
+        return new Lesson(title, shared, changed, layout, scenes, views);
     }
 
     /** The same lesson, its scene joined by the link if these two are its tables. */
@@ -260,14 +288,16 @@ public final class Lesson {
     /** The same lesson with each link changed; one that has no pairs any more is gone. */
     Lesson changingLinks(UnaryOperator<Link> change) {
         return new Lesson(title, shared,
-                sharedLinks.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(), layout, scenes);
+                sharedLinks.stream().map(change).filter(link -> !link.pairs().isEmpty()).toList(), layout, scenes,
+                views);
     }
 
     /**
      * The same lesson with a table changed, its name and the names of its columns staying as they are; where the scene
-     * has a state of its own, the change stays in it.
+     * has a state of its own, the change stays in it. The rows of a view are not changed.
      */
     Lesson change(String name, UnaryOperator<Table> change) {
+        if (views.has(name)) return this;
         return scene().own().map(own -> own.becoming(shared, change.apply(table(name)), scenes.lowestRow(name)))
                 .map(own -> with(scene().owning(Optional.of(own)))).orElseGet(() -> changeShared(name, change));
     }
@@ -279,7 +309,7 @@ public final class Lesson {
 
     /** The same lesson, its scenes sharing other tables. */
     Lesson sharing(List<Table> other) {
-        return new Lesson(title, other, sharedLinks, layout, scenes);
+        return new Lesson(title, other, sharedLinks, layout, scenes, views);
     }
 
     /**
@@ -329,8 +359,11 @@ public final class Lesson {
         return free(name, shared);
     }
 
-    /** The name, or the name with the first number that makes it different from those of these tables. */
-    static String free(String name, List<Table> taken) {
-        return FreeName.of(name, "_", other -> taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
+    /**
+     * The name, or the name with the first number that makes it different from those of these tables and of the views.
+     */
+    String free(String name, List<Table> taken) {
+        return FreeName.of(name, "_", other -> views.has(other)
+                || taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
     }
 }

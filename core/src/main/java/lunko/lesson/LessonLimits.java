@@ -17,7 +17,9 @@ final class LessonLimits {
         Stream<Optional<TableFault>> tables = now.tables().stream()
                 .map(table -> Limits.fault(table, before.tables().stream()
                         .filter(other -> other.name().equals(table.name())).findFirst()));
-        Stream<Optional<TableFault>> texts = Stream.concat(Stream.of(now.title()), now.scenes().all().stream()
+        Stream<String> said = Stream.concat(Stream.of(now.title()),
+                now.views().all().stream().map(view -> view.query().sql()));
+        Stream<Optional<TableFault>> texts = Stream.concat(said, now.scenes().all().stream()
                 .flatMap(scene -> Stream.concat(Stream.of(scene.telling().title(), scene.telling().note(),
                         scene.asked().map(Asked::words).orElse(""),
                         scene.asked().map(Asked::question).filter(Question.InWords.class::isInstance)

@@ -31,7 +31,7 @@ public sealed interface OwnTablesEdit extends Edit {
             case TakeIntoLesson() -> scene.owning(scene.own().map(own -> new OwnTables(own.unfit(lesson.shared())))
                     .filter(own -> !own.changes().isEmpty()));
         })).map(changed -> this instanceof TakeIntoLesson
-                ? changed.sharing(lesson.tables().stream().map(Table::numbered).toList())
+                ? changed.sharing(lesson.stored().stream().map(Table::numbered).toList())
                         .changingLinks(link -> link.within(lesson.tables()))
                 : changed);
     }

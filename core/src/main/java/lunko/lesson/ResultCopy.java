@@ -8,8 +8,10 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Stage;
+import lunko.insight.comparison.Sources;
 import lunko.table.Column;
 import lunko.table.FreeName;
+import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -23,6 +25,33 @@ public final class ResultCopy {
 
     /** The copy of what a query gives, under a name. */
     public static Table of(Stage result, String name) {
+        List<Column> columns = columns(result);
+        List<List<Value>> rows = List.copyOf(result.rows());
+        Set<Integer> key = key(columns.size(), rows);
+        return Table.of(name, IntStream.range(0, columns.size())
+                .mapToObj(i -> key.contains(i) ? columns.get(i).asKey() : columns.get(i)).toList(), rows);
+    }
+
+    /**
+     * What a query gives as the table of a view: it has no key, and its rows have the same ids whenever they come from
+     * the same rows.
+     */
+    static Table following(Stage result, String name) {
+        Set<Long> taken = new HashSet<>();
+        List<Row> rows = IntStream.range(0, result.rows().size())
+                .mapToObj(i -> new Row(id(Sources.of(result, i), taken), result.rows().get(i))).toList();
+        return new Table(name, columns(result), rows, taken.stream().mapToLong(id -> id + 1).max().orElse(0));
+    }
+
+    private static long id(List<Object> sources, Set<Long> taken) {
+        long id = 17;
+        for (Object source : sources) id = id * 0x5DEECE66DL + source.hashCode();
+        id >>>= 2;
+        while (!taken.add(id)) id++;
+        return id;
+    }
+
+    private static List<Column> columns(Stage result) {
         List<Column> columns = new ArrayList<>();
         for (Stage.Heading heading : result.headings()) {
             boolean taken = isTaken(columns, heading.name());
@@ -31,10 +60,7 @@ public final class ResultCopy {
             columns.add(new Column(FreeName.of(plain, "_", other -> isTaken(columns, other)),
                     heading.type().orElse(Type.TEXT)));
         }
-        List<List<Value>> rows = List.copyOf(result.rows());
-        Set<Integer> key = key(columns.size(), rows);
-        return Table.of(name, IntStream.range(0, columns.size())
-                .mapToObj(i -> key.contains(i) ? columns.get(i).asKey() : columns.get(i)).toList(), rows);
+        return columns;
     }
 
     private static boolean isTaken(List<Column> columns, String name) {

@@ -63,9 +63,8 @@ public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> wri
         return new Scene(telling, pairing, query, start, asked, own);
     }
 
-    /** The same scene under a new name of a table or a column; {@code shared} are the lesson's tables before. */
-    Scene renaming(Renaming renaming, List<Table> shared) {
-        List<Table> before = tables(shared);
+    /** The same scene under a new name of a table or a column; {@code before} are its tables until now. */
+    Scene renaming(Renaming renaming, List<Table> before) {
         return writing(written.map(query -> query.renaming(renaming, before)));
     }
 

@@ -22,6 +22,9 @@ public sealed interface TableEdit extends Edit {
     /** A result as a table of its own. */
     record KeepResult(Table copy) implements TableEdit {}
 
+    /** A view, in the place of that of its name if there is one. */
+    record KeepView(View view) implements TableEdit {}
+
     /** Another name for a table. */
     record Rename(String table, String name) implements TableEdit {}
 
@@ -36,7 +39,7 @@ public sealed interface TableEdit extends Edit {
 
     /** What the next new table is called. */
     static String freeName(Lesson lesson) {
-        return Lesson.free("table", lesson.tables());
+        return lesson.freeName("table");
     }
 
     @Override
@@ -51,8 +54,12 @@ public sealed interface TableEdit extends Edit {
                                 .adding(new TableSet(set.tables().subList(1, set.tables().size()), List.of())));
             }
             case KeepResult(Table copy) -> Checked.valid(lesson.roster().adding(TableSet.of(copy)));
+            case KeepView(View view) when view.name().isBlank() -> Checked.invalid(new LessonFault.NoTableName());
+            case KeepView(View view) when lesson.views().has(view.name()) || lesson.find(view.name()).isEmpty() ->
+                Checked.valid(lesson.with(lesson.views().with(view)));
+            case KeepView(View view) -> Checked.invalid(new LessonFault.TableNameTaken(view.name()));
             case Rename(String table, String name) -> rename(lesson, table, name.strip());
-            case Drop(_) when lesson.tables().size() == 1 ->
+            case Drop(String table) when lesson.shared().size() == 1 && !lesson.views().has(table) ->
                 Checked.invalid(new LessonFault.LastTable());
             case Drop(String table) -> Checked.valid(lesson.roster().without(table));
             case Place(String table, Spot spot) -> Checked.valid(lesson.with(lesson.layout().moving(table, spot)));
@@ -67,6 +74,7 @@ public sealed interface TableEdit extends Edit {
             case BringIn(TableSet set) -> in.importTables(names(set));
             case Replace(String table, TableSet set) -> in.replaceTable(table, names(set));
             case KeepResult(Table copy) -> in.keepResult(copy.name());
+            case KeepView(View view) -> in.keepView(view.name());
             case Rename(String table, _) -> in.renameTable(table);
             case Drop(String table) -> in.deleteTable(table);
             case Place(String table, _) -> in.moveTable(table);

@@ -11,29 +11,25 @@ import lunko.table.Table;
 /** Which tables a lesson has: some are added, replaced, left out, or called otherwise, wherever they are named. */
 record TableRoster(Lesson lesson) {
 
-    /** The lesson with a table under another name, which no other has. */
+    /** The lesson with a table or a view under another name, which no other has. */
     Lesson renaming(String name, String to) {
+        Renaming renaming = new Renaming.OfTable(name, to);
+        List<Table> before = lesson.views().over(lesson.shared());
         return new Lesson(lesson.title(),
                 lesson.shared().stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
                 lesson.sharedLinks().stream().map(link -> link.renaming(name, to)).toList(),
                 lesson.layout().renaming(name, to),
                 lesson.scenes().changing(scene -> scene.of(scene.pairing().renaming(name, to))
-                        .renaming(new Renaming.OfTable(name, to), lesson.shared())
-                        .owning(scene.own().map(own -> own.changing(change -> change.renaming(name, to))))))
+                        .renaming(renaming, lesson.views().over(scene.tables(lesson.shared())))
+                        .owning(scene.own().map(own -> own.changing(change -> change.renaming(name, to))))),
+                lesson.views().changing(view -> (view.name().equals(name) ? view.named(to) : view)
+                        .renaming(renaming, before)))
                 .titledAs(lesson);
     }
 
     /** The lesson with a column under another name, which no other of the table has, wherever it is named. */
     Lesson renamingColumn(String name, String column, String to) {
-        Renaming renaming = new Renaming.OfColumn(name, column, to);
-        Scenes renamed = lesson.scenes().changing(scene -> scene.renaming(renaming, lesson.shared())
-                .owning(scene.own().map(own -> own.changing(change -> change.renamingColumn(name, column, to)))));
-        return new Lesson(lesson.title(),
-                lesson.shared().stream().map(table -> table.name().equals(name) ? renamed(table, column, to) : table)
-                        .toList(),
-                lesson.sharedLinks().stream().map(link -> link.changing(name,
-                        each -> each.map(one -> one.equals(column) ? to : one))).toList(),
-                lesson.layout(), renamed);
+        return ColumnsNamed.of(lesson).after(new Renaming.OfColumn(name, column, to)).in(lesson);
     }
 
     /** Whether the table has a column of this name in another state than the one that is shown. */
@@ -41,13 +37,8 @@ record TableRoster(Lesson lesson) {
         return Stream
                 .concat(Stream.of(lesson.shared()),
                         lesson.scenes().all().stream().map(scene -> scene.tables(lesson.shared())))
-                .filter(state -> state != lesson.tables()).flatMap(List::stream)
+                .filter(state -> state != lesson.stored()).flatMap(List::stream)
                 .anyMatch(table -> table.name().equals(name) && table.column(column).isPresent());
-    }
-
-    private static Table renamed(Table table, String column, String to) {
-        return table.column(column).stream().mapToObj(at -> table.withColumn(at, table.columns().get(at).named(to)))
-                .findFirst().orElse(table);
     }
 
     /**
@@ -57,8 +48,8 @@ record TableRoster(Lesson lesson) {
      */
     Lesson replace(String name, Table table) {
         List<Table> others = lesson.shared().stream().filter(other -> !other.name().equals(name)).toList();
-        Lesson renamed = renaming(name, Lesson.free(table.name(), others));
-        String now = Lesson.free(table.name(), others);
+        Lesson renamed = renaming(name, lesson.free(table.name(), others));
+        String now = lesson.free(table.name(), others);
         return renamed.changeShared(now, _ -> table.named(now).numbered())
                 .changingLinks(link -> !link.touches(now) ? link : comparable(renamed, link, now, table.named(now)))
                 .looking(renamed.scene().left(), renamed.scene().right());
@@ -76,13 +67,13 @@ record TableRoster(Lesson lesson) {
         List<Table> all = new ArrayList<>(lesson.shared());
         List<Link> more = set.links();
         for (Table table : set.tables()) {
-            String name = Lesson.free(table.name(), all);
+            String name = lesson.free(table.name(), all);
             all.add(table.named(name).numbered());
             if (!name.equals(table.name()))
                 more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
         }
         return new Lesson(lesson.title(), all, Stream.concat(lesson.sharedLinks().stream(), more.stream()).toList(),
-                lesson.layout(), lesson.scenes());
+                lesson.layout(), lesson.scenes(), lesson.views());
     }
 
     /**
@@ -104,20 +95,23 @@ record TableRoster(Lesson lesson) {
         int first = lesson.shared().size() - set.tables().size();
         for (int i = 0; i < set.tables().size(); i++) {
             Table own = called.shared().get(first + i);
-            String wanted = Lesson.free(set.tables().get(i).name(),
+            String wanted = lesson.free(set.tables().get(i).name(),
                     called.shared().stream().filter(other -> other != own).toList());
             if (!wanted.equals(own.name())) called = called.roster().renaming(own.name(), wanted);
         }
         return called;
     }
 
-    /** The lesson without a table, which is not its last; scenes that showed it show another in its place. */
+    /**
+     * The lesson without a table, which is not its last, or a view; scenes that showed it show another in its place.
+     */
     Lesson without(String name) {
         List<Table> rest = lesson.shared().stream().filter(table -> !table.name().equals(name)).toList();
         Lesson others = new Lesson(lesson.title(), rest,
                 lesson.sharedLinks().stream().filter(link -> !link.touches(name)).toList(),
                 lesson.layout().without(name),
-                lesson.scenes().changing(scene -> scene.of(scene.pairing().without(name, rest))));
+                lesson.scenes().changing(scene -> scene.of(scene.pairing().without(name, rest))),
+                lesson.views().without(name));
         Pairing pairing = others.scene().pairing();
         return others.looking(pairing.left(), pairing.right()).titledAs(lesson);
     }

@@ -150,11 +150,23 @@ public final class WrittenQuery {
 
     /** How many rows it would look at if every row of its tables met every row; 0, if it cannot be read. */
     double pairs(List<Table> tables) {
-        return read().either(
-                read -> read.script().parts(FromItem.NamedTable.class).stream()
-                        .flatMap(named -> tables.stream().filter(table -> named.table().means(table.name())))
-                        .mapToDouble(table -> Math.max(1, table.rows().size())).reduce(1, (one, more) -> one * more),
-                _ -> 0.0);
+        List<Table> named = named(tables);
+        return named.isEmpty() ? 0 : named.stream().mapToDouble(table -> Math.max(1, table.rows().size()))
+                .reduce(1, (one, more) -> one * more);
+    }
+
+    /** Those of these tables that it names, as often as it does; none, if it cannot be read. */
+    List<Table> named(List<Table> tables) {
+        return read().either(read -> read.script().parts(FromItem.NamedTable.class).stream()
+                .flatMap(named -> tables.stream().filter(table -> named.table().means(table.name()))).toList(),
+                _ -> List.of());
+    }
+
+    /** The same query without the others of its text. */
+    WrittenQuery alone() {
+        if (statements().size() < 2) return this;
+        Stretch own = SqlParser.stretches(sql).get(place());
+        return of(sql.substring(own.start(), own.end()));
     }
 
     /** The join that it comes to on tables, if it is one and nothing more. */

@@ -165,6 +165,9 @@ public sealed interface FileFault extends Fault {
     /** A lesson whose scene, counted from 1, names what is not there. */
     record LessonSceneWrong(int scene) implements LessonPart {}
 
+    /** A lesson with a view whose query cannot run. */
+    record LessonViewWrong(String view, Fault why) implements LessonPart {}
+
     /** A lesson without a scene. */
     record LessonWithoutScene() implements LessonPart {}
 

@@ -53,6 +53,15 @@ public sealed interface LessonFault extends Fault {
     /** A situation that needs a key. */
     record NoKeyThere() implements LessonFault {}
 
+    /** A view whose rows or columns were to be changed. */
+    record RowsOfView(String view) implements LessonFault {}
+
+    /** A view whose query could not run any more. */
+    record ViewBroken(String view, Fault why) implements LessonFault {}
+
+    /** A view whose query looks at so many rows that it cannot follow each edit. */
+    record ViewTooLarge(String view) implements LessonFault {}
+
     /** A column that a table has not. */
     record NoColumn(String column, String table, java.util.List<String> there) implements LessonFault {}
 }

@@ -79,6 +79,9 @@ public interface EditSentences {
     /** A result becomes a table. */
     String keepResult(String table);
 
+    /** A view kept, or changed. */
+    String keepView(String view);
+
     /** A table is renamed. */
     String renameTable(String table);
 

@@ -46,6 +46,9 @@ class EditsProperties {
                     + "WHERE h.keeper_id IS NULL OR k.keeper_id IS NULL",
             "SELECT hive FROM hives WHERE EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = hives.keeper_id)");
 
+    private static final List<String> VIEWED = List.of("SELECT * FROM %s", "SELECT COUNT(*) AS all_of_them FROM %s",
+            "SELECT t.*, k.keeper AS k FROM %s t CROSS JOIN keepers k");
+
     private static final List<String> ALIASES = List.of("x", "h", "k", "hives", "r", "order", "keepers");
     private static final List<String> CALLED = List.of(
             "SELECT h.hive, k.keeper FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id ORDER BY h.hive",
@@ -94,7 +97,10 @@ class EditsProperties {
     /** What a lesson has found out before an edit does not live on after it. */
     private static void assertIsAsIfMadeAnew(Lesson lesson, Edit edit) {
         Lesson same = new Lesson(lesson.title(), lesson.shared(), lesson.sharedLinks(), lesson.layout(),
-                lesson.scenes());
+                lesson.scenes(), new Views(lesson.views().all().stream()
+                        .map(view -> new View(view.name(), WrittenQuery.of(view.query().sql()))).toList()));
+        assertThat(same).as(edit.toString()).isEqualTo(lesson);
+        assertThat(same.tables()).as(edit.toString()).isEqualTo(lesson.tables());
         assertThat(shown(lesson)).as(edit.toString()).isEqualTo(shown(same));
     }
 
@@ -111,6 +117,12 @@ class EditsProperties {
         Random random = new Random(seed);
         Lesson lesson = SceneEdit.Write.of(any(QUERIES.subList(1, QUERIES.size()), random)).applyTo(DemoLesson.lesson())
                 .expect();
+        // By itself, or through a view of it.
+        Optional<History> through = random.nextBoolean() ? Optional.empty()
+                : new TableEdit.KeepView(new View("seen", lesson.staged().query())).applyTo(lesson)
+                        .then(with -> History.of(with).after(SceneEdit.Write.of("SELECT s.* FROM seen AS s")))
+                        .either(Optional::of, _ -> Optional.empty());
+        if (through.isPresent()) lesson = through.get().lesson();
         Object before = shown(lesson);
         for (int i = 0; i < 4; i++) {
             Table table = any(lesson.tables(), random);
@@ -118,9 +130,9 @@ class EditsProperties {
             Edit edit = random.nextBoolean() ? new TableEdit.Rename(table.name(), any(NAMES, random))
                     : new ColumnEdit.Change(table.name(), at, table.columns().get(at).named(any(NAMES, random)));
             Lesson unchanged = lesson;
-            lesson = edit.applyTo(lesson).<Lesson>either(changed -> changed, _ -> unchanged);
+            lesson = History.of(lesson).after(edit).<Lesson>either(History::lesson, _ -> unchanged);
         }
-        assertThat(shown(lesson)).as(lesson.staged().sql()).isEqualTo(before);
+        assertThat(shown(lesson)).as(lesson.views() + lesson.staged().sql()).isEqualTo(before);
     }
 
     /**
@@ -156,7 +168,8 @@ class EditsProperties {
             case 6 -> new ColumnEdit.Repeat(name, column);
             case 7 -> new ColumnEdit.Move(name, column, random.nextInt(columns) - column);
             case 8 -> new ColumnEdit.Drop(name, column);
-            case 9 -> new TableEdit.Create();
+            case 9 -> random.nextBoolean() ? new TableEdit.Create() : new TableEdit.KeepView(new View(
+                    any(NAMES, random), WrittenQuery.of(any(VIEWED, random).formatted("\"" + name + "\""))));
             case 10 -> new TableEdit.Rename(name, any(NAMES, random));
             case 11 -> new TableEdit.Drop(name);
             case 12 -> new TableEdit.Replace(name, TableSet.of(any(lesson.tables(), random)));

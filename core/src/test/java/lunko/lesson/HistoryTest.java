@@ -76,6 +76,18 @@ class HistoryTest {
     }
 
     @Test
+    void toLookAtAnotherSceneIsNoChangeAndWhatWasUndoneCanStillBeDoneAgain() {
+        History kept = History.of(DEMO).after(new ScenesEdit.Keep(SceneStart.PLAIN)).expect()
+                .after(new SceneEdit.Entitle("After it")).expect();
+        History looked = kept.undo().at(0);
+        assertThat(looked.redo().lesson()).isEqualTo(kept.lesson());
+        assertThat(looked.undo().lesson()).isEqualTo(DEMO);
+        Lesson moved = new ScenesEdit.Move(java.util.Set.of(0), 2).applyTo(kept.lesson()).expect();
+        assertThat(moved.scene()).isEqualTo(kept.lesson().scene());
+        assertThat(moved.scenes().at()).isZero();
+    }
+
+    @Test
     void aBlockIsPastedWithTheRowsAndColumnsItNeedsAndWhatDoesNotFitIsKept() {
         Lesson pasted = new CellEdit.Paste("keepers", 3, 0,
                 List.of(List.of("15", "Ula", "Ashholt", "2.5"), List.of("sixteen", "Jon"))).applyTo(DEMO).expect();

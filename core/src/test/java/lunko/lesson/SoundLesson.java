@@ -17,7 +17,8 @@ final class SoundLesson {
         for (int scene = 0; scene < lesson.scenes().size(); scene++) checkScene(lesson.at(scene));
         assertThat(lesson.shared()).flatMap(Table::rows).allMatch(row -> row.id() >= 0);
         assertThat(lesson.shared()).extracting(Table::name)
-                .containsExactlyElementsOf(lesson.tables().stream().map(Table::name).toList());
+                .containsExactlyElementsOf(lesson.stored().stream().map(Table::name).toList());
+        assertThat(lesson.brokenView()).isEmpty();
     }
 
     private static void checkScene(Lesson lesson) {

@@ -15,14 +15,14 @@ import lunko.engine.Source;
 import lunko.engine.Stage;
 
 /** What tells a row of a stage from others, whatever its values are: the rows of the tables that it comes from. */
-final class Sources {
+public final class Sources {
     private Sources() {}
 
     /**
      * The ids of those rows, each after the sides of the joins and set operations that lead to it; of a group, the
      * values it is grouped by. What goes through one table more, a filter or an order, leaves a row the same.
      */
-    static List<Object> of(Stage stage, int row) {
+    public static List<Object> of(Stage stage, int row) {
         List<Object> ids = new ArrayList<>();
         add(stage, row, ids);
         return ids;

@@ -126,6 +126,11 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
+    public String keepView(String view) {
+        return text("keep the view {}", view);
+    }
+
+    @Override
     public String renameTable(String table) {
         return text("rename {}", table);
     }

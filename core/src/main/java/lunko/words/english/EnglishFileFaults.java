@@ -2,12 +2,14 @@ package lunko.words.english;
 
 import java.util.List;
 import lunko.phrase.Phrase;
+import lunko.problem.Fault;
 import lunko.problem.FileFault;
 import lunko.problem.FileKind;
 import lunko.words.Names;
+import lunko.words.Problems;
 
 /** Why a file cannot be read or written, in English. */
-record EnglishFileFaults(Names names) {
+record EnglishFileFaults(Names names, Problems problems) {
 
     Phrase of(FileFault fault) {
         return switch (fault) {
@@ -128,7 +130,7 @@ record EnglishFileFaults(Names names) {
         };
     }
 
-    private static Phrase lesson(FileFault.LessonPart fault) {
+    private Phrase lesson(FileFault.LessonPart fault) {
         return switch (fault) {
             case FileFault.NoDescriptor(String name) ->
                 Say.say("There is no {} in it: choose a Tabular Data Package.", name);
@@ -153,6 +155,9 @@ record EnglishFileFaults(Names names) {
                 Say.say("In this lesson scene {} names a table or a kind of join that does not exist: take "
                         + "another copy "
                         + "of the file.", scene);
+            case FileFault.LessonViewWrong(String view, Fault why) ->
+                Say.say("In this lesson the query of the view {} cannot run: take another copy of the file. {}", view,
+                        problems.of(why));
             case FileFault.LessonWithoutScene() ->
                 Say.say("This lesson has no scene: take another copy of the file.");
             case FileFault.LessonLinkWrong() ->

@@ -2,15 +2,17 @@ package lunko.words.english;
 
 import java.util.List;
 import lunko.phrase.Phrase;
+import lunko.problem.Fault;
 import lunko.problem.LessonFault;
 import lunko.words.Names;
+import lunko.words.Problems;
 
 /** Why a lesson cannot be changed as it was asked, in English. */
 final class EnglishLessonFaults {
 
     private EnglishLessonFaults() {}
 
-    static Phrase say(LessonFault fault, Names names) {
+    static Phrase say(LessonFault fault, Names names, Problems problems) {
         return switch (fault) {
             case LessonFault.NoTitle() -> Say.say("A lesson needs a title: type one.");
             case LessonFault.LastTable() -> Say.say("A lesson needs a table: make or import another one first.");
@@ -41,6 +43,15 @@ final class EnglishLessonFaults {
                     "A number cannot be spelled differently: match text columns, with a key that both tables have.");
             case LessonFault.NoKeyThere() ->
                 Say.say("Every key of the left table is NULL: give one row a key, and all can have it.");
+            case LessonFault.RowsOfView(String view) -> Say.say(
+                    "{} is a view, whose rows follow its query: change the tables that it reads, or keep the result as "
+                            + "a table.", view);
+            case LessonFault.ViewBroken(String view, Fault why) -> Say.say(
+                    "After that, the view {} could not run: delete it first, or give it another query. {}", view,
+                    problems.of(why));
+            case LessonFault.ViewTooLarge(String view) -> Say.say(
+                    "The view {} would look at more than 1,000,000 pairs of rows after each change: keep the result as "
+                            + "a table instead.", view);
             case LessonFault.NoColumn(String column, String table, List<String> there) ->
                 Say.say("There is no column {} in {}, which has {}.", column, table, Say.list(there));
         };

@@ -35,9 +35,9 @@ record EnglishProblems(Names names) implements Problems {
             case StatementFault statement -> EnglishStatementFaults.say(statement, names);
             case RunFault run -> EnglishRunFaults.say(run, names);
             case ChangeFault change -> EnglishChangeFaults.say(change);
-            case FileFault file -> new EnglishFileFaults(names).of(file);
+            case FileFault file -> new EnglishFileFaults(names, this).of(file);
             case WorkFault work -> EnglishWorkFaults.say(work, names);
-            case LessonFault lesson -> EnglishLessonFaults.say(lesson, names);
+            case LessonFault lesson -> EnglishLessonFaults.say(lesson, names, this);
         };
     }
 

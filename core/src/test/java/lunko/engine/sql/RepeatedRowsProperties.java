@@ -54,7 +54,8 @@ class RepeatedRowsProperties {
         for (int i = 0; i < 5; i++) lesson = changed(lesson, random);
         String function = List.of("SUM", "COUNT", "AVG").get(random.nextInt(3));
         boolean first = random.nextBoolean();
-        String joins = " FROM hives h JOIN harvests r ON r.hive_no = h.hive_no"
+        String joins = " FROM hives h" + (random.nextBoolean() ? "" : " LEFT") + " JOIN harvests r"
+                + " ON r.hive_no = h.hive_no"
                 + (first ? "" : " LEFT JOIN visits v ON v.hive_no = h.hive_no");
         String sql = "SELECT " + function + "(r.kg)" + joins;
         // Each harvest once, as a query can say it: its own rows are told apart by where they stand.

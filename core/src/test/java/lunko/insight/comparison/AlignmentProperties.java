@@ -9,7 +9,10 @@ import lunko.SomeJoins.SomeJoin;
 import lunko.SomeJoins;
 import lunko.engine.JoinResult;
 import lunko.engine.Stage;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.domains.Domain;
@@ -42,5 +45,15 @@ class AlignmentProperties {
         assertThat(same.lines().stream().map(line -> line.rows().getFirst().getAsInt()).toList()).isSorted();
         if (some.joined().join().kind().bringsPairs() && other.bringsPairs() && other.compares()) assertThat(
                 alignment.onlyIn(0, 1)).isLessThanOrEqualTo(JoinResult.of(some.joined()).size());
+    }
+
+    @Example
+    void theSameRowTwiceIsTwoLines() {
+        Stage twice = WrittenQuery.of("SELECT * FROM keepers UNION ALL SELECT * FROM keepers")
+                .on(DemoLesson.lesson().tables()).expect();
+        Stage once = WrittenQuery.of("SELECT * FROM keepers").on(DemoLesson.lesson().tables()).expect();
+        Alignment alignment = Alignment.of(List.of(twice, once));
+        assertThat(alignment.lines()).hasSize(2 * once.rows().size());
+        assertThat(alignment.onlyIn(0, 1)).isEqualTo(once.rows().size());
     }
 }

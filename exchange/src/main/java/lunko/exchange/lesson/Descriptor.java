@@ -20,6 +20,9 @@ import lunko.lesson.Link;
 import lunko.lesson.Scene;
 import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
+import lunko.lesson.View;
+import lunko.lesson.Views;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Limits;
@@ -41,6 +44,10 @@ record Descriptor(String source, JsonNode root) {
                 .put("title", lesson.title());
         ArrayNode tables = root.putArray("tables");
         lesson.shared().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
+        if (!lesson.views().all().isEmpty()) {
+            ArrayNode views = root.putArray("views");
+            lesson.views().all().forEach(view -> describe(view, lesson.layout(), views.addObject()));
+        }
         ArrayNode links = root.putArray("links");
         for (Link link : lesson.sharedLinks()) {
             ArrayNode on = links.addObject().put("left", link.left()).put("right", link.right()).putArray("on");
@@ -57,8 +64,7 @@ record Descriptor(String source, JsonNode root) {
         columns(node, "key", table.columns().stream().filter(Column::key));
         columns(node, "required", table.columns().stream().filter(column -> !column.nullable() && !column.key()));
         columns(node, "open", table.columns().stream().filter(Column::open));
-        layout.spot(table.name()).ifPresent(spot -> node.putObject("at").put("x", spot.x()).put("y", spot.y()));
-        if (layout.isFolded(table.name())) node.put("folded", true);
+        card(table.name(), layout, node);
         for (int row = 0; row < table.rows().size(); row++) {
             for (Map.Entry<Integer, String> misfit : table.rows().get(row).misfits().entrySet()) {
                 node.withArray("misfits").addObject().put("row", row + 1)
@@ -67,21 +73,53 @@ record Descriptor(String source, JsonNode root) {
         }
     }
 
+    private static void describe(View view, Layout layout, ObjectNode node) {
+        node.put("name", view.name()).put("query", view.query().sql());
+        card(view.name(), layout, node);
+    }
+
+    private static void card(String table, Layout layout, ObjectNode node) {
+        layout.spot(table).ifPresent(spot -> node.putObject("at").put("x", spot.x()).put("y", spot.y()));
+        if (layout.isFolded(table)) node.put("folded", true);
+    }
+
     private static void columns(ObjectNode node, String what, Stream<Column> columns) {
         List<Column> some = columns.toList();
         if (!some.isEmpty()) some.forEach(column -> node.withArray(what).add(column.name()));
     }
 
-    /** The lesson on these tables; a problem if what it names is not there. */
-    Checked<Lesson> lesson(List<Table> tables) {
-        Set<String> names = new HashSet<>();
-        for (Table table : tables) {
-            if (!names.add(table.name().toLowerCase(Locale.ROOT)))
-                return problem(new FileFault.LessonTableTwice(table.name()));
+    /** The views; one whose query is not said is left out. */
+    private Views views() {
+        List<View> views = new ArrayList<>();
+        for (JsonNode view : root.path("views")) {
+            String name = view.path("name").asText();
+            String query = view.path("query").asText();
+            if (!name.isBlank() && !query.isBlank()) views.add(new View(name, WrittenQuery.of(query)));
         }
+        return new Views(views);
+    }
+
+    /** The lesson on these tables; a problem if what it names is not there. */
+    Checked<Lesson> lesson(List<Table> stored) {
+        Views views = views();
+        Set<String> names = new HashSet<>();
+        for (String name : Stream.concat(stored.stream().map(Table::name), views.all().stream().map(View::name))
+                .toList()) {
+            if (!names.add(name.toLowerCase(Locale.ROOT))) return problem(new FileFault.LessonTableTwice(name));
+        }
+        return views.broken(stored).map(this::<Lesson>problem).orElseGet(() -> lesson(stored, views))
+                .then(lesson -> lesson.brokenView().map(this::<Lesson>problem).orElse(Checked.valid(lesson)));
+    }
+
+    private <T> Checked<T> problem(Views.Broken broken) {
+        return problem(new FileFault.LessonViewWrong(broken.view().name(), broken.why().fault()));
+    }
+
+    private Checked<Lesson> lesson(List<Table> stored, Views views) {
+        List<Table> tables = views.over(stored);
         List<Scene> scenes = new ArrayList<>();
         for (JsonNode described : root.path("scenes")) {
-            Optional<Scene> scene = SceneNodes.scene(described, tables).filter(one -> isWithinLimits(one, tables));
+            Optional<Scene> scene = SceneNodes.scene(described, tables).filter(one -> isWithinLimits(one, stored));
             if (scene.isEmpty()) return problem(new FileFault.LessonSceneWrong(scenes.size() + 1));
             scenes.add(scene.get());
         }
@@ -116,10 +154,10 @@ record Descriptor(String source, JsonNode root) {
                         new Spot(node.path("at").path("x").asDouble(), node.path("at").path("y").asDouble()));
             }
             if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
-            described.add(withMisfits(withRules(table, node), node));
+            if (!views.has(table.name())) described.add(withMisfits(withRules(table, node), node));
         }
-        return Checked.valid(
-                new Lesson(root.path("title").asText(), described, List.copyOf(links), layout, new Scenes(scenes, at)));
+        return Checked.valid(new Lesson(root.path("title").asText(), described, List.copyOf(links), layout,
+                new Scenes(scenes, at), views));
     }
 
     /** Whether a table has a column, in the lesson or in one of its scenes. */
@@ -136,8 +174,10 @@ record Descriptor(String source, JsonNode root) {
     }
 
     private JsonNode described(Table table) {
-        for (JsonNode node : root.path("tables")) {
-            if (node.path("name").asText().equals(table.name())) return node;
+        for (String kind : List.of("tables", "views")) {
+            for (JsonNode node : root.path(kind)) {
+                if (node.path("name").asText().equals(table.name())) return node;
+            }
         }
         return JsonNodeFactory.instance.objectNode();
     }

@@ -30,7 +30,7 @@ public final class LessonFile {
     /** The file in the ZIP that is Lunko's own. */
     static final String DESCRIPTOR = "lesson.json";
     /** The version that is written; newer ones are not read. */
-    static final int VERSION = 6;
+    static final int VERSION = 7;
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 

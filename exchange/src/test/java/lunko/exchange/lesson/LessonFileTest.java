@@ -34,6 +34,7 @@ import lunko.lesson.Scenes;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.Telling;
+import lunko.lesson.View;
 import lunko.lesson.WrittenQuery;
 import lunko.lesson.course.Course;
 import lunko.problem.Checked;
@@ -41,6 +42,7 @@ import lunko.problem.Fault;
 import lunko.problem.FileFault.Damaged;
 import lunko.problem.FileFault.LessonLinkWrong;
 import lunko.problem.FileFault.LessonSceneWrong;
+import lunko.problem.FileFault.LessonViewWrong;
 import lunko.problem.FileFault.NewerLesson;
 import lunko.problem.FileFault.NoJson;
 import lunko.problem.FileFault.NoLessonDescriptor;
@@ -94,6 +96,8 @@ class LessonFileTest {
                 .isEqualTo(Checked.valid(Course.HIVES_AND_KEEPERS.lesson()));
         assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", "version-5.lunko")))
                 .isEqualTo(Checked.valid(DemoLesson.lesson()));
+        assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", "version-6.lunko")).expect().scenes())
+                .isEqualTo(Course.HIVES_AND_KEEPERS.lesson().scenes());
         Path file = folder.resolve("first.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
         replace(file,
@@ -137,12 +141,29 @@ class LessonFileTest {
     }
 
     @Test
+    void viewsAreKeptAsTheirQueriesAndOneThatCannotRunIsExplained() throws IOException {
+        Lesson lesson = DemoLesson.lesson();
+        for (Edit edit : List.of(
+                new TableEdit.KeepView(new View("cared", WrittenQuery.of("SELECT hive, keeper_id FROM hives"))),
+                new TableEdit.Fold("cared", true), new SceneEdit.LookAt("cared", "keepers"),
+                new LinkEdit.Match("cared", "keepers", new KeyPair("keeper_id", "keeper_id"))))
+            lesson = edit.applyTo(lesson).expect();
+        Path file = folder.resolve("views.lunko");
+        LessonFile.write(lesson, file).expect();
+        assertThat(LessonFile.read(file)).isEqualTo(Checked.valid(lesson));
+        assertThat(TableFormat.read(Files.copy(file, folder.resolve("views.zip"))).expect().tables())
+                .isEqualTo(DemoLesson.lesson().tables());
+        change(file, "SELECT hive, keeper_id FROM hives", "SELECT hive FROM swarms");
+        assertThat(fault(file)).isInstanceOf(LessonViewWrong.class);
+    }
+
+    @Test
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 6", "\"version\" : 7");
-        assertThat(fault(file)).isEqualTo(new NewerLesson(7, 6));
-        change(file, "\"version\" : 7", "\"version\" : 6");
+        change(file, "\"version\" : 7", "\"version\" : 8");
+        assertThat(fault(file)).isEqualTo(new NewerLesson(8, 7));
+        change(file, "\"version\" : 8", "\"version\" : 7");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(fault(file)).isEqualTo(new LessonSceneWrong(1));
         change(file, "\"sideways\"", "\"inner\"");

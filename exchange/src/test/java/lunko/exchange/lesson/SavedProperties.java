@@ -39,6 +39,7 @@ import lunko.lesson.SceneStart;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
+import lunko.lesson.View;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.Limits;
@@ -104,7 +105,8 @@ class SavedProperties {
                             Picture.values()[which % 2]));
                 case 9 -> new LinkEdit.Match(table.name(), lesson.tables().getFirst().name(), new KeyPair(
                         table.columns().get(column).name(), lesson.tables().getFirst().columns().getFirst().name()));
-                case 10 -> new TableEdit.Create();
+                case 10 -> which % 2 == 0 ? new TableEdit.Create() : new TableEdit.KeepView(
+                        new View(text.strip(), WrittenQuery.of("SELECT t.* FROM \"" + table.name() + "\" t")));
                 case 11 -> new ColumnEdit.Drop(table.name(), column);
                 case 12 -> which % 2 == 0 ? new ScenesEdit.Keep(SceneStart.PLAIN) : new OwnTablesEdit.Begin();
                 case 13 -> which % 2 == 0 ? new SceneEdit.Entitle(text) : new SceneEdit.Ask(Optional.of(asked()));
