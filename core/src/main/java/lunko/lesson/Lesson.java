@@ -193,13 +193,17 @@ public final class Lesson {
         return new TableSet(tables, links);
     }
 
-    /** For tables that nobody has linked, the columns that speak most for it; those of the scene come first. */
+    /**
+     * For tables that nobody has linked, the columns that speak most for it; those of the scene come first. Views have
+     * the columns of what they read, which says nothing.
+     */
     public List<Link> proposedLinks() {
         List<Link> proposed = new ArrayList<>();
         for (int l = 0; l < tables.size(); l++) {
             for (int r = l; r < tables.size(); r++) {
                 Table left = tables.get(l);
                 Table right = tables.get(r);
+                if (views.has(left.name()) || views.has(right.name())) continue;
                 if (link(left.name(), right.name()).isPresent()) continue;
                 KeyProposal.of(left, right).stream().findFirst().ifPresent(
                         proposal -> proposed.add(new Link(left.name(), right.name(), List.of(proposal.pair()))));

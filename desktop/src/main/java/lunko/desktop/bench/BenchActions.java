@@ -22,6 +22,7 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.Situation;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
+import lunko.lesson.View;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
@@ -117,6 +118,11 @@ public final class BenchActions {
     /** Links two tables as it is proposed. */
     void link(Link proposed) {
         lesson.edit(new LinkEdit.Match(proposed.left(), proposed.right(), proposed.pairs().getFirst()));
+    }
+
+    /** Shows the query of a view, to be looked at or changed. */
+    void showQuery(View view) {
+        if (lesson.edit(new SceneEdit.Write(Optional.of(view.query())))) lesson.mode().set(Mode.SHOW);
     }
 
     /** Asks how rows of a table are to be made. */

@@ -28,6 +28,7 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
+import lunko.desktop.grid.ViewSign;
 import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Lesson;
@@ -59,6 +60,7 @@ final class BenchCard extends VBox implements Hand.Card {
     private final TableGrid grid;
     private final TableName name;
     private final Label about = new Label();
+    private final ViewSign view = new ViewSign();
     private final Button fold = Controls.button("");
     private final HBox head = new HBox();
     private String table;
@@ -100,7 +102,7 @@ final class BenchCard extends VBox implements Hand.Card {
         fold.setOnAction(_ -> model.edit(new TableEdit.Fold(table, !model.lesson().get().layout().isFolded(table))));
         more.getStyleClass().add("more");
         more.setOnAction(_ -> menu().show(more, javafx.geometry.Side.BOTTOM, 0, 2));
-        head.getChildren().addAll(name, about, gap, rows, fold, more);
+        head.getChildren().addAll(name, view, about, gap, rows, fold, more);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
         head.addEventHandler(MouseEvent.ANY, this::drag);
@@ -115,7 +117,7 @@ final class BenchCard extends VBox implements Hand.Card {
     protected void layoutChildren() {
         super.layoutChildren();
         int row = grid.getItems().size() - 1;
-        hint.setVisible(!isFolded() && row >= 0 && grid.isInView(row)
+        hint.setVisible(!isFolded() && !view.isVisible() && row >= 0 && grid.isInView(row)
                 && (grid.getEditingCell() == null || grid.getEditingCell().getRow() != row));
         if (!hint.isVisible()) return;
         hint.applyCss();
@@ -144,9 +146,15 @@ final class BenchCard extends VBox implements Hand.Card {
             menu.getItems()
                     .add(item(words().tables().joinWithItself(), () -> model.edit(new SceneEdit.LookAt(table, table))));
         }
-        menu.getItems().addAll(new SeparatorMenuItem(),
-                item(words().tables().replaceWithFile(), () -> actions.sources().chooseAndOpen(Optional.of(table))),
-                item(words().tables().replaceWithCopied(), () -> actions.sources().paste(Optional.of(table))),
+        menu.getItems().add(new SeparatorMenuItem());
+        lesson.views().find(table).ifPresentOrElse(
+                of -> menu.getItems().add(item(words().tables().showQuery(), () -> actions.showQuery(of))),
+                () -> menu.getItems().addAll(
+                        item(words().tables().replaceWithFile(),
+                                () -> actions.sources().chooseAndOpen(Optional.of(table))),
+                        item(words().tables().replaceWithCopied(),
+                                () -> actions.sources().paste(Optional.of(table)))));
+        menu.getItems().addAll(
                 item(words().tables().copyTable(), () -> actions.sources().copy(model.lesson().get().table(table))),
                 item(words().tables().saveAs(),
                         () -> actions.sources().chooseAndSave(TableSet.of(model.lesson().get().table(table)))),
@@ -228,6 +236,7 @@ final class BenchCard extends VBox implements Hand.Card {
         style("right", right);
         fold(lesson.layout().isFolded(table));
         name.show();
+        view.show(lesson, table);
         about.setText(words().tables().about(left, scene.right().equals(table), shown.rows().size()));
         if (folded) return;
         grid.setAccessibleText(words().tables().table(table));
@@ -244,14 +253,17 @@ final class BenchCard extends VBox implements Hand.Card {
         pseudoClassStateChanged(FOLDED, up);
         grid.setVisible(!up);
         grid.setManaged(!up);
-        List.of(rows, more).forEach(button -> {
-            button.setVisible(!up);
-            button.setManaged(!up);
-        });
+        show(more, !up);
+        show(rows, !up && !model.lesson().get().views().has(table));
         fold.setGraphic(new FontIcon(up ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
         String doing = up ? words().tables().unfold(table) : words().tables().fold(table);
         fold.setTooltip(new Tooltip(doing));
         fold.setAccessibleText(doing);
+    }
+
+    private static void show(Button button, boolean shown) {
+        button.setVisible(shown);
+        button.setManaged(shown);
     }
 
     private void style(String styleClass, boolean has) {

@@ -27,6 +27,7 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         Lesson lesson = model.lesson().get();
         Table table = lesson.table(grid.table());
         Column column = table.columns().get(at);
+        if (lesson.views().has(table.name())) return new ContextMenu(links(lesson, table, column));
         CheckMenuItem key = Controls.checkItem(words().tables().keyOf(table.name()));
         key.setSelected(column.key());
         key.setOnAction(_ -> change(column.key(!column.key())));

@@ -26,6 +26,7 @@ import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.Edit;
 import lunko.lesson.RowEdit;
+import lunko.problem.LessonFault;
 import lunko.problem.Problem;
 import lunko.problem.TableFault;
 import lunko.query.Side;
@@ -134,6 +135,8 @@ public final class TableGrid extends GridTable<RowSlot> {
                 .mapToObj(i -> new ColumnWidths.Heading(table.columns().get(i), asHeadings.get(i), shorter.get(i),
                         saysTypes() ? ColumnHeading.type(table.columns().get(i)) : "", linkedColumns.contains(i)))
                 .toList(), table.rows());
+        setEditable(!isView());
+        offerRow(inShow.isEmpty() && !isView());
         boolean sameLooks = table.columns().equals(columns) && linkedColumns.equals(linked);
         if (sameLooks && table.rows() == current && shorter.equals(shorterHeadings)) return;
         shorterHeadings = shorter;
@@ -145,6 +148,18 @@ public final class TableGrid extends GridTable<RowSlot> {
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
+    }
+
+    /** A view has no row to add rows in. */
+    private void offerRow(boolean offered) {
+        boolean there = !rows.isEmpty() && rows.getLast().isGhost();
+        if (offered && !there) rows.add(RowSlot.ghost());
+        if (!offered && there) rows.removeLast();
+    }
+
+    /** Whether its rows follow a query, so that nobody edits them. */
+    boolean isView() {
+        return model.lesson().get().views().has(table());
     }
 
     private void showColumns() {
@@ -270,6 +285,10 @@ public final class TableGrid extends GridTable<RowSlot> {
     /** Goes into the selected cell, to type. */
     public void editCell() {
         if (columns.isEmpty() || rows.isEmpty()) return;
+        if (isView()) {
+            model.say(Problem.of(new LessonFault.RowsOfView(table())));
+            return;
+        }
         Block at = cursor();
         cursor.go(at.firstRow(), at.firstColumn(), false);
         layout();

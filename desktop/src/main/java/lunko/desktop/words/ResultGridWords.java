@@ -107,6 +107,15 @@ public interface ResultGridWords {
     /** {@code Keep the result as a table}. */
     String keepAsTable();
 
+    /** {@code Keep the result as a view}. */
+    String keepAsView();
+
+    /** {@code Give this query to the view places}. */
+    String giveQueryTo(String view);
+
+    /** That a view has been kept. */
+    String viewKept(String view);
+
     /** What a table is called that a result is kept as: {@code result}. */
     String nameOfCopy();
 

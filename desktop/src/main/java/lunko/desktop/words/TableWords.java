@@ -32,6 +32,15 @@ public interface TableWords {
     /** {@code Join with itself}. */
     String joinWithItself();
 
+    /** What a table is whose rows follow a query: {@code view}. */
+    String view();
+
+    /** By which query that is. */
+    String followsQuery(String sql);
+
+    /** {@code Show its query}, that of a view. */
+    String showQuery();
+
     /** {@code Replace with a file…}. */
     String replaceWithFile();
 

@@ -19,6 +19,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.lesson.Notice;
 import lunko.insight.keys.KeyCheck;
 import lunko.insight.keys.KeyFinding;
 import lunko.lesson.CellEdit;
@@ -27,10 +28,12 @@ import lunko.lesson.Lesson;
 import lunko.lesson.LinkEdit;
 import lunko.lesson.TableEdit;
 import lunko.lesson.TableSet;
+import lunko.lesson.View;
 import lunko.problem.LessonFault;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -131,6 +134,25 @@ class BenchTest extends OpenWindow {
             screen.lesson().edit(new LinkEdit.Match("hives", "harvests", new KeyPair("hive_no", "hive_no")));
         });
         assertThat(lesson().scene().right()).isEqualTo("keepers");
+    }
+
+    /** A view is kept of the result, follows an edit, and says so where somebody types into it. */
+    @Test
+    void aResultThatIsKeptAsAViewFollowsItsQuery(FxRobot robot) {
+        robot.push(KeyCode.F6);
+        robot.clickOn("#result-menu").clickOn("Keep the result as a view").push(KeyCode.F6).push(KeyCode.F6);
+        assertThat(lesson().table("result").rows()).hasSize(5);
+        robot.interact(() -> screen.lesson().edit(new TableEdit.Fold("hives", true)));
+        assertThat(isSeen(robot.lookup("#card-result").lookup(".view-sign").query())).isTrue();
+        assertThat(isSeen(robot.lookup("#card-keepers").lookup(".view-sign").query())).isFalse();
+        robot.interact(() -> screen.lesson().edit(new CellEdit.Put("hives", Block.cell(1, 2), "11")));
+        assertThat(lesson().table("result").rows().get(1).value(5)).isEqualTo(Value.of("Oda"));
+        robot.clickOn(cell(robot, "result", 0, 1)).type(KeyCode.F2);
+        assertThat(screen.lesson().notice().get().orElseThrow()).isEqualTo(
+                new Notice.Failure(Problem.of(new LessonFault.RowsOfView("result"))));
+        robot.clickOn(robot.lookup("#card-result").lookup(".more").queryButton()).clickOn("Show its query");
+        assertThat(screen.lesson().mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(lesson().scene().written()).isEqualTo(lesson().views().find("result").map(View::query));
     }
 
     @Test

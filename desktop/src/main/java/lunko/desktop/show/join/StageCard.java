@@ -32,6 +32,7 @@ import lunko.desktop.grid.DragHandles;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.TableGrid;
 import lunko.desktop.grid.TableName;
+import lunko.desktop.grid.ViewSign;
 import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.Motions;
@@ -63,6 +64,7 @@ final class StageCard extends VBox {
     private final TableName name;
     private final Label title = new Label();
     private final Label about = new Label();
+    private final ViewSign view = new ViewSign();
     private final HBox buttons = new HBox();
     private final TableGrid source;
     private final StageGrid derived;
@@ -189,7 +191,7 @@ final class StageCard extends VBox {
         about.setMinWidth(0);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, title, about, gap, buttons);
+        HBox head = new HBox(name, title, view, about, gap, buttons);
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -198,10 +200,10 @@ final class StageCard extends VBox {
     private void show(Showing showing) {
         Lesson lesson = showing.lesson();
         Optional<Stage> made = stage(showing, side).filter(_ -> source(showing, side).isEmpty());
-        for (Region ofSource : List.of(name, buttons)) {
-            ofSource.setVisible(made.isEmpty());
-            ofSource.setManaged(made.isEmpty());
-        }
+        boolean stored = made.isEmpty() && !lesson.views().has(table(showing));
+        show(name, made.isEmpty());
+        show(buttons, stored);
+        view.show(lesson, made.isEmpty() ? table(showing) : "");
         title.setVisible(made.isPresent());
         title.setManaged(made.isPresent());
         GridTable<?> shown = made.isPresent() ? derived : source;
@@ -229,6 +231,11 @@ final class StageCard extends VBox {
                                     .orElse(table.columns().get(i).name()))
                             .toList());
         });
+    }
+
+    private static void show(Region node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private void follow(Showing now, Motion motion) {

@@ -4,8 +4,10 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
@@ -26,6 +28,7 @@ import lunko.insight.listing.ResultListing;
 import lunko.lesson.Lesson;
 import lunko.lesson.ResultCopy;
 import lunko.lesson.TableEdit;
+import lunko.lesson.View;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import lunko.steps.MatchTimeline;
@@ -44,6 +47,7 @@ public final class ResultActions {
     private final Action plain;
     private final List<Action> copies;
     private final Action keep;
+    private final Action keepView;
 
     /** The actions on a model. */
     public ResultActions(ShowModel model) {
@@ -62,6 +66,9 @@ public final class ResultActions {
         keep = new Action(Action.constant(words().resultGrid().keepAsTable()), Group.LESSON, List.of(),
                 Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()),
                 this::keep);
+        keepView = new Action(Action.constant(words().resultGrid().keepAsView()), Group.LESSON, List.of(),
+                Bindings.createBooleanBinding(() -> model.showing().get().frame().isPresent(), model.showing()),
+                () -> follow(model.showing().get().lesson().freeName(words().resultGrid().nameOfCopy())));
         copies = List.of(
                 copy(words().resultGrid().copyTsv(), ResultFormat.TSV, new KeyCodeCombination(KeyCode.C)),
                 copy(words().resultGrid().copyMarkdown(), ResultFormat.MARKDOWN),
@@ -76,6 +83,22 @@ public final class ResultActions {
             if (model.lesson().edit(new TableEdit.KeepResult(copy)))
                 model.lesson().say(new Notice.Success(words().resultGrid().kept(copy.name(), copy.rows().size())));
         }, _ -> {});
+    }
+
+    /** The query as the view of a name. */
+    private void follow(String name) {
+        View view = new View(name, model.showing().get().lesson().staged().query());
+        if (model.lesson().edit(new TableEdit.KeepView(view)))
+            model.lesson().say(new Notice.Success(words().resultGrid().viewKept(name)));
+    }
+
+    /** For each view that there is: it gets the query that is shown. */
+    private List<MenuItem> toViews() {
+        return model.lesson().lesson().get().views().all().stream().map(view -> {
+            MenuItem item = Controls.item(words().resultGrid().giveQueryTo(view.name()));
+            item.setOnAction(_ -> follow(view.name()));
+            return item;
+        }).toList();
     }
 
     private Action copy(String name, ResultFormat format, KeyCombination... keys) {
@@ -121,7 +144,9 @@ public final class ResultActions {
         menu.setAccessibleText(words().resultGrid().resultMenu());
         menu.getItems().addAll(group.menuItem(), plain.menuItem(), new SeparatorMenuItem());
         copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
-        menu.getItems().addAll(new SeparatorMenuItem(), keep.menuItem());
+        menu.getItems().addAll(new SeparatorMenuItem(), keep.menuItem(), keepView.menuItem());
+        List<MenuItem> always = List.copyOf(menu.getItems());
+        menu.setOnShowing(_ -> menu.getItems().setAll(Stream.concat(always.stream(), toViews().stream()).toList()));
         return menu;
     }
 }

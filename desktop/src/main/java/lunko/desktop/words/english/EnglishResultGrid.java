@@ -179,6 +179,21 @@ record EnglishResultGrid(Names names) implements ResultGridWords {
     }
 
     @Override
+    public String keepAsView() {
+        return "Keep the result as a view";
+    }
+
+    @Override
+    public String giveQueryTo(String view) {
+        return text("Give this query to the view {}", view);
+    }
+
+    @Override
+    public String viewKept(String view) {
+        return text("The view {} is among the tables: its rows follow this query, whatever is changed.", view);
+    }
+
+    @Override
     public String nameOfCopy() {
         return "result";
     }

@@ -56,6 +56,21 @@ record EnglishTables(Names names) implements TableWords {
     }
 
     @Override
+    public String view() {
+        return "view";
+    }
+
+    @Override
+    public String followsQuery(String sql) {
+        return text("A view: its rows are what this query gives, whatever is changed:\n{}", sql);
+    }
+
+    @Override
+    public String showQuery() {
+        return "Show its query";
+    }
+
+    @Override
     public String replaceWithFile() {
         return "Replace with a file…";
     }

@@ -1,0 +1,30 @@
+package lunko.desktop.grid;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import lunko.lesson.Lesson;
+import lunko.lesson.View;
+
+/** Says of a table that it is a view, whose rows nobody edits, and by which query. */
+public final class ViewSign extends Label {
+
+    /** The sign of a table that is not shown yet. */
+    public ViewSign() {
+        super(words().tables().view());
+        getStyleClass().add("view-sign");
+        setMinWidth(USE_PREF_SIZE);
+        setVisible(false);
+        setManaged(false);
+    }
+
+    /** Shows whether the table of this name is a view. */
+    public void show(Lesson lesson, String table) {
+        Optional<View> view = lesson.views().find(table);
+        setVisible(view.isPresent());
+        setManaged(view.isPresent());
+        setTooltip(view.map(of -> new Tooltip(words().tables().followsQuery(of.query().sql()))).orElse(null));
+    }
+}
