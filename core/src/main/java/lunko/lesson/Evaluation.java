@@ -7,6 +7,7 @@ import lunko.engine.LazyList;
 import lunko.engine.Stage;
 import lunko.engine.sql.Database;
 import lunko.problem.Checked;
+import lunko.problem.Problem;
 import lunko.problem.Stretch;
 import lunko.problem.SyntaxFault;
 import lunko.query.sql.Script;
@@ -18,9 +19,11 @@ import lunko.table.Table;
 public final class Evaluation {
     private final WrittenQuery query;
     private final List<Checked<Database.Answer>> answers;
+    private final OtherColumns links;
 
-    private Evaluation(WrittenQuery query, List<Table> tables, Run run) {
+    private Evaluation(WrittenQuery query, List<Table> tables, List<Link> links, Run run) {
         this.query = query;
+        this.links = new OtherColumns(tables, links);
         List<Checked<Script>> statements = query.statements();
         this.answers = LazyList.kept(statements.size(), n -> statements.get(n).then(
                 script -> answer(run.of(Database.of(tables), script.statements().getFirst(), script))));
@@ -33,12 +36,17 @@ public final class Evaluation {
 
     /** Evaluates the queries of a text on tables. */
     public static Evaluation of(WrittenQuery query, List<Table> tables) {
-        return new Evaluation(query, tables, Database::run);
+        return new Evaluation(query, tables, List.of(), Database::run);
     }
 
     /** Evaluates the queries of a text on tables; of a lone join the rows are made as they are looked at. */
     public static Evaluation toBeSeen(WrittenQuery query, List<Table> tables) {
-        return new Evaluation(query, tables, Database::show);
+        return toBeSeen(query, tables, List.of());
+    }
+
+    /** The same, and where the text joins tables by other columns than those that are linked, that is noted. */
+    static Evaluation toBeSeen(WrittenQuery query, List<Table> tables, List<Link> links) {
+        return new Evaluation(query, tables, links, Database::show);
     }
 
     private static Checked<Database.Answer> answer(Checked<Database.Answer> found) {
@@ -72,7 +80,9 @@ public final class Evaluation {
     public List<Diagnostic> diagnostics() {
         List<Stretch> stretches = SqlParser.stretches(query.sql());
         return IntStream.range(0, answers.size()).boxed().flatMap(i -> answers.get(i).either(
-                answer -> answer.notes().stream().map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),
+                answer -> Stream.concat(answer.notes().stream(),
+                        query.statements().get(i).<List<Problem>>either(links::in, _ -> List.of())
+                                .stream()).map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),
                 problem -> Stream.of(Diagnostic.of(problem, query.sql(), stretches.get(i), false)))).toList();
     }
 }

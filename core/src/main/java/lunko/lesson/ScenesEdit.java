@@ -28,6 +28,9 @@ public sealed interface ScenesEdit extends Edit {
     /** Scenes of another lesson behind the one that is shown, with the tables that they need. */
     record BringIn(Lesson from, Set<Integer> which) implements ScenesEdit {}
 
+    /** Scenes that show something, behind the one that is shown. */
+    record Show(String title, List<Scene> more) implements ScenesEdit {}
+
     /** How long scenes took when they were rehearsed, in seconds. */
     record Rehearse(Map<Integer, Integer> seconds) implements ScenesEdit {}
 
@@ -45,6 +48,7 @@ public sealed interface ScenesEdit extends Edit {
             case Rehearse(Map<Integer, Integer> seconds) ->
                 Checked.valid(lesson.with(scenes.numbering((n, scene) -> seconds.containsKey(n)
                         ? scene.telling(scene.telling().taking(OptionalInt.of(seconds.get(n)))) : scene)));
+            case Show(_, List<Scene> more) -> Checked.valid(lesson.with(scenes.inserting(scenes.at(), more)));
             case BringIn(Lesson from, Set<Integer> which) -> Checked.valid(Borrowing.of(lesson, from, which));
         };
     }
@@ -57,6 +61,7 @@ public sealed interface ScenesEdit extends Edit {
             case Move(Set<Integer> which, _) -> in.moveScenes(called(before, which));
             case Drop(Set<Integer> which) -> in.deleteScenes(called(before, which));
             case Rehearse _ -> in.keepMinutes();
+            case Show(String title, _) -> in.setUp(title);
             case BringIn(Lesson from, Set<Integer> which) -> in.bringInScenes(which.size(), from.title());
         };
     }

@@ -128,7 +128,7 @@ public final class StagedScene {
 
     /** What the query comes to. It is found out anew each time that somebody asks. */
     public Evaluation evaluation() {
-        return Evaluation.toBeSeen(query(), tables);
+        return Evaluation.toBeSeen(query(), tables, scene.written().isPresent() && !mayTakeLong() ? links : List.of());
     }
 
     /** What the scene shows of what its query comes to; a problem where it cannot run. */

@@ -14,12 +14,12 @@ public record Telling(String title, String note, OptionalInt seconds) {
     public static final Telling SILENT = new Telling("", "", OptionalInt.empty());
 
     /** The same under another title. */
-    Telling titled(String other) {
+    public Telling titled(String other) {
         return new Telling(other, note, seconds);
     }
 
     /** The same with another note. */
-    Telling noting(String other) {
+    public Telling noting(String other) {
         return new Telling(title, other, seconds);
     }
 

@@ -149,7 +149,7 @@ public final class WrittenQuery {
     }
 
     /** How many rows it would look at if every row of its tables met every row; 0, if it cannot be read. */
-    double pairs(List<Table> tables) {
+    public double pairs(List<Table> tables) {
         List<Table> named = named(tables);
         return named.isEmpty() ? 0 : named.stream().mapToDouble(table -> Math.max(1, table.rows().size()))
                 .reduce(1, (one, more) -> one * more);

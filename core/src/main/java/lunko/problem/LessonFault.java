@@ -62,6 +62,29 @@ public sealed interface LessonFault extends Fault {
     /** A view whose query looks at so many rows that it cannot follow each edit. */
     record ViewTooLarge(String view) implements LessonFault {}
 
+    /** What the tables of a lesson lack for a mistake to be seen on them. */
+    enum Lack {
+        /** Two tables with rows that are linked. */
+        LINK,
+        /** A row of one that several of the other match. */
+        ONE_TO_MANY,
+        /** Two tables of which several rows match the same row of a third. */
+        TWO_TO_ONE,
+        /** Other columns with values in common. */
+        OTHER_COLUMN,
+        /** A NULL. */
+        NULL,
+        /** A NULL in a column that is linked, and rows of the other table without a match. */
+        NULL_KEY,
+        /** A row without a match. */
+        UNMATCHED,
+        /** Three tables in a chain, with rows of the first that have no match. */
+        CHAIN
+    }
+
+    /** A mistake that the tables of a lesson cannot show. */
+    record NothingToShowItOn(Lack lack) implements LessonFault {}
+
     /** A column that a table has not. */
     record NoColumn(String column, String table, java.util.List<String> there) implements LessonFault {}
 }

@@ -47,6 +47,9 @@ public sealed interface QueryNote extends Fault {
     /** DISTINCT over rows of one table that a join has repeated, with one of them and how many times it is there. */
     record HidesRepeatedRows(RowsName table, RowName row, int times) implements QueryNote {}
 
+    /** A join by columns that are not linked, of tables that are; and the condition that the link means. */
+    record JoinsByOtherColumns(String condition, String linked) implements QueryNote {}
+
     /** NOT IN over a column with NULL in it. */
     record NotInWithNull(String column, RowsName rows) implements QueryNote {}
 }

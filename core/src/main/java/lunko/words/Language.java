@@ -33,6 +33,9 @@ public interface Language {
     /** What a class is asked. */
     QuestionSentences questions();
 
+    /** What learners do wrong. */
+    MistakeSentences mistakes();
+
     /** What cannot be done. */
     Problems problems();
 

@@ -8,6 +8,7 @@ import lunko.words.Glossary;
 import lunko.words.KeySentences;
 import lunko.words.Language;
 import lunko.words.MatchSentences;
+import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
@@ -56,6 +57,11 @@ public record English(Names names, Counts counts) implements Language {
     @Override
     public RephrasingSentences rephrasings() {
         return new EnglishRephrasings(names);
+    }
+
+    @Override
+    public MistakeSentences mistakes() {
+        return new EnglishMistakes();
     }
 
     @Override

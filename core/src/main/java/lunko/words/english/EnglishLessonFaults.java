@@ -52,8 +52,24 @@ final class EnglishLessonFaults {
             case LessonFault.ViewTooLarge(String view) -> Say.say(
                     "The view {} would look at more than 1,000,000 pairs of rows after each change: keep the result as "
                             + "a table instead.", view);
+            case LessonFault.NothingToShowItOn(LessonFault.Lack lack) -> Say.say("It needs {}: make one first.",
+                    lack(lack));
             case LessonFault.NoColumn(String column, String table, List<String> there) ->
                 Say.say("There is no column {} in {}, which has {}.", column, table, Say.list(there));
+        };
+    }
+
+    private static String lack(LessonFault.Lack lack) {
+        return switch (lack) {
+            case LINK -> "a link between two tables that have rows";
+            case ONE_TO_MANY -> "a row of one table that several rows of a linked table match";
+            case TWO_TO_ONE -> "a table with two links, where several rows of both linked tables match the same row";
+            case OTHER_COLUMN -> "a pair of columns, in two linked tables, that have values in common and are not "
+                    + "linked";
+            case NULL -> "a NULL in a table";
+            case NULL_KEY -> "a NULL in a linked column, and a row of the other table without a match";
+            case UNMATCHED -> "a row without a match in a linked table";
+            case CHAIN -> "a chain of three linked tables, with a row of the first that has no match";
         };
     }
 }

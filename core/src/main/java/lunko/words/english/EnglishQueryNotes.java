@@ -39,6 +39,9 @@ final class EnglishQueryNotes {
                 Say.say("DISTINCT hides that the join repeats rows of {}: {} is there {}. If only those are wanted "
                         + "that have a match, write EXISTS instead of the join.", names.rows(table), names.row(row),
                         Say.counted(times, "time"));
+            case QueryNote.JoinsByOtherColumns(String condition, String linked) ->
+                Say.say("{} joins the tables by other columns than those that are linked, so rows match whose values "
+                        + "only happen to be equal: if you mean the link, write {}.", condition, linked);
             case QueryNote.NotInWithNull(String column, var rows) ->
                 Say.say("{} of {} is NULL in a row, so this NOT IN is never true: add WHERE {} IS NOT NULL to the "
                         + "subquery, or write NOT EXISTS.", column, names.rows(rows), column);
