@@ -29,6 +29,9 @@ public sealed interface QueryNote extends Fault {
     /** A comparison with NULL. */
     record ComparedWithNull(String comparison, String meant) implements QueryNote {}
 
+    /** A join by a column that is NULL in the rows that an outer join before it keeps. */
+    record JoinUndoesOuterJoin(String column) implements QueryNote {}
+
     /** A WHERE that removes what an outer join keeps. */
     record UndoesOuterJoin(String column, String condition) implements QueryNote {}
 

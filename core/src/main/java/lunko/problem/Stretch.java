@@ -8,6 +8,11 @@ public record Stretch(int start, int end) {
         return text.substring(start, end);
     }
 
+    /** Whether another one lies in it. */
+    public boolean covers(Stretch other) {
+        return start <= other.start && other.end <= end;
+    }
+
     /** Whether a character of the text, or the place behind the last one, is in it. */
     public boolean holds(int at) {
         return start <= at && at <= end;

@@ -34,6 +34,11 @@ final class Diagnostics {
         this.statement = statement;
     }
 
+    /** The text that it is about. */
+    Script script() {
+        return script;
+    }
+
     /** The statement's text, to be changed. */
     Fix fix() {
         return script.fix(statement);

@@ -133,7 +133,9 @@ final class Groups extends ExpressionBinder {
             List<Env> all = LazyList.of(done.input().rows().size(), row -> around.within(done.input().rows().get(row)));
             Repeated.in(done, at, of, List.copyOf(rows.within(of.call())), all).ifPresent(note -> {
                 noted = true;
-                diagnostics().note(of.call(), note);
+                boolean tells = Repeated.tellsApart(done.input(), of, List.copyOf(rows.within(of.call())), all);
+                diagnostics().note(of.call(), note,
+                        new MendedFigure(select, rows.scope(), diagnostics()).of(of, tells));
             });
         }
     }

@@ -59,6 +59,7 @@ final class JoinBinder {
                 Scope scope = from.scope(FromBinder.both(left.slots(), right.slots()));
                 ExpressionBinder binder = new OnBinder(queries, scope, diagnostics, condition, from.items());
                 binder.condition(condition);
+                noteUndone(condition, scope);
                 List<Equality> equal = FromBinder.equalities(condition, left.slots(), right.slots());
                 List<Expression> more = condition.conjuncts().stream()
                         .filter(each -> FromBinder.equalities(each, left.slots(), right.slots()).isEmpty()).toList();
@@ -85,6 +86,25 @@ final class JoinBinder {
                 Stream.concat(common().stream().map(pair -> diagnostics.fix().after(joined.right(), " ON "
                         + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
                         Stream.of(crossed())).toArray(Fix[]::new));
+    }
+
+    /** An outer join whose kept rows this join loses again, for they have NULL in a column that it compares. */
+    private void noteUndone(Expression condition, Scope scope) {
+        if (joined.kind().keeps(Side.LEFT) || !joined.kind().bringsPairs()) return;
+        condition.conjuncts().stream().filter(Expression.Comparison.class::isInstance)
+                .flatMap(comparison -> comparison.parts().stream()).filter(Expression.ColumnName.class::isInstance)
+                .map(Expression.ColumnName.class::cast)
+                .filter(name -> scope.meant(name).stream().anyMatch(at -> at < left.width()
+                        && left.slots().get(at).padded().isPresent()))
+                .findFirst().ifPresent(name -> diagnostics.note(joined.right(),
+                        new QueryNote.JoinUndoesOuterJoin(new SqlWriter().expression(name)), keepingLeft()));
+    }
+
+    /** The same join, which keeps what is on its left as well. */
+    private Fix keepingLeft() {
+        JoinKind kind = joined.kind().keeps(Side.RIGHT) ? JoinKind.FULL_OUTER : JoinKind.LEFT_OUTER;
+        return diagnostics.fix().instead(joined, new SqlWriter().table(
+                new FromItem.JoinedTable(joined.left(), kind, joined.right(), joined.specification())));
     }
 
     private Fix crossed() {

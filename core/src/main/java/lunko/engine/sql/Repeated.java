@@ -13,6 +13,7 @@ import lunko.engine.Aggregation;
 import lunko.engine.Distinct;
 import lunko.engine.Leaf;
 import lunko.engine.Stage;
+import lunko.engine.ValueOrder;
 import lunko.problem.QueryNote;
 import lunko.table.RowName;
 import lunko.table.Value;
@@ -78,6 +79,17 @@ final class Repeated {
                         .thenComparing(each -> each.getKey().row(), Comparator.reverseOrder()))
                 .map(each -> new QueryNote.HidesRepeatedRows(each.getKey().table().title(),
                         each.getKey().table().name(each.getKey().row()), each.getValue()));
+    }
+
+    /** Whether different rows of a table have different values for an aggregate, and the same row always the same. */
+    static boolean tellsApart(Stage input, Aggregate.OfValues aggregate, List<Integer> columns, List<Env> rows) {
+        Map<Leaf, Object> known = new HashMap<>();
+        for (int row = 0; row < rows.size(); row++) {
+            Optional<Leaf> leaf = Leaf.of(input, row, columns);
+            Value value = aggregate.argument().in(rows.get(row));
+            if (leaf.isPresent() && !value.isNull()) known.put(leaf.get(), ValueOrder.identity(value));
+        }
+        return new HashSet<>(known.values()).size() == known.size();
     }
 
     private static boolean isOfSums(Aggregate.OfValues aggregate) {

@@ -29,6 +29,9 @@ final class EnglishQueryNotes {
             case QueryNote.UndoesOuterJoin(String column, String condition) ->
                 Say.say("{} is NULL in the unmatched rows that the outer join keeps, so this WHERE removes them "
                         + "again: to keep them, write {} into the ON of the join.", column, condition);
+            case QueryNote.JoinUndoesOuterJoin(String column) ->
+                Say.say("{} is NULL in the unmatched rows that the outer join before keeps, so they match nothing here "
+                        + "and this join loses them again: to keep them, make it a left join as well.", column);
             case QueryNote.CountsRowsTwice(var table, var row, int times, var group, var is, var once) ->
                 Say.say("The joins have repeated rows of {} before they are reckoned up: {} is there {}. {} this gives "
                         + "{}; each row once would give {}. Group {} in a query of its own first, and join that.",

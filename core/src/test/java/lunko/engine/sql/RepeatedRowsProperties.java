@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Random;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.Diagnostic;
 import lunko.lesson.Evaluation;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
@@ -63,6 +64,43 @@ class RepeatedRowsProperties {
                 + "WHERE h.hive_no = r.hive_no)";
         boolean same = value(sql, lesson).equals(value(once, lesson));
         assertThat(notes(sql, lesson).isEmpty()).as(sql + lesson.tables()).isEqualTo(same);
+    }
+
+    /** What is offered to mend a figure gives what each row once gives, in every group. */
+    @Property(tries = 150, edgeCases = EdgeCasesMode.NONE)
+    void whatIsOfferedMendsTheFigure(@ForAll long seed) {
+        Random random = new Random(seed);
+        Lesson lesson = DEMO;
+        for (int i = 0; i < 5; i++) lesson = changed(lesson, random);
+        List<String> figures = List.of("COUNT(h.hive_no)", "SUM(h.mother_no)", "COUNT(h.keeper_id)", "AVG(h.hive_no)");
+        String figure = figures.get(random.nextInt(figures.size()));
+        String sql = "SELECT " + figure + (random.nextBoolean() ? " FROM hives h JOIN visits v" : " FROM visits v JOIN "
+                + "hives h") + " ON v.hive_no = h.hive_no"
+                + List.of("", " WHERE h.mother_no IS NULL OR h.hive_no > 1").get(random.nextInt(2));
+        for (Diagnostic diagnostic : Evaluation.of(WrittenQuery.of(sql), lesson.tables()).diagnostics()) {
+            if (!(diagnostic.problem().fault() instanceof QueryNote.CountsRowsTwice note)) continue;
+            assertThat(diagnostic.mended()).as(sql).isNotEmpty();
+            for (String mended : diagnostic.mended()) {
+                assertThat(value(mended, lesson)).as(mended).isEqualTo(note.once());
+                assertThat(notes(mended, lesson)).as(mended).isEmpty();
+            }
+        }
+        String used = "SELECT COUNT(h.hive_no), MIN(v.day) FROM hives h JOIN visits v ON v.hive_no = h.hive_no";
+        assertThat(Evaluation.of(WrittenQuery.of(used), DEMO.tables()).diagnostics().getFirst().mended())
+                .containsExactly(used.replace("COUNT(", "COUNT(DISTINCT "));
+    }
+
+    /** A later join that loses what an outer join has kept is noted, and mended by being a left join too. */
+    @Example
+    void aLaterJoinThatUndoesAnOuterOneIsNoted() {
+        String sql = "SELECT * FROM hives h LEFT JOIN keepers k ON k.keeper_id = h.keeper_id "
+                + "JOIN visits v ON v.keeper_id = k.keeper_id";
+        Diagnostic noted = Evaluation.of(WrittenQuery.of(sql), DEMO.tables()).diagnostics().getFirst();
+        assertThat(noted.problem().fault()).isEqualTo(new QueryNote.JoinUndoesOuterJoin("k.keeper_id"));
+        assertThat(WrittenQuery.of(noted.mended().getFirst()).on(DEMO.tables()).expect().rows()).hasSize(10);
+        for (String right : List.of(noted.mended().getFirst(), sql.replace("v.keeper_id = k", "v.keeper_id = h"),
+                sql.replace("v.keeper_id = k.keeper_id", "v.keeper_id = k.keeper_id OR k.keeper_id IS NULL")))
+            assertThat(Evaluation.of(WrittenQuery.of(right), DEMO.tables()).diagnostics()).as(right).isEmpty();
     }
 
     private static Value value(String sql, Lesson lesson) {
