@@ -6,6 +6,8 @@ import java.util.List;
 import lunko.Said;
 import lunko.Tables;
 import lunko.TwoTables;
+import lunko.insight.comparison.Alignment;
+import lunko.insight.explanation.GapWhy;
 import lunko.query.JoinKind;
 import lunko.query.change.ConditionSite;
 import lunko.query.change.Conditions.SitedCondition;
@@ -71,10 +73,12 @@ class SendingProperties {
                         + "k.village = 'Ashholt' ORDER BY h.hive");
         SitedCondition village = Conditions.of(query.read().expect().query().query()).getLast();
         Sending sending = Sending.of(query, DemoLesson.lesson().tables(), village, new ConditionSite.On(0)).expect();
-        assertThat(sending.there().differing()).hasSize(3);
-        assertThat(sending.whys()).extracting(why -> why.why().in(Said.ENGLISH).text()).first().asString().startsWith(
+        List<Alignment.Line> differing =
+                sending.both().lines().stream().filter(line -> !line.isEverywhere()).toList();
+        assertThat(differing).hasSize(3).allMatch(line -> line.first() == 1);
+        assertThat(Said.in(new GapWhy(sending.both(), differing.getFirst(), 1).said().orElseThrow())).startsWith(
                 "Heather has no match among the 4 rows of keepers. A left outer join keeps it anyway");
-        assertThat(sending.whys()).extracting(why -> Said.in(why.whyNot().orElseThrow())).first().asString()
+        assertThat(Said.in(new GapWhy(sending.both(), differing.getFirst(), 0).said().orElseThrow()))
                 .contains("'Reedmere' = 'Ashholt' is false");
     }
 

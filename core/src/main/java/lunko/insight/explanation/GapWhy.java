@@ -2,6 +2,7 @@ package lunko.insight.explanation;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Alignment;
@@ -19,8 +20,15 @@ public record GapWhy(Alignment alignment, Alignment.Line line, int result) {
         if (row.isPresent()) return explanation.why(row.getAsInt());
         Stage other = alignment.results().get(line.first());
         OptionalInt left = new ResultListing.OfQuery(other).left(line.rows().get(line.first()).getAsInt());
-        return left.isPresent() && leftmost(of).equals(leftmost(other)) ? explanation.whyNot(left.getAsInt())
-                : Optional.empty();
+        if (left.isEmpty() || !leftmost(of).equals(leftmost(other))) return Optional.empty();
+        return explanation.whyNot(left.getAsInt()).or(() -> instead(of, explanation, left));
+    }
+
+    /** Why the row is there that the result has instead, of the same row of the leftmost table. */
+    private static Optional<Sentence> instead(Stage of, RowExplanation explanation, OptionalInt left) {
+        ResultListing.OfQuery listed = new ResultListing.OfQuery(of);
+        return IntStream.range(0, of.rows().size()).filter(row -> listed.left(row).equals(left)).boxed().findFirst()
+                .flatMap(explanation::why);
     }
 
     /** The table that a query begins with, whatever the query calls it. */

@@ -4,6 +4,7 @@ import java.util.List;
 import lunko.phrase.Phrase;
 import lunko.problem.Fault;
 import lunko.problem.LessonFault;
+import lunko.problem.QueryFault;
 import lunko.words.Names;
 import lunko.words.Problems;
 
@@ -46,9 +47,12 @@ final class EnglishLessonFaults {
             case LessonFault.RowsOfView(String view) -> Say.say(
                     "{} is a view, whose rows follow its query: change the tables that it reads, or keep the result as "
                             + "a table.", view);
+            case LessonFault.ViewBroken(String view, QueryFault.NotThere gone) -> Say.say(
+                    "The view {} reads {}, which would be gone: delete the view first, or give it another query.", view,
+                    gone.name());
             case LessonFault.ViewBroken(String view, Fault why) -> Say.say(
-                    "After that, the view {} could not run: delete it first, or give it another query. {}", view,
-                    problems.of(why));
+                    "{} The view {} could not run after that: delete it first, or give it another query.",
+                    problems.of(why), view);
             case LessonFault.ViewTooLarge(String view) -> Say.say(
                     "The view {} would look at more than 1,000,000 pairs of rows after each change: keep the result as "
                             + "a table instead.", view);

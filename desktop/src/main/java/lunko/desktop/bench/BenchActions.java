@@ -38,15 +38,23 @@ public final class BenchActions {
     private final Action pasteTable;
     private final Action makeRows;
     private final Action link;
+    private final Action mistake;
     private Optional<Bench> bench = Optional.empty();
 
-    /** The actions on a lesson; what is asked is put on panes. */
-    public BenchActions(LessonModel lesson, TableActions tables, Hand hand, TableFiles sources, Panes panes) {
+    /**
+     * The actions on a lesson.
+     *
+     * @param panes where what is asked is put
+     * @param mistake asks for a mistake that is to be shown
+     */
+    public BenchActions(LessonModel lesson, TableActions tables, Hand hand, TableFiles sources, Panes panes,
+            Action mistake) {
         this.lesson = lesson;
         this.tables = tables;
         this.hand = hand;
         this.sources = sources;
         this.panes = panes;
+        this.mistake = mistake;
         newTable = Action.of(words().tables().newTable(), Group.TABLES, this::makeTable,
                 new KeyCodeCombination(KeyCode.T, KeyCombination.SHORTCUT_DOWN));
         pasteTable = Action.of(words().tables().pasteAsTable(), Group.TABLES, () -> {
@@ -79,6 +87,10 @@ public final class BenchActions {
 
     Action makeRows() {
         return makeRows;
+    }
+
+    Action mistake() {
+        return mistake;
     }
 
     LessonModel lesson() {

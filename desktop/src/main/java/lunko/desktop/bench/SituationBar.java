@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.lesson.Situation;
+import org.kordamp.ikonli.feather.Feather;
 
 /** The situations to choose from: each changes just enough rows to show its point. */
 final class SituationBar extends VBox {
@@ -29,6 +30,9 @@ final class SituationBar extends VBox {
             button.setOnAction(_ -> actions.arrange(situation));
             buttons.getChildren().add(button);
         });
+        Button mistake = actions.mistake().button(Feather.ALERT_TRIANGLE);
+        mistake.setId("show-mistake");
+        buttons.getChildren().add(mistake);
         getChildren().addAll(head, buttons);
     }
 }

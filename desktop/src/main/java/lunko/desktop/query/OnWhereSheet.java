@@ -5,20 +5,20 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
+import lunko.insight.comparison.Alignment;
+import lunko.insight.explanation.GapWhy;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Sending;
@@ -35,7 +35,7 @@ import lunko.query.sql.SqlWriter;
 
 /** Each condition of the query where it stands, and sent to the other place: the two results side by side. */
 final class OnWhereSheet extends StageSheet {
-    private static final int MOST_ROWS = 9;
+    private static final int MOST_WHYS = 4;
 
     /** A condition, and where it could be sent. */
     private record Choice(SitedCondition condition, ConditionSite to, int joins) {
@@ -61,10 +61,12 @@ final class OnWhereSheet extends StageSheet {
                                     asked.choice().condition(),
                                     asked.choice().to())),
                     this::show);
+    private final PhraseFlow pointed = new PhraseFlow("chart-why");
     private Optional<Choice> chosen = Optional.empty();
 
     OnWhereSheet(ShowModel model, Runnable close) {
         super(model, "on-where", words().sheets().onOrWhere(), close);
+        keepBelow(pointed);
     }
 
     @Override
@@ -102,6 +104,7 @@ final class OnWhereSheet extends StageSheet {
     private void show(SendingFound found) {
         SendingAsked asked = found.asked();
         if (asked.lesson() != model().lesson().lesson().get()) return;
+        pointed.show(Phrase.EMPTY);
         List<Node> parts = new ArrayList<>(List.of(asked.buttons()));
         found.sending().handle(
                 sending -> parts.addAll(compared(asked.lesson().staged().query(), asked.choice(), sending)),
@@ -121,19 +124,23 @@ final class OnWhereSheet extends StageSheet {
     }
 
     private List<Node> compared(WrittenQuery now, Choice choice, Sending sending) {
-        GridPane both = new GridPane();
-        both.addRow(0,
-                side(words().sheets().asItIs(choice.from(), sending.here().stage().rows().size()), now.sql(),
-                        sending.here(), Optional.empty()),
-                side(words().sheets().inOther(choice.there(), sending.there().stage().rows().size()),
-                        sending.sent().sql(), sending.there(), Optional.of(sending.sent())));
-        both.getColumnConstraints().setAll(half(), half());
-        both.getStyleClass().add("side-by-side");
-        List<Node> parts = new ArrayList<>(List.of(both));
-        if (sending.isSame()) parts.add(label(
-                words().sheets().sameWherever(),
-                "way-about"));
-        for (Sending.Why why : sending.whys()) parts.add(why(choice, why));
+        Button send = Controls.button(words().sheets().moveIt());
+        send.getStyleClass().add("use");
+        send.setId("send");
+        send.setMinWidth(Region.USE_PREF_SIZE);
+        send.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(sending.sent()))));
+        GridPane texts = new GridPane();
+        texts.addRow(0, new SqlFlow(now.sql()), new VBox(new SqlFlow(sending.sent().sql()), send));
+        texts.getColumnConstraints().setAll(half(), half());
+        texts.getStyleClass().add("side-by-side");
+        List<Node> parts = new ArrayList<>(List.of(texts, new AlignedGrid(sending.both(),
+                List.of(words().sheets().asItIs(choice.from(), sending.here().rows().size()),
+                        words().sheets().inOther(choice.there(), sending.there().rows().size())),
+                pointed::show)));
+        if (!sending.both().isWhole()) parts.add(label(words().sheets().onlyFirstRows(Alignment.MOST), "about"));
+        if (sending.isSame()) parts.add(label(words().sheets().sameWherever(), "way-about"));
+        else sending.both().lines().stream().filter(line -> !line.isEverywhere()).limit(MOST_WHYS)
+                .forEach(line -> parts.add(why(choice, sending.both(), line)));
         return parts;
     }
 
@@ -143,31 +150,16 @@ final class OnWhereSheet extends StageSheet {
         return half;
     }
 
-    private VBox side(String title, String sql, Sending.Result result, Optional<WrittenQuery> use) {
-        HBox head = new HBox(label(title, "way-title"));
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.getStyleClass().add("way-head");
-        use.ifPresent(query -> {
-            Button send = Controls.button(words().sheets().moveIt());
-            send.getStyleClass().add("use");
-            send.setId("send");
-            send.setMinWidth(Region.USE_PREF_SIZE);
-            send.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(query))));
-            head.getChildren().add(send);
-        });
-        VBox side = new VBox(head, new SqlFlow(sql), SmallTable.of(result.stage(), MOST_ROWS, result.differing()));
-        side.getStyleClass().add("side");
-        return side;
-    }
-
-    private static Node why(Choice choice, Sending.Why why) {
-        String in = why.after() ? choice.there() : choice.from();
-        String other = why.after() ? choice.from() : choice.there();
-        VBox both = new VBox(flow(words().sheets().withItIn(in, why.why().in(words()))));
-        why.whyNot().ifPresent(not -> both.getChildren()
-                .add(flow(words().sheets().withItIn(other, not.in(words())))));
-        both.getStyleClass().add("why-both");
-        return both;
+    /** Why a row is there with the condition in the one place, and what becomes of it in the other. */
+    private static Node why(Choice choice, Alignment both, Alignment.Line line) {
+        VBox whys = new VBox();
+        whys.getStyleClass().add("why-both");
+        for (int result : List.of(line.first(), 1 - line.first())) {
+            String place = result == 0 ? choice.from() : choice.there();
+            new GapWhy(both, line, result).said()
+                    .ifPresent(said -> whys.getChildren().add(flow(words().sheets().withItIn(place, said.in(words())))));
+        }
+        return whys;
     }
 
     private static PhraseFlow flow(Phrase phrase) {

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -16,36 +15,26 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContentDisplay;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
-import lunko.desktop.look.ShortLabel;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Alignment;
-import lunko.insight.explanation.GapWhy;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
-import lunko.table.Value;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Two to four results side by side: of queries of the text, of kinds, of scenes, of the lesson before an edit. */
 final class SideBySideSheet extends StageSheet {
     private static final int MOST = 4;
-    private static final String SEPARATOR = "  ";
-    /** So many characters of a value are shown. */
-    private static final int WIDEST = 16;
 
     /** Something that can be compared, under a name that stays the same. */
     private record Candidate(String title, Supplier<Checked<Stage>> result) {}
@@ -151,64 +140,10 @@ final class SideBySideSheet extends StageSheet {
             if (problem.isPresent()) return problem.stream();
         }
         Alignment alignment = Alignment.of(found.stream().map(Checked::expect).toList());
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("aligned");
-        for (int column = 0; column < found.size(); column++) {
-            Stage stage = alignment.results().get(column);
-            grid.add(label(words().sheets().resultTitle(wanted.get(column).title(), stage.rows().size()),
-                    "aligned-title"), column, 0);
-            grid.add(cell(line(stage, stage.headings().stream().map(Stage.Heading::name).toList()), "aligned-heading"),
-                    column, 1);
-            for (int n = 0; n < alignment.lines().size(); n++)
-                grid.add(cell(alignment, alignment.lines().get(n), column), column, n + 2);
-            ColumnConstraints even = new ColumnConstraints();
-            even.setPercentWidth(100.0 / found.size());
-            grid.getColumnConstraints().add(even);
-        }
+        List<String> titles = IntStream.range(0, found.size()).mapToObj(n -> words().sheets()
+                .resultTitle(wanted.get(n).title(), alignment.results().get(n).rows().size())).toList();
+        AlignedGrid grid = new AlignedGrid(alignment, titles, why::show);
         return alignment.isWhole() ? Stream.of(grid)
                 : Stream.of(grid, label(words().sheets().onlyFirstRows(Alignment.MOST), "about"));
-    }
-
-    private Label cell(Alignment alignment, Alignment.Line line, int result) {
-        OptionalInt row = line.rows().get(result);
-        Stage stage = alignment.results().get(result);
-        Label cell = row.isPresent()
-                ? cell(line(stage, shown(stage, row.getAsInt())), "aligned-row")
-                : cell(words().sheets().notThere(), "aligned-gap");
-        if (!line.isEverywhere()) cell.getStyleClass().add("differs");
-        cell.setFocusTraversable(!line.isEverywhere());
-        cell.setOnMouseEntered(_ -> tell(alignment, line, result));
-        cell.focusedProperty().subscribe(focused -> {
-            if (focused) tell(alignment, line, result);
-        });
-        return cell;
-    }
-
-    private static List<String> shown(Stage stage, int row) {
-        return stage.rows().get(row).stream().map(Value::shown).toList();
-    }
-
-    /** Texts that stand under each other, as letters of one width do. */
-    private static String line(Stage stage, List<String> texts) {
-        return IntStream.range(0, texts.size()).mapToObj(column -> {
-            int widest = Stream.concat(Stream.of(stage.headings().get(column).name()),
-                    IntStream.range(0, Math.min(Alignment.MOST, stage.rows().size()))
-                            .mapToObj(row -> stage.rows().get(row).get(column).shown()))
-                    .mapToInt(String::length).max().orElse(0);
-            String text = texts.get(column);
-            String cut = text.length() > WIDEST ? text.substring(0, WIDEST - 1) + "…" : text;
-            return cut + " ".repeat(Math.max(0, Math.min(WIDEST, widest) - cut.length()));
-        }).collect(Collectors.joining(SEPARATOR)).stripTrailing();
-    }
-
-    private void tell(Alignment alignment, Alignment.Line line, int result) {
-        why.show(new GapWhy(alignment, line, result).said().map(said -> said.in(words())).orElse(Phrase.EMPTY));
-    }
-
-    private static Label cell(String text, String style) {
-        Label cell = new ShortLabel(text, "aligned-cell", style);
-        cell.setMaxWidth(Double.MAX_VALUE);
-        cell.setMinHeight(Region.USE_PREF_SIZE);
-        return cell;
     }
 }

@@ -3,9 +3,7 @@ package lunko.desktop.query;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
-import java.util.Set;
 import java.util.function.BiFunction;
-import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
@@ -16,25 +14,21 @@ import lunko.table.Table;
 
 /** A few rows to be looked at, small enough to stand beside others. */
 final class SmallTable extends GridPane {
-    private static final PseudoClass DIFFERS = PseudoClass.getPseudoClass("differs");
-
-    private SmallTable(List<String> names, int rows, int most, BiFunction<Integer, Integer, ResultCell> cell,
-            Set<Integer> differing) {
+    private SmallTable(List<String> names, int rows, int most, BiFunction<Integer, Integer, ResultCell> cell) {
         getStyleClass().add("small-table");
         for (int column = 0; column < names.size(); column++)
-            add(cell(names.get(column), "small-heading", false), column, 0);
+            add(cell(names.get(column), "small-heading"), column, 0);
         for (int row = 0; row < Math.min(rows, most); row++) {
             for (int column = 0; column < names.size(); column++) {
                 ResultCell value = cell.apply(row, column);
                 add(cell(value.value().shown(),
                         value instanceof ResultCell.Padded ? "small-padded"
-                                : value.value().isNull() ? "small-null" : "small-value",
-                        differing.contains(row)), column, row + 1);
+                                : value.value().isNull() ? "small-null" : "small-value"), column, row + 1);
             }
         }
         String rest = words().sheets().restOfTable(rows, Math.min(rows, most));
         if (!rest.isEmpty())
-            add(cell(rest, "small-rest", false), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
+            add(cell(rest, "small-rest"), 0, Math.min(rows, most) + 1, Math.max(1, names.size()), 1);
         setAccessibleText(words().counts().rows(rows));
         setMaxWidth(USE_PREF_SIZE);
     }
@@ -42,26 +36,20 @@ final class SmallTable extends GridPane {
     /** The first rows of a table. */
     static SmallTable of(Table table, int most) {
         return new SmallTable(table.columns().stream().map(Column::name).toList(), table.rows().size(), most,
-                (row, column) -> new ResultCell.Stored(table.rows().get(row).value(column)), Set.of());
-    }
-
-    /** The first rows of a result; some of them, counted from 0, are marked for not being in another. */
-    static SmallTable of(Stage stage, int most, Set<Integer> differing) {
-        return new SmallTable(stage.headings().stream().map(Stage.Heading::name).toList(), stage.rows().size(), most,
-                (row, column) -> ResultCell.of(stage, row, column), differing);
+                (row, column) -> new ResultCell.Stored(table.rows().get(row).value(column)));
     }
 
     /** The first rows of a result. */
     static SmallTable of(Stage stage, int most) {
-        return of(stage, most, Set.of());
+        return new SmallTable(stage.headings().stream().map(Stage.Heading::name).toList(), stage.rows().size(), most,
+                (row, column) -> ResultCell.of(stage, row, column));
     }
 
-    private static Region cell(String text, String styleClass, boolean differs) {
+    private static Region cell(String text, String styleClass) {
         Label label = new Label(text);
         label.getStyleClass().addAll("small-cell", styleClass);
         label.setMinWidth(Region.USE_PREF_SIZE);
         label.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
-        label.pseudoClassStateChanged(DIFFERS, differs);
         return label;
     }
 }

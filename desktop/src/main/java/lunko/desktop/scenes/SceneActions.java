@@ -28,6 +28,7 @@ public final class SceneActions {
     private final Action up;
     private final Action down;
     private final Action bringIn;
+    private final Action mistake;
 
     /**
      * The actions on the scenes of a model.
@@ -35,8 +36,9 @@ public final class SceneActions {
      * @param show what the window shows
      * @param retitle gives the field for the title the keyboard
      * @param bringIn asks for scenes of another lesson
+     * @param mistake asks for a mistake
      */
-    public SceneActions(ScenesModel scenes, ShowModel show, Runnable retitle, Runnable bringIn) {
+    public SceneActions(ScenesModel scenes, ShowModel show, Runnable retitle, Runnable bringIn, Runnable mistake) {
         BooleanBinding seen = Bindings.createBooleanBinding(
                 () -> scenes.lesson().mode().get() == Mode.SCENES && !scenes.selected().get().isEmpty(),
                 scenes.lesson().mode(), scenes.selected());
@@ -59,6 +61,7 @@ public final class SceneActions {
                 which -> new ScenesEdit.Move(which, Collections.max(which) + 2),
                 new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
         this.bringIn = Action.of(words().scenes().bringIn(), Group.LESSON, bringIn);
+        this.mistake = Action.of(words().scenes().showMistake(), Group.LESSON, mistake);
     }
 
     /** How scenes are changed. */
@@ -74,7 +77,7 @@ public final class SceneActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(keep, bringIn, show, title, repeat, delete, up, down);
+        return List.of(keep, bringIn, mistake, show, title, repeat, delete, up, down);
     }
 
     /** Keeps what is shown as a scene. */
@@ -104,5 +107,10 @@ public final class SceneActions {
 
     Action bringIn() {
         return bringIn;
+    }
+
+    /** Asks for a mistake that is to be shown. */
+    public Action mistake() {
+        return mistake;
     }
 }

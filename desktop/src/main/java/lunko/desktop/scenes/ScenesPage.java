@@ -10,6 +10,7 @@ import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.input.MouseButton;
@@ -61,10 +62,13 @@ public final class ScenesPage extends HBox {
         this.present.setId("present-from");
         this.present.setOnAction(_ -> present.run());
         this.present.setMinWidth(Region.USE_PREF_SIZE);
+        MenuButton add = Controls.menuButton(words().scenes().addScenes());
+        add.setId("add-scenes");
+        add.getItems().addAll(actions.bringIn().menuItem(), actions.mistake().menuItem());
         FlowPane tools = new FlowPane(actions.keep().button(Feather.PLUS),
                 actions.repeat().iconButton(Feather.COPY), actions.up().iconButton(Feather.ARROW_UP),
                 actions.down().iconButton(Feather.ARROW_DOWN), actions.delete().iconButton(Feather.TRASH_2),
-                actions.bringIn().button(Feather.DOWNLOAD));
+                add);
         tools.getStyleClass().add("bench-tools");
         tools.setPrefWrapLength(TOOLS);
         HBox.setHgrow(tools, Priority.ALWAYS);

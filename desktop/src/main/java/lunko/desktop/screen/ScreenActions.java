@@ -21,6 +21,7 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
 import lunko.desktop.scenes.BringInPane;
+import lunko.desktop.scenes.MistakePane;
 import lunko.desktop.scenes.SceneActions;
 import lunko.desktop.scenes.ScenesModel;
 import lunko.desktop.show.ShowActions;
@@ -60,11 +61,13 @@ final class ScreenActions {
         this.lessons = lessons;
         Hand hand = new Hand();
         tables = new TableActions(lesson, hand, sources);
-        bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)));
         outline = new ScenesModel(lesson);
         scenes = new SceneActions(outline, model, () -> view.ifPresent(ScreenView::retitleScene),
                 () -> lessons.chooseAndRead(from -> view.ifPresent(there -> there.ask(close -> new BringInPane(from,
-                        which -> lesson.edit(new ScenesEdit.BringIn(from, which)), close)))));
+                        which -> lesson.edit(new ScenesEdit.BringIn(from, which)), close)))),
+                () -> view.ifPresent(there -> there.ask(close -> new MistakePane(lesson, close))));
+        bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)),
+                scenes.mistake());
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);
         results = new ResultActions(model);
         query = new QueryActions(model);

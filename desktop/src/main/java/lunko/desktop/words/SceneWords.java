@@ -42,6 +42,18 @@ public interface SceneWords {
     /** {@code Bring in scenes…}. */
     String bringIn();
 
+    /** {@code Show a mistake…}. */
+    String showMistake();
+
+    /** {@code Show a mistake}. */
+    String mistakes();
+
+    /** What comes of choosing one. */
+    String mistakesAbout();
+
+    /** {@code Add scenes}. */
+    String addScenes();
+
     /** {@code Show the scene}. */
     String show();
 

@@ -14,6 +14,7 @@ import lunko.words.FileSentences;
 import lunko.words.Glossary;
 import lunko.words.KeySentences;
 import lunko.words.MatchSentences;
+import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
@@ -45,6 +46,8 @@ public final class PseudoSpeech implements Speech {
             case String text -> pseudo(text);
             case Phrase phrase -> phrase.map(part -> part.tone() == Tone.PLAIN || part.tone() == Tone.STRONG
                     ? new Phrase.Part(pseudo(part.text()), part.tone()) : part);
+            case MistakeSentences.Told told -> new MistakeSentences.Told(pseudo(told.title()),
+                    pseudo(told.titleMended()), pseudo(told.about()), pseudo(told.mended()));
             default -> said;
         };
     }
@@ -197,6 +200,11 @@ public final class PseudoSpeech implements Speech {
     @Override
     public SceneWords scenes() {
         return pseudo(SceneWords.class, english.scenes());
+    }
+
+    @Override
+    public MistakeSentences mistakes() {
+        return pseudo(MistakeSentences.class, english.mistakes());
     }
 
     @Override

@@ -66,6 +66,26 @@ final class EnglishScenes implements SceneWords {
     }
 
     @Override
+    public String showMistake() {
+        return "Show a mistake…";
+    }
+
+    @Override
+    public String mistakes() {
+        return "Show a mistake";
+    }
+
+    @Override
+    public String mistakesAbout() {
+        return "Adds two scenes on these tables: what goes wrong, and the same mended. Undo takes them back.";
+    }
+
+    @Override
+    public String addScenes() {
+        return "Add scenes";
+    }
+
+    @Override
     public String bringIn() {
         return "Bring in scenes…";
     }

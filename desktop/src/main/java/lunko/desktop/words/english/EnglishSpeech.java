@@ -27,6 +27,7 @@ import lunko.words.Glossary;
 import lunko.words.KeySentences;
 import lunko.words.Language;
 import lunko.words.MatchSentences;
+import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
@@ -166,6 +167,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public SceneWords scenes() {
         return new EnglishScenes();
+    }
+
+    @Override
+    public MistakeSentences mistakes() {
+        return core.mistakes();
     }
 
     @Override
