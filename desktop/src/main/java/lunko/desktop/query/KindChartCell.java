@@ -11,18 +11,39 @@ import lunko.insight.picture.KindChart;
 
 /** What a kind makes of a row: a half for each side, filled, hatched or empty; dashed where it is not repeated. */
 final class KindChartCell extends HBox {
+    private final Region left = half("left");
+    private final Region right = half("right");
+
+    /** A cell that shows nothing yet. */
+    KindChartCell() {
+        getStyleClass().addAll("chart-cell", style(KindChart.Cell.ABSENT));
+        setAccessibleRole(AccessibleRole.TEXT);
+        getChildren().addAll(left, right);
+    }
 
     /** A cell with its two halves. */
     KindChartCell(KindChart.Cell cell, KindChart.Half left, KindChart.Half right) {
-        getStyleClass().addAll("chart-cell", style(cell));
-        setAccessibleRole(AccessibleRole.TEXT);
-        setAccessibleText(words().kinds().cell(cell));
-        getChildren().addAll(half("left", left), half("right", right));
+        this();
+        show(cell, left, right);
     }
 
-    private static Region half(String side, KindChart.Half half) {
+    /** Shows what a kind makes of another row. */
+    void show(KindChart.Cell cell, KindChart.Half onLeft, KindChart.Half onRight) {
+        restyle(this, style(cell));
+        restyle(left, style(onLeft));
+        restyle(right, style(onRight));
+        setAccessibleText(words().kinds().cell(cell));
+    }
+
+    /** The last of the style classes says what it is; only another one is looked up again. */
+    private static void restyle(Region node, String style) {
+        int last = node.getStyleClass().size() - 1;
+        if (!node.getStyleClass().get(last).equals(style)) node.getStyleClass().set(last, style);
+    }
+
+    private static Region half(String side) {
         Region drawn = new Region();
-        drawn.getStyleClass().addAll("chart-half", side, style(half));
+        drawn.getStyleClass().addAll("chart-half", side, style(KindChart.Half.NOTHING));
         HBox.setHgrow(drawn, Priority.ALWAYS);
         return drawn;
     }

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.PhraseFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.words.KindWords.Figure;
-import lunko.engine.JoinResult;
 import lunko.insight.explanation.ChartWhy;
 import lunko.insight.picture.KindChart;
 import lunko.lesson.Lesson;
@@ -28,10 +28,15 @@ final class KindsSheet extends StageSheet {
 
     private final VBox side = new VBox();
     private final PhraseFlow why = new PhraseFlow("chart-why");
+    private final Label cross = label("", "about");
+    private final HBox all = new HBox();
+    private Optional<KindChart> chart = Optional.empty();
+    private Optional<KindChartView> view = Optional.empty();
 
     KindsSheet(ShowModel model, Runnable close) {
         super(model, "kinds", words().kinds().everyKind(), close);
         side.getStyleClass().add("chart-side");
+        all.getStyleClass().add("chart");
         say(words().kinds().everyKindAbout());
         keepBelow(why);
         // In a chain the steps go on to another join.
@@ -48,26 +53,31 @@ final class KindsSheet extends StageSheet {
             put(List.of(label(words().kinds().noChart(), "about")));
             return;
         }
-        JoinKind chosen = chart.get().outcome().kind();
-        KindChartView view = new KindChartView(chart.get(), chosen, model()::canChoose, model()::choose);
-        view.pointed().subscribe(pointed -> {
-            why.show(pointed.flatMap(view::line).map(line -> new ChartWhy(chart.get(), line, pointed.get().kind()))
-                    .map(cell -> cell.said().in(words())).orElse(Phrase.EMPTY));
-            side.getChildren().setAll(Stream.concat(
-                    change(chart.get(), pointed.map(KindChartView.Pointed::kind).filter(kind -> kind != chosen)),
-                    laws(chart.get())).toList());
-        });
-        VBox left = new VBox(view, cross(chart.get().outcome()), new KindChartLegend());
-        left.getStyleClass().add("chart-main");
-        HBox.setHgrow(left, Priority.ALWAYS);
-        HBox both = new HBox(left, side);
-        both.getStyleClass().add("chart");
-        put(List.of(both));
+        this.chart = chart;
+        if (view.isEmpty()) {
+            view = Optional.of(new KindChartView(chart.get(), model()::canChoose, model()::choose, heightProperty()));
+            view.get().pointed().subscribe(this::tell);
+            VBox left = new VBox(view.get(), cross, new KindChartLegend());
+            left.getStyleClass().add("chart-main");
+            HBox.setHgrow(left, Priority.ALWAYS);
+            all.getChildren().setAll(left, side);
+        } else {
+            view.get().show(chart.get(), model()::canChoose);
+            tell(Optional.empty());
+        }
+        cross.setText(words().kinds().crossGives(chart.get().outcome().join().left().rows().size(),
+                chart.get().outcome().join().right().rows().size()));
+        if (all.getParent() == null) put(List.of(all));
     }
 
-    private static Node cross(JoinResult outcome) {
-        return label(words().kinds().crossGives(outcome.join().left().rows().size(),
-                outcome.join().right().rows().size()), "about");
+    /** Why the cell is as it is that is pointed at, and what its kind would change. */
+    private void tell(Optional<KindChartView.Pointed> pointed) {
+        KindChart now = chart.orElseThrow();
+        why.show(pointed.flatMap(at -> view.flatMap(there -> there.line(at)))
+                .map(line -> new ChartWhy(now, line, pointed.get().kind()))
+                .map(cell -> cell.said().in(words())).orElse(Phrase.EMPTY));
+        side.getChildren().setAll(Stream.concat(change(now, pointed.map(KindChartView.Pointed::kind)
+                .filter(kind -> kind != now.outcome().kind())), laws(now)).toList());
     }
 
     /** What goes and what comes from the kind on the stage to another. */

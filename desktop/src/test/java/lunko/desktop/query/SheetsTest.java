@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,7 +21,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Paint;
 import javafx.stage.Stage;
@@ -107,13 +107,12 @@ class SheetsTest extends OpenWindow {
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(where)));
         robot.push(KeyCode.O);
         until(() -> robot.lookup("#send").tryQuery().isPresent());
-        assertThat(robot.lookup(".side .way-title").<Label>queryAll().stream().map(Label::getText))
+        assertThat(robot.lookup(".aligned-title").<Label>queryAll().stream().map(Label::getText))
                 .containsExactly(words().sheets().asItIs("WHERE", 2), words().sheets().inOther("ON", 5));
-        assertThat(robot.lookup(".small-cell").match(cell -> states(cell).contains("differs")).queryAll())
-                .hasSize(3 * 7);
+        assertThat(robot.lookup(".aligned-gap").queryAll()).hasSize(3);
         assertThat(robot.lookup(".why-both").queryAll()).hasSize(3);
         robot.clickOn("#send");
-        until(() -> robot.lookup(".side .way-title").<Label>queryAll().stream()
+        until(() -> robot.lookup(".aligned-title").<Label>queryAll().stream()
                 .anyMatch(title -> title.getText().startsWith("In WHERE: ")));
         assertThat(model.lesson().lesson().get().staged().sql()).isEqualTo(PLAIN + " AND k.village = 'Ashholt'");
         robot.clickOn("#send");
@@ -215,7 +214,7 @@ class SheetsTest extends OpenWindow {
     void everyKindIsSeenAtOnceComparedAndChosen(FxRobot robot) {
         robot.push(KeyCode.K);
         assertThat(rows(robot)).containsExactly("3", "5", "5", "7", "3", "2", "2", "2", "4");
-        assertThat(robot.lookup(".chart-cell.kept").match(cell -> cell.getParent() instanceof GridPane).queryAll())
+        assertThat(robot.lookup(".chart-cell.kept").match(cell -> cell.getParent() instanceof KindChartLine).queryAll())
                 .hasSize(12);
         // By the arrows to what an inner join makes of the last line, a keeper without a match.
         robot.interact(() -> robot.lookup(".kind-chart").query().requestFocus());
@@ -229,6 +228,18 @@ class SheetsTest extends OpenWindow {
         assertThat(model.showing().get().kind()).contains(JoinKind.FULL_ANTI);
         robot.interact(() -> model.lesson().edit(new CellEdit.Type("hives", 2, 2, "13")));
         assertThat(rows(robot)).containsExactly("4", "5", "5", "6", "4", "3", "1", "1", "2");
+        assertThat(robot.lookup(".chart-cell.kept").match(cell -> cell.getParent() instanceof KindChartLine
+                && isSeen(cell)).queryAll()).hasSize(1 + 1 + 2 + 2);
+        // As many lines as there are, of which those in view are made.
+        robot.interact(() -> model.lesson().edit(new CellEdit.Paste("hives", 5, 1,
+                IntStream.range(0, 300).mapToObj(n -> List.of("Fern " + n, "11")).toList())));
+        assertThat(rows(robot).getFirst()).isEqualTo("304");
+        assertThat(robot.lookup(".kind-chart .chart-line").queryAll()).hasSizeLessThan(60);
+        robot.interact(() -> robot.lookup(".kind-chart").query().requestFocus());
+        for (int i = 0; i < 30; i++) robot.push(KeyCode.DOWN);
+        assertThat(robot.lookup(".kind-chart").query().getAccessibleText()).startsWith("Fern 25 – Oda");
+        assertThat(robot.lookup(".chart-cell").match(cell -> cell.getPseudoClassStates().toString().contains(
+                "pointed") && isSeen(cell)).queryAll()).hasSize(1);
         robot.push(KeyCode.DIGIT5);
         assertThat(robot.lookup(".kind-chart").queryAll()).isEmpty();
     }

@@ -73,6 +73,27 @@ class ScenesTest extends OpenWindow {
         assertThat(kinds()).containsExactly(JoinKind.LEFT_OUTER, JoinKind.INNER, JoinKind.INNER);
     }
 
+    /** A mistake is chosen from the list: it is on the stage, and the next scene is the same mended. */
+    @Test
+    void aMistakeIsSetUpWithAClick(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.F6).clickOn("#add-scenes").clickOn("Show a mistake…")
+                .clickOn("A figure that is too large");
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(lesson().scenes().size()).isEqualTo(4);
+        assertThat(lesson().scenes().at()).isEqualTo(2);
+        assertThat(lesson().scene().telling().title()).isEqualTo("A figure that is too large");
+        assertThat(robot.lookup(".diagnostic-line").queryAll()).isNotEmpty();
+        robot.push(KeyCode.SHIFT, KeyCode.PAGE_DOWN);
+        assertThat(lesson().scene().telling().title()).isEqualTo("The figure, each row once");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(lesson().scenes().size()).isEqualTo(2);
+        // What the tables lack is said in the list.
+        robot.interact(() -> model.lesson().open(Lesson.begun()));
+        robot.push(KeyCode.F6).clickOn("#add-scenes").clickOn("Show a mistake…").clickOn("Side by side, line by line");
+        assertThat(robot.lookup(".recipe .query-problem").queryLabeled().getText()).isEqualTo(
+                "It needs a link between two tables that have rows: make one first.");
+    }
+
     @Test
     void aRowThatIsChangedInASceneOfItsOwnIsTheSameInAllOthers(FxRobot robot) {
         robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.F6).clickOn("#tables-own").push(KeyCode.F6);
