@@ -93,6 +93,8 @@ final class EnglishGlossary implements Glossary {
                     "Without a match on the other side."),
             new Term("Venn diagram", List.of("venn diagram", "venn diagrams"),
                     "Two circles for two tables: the pairs are where they overlap, the unmatched rows outside."),
+            new Term("view", List.of("view", "views"),
+                    "A table whose rows are what a query gives, whatever is changed in the tables that it reads."),
             new Term("why", List.of("why", "whys"),
                     "The sentence that explains a step."));
 

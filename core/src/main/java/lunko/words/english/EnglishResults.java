@@ -171,7 +171,7 @@ record EnglishResults(Names names, Counts counts) implements ResultSentences {
     @Override
     public String arranged(boolean sorted, long hidden) {
         List<String> all = new ArrayList<>();
-        if (sorted) all.add("view sorted");
+        if (sorted) all.add("sorted here only");
         if (hidden > 0) all.add(text("{} hidden", counted(hidden, "column")));
         return String.join(" · ", all);
     }

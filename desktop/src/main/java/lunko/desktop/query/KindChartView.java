@@ -6,11 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.LongProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleLongProperty;
+import javafx.collections.ObservableList;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -60,13 +64,15 @@ final class KindChartView extends VBox implements WalkedByArrows {
     private final ReadOnlyObjectWrapper<Optional<Pointed>> pointed = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final DoubleProperty nameWidth = new SimpleDoubleProperty();
     private final KindChartLine.Room width = new KindChartLine.Room(nameWidth, widthProperty().subtract(BAR));
-    private final ListView<KindChart.Lines> list = new ListView<>();
+    private final ListView<Integer> list = new ListView<>();
     private final ReadOnlyDoubleProperty room;
     private final List<Button> headings;
     private final List<Label> feet = KINDS.stream().map(_ -> foot()).toList();
     private final KindChartLine head;
     private final KindChartLine foot;
+    private final LongProperty shows = new SimpleLongProperty();
     private KindChart chart;
+    private List<KindChart.Lines> lines = List.of();
     private int chosen;
 
     /**
@@ -109,10 +115,11 @@ final class KindChartView extends VBox implements WalkedByArrows {
         pointed.set(Optional.empty());
         chart = now;
         chosen = KINDS.indexOf(now.outcome().kind());
-        List<KindChart.Lines> lines = now.shown(MOST_LINES);
+        lines = now.shown(MOST_LINES);
         nameWidth.set(Math.min(WIDEST, 12 + lines.stream().limit(MOST_MEASURED)
                 .mapToDouble(line -> NAME.width(name(line).text())).max().orElse(0)));
-        list.getItems().setAll(lines);
+        count(lines.size());
+        shows.set(shows.get() + 1);
         fit();
         for (int i = 0; i < KINDS.size(); i++) {
             headings.get(i).setDisable(!canChoose.test(KINDS.get(i)));
@@ -123,10 +130,17 @@ final class KindChartView extends VBox implements WalkedByArrows {
         foot.choose(chosen);
     }
 
+    /** The items of the list are but the numbers of its lines: so those that stay need not be made again. */
+    private void count(int now) {
+        ObservableList<Integer> items = list.getItems();
+        if (items.size() > now) items.remove(now, items.size());
+        if (items.size() < now) items.addAll(IntStream.range(items.size(), now).boxed().toList());
+    }
+
     /** As high as its lines, or as there is room. */
     private void fit() {
-        double lines = Math.max(LEAST_LINES, Math.floor((room.get() - AROUND) / LINE));
-        list.setPrefHeight(LINE * Math.min(lines, list.getItems().size()));
+        double fitting = Math.max(LEAST_LINES, Math.floor((room.get() - AROUND) / LINE));
+        list.setPrefHeight(LINE * Math.min(fitting, lines.size()));
         list.setMinHeight(Region.USE_PREF_SIZE);
     }
 
@@ -137,7 +151,7 @@ final class KindChartView extends VBox implements WalkedByArrows {
 
     /** The line that is pointed at, where that is one for itself. */
     Optional<KindChart.Line> line(Pointed at) {
-        return at.row() == 0 ? Optional.empty() : Optional.of(list.getItems().get(at.row() - 1))
+        return at.row() == 0 ? Optional.empty() : Optional.of(lines.get(at.row() - 1))
                 .filter(line -> line.count() == 1).map(KindChart.Lines::first);
     }
 
@@ -148,7 +162,7 @@ final class KindChartView extends VBox implements WalkedByArrows {
     /** What is pointed at, for those who do not see it. */
     private String said(Pointed at) {
         if (at.row() == 0) return words().names().kind(at.kind());
-        KindChart.Lines line = list.getItems().get(at.row() - 1);
+        KindChart.Lines line = lines.get(at.row() - 1);
         return words().kinds().cellOf(name(line).text(), at.kind(), chart.cell(line.first(), at.kind()));
     }
 
@@ -179,15 +193,14 @@ final class KindChartView extends VBox implements WalkedByArrows {
 
     /** From where the chart is pointed at to the next cell; at first to the first. */
     private void press(KeyEvent event) {
-        int lines = list.getItems().size();
-        if (event.getTarget() != this || !event.getCode().isArrowKey() || lines == 0) return;
+        if (event.getTarget() != this || !event.getCode().isArrowKey() || lines.isEmpty()) return;
         event.consume();
         Pointed at = pointed.get().orElse(new Pointed(0, KINDS.getFirst()));
         int kind = KINDS.indexOf(at.kind());
         if (pointed.get().isEmpty()) pointAt(1, at.kind());
         else switch (event.getCode()) {
             case UP -> pointAt(Math.max(1, at.row() - 1), at.kind());
-            case DOWN -> pointAt(Math.min(lines, at.row() + 1), at.kind());
+            case DOWN -> pointAt(Math.min(lines.size(), at.row() + 1), at.kind());
             case LEFT -> pointAt(at.row(), KINDS.get(Math.max(0, kind - 1)));
             default -> pointAt(at.row(), KINDS.get(Math.min(KINDS.size() - 1, kind + 1)));
         }
@@ -218,13 +231,14 @@ final class KindChartView extends VBox implements WalkedByArrows {
     }
 
     /** A line that is in view; it shows one after another. */
-    private final class LineCell extends ListCell<KindChart.Lines> {
+    private final class LineCell extends ListCell<Integer> {
         private final PhraseFlow name = new PhraseFlow("chart-line");
         private final List<KindChartCell> cells = KINDS.stream().map(this::cell).toList();
         private final KindChartLine line = new KindChartLine(name, cells, width);
 
         LineCell() {
             pointed.subscribe(_ -> point());
+            shows.subscribe((_, _) -> show());
         }
 
         private KindChartCell cell(JoinKind kind) {
@@ -234,23 +248,22 @@ final class KindChartView extends VBox implements WalkedByArrows {
             return cell;
         }
 
-        /** The same line may be given by other kinds than before. */
         @Override
-        protected boolean isItemChanged(KindChart.Lines before, KindChart.Lines now) {
-            return true;
-        }
-
-        @Override
-        protected void updateItem(KindChart.Lines item, boolean empty) {
+        protected void updateItem(Integer item, boolean empty) {
             super.updateItem(item, empty);
             setGraphic(empty ? null : line);
-            if (empty || item == null) return;
-            name.show(KindChartView.this.name(item));
+            show();
+        }
+
+        private void show() {
+            if (isEmpty() || getItem() == null || getItem() >= lines.size()) return;
+            KindChart.Lines shown = lines.get(getItem());
+            name.show(KindChartView.this.name(shown));
             line.choose(chosen);
             for (int i = 0; i < KINDS.size(); i++) {
-                cells.get(i).show(chart.cell(item.first(), KINDS.get(i)),
-                        chart.half(item.first(), KINDS.get(i), Side.LEFT),
-                        chart.half(item.first(), KINDS.get(i), Side.RIGHT));
+                cells.get(i).show(chart.cell(shown.first(), KINDS.get(i)),
+                        chart.half(shown.first(), KINDS.get(i), Side.LEFT),
+                        chart.half(shown.first(), KINDS.get(i), Side.RIGHT));
             }
             point();
         }

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.beans.binding.BooleanBinding;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -44,6 +46,8 @@ public final class ShowPage extends VBox {
     private final ShowModel model;
     private final VBox right;
     private final List<Pane> canWait;
+    /** Whether the pictures beside the stage are to be seen. */
+    private final BooleanProperty beside = new SimpleBooleanProperty(true);
     private boolean presented;
     private boolean sheeted;
 
@@ -72,7 +76,7 @@ public final class ShowPage extends VBox {
         // Whatever is said above it, the stage gives up its room before anything leaves the window.
         for (Region part : List.of(place, stages, stage, rows)) part.setMinHeight(0);
         old = model.stale().or(model.waiting());
-        PictureCard pictures = new PictureCard(model);
+        PictureCard pictures = new PictureCard(model, beside);
         Cover picture = new Cover(model, pictures, () -> model.covers(Question.Cover.PICTURE)
                 && !(model.asking().get().orElseThrow().question() instanceof Question.WhichPairs));
         VBox.setVgrow(picture, Priority.ALWAYS);
@@ -140,7 +144,8 @@ public final class ShowPage extends VBox {
         boolean byKind = open.filter(Question.WhichKind.class::isInstance).isPresent();
         boolean byPairs = open.filter(Question.WhichPairs.class::isInstance).isPresent();
         show(kinds, !presented || byKind);
-        show(right, !sheeted && (!presented || byPairs));
+        beside.set(!sheeted && (!presented || byPairs));
+        show(right, beside.get());
         show(steps, !presented);
         show(rail, presented);
     }

@@ -8,7 +8,7 @@ import lunko.query.Side;
 /** What is said of the rows of the result, and how they are viewed. */
 public interface ResultGridWords {
 
-    /** As in {@code Sort the view by … only}. */
+    /** As in {@code Sort by hive here only}. */
     String sortView(String column);
 
     /** As in {@code Hide …}. */

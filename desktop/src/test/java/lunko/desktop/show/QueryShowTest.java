@@ -186,7 +186,7 @@ class QueryShowTest extends OpenWindow {
         assertThat(robot.lookup(".query-row").queryAll().stream().filter(row -> states(row).contains("removed")))
                 .hasSize(2);
         assertThat(seen(robot, ".stage-card .about")).anyMatch(
-                said -> said.contains("2 rows · 2 removed · view sorted · 1 column hidden"));
+                said -> said.contains("2 rows · 2 removed · sorted here only · 1 column hidden"));
         robot.moveTo(
                 robot.lookup(".query-row").match(row -> isSeen(row) && !((TableRow<?>) row).isEmpty()).<Node>query());
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("harvests row 2 is row");

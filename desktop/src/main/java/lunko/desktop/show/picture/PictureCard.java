@@ -4,6 +4,7 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.EnumMap;
 import java.util.Map;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -20,8 +21,12 @@ import lunko.show.Showing;
 /** The pictures of the join, one of them at a time. */
 public final class PictureCard extends VBox {
 
-    /** The pictures of what a model shows. */
-    public PictureCard(ShowModel model) {
+    /**
+     * The pictures of what a model shows.
+     *
+     * @param beside whether they are to be seen; while they are not, they are not drawn
+     */
+    public PictureCard(ShowModel model, ObservableValue<Boolean> beside) {
         getStyleClass().addAll("card", "picture-card");
         HBox head = new HBox();
         head.getStyleClass().add("picture-head");
@@ -43,8 +48,9 @@ public final class PictureCard extends VBox {
         Runnable choose = () -> {
             Drawing chosen = drawing(model.picture().get(), model.showing().get());
             boolean seen = !model.covers(Question.Cover.PICTURE) || chosen == Drawing.GRID;
-            drawings.forEach((drawing, shown) -> shown.setVisible(drawing == chosen && seen));
+            drawings.forEach((drawing, shown) -> shown.setVisible(beside.getValue() && drawing == chosen && seen));
         };
+        beside.subscribe((_, _) -> choose.run());
         model.asking().subscribe(_ -> choose.run());
         model.picture().subscribe(_ -> choose.run());
         model.showing().subscribe(_ -> choose.run());

@@ -19,7 +19,7 @@ record EnglishResultGrid(Names names) implements ResultGridWords {
 
     @Override
     public String sortView(String column) {
-        return text("Sort the view by {} only", column);
+        return text("Sort by {} here only", column);
     }
 
     @Override
