@@ -14,6 +14,7 @@ import lunko.query.SqlName;
 import lunko.query.Sum;
 import lunko.query.Tally;
 import lunko.table.Lazy;
+import lunko.table.SameName;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -193,7 +194,7 @@ public final class JoinResult {
     public String name(ResultColumn column) {
         String name = heading(column).name();
         boolean inBoth = join.kind().only().isEmpty() && join.on(column.side().opposite()).headings().stream()
-                .anyMatch(other -> other.name().equalsIgnoreCase(name));
+                .anyMatch(other -> SameName.of(other.name(), name));
         return inBoth ? qualifiedName(column) : name;
     }
 

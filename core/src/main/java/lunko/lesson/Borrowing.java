@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import lunko.lesson.own.TableChange;
 import lunko.query.sql.FromItem;
 import lunko.table.Row;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /**
@@ -74,7 +75,7 @@ final class Borrowing {
 
     private static boolean isTaken(Lesson lesson, String name) {
         return lesson.views().has(name)
-                || lesson.shared().stream().anyMatch(there -> there.name().equalsIgnoreCase(name));
+                || lesson.shared().stream().anyMatch(there -> SameName.of(there.name(), name));
     }
 
     /** The links between tables that are there afterwards, as far as they touch a new one. */

@@ -8,6 +8,7 @@ import lunko.problem.LessonFault;
 import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.FreeName;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.words.EditSentences;
 
@@ -78,11 +79,11 @@ public sealed interface ColumnEdit extends Edit {
     private static Checked<Column> named(Lesson lesson, Table table, int at, Column column) {
         String name = column.name().strip();
         if (name.isEmpty()) return Checked.invalid(new LessonFault.NoColumnName());
-        boolean same = at >= 0 && table.columns().get(at).name().equalsIgnoreCase(name);
+        boolean same = at >= 0 && SameName.of(table.columns().get(at).name(), name);
         if (at >= 0 && !same && lesson.roster().hasElsewhere(table.name(), name))
             return Checked.invalid(new LessonFault.ColumnNameTakenElsewhere(table.name(), name));
         Optional<Integer> other = IntStream.range(0, table.columns().size()).boxed()
-                .filter(i -> i != at && table.columns().get(i).name().equalsIgnoreCase(name)).findFirst();
+                .filter(i -> i != at && SameName.of(table.columns().get(i).name(), name)).findFirst();
         return other
                 .<Checked<Column>>map(i -> Checked.invalid(new LessonFault.ColumnNameTaken(table.name(), i + 1, name)))
                 .orElseGet(() -> Checked.valid(column.named(name)));

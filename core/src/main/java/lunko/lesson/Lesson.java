@@ -12,6 +12,7 @@ import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
 import lunko.table.FreeName;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /**
@@ -103,7 +104,7 @@ public final class Lesson {
 
     /** The table of this name, if there is one. As in SQL, case does not matter. */
     public Optional<Table> find(String name) {
-        return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
+        return tables.stream().filter(table -> SameName.of(table.name(), name)).findFirst();
     }
 
     /** The link between two tables, from the one to the other, if there is one. */
@@ -368,6 +369,6 @@ public final class Lesson {
      */
     String free(String name, List<Table> taken) {
         return FreeName.of(name, "_", other -> views.has(other)
-                || taken.stream().anyMatch(table -> table.name().equalsIgnoreCase(other)));
+                || taken.stream().anyMatch(table -> SameName.of(table.name(), other)));
     }
 }

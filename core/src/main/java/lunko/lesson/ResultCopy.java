@@ -12,6 +12,7 @@ import lunko.insight.comparison.Sources;
 import lunko.table.Column;
 import lunko.table.FreeName;
 import lunko.table.Row;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -64,7 +65,7 @@ public final class ResultCopy {
     }
 
     private static boolean isTaken(List<Column> columns, String name) {
-        return columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(name));
+        return columns.stream().anyMatch(column -> SameName.of(column.name(), name));
     }
 
     /** The first column, or two, in which no row has NULL or what another has; of a single row nobody can tell. */

@@ -27,6 +27,7 @@ import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.table.Lazy;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /**
@@ -72,7 +73,7 @@ public final class StagedScene {
     }
 
     Optional<Table> find(String name) {
-        return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
+        return tables.stream().filter(table -> SameName.of(table.name(), name)).findFirst();
     }
 
     /** The pairs of columns that are matched: those of the link, or in a natural join those of the same name. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.problem.Checked;
 import lunko.problem.LessonFault;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.words.EditSentences;
 
@@ -89,7 +90,7 @@ public sealed interface TableEdit extends Edit {
     private static Checked<Lesson> rename(Lesson lesson, String table, String name) {
         if (name.isEmpty()) return Checked.invalid(new LessonFault.NoTableName());
         Optional<Table> other = lesson.tables().stream()
-                .filter(each -> !each.name().equals(table) && each.name().equalsIgnoreCase(name)).findFirst();
+                .filter(each -> !each.name().equals(table) && SameName.of(each.name(), name)).findFirst();
         return other
                 .<Checked<Lesson>>map(
                         _ -> Checked.invalid(new LessonFault.TableNameTaken(name)))

@@ -11,6 +11,7 @@ import lunko.problem.Checked;
 import lunko.problem.LessonFault;
 import lunko.problem.Problem;
 import lunko.query.Side;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /** The views of a lesson. A view may read others, whatever their order, as long as that leads to tables. */
@@ -25,7 +26,7 @@ public record Views(List<View> all) {
 
     /** The view of this name, if there is one. As in SQL, case does not matter. */
     public Optional<View> find(String name) {
-        return all.stream().filter(view -> view.name().equalsIgnoreCase(name)).findFirst();
+        return all.stream().filter(view -> SameName.of(view.name(), name)).findFirst();
     }
 
     /** Whether a view has this name. */
@@ -83,7 +84,7 @@ public record Views(List<View> all) {
     /** The same views with one more, or with another in the place of that of its name. */
     Views with(View view) {
         return has(view.name())
-                ? changing(there -> there.name().equalsIgnoreCase(view.name()) ? view : there)
+                ? changing(there -> SameName.of(there.name(), view.name()) ? view : there)
                 : new Views(Stream.concat(all.stream(), Stream.of(view)).toList());
     }
 

@@ -185,7 +185,7 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
     /** Where the column of this name stands, counted from 0. As in SQL, case does not matter. */
     public OptionalInt column(String columnName) {
         return IntStream.range(0, columns.size())
-                .filter(i -> columns.get(i).name().equalsIgnoreCase(columnName)).findFirst();
+                .filter(i -> SameName.of(columns.get(i).name(), columnName)).findFirst();
     }
 
     /** The columns that tell its rows apart, counted from 0; none if no key is named. */

@@ -11,6 +11,7 @@ import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /** Where a table is read from: a file and, where that holds several, the name of the table or sheet in it. */
@@ -43,7 +44,7 @@ public record TableSource(Path file, Optional<String> table) {
     }
 
     private Checked<Table> named(List<Table> all, String name) {
-        return all.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst()
+        return all.stream().filter(one -> SameName.of(one.name(), name)).findFirst()
                 .<Checked<Table>>map(Checked::valid)
                 .orElseGet(() -> Checked.invalid(Problem.at(Place.inFile(file.toString()),
                         new FileFault.NoSuchTable(name, names(all)))));

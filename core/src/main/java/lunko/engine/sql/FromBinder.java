@@ -19,6 +19,7 @@ import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /** Binds the tables of one FROM clause. */
@@ -136,7 +137,7 @@ final class FromBinder {
         List<String> known =
                 before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (BoundColumn slot : table.slots()) {
-            if (slot.table().isPresent() && known.stream().anyMatch(slot.table().get()::equalsIgnoreCase)) {
+            if (slot.table().isPresent() && known.stream().anyMatch(other -> SameName.of(other, slot.table().get()))) {
                 diagnostics.refuse(where, new QueryFault.SameName(slot.table().get()),
                         renamed(where));
             }

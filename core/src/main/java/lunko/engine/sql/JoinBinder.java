@@ -115,7 +115,7 @@ final class JoinBinder {
 
     /** The columns whose names both sides have, once each. */
     private List<Equality> common() {
-        return left.slots().stream().filter(slot -> !slot.merged()).map(slot -> new Name(slot.name(), true))
+        return left.slots().stream().filter(slot -> !slot.merged()).map(slot -> Name.of(slot.name()))
                 .filter(name -> meant(name, left).size() == 1 && meant(name, right).size() == 1)
                 .map(name -> new Equality(meant(name, left).getFirst(), meant(name, right).getFirst())).toList();
     }
@@ -145,7 +145,7 @@ final class JoinBinder {
 
     private BoundFrom natural() {
         List<Equality> common = left.slots().stream().filter(slot -> !slot.merged())
-                .map(slot -> new Name(slot.name(), true))
+                .map(slot -> Name.of(slot.name()))
                 .filter(name -> !meant(name, right).isEmpty())
                 .flatMap(name -> both(name).stream()).toList();
         List<String> names = common.stream().map(pair -> left.slots().get(pair.left()).name()).toList();

@@ -12,6 +12,7 @@ import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.SqlWriter;
+import lunko.table.SameName;
 
 /**
  * How a query can be written so that its figures count each row once.
@@ -66,7 +67,7 @@ record MendedFigure(QueryBody.Select select, Scope rows, Diagnostics diagnostics
                 .filter(name -> diagnostics.script().stretch(name).filter(condition.get()::covers).isEmpty())
                 .noneMatch(name -> name.table().map(owner -> owner.means(called))
                         .orElseGet(() -> rows.meant(name).stream()
-                                .anyMatch(at -> rows.slots().get(at).table().filter(called::equalsIgnoreCase)
+                                .anyMatch(at -> rows.slots().get(at).table().filter(owner -> SameName.of(owner, called))
                                         .isPresent())));
     }
 }

@@ -21,6 +21,7 @@ import lunko.query.sql.Statement;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Truth;
 import lunko.table.Type;
@@ -83,7 +84,7 @@ final class StatementRunner {
         }
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
-            if (columns.stream().anyMatch(column -> column.name().equalsIgnoreCase(definition.column().text()))) {
+            if (columns.stream().anyMatch(column -> SameName.of(column.name(), definition.column().text()))) {
                 diagnostics.refuse(definition.column(), new StatementFault.ColumnTwice(definition.column().text()));
             }
             boolean key = create.constraints().stream()

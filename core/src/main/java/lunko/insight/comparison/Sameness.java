@@ -8,6 +8,7 @@ import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Stage;
+import lunko.table.SameName;
 import lunko.words.Language;
 
 /**
@@ -72,8 +73,8 @@ public record Sameness(Degree degree, int rows, int others) {
      * they are.
      */
     private static boolean isSame(Stage.Heading one, Stage.Heading other) {
-        return one.name().equalsIgnoreCase(other.name()) && (one.table().isEmpty() || other.table().isEmpty()
-                || one.table().get().equalsIgnoreCase(other.table().get()));
+        return SameName.of(one.name(), other.name()) && (one.table().isEmpty() || other.table().isEmpty()
+                || SameName.of(one.table().get(), other.table().get()));
     }
 
     private static Map<Object, Long> counted(List<Object> rows) {

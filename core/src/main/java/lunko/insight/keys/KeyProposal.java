@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import lunko.engine.ValueOrder;
 import lunko.query.KeyPair;
 import lunko.table.Column;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -71,7 +72,7 @@ public record KeyProposal(KeyPair pair, Reason reason) {
     private static Optional<Reason> reason(Column left, Set<Object> lefts, Column right, Set<Object> rights) {
         // A column that nobody has put anything into says nothing yet.
         if (left.open() || right.open() || !left.type().comparesWith(right.type())) return Optional.empty();
-        if (left.name().equalsIgnoreCase(right.name())) return Optional.of(Reason.SAME_NAME);
+        if (SameName.of(left.name(), right.name())) return Optional.of(Reason.SAME_NAME);
         // Amounts have values in common by chance.
         if (left.type() == Type.DECIMAL || right.type() == Type.DECIMAL) return Optional.empty();
         boolean telling = left.type() == Type.TEXT || left.type() == Type.DATE || ending(left).equals(ending(right));

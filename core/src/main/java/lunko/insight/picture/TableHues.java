@@ -3,7 +3,6 @@ package lunko.insight.picture;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -15,6 +14,7 @@ import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
+import lunko.table.SameName;
 
 /**
  * The colour that each table of a query has, wherever it is named or drawn: they are given in the order of FROM, those
@@ -64,7 +64,7 @@ public record TableHues(Map<String, TableHue> byName) {
     }
 
     private static String small(String name) {
-        return name.toLowerCase(Locale.ROOT);
+        return SameName.key(name);
     }
 
     /** That of the table that a name, quoted or not, means; nothing, if it means none. */

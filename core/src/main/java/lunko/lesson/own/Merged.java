@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.OptionalInt;
 import lunko.table.Column;
 import lunko.table.Row;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /**
@@ -39,7 +40,7 @@ record Merged(Table table, List<TableChange> unfit) {
         return switch (change) {
             case TableChange.ColumnGone(_, Column column) -> has(to, column) && to.columns().size() > 1;
             case TableChange.ColumnOther(_, Column was, Column now) ->
-                has(to, was) && (was.name().equalsIgnoreCase(now.name()) || to.column(now.name()).isEmpty());
+                has(to, was) && (SameName.of(was.name(), now.name()) || to.column(now.name()).isEmpty());
             case TableChange.ColumnAdded(_, _, Column column) -> to.column(column.name()).isEmpty();
             case TableChange.RowGone _,TableChange.RowAdded _,TableChange.CellOther _ -> false;
         };

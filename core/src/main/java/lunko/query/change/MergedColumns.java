@@ -109,7 +109,7 @@ final class MergedColumns {
                     right.item(), new JoinSpecification.On(named(condition, both))), both);
             case JoinSpecification.Using(List<Name> names) -> merged(joined.kind(), left, right, names);
             case JoinSpecification.Natural _ -> merged(joined.kind(), left, right,
-                    left.columns().stream().map(column -> new Name(column.name(), true))
+                    left.columns().stream().map(column -> Name.of(column.name()))
                             .filter(name -> right.columns().stream().anyMatch(column -> name.means(column.name())))
                             .toList());
         };

@@ -14,6 +14,7 @@ import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody.Select;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /** Finds the plain join of two tables that a query is, in whatever words it says it. */
@@ -71,7 +72,7 @@ final class PlainJoinReader {
     private Optional<PlainJoin> joined(FromItem.JoinedTable joined) {
         if (!(joined.left() instanceof NamedTable l) || !(joined.right() instanceof NamedTable r))
             return Optional.empty();
-        return named(l).flatMap(left -> named(r).filter(right -> !right.alias().equalsIgnoreCase(left.alias()))
+        return named(l).flatMap(left -> named(r).filter(right -> !SameName.of(right.alias(), left.alias()))
                 .flatMap(right -> switch (joined.specification()) {
                     case JoinSpecification.Nothing _ when !joined.kind().compares() ->
                         Optional.of(new PlainJoin(left.ref(), joined.kind(), right.ref(), List.of(), false));
@@ -119,7 +120,7 @@ final class PlainJoinReader {
     private Optional<PlainJoin> oneSided(NamedTable asked, NamedTable other, Expression condition, JoinKind kind,
             String right) {
         return named(asked).flatMap(
-                outer -> named(other).filter(inner -> !inner.alias().equalsIgnoreCase(outer.alias())).flatMap(inner -> {
+                outer -> named(other).filter(inner -> !SameName.of(inner.alias(), outer.alias())).flatMap(inner -> {
                     boolean fromRight = outer.table().name().equals(right) && !inner.table().name().equals(right);
                     KnownTable one = fromRight ? inner : outer;
                     KnownTable two = fromRight ? outer : inner;

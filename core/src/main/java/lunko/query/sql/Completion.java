@@ -15,6 +15,7 @@ import lunko.problem.Stretch;
 import lunko.query.SqlName;
 import lunko.query.sql.grammar.SqlLexer;
 import lunko.table.Column;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Type;
 import org.antlr.v4.runtime.BaseErrorListener;
@@ -192,7 +193,7 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         private Optional<Table> table(String name) {
-            return tables.stream().filter(table -> table.name().equalsIgnoreCase(name)).findFirst();
+            return tables.stream().filter(table -> SameName.of(table.name(), name)).findFirst();
         }
 
         Completion completion() {
@@ -215,7 +216,7 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         private Stream<Proposal> ofTable(String owner) {
-            return named.entrySet().stream().filter(entry -> entry.getKey().equalsIgnoreCase(owner)).findFirst()
+            return named.entrySet().stream().filter(entry -> SameName.of(entry.getKey(), owner)).findFirst()
                     .map(Map.Entry::getValue).or(() -> table(owner)).stream()
                     .flatMap(table -> table.columns().stream().map(column -> column(column, table, "")));
         }

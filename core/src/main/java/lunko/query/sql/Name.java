@@ -1,6 +1,7 @@
 package lunko.query.sql;
 
 import lunko.query.SqlName;
+import lunko.table.SameName;
 
 /** An identifier. Unquoted it means any name that differs from it in case alone; quoted it means exactly itself. */
 public record Name(String text, boolean quoted) {
@@ -12,7 +13,7 @@ public record Name(String text, boolean quoted) {
 
     /** Whether this identifier means something of that name. */
     public boolean means(String name) {
-        return quoted ? text.equals(name) : text.equalsIgnoreCase(name);
+        return quoted ? text.equals(name) : SameName.of(text, name);
     }
 
     /** The identifier as SQL text. */

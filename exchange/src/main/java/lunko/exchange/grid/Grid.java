@@ -19,6 +19,7 @@ import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.problem.TableFault;
 import lunko.table.Column;
+import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -110,7 +111,7 @@ public record Grid(String name, Place whole, List<Line> lines) {
             if (column.isEmpty()) return problem(line, new FileFault.UnnamedColumn(i + 1));
             Optional<TableFault> fault = Limits.ofName(column);
             if (fault.isPresent()) return problem(line, fault.get());
-            Integer earlier = seen.putIfAbsent(column.toLowerCase(Locale.ROOT), i);
+            Integer earlier = seen.putIfAbsent(SameName.key(column), i);
             if (earlier != null) { return problem(line, new FileFault.ColumnsTwice(earlier + 1, i + 1, column)); }
             names.add(column);
         }

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -33,6 +32,7 @@ import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
+import lunko.table.SameName;
 import lunko.table.Table;
 
 /** What {@code lesson.json} says about a lesson beside the rows of its tables (docs/lesson-format.md). */
@@ -105,7 +105,7 @@ record Descriptor(String source, JsonNode root) {
         Set<String> names = new HashSet<>();
         for (String name : Stream.concat(stored.stream().map(Table::name), views.all().stream().map(View::name))
                 .toList()) {
-            if (!names.add(name.toLowerCase(Locale.ROOT))) return problem(new FileFault.LessonTableTwice(name));
+            if (!names.add(SameName.key(name))) return problem(new FileFault.LessonTableTwice(name));
         }
         return views.broken(stored).map(this::<Lesson>problem).orElseGet(() -> lesson(stored, views))
                 .then(lesson -> lesson.brokenView().map(this::<Lesson>problem).orElse(Checked.valid(lesson)));
