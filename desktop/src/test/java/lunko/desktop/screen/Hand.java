@@ -33,7 +33,12 @@ import lunko.lesson.Lesson;
 import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.SceneStart;
+import lunko.lesson.ScenesEdit;
+import lunko.lesson.TableEdit;
+import lunko.lesson.View;
+import lunko.lesson.WrittenQuery;
 import lunko.lesson.course.Course;
+import lunko.lesson.mistake.Mistake;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.SqlName;
@@ -125,7 +130,7 @@ record Hand(Kind kind, int which) {
         Table table = any(screen.lesson().lesson().get().tables());
         int rows = table.rows().size();
         int column = which / 7 % table.columns().size();
-        return switch (which / 3 % 7) {
+        return switch (which / 3 % 9) {
             case 0 -> new RowEdit.Append(table.name(), column, any(TYPED));
             case 1 -> new RowEdit.Insert(table.name(), which % (rows + 1));
             case 2 -> rows == 0 ? new SceneEdit.OpenLike(SceneStart.PLAIN.at(OptionalLong.of(which % 9)))
@@ -134,6 +139,10 @@ record Hand(Kind kind, int which) {
                     : new CellEdit.Type(table.name(), table.rows().get(which % rows).id(), column, any(TYPED));
             case 4 -> new SceneEdit.ChooseKind(any(Arrays.asList(JoinKind.values())));
             case 5 -> SceneEdit.take(screen.lesson().lesson().get(), any(Arrays.asList(Side.values())), table.name());
+            case 6 -> new TableEdit.KeepView(new View("view " + which % 3, WrittenQuery.of("SELECT t.* FROM "
+                    + new SqlName(table.name()).text() + " t WHERE " + which % 4 + " > 1")));
+            case 7 -> new ScenesEdit.Show("x", any(Arrays.asList(Mistake.values()))
+                    .in(screen.lesson().lesson().get(), words().mistakes()).either(scenes -> scenes, _ -> List.of()));
             default -> new SceneEdit.Retitle("Bees");
         };
     }
