@@ -94,7 +94,8 @@ final class Borrowing {
         while (more) {
             List<View> found = other.views().all().stream().filter(view -> !needed.contains(view))
                     .filter(view -> isNeeded(view.name(), scenes)
-                            || needed.stream().anyMatch(reading -> names(reading.query(), view.name()))).toList();
+                            || needed.stream().anyMatch(reading -> names(reading.query(), view.name())))
+                    .toList();
             needed.addAll(found);
             more = !found.isEmpty();
         }

@@ -82,7 +82,8 @@ public final class Evaluation {
         return IntStream.range(0, answers.size()).boxed().flatMap(i -> answers.get(i).either(
                 answer -> Stream.concat(answer.notes().stream(),
                         query.statements().get(i).<List<Problem>>either(links::in, _ -> List.of())
-                                .stream()).map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),
+                                .stream())
+                        .map(note -> Diagnostic.of(note, query.sql(), stretches.get(i), true)),
                 problem -> Stream.of(Diagnostic.of(problem, query.sql(), stretches.get(i), false)))).toList();
     }
 }

@@ -42,7 +42,8 @@ public record Views(List<View> all) {
         if (all.isEmpty()) return stored;
         Settled settled = settled(stored);
         return Stream.concat(stored.stream(), all.stream().map(
-                view -> settled.found.containsKey(view) ? settled.found.get(view) : Opening.blank(view.name()))).toList();
+                view -> settled.found.containsKey(view) ? settled.found.get(view) : Opening.blank(view.name())))
+                .toList();
     }
 
     /** What those of the views are on tables whose queries can run there. */

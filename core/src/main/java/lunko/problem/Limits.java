@@ -2,6 +2,7 @@ package lunko.problem;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -94,6 +95,14 @@ public final class Limits {
     /** Why a number as it is written is too long, if it is. */
     public static Optional<TableFault> ofDigits(String written) {
         return written.length() <= Type.MOST_DIGITS ? Optional.empty() : Optional.of(tooManyDigits());
+    }
+
+    /** What is wrong with a number as it is written with a power of ten, such as {@code 1e3}, if something is. */
+    public static Optional<TableFault> ofPower(String written) {
+        String power =
+                written.substring(written.toLowerCase(Locale.ROOT).indexOf('e') + 1).replaceFirst("^[+-]?0*", "");
+        return power.length() > String.valueOf(Type.MOST_DIGITS).length() ? Optional.of(tooManyDigits())
+                : ofDigits(new BigDecimal(written).toPlainString());
     }
 
     private static TableFault tooManyDigits() {

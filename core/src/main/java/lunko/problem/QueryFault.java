@@ -121,6 +121,9 @@ public sealed interface QueryFault extends Fault {
     record UsingMissing(String column, JoinSide side) implements QueryFault {}
 
     /** A column of USING that a side has more than once. */
+    record UsingTwice(String column) implements QueryFault {}
+
+    /** A column of USING that is there more than once on a side. */
     record UsingAmbiguous(String column, JoinSide side) implements QueryFault {}
 
     /** A table in ON that is joined later. */
@@ -128,6 +131,15 @@ public sealed interface QueryFault extends Fault {
 
     /** A table in ON that a comma divides from the join. */
     record BeyondComma(String table) implements QueryFault {}
+
+    /** A name in ORDER BY that several columns of the result have, which count from 1. */
+    record OrderAmbiguous(String column, List<Integer> columns) implements QueryFault {
+
+        /** Keeps the numbers as they are. */
+        public OrderAmbiguous {
+            columns = List.copyOf(columns);
+        }
+    }
 
     /** A column that several tables have. */
     record Ambiguous(String column, List<Optional<String>> owners, String written) implements QueryFault {

@@ -15,6 +15,9 @@ public sealed interface SyntaxFault extends Fault {
     /** A comment without its end. */
     record OpenComment() implements SyntaxFault {}
 
+    /** A word that begins like a number and goes on like a name. */
+    record NumberAndName(String word) implements SyntaxFault {}
+
     /** A character that SQL does not use. */
     record StrangeSign(String sign) implements SyntaxFault {}
 

@@ -29,7 +29,8 @@ public record EqualColumns(Comparison comparison, Of left, Of right) {
         return comparisons.stream().flatMap(comparison -> of(comparison.left(), meanings).stream()
                 .flatMap(left -> of(comparison.right(), meanings).stream()
                         .filter(right -> !right.table().equals(left.table()))
-                        .map(right -> new EqualColumns(comparison, left, right)))).toList();
+                        .map(right -> new EqualColumns(comparison, left, right))))
+                .toList();
     }
 
     private static List<Of> of(Object side, Meanings meanings) {

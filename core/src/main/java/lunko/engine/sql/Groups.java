@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import lunko.engine.Aggregation;
 import lunko.engine.LazyList;
 import lunko.engine.Stage;
@@ -46,12 +47,19 @@ final class Groups extends ExpressionBinder {
         this.keys = by.stream().map(rows::bind).toList();
     }
 
-    /** What a query within this one can name of a group: the columns it is grouped by. */
+    /** What a query within this one can name of a group: the columns it is grouped by, each once. */
     private static List<BoundColumn> slots(ExpressionBinder rows, List<Expression> by) {
-        return by.stream().map(key -> (key instanceof Expression.ColumnName name
-                ? rows.scope().find(name, rows.diagnostics()).map(Scope.FoundColumn::slot)
-                : Optional.<BoundColumn>empty())
-                .orElse(NO_COLUMN)).toList();
+        List<Expression> known = new ArrayList<>();
+        List<BoundColumn> slots = new ArrayList<>();
+        for (Expression key : by) {
+            Expression plain = rows.scope().plain(key);
+            boolean again = known.contains(plain);
+            known.add(plain);
+            slots.add((key instanceof Expression.ColumnName name && !again
+                    ? rows.scope().find(name, rows.diagnostics()).map(Scope.FoundColumn::slot)
+                    : Optional.<BoundColumn>empty()).orElse(NO_COLUMN));
+        }
+        return slots;
     }
 
     @Override
@@ -63,7 +71,7 @@ final class Groups extends ExpressionBinder {
         }
         Optional<Aggregate> aggregate = Aggregate.in(expression, rows);
         if (aggregate.isEmpty()) return super.bind(expression);
-        int known = asked.indexOf(expression);
+        int known = known(expression);
         if (known >= 0) return leaf(expression, slot(by.size() + known, aggregates.get(known).type()));
         asked.add(expression);
         aggregates.add(aggregate.get());
@@ -73,8 +81,13 @@ final class Groups extends ExpressionBinder {
     @Override
     Set<Integer> deciding(Expression expression) {
         for (int i = 0; i < by.size(); i++) if (isSame(by.get(i), expression)) return Set.of(i);
-        int known = asked.indexOf(expression);
+        int known = known(expression);
         return known >= 0 ? Set.of(by.size() + known) : within(expression);
+    }
+
+    /** Which of the aggregates an expression is, however it is spelled; -1, if it is none of them yet. */
+    private int known(Expression expression) {
+        return IntStream.range(0, asked.size()).filter(i -> isSame(asked.get(i), expression)).findFirst().orElse(-1);
     }
 
     private static BoundExpression slot(int index, Optional<Type> type) {
@@ -98,11 +111,7 @@ final class Groups extends ExpressionBinder {
     }
 
     private boolean isSame(Expression key, Expression expression) {
-        if (key instanceof Expression.ColumnName a && expression instanceof Expression.ColumnName b) {
-            List<Integer> meant = rows.scope().meant(b.table(), b.column());
-            return meant.size() == 1 && meant.equals(rows.scope().meant(a.table(), a.column()));
-        }
-        return key.equals(expression);
+        return rows.scope().plain(key).equals(rows.scope().plain(expression));
     }
 
     /** The groups of the rows of a stage, in the order in which their first rows come. */

@@ -69,10 +69,21 @@ final class JoinBinder {
                         bound.map(b -> b.between((l, r) -> env.within(FromBinder.both(l, r)))), Optional.empty()),
                         binder.asides());
             }
-            case JoinSpecification.Using(List<Name> names) -> merged(names.stream()
-                    .flatMap(name -> both(name).stream()).toList());
+            case JoinSpecification.Using(List<Name> names) -> {
+                refuseTwice(names);
+                yield merged(names.stream().flatMap(name -> both(name).stream()).toList());
+            }
             case JoinSpecification.Natural _ -> natural();
         };
+    }
+
+    private void refuseTwice(List<Name> names) {
+        for (int i = 1; i < names.size(); i++) {
+            Name name = names.get(i);
+            if (names.subList(0, i).stream().anyMatch(before -> before.means(name.text())))
+                diagnostics.refuse(name, new QueryFault.UsingTwice(name.text()),
+                        diagnostics.fix().without(names.get(i - 1), name));
+        }
     }
 
     private void refuseWithoutOn() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -21,6 +22,7 @@ import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Compound;
@@ -204,19 +206,25 @@ final class QueryBinder {
     private BoundExpression sortValue(SortKey key, List<BoundQuery.Column> columns, List<BoundExpression> values,
             ExpressionBinder binder,
             QueryBody.Select select) {
-        Optional<Integer> column = resultColumn(key, columns);
+        Optional<Integer> column = resultColumn(key, columns, (one, other) -> values.get(one).column().isPresent()
+                && values.get(one).column().equals(values.get(other).column()));
         if (column.isPresent()) return values.get(column.get());
         if (select.distinct()) {
-            for (int i = 0; i < select.items().size(); i++) {
-                if (select.items().get(i) instanceof SelectItem.Item(Expression e, var _) && e.equals(key.by()))
-                    return binder.bind(key.by());
-            }
+            // However the column is spelled: bound, it is the one of the result, or none of them.
+            BoundExpression by = binder.bind(key.by());
+            boolean chosen = by.column().isPresent() && values.stream().anyMatch(value -> value.column()
+                    .equals(by.column()))
+                    || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
+                            && binder.scope().plain(e).equals(binder.scope().plain(key.by())));
+            if (chosen) return by;
             return diagnostics.refused(key, new QueryFault.OrderOutsideDistinct(ExpressionBinder.text(key.by())));
         }
         return binder.bind(key.by());
     }
 
-    private Optional<Integer> resultColumn(SortKey key, List<BoundQuery.Column> columns) {
+    /** The column of the result that is meant; of several of the name, if they are the same, the first. */
+    private Optional<Integer> resultColumn(SortKey key, List<BoundQuery.Column> columns,
+            BiPredicate<Integer, Integer> same) {
         return switch (key.by()) {
             case Expression.Literal(Value.IntegerValue(long number)) -> {
                 if (number >= 1 && number <= columns.size()) yield Optional.of((int) number - 1);
@@ -227,6 +235,9 @@ final class QueryBinder {
                 List<Integer> meant = IntStream.range(0, columns.size())
                         .filter(i -> name.means(columns.get(i).name())).boxed().toList();
                 if (meant.isEmpty()) yield Optional.empty();
+                if (!meant.stream().allMatch(other -> other.equals(meant.getFirst())
+                        || same.test(meant.getFirst(), other)))
+                    ambiguous(key, name, meant);
                 diagnostics.meanings().note(name, columns.get(meant.getFirst()).origins(), Optional.empty());
                 yield Optional.of(meant.getFirst());
             }
@@ -234,13 +245,20 @@ final class QueryBinder {
         };
     }
 
+    private void ambiguous(SortKey key, Name name, List<Integer> meant) {
+        diagnostics.refuse(name, new QueryFault.OrderAmbiguous(name.text(), meant.stream().map(at -> at + 1).toList()),
+                meant.stream().map(at -> diagnostics.fix().instead(key.by(), String.valueOf(at + 1)))
+                        .toArray(Fix[]::new));
+    }
+
     /** The result of a set operation can be sorted by its columns only. */
     private BoundQuery sorted(BoundQuery query, List<SortKey> orderBy) {
         if (orderBy.isEmpty()) return query;
-        List<Integer> by = orderBy.stream().flatMap(key -> resultColumn(key, query.columns()).or(() -> {
-            diagnostics.refuse(key, new QueryFault.OrderOfCombined());
-            return Optional.empty();
-        }).stream()).toList();
+        List<Integer> by =
+                orderBy.stream().flatMap(key -> resultColumn(key, query.columns(), (_, _) -> false).or(() -> {
+                    diagnostics.refuse(key, new QueryFault.OrderOfCombined());
+                    return Optional.empty();
+                }).stream()).toList();
         return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
             Stage stage = query.stage(env);
             return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(),

@@ -2,12 +2,14 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.query.SqlName;
 import lunko.query.sql.Expression.ColumnName;
+import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.Name;
 
@@ -56,6 +58,21 @@ final class Scope {
 
     List<Integer> meant(ColumnName name) {
         return meant(name.table(), name.column());
+    }
+
+    /**
+     * An expression in which each column of this scope stands for itself, however it is named there, and functions have
+     * one spelling: expressions that mean the same are equal then.
+     */
+    Expression plain(Expression expression) {
+        if (expression instanceof ColumnName name) {
+            List<Integer> meant = meant(name);
+            return meant.size() == 1
+                    ? new ColumnName(Optional.empty(), new Name(String.valueOf(meant.getFirst()), true)) : name;
+        }
+        Expression inside = expression.with(this::plain);
+        return inside instanceof Expression.Call(Name function, boolean distinct, List<Expression> arguments)
+                ? new Expression.Call(Name.of(function.text().toUpperCase(Locale.ROOT)), distinct, arguments) : inside;
     }
 
     /** Whether a name means a column of this query or of one around it. */

@@ -82,10 +82,11 @@ final class Conditions {
 
     /** A comma, and nothing that says which rows belong together. */
     static Stream<Shown> none(Ground ground) {
-        return ground.ties().stream().filter(tie -> !tie.left().rows().isEmpty() && !tie.right().rows().isEmpty()).map(tie -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
-            return Shown.of("SELECT * FROM " + tables.getFirst().item() + ", " + tables.getLast().item(),
-                    joined(tables, tie.on()));
-        });
+        return ground.ties().stream().filter(tie -> !tie.left().rows().isEmpty() && !tie.right().rows().isEmpty())
+                .map(tie -> {
+                    List<Named> tables = Named.of(tie.left(), tie.right());
+                    return Shown.of("SELECT * FROM " + tables.getFirst().item() + ", " + tables.getLast().item(),
+                            joined(tables, tie.on()));
+                });
     }
 }

@@ -48,15 +48,17 @@ final class Nulls {
 
     /** A condition on the right table in WHERE, which the NULLs of unmatched rows do not fulfil. */
     static Stream<Shown> undoneByWhere(Ground ground) {
-        return ground.ties().stream().filter(tie -> tie.leavesSomeOut() && ofMatched(tie, ground).isPresent()).map(tie -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
-            Named right = tables.getLast();
-            String condition = right.column(ground.label(tie.right())) + " = " + ofMatched(tie, ground).orElseThrow()
-                    .sql();
-            String joined = "SELECT * FROM " + tables.getFirst().item() + " LEFT JOIN " + right.item() + " ON "
-                    + tables.getFirst().equal(right, tie.on());
-            return Shown.of(joined + " WHERE " + condition, joined + " AND " + condition);
-        });
+        return ground.ties().stream().filter(tie -> tie.leavesSomeOut() && ofMatched(tie, ground).isPresent())
+                .map(tie -> {
+                    List<Named> tables = Named.of(tie.left(), tie.right());
+                    Named right = tables.getLast();
+                    String condition =
+                            right.column(ground.label(tie.right())) + " = " + ofMatched(tie, ground).orElseThrow()
+                                    .sql();
+                    String joined = "SELECT * FROM " + tables.getFirst().item() + " LEFT JOIN " + right.item() + " ON "
+                            + tables.getFirst().equal(right, tie.on());
+                    return Shown.of(joined + " WHERE " + condition, joined + " AND " + condition);
+                });
     }
 
     /** What a row on the right is called by that has a match. */

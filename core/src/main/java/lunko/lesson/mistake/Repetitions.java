@@ -14,16 +14,17 @@ final class Repetitions {
         // Where there is something to add up, that is worse than a wrong number of rows.
         return ground.ties().stream().filter(Tie::isOneToMany)
                 .sorted(Comparator.comparing(tie -> ground.measure(tie.left()).isEmpty())).map(tie -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
-            Named one = tables.getFirst();
-            String figure = ground.measure(tie.left()).map(measure -> "SUM(" + one.column(measure) + ")")
-                    .orElse("COUNT(" + one.column(tie.on().getFirst().left()) + ")");
-            String matched = one.equal(tables.getLast(), tie.on());
-            return Shown.of("SELECT " + figure + " FROM " + one.item() + " JOIN " + tables.getLast().item() + " ON "
-                    + matched,
-                    "SELECT " + figure + " FROM " + one.item() + " WHERE EXISTS (SELECT * FROM "
-                            + tables.getLast().item() + " WHERE " + matched + ")");
-        });
+                    List<Named> tables = Named.of(tie.left(), tie.right());
+                    Named one = tables.getFirst();
+                    String figure = ground.measure(tie.left()).map(measure -> "SUM(" + one.column(measure) + ")")
+                            .orElse("COUNT(" + one.column(tie.on().getFirst().left()) + ")");
+                    String matched = one.equal(tables.getLast(), tie.on());
+                    return Shown.of(
+                            "SELECT " + figure + " FROM " + one.item() + " JOIN " + tables.getLast().item() + " ON "
+                                    + matched,
+                            "SELECT " + figure + " FROM " + one.item() + " WHERE EXISTS (SELECT * FROM "
+                                    + tables.getLast().item() + " WHERE " + matched + ")");
+                });
     }
 
     /** The names of the rows that have a match, made single again by DISTINCT. */

@@ -67,9 +67,11 @@ public record Lexeme(Stretch at, Kind kind) {
     private static Kind kind(Token token) {
         return switch (token.getType()) {
             case SqlLexer.IDENTIFIER, SqlLexer.QUOTED_IDENTIFIER -> Kind.NAME;
-            case SqlLexer.INTEGER, SqlLexer.DECIMAL -> Kind.NUMBER;
+            case SqlLexer.INTEGER, SqlLexer.DECIMAL, SqlLexer.APPROXIMATE -> Kind.NUMBER;
             case SqlLexer.STRING -> Kind.TEXT;
-            case SqlLexer.OPEN_STRING, SqlLexer.OPEN_IDENTIFIER, SqlLexer.OPEN_COMMENT, SqlLexer.OTHER -> Kind.STRANGE;
+            case SqlLexer.OPEN_STRING, SqlLexer.OPEN_IDENTIFIER, SqlLexer.OPEN_COMMENT, SqlLexer.NUMBER_AND_NAME,
+                    SqlLexer.OTHER ->
+                Kind.STRANGE;
             default -> Character.isLetter(token.getText().codePointAt(0)) ? Kind.WORD : Kind.SIGN;
         };
     }

@@ -114,8 +114,11 @@ public record SqlParser(Origin source) {
         Depth depth = new Depth();
         for (Token token : tokens) {
             depth.see(token.getType());
-            boolean isNumber = token.getType() == SqlLexer.INTEGER || token.getType() == SqlLexer.DECIMAL;
-            Optional<TableFault> tooLong = isNumber ? Limits.ofDigits(token.getText()) : Optional.empty();
+            Optional<TableFault> tooLong = switch (token.getType()) {
+                case SqlLexer.INTEGER, SqlLexer.DECIMAL -> Limits.ofDigits(token.getText());
+                case SqlLexer.APPROXIMATE -> Limits.ofPower(token.getText());
+                default -> Optional.empty();
+            };
             if (tooLong.isPresent()) return Optional.of(Problem.at(text.place(token), tooLong.get()));
             if (depth.nested() > DEEPEST) {
                 return Optional.of(Problem.at(text.place(token), new SyntaxFault.NestedTooDeep(DEEPEST)));

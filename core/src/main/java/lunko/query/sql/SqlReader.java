@@ -192,12 +192,13 @@ final class SqlReader {
             case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
             case InListContext t ->
                 new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
-            case ExistsContext t -> new Expression.Exists(query(t.query()));
             default -> throw unknown(tree);
         });
     }
 
     private static Expression.Comparator comparator(ComparatorContext tree) {
+        // Two signs for it: one is the standard's, the other what most people type.
+        if (tree.NOT_EQUAL() != null) return Expression.Comparator.NOT_EQUAL;
         for (Expression.Comparator comparator : Expression.Comparator.values()) {
             if (comparator.sign().equals(tree.getText())) return comparator;
         }
@@ -223,6 +224,7 @@ final class SqlReader {
 
     private Expression primary(PrimaryContext tree) {
         return at(tree, switch (tree) {
+            case ExistsContext t -> new Expression.Exists(query(t.query()));
             case LiteralValueContext t -> new Expression.Literal(literal(t.literal()));
             case ColumnValueContext t ->
                 new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
@@ -260,8 +262,15 @@ final class SqlReader {
         }
         if (tree.INTEGER() != null) return integer(text);
         if (tree.DECIMAL() != null) return new Value.DecimalValue(new BigDecimal(text));
+        if (tree.APPROXIMATE() != null) return approximate(token);
         if (tree.STRING() != null) return Value.of(unquoted(text, '\''));
         return tree.NULL() != null ? Value.NULL : new Value.BooleanValue(tree.TRUE() != null);
+    }
+
+    /** A number with a power of ten, as the decimal that it is exactly. */
+    private static Value approximate(Token token) {
+        BigDecimal number = new BigDecimal(token.getText());
+        return new Value.DecimalValue(number.setScale(Math.max(1, number.scale())));
     }
 
     /** A whole number that does not fit 64 bits is a decimal. */

@@ -50,6 +50,7 @@ final class SyntaxProblems extends BaseErrorListener {
                     ? new SyntaxFault.EmptyName()
                     : new SyntaxFault.OpenName();
             case SqlLexer.OPEN_COMMENT -> new SyntaxFault.OpenComment();
+            case SqlLexer.NUMBER_AND_NAME -> new SyntaxFault.NumberAndName(word);
             case SqlLexer.OTHER -> new SyntaxFault.StrangeSign(word);
             case Token.EOF -> inParentheses
                     ? new SyntaxFault.EndsInParentheses()

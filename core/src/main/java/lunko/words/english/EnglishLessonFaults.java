@@ -46,7 +46,8 @@ final class EnglishLessonFaults {
                 Say.say("Every key of the left table is NULL: give one row a key, and all can have it.");
             case LessonFault.RowsOfView(String view) -> Say.say(
                     "{} is a view, whose rows follow its query: change the tables that it reads, or keep the result as "
-                            + "a table.", view);
+                            + "a table.",
+                    view);
             case LessonFault.ViewBroken(String view, QueryFault.NotThere gone) -> Say.say(
                     "The view {} reads {}, which would be gone: delete the view first, or give it another query.", view,
                     gone.name());
@@ -55,7 +56,8 @@ final class EnglishLessonFaults {
                     problems.of(why), view);
             case LessonFault.ViewTooLarge(String view) -> Say.say(
                     "The view {} would look at more than 1,000,000 pairs of rows after each change: keep the result as "
-                            + "a table instead.", view);
+                            + "a table instead.",
+                    view);
             case LessonFault.NothingToShowItOn(LessonFault.Lack lack) -> Say.say("It needs {}: make one first.",
                     lack(lack));
             case LessonFault.NoColumn(String column, String table, List<String> there) ->

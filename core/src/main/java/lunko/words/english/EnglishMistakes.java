@@ -1,5 +1,6 @@
 package lunko.words.english;
 
+import static lunko.words.english.Say.counted;
 import static lunko.words.english.Say.text;
 
 import lunko.words.MistakeSentences;
@@ -110,6 +111,6 @@ final class EnglishMistakes implements MistakeSentences {
 
     @Override
     public String andSoOn(int shown, int rows) {
-        return text("and so on: {} of {} rows", shown, rows);
+        return text("and so on: {} are shown here, of {}", shown, counted(rows, "row"));
     }
 }

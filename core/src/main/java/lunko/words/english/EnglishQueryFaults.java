@@ -60,6 +60,8 @@ record EnglishQueryFaults(Names names) {
                 Say.say("USING needs a column on both sides, and there is no {} in {}: match columns of different "
                         + "names "
                         + "with ON.", column, side(side));
+            case QueryFault.UsingTwice(String column) ->
+                Say.say("{} stands twice in USING: once is enough.", column);
             case QueryFault.UsingAmbiguous(String column, var side) ->
                 Say.say("{} occurs more than once in {}: write ON instead.", column, side(side));
             case QueryFault.JoinedLater(String table) ->
@@ -73,6 +75,9 @@ record EnglishQueryFaults(Names names) {
                 yield Say.say("The column {} is in {}: write which one, as in {}.{}.", column,
                         String.join(" and in ", all), all.getFirst(), written);
             }
+            case QueryFault.OrderAmbiguous(String column, List<Integer> columns) ->
+                Say.say("The result has several columns {}: write the number of the one you mean ({}), or its table "
+                        + "before it.", column, Say.list(columns.stream().map(String::valueOf).toList()));
             case QueryFault.StarWithoutFrom() ->
                 Say.say("* means all columns of the tables in FROM: name a table there.");
             case QueryFault.AliasInWhere(String alias, String expression) ->

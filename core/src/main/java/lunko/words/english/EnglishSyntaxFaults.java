@@ -15,6 +15,9 @@ final class EnglishSyntaxFaults {
             case SyntaxFault.EmptyName() ->
                 Say.say("A quoted name must not be empty: write the name between the quotes.");
             case SyntaxFault.OpenComment() -> Say.say("This comment has no end: add */.");
+            case SyntaxFault.NumberAndName(String word) ->
+                Say.say("{} begins like a number and goes on like a name: if it is a name, write it in double quotes; "
+                        + "if not, write the number alone.", word);
             case SyntaxFault.StrangeSign(String sign) -> Say.say("{} has no meaning in SQL here: remove it.", sign);
             case SyntaxFault.EndsInParentheses() ->
                 Say.say("A parenthesis is still open at the end: add the closing one.");

@@ -31,12 +31,13 @@ import net.jqwik.api.Property;
 /** Each mistake can be set up, is seen on the tables, is warned of, and is mended by what is said to mend it. */
 class MistakeProperties {
     private static final Lesson DEMO = DemoLesson.lesson();
-    private static final Map<Mistake, Class<?>> NOTED = Map.of(Mistake.FAN, QueryNote.CountsRowsTwice.class, Mistake.UNDONE_BY_JOIN,
-            QueryNote.JoinUndoesOuterJoin.class,
-            Mistake.CHASM, QueryNote.CountsRowsTwice.class, Mistake.DISTINCT, QueryNote.HidesRepeatedRows.class,
-            Mistake.WRONG_COLUMN, QueryNote.JoinsByOtherColumns.class, Mistake.EQUALS_NULL,
-            QueryNote.ComparedWithNull.class, Mistake.NOT_IN, QueryNote.NotInWithNull.class,
-            Mistake.UNDONE_BY_WHERE, QueryNote.UndoesOuterJoin.class);
+    private static final Map<Mistake,
+            Class<?>> NOTED = Map.of(Mistake.FAN, QueryNote.CountsRowsTwice.class, Mistake.UNDONE_BY_JOIN,
+                    QueryNote.JoinUndoesOuterJoin.class,
+                    Mistake.CHASM, QueryNote.CountsRowsTwice.class, Mistake.DISTINCT, QueryNote.HidesRepeatedRows.class,
+                    Mistake.WRONG_COLUMN, QueryNote.JoinsByOtherColumns.class, Mistake.EQUALS_NULL,
+                    QueryNote.ComparedWithNull.class, Mistake.NOT_IN, QueryNote.NotInWithNull.class,
+                    Mistake.UNDONE_BY_WHERE, QueryNote.UndoesOuterJoin.class);
 
     @Example
     void theDemoShowsEachOfThem() {

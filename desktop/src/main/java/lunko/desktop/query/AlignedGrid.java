@@ -40,8 +40,9 @@ final class AlignedGrid extends GridPane {
             add(title, column, 0);
             add(cell(line(stage, stage.headings().stream().map(Stage.Heading::name).toList()), "aligned-heading"),
                     column, 1);
-            for (int n = 0; n < alignment.lines().size(); n++) add(cell(alignment.lines().get(n), column), column,
-                    n + 2);
+            for (int n = 0; n < alignment.lines().size(); n++)
+                add(cell(alignment.lines().get(n), column), column,
+                        n + 2);
             ColumnConstraints even = new ColumnConstraints();
             even.setPercentWidth(100.0 / titles.size());
             getColumnConstraints().add(even);

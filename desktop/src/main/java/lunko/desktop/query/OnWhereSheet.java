@@ -157,7 +157,8 @@ final class OnWhereSheet extends StageSheet {
         for (int result : List.of(line.first(), 1 - line.first())) {
             String place = result == 0 ? choice.from() : choice.there();
             new GapWhy(both, line, result).said()
-                    .ifPresent(said -> whys.getChildren().add(flow(words().sheets().withItIn(place, said.in(words())))));
+                    .ifPresent(
+                            said -> whys.getChildren().add(flow(words().sheets().withItIn(place, said.in(words())))));
         }
         return whys;
     }

@@ -23,7 +23,8 @@ final class SmallTable extends GridPane {
                 ResultCell value = cell.apply(row, column);
                 add(cell(value.value().shown(),
                         value instanceof ResultCell.Padded ? "small-padded"
-                                : value.value().isNull() ? "small-null" : "small-value"), column, row + 1);
+                                : value.value().isNull() ? "small-null" : "small-value"),
+                        column, row + 1);
             }
         }
         String rest = words().sheets().restOfTable(rows, Math.min(rows, most));

@@ -246,6 +246,9 @@ public final class ScreenView extends StackPane {
                 actions.note().iconButton(Feather.MESSAGE_SQUARE),
                 actions.keyList().iconButton(Feather.HELP_CIRCLE));
         top.getStyleClass().add("top");
+        // Where there is little room, titles are shortened before anything that can be done.
+        top.getChildren().stream().filter(part -> part != title && part != at && part != gap)
+                .map(Region.class::cast).forEach(part -> part.setMinWidth(USE_PREF_SIZE));
         top.setAlignment(Pos.CENTER_LEFT);
         return top;
     }

@@ -107,7 +107,6 @@ predicate
     | value NOT? LIKE value                                   # like
     | value NOT? IN LEFT_PAREN query RIGHT_PAREN              # inQuery
     | value NOT? IN LEFT_PAREN expressions RIGHT_PAREN        # inList
-    | EXISTS LEFT_PAREN query RIGHT_PAREN                     # exists
     | value                                                   # plainValue
     ;
 
@@ -125,6 +124,7 @@ value
 
 primary
     : literal                                                                            # literalValue
+    | EXISTS LEFT_PAREN query RIGHT_PAREN                                                # exists
     | CASE subject=expression? whenThen+ (ELSE otherwise=expression)? END                # case
     | CAST LEFT_PAREN expression AS typeName RIGHT_PAREN                                 # cast
     | function=name LEFT_PAREN (STAR | quantifier? expressions)? RIGHT_PAREN             # call
@@ -138,7 +138,7 @@ whenThen
     ;
 
 literal
-    : INTEGER | DECIMAL | STRING | TRUE | FALSE | NULL
+    : INTEGER | DECIMAL | APPROXIMATE | STRING | TRUE | FALSE | NULL
     | DATE STRING
     ;
 
@@ -269,7 +269,7 @@ PLUS: '+';
 MINUS: '-';
 CONCATENATE: '||';
 EQUAL: '=';
-NOT_EQUAL: '<>';
+NOT_EQUAL: '<>' | '!=';
 LESS_OR_EQUAL: '<=';
 GREATER_OR_EQUAL: '>=';
 LESS: '<';
@@ -277,9 +277,12 @@ GREATER: '>';
 
 INTEGER: [0-9]+;
 DECIMAL: [0-9]+ '.' [0-9]* | '.' [0-9]+;
+APPROXIMATE: (INTEGER | DECIMAL) 'E' [+-]? [0-9]+;
+// A number and a name are never one word: no learner means two.
+NUMBER_AND_NAME: (INTEGER | DECIMAL) [\p{L}_] [\p{L}\p{Nd}_]*;
 STRING: '\'' (~'\'' | '\'\'')* '\'';
 OPEN_STRING: '\'' (~'\'' | '\'\'')*;
-IDENTIFIER: [\p{L}] [\p{L}\p{Nd}_]*;
+IDENTIFIER: [\p{L}_] [\p{L}\p{Nd}_]*;
 QUOTED_IDENTIFIER: '"' (~'"' | '""')+ '"';
 OPEN_IDENTIFIER: '"' (~'"' | '""')*;
 

@@ -1,0 +1,100 @@
+package lunko.engine.sql;
+
+import static lunko.engine.sql.TeachingScript.DEMO;
+import static lunko.engine.sql.TeachingScript.run;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lunko.beside.Postgres;
+import lunko.beside.RealDatabase;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.table.Type;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Queries as learners spell them give what PostgreSQL gives, letter by letter the same text; or are refused by both.
+ */
+class AsPostgresHasItTest {
+    private static final String CASES =
+            "CREATE TABLE a (ID INTEGER, x INTEGER); CREATE TABLE b (id INTEGER, y INTEGER);"
+                    + "INSERT INTO a VALUES (1, 10), (2, 20); INSERT INTO b VALUES (2, 200), (3, 300);";
+    private static Postgres postgres;
+
+    @BeforeAll
+    static void start() throws IOException, SQLException {
+        postgres = Postgres.start();
+        for (String statement : (DEMO + CASES).split(";")) {
+            if (!statement.isBlank()) assertThat(postgres.allows(statement)).as(statement).isTrue();
+        }
+    }
+
+    @AfterAll
+    static void stop() throws IOException, SQLException {
+        postgres.close();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"SELECT * FROM a NATURAL JOIN b", "SELECT * FROM a NATURAL FULL JOIN b ORDER BY id",
+            "SELECT * FROM (SELECT b.ID, y FROM b) q NATURAL JOIN b", "SELECT A.Id FROM a JOIN b USING (ID)",
+            "SELECT 1e3", "SELECT 2.5E-1 + 1", "SELECT 12e0 / 5",
+            "SELECT hive FROM hives WHERE hive_no != 2 ORDER BY hive",
+            "SELECT DISTINCT hive FROM hives ORDER BY hives.hive",
+            "SELECT DISTINCT h.hive FROM hives h ORDER BY hive DESC",
+            "SELECT DISTINCT hive_no + 1 FROM hives h ORDER BY h.hive_no + 1",
+            "SELECT DISTINCT village FROM keepers ORDER BY keeper",
+            "SELECT UPPER(village), COUNT(*) FROM keepers GROUP BY upper(village) ORDER BY 1",
+            "SELECT k.keeper_id + 1 FROM keepers k GROUP BY keeper_id + 1 ORDER BY K.keeper_id + 1",
+            "SELECT k.village FROM keepers k GROUP BY village HAVING COUNT(keeper) = count(k.KEEPER) ORDER BY 1",
+            "SELECT village FROM keepers GROUP BY lower(keeper)",
+            "SELECT h.keeper_id, k.keeper_id FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id "
+                    + "ORDER BY keeper_id",
+            "SELECT keeper_id, keeper_id FROM hives WHERE keeper_id > 1 ORDER BY keeper_id",
+            "SELECT hive AS x, keeper_id AS x FROM hives ORDER BY x",
+            "SELECT * FROM hives h JOIN keepers k USING (keeper_id) ORDER BY keeper_id, hive",
+            "SELECT * FROM hives JOIN keepers USING (keeper_id, keeper_id)",
+            "SELECT village, COUNT(*) FROM keepers k GROUP BY village, village HAVING EXISTS (SELECT 1 FROM keepers x "
+                    + "WHERE x.village = k.village AND x.keeper = 'Oda')",
+            "SELECT EXISTS (SELECT * FROM hives) IS NULL",
+            "SELECT hive FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.keeper_id) = false",
+            "SELECT hive FROM hives h WHERE true = EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.keeper_id) "
+                    + "ORDER BY hive",
+            "SELECT NOT EXISTS (SELECT * FROM hives WHERE hive_no > 9) AND EXISTS (SELECT 1)",
+            "SELECT _x.hive AS _y FROM hives _x WHERE _x.hive_no = 1"})
+    void whatIsSpelledOtherwise(String sql) throws SQLException {
+        Checked<ResultTable> own = run(DEMO + CASES + sql);
+        Object theirs =
+                theirs(sql, own.either(result -> result.columns().stream().map(ResultTable.Column::type).toList(),
+                        _ -> List.<Optional<Type>>of()));
+        Object ours = own.<Object>either(result -> result.rows().stream()
+                .map(row -> row.stream().map(RealDatabase::spelt).toList()).toList(), _ -> "refused");
+        assertThat(ours).as(own.either(_ -> sql, Problem::toString)).isEqualTo(theirs);
+    }
+
+    private static Object theirs(String sql, List<Optional<Type>> types) {
+        try {
+            return postgres.rows(sql, types);
+        } catch (SQLException refused) {
+            return "refused";
+        }
+    }
+
+    /**
+     * What is no number is none, and a word of it is not taken for a name. Names are the same whatever their case, so
+     * that NATURAL cannot tell two of them apart that differ in it alone.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {
+            "SELECT * FROM (SELECT id AS p, x AS \"P\" FROM a) q NATURAL JOIN (SELECT id AS p FROM b) r", "SELECT 0x1F",
+            "SELECT 5x", "SELECT 1e", "SELECT 1.5kg FROM harvests", "SELECT 1e99999"})
+    void whatIsNoNumberOrMeansTwoThingsIsRefused(String sql) {
+        assertThat(Stream.of(run(DEMO + CASES + sql)).allMatch(Checked.Invalid.class::isInstance)).isTrue();
+    }
+}
