@@ -48,8 +48,38 @@ public sealed interface QueryFault extends Fault {
         TEXT
     }
 
-    /** An expression of another type than its place wants; a cast would do. */
-    record WrongType(Wanted wanted, String expression, Type type, String cast) implements QueryFault {}
+    /** An expression of another type than its place wants, and what would do, if that is known. */
+    record WrongType(Wanted wanted, String expression, Type type, Optional<String> instead) implements QueryFault {}
+
+    /** Two texts added up. */
+    record TextsAdded(String left, String right) implements QueryFault {}
+
+    /** An aggregate of another one. */
+    record AggregateOfAggregate(String outer, String inner) implements QueryFault {}
+
+    /** A name given in SELECT, in a clause that comes before that, and what it stands for. */
+    record AliasTooEarly(String clause, String alias, String expression) implements QueryFault {}
+
+    /** A column of a table that does not stand in FROM. */
+    record ColumnNotInFrom(String column, String table) implements QueryFault {}
+
+    /** A number in GROUP BY, and the column of that number. */
+    record GroupedByNumber(String number, Optional<String> column) implements QueryFault {}
+
+    /** A table that is there and does not stand in FROM; {@code called} is what it is called there, if it does. */
+    record TableNotInFrom(String table, Optional<String> called) implements QueryFault {}
+
+    /** A name that means no column, and may be a text. */
+    record MaybeText(String name, List<String> columns) implements QueryFault {
+
+        /** Keeps the names as they are. */
+        public MaybeText {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /** A join without ON whose condition stands in WHERE. */
+    record OnStandsInWhere(String condition) implements QueryFault {}
 
     /** An expression where a condition is wanted. */
     record NoTruth(String expression, Type type) implements QueryFault {}

@@ -74,4 +74,74 @@ public sealed interface SyntaxFault extends Fault {
 
     /** A statement that changes tables, where steps are to be shown. */
     record NoSteps() implements SyntaxFault {}
+
+    /** What is written in the place of SQL, where it is known what is meant. */
+    sealed interface Slip extends SyntaxFault {
+
+        /** Quotes as a word processor makes them. */
+        record CurlyQuotes(String quote) implements Slip {}
+
+        /** A text without its end, before a semicolon. */
+        record OpenText() implements Slip {}
+
+        /** A pattern of LIKE without quotes. */
+        record PatternWithoutQuotes() implements Slip {}
+
+        /** {@code ::} before a type. */
+        record DoubleColon() implements Slip {}
+
+        /** Two signs in the place of one. */
+        record TwoSigns(String written, String meant) implements Slip {}
+
+        /** Two numbers in LIMIT. */
+        record LimitWithComma() implements Slip {}
+
+        /** A comma with nothing behind it; {@code before} is the word that follows, or nothing. */
+        record CommaTooMuch(String before) implements Slip {}
+
+        /** A word of SQL with a letter wrong. */
+        record Misspelt(String written, String meant) implements Slip {}
+
+        /** ON of a cross join. */
+        record OnAfterCross() implements Slip {}
+
+        /** ON of a natural join. */
+        record OnAfterNatural() implements Slip {}
+
+        /** ON of tables with a comma between them. */
+        record OnAfterComma() implements Slip {}
+
+        /** OUTER without a side. */
+        record OuterOfWhichSide() implements Slip {}
+
+        /** A table that is missing before a word. */
+        record TableMissing(String before) implements Slip {}
+
+        /** A name that is missing between AS and a word. */
+        record NameMissing(String before) implements Slip {}
+
+        /** A word that is not the standard's, and what is. */
+        record OtherWord(String written, String meant) implements Slip {}
+
+        /** A CASE without its END. */
+        record CaseWithoutEnd() implements Slip {}
+
+        /** A clause behind one that it has to come before. */
+        record ClauseTooLate(String clause, String before) implements Slip {}
+
+        /** Parentheses that are missing behind a word. */
+        record Parentheses(String word) implements Slip {}
+
+        /** IS with a value, and the sign that compares with one. */
+        record IsWithValue(String sign) implements Slip {}
+
+        /** NOT NULL as a condition. */
+        record IsMissing() implements Slip {}
+
+        /** A comma that is missing before something. */
+        record CommaMissing(String before) implements Slip {}
+
+        /** A condition of a join without ON. */
+        record OnMissing() implements Slip {}
+    }
 }

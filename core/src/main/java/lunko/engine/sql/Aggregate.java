@@ -3,10 +3,12 @@ package lunko.engine.sql;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
+import lunko.problem.QueryFault;
 import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
@@ -74,11 +76,24 @@ sealed interface Aggregate {
         }
     }
 
+    private static void refuseNested(Expression.Call call, ExpressionBinder rows) {
+        call.arguments().stream().flatMap(Aggregate::within).findFirst().ifPresent(inner -> rows.diagnostics().refuse(
+                inner, new QueryFault.AggregateOfAggregate(call.function().text().toUpperCase(Locale.ROOT),
+                        ExpressionBinder.text(inner))));
+    }
+
+    private static Stream<Expression> within(Expression expression) {
+        boolean own = expression instanceof Expression.CountRows
+                || expression instanceof Expression.Call call && call.aggregate().isPresent();
+        return own ? Stream.of(expression) : expression.parts().stream().flatMap(Aggregate::within);
+    }
+
     /** The aggregate that an expression is, if it is one; its argument is bound to the rows of the group. */
     static Optional<Aggregate> in(Expression expression, ExpressionBinder rows) {
         return switch (expression) {
             case Expression.CountRows _ -> Optional.of(new CountRows());
             case Expression.Call call -> call.aggregate().map(function -> {
+                refuseNested(call, rows);
                 boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
                 BoundExpression argument = Functions.ofOne(call, rows, numeric ? rows::number : rows::bind);
                 return new OfValues(function, call.distinct(), argument, call, rows);

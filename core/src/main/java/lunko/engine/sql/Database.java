@@ -62,12 +62,12 @@ public record Database(List<StoredTable> stored) {
 
     /** What the names of a query mean. */
     Meanings meanings(Statement.Query query, Script script) {
-        return new StatementRunner(this, new Diagnostics(script, query), Optional.empty()).meanings(query);
+        return new StatementRunner(this, new Diagnostics(script, query, stored), Optional.empty()).meanings(query);
     }
 
     private Checked<Answer> run(Statement statement, Script script, Optional<FromItem> unlimited) {
         try {
-            return new StatementRunner(this, new Diagnostics(script, statement), unlimited).run(statement);
+            return new StatementRunner(this, new Diagnostics(script, statement, stored), unlimited).run(statement);
         } catch (StackOverflowError tooDeep) {
             // The parser refuses what goes so deep; a thread with little stack left may still meet its end, and
             // nothing has been changed.

@@ -8,11 +8,13 @@ import lunko.problem.Problem;
 import lunko.problem.QueryFault;
 import lunko.problem.RunFault;
 import lunko.query.SqlName;
+import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
+import lunko.table.Table;
 
 /**
  * What is to be said about the statement at hand, and where in its text. A part that cannot be bound is noted as the
@@ -20,18 +22,37 @@ import lunko.query.sql.Statement;
  * stop in the middle.
  */
 final class Diagnostics {
-    private static final int MOST_OFFERED = 3;
-
     private final Script script;
     private final Statement statement;
+    private final List<StoredTable> stored;
     private final List<Problem> notes = new ArrayList<>();
     private final Meanings meanings = new Meanings();
     private final Effort effort = new Effort(this);
     private Optional<Problem> problem = Optional.empty();
 
-    Diagnostics(Script script, Statement statement) {
+    Diagnostics(Script script, Statement statement, List<StoredTable> stored) {
         this.script = script;
         this.statement = statement;
+        this.stored = stored;
+    }
+
+    /** Whether a table of the database has a name. */
+    boolean isStored(Name name) {
+        return stored.stream().anyMatch(table -> name.means(table.table().name()));
+    }
+
+    /** The first table of the database that has a column of a name. */
+    Optional<String> tableWith(Name column) {
+        return stored.stream().map(StoredTable::table)
+                .filter(table -> table.columns().stream().anyMatch(each -> column.means(each.name())))
+                .map(Table::name).findFirst();
+    }
+
+    /** Whether a name is compared with something, as a value could be. */
+    boolean isCompared(Expression.ColumnName name) {
+        return script.parts(Expression.Comparison.class).stream()
+                .anyMatch(comparison -> comparison.left() == name && !(comparison.right() instanceof Expression.Literal)
+                        || comparison.right() == name && !(comparison.left() instanceof Expression.Literal));
     }
 
     /** The text that it is about. */
@@ -89,12 +110,13 @@ final class Diagnostics {
         notThere(name, missing, missing.there());
     }
 
-    /** The same where some of those that are there may rather be meant: those are offered if they are few. */
+    /** The same where some of those that are there may rather be meant: it is offered if it is one. */
     void notThere(Name name, QueryFault.NotThere missing, List<String> likely) {
         Nearest.to(name.text(), missing.there()).ifPresentOrElse(
                 near -> refuse(name, missing.near(near), instead(name, near)),
-                () -> refuse(name, missing, likely.size() > MOST_OFFERED ? new Fix[0]
-                        : likely.stream().map(one -> instead(name, one)).toArray(Fix[]::new)));
+                // Of several nobody knows which is meant, and another column is another question.
+                () -> refuse(name, missing, likely.size() != 1 || missing.thing() == QueryFault.Thing.COLUMN
+                        ? new Fix[0] : new Fix[] {instead(name, likely.getFirst())}));
     }
 
     private Fix instead(Name name, String other) {

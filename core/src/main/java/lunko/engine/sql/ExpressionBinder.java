@@ -143,7 +143,11 @@ class ExpressionBinder {
 
     /** An expression whose values are numbers. */
     BoundExpression number(Expression expression) {
-        return types.required(expression, bind(expression), Wanted.NUMBER, Type.INTEGER, Type.DECIMAL);
+        return number(expression, bind(expression));
+    }
+
+    private BoundExpression number(Expression expression, BoundExpression bound) {
+        return types.required(expression, bound, Wanted.NUMBER, Type.INTEGER, Type.DECIMAL);
     }
 
     /** An expression whose values are texts. */
@@ -158,10 +162,22 @@ class ExpressionBinder {
             return BoundExpression.of(Type.TEXT,
                     env -> concatenated(calculation, left.in(env), right.in(env)));
         }
-        BoundExpression left = number(calculation.left());
-        BoundExpression right = number(calculation.right());
+        BoundExpression l = bind(calculation.left());
+        BoundExpression r = bind(calculation.right());
+        if (calculation.operator() == Operator.PLUS && isText(l) && isText(r)) {
+            return diagnostics.refused(calculation,
+                    new QueryFault.TextsAdded(text(calculation.left()), text(calculation.right())),
+                    diagnostics.fix().instead(calculation, new SqlWriter().expression(new Expression.Calculation(
+                            Operator.CONCATENATE, calculation.left(), calculation.right()))));
+        }
+        BoundExpression left = number(calculation.left(), l);
+        BoundExpression right = number(calculation.right(), r);
         return new BoundExpression(TypeRules.wider(left.type(), right.type()),
                 env -> calculate(calculation, left.in(env), right.in(env)));
+    }
+
+    private static boolean isText(BoundExpression bound) {
+        return bound.type().filter(Type.TEXT::equals).isPresent();
     }
 
     private Value concatenated(Expression.Calculation calculation, Value left, Value right) {

@@ -36,6 +36,7 @@ final class FromBinder {
     private final Diagnostics diagnostics;
     private final List<Scope> scopes = new ArrayList<>();
     private List<FromItem> all = List.of();
+    private Optional<Expression> where = Optional.empty();
     private boolean queriesReachOut;
 
     FromBinder(QueryBinder queries, Optional<Scope> outer, Diagnostics diagnostics) {
@@ -49,12 +50,18 @@ final class FromBinder {
         return queriesReachOut || scopes.stream().anyMatch(Scope::reachesOut);
     }
 
+    /** The condition of the WHERE that stands behind the clause, if there is one. */
+    Optional<Expression> where() {
+        return where;
+    }
+
     /**
      * The tables of a clause, divided by commas: every row with every row. If those are many, equalities of the WHERE
      * clause between two of the tables are used to leave out at once what it would throw away later.
      */
-    BoundFrom all(List<FromItem> items, Optional<Expression> where) {
+    BoundFrom all(List<FromItem> items, Optional<Expression> condition) {
         all = items;
+        where = condition;
         if (items.isEmpty()) return NO_TABLE;
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
         List<BoundColumn> slots = tables.getFirst().slots();
@@ -63,7 +70,7 @@ final class FromBinder {
             requireNewNames(items.get(i), tables.subList(0, i), tables.get(i));
             List<BoundColumn> before = slots;
             List<BoundColumn> next = tables.get(i).slots();
-            equal.add(where.map(condition -> equalities(condition, before, next)).orElse(List.of()));
+            equal.add(where.map(each -> equalities(each, before, next)).orElse(List.of()));
             slots = both(before, next);
         }
         return new BoundFrom(slots,
@@ -138,8 +145,12 @@ final class FromBinder {
                 before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
         for (BoundColumn slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(other -> SameName.of(other, slot.table().get()))) {
-                diagnostics.refuse(where, new QueryFault.SameName(slot.table().get()),
-                        renamed(where));
+                String name = slot.table().get();
+                // Where something is said to be of that table, nobody knows of which of them.
+                boolean used = diagnostics.script().parts(Expression.ColumnName.class).stream()
+                        .anyMatch(column -> column.table().filter(owner -> owner.means(name)).isPresent());
+                diagnostics.refuse(where, new QueryFault.SameName(name),
+                        used ? new Fix[0] : new Fix[] {renamed(where)});
             }
         }
     }

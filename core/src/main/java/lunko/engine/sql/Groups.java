@@ -13,6 +13,8 @@ import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
+import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
@@ -40,18 +42,32 @@ final class Groups extends ExpressionBinder {
      * group.
      */
     Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
-        super(queries, new Scope(slots(rows, select.groupBy()), rows.scope().outer()), rows.diagnostics());
+        super(queries, new Scope(slots(rows, select), rows.scope().outer()), rows.diagnostics());
         this.rows = rows;
         this.select = select;
         this.by = select.groupBy();
+        this.by.forEach(this::refuseNumber);
         this.keys = by.stream().map(rows::bind).toList();
     }
 
+    /** GROUP BY takes no numbers of columns, as ORDER BY does; some databases take them. */
+    private void refuseNumber(Expression key) {
+        if (!(key instanceof Expression.Literal(Value.IntegerValue(long number)))) return;
+        Optional<String> column = number < 1 || number > select.items().size()
+                || !(select.items().get((int) number - 1) instanceof SelectItem.Item(Expression of, var _))
+                        ? Optional.empty() : Optional.of(text(of));
+        diagnostics().refuse(key, new QueryFault.GroupedByNumber(String.valueOf(number), column), column
+                .map(name -> diagnostics().fix().instead(key, name)).stream().toArray(Fix[]::new));
+    }
+
     /** What a query within this one can name of a group: the columns it is grouped by, each once. */
-    private static List<BoundColumn> slots(ExpressionBinder rows, List<Expression> by) {
+    private static List<BoundColumn> slots(ExpressionBinder rows, QueryBody.Select select) {
         List<Expression> known = new ArrayList<>();
         List<BoundColumn> slots = new ArrayList<>();
-        for (Expression key : by) {
+        for (Expression key : select.groupBy()) {
+            // Said before the name is looked for: a clause that comes before SELECT does not know it.
+            if (key instanceof Expression.ColumnName name) given(name, select, rows.scope())
+                    .ifPresent(stands -> refuseAlias(rows.diagnostics(), "GROUP BY", name, stands));
             Expression plain = rows.scope().plain(key);
             boolean again = known.contains(plain);
             known.add(plain);
@@ -97,7 +113,11 @@ final class Groups extends ExpressionBinder {
     /** A column that the query is not grouped by has many values in a group. */
     @Override
     BoundExpression column(Expression.ColumnName name) {
-        if (rows.scope().meant(name.table(), name.column()).isEmpty()) return super.column(name);
+        if (rows.scope().meant(name.table(), name.column()).isEmpty())
+            return given(name, select, rows.scope()).filter(_ -> !scope().knows(name)).map(stands -> {
+                refuseAlias(diagnostics(), "HAVING", name, stands);
+                return BoundExpression.MISSING;
+            }).orElseGet(() -> super.column(name));
         Optional<Scope.FoundColumn> found = rows.scope().find(name, diagnostics());
         if (found.isEmpty()) return BoundExpression.MISSING;
         return diagnostics()
@@ -106,8 +126,22 @@ final class Groups extends ExpressionBinder {
                                 ? diagnostics().fix()
                                         .after(select.where().<Object>map(where -> where)
                                                 .orElse(select.from().getLast()), " GROUP BY " + text(name))
-                                : diagnostics().fix().after(by.getLast(), ", " + text(name)),
-                        diagnostics().fix().instead(name, "MIN(" + text(name) + ")"));
+                                : diagnostics().fix().after(by.getLast(), ", " + text(name)));
+    }
+
+    /** What a name without a table stands for, if it is given in SELECT and means nothing else. */
+    private static Optional<Expression> given(Expression.ColumnName name, QueryBody.Select select, Scope rows) {
+        return name.table().isPresent() || rows.knows(name) ? Optional.empty() : select.items().stream()
+                .filter(item -> item instanceof SelectItem.Item(var _, Optional<Name> alias)
+                        && alias.filter(own -> own.means(name.column().text())).isPresent())
+                .map(item -> ((SelectItem.Item) item).expression()).findFirst();
+    }
+
+    private static void refuseAlias(Diagnostics diagnostics, String clause, Expression.ColumnName name,
+            Expression stands) {
+        diagnostics.refuse(name, new QueryFault.AliasTooEarly(clause, name.column().text(), text(stands)),
+                diagnostics.fix().instead(name, stands.parts().isEmpty() || stands instanceof Expression.Call
+                        ? text(stands) : "(" + text(stands) + ")"));
     }
 
     private boolean isSame(Expression key, Expression expression) {

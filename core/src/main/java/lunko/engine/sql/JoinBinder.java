@@ -86,7 +86,29 @@ final class JoinBinder {
         }
     }
 
+    /** The equality in WHERE that says which rows of the two sides belong together, if one does. */
+    private Optional<Expression> saidInWhere() {
+        return from.where().stream().flatMap(where -> where.conjuncts().stream())
+                .filter(each -> !FromBinder.equalities(each, left.slots(), right.slots()).isEmpty()).findFirst();
+    }
+
+    /** It taken out of WHERE and written behind the table that is joined. */
+    private Fix fromWhere(Expression condition) {
+        Expression where = from.where().orElseThrow();
+        List<Expression> others = where.conjuncts().stream().filter(other -> other != condition).toList();
+        SqlWriter writer = new SqlWriter();
+        return others.isEmpty() ? diagnostics.fix().between(joined.right(), where, " ON ")
+                : diagnostics.fix().after(joined.right(), " ON " + writer.expression(condition)).instead(where,
+                        writer.expression(Expression.all(others)));
+    }
+
     private void refuseWithoutOn() {
+        Optional<Expression> said = saidInWhere();
+        if (said.isPresent()) {
+            diagnostics.refuse(joined.right(),
+                    new QueryFault.OnStandsInWhere(new SqlWriter().expression(said.get())), fromWhere(said.get()));
+            return;
+        }
         Optional<QueryFault.Product> product = Optional.empty();
         if (!from.reachesOut() && diagnostics.problem().isEmpty()) {
             long l = left.stage().apply(Env.nothing()).rows().size();

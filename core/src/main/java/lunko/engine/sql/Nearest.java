@@ -17,7 +17,10 @@ final class Nearest {
         LevenshteinDistance distance = LevenshteinDistance.getDefaultInstance();
         ToIntFunction<String> apart = name -> distance.apply(wanted, name.toLowerCase(Locale.ROOT));
         return names.stream().min(Comparator.comparingInt(apart))
-                .filter(name -> apart.applyAsInt(name) <= slips(written.length()));
+                .filter(name -> apart.applyAsInt(name) <= slips(written.length()))
+                // Whoever slips twice has at least begun with the right letter.
+                .filter(name -> apart.applyAsInt(name) == 1
+                        || Character.toLowerCase(name.charAt(0)) == wanted.charAt(0));
     }
 
     /** How many slips one makes in a word of that length; one or two letters are another word, not a slip. */

@@ -12,6 +12,7 @@ import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.Name;
+import lunko.table.Value;
 
 /** The columns that can be named in a part of a query, and around them those of the queries that it is part of. */
 final class Scope {
@@ -127,6 +128,10 @@ final class Scope {
             Name table = name.table().get();
             List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
             if (tables.stream().noneMatch(table::means)) {
+                if (diagnostics.isStored(table)) {
+                    notInFrom(table, around, diagnostics);
+                    return;
+                }
                 List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
                         .flatMap(slot -> slot.table().stream()).distinct().toList();
                 diagnostics.notThere(table, new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(), Optional.empty(),
@@ -137,7 +142,25 @@ final class Scope {
         List<String> columns = around.stream()
                 .filter(slot -> name.table().isEmpty() || slot.table().map(name.table().get()::means).orElse(false))
                 .map(BoundColumn::name).distinct().toList();
-        diagnostics.notThere(name.column(), new QueryFault.NotThere(Thing.COLUMN, column, name.table().map(Name::text),
-                columns, Optional.empty()));
+        boolean maybeText = name.table().isEmpty() && !columns.isEmpty() && Nearest.to(column, columns).isEmpty()
+                && diagnostics.isCompared(name);
+        Optional<String> elsewhere = name.table().isPresent() || Nearest.to(column, columns).isPresent()
+                ? Optional.empty() : diagnostics.tableWith(name.column());
+        if (elsewhere.isPresent() && !around.isEmpty())
+            diagnostics.refuse(name, new QueryFault.ColumnNotInFrom(column, elsewhere.get()));
+        else if (maybeText) diagnostics.refuse(name, new QueryFault.MaybeText(column, columns),
+                diagnostics.fix().instead(name, Value.of(column).sql()));
+        else diagnostics.notThere(name.column(), new QueryFault.NotThere(Thing.COLUMN, column,
+                name.table().map(Name::text), columns, Optional.empty()));
+    }
+
+    /** A table that is there: under another name, or not in FROM. No other table is offered in its place. */
+    private static void notInFrom(Name table, List<BoundColumn> around, Diagnostics diagnostics) {
+        List<String> called = around.stream()
+                .filter(slot -> slot.column().origins().stream().anyMatch(origin -> table.means(origin.table())))
+                .flatMap(slot -> slot.table().stream()).distinct().toList();
+        Optional<String> only = called.size() == 1 ? Optional.of(called.getFirst()) : Optional.empty();
+        diagnostics.refuse(table, new QueryFault.TableNotInFrom(table.text(), only), only
+                .map(name -> diagnostics.fix().instead(table, new SqlName(name).text())).stream().toArray(Fix[]::new));
     }
 }

@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Typed;
 import lunko.problem.QueryFault.Wanted;
@@ -28,33 +27,54 @@ final class TypeRules {
     /** A bound expression whose type is one of these. */
     BoundExpression required(Expression expression, BoundExpression bound, Wanted wanted, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
-        String cast = cast(expression, types[types.length - 1]);
+        Type type = types[types.length - 1];
+        Optional<Instead> meant = written(expression, type).or(() -> asText(expression, type));
         return diagnostics.refused(expression, new QueryFault.WrongType(wanted, ExpressionBinder.text(expression),
-                bound.type().get(), cast),
-                diagnostics.fix().instead(expression, cast));
+                bound.type().get(), meant.map(Instead::with)),
+                meant.map(instead -> diagnostics.fix().instead(expression, instead.with())).stream()
+                        .toArray(Fix[]::new));
     }
 
     void requireComparable(Object where, Expression left, BoundExpression l, Expression right, BoundExpression r) {
         if (comparable(l.type(), r.type())) return;
-        // A cast that may fail for some rows is no advice.
-        List<Expression.Cast> casts =
-                Stream.of(new Expression.Cast(right, l.type().get()), new Expression.Cast(left, r.type().get()))
-                        .filter(cast -> cast.type() == Type.TEXT || hasValue(cast)).toList();
+        // What is written as a value of the other type is surely meant so; a cast that may fail for some rows, or that
+        // compares numbers as texts where a value was only quoted, is no advice.
+        Optional<Instead> meant = written(right, l.type().get()).or(() -> written(left, r.type().get()))
+                .or(() -> asText(right, l.type().get())).or(() -> asText(left, r.type().get()));
         diagnostics.refuse(where, new QueryFault.NotComparable(
-                new Typed(new Named.Written(ExpressionBinder.text(left)), l.type().get()),
-                new Typed(new Named.Written(ExpressionBinder.text(right)), r.type().get()),
-                casts.stream().findFirst().map(ExpressionBinder::text)),
-                casts.stream().map(cast -> diagnostics.fix().instead(cast.of(), cast(cast.of(), cast.type())))
+                new Typed(new Named.Written(text(left)), l.type().get()),
+                new Typed(new Named.Written(text(right)), r.type().get()),
+                meant.map(Instead::with)),
+                meant.map(instead -> diagnostics.fix().instead(instead.of(), instead.with())).stream()
                         .toArray(Fix[]::new));
     }
 
-    private static String cast(Expression expression, Type type) {
-        return new SqlWriter().expression(new Expression.Cast(expression, type));
+    /** Something to be written in the place of an expression. */
+    private record Instead(Expression of, String with) {}
+
+    /** A value of a type that is written as one of another: {@code '5'} for 5, or {@code 2026-05-01} for that day. */
+    private Optional<Instead> written(Expression expression, Type type) {
+        Optional<String> said = switch (expression) {
+            case Expression.Literal(Value.TextValue(String text)) -> Optional.of(text);
+            case Expression.Literal(Value.DateValue _) -> Optional.empty();
+            case Expression.Literal(Value value) when type == Type.TEXT && !value.isNull() ->
+                Optional.of(value.shown());
+            case Expression.Calculation _ when type == Type.DATE ->
+                diagnostics.script().stretch(expression).map(at -> at.of(diagnostics.script().text()));
+            default -> Optional.empty();
+        };
+        return said.flatMap(type::read).map(value -> new Instead(expression,
+                new SqlWriter().expression(new Expression.Literal(value))));
     }
 
-    private static boolean hasValue(Expression.Cast cast) {
-        return cast.of() instanceof Expression.Literal(Value.TextValue(String text))
-                && cast.type().read(text).isPresent();
+    private static Optional<Instead> asText(Expression expression, Type other) {
+        return other != Type.TEXT || expression instanceof Expression.Literal ? Optional.empty() : Optional.of(
+                new Instead(expression, new SqlWriter().expression(new Expression.Cast(expression, Type.TEXT))));
+    }
+
+    private String text(Expression expression) {
+        return diagnostics.script().stretch(expression).filter(_ -> expression instanceof Expression.Calculation)
+                .map(at -> at.of(diagnostics.script().text())).orElseGet(() -> ExpressionBinder.text(expression));
     }
 
     void requireComparable(Object where, Named left, Optional<Type> leftType, Named right, Optional<Type> rightType) {

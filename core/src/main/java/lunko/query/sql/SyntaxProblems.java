@@ -37,8 +37,13 @@ final class SyntaxProblems extends BaseErrorListener {
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
             RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
-        first = Optional.of(Problem.at(source.place(token), fault(token, parser))
-                .with(fix(token, parser).flatMap(Fix::text).stream().toList()));
+        int at = words.indexOf(token);
+        Optional<Slips.Found> slip =
+                new Slips(words, at < 0 ? words.size() : at, parser.getExpectedTokens(), fix).found();
+        first = slip.map(known -> Problem.at(source.place(known.from()), known.slip())
+                .with(known.mended().flatMap(Fix::text).stream().toList()))
+                .or(() -> Optional.of(Problem.at(source.place(token), fault(token, parser))
+                        .with(fix(token, parser).flatMap(Fix::text).stream().toList())));
     }
 
     private static SyntaxFault fault(Token token, Parser parser) {
@@ -67,7 +72,6 @@ final class SyntaxProblems extends BaseErrorListener {
             case SqlLexer.OPEN_STRING -> Optional.of(fix.after(token, "'"));
             case SqlLexer.OPEN_IDENTIFIER -> Optional.of(fix.after(token, "\""));
             case SqlLexer.OPEN_COMMENT -> Optional.of(fix.after(words.getLast(), " */"));
-            case SqlLexer.OTHER -> Optional.of(fix.instead(token, ""));
             case Token.EOF -> isInParentheses(token, parser.getTokenStream())
                     ? Optional.of(fix.after(words.getLast(), ")")) : Optional.empty();
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER ->

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.phrase.Phrase;
 import lunko.problem.QueryFault;
+import lunko.table.Value;
 import lunko.words.Names;
 
 /** What is wrong with a statement that can be read, in English. */
@@ -12,11 +13,35 @@ record EnglishQueryFaults(Names names) {
     Phrase of(QueryFault fault) {
         return switch (fault) {
             case QueryFault.NotThere missing -> notThere(missing);
-            case QueryFault.WrongType(var wanted, String expression, var type, String cast) ->
-                Say.say("{} is expected here, and {} is {}: write {}.", switch (wanted) {
+            case QueryFault.WrongType(var wanted, String expression, var type, Optional<String> instead) ->
+                Say.say("{} is expected here, and {} is {}: {}.", switch (wanted) {
                     case NUMBER -> "A number";
                     case TEXT -> "A text";
-                }, expression, names.type(type), cast);
+                }, expression, names.type(type), instead.map(other -> Say.text("write {}", other))
+                        .orElse("take something else"));
+            case QueryFault.TextsAdded(String left, String right) ->
+                Say.say("{} and {} are texts, and + adds numbers: || puts texts together.", left, right);
+            case QueryFault.AggregateOfAggregate(String outer, String inner) ->
+                Say.say("{} is already one value for each group, and {} cannot be taken of it in the same query: make the "
+                        + "groups in a query in FROM first.", inner, outer);
+            case QueryFault.AliasTooEarly(String clause, String alias, String expression) ->
+                Say.say("{} is a name given in SELECT, and {} comes before that: write {} instead.", alias, clause,
+                        expression);
+            case QueryFault.ColumnNotInFrom(String column, String table) ->
+                Say.say("The column {} is in the table {}, which does not stand in FROM: join it there.", column,
+                        table);
+            case QueryFault.GroupedByNumber(String number, Optional<String> column) ->
+                Say.say("{} is a number here and no column: write {}.", number,
+                        column.orElse("the column that you mean"));
+            case QueryFault.TableNotInFrom(String table, Optional<String> called) when called.isPresent() ->
+                Say.say("The table {} is called {} in this query: write {}.", table, called.get(), called.get());
+            case QueryFault.TableNotInFrom(String table, _) ->
+                Say.say("The table {} does not stand in FROM: join it there.", table);
+            case QueryFault.MaybeText(String name, List<String> columns) ->
+                Say.say("There is no column {}, but there {} {}. If it is a text, write it in single quotes: {}.", name,
+                        columns.size() == 1 ? "is" : "are", Say.list(columns), Value.of(name).sql());
+            case QueryFault.OnStandsInWhere(String condition) ->
+                Say.say("This join has no ON. What belongs there stands in WHERE: write ON {}.", condition);
             case QueryFault.NoTruth(String expression, var type) ->
                 Say.say("A condition is expected here, and {} is {}: compare it with something.", expression,
                         names.type(type));

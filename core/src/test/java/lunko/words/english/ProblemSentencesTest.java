@@ -60,7 +60,7 @@ class ProblemSentencesTest {
                     + "between h and this join, and ON sees only the tables of its own join: "
                     + "write CROSS JOIN for the comma, or the condition into WHERE.",
             "SELECT * FROM hives WHERE hive = 3 → 27: hive is text and 3 is integer, and SQL does not compare the "
-                    + "two: write CAST(3 AS TEXT).",
+                    + "two: write '3'.",
             "SELECT * FROM hives JOIN keepers USING (hive) → 41: USING needs a column on both sides, and there is "
                     + "no hive in keepers: match columns of "
                     + "different names with ON.",

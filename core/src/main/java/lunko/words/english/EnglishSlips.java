@@ -1,0 +1,57 @@
+package lunko.words.english;
+
+import lunko.phrase.Phrase;
+import lunko.problem.SyntaxFault.Slip;
+
+/** What is written in the place of SQL, in English. */
+final class EnglishSlips {
+    private EnglishSlips() {}
+
+    static Phrase say(Slip slip) {
+        return switch (slip) {
+            case Slip.CurlyQuotes(String quote) -> Say.say(
+                    "{} is a quote of a word processor: a text stands in straight single quotes, as in 'Clover'.",
+                    quote);
+            case Slip.OpenText() -> Say.say("This text has no end: add a single quote before the semicolon.");
+            case Slip.PatternWithoutQuotes() -> Say.say(
+                    "A pattern is a text: write it in single quotes, as in LIKE 'Cl%'.");
+            case Slip.DoubleColon() -> Say.say(
+                    ":: is not in the standard: write CAST(… AS type), which every database reads.");
+            case Slip.TwoSigns(String written, String meant) -> Say.say("{} is not a sign of SQL: write {}.", written,
+                    meant);
+            case Slip.LimitWithComma() -> Say.say(
+                    "LIMIT takes one number: how many rows to skip is said by OFFSET.");
+            case Slip.CommaTooMuch(String before) when before.isEmpty() -> Say.say(
+                    "Nothing follows this comma: remove it, or go on with what is missing.");
+            case Slip.CommaTooMuch(String before) -> Say.say(
+                    "Nothing stands between this comma and {}: remove the comma, or write what is missing.", before);
+            case Slip.Misspelt(String written, String meant) -> Say.say("{} is not a word of SQL. Did you mean {}?",
+                    written, meant);
+            case Slip.OnAfterCross() -> Say.say(
+                    "A cross join pairs every row with every row and has no condition: write INNER JOIN for one with "
+                            + "ON.");
+            case Slip.OnAfterNatural() -> Say.say(
+                    "A natural join finds its columns by their names and has no condition: leave out NATURAL, or ON "
+                            + "and what follows it.");
+            case Slip.OnAfterComma() -> Say.say(
+                    "ON belongs to JOIN, and here a comma stands between the tables: write JOIN in its place.");
+            case Slip.OuterOfWhichSide() -> Say.say(
+                    "OUTER needs a side whose unmatched rows are kept: write LEFT, RIGHT or FULL before it.");
+            case Slip.TableMissing(String before) -> Say.say("A table is missing before {}: write its name.", before);
+            case Slip.NameMissing(String before) -> Say.say(
+                    "A name is missing between AS and {}: write it, or remove AS.", before);
+            case Slip.OtherWord(String written, String meant) -> Say.say(
+                    "{} is not in the standard: write {}.", written, meant);
+            case Slip.CaseWithoutEnd() -> Say.say("This CASE has no END: write END behind its last value.");
+            case Slip.ClauseTooLate(String clause, String before) -> Say.say(
+                    "{} comes before {}: the order is SELECT, FROM, WHERE, GROUP BY, HAVING, ORDER BY.", clause,
+                    before);
+            case Slip.Parentheses(String word) -> Say.say("{} takes what follows it in parentheses.", word);
+            case Slip.IsWithValue(String sign) -> Say.say(
+                    "IS asks for NULL, TRUE, FALSE or UNKNOWN: to compare with a value, write {}.", sign);
+            case Slip.IsMissing() -> Say.say("To ask whether there is a value, write IS NOT NULL.");
+            case Slip.CommaMissing(String before) -> Say.say("A comma is missing before {}.", before);
+            case Slip.OnMissing() -> Say.say("ON is missing before the condition of the join.");
+        };
+    }
+}
