@@ -22,8 +22,8 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.TextsAdded(String left, String right) ->
                 Say.say("{} and {} are texts, and + adds numbers: || puts texts together.", left, right);
             case QueryFault.AggregateOfAggregate(String outer, String inner) ->
-                Say.say("{} is already one value for each group, and {} cannot be taken of it in the same query: make the "
-                        + "groups in a query in FROM first.", inner, outer);
+                Say.say("{} is already one value for each group, and {} cannot be taken of it in the same query: make "
+                        + "the groups in a query in FROM first.", inner, outer);
             case QueryFault.AliasTooEarly(String clause, String alias, String expression) ->
                 Say.say("{} is a name given in SELECT, and {} comes before that: write {} instead.", alias, clause,
                         expression);
