@@ -17,6 +17,9 @@ public sealed interface RunFault extends Fault {
     /** A text longer than a cell holds. */
     record TextTooLong(String expression, int most) implements RunFault {}
 
+    /** A piece of a text that has fewer than no characters. */
+    record NegativeLength() implements RunFault {}
+
     /** A division by zero. */
     record DivisionByZero() implements RunFault {}
 

@@ -55,6 +55,23 @@ final class Arithmetic {
         return dividend.divide(divisor, scale, RoundingMode.HALF_UP);
     }
 
+    /** What is left when the one is divided by the other, which is not zero. */
+    static Value remainder(Value left, Value right) {
+        if (left.isNull() || right.isNull()) return Value.NULL;
+        return left instanceof IntegerValue(long l) && right instanceof IntegerValue(long r) ? Value.of(l % r)
+                : new DecimalValue(ValueOrder.number(left).remainder(ValueOrder.number(right)));
+    }
+
+    /** A number with so many digits behind the point; fewer than none round to tens, hundreds and so on. */
+    static Value rounded(Value value, Value digits) {
+        if (value.isNull() || digits.isNull()) return Value.NULL;
+        int scale = ValueOrder.number(digits).min(BigDecimal.valueOf(Type.MOST_DIGITS))
+                .max(BigDecimal.valueOf(-Type.MOST_DIGITS)).intValue();
+        BigDecimal rounded = ValueOrder.number(value).setScale(scale, RoundingMode.HALF_UP);
+        if (value instanceof IntegerValue) return scale >= 0 ? value : Value.of(rounded.longValueExact());
+        return new DecimalValue(rounded.setScale(Math.max(0, scale), RoundingMode.UNNECESSARY));
+    }
+
     static Value negated(Value value) {
         return switch (value) {
             case IntegerValue(long number) -> Value.of(Math.negateExact(number));

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
+import lunko.problem.RunFault;
 import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression;
 import lunko.table.Truth;
@@ -45,6 +46,9 @@ final class Functions {
                 return new BoundExpression(number.type(),
                         env -> binder.exact(call, () -> Arithmetic.absolute(number.in(env))));
             });
+            case MOD -> hasArguments(call, binder, 2) ? modulo(call, binder) : BoundExpression.MISSING;
+            case ROUND -> hasOneMore(call, binder, 1) ? rounded(call, binder) : BoundExpression.MISSING;
+            case SUBSTRING -> hasOneMore(call, binder, 2) ? substring(call, binder) : BoundExpression.MISSING;
             case NULLIF -> hasArguments(call, binder, 2)
                     ? nullIf(call, call.arguments().getFirst(), call.arguments().getLast(), binder)
                     : BoundExpression.MISSING;
@@ -68,6 +72,53 @@ final class Functions {
             Truth same = PredicateBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
             return same == Truth.TRUE ? Value.NULL : v;
         });
+    }
+
+    /** What is left of a division, with the sign of what is divided. */
+    private static BoundExpression modulo(Expression.Call call, ExpressionBinder binder) {
+        BoundExpression left = binder.number(call.arguments().getFirst());
+        BoundExpression right = binder.number(call.arguments().getLast());
+        return new BoundExpression(TypeRules.wider(left.type(), right.type()), env -> {
+            Value by = right.in(env);
+            if (Arithmetic.isZero(by)) throw binder.diagnostics().raised(call, new RunFault.DivisionByZero());
+            return Arithmetic.remainder(left.in(env), by);
+        });
+    }
+
+    /** To the nearest whole number, or to so many digits behind the point; a half goes away from zero. */
+    private static BoundExpression rounded(Expression.Call call, ExpressionBinder binder) {
+        BoundExpression number = binder.number(call.arguments().getFirst());
+        BoundExpression digits = call.arguments().size() == 1 ? BoundExpression.of(Type.INTEGER, _ -> Value.of(0))
+                : binder.number(call.arguments().getLast());
+        return new BoundExpression(number.type(),
+                env -> binder.exact(call, () -> Arithmetic.rounded(number.in(env), digits.in(env))));
+    }
+
+    /** The characters of a text from a place on, counted from 1, and so many of them (ISO/IEC 9075-2, SUBSTRING). */
+    private static BoundExpression substring(Expression.Call call, ExpressionBinder binder) {
+        BoundExpression text = binder.ofText(call.arguments().getFirst());
+        BoundExpression from = binder.number(call.arguments().get(1));
+        Optional<BoundExpression> length = call.arguments().size() == 2 ? Optional.empty()
+                : Optional.of(binder.number(call.arguments().getLast()));
+        return BoundExpression.of(Type.TEXT, env -> {
+            if (!(text.in(env) instanceof Value.TextValue(String all))
+                    || !(from.in(env) instanceof Value.IntegerValue(long first))) return Value.NULL;
+            int[] characters = all.codePoints().toArray();
+            long end = characters.length + 1L;
+            if (length.isPresent()) {
+                if (!(length.get().in(env) instanceof Value.IntegerValue(long most))) return Value.NULL;
+                if (most < 0) throw binder.diagnostics().raised(call, new RunFault.NegativeLength());
+                end = most > end - first ? end : Math.min(end, first + most);
+            }
+            int start = (int) Math.clamp(first, 1, characters.length + 1L);
+            return Value.of(new String(characters, start - 1, (int) Math.max(0, end - start)));
+        });
+    }
+
+    /** Whether it has so many arguments, or one more. */
+    private static boolean hasOneMore(Expression.Call call, ExpressionBinder binder, int least) {
+        int size = call.arguments().size();
+        return size == least || hasArguments(call, binder, size < least ? least : least + 1);
     }
 
     private static BoundExpression ofText(Expression.Call call, ExpressionBinder binder,

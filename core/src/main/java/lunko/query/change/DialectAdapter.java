@@ -142,6 +142,9 @@ public final class DialectAdapter {
             String next = i + 1 < all.size() ? all.get(i + 1).at().of(text) : "";
             if (lexeme.kind() == Lexeme.Kind.NAME && !word.startsWith("\"") && !next.equals("("))
                 name(word).ifPresent(quoted -> changes.add(new Change(lexeme.at(), quoted)));
+            // The standard has one name for it, and most databases another.
+            if (target == SqlDialect.STANDARD && next.equals("(") && word.equalsIgnoreCase("LENGTH"))
+                changes.add(new Change(lexeme.at(), "CHAR_LENGTH"));
             if (target.has(Feature.TYPES)) continue;
             if (word.equalsIgnoreCase("CHAR_LENGTH")) changes.add(new Change(lexeme.at(), "LENGTH"));
             if (word.equalsIgnoreCase("DATE") && next.startsWith("'"))

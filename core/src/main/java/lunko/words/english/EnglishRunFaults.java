@@ -21,6 +21,8 @@ final class EnglishRunFaults {
             case RunFault.TextTooLong(String expression, int most) ->
                 Say.say("The text of {} has more than {} characters, the most that a cell holds: leave such rows out.",
                         expression, most);
+            case RunFault.NegativeLength() ->
+                Say.say("A piece of a text cannot have fewer than no characters: write a length of 0 or more.");
             case RunFault.DivisionByZero() ->
                 Say.say("This divides by zero: leave such rows out, or write NULLIF(…, 0).");
             case RunFault.TooManyDigits(String expression) ->
