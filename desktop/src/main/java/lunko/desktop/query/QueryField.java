@@ -324,6 +324,7 @@ final class QueryField extends StackPane {
             completion.chosen().ifPresent(this::write);
         else if (completion.isShown() && event.getCode() == KeyCode.ESCAPE) completion.hide();
         else if (event.getCode() == KeyCode.SPACE && event.isControlDown()) complete();
+        else if (event.getCode() == KeyCode.TAB) tab(event.isShiftDown(), leave);
         else if (event.getCode() == KeyCode.ESCAPE) leave.run();
         else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
             ask();
@@ -338,6 +339,8 @@ final class QueryField extends StackPane {
         String sign = event.getCharacter();
         if (sign.isEmpty() || event.isShortcutDown()) return;
         int first = sign.codePointAt(0);
+        // That key has been seen to already.
+        if (first == '\t') return;
         if (!Character.isLetterOrDigit(first) && first != '.' && first != '_') {
             completion.hide();
             return;
@@ -346,6 +349,14 @@ final class QueryField extends StackPane {
         // A digit that begins no name is followed by anything.
         if (sign.equals(".") || found.from() < area.getCaretPosition()) show(found);
         else completion.hide();
+    }
+
+    /** Tab goes on with the word that is begun, or on to what stands behind the query; it is no sign of a query. */
+    private void tab(boolean back, Runnable leave) {
+        Completion found = found();
+        boolean begun = found.from() < area.getCaretPosition() && !found.proposals().isEmpty();
+        if (begun && !back) show(found);
+        else leave.run();
     }
 
     private void complete() {

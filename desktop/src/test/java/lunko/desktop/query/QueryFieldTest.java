@@ -52,6 +52,17 @@ class QueryFieldTest extends OpenWindow {
         assertThat(model.showing().get().lesson()).isEqualTo(DemoLesson.lesson());
     }
 
+    /** Tab completes what is begun, or goes on; it is never a sign of the query. */
+    @Test
+    void tabIsNoPartOfAQuery(FxRobot robot) throws Exception {
+        type(robot, "SELECT * FROM hi");
+        robot.push(KeyCode.END).push(KeyCode.TAB).push(KeyCode.TAB);
+        until(() -> area(robot).getText().equals("SELECT * FROM hives"));
+        robot.write(" ").push(KeyCode.TAB);
+        assertThat(area(robot).getText()).isEqualTo("SELECT * FROM hives ");
+        assertThat(area(robot).isFocused()).isFalse();
+    }
+
     @Test
     void typingThatGoesOnIsOneChangeOfTheLesson(FxRobot robot) throws Exception {
         robot.push(KeyCode.Q);
