@@ -78,6 +78,12 @@ public sealed interface QueryFault extends Fault {
         }
     }
 
+    /** A column in ON that both sides have, without the tables, and the condition that is meant. */
+    record OnNamesNoTable(String column, String meant) implements QueryFault {}
+
+    /** A function without its parentheses. */
+    record FunctionAlone(String function) implements QueryFault {}
+
     /** A join without ON whose condition stands in WHERE. */
     record OnStandsInWhere(String condition) implements QueryFault {}
 

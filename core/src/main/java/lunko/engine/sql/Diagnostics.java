@@ -48,6 +48,15 @@ final class Diagnostics {
                 .map(Table::name).findFirst();
     }
 
+    /** Whether a column is compared with the one of its name in a table: nobody compares a column with itself. */
+    boolean isComparedWith(Expression.ColumnName name, String owner) {
+        return script.parts(Expression.Comparison.class).stream()
+                .filter(comparison -> comparison.left() == name || comparison.right() == name)
+                .map(comparison -> comparison.left() == name ? comparison.right() : comparison.left())
+                .anyMatch(other -> other instanceof Expression.ColumnName(Optional<Name> table, Name column)
+                        && table.filter(of -> of.means(owner)).isPresent() && column.means(name.column().text()));
+    }
+
     /** Whether a name is compared with something, as a value could be. */
     boolean isCompared(Expression.ColumnName name) {
         return script.parts(Expression.Comparison.class).stream()

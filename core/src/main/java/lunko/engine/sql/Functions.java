@@ -22,6 +22,11 @@ final class Functions {
 
     private Functions() {}
 
+    /** Whether there is a function of a name. */
+    static boolean isNamed(String name) {
+        return NAMES.stream().anyMatch(name::equalsIgnoreCase);
+    }
+
     static BoundExpression bind(Expression.Call call, ExpressionBinder binder) {
         if (call.aggregate().isPresent()) {
             return binder.diagnostics().refused(call,
@@ -102,7 +107,8 @@ final class Functions {
                 : Optional.of(binder.number(call.arguments().getLast()));
         return BoundExpression.of(Type.TEXT, env -> {
             if (!(text.in(env) instanceof Value.TextValue(String all))
-                    || !(from.in(env) instanceof Value.IntegerValue(long first))) return Value.NULL;
+                    || !(from.in(env) instanceof Value.IntegerValue(long first)))
+                return Value.NULL;
             int[] characters = all.codePoints().toArray();
             long end = characters.length + 1L;
             if (length.isPresent()) {

@@ -58,7 +58,7 @@ final class JoinBinder {
             case JoinSpecification.On(Expression condition) -> {
                 Scope scope = from.scope(FromBinder.both(left.slots(), right.slots()));
                 ExpressionBinder binder = new OnBinder(queries, scope, diagnostics, condition, from.items());
-                binder.condition(condition);
+                if (!refuseUnsaid(condition)) binder.condition(condition);
                 noteUndone(condition, scope);
                 List<Equality> equal = FromBinder.equalities(condition, left.slots(), right.slots());
                 List<Expression> more = condition.conjuncts().stream()
@@ -119,6 +119,28 @@ final class JoinBinder {
                 Stream.concat(common().stream().map(pair -> diagnostics.fix().after(joined.right(), " ON "
                         + left.slots().get(pair.left()).sql() + " = " + right.slots().get(pair.right()).sql())),
                         Stream.of(crossed())).toArray(Fix[]::new));
+    }
+
+    /** A condition that names a column of both sides and not whose it is: alone, or on both sides of a comparison. */
+    private boolean refuseUnsaid(Expression condition) {
+        Optional<Name> name = switch (condition) {
+            case Expression.ColumnName(Optional<Name> table, Name column) when table.isEmpty() -> Optional.of(column);
+            case Expression.Comparison(var sign, Expression.ColumnName l, Expression.ColumnName r) when sign
+                    == Expression.Comparator.EQUAL && l.equals(r) && l.table().isEmpty() ->
+                Optional.of(l.column());
+            default -> Optional.empty();
+        };
+        Optional<Expression> meant = name.filter(one -> meant(one, left).size() == 1 && meant(one, right).size() == 1)
+                .map(one -> Expression.Comparison.equal(qualified(one, left), qualified(one, right)));
+        meant.ifPresent(equal -> diagnostics.refuse(condition,
+                new QueryFault.OnNamesNoTable(name.get().text(), new SqlWriter().expression(equal)),
+                diagnostics.fix().instead(condition, new SqlWriter().expression(equal))));
+        return meant.isPresent();
+    }
+
+    private static Expression.ColumnName qualified(Name column, BoundFrom side) {
+        BoundColumn slot = side.slots().get(meant(column, side).getFirst());
+        return new Expression.ColumnName(slot.table().map(Name::of), Name.of(slot.name()));
     }
 
     /** An outer join whose kept rows this join loses again, for they have NULL in a column that it compares. */

@@ -114,6 +114,7 @@ final class Scope {
     private static void ambiguous(ColumnName name, Scope scope, List<Integer> meant, Diagnostics diagnostics) {
         List<Optional<String>> owners = meant.stream().map(i -> scope.slots.get(i).table()).toList();
         Fix[] fixes = meant.stream().flatMap(i -> scope.slots.get(i).table().stream())
+                .filter(owner -> !diagnostics.isComparedWith(name, owner))
                 .map(owner -> diagnostics.fix().before(name.column(), new SqlName(owner).text() + "."))
                 .toArray(Fix[]::new);
         diagnostics.refuse(name, new QueryFault.Ambiguous(name.column().text(), owners, name.column().sql()),
@@ -144,6 +145,10 @@ final class Scope {
                 .map(BoundColumn::name).distinct().toList();
         boolean maybeText = name.table().isEmpty() && !columns.isEmpty() && Nearest.to(column, columns).isEmpty()
                 && diagnostics.isCompared(name);
+        if (name.table().isEmpty() && Functions.isNamed(column)) {
+            diagnostics.refuse(name, new QueryFault.FunctionAlone(column.toUpperCase(Locale.ROOT)));
+            return;
+        }
         Optional<String> elsewhere = name.table().isPresent() || Nearest.to(column, columns).isPresent()
                 ? Optional.empty() : diagnostics.tableWith(name.column());
         if (elsewhere.isPresent() && !around.isEmpty())

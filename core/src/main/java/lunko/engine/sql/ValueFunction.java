@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * The functions of values, by the names that SQL has for them (ISO/IEC 9075-2, value functions and COALESCE), and ROUND,
- * which the standard has not and every database has.
+ * The functions of values, by the names that SQL has for them (ISO/IEC 9075-2, value functions and COALESCE), and
+ * ROUND, which the standard has not and every database has.
  */
 enum ValueFunction {
     UPPER, LOWER, TRIM, SUBSTRING, CHAR_LENGTH, ABS, MOD, ROUND, COALESCE, NULLIF;
@@ -16,6 +16,6 @@ enum ValueFunction {
         String upper = name.toUpperCase(Locale.ROOT);
         return upper.equals("CHARACTER_LENGTH") || upper.equals("LENGTH") ? Optional.of(CHAR_LENGTH)
                 : upper.equals("SUBSTR") ? Optional.of(SUBSTRING)
-                : Arrays.stream(values()).filter(function -> function.name().equals(upper)).findFirst();
+                        : Arrays.stream(values()).filter(function -> function.name().equals(upper)).findFirst();
     }
 }

@@ -40,6 +40,12 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.MaybeText(String name, List<String> columns) ->
                 Say.say("There is no column {}, but there {} {}. If it is a text, write it in single quotes: {}.", name,
                         columns.size() == 1 ? "is" : "are", Say.list(columns), Value.of(name).sql());
+            case QueryFault.OnNamesNoTable(String column, String meant) ->
+                Say.say("Both tables have a column {}, and ON has to say which values are to be equal: write {}.",
+                        column,
+                        meant);
+            case QueryFault.FunctionAlone(String function) ->
+                Say.say("{} is a function: what it is of stands in parentheses behind it.", function);
             case QueryFault.OnStandsInWhere(String condition) ->
                 Say.say("This join has no ON. What belongs there stands in WHERE: write ON {}.", condition);
             case QueryFault.NoTruth(String expression, var type) ->
@@ -133,7 +139,8 @@ record EnglishQueryFaults(Names names) {
         return switch (missing.thing()) {
             case TABLE -> Say.say("{}: there are no tables yet.", thing);
             case TABLE_IN_FROM -> Say.say("{}: this query has no FROM that names a table.", thing);
-            case COLUMN, FUNCTION -> Say.say("{}.", thing);
+            case COLUMN -> Say.say("{}: this query has no FROM that names a table.", thing);
+            case FUNCTION -> Say.say("{}.", thing);
         };
     }
 
