@@ -20,6 +20,15 @@ public sealed interface RunFault extends Fault {
     /** A piece of a text that has fewer than no characters. */
     record NegativeLength() implements RunFault {}
 
+    /** A text that is too long for its type. */
+    record TooLongFor(String value, int most) implements RunFault {}
+
+    /** A whole number that is too large for its type of so many bits. */
+    record TooLargeFor(String value, int bits) implements RunFault {}
+
+    /** A number with too many digits before the point for its type. */
+    record TooManyDigitsFor(String value, int precision, int scale) implements RunFault {}
+
     /** A division by zero. */
     record DivisionByZero() implements RunFault {}
 

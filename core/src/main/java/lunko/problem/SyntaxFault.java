@@ -18,6 +18,9 @@ public sealed interface SyntaxFault extends Fault {
     /** A word that begins like a number and goes on like a name. */
     record NumberAndName(String word) implements SyntaxFault {}
 
+    /** Digits or characters of a type that no value can have. */
+    record WrongDigits() implements SyntaxFault {}
+
     /** A character that SQL does not use. */
     record StrangeSign(String sign) implements SyntaxFault {}
 

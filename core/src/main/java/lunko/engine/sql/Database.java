@@ -38,7 +38,7 @@ public record Database(List<StoredTable> stored) {
 
     /** A database of tables for which nothing must hold. */
     public static Database of(List<Table> tables) {
-        return new Database(tables.stream().map(table -> new StoredTable(table, List.of())).toList());
+        return new Database(tables.stream().map(table -> new StoredTable(table, List.of(), List.of())).toList());
     }
 
     /** The tables. */

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import lunko.engine.Stage;
+import lunko.problem.Checked;
 import lunko.problem.Limits;
 import lunko.problem.QueryFault.Wanted;
 import lunko.problem.QueryFault;
@@ -19,6 +20,7 @@ import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
+import lunko.query.sql.TypeSize;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -126,9 +128,10 @@ class ExpressionBinder {
             case Expression.Predicate predicate -> new PredicateBinder(this).bind(predicate);
             case Expression.ScalarQuery(QueryExpression query) -> leaf(expression, scalar(expression, query));
             case Expression.Case branches -> branches(branches);
-            case Expression.Cast(Expression of, Type type) -> {
+            case Expression.Cast(Expression of, Type type, TypeSize size) -> {
                 BoundExpression value = bind(of);
-                yield BoundExpression.of(type, env -> cast(expression, value.in(env), type));
+                yield BoundExpression.of(type, env -> orRaise(expression,
+                        Sized.cast(cast(expression, value.in(env), type), size)));
             }
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
@@ -196,6 +199,13 @@ class ExpressionBinder {
             throw diagnostics.raised(calculation, new RunFault.TooManyDigits(text(calculation)));
         }
         return value;
+    }
+
+    /** A value, where there is one. */
+    Value orRaise(Expression expression, Checked<Value> value) {
+        return value.either(one -> one, problem -> {
+            throw diagnostics.raised(expression, problem.fault());
+        });
     }
 
     /** A value as one of another type. */

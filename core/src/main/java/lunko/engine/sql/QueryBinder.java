@@ -197,7 +197,7 @@ final class QueryBinder {
             case Expression.ColumnName(var _, Name column) -> column.text();
             case Expression.Call call -> call.function().text().toLowerCase(Locale.ROOT);
             case Expression.CountRows _ -> "count";
-            case Expression.Cast(Expression of, Type _) -> nameOf(of);
+            case Expression.Cast cast -> nameOf(cast.of());
             default -> ExpressionBinder.text(expression);
         };
     }

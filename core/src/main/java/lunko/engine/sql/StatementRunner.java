@@ -18,6 +18,7 @@ import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.Statement;
+import lunko.query.sql.TypeSize;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
@@ -93,7 +94,8 @@ final class StatementRunner {
             columns.add(
                     new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
         }
-        StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints());
+        StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints(),
+                create.columns().stream().map(Statement.Definition::size).toList());
         Limits.fault(table.table(), Optional.empty()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
@@ -148,7 +150,7 @@ final class StatementRunner {
         List<List<BoundExpression>> values = insert.rows().stream().map(row -> {
             if (row.size() == columns.size())
                 return IntStream.range(0, row.size())
-                        .mapToObj(i -> fitting(table.columns().get(columns.get(i)), row.get(i), binder)).toList();
+                        .mapToObj(i -> fitting(stored, columns.get(i), row.get(i), binder)).toList();
             diagnostics.refuse(row.getFirst(), new StatementFault.RowWidth(row.size(), columns.size()));
             return List.<BoundExpression>of();
         }).toList();
@@ -161,6 +163,14 @@ final class StatementRunner {
             rows.add(new Row(nextId++, row));
         }
         return checked(insert, stored, new Table(table.name(), table.columns(), rows, nextId));
+    }
+
+    /** A value as one of a column's type, and as large as that may be. */
+    private BoundExpression fitting(StoredTable stored, int column, Expression expression, ExpressionBinder binder) {
+        BoundExpression value = fitting(stored.table().columns().get(column), expression, binder);
+        TypeSize size = stored.size(column);
+        return size instanceof TypeSize.Any ? value : new BoundExpression(value.type(),
+                env -> binder.orRaise(expression, Sized.stored(value.in(env), size)));
     }
 
     /** A value as one of a column's type: numbers are changed into each other, other types are not. */
@@ -187,8 +197,8 @@ final class StatementRunner {
         List<Integer> columns =
                 update.assignments().stream().flatMap(a -> requireColumn(a.column(), stored).stream()).toList();
         if (isRefused()) return database;
-        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(
-                stored.table().columns().get(columns.get(i)), update.assignments().get(i).value(), binder)).toList();
+        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(stored, columns.get(i),
+                update.assignments().get(i).value(), binder)).toList();
         if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().map(row -> {

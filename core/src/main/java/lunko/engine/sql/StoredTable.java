@@ -11,20 +11,31 @@ import lunko.engine.ValueOrder;
 import lunko.problem.StatementFault;
 import lunko.query.sql.Name;
 import lunko.query.sql.Statement.Constraint;
+import lunko.query.sql.TypeSize;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
 
-/** A table of a database, and what must hold for its rows. */
-public record StoredTable(Table table, List<Constraint> constraints) {
+/**
+ * A table of a database, and what must hold for its rows.
+ *
+ * @param sizes how large the values of its columns may be; none, where that is not said of any
+ */
+public record StoredTable(Table table, List<Constraint> constraints, List<TypeSize> sizes) {
 
     /** Keeps its constraints as they are. */
     public StoredTable {
         constraints = List.copyOf(constraints);
+        sizes = List.copyOf(sizes);
     }
 
     StoredTable with(Table rows) {
-        return new StoredTable(rows, constraints);
+        return new StoredTable(rows, constraints, sizes);
+    }
+
+    /** How large the values of a column may be. */
+    TypeSize size(int column) {
+        return column < sizes.size() ? sizes.get(column) : new TypeSize.Any();
     }
 
     /** Where the column stands that a name means, counted from 0. */

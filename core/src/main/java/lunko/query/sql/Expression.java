@@ -90,8 +90,14 @@ public sealed interface Expression {
     /** A branch of a CASE. */
     record When(Expression condition, Expression then) {}
 
-    /** A value as one of another type. */
-    record Cast(Expression of, Type type) implements Expression {}
+    /** A value as one of another type, as large as is said. */
+    record Cast(Expression of, Type type, TypeSize size) implements Expression {
+
+        /** As large as values of the type are. */
+        public Cast(Expression of, Type type) {
+            this(of, type, new TypeSize.Any());
+        }
+    }
 
     /** A function of arguments; of an aggregate function, of those of a group, each once if it is DISTINCT. */
     record Call(Name function, boolean distinct, List<Expression> arguments) implements Expression {
@@ -195,7 +201,7 @@ public sealed interface Expression {
                     subject.map(change), branches.stream()
                             .map(when -> new When(change.apply(when.condition()), change.apply(when.then()))).toList(),
                     otherwise.map(change));
-            case Cast(Expression of, Type type) -> new Cast(change.apply(of), type);
+            case Cast(Expression of, Type type, TypeSize size) -> new Cast(change.apply(of), type, size);
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
                 new Call(function, distinct, arguments.stream().map(change).toList());
         };

@@ -230,7 +230,8 @@ final class SqlReader {
                 new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
             case ParenthesizedContext t -> expression(t.expression());
             case ScalarQueryContext t -> new Expression.ScalarQuery(query(t.query()));
-            case CastContext t -> new Expression.Cast(expression(t.expression()), type(t.typeName()));
+            case CastContext t ->
+                new Expression.Cast(expression(t.expression()), type(t.typeName()), size(t.typeName()));
             case CaseContext t -> new Expression.Case(optional(t.subject), t.whenThen().stream()
                     .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
                     optional(t.otherwise));
@@ -310,12 +311,39 @@ final class SqlReader {
                 default -> throw unknown(constraint);
             }
         }
-        return at(tree, new Statement.Definition(column, type(tree.typeName()), notNull));
+        return at(tree, new Statement.Definition(column, type(tree.typeName()), size(tree.typeName()), notNull));
+    }
+
+    private static String words(TypeNameContext tree) {
+        return String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+    }
+
+    /** How large values of a type may be; types that have no such thing take what is said of them for nothing. */
+    private TypeSize size(TypeNameContext tree) {
+        if (words(tree).equals("SMALLINT")) return new TypeSize.Bits(Short.SIZE);
+        if (tree.INTEGER().isEmpty()) return new TypeSize.Any();
+        List<Integer> said = tree.INTEGER().stream().map(number -> said(number.getSymbol())).toList();
+        int scale = said.size() > 1 ? said.getLast() : 0;
+        return switch (type(tree)) {
+            case DECIMAL -> {
+                if (said.getFirst() < 1 || scale > said.getFirst())
+                    refuse(tree.getStart(), new SyntaxFault.WrongDigits());
+                yield new TypeSize.Digits(said.getFirst(), scale);
+            }
+            case TEXT -> {
+                if (said.getFirst() < 1) refuse(tree.getStart(), new SyntaxFault.WrongDigits());
+                yield new TypeSize.Characters(said.getFirst());
+            }
+            case INTEGER, BOOLEAN, DATE -> new TypeSize.Any();
+        };
+    }
+
+    private static int said(Token number) {
+        return new BigInteger(number.getText()).min(BigInteger.valueOf(Integer.MAX_VALUE)).intValue();
     }
 
     private Type type(TypeNameContext tree) {
-        String words =
-                String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+        String words = words(tree);
         return switch (words) {
             case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Type.INTEGER;
             case "DECIMAL", "DEC", "NUMERIC" -> Type.DECIMAL;

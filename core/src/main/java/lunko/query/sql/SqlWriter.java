@@ -229,8 +229,10 @@ public final class SqlWriter {
                             .map(when -> " WHEN " + expression(when.condition()) + " THEN " + expression(when.then()))
                             .collect(Collectors.joining())
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
-            case Expression.Cast(var of, Type type) ->
-                "CAST(" + expression(of) + " AS " + type.id().toUpperCase(Locale.ROOT) + ")";
+            case Expression.Cast(var of, Type type, TypeSize size) ->
+                "CAST(" + expression(of) + " AS " + (size instanceof TypeSize.Characters ? "VARCHAR"
+                        : size.equals(new TypeSize.Bits(Short.SIZE)) ? "SMALLINT" : type.id().toUpperCase(Locale.ROOT))
+                        + size.sql() + ")";
             case Expression.Call(Name function, boolean distinct, var arguments) ->
                 function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";

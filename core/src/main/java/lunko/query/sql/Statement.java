@@ -14,7 +14,7 @@ public sealed interface Statement {
     record CreateTable(Name table, List<Definition> columns, List<Constraint> constraints) implements Statement {}
 
     /** A column of a new table. */
-    record Definition(Name column, Type type, boolean notNull) {}
+    record Definition(Name column, Type type, TypeSize size, boolean notNull) {}
 
     /** What must hold for the rows of a new table. */
     sealed interface Constraint {

@@ -21,6 +21,14 @@ final class EnglishRunFaults {
             case RunFault.TextTooLong(String expression, int most) ->
                 Say.say("The text of {} has more than {} characters, the most that a cell holds: leave such rows out.",
                         expression, most);
+            case RunFault.TooLongFor(String value, int most) ->
+                Say.say("{} has more than {}: shorten it, or let the column take more.", value,
+                        Say.counted(most, "character"));
+            case RunFault.TooLargeFor(String value, int bits) ->
+                Say.say("{} is too large for {} bits: take a larger type, such as INTEGER.", value, bits);
+            case RunFault.TooManyDigitsFor(String value, int precision, int scale) ->
+                Say.say("{} has more digits than DECIMAL({}, {}) takes before the point: write more digits.", value,
+                        precision, scale);
             case RunFault.NegativeLength() ->
                 Say.say("A piece of a text cannot have fewer than no characters: write a length of 0 or more.");
             case RunFault.DivisionByZero() ->

@@ -19,6 +19,9 @@ final class EnglishSyntaxFaults {
             case SyntaxFault.NumberAndName(String word) ->
                 Say.say("{} begins like a number and goes on like a name: if it is a name, write it in double quotes; "
                         + "if not, write the number alone.", word);
+            case SyntaxFault.WrongDigits() ->
+                Say.say("A type has one digit or character at least, and no more digits behind the point than in all: "
+                        + "write it as in DECIMAL(8, 2).");
             case SyntaxFault.StrangeSign(String sign) -> Say.say("{} has no meaning in SQL here: remove it.", sign);
             case SyntaxFault.EndsInParentheses() ->
                 Say.say("A parenthesis is still open at the end: add the closing one.");

@@ -25,6 +25,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AsPostgresHasItTest {
     private static final String CASES =
             "CREATE TABLE a (ID INTEGER, x INTEGER); CREATE TABLE b (id INTEGER, y INTEGER);"
+                    + "CREATE TABLE sized (d DECIMAL(6, 2), v VARCHAR(3), s SMALLINT); INSERT INTO sized VALUES (2.345, 'abc', 7),"
+                    + "(-0.005, 'ab   ', NULL); UPDATE sized SET d = d * 3.333 WHERE s = 7;"
                     + "INSERT INTO a VALUES (1, 10), (2, 20); INSERT INTO b VALUES (2, 200), (3, 300);";
     private static Postgres postgres;
 
@@ -52,7 +54,11 @@ class AsPostgresHasItTest {
             "SELECT SUBSTR('öäü', 2, 1), SUBSTRING('abc', 9), SUBSTRING('abc', 2, 0), SUBSTRING(NULL, 1, 1)",
             "SELECT SUBSTRING('abc', 1, -1)", "SELECT SUBSTRING('abc', 2, 2000000000)",
             "SELECT LENGTH(hive), CHAR_LENGTH(hive) FROM hives ORDER BY hive_no",
-            "SELECT 1e3", "SELECT 2.5E-1 + 1", "SELECT 12e0 / 5",
+            "SELECT CAST(2.0 / 3 AS DECIMAL(8, 2)), CAST('abcdef' AS VARCHAR(3)), CAST(7 AS DECIMAL(5))",
+            "SELECT CAST(-2.345 AS DECIMAL(6, 2)), CAST(1.5 AS NUMERIC(3)), CAST(12 AS SMALLINT)",
+            "SELECT CAST(1234.5 AS DECIMAL(5, 2))", "SELECT CAST(999.995 AS DECIMAL(5, 2))",
+            "SELECT CAST(40000 AS SMALLINT)", "SELECT CAST(1 AS DECIMAL(2, 3))", "SELECT CAST('a' AS VARCHAR(0))",
+            "SELECT * FROM sized ORDER BY d", "SELECT 1e3", "SELECT 2.5E-1 + 1", "SELECT 12e0 / 5",
             "SELECT hive FROM hives WHERE hive_no != 2 ORDER BY hive",
             "SELECT DISTINCT hive FROM hives ORDER BY hives.hive",
             "SELECT DISTINCT h.hive FROM hives h ORDER BY hive DESC",
@@ -92,6 +98,16 @@ class AsPostgresHasItTest {
         } catch (SQLException refused) {
             return "refused";
         }
+    }
+
+    /** What does not fit is refused, and nothing of the statement is done. */
+    @ParameterizedTest
+    @ValueSource(strings = {"INSERT INTO sized VALUES (1, 'a', 1), (123456.7, 'a', 1)",
+            "INSERT INTO sized VALUES (1, 'abcd', 1)", "INSERT INTO sized VALUES (1, 'a', 40000)",
+            "UPDATE sized SET v = v || 'x'", "UPDATE sized SET d = d * 10000"})
+    void whatDoesNotFitIsRefused(String sql) {
+        assertThat(postgres.allows(sql)).isFalse();
+        assertThat(run(DEMO + CASES + sql)).isInstanceOf(Checked.Invalid.class);
     }
 
     /**
