@@ -25,7 +25,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AsPostgresHasItTest {
     private static final String CASES =
             "CREATE TABLE a (ID INTEGER, x INTEGER); CREATE TABLE b (id INTEGER, y INTEGER);"
-                    + "CREATE TABLE sized (d DECIMAL(6, 2), v VARCHAR(3), s SMALLINT); INSERT INTO sized VALUES (2.345, 'abc', 7),"
+                    + "CREATE TABLE sized (d DECIMAL(6, 2), v VARCHAR(3), s SMALLINT);"
+                    + "INSERT INTO sized VALUES (2.345, 'abc', 7),"
                     + "(-0.005, 'ab   ', NULL); UPDATE sized SET d = d * 3.333 WHERE s = 7;"
                     + "INSERT INTO a VALUES (1, 10), (2, 20); INSERT INTO b VALUES (2, 200), (3, 300);";
     private static Postgres postgres;
