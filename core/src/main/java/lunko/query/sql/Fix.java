@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
-import lunko.problem.Checked;
-import lunko.problem.Origin;
 import lunko.problem.Stretch;
 
 /**
@@ -70,10 +69,15 @@ public final class Fix {
                 .map(to -> new Change(from.end(), to.start(), with))));
     }
 
-    /** The changed text, if it is one that can be read. */
+    /** The changed text, if it is one that can be read, or if reading comes farther than the changes. */
     public Optional<String> text() {
-        return changes.map(this::changed)
-                .filter(mended -> new SqlParser(new Origin.Query()).parse(mended) instanceof Checked.Valid<Script>);
+        return changes.filter(all -> {
+            String mended = changed(all);
+            OptionalInt stops = SqlParser.stops(mended);
+            int last = all.stream().mapToInt(Change::end).max().orElse(0) - statement.start();
+            int behind = mended.length() - (statement.end() - statement.start() - last);
+            return stops.isEmpty() || stops.getAsInt() > behind;
+        }).map(this::changed);
     }
 
     private String changed(List<Change> all) {

@@ -3,9 +3,12 @@ package lunko.query.sql;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
 import lunko.problem.Checked;
 import lunko.problem.Limits;
 import lunko.problem.Origin;
+import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.problem.Stretch;
 import lunko.problem.SyntaxFault;
@@ -49,6 +52,24 @@ public record SqlParser(Origin source) {
 
     /** The statements of a text one by one, each a script of its own or the problem that it is none. */
     public List<Checked<Script>> statements(String text) {
+        return statements(text, true);
+    }
+
+    /**
+     * Where a text stops being one that can be read, counted from 0; nothing, if all of it can. Nothing is looked for
+     * that would mend it.
+     */
+    static OptionalInt stops(String text) {
+        return new SqlParser(new Origin.Query()).statements(text, false).stream()
+                .flatMap(statement -> statement.either(_ -> Stream.<Problem>empty(), Stream::of))
+                .flatMap(problem -> problem.place().stream()).mapToInt(SqlParser::start).findFirst();
+    }
+
+    private static int start(Place place) {
+        return place instanceof Place.InText(var _, var _, Stretch at) ? at.start() : 0;
+    }
+
+    private List<Checked<Script>> statements(String text, boolean mending) {
         SqlSource from = new SqlSource(source, text);
         SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
         lexer.removeErrorListeners();
@@ -60,7 +81,7 @@ public record SqlParser(Origin source) {
                 words.add(token);
                 continue;
             }
-            if (!words.isEmpty()) statements.add(statement(from, words, token));
+            if (!words.isEmpty()) statements.add(statement(from, words, token, mending));
             words.clear();
             if (token.getType() == Token.EOF) return statements;
         }
@@ -85,7 +106,7 @@ public record SqlParser(Origin source) {
     }
 
     /** One statement; {@code end} is the semicolon behind it, or the end of the text. */
-    private static Checked<Script> statement(SqlSource text, List<Token> words, Token end) {
+    private static Checked<Script> statement(SqlSource text, List<Token> words, Token end, boolean mending) {
         Optional<Problem> tooMuch = limits(text, words);
         if (tooMuch.isPresent()) return Checked.invalid(tooMuch.get());
         CommonToken eof = new CommonToken(end);
@@ -93,7 +114,7 @@ public record SqlParser(Origin source) {
         List<Token> all = new ArrayList<>(words);
         all.add(eof);
         var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
-        SyntaxProblems problems = new SyntaxProblems(text, words);
+        SyntaxProblems problems = new SyntaxProblems(text, words, mending);
         parser.removeErrorListeners();
         parser.addErrorListener(problems);
         ScriptContext tree = parser.script();

@@ -18,11 +18,17 @@ final class SyntaxProblems extends BaseErrorListener {
     private final SqlSource source;
     private final List<Token> words;
     private final Fix fix;
+    private final boolean mending;
     private Optional<Problem> first = Optional.empty();
 
-    /** Complaints about the statement of a text that these words are. */
-    SyntaxProblems(SqlSource source, List<Token> words) {
+    /**
+     * Complaints about the statement of a text that these words are.
+     *
+     * @param mending whether what would mend it is wanted
+     */
+    SyntaxProblems(SqlSource source, List<Token> words, boolean mending) {
         this.source = source;
+        this.mending = mending;
         this.words = List.copyOf(words);
         this.fix = Fix.of(source.text(), source.stretch(words.getFirst(), words.getLast()),
                 part -> Optional.of(part).filter(Token.class::isInstance).map(Token.class::cast)
@@ -37,6 +43,10 @@ final class SyntaxProblems extends BaseErrorListener {
     public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
             RecognitionException cause) {
         if (first.isPresent() || !(symbol instanceof Token token) || !(recognizer instanceof Parser parser)) return;
+        if (!mending) {
+            first = Optional.of(Problem.at(source.place(token), fault(token, parser)));
+            return;
+        }
         int at = words.indexOf(token);
         Optional<Slips.Found> slip =
                 new Slips(words, at < 0 ? words.size() : at, parser.getExpectedTokens(), fix).found();

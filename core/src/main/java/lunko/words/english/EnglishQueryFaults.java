@@ -39,7 +39,7 @@ record EnglishQueryFaults(Names names) {
                 Say.say("The table {} does not stand in FROM: join it there.", table);
             case QueryFault.MaybeText(String name, List<String> columns) ->
                 Say.say("There is no column {}, but there {} {}. If it is a text, write it in single quotes: {}.", name,
-                        columns.size() == 1 ? "is" : "are", Say.list(columns), Value.of(name).sql());
+                        Say.either(columns.size(), "is", "are"), Say.list(columns), Value.of(name).sql());
             case QueryFault.OnNamesNoTable(String column, String meant) ->
                 Say.say("Both tables have a column {}, and ON has to say which values are to be equal: write {}.",
                         column,
@@ -135,7 +135,8 @@ record EnglishQueryFaults(Names names) {
             case FUNCTION -> Say.text("There is no function {}", missing.name());
         };
         if (missing.near().isPresent()) return Say.say("{}. Did you mean {}?", thing, missing.near().get());
-        if (!missing.there().isEmpty()) return Say.say("{}. There is {}.", thing, Say.list(missing.there()));
+        if (!missing.there().isEmpty()) return Say.say("{}. There {} {}.", thing,
+                Say.either(missing.there().size(), "is", "are"), Say.list(missing.there()));
         return switch (missing.thing()) {
             case TABLE -> Say.say("{}: there are no tables yet.", thing);
             case TABLE_IN_FROM -> Say.say("{}: this query has no FROM that names a table.", thing);

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.problem.Checked;
+import lunko.problem.Fault;
 import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.problem.SyntaxFault.ChainTooLong;
@@ -31,6 +32,15 @@ class LongStatementsTest {
     private static final int AS_LONG_AS_READ = 200;
     private static final Database DATABASE = Database.of(List.of(
             Table.of("t", List.of(new Column("a", Type.INTEGER)), List.of(List.of(Value.of(1)), List.of(Value.NULL)))));
+
+    /** However often something is written wrongly, the first of it is said, and looking for a fix comes to an end. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '→', quoteCharacter = '`', value = {"SELECT a, FORM t → SELECT a, FORM t UNION `",
+            "SELECT a → `, CASE WHEN a == 1 THEN 2`", "SELECT a FROM t WHERE a → ` IN 1, 2 AND a NOT NULL AND a`",
+            "SELECT a::x → `, ‘a’ b.c d.e`", "SELECT * FROM t → ` JOIN t OUTER JOIN t a.b = c.d, `"})
+    void whatIsWrongManyTimesIsSaid(String start, String more) {
+        assertThat(answer(start + more.repeat(2_000)).either(_ -> "", Problem::fault)).isInstanceOf(Fault.class);
+    }
 
     @ParameterizedTest
     @CsvSource(quoteCharacter = '`', value = {"`SELECT 1 WHERE `,` AND `,1 = 1", "`SELECT 1 WHERE `,` OR `,1 = 2",

@@ -55,7 +55,7 @@ class ProblemSentencesTest {
                     + "row, 4 × 3 = 12 rows: write"
                     + " ON and the columns that belong together, or CROSS JOIN if you mean that.",
             "SELECT * FROM hives JOIN keepers ON k = 1 JOIN harvests k ON 1 = 1 → 37: There is no column k. There "
-                    + "is hive_no, hive, keeper_id, keeper and village.",
+                    + "are hive_no, hive, keeper_id, keeper and village.",
             "SELECT * FROM hives h, harvests v JOIN keepers k ON h.keeper_id = k.keeper_id → 53: A comma stands "
                     + "between h and this join, and ON sees only the tables of its own join: "
                     + "write CROSS JOIN for the comma, or the condition into WHERE.",
