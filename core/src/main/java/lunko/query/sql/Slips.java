@@ -200,8 +200,7 @@ record Slips(List<Token> words, int at, IntervalSet expected, Fix fix) {
 
     /** {@code OUTER JOIN} alone. */
     private Optional<Found> outer() {
-        return is(at, SqlLexer.OUTER) ? found(new Slip.OuterOfWhichSide(), at, fix.before(words.get(at), "FULL "))
-                .map(found -> new Found(found.slip(), found.from(), Optional.empty())) : Optional.empty();
+        return is(at, SqlLexer.OUTER) ? found(new Slip.OuterOfWhichSide(), at) : Optional.empty();
     }
 
     /** {@code FROM JOIN hives}. */
