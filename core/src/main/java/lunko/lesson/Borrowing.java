@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import lunko.lesson.own.TableChange;
-import lunko.query.sql.FromItem;
 import lunko.table.Row;
 import lunko.table.SameName;
 import lunko.table.Table;
@@ -25,7 +24,7 @@ final class Borrowing {
         Lesson from = other.with(new Scenes(wanted, 0));
         List<View> views = views(other, wanted);
         List<Table> needed = other.shared().stream().filter(table -> isNeeded(table.name(), wanted)
-                || views.stream().anyMatch(view -> names(view.query(), table.name()))).toList();
+                || views.stream().anyMatch(view -> view.query().names(table.name()))).toList();
         List<Table> brought = new ArrayList<>();
         for (Table table : needed) {
             Optional<Table> same = lesson.shared().stream().filter(there -> isSame(there, table)).findFirst();
@@ -94,7 +93,7 @@ final class Borrowing {
         while (more) {
             List<View> found = other.views().all().stream().filter(view -> !needed.contains(view))
                     .filter(view -> isNeeded(view.name(), scenes)
-                            || needed.stream().anyMatch(reading -> names(reading.query(), view.name())))
+                            || needed.stream().anyMatch(reading -> reading.query().names(view.name())))
                     .toList();
             needed.addAll(found);
             more = !found.isEmpty();
@@ -104,12 +103,7 @@ final class Borrowing {
 
     private static boolean isNeeded(String table, List<Scene> scenes) {
         return scenes.stream().anyMatch(scene -> scene.left().equals(table) || scene.right().equals(table)
-                || scene.written().stream().anyMatch(query -> names(query, table)));
-    }
-
-    private static boolean names(WrittenQuery query, String table) {
-        return query.statements().stream().anyMatch(statement -> statement.either(script -> script
-                .parts(FromItem.NamedTable.class).stream().anyMatch(named -> named.table().means(table)), _ -> false));
+                || scene.written().stream().anyMatch(query -> query.names(table)));
     }
 
     private static boolean isSame(Table one, Table other) {

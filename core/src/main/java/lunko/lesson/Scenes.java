@@ -76,6 +76,7 @@ public record Scenes(List<Scene> all, int at) {
 
     /** The same scenes with more of them behind one; the first of these is shown. */
     Scenes inserting(int behind, List<Scene> more) {
+        if (more.isEmpty()) return this;
         List<Scene> changed = new ArrayList<>(all);
         changed.addAll(behind + 1, more);
         return new Scenes(changed, behind + 1);
@@ -84,7 +85,7 @@ public record Scenes(List<Scene> all, int at) {
     /** The same scenes with some of them once more, behind the last of these; the first of the new ones is shown. */
     Scenes repeating(Set<Integer> which) {
         List<Integer> sorted = sorted(which);
-        return sorted.isEmpty() ? this : inserting(sorted.getLast(), sorted.stream().map(all::get).toList());
+        return inserting(sorted.isEmpty() ? at : sorted.getLast(), sorted.stream().map(all::get).toList());
     }
 
     /** The same scenes without some of them, of which there must be others left; the next one is shown. */

@@ -48,7 +48,6 @@ public sealed interface ScenesEdit extends Edit {
             case Rehearse(Map<Integer, Integer> seconds) ->
                 Checked.valid(lesson.with(scenes.numbering((n, scene) -> seconds.containsKey(n)
                         ? scene.telling(scene.telling().taking(OptionalInt.of(seconds.get(n)))) : scene)));
-            case Show(_, List<Scene> more) when more.isEmpty() -> Checked.valid(lesson);
             case Show(_, List<Scene> more) -> Checked.valid(lesson.with(scenes.inserting(scenes.at(), more)));
             case BringIn(Lesson from, Set<Integer> which) -> Checked.valid(Borrowing.of(lesson, from, which));
         };

@@ -13,6 +13,11 @@ public record Telling(String title, String note, OptionalInt seconds) {
     /** Nothing is said yet. */
     public static final Telling SILENT = new Telling("", "", OptionalInt.empty());
 
+    /** A text in Markdown without its marks, where there is no room for more than words. */
+    public static String unmarked(String markdown) {
+        return markdown.replaceAll("[*_`#>]", "").strip();
+    }
+
     /** The same under another title. */
     public Telling titled(String other) {
         return new Telling(other, note, seconds);

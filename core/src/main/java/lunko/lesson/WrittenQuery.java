@@ -162,6 +162,12 @@ public final class WrittenQuery {
                 _ -> List.of());
     }
 
+    /** Whether a statement of the text names a table. */
+    boolean names(String table) {
+        return statements().stream().anyMatch(statement -> statement.either(script -> script
+                .parts(FromItem.NamedTable.class).stream().anyMatch(named -> named.table().means(table)), _ -> false));
+    }
+
     /** The same query without the others of its text. */
     WrittenQuery alone() {
         if (statements().size() < 2) return this;

@@ -189,9 +189,6 @@ public sealed interface QueryFault extends Fault {
     /** A star where there are no tables. */
     record StarWithoutFrom() implements QueryFault {}
 
-    /** A name given in SELECT and used in WHERE. */
-    record AliasInWhere(String alias, String expression) implements QueryFault {}
-
     /** An order by something that DISTINCT has no one value of. */
     record OrderOutsideDistinct(String expression) implements QueryFault {}
 

@@ -67,8 +67,11 @@ final class Arithmetic {
         if (value.isNull() || digits.isNull()) return Value.NULL;
         int scale = ValueOrder.number(digits).min(BigDecimal.valueOf(Type.MOST_DIGITS))
                 .max(BigDecimal.valueOf(-Type.MOST_DIGITS)).intValue();
-        BigDecimal rounded = ValueOrder.number(value).setScale(scale, RoundingMode.HALF_UP);
-        if (value instanceof IntegerValue) return scale >= 0 ? value : Value.of(rounded.longValueExact());
+        BigDecimal number = ValueOrder.number(value);
+        // Digits that nobody has written are not added.
+        if (number.scale() <= scale) return value;
+        BigDecimal rounded = number.setScale(scale, RoundingMode.HALF_UP);
+        if (value instanceof IntegerValue) return Value.of(rounded.longValueExact());
         return new DecimalValue(rounded.setScale(Math.max(0, scale), RoundingMode.UNNECESSARY));
     }
 

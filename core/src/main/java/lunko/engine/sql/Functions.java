@@ -20,6 +20,8 @@ final class Functions {
     private static final List<String> NAMES = Stream.concat(Arrays.stream(ValueFunction.values()).map(Enum::name),
             Arrays.stream(AggregateFunction.values()).map(Enum::name)).toList();
 
+    private static final long FARTHEST = Integer.MAX_VALUE;
+
     private Functions() {}
 
     /** Whether there is a function of a name. */
@@ -102,23 +104,31 @@ final class Functions {
     /** The characters of a text from a place on, counted from 1, and so many of them (ISO/IEC 9075-2, SUBSTRING). */
     private static BoundExpression substring(Expression.Call call, ExpressionBinder binder) {
         BoundExpression text = binder.ofText(call.arguments().getFirst());
-        BoundExpression from = binder.number(call.arguments().get(1));
-        Optional<BoundExpression> length = call.arguments().size() == 2 ? Optional.empty()
-                : Optional.of(binder.number(call.arguments().getLast()));
+        List<BoundExpression> numbers =
+                call.arguments().stream().skip(1).map(argument -> whole(argument, binder)).toList();
         return BoundExpression.of(Type.TEXT, env -> {
-            if (!(text.in(env) instanceof Value.TextValue(String all))
-                    || !(from.in(env) instanceof Value.IntegerValue(long first)))
-                return Value.NULL;
+            if (!(text.in(env) instanceof Value.TextValue(String all))) return Value.NULL;
             int[] characters = all.codePoints().toArray();
-            long end = characters.length + 1L;
-            if (length.isPresent()) {
-                if (!(length.get().in(env) instanceof Value.IntegerValue(long most))) return Value.NULL;
-                if (most < 0) throw binder.diagnostics().raised(call, new RunFault.NegativeLength());
-                end = most > end - first ? end : Math.min(end, first + most);
-            }
+            List<Value> given = numbers.stream().map(number -> number.in(env)).toList();
+            if (given.stream().anyMatch(Value::isNull)) return Value.NULL;
+            long first = place(given.getFirst());
+            long end = given.size() == 1 ? characters.length + 1L : first + place(given.getLast());
+            if (end < first && given.size() > 1)
+                throw binder.diagnostics().raised(call, new RunFault.NegativeLength());
             int start = (int) Math.clamp(first, 1, characters.length + 1L);
-            return Value.of(new String(characters, start - 1, (int) Math.max(0, end - start)));
+            int stop = (int) Math.clamp(end, start, characters.length + 1L);
+            return Value.of(new String(characters, start - 1, stop - start));
         });
+    }
+
+    private static BoundExpression whole(Expression expression, ExpressionBinder binder) {
+        BoundExpression number = binder.number(expression);
+        return BoundExpression.of(Type.INTEGER, env -> binder.cast(expression, number.in(env), Type.INTEGER));
+    }
+
+    /** A place in a text; beyond any text, all places are as far. */
+    private static long place(Value value) {
+        return Math.clamp(((Value.IntegerValue) value).number(), -FARTHEST, FARTHEST);
     }
 
     /** Whether it has so many arguments, or one more. */

@@ -14,7 +14,6 @@ import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
-import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
@@ -66,8 +65,8 @@ final class Groups extends ExpressionBinder {
         List<BoundColumn> slots = new ArrayList<>();
         for (Expression key : select.groupBy()) {
             // Said before the name is looked for: a clause that comes before SELECT does not know it.
-            if (key instanceof Expression.ColumnName name) given(name, select, rows.scope())
-                    .ifPresent(stands -> refuseAlias(rows.diagnostics(), "GROUP BY", name, stands));
+            if (key instanceof Expression.ColumnName name && !rows.scope().knows(name))
+                new GivenNames(select, rows.diagnostics()).refuse("GROUP BY", name);
             Expression plain = rows.scope().plain(key);
             boolean again = known.contains(plain);
             known.add(plain);
@@ -114,10 +113,9 @@ final class Groups extends ExpressionBinder {
     @Override
     BoundExpression column(Expression.ColumnName name) {
         if (rows.scope().meant(name.table(), name.column()).isEmpty())
-            return given(name, select, rows.scope()).filter(_ -> !scope().knows(name)).map(stands -> {
-                refuseAlias(diagnostics(), "HAVING", name, stands);
-                return BoundExpression.MISSING;
-            }).orElseGet(() -> super.column(name));
+            return !scope().knows(name) && isInHaving(name)
+                    && new GivenNames(select, diagnostics()).refuse("HAVING", name) ? BoundExpression.MISSING
+                            : super.column(name);
         Optional<Scope.FoundColumn> found = rows.scope().find(name, diagnostics());
         if (found.isEmpty()) return BoundExpression.MISSING;
         return diagnostics()
@@ -129,19 +127,9 @@ final class Groups extends ExpressionBinder {
                                 : diagnostics().fix().after(by.getLast(), ", " + text(name)));
     }
 
-    /** What a name without a table stands for, if it is given in SELECT and means nothing else. */
-    private static Optional<Expression> given(Expression.ColumnName name, QueryBody.Select select, Scope rows) {
-        return name.table().isPresent() || rows.knows(name) ? Optional.empty() : select.items().stream()
-                .filter(item -> item instanceof SelectItem.Item(var _, Optional<Name> alias)
-                        && alias.filter(own -> own.means(name.column().text())).isPresent())
-                .map(item -> ((SelectItem.Item) item).expression()).findFirst();
-    }
-
-    private static void refuseAlias(Diagnostics diagnostics, String clause, Expression.ColumnName name,
-            Expression stands) {
-        diagnostics.refuse(name, new QueryFault.AliasTooEarly(clause, name.column().text(), text(stands)),
-                diagnostics.fix().instead(name, stands.parts().isEmpty() || stands instanceof Expression.Call
-                        ? text(stands) : "(" + text(stands) + ")"));
+    private boolean isInHaving(Expression.ColumnName name) {
+        return select.having().flatMap(diagnostics().script()::stretch)
+                .filter(having -> diagnostics().script().stretch(name).filter(having::covers).isPresent()).isPresent();
     }
 
     private boolean isSame(Expression key, Expression expression) {

@@ -2,14 +2,12 @@ package lunko.engine.sql;
 
 import java.util.List;
 import java.util.stream.Stream;
-import lunko.problem.QueryFault;
 import lunko.problem.QueryNote;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
-import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 
 /**
@@ -70,18 +68,8 @@ final class WhereBinder extends ExpressionBinder {
 
     @Override
     BoundExpression column(Expression.ColumnName name) {
-        if (name.table().isEmpty() && !scope().knows(name)) {
-            for (SelectItem item : select.items()) {
-                if (item instanceof SelectItem.Item(Expression expression, var alias)
-                        && alias.map(given -> name.column().means(given.text())).orElse(false)) {
-                    String written = new SqlWriter().expression(expression);
-                    return diagnostics().refused(name,
-                            new QueryFault.AliasInWhere(name.column().text(), text(expression)),
-                            diagnostics().fix().instead(name,
-                                    expression.parts().isEmpty() ? written : "(" + written + ")"));
-                }
-            }
-        }
+        if (!scope().knows(name) && new GivenNames(select, diagnostics()).refuse("WHERE", name))
+            return BoundExpression.MISSING;
         return super.column(name);
     }
 }

@@ -1,12 +1,12 @@
 package lunko.lesson.mistake;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.KeyPair;
 import lunko.query.SqlName;
+import lunko.query.change.PlainJoin.TableAlias;
 import lunko.table.Table;
 
 /** A table as a query names it. */
@@ -14,8 +14,7 @@ record Named(Table table, String alias) {
 
     /** Tables under the first letters of their names, or, where two would have the same, under letters in order. */
     static List<Named> of(Table... tables) {
-        List<String> initials = Stream.of(tables).map(table -> table.name().codePoints().filter(Character::isLetter)
-                .mapToObj(Character::toString).findFirst().orElse("").toLowerCase(Locale.ROOT)).toList();
+        List<String> initials = Stream.of(tables).map(Table::name).map(TableAlias::initial).toList();
         boolean clear = initials.stream().distinct().count() == tables.length && !initials.contains("");
         return IntStream.range(0, tables.length)
                 .mapToObj(i -> new Named(tables[i], clear ? initials.get(i) : Character.toString('a' + i))).toList();

@@ -20,8 +20,7 @@ import lunko.words.MistakeSentences;
  * @param own how the tables must differ for it to be seen
  */
 record Shown(WrittenQuery wrong, WrittenQuery mended, Optional<OwnTables> own) {
-
-    /** More pairs of rows need not be looked at to know that. */
+    /** More pairs of rows need not be looked at to know that other rows come of it. */
     private static final double MOST_PAIRS = 200_000;
 
     /** A mistake of a query alone. */

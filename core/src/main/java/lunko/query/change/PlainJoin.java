@@ -30,6 +30,12 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
     /** A table by name, and the alias that its columns are qualified with. */
     public record TableAlias(String table, String alias) {
 
+        /** The first letter of a table's name, lower case: its alias where no other table has the same. */
+        public static String initial(String table) {
+            return table.codePoints().filter(Character::isLetter).mapToObj(Character::toString).findFirst().orElse("")
+                    .toLowerCase(Locale.ROOT);
+        }
+
         private FromItem item() {
             return new FromItem.NamedTable(Name.of(table), Optional.of(Name.of(alias)));
         }
@@ -46,8 +52,8 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
 
     /** The join of two tables, under aliases made from their names. */
     public static PlainJoin of(Table left, JoinKind kind, Table right, List<KeyPair> on) {
-        String l = initial(left);
-        String r = initial(right);
+        String l = TableAlias.initial(left.name());
+        String r = TableAlias.initial(right.name());
         boolean clear = !l.isEmpty() && !r.isEmpty() && !l.equals(r);
         return new PlainJoin(new TableAlias(left.name(), clear ? l : "l"), kind,
                 new TableAlias(right.name(), clear ? r : "r"),
@@ -72,13 +78,6 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
     public static List<KeyPair> common(Table left, Table right) {
         return left.columns().stream().map(Column::name).flatMap(name -> right.column(name).stream()
                 .mapToObj(other -> new KeyPair(name, right.columns().get(other).name()))).toList();
-    }
-
-    /** The first letter of a table's name, lower case: its alias where no other table has the same. */
-    private static String initial(Table table) {
-        return table.name().codePoints().filter(Character::isLetter).limit(1)
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-                .toString().toLowerCase(Locale.ROOT);
     }
 
     /** Whether it has a condition in ON or WHERE. */

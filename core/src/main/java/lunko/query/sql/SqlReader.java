@@ -231,7 +231,7 @@ final class SqlReader {
             case ParenthesizedContext t -> expression(t.expression());
             case ScalarQueryContext t -> new Expression.ScalarQuery(query(t.query()));
             case CastContext t ->
-                new Expression.Cast(expression(t.expression()), type(t.typeName()), size(t.typeName()));
+                cast(expression(t.expression()), type(t.typeName()));
             case CaseContext t -> new Expression.Case(optional(t.subject), t.whenThen().stream()
                     .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
                     optional(t.otherwise));
@@ -311,51 +311,23 @@ final class SqlReader {
                 default -> throw unknown(constraint);
             }
         }
-        return at(tree, new Statement.Definition(column, type(tree.typeName()), size(tree.typeName()), notNull));
+        DeclaredType declared = type(tree.typeName());
+        return at(tree, new Statement.Definition(column, declared.type(), declared.size(), notNull));
     }
 
-    private static String words(TypeNameContext tree) {
-        return String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+    private static Expression cast(Expression of, DeclaredType declared) {
+        return new Expression.Cast(of, declared.type(), declared.size());
     }
 
-    /** How large values of a type may be; types that have no such thing take what is said of them for nothing. */
-    private TypeSize size(TypeNameContext tree) {
-        if (words(tree).equals("SMALLINT")) return new TypeSize.Bits(Short.SIZE);
-        if (tree.INTEGER().isEmpty()) return new TypeSize.Any();
-        List<Integer> said = tree.INTEGER().stream().map(number -> said(number.getSymbol())).toList();
-        int scale = said.size() > 1 ? said.getLast() : 0;
-        return switch (type(tree)) {
-            case DECIMAL -> {
-                if (said.getFirst() < 1 || scale > said.getFirst())
-                    refuse(tree.getStart(), new SyntaxFault.WrongDigits());
-                yield new TypeSize.Digits(said.getFirst(), scale);
-            }
-            case TEXT -> {
-                if (said.getFirst() < 1) refuse(tree.getStart(), new SyntaxFault.WrongDigits());
-                yield new TypeSize.Characters(said.getFirst());
-            }
-            case INTEGER, BOOLEAN, DATE -> new TypeSize.Any();
-        };
-    }
-
-    private static int said(Token number) {
-        return new BigInteger(number.getText()).min(BigInteger.valueOf(Integer.MAX_VALUE)).intValue();
-    }
-
-    private Type type(TypeNameContext tree) {
-        String words = words(tree);
-        return switch (words) {
-            case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Type.INTEGER;
-            case "DECIMAL", "DEC", "NUMERIC" -> Type.DECIMAL;
-            case "TEXT", "VARCHAR", "CHAR", "CHARACTER", "CHARACTER VARYING", "CHAR VARYING" -> Type.TEXT;
-            case "BOOLEAN" -> Type.BOOLEAN;
-            case "DATE" -> Type.DATE;
-            default -> {
-                refuse(tree.getStart(),
-                        new SyntaxFault.NoType(words));
-                yield Type.TEXT;
-            }
-        };
+    private DeclaredType type(TypeNameContext tree) {
+        String words =
+                String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
+        List<Integer> numbers = tree.INTEGER().stream().map(number -> new BigInteger(number.getText())
+                .min(BigInteger.valueOf(Integer.MAX_VALUE)).intValue()).toList();
+        Optional<DeclaredType> declared = DeclaredType.of(words, numbers);
+        if (declared.isEmpty()) refuse(tree.getStart(), new SyntaxFault.NoType(words));
+        else if (!declared.get().size().isPossible()) refuse(tree.getStart(), new SyntaxFault.WrongDigits());
+        return declared.orElse(new DeclaredType(Type.TEXT, new TypeSize.Any()));
     }
 
     private OptionalLong count(Token token) {

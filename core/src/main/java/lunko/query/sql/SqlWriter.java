@@ -1,7 +1,6 @@
 package lunko.query.sql;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -230,9 +229,7 @@ public final class SqlWriter {
                             .collect(Collectors.joining())
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
             case Expression.Cast(var of, Type type, TypeSize size) ->
-                "CAST(" + expression(of) + " AS " + (size instanceof TypeSize.Characters ? "VARCHAR"
-                        : size.equals(new TypeSize.Bits(Short.SIZE)) ? "SMALLINT" : type.id().toUpperCase(Locale.ROOT))
-                        + size.sql() + ")";
+                "CAST(" + expression(of) + " AS " + size.sql(type) + ")";
             case Expression.Call(Name function, boolean distinct, var arguments) ->
                 function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";

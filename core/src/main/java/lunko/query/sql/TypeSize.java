@@ -1,5 +1,8 @@
 package lunko.query.sql;
 
+import java.util.Locale;
+import lunko.table.Type;
+
 /** How large the values of a type may be, as a statement says it behind the name of the type. */
 public sealed interface TypeSize {
 
@@ -15,12 +18,22 @@ public sealed interface TypeSize {
     /** A whole number of so many bits. */
     record Bits(int bits) implements TypeSize {}
 
-    /** What stands behind the name of the type, if anything does: {@code (8, 2)}. */
-    default String sql() {
+    /** Whether a value can be of that size. */
+    default boolean isPossible() {
         return switch (this) {
-            case Any _,Bits _ -> "";
-            case Digits(int precision, int scale) -> "(" + precision + ", " + scale + ")";
-            case Characters(int most) -> "(" + most + ")";
+            case Any _,Bits _ -> true;
+            case Digits(int precision, int scale) -> precision >= 1 && scale <= precision;
+            case Characters(int most) -> most >= 1;
+        };
+    }
+
+    /** A type of this size, as a statement declares it: {@code DECIMAL(8, 2)}. */
+    default String sql(Type type) {
+        return switch (this) {
+            case Any _ -> type.id().toUpperCase(Locale.ROOT);
+            case Bits _ -> "SMALLINT";
+            case Digits(int precision, int scale) -> "DECIMAL(" + precision + ", " + scale + ")";
+            case Characters(int most) -> "VARCHAR(" + most + ")";
         };
     }
 }

@@ -111,9 +111,6 @@ record EnglishQueryFaults(Names names) {
                         + "before it.", column, Say.list(columns.stream().map(String::valueOf).toList()));
             case QueryFault.StarWithoutFrom() ->
                 Say.say("* means all columns of the tables in FROM: name a table there.");
-            case QueryFault.AliasInWhere(String alias, String expression) ->
-                Say.say("{} is a name given in SELECT, and WHERE comes before that: write {} instead.", alias,
-                        expression);
             case QueryFault.OrderOutsideDistinct(String expression) ->
                 Say.say("With DISTINCT a result can be sorted only by its own columns: select {} too.", expression);
             case QueryFault.NoSuchResultColumn(long number, int columns) ->

@@ -21,6 +21,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -208,7 +209,7 @@ final class KindChartView extends VBox implements WalkedByArrows {
     }
 
     private void reveal(int line) {
-        double first = list.lookup(".virtual-flow") instanceof javafx.scene.control.skin.VirtualFlow<?> flow
+        double first = list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow
                 && flow.getFirstVisibleCell() != null ? flow.getFirstVisibleCell().getIndex() : 0;
         double seen = Math.floor(list.getHeight() / LINE);
         if (line < first) list.scrollTo(line);

@@ -2,7 +2,6 @@ package lunko.desktop.scenes;
 
 import static lunko.desktop.words.Spoken.words;
 
-import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
@@ -17,6 +16,7 @@ import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.lesson.ScenesEdit;
+import lunko.lesson.Telling;
 import lunko.lesson.mistake.Mistake;
 import lunko.problem.Problem;
 import lunko.words.MistakeSentences;
@@ -68,7 +68,7 @@ public final class MistakePane extends VBox {
         VBox all = new VBox();
         all.getStyleClass().add("mistakes");
         Stream.of(Mistake.values()).forEach(mistake -> all.getChildren()
-                .add(button(mistake.told(words().mistakes()), _ -> show(mistake, model, close))));
+                .add(button(mistake.told(words().mistakes()), () -> show(mistake, model, close))));
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
         scroll.setPrefSize(WIDTH, HEIGHT);
@@ -86,17 +86,17 @@ public final class MistakePane extends VBox {
         getChildren().addAll(title, about, scroll, lacking, buttons);
     }
 
-    private static Button button(MistakeSentences.Told told, Consumer<Button> chosen) {
+    private static Button button(MistakeSentences.Told told, Runnable chosen) {
         Label title = new Label(told.title());
         title.getStyleClass().add("mistake-title");
-        Label about = new Label(told.about().replace("*", ""));
+        Label about = new Label(Telling.unmarked(told.about()));
         about.getStyleClass().add("about");
         about.setWrapText(true);
         Button button = Controls.button("", new Lines(title, about));
         button.getStyleClass().add("mistake");
         button.setAccessibleText(told.title());
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setOnAction(_ -> chosen.accept(button));
+        button.setOnAction(_ -> chosen.run());
         return button;
     }
 

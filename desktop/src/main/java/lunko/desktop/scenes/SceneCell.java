@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.query.SqlFlow;
 import lunko.insight.picture.TableHues;
 import lunko.lesson.ScenesEdit;
+import lunko.lesson.Telling;
 import lunko.show.SceneGlance;
 
 /** A scene in the outline: its number, its result at a glance, its title, its query, and how its note begins. */
@@ -77,8 +78,8 @@ final class SceneCell extends ListCell<SceneGlance> {
         head.setAlignment(Pos.CENTER_LEFT);
         SqlFlow sql = new SqlFlow(glance.sql().strip().replaceAll("\\s+", " "),
                 glance.seen().map(SceneGlance.Seen::hues).orElse(TableHues.NONE));
-        Label note = new Label(glance.scene().telling().note().lines().filter(line -> !line.isBlank()).findFirst()
-                .orElse("").replaceAll("[*_`#>]", "").strip());
+        Label note = new Label(Telling.unmarked(glance.scene().telling().note().lines()
+                .filter(line -> !line.isBlank()).findFirst().orElse("")));
         note.getStyleClass().add("scene-note");
         VBox words = new VBox(head, line(sql), note);
         words.getStyleClass().add("scene-words");

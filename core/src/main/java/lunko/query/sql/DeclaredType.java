@@ -1,0 +1,38 @@
+package lunko.query.sql;
+
+import java.util.List;
+import java.util.Optional;
+import lunko.table.Type;
+
+/** A type as a statement declares it. */
+record DeclaredType(Type type, TypeSize size) {
+
+    /**
+     * The type of these words in capitals, with the numbers behind it; nothing, if Lunko has none of that name. Types
+     * that have no size take what is said of one for nothing.
+     */
+    static Optional<DeclaredType> of(String words, List<Integer> numbers) {
+        Optional<Type> type = type(words);
+        return type.map(known -> new DeclaredType(known, words.equals("SMALLINT") ? new TypeSize.Bits(Short.SIZE)
+                : numbers.isEmpty() ? new TypeSize.Any() : size(known, numbers)));
+    }
+
+    private static Optional<Type> type(String words) {
+        return switch (words) {
+            case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Optional.of(Type.INTEGER);
+            case "DECIMAL", "DEC", "NUMERIC" -> Optional.of(Type.DECIMAL);
+            case "TEXT", "VARCHAR", "CHAR", "CHARACTER", "CHARACTER VARYING", "CHAR VARYING" -> Optional.of(Type.TEXT);
+            case "BOOLEAN" -> Optional.of(Type.BOOLEAN);
+            case "DATE" -> Optional.of(Type.DATE);
+            default -> Optional.empty();
+        };
+    }
+
+    private static TypeSize size(Type type, List<Integer> numbers) {
+        return switch (type) {
+            case DECIMAL -> new TypeSize.Digits(numbers.getFirst(), numbers.size() > 1 ? numbers.getLast() : 0);
+            case TEXT -> new TypeSize.Characters(numbers.getFirst());
+            case INTEGER, BOOLEAN, DATE -> new TypeSize.Any();
+        };
+    }
+}
