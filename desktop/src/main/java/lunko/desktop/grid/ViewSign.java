@@ -3,8 +3,10 @@ package lunko.desktop.grid;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import lunko.lesson.Lesson;
 import lunko.lesson.View;
 
@@ -16,6 +18,8 @@ public final class ViewSign extends Label {
         super(words().tables().view());
         getStyleClass().add("view-sign");
         setMinWidth(USE_PREF_SIZE);
+        // Between the name of a table and what is said of it.
+        HBox.setMargin(this, new Insets(0, 8, 0, 0));
         setVisible(false);
         setManaged(false);
     }
