@@ -21,7 +21,7 @@ final class FileSource {
 
     private FileSource() {}
 
-    /** Opens it, and says so; the argument is the file. */
+    /** Opens it, and says so, and that a drag has begun; the argument is the file. */
     public static void main(String[] arguments) {
         Platform.startup(() -> {
             StackPane all = new StackPane(new Label("drag me"));
@@ -29,6 +29,7 @@ final class FileSource {
                 all.startDragAndDrop(TransferMode.COPY)
                         .setContent(Map.of(DataFormat.FILES, List.of(new File(arguments[0]))));
                 event.consume();
+                System.out.println("begun");
             });
             Stage stage = new Stage();
             stage.setScene(new Scene(all, WIDTH, HEIGHT));

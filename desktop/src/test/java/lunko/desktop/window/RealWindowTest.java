@@ -6,8 +6,11 @@ import java.io.BufferedReader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -74,11 +77,12 @@ class RealWindowTest extends OpenWindow {
         Process other = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
                 System.getProperty("java.class.path"), FileSource.class.getName(), file.toString())
                 .redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        AtomicBoolean over = new AtomicBoolean();
+        robot.interact(() -> area(robot).getScene().addEventFilter(DragEvent.DRAG_OVER, _ -> over.set(true)));
         try (BufferedReader said = other.inputReader()) {
             assertThat(said.readLine()).isEqualTo("shown");
-            Thread.sleep(500);
             Point2D from = new Point2D(FileSource.LEFT + FileSource.WIDTH / 2, FileSource.TOP + FileSource.HEIGHT / 2);
-            drag(robot, from, new Point2D(600, 640));
+            dragFromOutside(robot, from, said, new Point2D(600, 640), over::get);
             until(() -> robot.lookup("Import").tryQuery().isPresent());
             robot.clickOn("Import");
             until(() -> model.lesson().lesson().get().find("apiaries").isPresent());
@@ -97,6 +101,32 @@ class RealWindowTest extends OpenWindow {
 
     private static Point2D middle(Node node) {
         return node.localToScreen(node.getLayoutBounds().getCenterX(), node.getLayoutBounds().getCenterY());
+    }
+
+    /**
+     * Drags between two windows: how long the other program and the display need to take a drag up depends on the
+     * machine, so a hand stays at each end until they have.
+     */
+    private static void dragFromOutside(FxRobot robot, Point2D from, BufferedReader said, Point2D to,
+            Callable<Boolean> over) throws Exception {
+        robot.moveTo(from).press(MouseButton.PRIMARY);
+        // A press before the window is there to take it begins nothing.
+        for (int tries = 0; tries < 5 && !waved(robot, from, said::ready); tries++) {
+            robot.release(MouseButton.PRIMARY).press(MouseButton.PRIMARY);
+        }
+        assertThat(waved(robot, to, over)).as("dragged over").isTrue();
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Moves to and fro at a place until something has come true, for some seconds at most; whether it has. */
+    private static boolean waved(FxRobot robot, Point2D at, Callable<Boolean> condition) throws Exception {
+        for (int i = 0; i < 60; i++) {
+            robot.moveTo(at.add(i % 2 == 0 ? 0 : 12, 0));
+            Thread.sleep(50);
+            if (condition.call()) return true;
+        }
+        return false;
     }
 
     /** Drags in steps, as a hand does. */
