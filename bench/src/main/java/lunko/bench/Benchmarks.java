@@ -40,6 +40,7 @@ public final class Benchmarks {
 
     static {
         PARTS.put("joins", Benchmarks::joins);
+        PARTS.put("chains", Benchmarks::chains);
         PARTS.put("steps", Benchmarks::steps);
         PARTS.put("language", Benchmarks::language);
         PARTS.put("keys", Benchmarks::keyCheck);
@@ -96,6 +97,26 @@ public final class Benchmarks {
                                     / lunko.getPercentile(50)))
                             .collect(Collectors.joining(" | "))
                     + " |");
+        }
+        return lines;
+    }
+
+    private static List<String> chains() throws RunnerException {
+        List<RunResult> chains = new ArrayList<>();
+        for (int round = 0; round < 2; round++) chains.addAll(run(ChainBenchmark.class));
+        List<String> lines = new ArrayList<>(List.of("", "## Chains", "",
+                "Tables of ten rows divided by commas, in an order that says nothing, tied by equalities in WHERE and "
+                        + "one of them to a value; read, bound and run, each text anew; microseconds a query, the "
+                        + "median of 10 in 2 processes by turns, from the least to the most, and how many times "
+                        + "SQLite's median. SQLite has the keys declared. An order of the text that goes "
+                        + "through no more than 2,500 rows is kept, as its steps can be followed: small chains cost "
+                        + "that.",
+                "", "| tables | Lunko | SQLite | |", "|---:|---:|---:|---:|"));
+        for (String tables : List.of("4", "8", "16", "32", "64")) {
+            Statistics lunko = times(chains, "lunko", "tables", tables);
+            Statistics sqlite = times(chains, "sqlite", "tables", tables);
+            lines.add("| " + tables + " | " + spread(lunko) + " | " + spread(sqlite) + " | "
+                    + String.format(Locale.ROOT, "%.1f × |", lunko.getPercentile(50) / sqlite.getPercentile(50)));
         }
         return lines;
     }
@@ -223,9 +244,13 @@ public final class Benchmarks {
     }
 
     private static Statistics times(Collection<RunResult> results, String name, String kind) {
+        return times(results, name, "kind", kind);
+    }
+
+    private static Statistics times(Collection<RunResult> results, String name, String parameter, String value) {
         MultisetStatistics all = new MultisetStatistics();
         results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(name)
-                && result.getParams().getParam("kind").equals(kind))
+                && result.getParams().getParam(parameter).equals(value))
                 .flatMap(result -> result.getAggregatedResult().getIterationResults().stream())
                 .forEach(iteration -> all.addValue(iteration.getPrimaryResult().getScore(), 1));
         return all;

@@ -1,19 +1,16 @@
 package lunko.engine;
 
 import java.util.List;
-import java.util.Optional;
 import lunko.table.RowName;
 import lunko.table.RowsName;
 import lunko.table.Value;
 
-/** The result of a query under a name, as FROM takes it for a table. */
-public record Derived(Stage of, String alias) implements Stage {
-
-    @Override
-    public List<Heading> headings() {
-        return of.headings().stream().map(column -> new Heading(Optional.of(alias), column.name(), column.type()))
-                .toList();
-    }
+/**
+ * The result of a query under a name, as FROM takes it for a table.
+ *
+ * @param headings what its columns are called there
+ */
+public record Derived(Stage of, String alias, List<Heading> headings) implements Stage {
 
     @Override
     public List<List<Value>> rows() {

@@ -21,6 +21,7 @@ public record Leaf(Stage table, int row) {
                     .flatMap(source -> of(joined.join().on(part.side()), source, part.column())));
             case Filter _,Ordering _,Limit _ -> stage.origins(row).stream().findFirst()
                     .flatMap(origin -> of(stage.inputs().getFirst(), origin.row(), column));
+            case Rearranged back -> of(back.input(), back.from().get(row), back.columns().get(column));
             case Projection chosen -> chosen.from().get(column).stream().boxed().findFirst()
                     .flatMap(from -> of(chosen.input(), row, from));
             case Aggregation _,Distinct _,SetOperation _ -> Optional.empty();

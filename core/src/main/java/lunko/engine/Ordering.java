@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
-import lunko.table.RowName;
 import lunko.table.Value;
 
 /**
@@ -15,7 +14,7 @@ import lunko.table.Value;
  * @param from for each row, the row of the input that it is
  */
 public record Ordering(Stage input, By by, List<List<Value>> keys, List<Integer> from, List<List<Value>> rows)
-        implements UnaryStage {
+        implements Resorted {
 
     /**
      * What rows are sorted by.
@@ -52,15 +51,5 @@ public record Ordering(Stage input, By by, List<List<Value>> keys, List<Integer>
     @Override
     public Set<Integer> deciding() {
         return by.columns();
-    }
-
-    @Override
-    public List<Origin> origins(int row) {
-        return List.of(new Origin(0, from.get(row)));
-    }
-
-    @Override
-    public RowName name(int row) {
-        return input.name(from.get(row));
     }
 }

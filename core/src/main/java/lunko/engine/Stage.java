@@ -59,6 +59,7 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
             case Projection chosen -> source(chosen.input(), chosen.from().get(column));
             case Aggregation groups -> column < groups.keys() ? source(groups.input(), groups.by().get(column))
                     : Optional.empty();
+            case Rearranged back -> back.input().source(back.columns().get(column));
             case Filter _,Distinct _,Ordering _,Limit _ -> inputs().getFirst().source(column);
             case Source _,Derived _,Joined _ ->
                 Optional.of(headings().get(column)).filter(heading -> heading.table().isPresent());
@@ -80,6 +81,7 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
     private void addTo(List<Stage> all) {
         for (Stage input : inputs()) input.addTo(all);
         for (Stage aside : asides()) aside.addTo(all);
-        all.add(this);
+        // A query that WITH has named may be an input more than once.
+        if (all.stream().noneMatch(stage -> stage == this)) all.add(this);
     }
 }

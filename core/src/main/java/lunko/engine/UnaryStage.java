@@ -10,7 +10,8 @@ import lunko.table.RowsName;
  * A stage that works on the rows of one other. Unless it says otherwise, it changes neither their columns nor their
  * names.
  */
-public sealed interface UnaryStage extends Stage permits Filter, Aggregation, Projection, Distinct, Ordering, Limit {
+public sealed interface UnaryStage extends Stage
+        permits Filter, Aggregation, Projection, Distinct, Resorted, Limit {
 
     /** The stage whose rows it works on. */
     Stage input();

@@ -35,4 +35,10 @@ public sealed interface ChangeFault extends Fault {
 
     /** A database without parentheses around a query of a UNION. */
     record NoNestedUnionThere() implements ChangeFault {}
+
+    /** A database that compares a value with those of a query by IN and EXISTS alone. */
+    record NoAnyThere() implements ChangeFault {}
+
+    /** A database that has no names for the columns of a query in FROM. */
+    record NoColumnNamesThere() implements ChangeFault {}
 }

@@ -200,4 +200,16 @@ public sealed interface QueryFault extends Fault {
 
     /** Two combined queries with different numbers of columns. */
     record DifferentWidths(String operation, int left, int right) implements QueryFault {}
+
+    /** An aggregate of rows of a query around the one that it stands in. */
+    record AggregateOfAround(String aggregate) implements QueryFault {}
+
+    /** Names for the columns of a query, of which there are not as many. */
+    record OtherNumberOfNames(String query, int names, int columns) implements QueryFault {}
+
+    /** Two queries to which WITH gives one name. */
+    record NamedTwice(String name) implements QueryFault {}
+
+    /** A query that WITH gives a name, and that takes that name for a table. */
+    record NamesItself(String name) implements QueryFault {}
 }

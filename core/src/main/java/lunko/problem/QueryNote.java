@@ -53,6 +53,19 @@ public sealed interface QueryNote extends Fault {
     /** A join by columns that are not linked, of tables that are; and the condition that the link means. */
     record JoinsByOtherColumns(String condition, String linked) implements QueryNote {}
 
+    /**
+     * Tables joined in another order than that of the text.
+     *
+     * @param rows about how many rows there would be on the way in the order of the text
+     */
+    record JoinedInAnotherOrder(List<String> order, long rows) implements QueryNote {
+
+        /** Keeps the names as they are. */
+        public JoinedInAnotherOrder {
+            order = List.copyOf(order);
+        }
+    }
+
     /** NOT IN over a column with NULL in it. */
     record NotInWithNull(String column, RowsName rows) implements QueryNote {}
 }

@@ -30,6 +30,9 @@ public sealed interface StatementFault extends Fault {
     /** A table that another refers to, to be dropped. */
     record ReferredTo(String table, String by) implements StatementFault {}
 
+    /** A row for which a CHECK is false. */
+    record CheckFails(String table, String condition, String row) implements StatementFault {}
+
     /** A NULL in a column that is NOT NULL. */
     record NullInNotNull(String table, String column) implements StatementFault {}
 

@@ -66,6 +66,9 @@ public sealed interface SyntaxFault extends Fault {
     /** A number of rows beyond all results. */
     record RowCountTooLarge() implements SyntaxFault {}
 
+    /** What Lunko does not read. */
+    record NotRead(Unread what) implements SyntaxFault {}
+
     /** A text that is no condition. */
     record NoCondition() implements SyntaxFault {}
 

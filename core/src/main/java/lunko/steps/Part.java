@@ -10,6 +10,7 @@ import lunko.engine.Joined;
 import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
+import lunko.engine.Rearranged;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -71,6 +72,7 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
             case Projection chosen -> Optional.of(RowTimeline.of(chosen));
             case Distinct unrepeated -> Optional.of(RowTimeline.of(unrepeated));
             case Ordering sorted -> Optional.of(RowTimeline.of(sorted));
+            case Rearranged back -> Optional.of(RowTimeline.of(back));
             case Limit cut -> Optional.of(RowTimeline.of(cut));
             case SetOperation combined -> Optional.of(RowTimeline.of(combined));
         };

@@ -12,6 +12,8 @@ import lunko.engine.LazyList;
 import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
+import lunko.engine.Rearranged;
+import lunko.engine.Resorted;
 import lunko.engine.SetOperation;
 import lunko.engine.Stage;
 import lunko.phrase.Phrase;
@@ -77,7 +79,15 @@ public final class RowTimeline implements Part {
     }
 
     static RowTimeline of(Ordering stage) {
-        return new RowTimeline(new OrderingWhy(stage), stage.from().stream().mapToInt(row -> row).toArray(),
+        return resorted(new OrderingWhy(stage), stage);
+    }
+
+    static RowTimeline of(Rearranged stage) {
+        return resorted(new RearrangedWhy(stage), stage);
+    }
+
+    private static RowTimeline resorted(RowWhy why, Resorted stage) {
+        return new RowTimeline(why, stage.from().stream().mapToInt(row -> row).toArray(),
                 new boolean[stage.from().size()], 0);
     }
 

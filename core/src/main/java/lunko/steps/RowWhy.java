@@ -14,7 +14,8 @@ import lunko.words.Language;
  * What is said of the steps of a stage that takes rows one by one. Rows count from 0; what is said, from 1.
  */
 sealed interface RowWhy
-        permits FilterWhy, AggregationWhy, ProjectionWhy, DistinctWhy, OrderingWhy, LimitWhy, SetOperationWhy {
+        permits FilterWhy, AggregationWhy, ProjectionWhy, DistinctWhy, OrderingWhy, RearrangedWhy, LimitWhy,
+        SetOperationWhy {
 
     /** The stage. */
     Stage stage();

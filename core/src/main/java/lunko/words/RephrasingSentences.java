@@ -29,4 +29,10 @@ public interface RephrasingSentences {
 
     /** What a name before a dot is for: {@code a column of hives}. */
     String columnsOf(String table);
+
+    /** {@code named by WITH}. */
+    String namedByWith();
+
+    /** {@code of heavy}. */
+    String ofQuery(String query);
 }

@@ -82,6 +82,18 @@ public interface StageSentences {
     /** All rows are in order. */
     Phrase orderEnds(long rows);
 
+    /** The heading of putting rows back into the order of FROM. */
+    Phrase rearrangedTitle();
+
+    /** Putting back begins. */
+    Phrase rearrangedStarts(long rows);
+
+    /** A row has its place as FROM has it. */
+    Phrase rearranged(String row, long place);
+
+    /** All rows are as FROM has them. */
+    Phrase rearrangedEnds(long rows);
+
     /** The heading of a limit. */
     Phrase limitTitle();
 

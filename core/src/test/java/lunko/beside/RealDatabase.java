@@ -136,7 +136,7 @@ public abstract class RealDatabase implements AutoCloseable {
     static String limited(QueryExpression query, SqlWriter writer) {
         List<SortKey> keys = query.orderBy().stream().map(key -> new SortKey(key.by(), key.descending(),
                 Optional.of(key.nulls().orElse(key.descending() ? Nulls.FIRST : Nulls.LAST)))).toList();
-        String text = writer.query(new QueryExpression(query.body(), keys, OptionalLong.empty(), OptionalLong.empty()));
+        String text = writer.query(query.sortedBy(keys).stretch(OptionalLong.empty(), OptionalLong.empty()));
         if (query.limit().isEmpty() && query.offset().isEmpty()) return text;
         return text + " LIMIT " + query.limit().orElse(1_000_000) + " OFFSET " + query.offset().orElse(0);
     }

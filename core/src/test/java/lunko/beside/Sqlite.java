@@ -51,6 +51,8 @@ public final class Sqlite extends RealDatabase {
     public Optional<String> says(QueryExpression query) {
         boolean lacksWords = has(query, Expression.IsTruth.class, is -> is.truth() == Truth.UNKNOWN)
                 || has(query, QueryBody.Nested.class, _ -> true)
+                || has(query, Expression.Quantified.class, _ -> true)
+                || has(query, FromItem.DerivedTable.class, table -> !table.columns().isEmpty())
                 || has(query, Compound.class, set -> set.all() && set.operator() != SetOperator.UNION)
                 || has(query, Compound.class, set -> set.operator() == SetOperator.INTERSECT
                         && (set.left() instanceof Compound || set.right() instanceof Compound))

@@ -37,6 +37,19 @@ sealed interface Aggregate {
         }
     }
 
+    /** A column that has one value in all rows of a group, as the group has one row of its table. */
+    record OfDependent(BoundExpression column) implements Aggregate {
+        @Override
+        public Optional<Type> type() {
+            return column.type();
+        }
+
+        @Override
+        public Value of(Stream<Env> group) {
+            return group.findFirst().map(column::in).orElse(Value.NULL);
+        }
+    }
+
     /** An aggregate of the values of an expression. */
     record OfValues(AggregateFunction function, boolean distinct, BoundExpression argument, Expression.Call call,
             ExpressionBinder binder)
@@ -82,6 +95,17 @@ sealed interface Aggregate {
                         ExpressionBinder.text(inner))));
     }
 
+    /**
+     * What names columns of a query around alone is an aggregate of that query's rows (ISO/IEC 9075-2, set function
+     * specification).
+     */
+    private static void refuseOfAround(Expression.Call call, ExpressionBinder rows) {
+        List<Expression.ColumnName> columns = call.columns();
+        boolean around = !columns.isEmpty()
+                && columns.stream().allMatch(name -> rows.scope().meant(name).isEmpty() && rows.scope().knows(name));
+        if (around) rows.diagnostics().refuse(call, new QueryFault.AggregateOfAround(ExpressionBinder.text(call)));
+    }
+
     private static Stream<Expression> within(Expression expression) {
         boolean own = expression instanceof Expression.CountRows
                 || expression instanceof Expression.Call call && call.aggregate().isPresent();
@@ -94,6 +118,7 @@ sealed interface Aggregate {
             case Expression.CountRows _ -> Optional.of(new CountRows());
             case Expression.Call call -> call.aggregate().map(function -> {
                 refuseNested(call, rows);
+                refuseOfAround(call, rows);
                 boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
                 BoundExpression argument = Functions.ofOne(call, rows, numeric ? rows::number : rows::bind);
                 return new OfValues(function, call.distinct(), argument, call, rows);

@@ -17,26 +17,27 @@ import lunko.table.Type;
  * @param own whether that is the name that the table has in the database, and no alias
  * @param merged whether USING or NATURAL has merged it into another: then it is there under its table's name only
  * @param padded the outer join that keeps rows with NULL here, if there is one
+ * @param key whether it is of the primary key of a table that stands in FROM itself
  */
 record BoundColumn(Optional<String> table, boolean own, BoundQuery.Column column, boolean merged,
-        Optional<FromItem.JoinedTable> padded) {
+        Optional<FromItem.JoinedTable> padded, boolean key) {
 
     /** The columns of a table of the database, under its own name or another. */
     static List<BoundColumn> of(Table table, Optional<String> alias) {
         return table.columns().stream().map(column -> new BoundColumn(Optional.of(alias.orElse(table.name())),
                 alias.isEmpty(), new BoundQuery.Column(column.name(), Optional.of(column.type()),
                         Set.of(new Meanings.Origin(table.name(), column.name()))),
-                false, Optional.empty())).toList();
+                false, Optional.empty(), column.key())).toList();
     }
 
     /** A column of a query in the place of a table. */
     static BoundColumn of(String alias, BoundQuery.Column column) {
-        return new BoundColumn(Optional.of(alias), false, column, false, Optional.empty());
+        return new BoundColumn(Optional.of(alias), false, column, false, Optional.empty(), false);
     }
 
     /** A column that two have been merged into. */
     static BoundColumn merged(BoundQuery.Column column) {
-        return new BoundColumn(Optional.empty(), false, column, false, Optional.empty());
+        return new BoundColumn(Optional.empty(), false, column, false, Optional.empty(), false);
     }
 
     String name() {
@@ -58,12 +59,12 @@ record BoundColumn(Optional<String> table, boolean own, BoundQuery.Column column
     }
 
     BoundColumn mergedAway() {
-        return new BoundColumn(table, own, column, true, padded);
+        return new BoundColumn(table, own, column, true, padded, key);
     }
 
     /** The column of the left or right side of a join, which may keep rows without that side. */
     BoundColumn padded(FromItem.JoinedTable join, Side side) {
         return new BoundColumn(table, own, column, merged,
-                padded.or(() -> join.kind().keeps(side.opposite()) ? Optional.of(join) : Optional.empty()));
+                padded.or(() -> join.kind().keeps(side.opposite()) ? Optional.of(join) : Optional.empty()), key);
     }
 }

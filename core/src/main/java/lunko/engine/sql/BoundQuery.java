@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import lunko.engine.Stage;
 import lunko.engine.ValueOrder;
 import lunko.table.Truth;
@@ -58,6 +59,13 @@ final class BoundQuery {
 
     List<Column> columns() {
         return columns;
+    }
+
+    /** The same, its columns called otherwise. */
+    BoundQuery called(List<String> names) {
+        List<Column> called = IntStream.range(0, columns.size())
+                .mapToObj(i -> new Column(names.get(i), columns.get(i).type(), Set.of())).toList();
+        return new BoundQuery(called, alwaysTheSame, this::stage);
     }
 
     boolean alwaysTheSame() {

@@ -13,6 +13,8 @@ import lunko.engine.Joined;
 import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.problem.QueryFault;
+import lunko.problem.SyntaxFault;
+import lunko.problem.Unread;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.query.sql.Expression;
@@ -65,16 +67,47 @@ final class FromBinder {
         if (items.isEmpty()) return NO_TABLE;
         List<BoundFrom> tables = items.stream().map(this::bind).toList();
         List<BoundColumn> slots = tables.getFirst().slots();
-        List<List<Equality>> equal = new ArrayList<>();
+        InnerJoins inner = tables.getFirst().inner(items.getFirst());
         for (int i = 1; i < tables.size(); i++) {
             requireNewNames(items.get(i), tables.subList(0, i), tables.get(i));
-            List<BoundColumn> before = slots;
-            List<BoundColumn> next = tables.get(i).slots();
-            equal.add(where.map(each -> equalities(each, before, next)).orElse(List.of()));
-            slots = both(before, next);
+            slots = both(slots, tables.get(i).slots());
+            inner = inner.with(tables.get(i).inner(items.get(i)), List.of());
         }
-        return new BoundFrom(slots,
+        List<Equality> ties = items.size() == 1 && inner.tables().size() < 3 ? List.of()
+                : tiesOfWhere(new Scope(slots, Optional.empty()));
+        List<List<Equality>> equal = eachWithThoseBefore(tables, ties);
+        BoundFrom inText = new BoundFrom(slots,
                 env -> product(items, tables.stream().map(table -> table.stage().apply(env)).toList(), equal));
+        return inner.tables().size() < 3 ? inText
+                : new ChainBinder(this, inner.tiedBy(ties)).bind(inText);
+    }
+
+    /** For each table but the first, by what it is tied to those before it. */
+    private static List<List<Equality>> eachWithThoseBefore(List<BoundFrom> tables, List<Equality> ties) {
+        List<List<Equality>> equal = new ArrayList<>();
+        int before = tables.getFirst().width();
+        for (BoundFrom table : tables.subList(1, tables.size())) {
+            int first = before;
+            int end = first + table.width();
+            equal.add(ties.stream().filter(tie -> tie.left() < first && tie.right() >= first && tie.right() < end)
+                    .map(tie -> new Equality(tie.left(), tie.right() - first)).toList());
+            before = end;
+        }
+        return equal;
+    }
+
+    /** The columns that the WHERE wants to be equal, each of them meant by its name without doubt. */
+    private List<Equality> tiesOfWhere(Scope all) {
+        return where.map(Expression::conjuncts).orElse(List.of()).stream()
+                .flatMap(each -> each.equalColumns().stream())
+                .flatMap(columns -> tie(all.meant(columns.left()), all.meant(columns.right())).stream()).toList();
+    }
+
+    /** Two columns, the one that stands before the other in FROM on the left. */
+    private static Optional<Equality> tie(List<Integer> one, List<Integer> other) {
+        if (one.size() != 1 || other.size() != 1) return Optional.empty();
+        return Optional.of(new Equality(Math.min(one.getFirst(), other.getFirst()),
+                Math.max(one.getFirst(), other.getFirst())));
     }
 
     private Stage product(List<FromItem> items, List<Stage> tables, List<List<Equality>> equal) {
@@ -98,10 +131,24 @@ final class FromBinder {
     }
 
     private BoundFrom bind(FromItem item) {
+        if (item instanceof FromItem.NamedTable(var _, Optional<Name> alias)) alias.ifPresent(this::refuseWordOfJoin);
+        return named(item).remembered();
+    }
+
+    /** A word before JOIN that some databases have there, and that would be taken for an alias. */
+    private void refuseWordOfJoin(Name alias) {
+        if (alias.quoted()) return;
+        if (alias.means("ASOF")) diagnostics.refuse(alias, new SyntaxFault.NotRead(Unread.ASOF));
+        if (alias.means("SEMI") || alias.means("ANTI"))
+            diagnostics.refuse(alias, new SyntaxFault.NotRead(Unread.SEMI_OR_ANTI));
+    }
+
+    private BoundFrom named(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable(Name name, Optional<Name> alias) ->
-                queries.table(name).map(table -> table(table, name, alias)).orElse(NO_TABLE);
-            case FromItem.DerivedTable(var query, Optional<Name> alias) -> {
+            case FromItem.NamedTable(Name name, Optional<Name> alias) -> queries.named(name)
+                    .map(query -> derived(item, query, alias.orElse(name).text()))
+                    .or(() -> queries.table(name).map(table -> table(table, name, alias))).orElse(NO_TABLE);
+            case FromItem.DerivedTable(var query, Optional<Name> alias, List<Name> columns) -> {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
@@ -110,12 +157,17 @@ final class FromBinder {
                             diagnostics.fix().after(item, " AS q"));
                 }
                 String known = alias.map(Name::text).orElse("q");
-                yield new BoundFrom(bound.columns().stream()
-                        .map(column -> BoundColumn.of(known, column)).toList(),
-                        env -> counted(new Derived(bound.stage(env), known), item));
+                yield derived(item, queries.called(known, columns, bound), known);
             }
             case FromItem.JoinedTable joined -> join(joined);
         };
+    }
+
+    private BoundFrom derived(FromItem item, BoundQuery query, String known) {
+        List<Stage.Heading> headings = query.columns().stream()
+                .map(column -> new Stage.Heading(Optional.of(known), column.name(), column.type())).toList();
+        return new BoundFrom(query.columns().stream().map(column -> BoundColumn.of(known, column)).toList(),
+                env -> counted(new Derived(query.stage(env), known, headings), item));
     }
 
     private BoundFrom table(Table table, Name name, Optional<Name> alias) {
@@ -141,8 +193,8 @@ final class FromBinder {
     }
 
     private void requireNewNames(FromItem where, List<BoundFrom> before, BoundFrom table) {
-        List<String> known =
-                before.stream().flatMap(from -> from.slots().stream()).flatMap(slot -> slot.table().stream()).toList();
+        Set<String> known = before.stream().flatMap(from -> from.slots().stream())
+                .flatMap(slot -> slot.table().stream()).collect(Collectors.toSet());
         for (BoundColumn slot : table.slots()) {
             if (slot.table().isPresent() && known.stream().anyMatch(other -> SameName.of(other, slot.table().get()))) {
                 String name = slot.table().get();
@@ -160,7 +212,7 @@ final class FromBinder {
             case FromItem.NamedTable(Name name, Optional<Name> alias) ->
                 alias.map(known -> diagnostics.fix().instead(known, another(known)))
                         .orElseGet(() -> diagnostics.fix().after(table, " AS " + another(name)));
-            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
                 diagnostics.fix().instead(alias.orElseThrow(), another(alias.get()));
             case FromItem.JoinedTable joined -> renamed(joined.right());
         };

@@ -3,12 +3,16 @@ package lunko.engine.sql;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.problem.RunFault;
+import lunko.problem.SyntaxFault;
+import lunko.problem.Unread;
 import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.Expression;
 import lunko.table.Truth;
@@ -19,6 +23,14 @@ import lunko.table.Value;
 final class Functions {
     private static final List<String> NAMES = Stream.concat(Arrays.stream(ValueFunction.values()).map(Enum::name),
             Arrays.stream(AggregateFunction.values()).map(Enum::name)).toList();
+
+    /** What databases call otherwise than the standard. */
+    private static final Map<String, String> OTHERWISE = Map.of("IFNULL", "COALESCE", "NVL", "COALESCE", "ISNULL",
+            "COALESCE", "LEN", "CHAR_LENGTH", "UCASE", "UPPER", "LCASE", "LOWER");
+
+    private static final Map<String, Unread> UNREAD = Map.of("ROLLUP", Unread.GROUPS_OF_GROUPS, "CUBE",
+            Unread.GROUPS_OF_GROUPS, "CONCAT", Unread.CONCAT, "STRING_AGG", Unread.TEXTS_OF_GROUP, "LISTAGG",
+            Unread.TEXTS_OF_GROUP, "GROUP_CONCAT", Unread.TEXTS_OF_GROUP);
 
     private static final long FARTHEST = Integer.MAX_VALUE;
 
@@ -36,6 +48,14 @@ final class Functions {
         }
         Optional<ValueFunction> function = ValueFunction.named(call.function().text());
         if (function.isPresent()) return bind(function.get(), call, binder);
+        Unread unread = UNREAD.get(call.function().text().toUpperCase(Locale.ROOT));
+        if (unread != null) return binder.diagnostics().refused(call.function(), new SyntaxFault.NotRead(unread));
+        String called = OTHERWISE.get(call.function().text().toUpperCase(Locale.ROOT));
+        if (called != null) {
+            return binder.diagnostics().refused(call.function(), new QueryFault.NotThere(Thing.FUNCTION,
+                    call.function().text(), Optional.empty(), NAMES, Optional.of(called)),
+                    binder.diagnostics().fix().instead(call.function(), called));
+        }
         binder.diagnostics().notThere(call.function(), new QueryFault.NotThere(Thing.FUNCTION, call.function().text(),
                 Optional.empty(), NAMES, Optional.empty()));
         return BoundExpression.MISSING;
@@ -59,14 +79,28 @@ final class Functions {
             case NULLIF -> hasArguments(call, binder, 2)
                     ? nullIf(call, call.arguments().getFirst(), call.arguments().getLast(), binder)
                     : BoundExpression.MISSING;
-            case COALESCE -> {
-                if (call.arguments().isEmpty()) yield wrongCount(call, binder, Optional.empty());
-                List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
-                yield new BoundExpression(binder.types().common(call, values),
-                        env -> values.stream().map(value -> value.in(env))
-                                .filter(value -> !value.isNull()).findFirst().orElse(Value.NULL));
-            }
+            case COALESCE ->
+                ofAll(call, binder, values -> values.stream().filter(value -> !value.isNull()).findFirst());
+            // NULL, where one of them is: any of them could be the greatest (ISO/IEC 9075-2, greatest function).
+            case GREATEST -> ofAll(call, binder, values -> known(values).flatMap(all -> all.stream()
+                    .max(ValueOrder.VALUES)));
+            case LEAST -> ofAll(call, binder, values -> known(values).flatMap(all -> all.stream()
+                    .min(ValueOrder.VALUES)));
         };
+    }
+
+    /** Values, if none of them is NULL. */
+    private static Optional<List<Value>> known(List<Value> values) {
+        return Optional.of(values).filter(all -> all.stream().noneMatch(Value::isNull));
+    }
+
+    /** A function of any number of values of one type; NULL, where it gives nothing. */
+    private static BoundExpression ofAll(Expression.Call call, ExpressionBinder binder,
+            Function<List<Value>, Optional<Value>> function) {
+        if (call.arguments().isEmpty()) return wrongCount(call, binder, Optional.empty());
+        List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
+        return new BoundExpression(binder.types().common(call, values),
+                env -> function.apply(values.stream().map(value -> value.in(env)).toList()).orElse(Value.NULL));
     }
 
     private static BoundExpression nullIf(Expression.Call call, Expression one, Expression two,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Aggregation;
 import lunko.engine.LazyList;
@@ -29,6 +30,7 @@ final class Groups extends ExpressionBinder {
             BoundColumn.merged(new BoundQuery.Column("", Optional.empty(), Set.of())).mergedAway();
 
     private final ExpressionBinder rows;
+    private final QueryBinder queries;
     private final QueryBody.Select select;
     private final List<Expression> by;
     private final List<BoundExpression> keys;
@@ -43,6 +45,7 @@ final class Groups extends ExpressionBinder {
     Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
         super(queries, new Scope(slots(rows, select), rows.scope().outer()), rows.diagnostics());
         this.rows = rows;
+        this.queries = queries;
         this.select = select;
         this.by = select.groupBy();
         this.by.forEach(this::refuseNumber);
@@ -84,13 +87,31 @@ final class Groups extends ExpressionBinder {
             rows.bind(expression);
             return leaf(expression, slot(i, keys.get(i).type()));
         }
-        Optional<Aggregate> aggregate = Aggregate.in(expression, rows);
-        if (aggregate.isEmpty()) return super.bind(expression);
+        return Aggregate.in(expression, rows).map(aggregate -> ofGroup(expression, aggregate))
+                .orElseGet(() -> super.bind(expression));
+    }
+
+    /** The value of a group that an expression is; asked for in several places, it is one. */
+    private BoundExpression ofGroup(Expression expression, Aggregate aggregate) {
         int known = known(expression);
         if (known >= 0) return leaf(expression, slot(by.size() + known, aggregates.get(known).type()));
         asked.add(expression);
-        aggregates.add(aggregate.get());
-        return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.get().type()));
+        aggregates.add(aggregate);
+        return leaf(expression, slot(by.size() + asked.size() - 1, aggregate.type()));
+    }
+
+    /**
+     * Whether the rows are grouped by the primary key of a column's table: then it has one value in each group (ISO/IEC
+     * 9075-2, functional dependencies).
+     */
+    private boolean isDependent(BoundColumn column) {
+        List<BoundColumn> slots = rows.scope().slots();
+        List<Integer> key = IntStream.range(0, slots.size())
+                .filter(i -> slots.get(i).key() && slots.get(i).table().equals(column.table())).boxed().toList();
+        Set<Integer> grouped = by.stream().filter(Expression.ColumnName.class::isInstance)
+                .flatMap(name -> rows.scope().meant((Expression.ColumnName) name).stream()).collect(Collectors.toSet());
+        return column.table().isPresent() && !key.isEmpty() && grouped.containsAll(key)
+                && column.column().origins().stream().allMatch(queries::keyHolds);
     }
 
     @Override
@@ -118,6 +139,8 @@ final class Groups extends ExpressionBinder {
                             : super.column(name);
         Optional<Scope.FoundColumn> found = rows.scope().find(name, diagnostics());
         if (found.isEmpty()) return BoundExpression.MISSING;
+        if (isDependent(found.get().slot()))
+            return ofGroup(name, new Aggregate.OfDependent(found.get().bound()));
         return diagnostics()
                 .refused(name, new QueryFault.NotGrouped(found.get().slot().name()),
                         by.isEmpty()

@@ -52,8 +52,7 @@ final class JoinBinder {
         return switch (joined.specification()) {
             case JoinSpecification.Nothing _ -> {
                 if (joined.kind().compares()) refuseWithoutOn();
-                yield joined(List.of(), slots(),
-                        _ -> JoinCondition.ofEqual(List.of()), List::of);
+                yield together(List.of(), joined(List.of(), slots(), _ -> JoinCondition.ofEqual(List.of()), List::of));
             }
             case JoinSpecification.On(Expression condition) -> {
                 Scope scope = from.scope(FromBinder.both(left.slots(), right.slots()));
@@ -65,9 +64,10 @@ final class JoinBinder {
                         .filter(each -> FromBinder.equalities(each, left.slots(), right.slots()).isEmpty()).toList();
                 Optional<ResidualCondition> bound = more.isEmpty() ? Optional.empty()
                         : Optional.of(new ResidualCondition(Expression.all(more), binder));
-                yield joined(List.of(), slots(), env -> new JoinCondition(equal,
+                BoundFrom joined = joined(List.of(), slots(), env -> new JoinCondition(equal,
                         bound.map(b -> b.between((l, r) -> env.within(FromBinder.both(l, r)))), Optional.empty()),
                         binder.asides());
+                yield more.isEmpty() ? together(equal, joined) : joined;
             }
             case JoinSpecification.Using(List<Name> names) -> {
                 refuseTwice(names);
@@ -75,6 +75,13 @@ final class JoinBinder {
             }
             case JoinSpecification.Natural _ -> natural();
         };
+    }
+
+    /** Both sides, of which only rows come together that are equal in some columns: in whatever order. */
+    private BoundFrom together(List<Equality> equal, BoundFrom made) {
+        boolean inner = joined.kind() == JoinKind.INNER || joined.kind() == JoinKind.CROSS;
+        return !inner ? made : new BoundFrom(made.slots(), made.stage(),
+                Optional.of(left.inner(joined.left()).with(right.inner(joined.right()), equal)));
     }
 
     private void refuseTwice(List<Name> names) {
@@ -297,7 +304,7 @@ final class JoinBinder {
     private static JoinSide described(FromItem side) {
         return switch (side) {
             case FromItem.NamedTable(Name table, var _) -> new JoinSide.Called(table.text());
-            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
                 alias.<JoinSide>map(name -> new JoinSide.Called(name.text())).orElseGet(JoinSide.Query::new);
             case FromItem.JoinedTable _ -> new JoinSide.Joined();
         };

@@ -52,15 +52,10 @@ final class OnBinder extends ExpressionBinder {
     private Fix[] exchanged(FromItem.JoinedTable later) {
         SqlWriter writer = new SqlWriter();
         return later.specification() instanceof JoinSpecification.On(Expression other)
-                && columns(other).allMatch(scope()::knows)
+                && other.columns().stream().allMatch(scope()::knows)
                         ? new Fix[] {diagnostics().fix().instead(condition, writer.expression(other)).instead(other,
                                 writer.expression(condition))}
                         : new Fix[0];
-    }
-
-    private static Stream<Expression.ColumnName> columns(Expression expression) {
-        return expression instanceof Expression.ColumnName name ? Stream.of(name)
-                : expression.parts().stream().flatMap(OnBinder::columns);
     }
 
     private static Stream<FromItem.JoinedTable> joins(FromItem item) {
@@ -76,7 +71,7 @@ final class OnBinder extends ExpressionBinder {
     private static boolean isCalled(FromItem item, Name name) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> name.means(alias.orElse(table).text());
-            case FromItem.DerivedTable(var _, Optional<Name> alias) ->
+            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
                 alias.map(known -> name.means(known.text())).orElse(false);
             case FromItem.JoinedTable _ -> false;
         };

@@ -23,9 +23,9 @@ final class PredicateBinder {
     BoundExpression bind(Predicate predicate) {
         return switch (predicate) {
             case Expression.Comparison(Comparator comparator, Expression left, Expression right) -> {
-                BoundExpression l = operands.bind(left);
-                BoundExpression r = operands.bind(right);
-                operands.types().requireComparable(predicate, left, l, right, r);
+                Sides sides = sides(predicate, left, right);
+                BoundExpression l = sides.left();
+                BoundExpression r = sides.right();
                 if (isNull(left) || isNull(right)) {
                     noteNull(predicate, comparator, isNull(right) ? left : right);
                 }
@@ -36,11 +36,9 @@ final class PredicateBinder {
                 yield BoundExpression.truth(env -> Truth.of(value.in(env).isNull() != negated));
             }
             case Expression.IsDistinct(Expression left, Expression right, boolean negated) -> {
-                BoundExpression l = operands.bind(left);
-                BoundExpression r = operands.bind(right);
-                operands.types().requireComparable(predicate, left, l, right, r);
-                yield BoundExpression.truth(env -> Truth
-                        .of(ValueOrder.identity(l.in(env)).equals(ValueOrder.identity(r.in(env))) == negated));
+                Sides sides = sides(predicate, left, right);
+                yield BoundExpression.truth(env -> Truth.of(ValueOrder.identity(sides.left().in(env))
+                        .equals(ValueOrder.identity(sides.right().in(env))) == negated));
             }
             case Expression.Between(Expression of, Expression low, Expression high, boolean negated) -> {
                 BoundExpression value = operands.bind(of);
@@ -58,11 +56,24 @@ final class PredicateBinder {
                 inList(predicate, of, list, negated);
             case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
                 inQuery(predicate, of, query, negated);
+            case Expression.Quantified(Expression of, Comparator comparator, boolean all, QueryExpression query) ->
+                quantified(predicate, new Quantity(comparator, all), of, query);
             case Expression.Exists(QueryExpression query) -> {
                 BoundQuery bound = operands.query(query);
                 yield operands.leaf(predicate, BoundExpression.truth(env -> Truth.of(!bound.rows(env).isEmpty())));
             }
         };
+    }
+
+    private record Sides(BoundExpression left, BoundExpression right) {}
+
+    /** The two sides of a comparison. */
+    private Sides sides(Predicate comparison, Expression left, Expression right) {
+        BoundExpression l = operands.bind(left);
+        BoundExpression r = TypeRules.beside(l, right, operands.bind(right));
+        l = TypeRules.beside(r, left, l);
+        operands.types().requireComparable(comparison, left, l, right, r);
+        return new Sides(l, r);
     }
 
     /** A comparison with NULL is unknown for all values; what was meant is IS NULL or IS NOT NULL. */
@@ -93,7 +104,7 @@ final class PredicateBinder {
 
     /** An expression that a value is compared with. */
     BoundExpression compared(Expression where, Expression of, BoundExpression value, Expression other) {
-        BoundExpression bound = operands.bind(other);
+        BoundExpression bound = TypeRules.beside(value, other, operands.bind(other));
         operands.types().requireComparable(where, of, value, other, bound);
         return bound;
     }
@@ -119,17 +130,37 @@ final class PredicateBinder {
         });
     }
 
+    private record Quantity(Comparator comparator, boolean all) {}
+
+    private BoundExpression quantified(Expression where, Quantity quantity, Expression of, QueryExpression query) {
+        BoundExpression value = operands.bind(of);
+        return members(where, of, value, query).map(bound -> BoundExpression.truth(env -> {
+            Value wanted = value.in(env);
+            Truth so = Truth.of(quantity.all());
+            for (List<Value> row : bound.rows(env)) {
+                Truth one = compare(quantity.comparator(), wanted, row.getFirst());
+                so = quantity.all() ? so.and(one) : so.or(one);
+            }
+            return so;
+        })).orElse(BoundExpression.MISSING);
+    }
+
+    /** A query of one column, whose values a value can be compared with. */
+    private Optional<BoundQuery> members(Expression where, Expression of, BoundExpression value,
+            QueryExpression query) {
+        Optional<BoundQuery> bound = operands.oneColumn(where, query);
+        bound.ifPresent(one -> operands.types().requireComparable(where,
+                new Named.Written(ExpressionBinder.text(of)), value.type(),
+                new Named.SubqueryColumn(Optional.empty()), one.columns().getFirst().type()));
+        return bound;
+    }
+
     /** NOT IN is unknown, never true, as soon as the query gives a NULL: the standard has it so. */
     private BoundExpression inQuery(Expression where, Expression of, QueryExpression query, boolean negated) {
         BoundExpression value = operands.bind(of);
-        return operands.oneColumn(where, query).map(bound -> {
-            operands.types().requireComparable(where, new Named.Written(ExpressionBinder.text(of)), value.type(),
-                    new Named.SubqueryColumn(Optional.empty()),
-                    bound.columns().getFirst().type());
-            return BoundExpression.truth(env -> {
-                Truth any = bound.members(env).has(value.in(env));
-                return negated ? any.not() : any;
-            });
-        }).orElse(BoundExpression.MISSING);
+        return members(where, of, value, query).map(bound -> BoundExpression.truth(env -> {
+            Truth any = bound.members(env).has(value.in(env));
+            return negated ? any.not() : any;
+        })).orElse(BoundExpression.MISSING);
     }
 }

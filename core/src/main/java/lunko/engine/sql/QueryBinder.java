@@ -1,6 +1,7 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.engine.Distinct;
 import lunko.engine.Filter;
 import lunko.engine.LazyList;
@@ -18,6 +20,7 @@ import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
 import lunko.engine.Stage;
+import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
@@ -27,6 +30,7 @@ import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression.Common;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
@@ -43,6 +47,13 @@ final class QueryBinder {
     private final Diagnostics diagnostics;
     /** The join whose rows nobody needs all at once. */
     private final Optional<FromItem> unlimited;
+    /** The queries that have a name where something is bound now, the nearest first. */
+    private List<CommonTable> named = List.of();
+    /** The name whose query is being bound. */
+    private Optional<Name> naming = Optional.empty();
+
+    /** A query that WITH has given a name. */
+    private record CommonTable(Name name, BoundQuery query) {}
 
     QueryBinder(List<Table> tables, Diagnostics diagnostics, Optional<FromItem> unlimited) {
         this.tables = tables;
@@ -62,15 +73,73 @@ final class QueryBinder {
     /** The table of a name, if there is one. */
     Optional<Table> table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().or(() -> {
-            List<String> names = tables.stream().map(Table::name).toList();
+            if (naming.filter(own -> name.means(own.text())).isPresent()) {
+                diagnostics.refuse(name, new QueryFault.NamesItself(name.text()));
+                return Optional.empty();
+            }
+            List<String> names = Stream.concat(named.stream().map(common -> common.name().text()),
+                    tables.stream().map(Table::name)).toList();
             diagnostics.notThere(name, new QueryFault.NotThere(Thing.TABLE, name.text(), Optional.empty(), names,
                     Optional.empty()));
             return Optional.empty();
         });
     }
 
+    /** Whether the key of a table tells its rows apart, as it should: a table may be just being built. */
+    boolean keyHolds(Meanings.Origin column) {
+        Optional<Table> table = tables.stream().filter(one -> one.name().equals(column.table())).findFirst();
+        return table.filter(QueryBinder::keyHolds).isPresent();
+    }
+
+    private static boolean keyHolds(Table table) {
+        List<Integer> key = IntStream.range(0, table.columns().size()).filter(i -> table.columns().get(i).key()).boxed()
+                .toList();
+        Set<List<Object>> seen = new HashSet<>();
+        return table.rows().stream().map(row -> key.stream().map(row::value).toList())
+                .allMatch(values -> values.stream().noneMatch(Value::isNull) && seen.add(ValueOrder.identity(values)));
+    }
+
+    /** The query that WITH has given a name, if it has. */
+    Optional<BoundQuery> named(Name name) {
+        return named.stream().filter(common -> name.means(common.name().text())).map(CommonTable::query).findFirst();
+    }
+
     /** Binds a query; the names of the queries around it can be used in it. */
     BoundQuery bind(QueryExpression query, Optional<Scope> outer) {
+        List<CommonTable> before = named;
+        for (int i = 0; i < query.with().size(); i++) {
+            Common common = query.with().get(i);
+            refuseSecond(common.name(), query.with().subList(0, i));
+            // What has a name of its own says nothing of the queries around.
+            Optional<Name> around = naming;
+            naming = Optional.of(common.name());
+            BoundQuery bound =
+                    called(common.name().text(), common.columns(), bind(common.query(), Optional.empty()));
+            naming = around;
+            named = FromBinder.both(List.of(new CommonTable(common.name(), bound)), named);
+        }
+        BoundQuery bound = withoutNames(query, outer);
+        named = before;
+        return bound;
+    }
+
+    private void refuseSecond(Name name, List<Common> before) {
+        if (before.stream().anyMatch(common -> name.means(common.name().text())))
+            diagnostics.refuse(name, new QueryFault.NamedTwice(name.text()));
+    }
+
+    /** A query that has a name, its columns called otherwise if names for them are given. */
+    BoundQuery called(String name, List<Name> names, BoundQuery query) {
+        if (names.isEmpty()) return query;
+        if (names.size() != query.columns().size()) {
+            diagnostics.refuse(names.getFirst(), new QueryFault.OtherNumberOfNames(name, names.size(),
+                    query.columns().size()));
+            return query;
+        }
+        return query.called(names.stream().map(Name::text).toList());
+    }
+
+    private BoundQuery withoutNames(QueryExpression query, Optional<Scope> outer) {
         BoundQuery bound = switch (query.body()) {
             case QueryBody.Select select -> select(select, query.orderBy(), outer);
             case QueryBody.Nested(QueryExpression inner) -> sorted(bind(inner, outer), query.orderBy());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.query.SqlName;
@@ -50,11 +49,16 @@ final class Scope {
 
     /** The columns of this scope that a name means, by their place. */
     List<Integer> meant(Optional<Name> table, Name column) {
-        return IntStream.range(0, slots.size()).filter(i -> {
-            BoundColumn slot = slots.get(i);
-            if (!column.means(slot.name())) return false;
-            return table.map(name -> slot.table().map(name::means).orElse(false)).orElse(!slot.merged());
-        }).boxed().toList();
+        // Asked for every name and many columns.
+        List<Integer> meant = new ArrayList<>(1);
+        for (int i = 0; i < slots.size(); i++) {
+            if (column.means(slots.get(i).name()) && isOf(table, slots.get(i))) meant.add(i);
+        }
+        return meant;
+    }
+
+    private static boolean isOf(Optional<Name> table, BoundColumn slot) {
+        return table.isEmpty() ? !slot.merged() : slot.table().isPresent() && table.get().means(slot.table().get());
     }
 
     List<Integer> meant(ColumnName name) {

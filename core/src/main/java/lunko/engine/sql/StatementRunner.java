@@ -1,10 +1,10 @@
 package lunko.engine.sql;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database.Answer;
 import lunko.problem.Checked;
@@ -18,14 +18,12 @@ import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.Statement;
-import lunko.query.sql.TypeSize;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Truth;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /** Runs one statement on a database. */
@@ -61,7 +59,10 @@ final class StatementRunner {
                         isRefused() ? Optional.empty() : Optional.of(bound.stage(Env.nothing())), diagnostics.notes());
             }
             case Statement.CreateTable create -> changed(create(create));
+            case Statement.AddTo add -> changed(changing(add.table(), table -> add(add, table)));
             case Statement.Insert insert -> changed(changing(insert.table(), table -> insert(insert, table)));
+            case Statement.InsertQuery insert -> changed(changing(insert.table(), table -> insert(insert, table)));
+            case Statement.Nothing _ -> changed(database);
             case Statement.Update update -> changed(changing(update.table(), table -> update(update, table)));
             case Statement.Delete delete -> changed(changing(delete.table(), table -> delete(delete, table)));
             case Statement.DropTable drop ->
@@ -80,6 +81,7 @@ final class StatementRunner {
     }
 
     private Database create(Statement.CreateTable create) {
+        if (create.ifNotThere() && database.table(create.table()).isPresent()) return database;
         if (database.table(create.table()).isPresent()) {
             diagnostics.refuse(create.table(), new StatementFault.TableExists(create.table().text()));
         }
@@ -95,7 +97,7 @@ final class StatementRunner {
                     new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
         }
         StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints(),
-                create.columns().stream().map(Statement.Definition::size).toList());
+                create.columns().stream().map(StoredTable.Declared::of).toList());
         Limits.fault(table.table(), Optional.empty()).ifPresent(fault -> diagnostics.refuse(create, fault));
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
@@ -116,6 +118,7 @@ final class StatementRunner {
                         () -> diagnostics.refuse(other,
                                 new StatementFault.NoParent(other.text())));
             }
+            case Constraint.Check(Expression condition) -> rowsOf(table, Optional.empty()).condition(condition);
         }
     }
 
@@ -141,64 +144,97 @@ final class StatementRunner {
         return queries.table(name).flatMap(_ -> database.table(name)).map(change).orElse(database);
     }
 
+    private Database add(Statement.AddTo add, StoredTable before) {
+        Table table = before.table();
+        add.column().filter(column -> table.column(column.column().text()).isPresent()).ifPresent(column -> diagnostics
+                .refuse(column.column(), new StatementFault.ColumnTwice(column.column().text())));
+        if (isRefused()) return database;
+        Optional<Column> column = add.column().map(
+                one -> new Column(one.column().text(), one.type()).nullable(!one.notNull()));
+        Value value = add.column().map(one -> otherwise(column.orElseThrow(), StoredTable.Declared.of(one)))
+                .orElse(Value.NULL);
+        List<Column> columns = FromBinder.both(table.columns(), column.stream().toList());
+        List<Row> rows = column.isEmpty() ? table.rows() : table.rows().stream()
+                .map(row -> new Row(row.id(), FromBinder.both(row.values(), List.of(value)))).toList();
+        StoredTable after = before.with(new Table(table.name(), columns, rows, table.nextId()),
+                add.column().map(StoredTable.Declared::of), add.constraints());
+        Database all = database.with(before, after);
+        add.constraints().forEach(constraint -> requireSense(constraint, after, all));
+        return isRefused() ? database : checked(add, before, after);
+    }
+
+    /** What a column has in a row for which nothing is said. */
+    private Value otherwise(Column column, StoredTable.Declared declared) {
+        ColumnValue value = new ColumnValue(column, declared.size(), ofNothing());
+        return declared.otherwise().map(written -> value.of(written).in(Env.nothing())).orElse(Value.NULL);
+    }
+
+    private ExpressionBinder ofNothing() {
+        return new ExpressionBinder(queries, new Scope(List.of(), Optional.empty()), diagnostics);
+    }
+
+    private List<Integer> columns(List<Name> named, StoredTable stored) {
+        return named.isEmpty() ? IntStream.range(0, stored.table().columns().size()).boxed().toList()
+                : named.stream().flatMap(name -> requireColumn(name, stored).stream()).toList();
+    }
+
+    private Database insert(Statement.InsertQuery insert, StoredTable stored) {
+        List<Integer> columns = columns(insert.columns(), stored);
+        BoundQuery query = queries.bind(insert.query(), Optional.empty());
+        if (query.columns().size() != columns.size())
+            diagnostics.refuse(insert.query(), new StatementFault.RowWidth(query.columns().size(), columns.size()));
+        if (isRefused()) return database;
+        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> {
+            BoundQuery.Column column = query.columns().get(i);
+            Expression name = new Expression.ColumnName(Optional.empty(), Name.of(column.name()));
+            return ColumnValue.in(stored, columns.get(i), ofNothing())
+                    .of(name, BoundExpression.column(column.type(), i));
+        }).toList();
+        if (isRefused()) return database;
+        List<List<Value>> rows = query.rows(Env.nothing()).stream()
+                .map(row -> values.stream().map(value -> value.in(Env.nothing().within(row))).toList()).toList();
+        return added(insert, stored, columns, rows);
+    }
+
     private Database insert(Statement.Insert insert, StoredTable stored) {
-        List<Integer> columns = insert.columns().isEmpty()
-                ? IntStream.range(0, stored.table().columns().size()).boxed().toList()
-                : insert.columns().stream().flatMap(name -> requireColumn(name, stored).stream()).toList();
-        ExpressionBinder binder = new ExpressionBinder(queries, new Scope(List.of(), Optional.empty()), diagnostics);
-        Table table = stored.table();
+        List<Integer> columns = columns(insert.columns(), stored);
+        ExpressionBinder binder = ofNothing();
         List<List<BoundExpression>> values = insert.rows().stream().map(row -> {
             if (row.size() == columns.size())
                 return IntStream.range(0, row.size())
-                        .mapToObj(i -> fitting(stored, columns.get(i), row.get(i), binder)).toList();
+                        .mapToObj(i -> ColumnValue.in(stored, columns.get(i), binder).of(row.get(i))).toList();
             diagnostics.refuse(row.getFirst(), new StatementFault.RowWidth(row.size(), columns.size()));
             return List.<BoundExpression>of();
         }).toList();
         if (isRefused()) return database;
+        return added(insert, stored, columns, values.stream()
+                .map(row -> row.stream().map(value -> value.in(Env.nothing())).toList()).toList());
+    }
+
+    /** The database with new rows, of which the values of some columns are given. */
+    private Database added(Statement statement, StoredTable stored, List<Integer> columns, List<List<Value>> given) {
+        Table table = stored.table();
+        List<Value> otherwise = IntStream.range(0, table.columns().size())
+                .mapToObj(i -> columns.contains(i) ? Value.NULL : otherwise(table.columns().get(i), stored.declared(i)))
+                .toList();
         List<Row> rows = new ArrayList<>(table.rows());
         long nextId = table.nextId();
-        for (List<BoundExpression> given : values) {
-            List<Value> row = new ArrayList<>(Collections.nCopies(table.columns().size(), Value.NULL));
-            for (int i = 0; i < columns.size(); i++) row.set(columns.get(i), given.get(i).in(Env.nothing()));
+        for (List<Value> values : given) {
+            List<Value> row = new ArrayList<>(otherwise);
+            for (int i = 0; i < columns.size(); i++) row.set(columns.get(i), values.get(i));
             rows.add(new Row(nextId++, row));
         }
-        return checked(insert, stored, new Table(table.name(), table.columns(), rows, nextId));
-    }
-
-    /** A value as one of a column's type, and as large as that may be. */
-    private BoundExpression fitting(StoredTable stored, int column, Expression expression, ExpressionBinder binder) {
-        BoundExpression value = fitting(stored.table().columns().get(column), expression, binder);
-        TypeSize size = stored.size(column);
-        return size instanceof TypeSize.Any ? value : new BoundExpression(value.type(),
-                env -> binder.orRaise(expression, Sized.stored(value.in(env), size)));
-    }
-
-    /** A value as one of a column's type: numbers are changed into each other, other types are not. */
-    private BoundExpression fitting(Column column, Expression expression, ExpressionBinder binder) {
-        BoundExpression bound = binder.bind(expression);
-        if (bound.type().isEmpty() || bound.type().get() == column.type()) return bound;
-        Type type = bound.type().get();
-        if (type.isNumeric() && column.type().isNumeric()) {
-            return BoundExpression.of(column.type(),
-                    env -> binder.cast(expression, bound.in(env), column.type()));
-        }
-        // A day written as a text is taken for a DATE column, as databases do: a script is to run here and there.
-        if (column.type() == Type.DATE && expression instanceof Expression.Literal(Value.TextValue(String text))) {
-            Optional<Value> day = Type.DATE.read(text);
-            if (day.isPresent()) return BoundExpression.of(Type.DATE, _ -> day.get());
-        }
-        return diagnostics.refused(expression, new StatementFault.ValueDoesNotFit(column.name(), column.type(),
-                ExpressionBinder.text(expression), type));
+        return checked(statement, stored, new Table(table.name(), table.columns(), rows, nextId));
     }
 
     private Database update(Statement.Update update, StoredTable stored) {
-        ExpressionBinder binder = rowsOf(stored);
+        ExpressionBinder binder = rowsOf(stored, update.alias());
         Optional<BoundExpression> where = update.where().map(binder::condition);
         List<Integer> columns =
                 update.assignments().stream().flatMap(a -> requireColumn(a.column(), stored).stream()).toList();
         if (isRefused()) return database;
-        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> fitting(stored, columns.get(i),
-                update.assignments().get(i).value(), binder)).toList();
+        List<BoundExpression> values = IntStream.range(0, columns.size()).mapToObj(i -> ColumnValue
+                .in(stored, columns.get(i), binder).of(update.assignments().get(i).value())).toList();
         if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().map(row -> {
@@ -213,15 +249,16 @@ final class StatementRunner {
     }
 
     private Database delete(Statement.Delete delete, StoredTable stored) {
-        Optional<BoundExpression> where = delete.where().map(rowsOf(stored)::condition);
+        Optional<BoundExpression> where = delete.where().map(rowsOf(stored, delete.alias())::condition);
         if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().filter(row -> !isMeant(row, where)).toList();
-        return checked(delete, stored, new Table(table.name(), table.columns(), rows, table.nextId()));
+        return checked(delete, Orphans.followed(database.with(stored,
+                stored.with(new Table(table.name(), table.columns(), rows, table.nextId())))));
     }
 
-    private ExpressionBinder rowsOf(StoredTable stored) {
-        List<BoundColumn> slots = BoundColumn.of(stored.table(), Optional.empty());
+    private ExpressionBinder rowsOf(StoredTable stored, Optional<Name> alias) {
+        List<BoundColumn> slots = BoundColumn.of(stored.table(), alias.map(Name::text));
         return new ExpressionBinder(queries, new Scope(slots, Optional.empty()), diagnostics);
     }
 
@@ -232,7 +269,7 @@ final class StatementRunner {
     private Database drop(Statement.DropTable drop, StoredTable gone) {
         for (StoredTable other : database.stored()) {
             boolean refers = other != gone && other.constraints().stream()
-                    .anyMatch(constraint -> constraint instanceof Constraint.ForeignKey(var _, Name table, var _)
+                    .anyMatch(constraint -> constraint instanceof Constraint.ForeignKey(var _, Name table, var _, var _)
                             && table.means(gone.table().name()));
             if (refers) diagnostics.refuse(drop.table(),
                     new StatementFault.ReferredTo(gone.table().name(), other.table().name()));
@@ -240,10 +277,34 @@ final class StatementRunner {
         return new Database(database.stored().stream().filter(table -> table != gone).toList());
     }
 
+    /** A CHECK holds where it is not false. */
+    private void requireChecked(Statement statement, StoredTable stored, Expression condition) {
+        BoundExpression bound = rowsOf(stored, Optional.empty()).condition(condition);
+        if (isRefused()) return;
+        stored.table().rows().stream()
+                .filter(row -> bound.truthIn(Env.nothing().within(row.values())) == Truth.FALSE).findFirst()
+                .ifPresent(row -> diagnostics.refuse(statement, new StatementFault.CheckFails(stored.table().name(),
+                        ExpressionBinder.text(condition),
+                        row.values().stream().map(Value::sql).collect(Collectors.joining(", ")))));
+    }
+
     /** The database after a change, if everything holds that must hold. */
     private Database checked(Statement statement, StoredTable before, Table rows) {
-        Limits.fault(rows, Optional.of(before.table())).ifPresent(fault -> diagnostics.refuse(statement, fault));
-        Database after = database.with(before, before.with(rows));
+        return checked(statement, before, before.with(rows));
+    }
+
+    private Database checked(Statement statement, StoredTable before, StoredTable now) {
+        Limits.fault(now.table(), Optional.of(before.table())).ifPresent(fault -> diagnostics.refuse(statement, fault));
+        return checked(statement, database.with(before, now));
+    }
+
+    private Database checked(Statement statement, Database after) {
+        for (StoredTable table : after.stored()) {
+            for (Constraint constraint : table.constraints()) {
+                if (constraint instanceof Constraint.Check(Expression condition))
+                    requireChecked(statement, table, condition);
+            }
+        }
         after.stored().forEach(
                 table -> table.fault(after).ifPresent(fault -> diagnostics.refuse(statement, fault)));
         return after;

@@ -1,5 +1,6 @@
 package lunko.engine.sql;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,8 +10,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
 import lunko.problem.StatementFault;
+import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
 import lunko.query.sql.Statement.Constraint;
+import lunko.query.sql.Statement;
 import lunko.query.sql.TypeSize;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -19,23 +22,45 @@ import lunko.table.Value;
 /**
  * A table of a database, and what must hold for its rows.
  *
- * @param sizes how large the values of its columns may be; none, where that is not said of any
+ * @param declared what a statement has said of its columns beside their types; none, where they come from elsewhere
  */
-public record StoredTable(Table table, List<Constraint> constraints, List<TypeSize> sizes) {
+public record StoredTable(Table table, List<Constraint> constraints, List<Declared> declared) {
+
+    /**
+     * What is said of a column beside its type.
+     *
+     * @param size how large its values may be
+     * @param otherwise what it has where nothing is said
+     */
+    public record Declared(TypeSize size, Optional<Expression> otherwise) {
+        private static final Declared NOTHING = new Declared(new TypeSize.Any(), Optional.empty());
+
+        static Declared of(Statement.Definition column) {
+            return new Declared(column.size(), column.otherwise());
+        }
+    }
 
     /** Keeps its constraints as they are. */
     public StoredTable {
         constraints = List.copyOf(constraints);
-        sizes = List.copyOf(sizes);
+        declared = List.copyOf(declared);
     }
 
     StoredTable with(Table rows) {
-        return new StoredTable(rows, constraints, sizes);
+        return new StoredTable(rows, constraints, declared);
     }
 
-    /** How large the values of a column may be. */
-    TypeSize size(int column) {
-        return column < sizes.size() ? sizes.get(column) : new TypeSize.Any();
+    /** What is said of a column beside its type. */
+    Declared declared(int column) {
+        return column < declared.size() ? declared.get(column) : Declared.NOTHING;
+    }
+
+    /** The same with one column more, and more that must hold. */
+    StoredTable with(Table wider, Optional<Declared> column, List<Constraint> more) {
+        List<Declared> all = new ArrayList<>();
+        for (int i = 0; i < table.columns().size(); i++) all.add(declared(i));
+        column.ifPresent(all::add);
+        return new StoredTable(wider, FromBinder.both(constraints, more), all);
     }
 
     /** Where the column stands that a name means, counted from 0. */
@@ -62,15 +87,17 @@ public record StoredTable(Table table, List<Constraint> constraints, List<TypeSi
                                 table.columns().get(column).name()))
                         .or(() -> twice(names, true));
                 case Constraint.Unique(List<Name> names) -> twice(names, false);
-                case Constraint.ForeignKey(List<Name> names, Name other, List<Name> others) ->
-                    missing(names, other, others, database);
+                case Constraint.ForeignKey key -> missing(key, database);
+                // Whoever changes rows asks them.
+                case Constraint.Check _ -> Optional.empty();
             };
             if (fault.isPresent()) return fault;
         }
         return Optional.empty();
     }
 
-    private List<Integer> columns(List<Name> names) {
+    /** Where columns stand that are there, counted from 0. */
+    List<Integer> columns(List<Name> names) {
         return names.stream().map(name -> column(name).orElseThrow()).toList();
     }
 
@@ -82,16 +109,26 @@ public record StoredTable(Table table, List<Constraint> constraints, List<TypeSi
                 .map(values -> new StatementFault.KeyTwice(table.name(), shown(values), primary, texts(names)));
     }
 
-    private Optional<StatementFault> missing(List<Name> names, Name other, List<Name> others, Database database) {
-        StoredTable parent = database.table(other).orElseThrow();
-        List<Name> wanted = others.isEmpty() ? parent.primaryKey() : others;
+    private Optional<StatementFault> missing(Constraint.ForeignKey key, Database database) {
+        StoredTable parent = database.table(key.table()).orElseThrow();
+        return lost(key, database).stream().findFirst()
+                .map(row -> new StatementFault.NoReferred(table.name(), shown(values(row, columns(key.columns()))),
+                        texts(key.columns()), parent.table.name(), texts(wanted(key, parent))));
+    }
+
+    private static List<Name> wanted(Constraint.ForeignKey key, StoredTable parent) {
+        return key.others().isEmpty() ? parent.primaryKey() : key.others();
+    }
+
+    /** The rows that refer to a row of another table which is not there. */
+    List<Row> lost(Constraint.ForeignKey key, Database database) {
+        StoredTable parent = database.table(key.table()).orElseThrow();
+        List<Integer> wanted = parent.columns(wanted(key, parent));
         Set<List<Object>> there = parent.table.rows().stream()
-                .map(row -> ValueOrder.identity(values(row, parent.columns(wanted)))).collect(Collectors.toSet());
-        return table.rows().stream().map(row -> values(row, columns(names)))
-                .filter(values -> values.stream().noneMatch(Value::isNull))
-                .filter(values -> !there.contains(ValueOrder.identity(values))).findFirst()
-                .map(values -> new StatementFault.NoReferred(table.name(), shown(values), texts(names),
-                        parent.table.name(), texts(wanted)));
+                .map(row -> ValueOrder.identity(values(row, wanted))).collect(Collectors.toSet());
+        List<Integer> own = columns(key.columns());
+        return table.rows().stream().filter(row -> values(row, own).stream().noneMatch(Value::isNull))
+                .filter(row -> !there.contains(ValueOrder.identity(values(row, own)))).toList();
     }
 
     /** The columns of the primary key; none if there is none. */

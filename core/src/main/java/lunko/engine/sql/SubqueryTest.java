@@ -3,6 +3,7 @@ package lunko.engine.sql;
 import java.util.List;
 import java.util.Optional;
 import lunko.query.JoinKind;
+import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
@@ -33,13 +34,18 @@ record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> mem
             case Expression.InQuery(Expression.ColumnName column, QueryExpression query, boolean not) ->
                 plain(query).flatMap(select -> member(column, select)
                         .map(member -> new SubqueryTest(not ? negated : plain, select, Optional.of(member))));
+            // The two that are IN and NOT IN in other words.
+            case Expression.Quantified(Expression.ColumnName column, var sign, boolean all, QueryExpression query) ->
+                sign == (all ? Comparator.NOT_EQUAL : Comparator.EQUAL)
+                        ? in(new Expression.InQuery(column, query, all), plain, negated) : Optional.empty();
             default -> Optional.empty();
         };
     }
 
     /** A query that gives rows as its tables and its WHERE have them. */
     private static Optional<QueryBody.Select> plain(QueryExpression query) {
-        if (query.offset().isPresent() || query.limit().isPresent()) return Optional.empty();
+        if (!query.with().isEmpty() || query.offset().isPresent() || query.limit().isPresent())
+            return Optional.empty();
         return switch (query.body()) {
             case QueryBody.Nested(QueryExpression inner) -> plain(inner);
             case QueryBody.Select select when !select.from().isEmpty() && query.orderBy().isEmpty()

@@ -8,6 +8,7 @@ import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Typed;
 import lunko.problem.QueryFault.Wanted;
 import lunko.problem.QueryFault;
+import lunko.problem.SyntaxFault;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.SqlWriter;
@@ -24,6 +25,20 @@ final class TypeRules {
         this.diagnostics = diagnostics;
     }
 
+    /**
+     * An expression that a value is compared with: a text written down beside a date is the date that it says, as every
+     * database has it (the standard wants the word DATE before it).
+     */
+    static BoundExpression beside(BoundExpression value, Expression written, BoundExpression bound) {
+        return value.type().filter(Type.DATE::equals).isPresent() ? asDate(written, bound) : bound;
+    }
+
+    /** A text written down as the date that it says, if it says one. */
+    static BoundExpression asDate(Expression written, BoundExpression bound) {
+        if (!(written instanceof Expression.Literal(Value.TextValue(String text)))) return bound;
+        return Type.DATE.read(text).map(day -> BoundExpression.of(Type.DATE, _ -> day)).orElse(bound);
+    }
+
     /** A bound expression whose type is one of these. */
     BoundExpression required(Expression expression, BoundExpression bound, Wanted wanted, Type... types) {
         if (bound.type().isEmpty() || List.of(types).contains(bound.type().get())) return bound;
@@ -37,6 +52,11 @@ final class TypeRules {
 
     void requireComparable(Object where, Expression left, BoundExpression l, Expression right, BoundExpression r) {
         if (comparable(l.type(), r.type())) return;
+        Optional<String> noDate = noDate(l, right).or(() -> noDate(r, left));
+        if (noDate.isPresent()) {
+            diagnostics.refuse(where, new SyntaxFault.NoDate(noDate.get()));
+            return;
+        }
         // What is written as a value of the other type is surely meant so; a cast that may fail for some rows, or that
         // compares numbers as texts where a value was only quoted, is no advice.
         Optional<Instead> meant = written(right, l.type().get()).or(() -> written(left, r.type().get()))
@@ -47,6 +67,13 @@ final class TypeRules {
                 meant.map(Instead::with)),
                 meant.map(instead -> diagnostics.fix().instead(instead.of(), instead.with())).stream()
                         .toArray(Fix[]::new));
+    }
+
+    /** A text written down beside a date, which is none. */
+    private static Optional<String> noDate(BoundExpression value, Expression written) {
+        return value.type().filter(Type.DATE::equals).isPresent()
+                && written instanceof Expression.Literal(Value.TextValue text) ? Optional.of(text.sql())
+                        : Optional.empty();
     }
 
     /** Something to be written in the place of an expression. */

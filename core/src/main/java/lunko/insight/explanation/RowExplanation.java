@@ -11,6 +11,7 @@ import lunko.engine.Joined;
 import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
+import lunko.engine.Rearranged;
 import lunko.engine.ResultRow;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
@@ -55,7 +56,7 @@ public record RowExplanation(Stage result, Timeline timeline) {
     /** The step in which a row was taken on by the last stage that could have left it out. */
     private OptionalLong taken(Stage stage, int row) {
         return switch (stage) {
-            case Projection _,Ordering _,Limit _,Derived _ -> {
+            case Projection _,Ordering _,Limit _,Rearranged _,Derived _ -> {
                 Stage.Origin origin = stage.origins(row).getFirst();
                 OptionalLong before = taken(stage.inputs().get(origin.input()), origin.row());
                 yield before.isPresent() ? before : timeline.decided(stage, row);

@@ -1,6 +1,7 @@
 package lunko.insight.explanation;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import lunko.engine.Joined;
 import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
+import lunko.engine.Rearranged;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -25,6 +27,7 @@ import lunko.query.Side;
 import lunko.query.sql.Clause;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
+import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
@@ -38,6 +41,7 @@ import lunko.steps.RowTimeline;
 import lunko.steps.StageKind;
 import lunko.steps.Step;
 import lunko.steps.Timeline;
+import lunko.table.SameName;
 import lunko.table.Truth;
 
 /** Which words of a query's text each of its stages comes from. */
@@ -49,6 +53,8 @@ public final class StageWords {
     private final Script script;
     private final Map<Object, OfJoin> joins = new IdentityHashMap<>();
     private final Map<Stage, List<Stretch>> stages = new IdentityHashMap<>();
+    /** The queries that WITH has given names to. */
+    private final Map<String, QueryExpression> named = new HashMap<>();
 
     private StageWords(Script script) {
         this.script = script;
@@ -93,6 +99,7 @@ public final class StageWords {
     }
 
     private void query(QueryExpression query, Stage result) {
+        query.with().forEach(common -> named.put(SameName.key(common.name().text()), common.query()));
         Stage stage = result;
         if (stage instanceof Limit cut) {
             put(cut, Stream.of(Clause.OFFSET, Clause.LIMIT).flatMap(clause -> script.stretch(query, clause).stream())
@@ -143,6 +150,10 @@ public final class StageWords {
                                 .stream().toList());
                 case Joined joined when joined.join().kind().stopsAtFirst() && !tests.isEmpty() ->
                     asked(joined.join(), tests.removeLast());
+                case Rearranged back -> {
+                    put(back, script.stretch(select, Clause.FROM).stream().toList());
+                    return;
+                }
                 case Source _,Derived _,Joined _,Ordering _,Limit _,SetOperation _ -> {
                     from(select.from(), stage);
                     if (stage instanceof Joined joined && joined.join().kind() == JoinKind.FULL_ANTI)
@@ -157,7 +168,7 @@ public final class StageWords {
     private static boolean asksForMatches(Expression condition) {
         return switch (condition) {
             case Expression.Not(Expression of) -> asksForMatches(of);
-            case Expression.Exists _,Expression.InQuery _ -> true;
+            case Expression.Exists _,Expression.InQuery _,Expression.Quantified _ -> true;
             default -> false;
         };
     }
@@ -185,8 +196,11 @@ public final class StageWords {
                 from(joined.left(), done.join().left());
                 from(joined.right(), done.join().right());
             }
-            case FromItem.DerivedTable(QueryExpression query, var _) when !stage.inputs().isEmpty() ->
+            case FromItem.DerivedTable(QueryExpression query, var _, var _) when !stage.inputs().isEmpty() ->
                 query(query, stage.inputs().getFirst());
+            case FromItem.NamedTable(Name table, var _) when stage instanceof Derived derived ->
+                Optional.ofNullable(named.get(SameName.key(table.text())))
+                        .ifPresent(query -> query(query, derived.of()));
             case FromItem.JoinedTable _,FromItem.DerivedTable _,FromItem.NamedTable _ -> {}
         }
     }

@@ -13,6 +13,7 @@ import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.change.SqlDialect.Feature;
 import lunko.query.sql.Clause;
+import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.QueryBody.Compound;
@@ -103,6 +104,11 @@ public final class DialectAdapter {
         if (!target.has(Feature.TYPES) && !script.parts(QueryBody.Nested.class).isEmpty()) {
             return Checked.invalid(new ChangeFault.NoNestedUnionThere());
         }
+        if (!target.has(Feature.TYPES) && !script.parts(Expression.Quantified.class).isEmpty())
+            return Checked.invalid(new ChangeFault.NoAnyThere());
+        if (!target.has(Feature.TYPES)
+                && script.parts(FromItem.DerivedTable.class).stream().anyMatch(query -> !query.columns().isEmpty()))
+            return Checked.invalid(new ChangeFault.NoColumnNamesThere());
         words(text, changes);
         StringBuilder out = new StringBuilder(text);
         changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())

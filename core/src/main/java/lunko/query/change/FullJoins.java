@@ -55,12 +55,12 @@ final class FullJoins {
     private Optional<QueryExpression> without(QueryExpression query, Select select) {
         List<Select> branches = branches(select);
         if (branches.size() == 1) return Optional
-                .of(new QueryExpression(branches.getFirst(), query.orderBy(), query.offset(), query.limit()));
+                .of(query.selecting(branches.getFirst()));
         Optional<QueryBody> union = branches.stream().<QueryBody>map(branch -> branch)
                 .reduce((one, other) -> new Compound(SetOperator.UNION, !select.distinct(), one, other));
         List<SortKey> order = query.orderBy().stream().flatMap(key -> ofResult(key).stream()).toList();
         return union.filter(_ -> order.size() == query.orderBy().size())
-                .map(all -> new QueryExpression(all, order, query.offset(), query.limit()));
+                .map(all -> query.selecting(all).sortedBy(order));
     }
 
     /** A sort key as one of a UNION, which can be sorted by the columns of its result only. */

@@ -40,7 +40,7 @@ final class MergedColumns {
     /** A query without NATURAL and USING; nothing, where Lunko knows no way to say it so. */
     static Optional<QueryExpression> without(QueryExpression query, List<Table> tables) {
         if (Joins.of(query).stream().noneMatch(MergedColumns::merges)) return Optional.of(query);
-        return query.body() instanceof Select select ? new MergedColumns(tables).without(query, select)
+        return query.body() instanceof Select select ? new MergedColumns(query.inSight(tables)).without(query, select)
                 : Optional.empty();
     }
 
@@ -71,7 +71,7 @@ final class MergedColumns {
                         select.having().stream(), query.orderBy().stream().map(SortKey::by))
                 .flatMap(all -> all).anyMatch(MergedColumns::asksAQuery);
         // What a query within calls by a name may be a column of this one.
-        return asks ? Optional.empty() : Optional.of(new QueryExpression(said, order, query.offset(), query.limit()));
+        return asks ? Optional.empty() : Optional.of(query.selecting(said).sortedBy(order));
     }
 
     private static Stream<Expression> expressions(SelectItem item) {
@@ -80,6 +80,7 @@ final class MergedColumns {
 
     private static boolean asksAQuery(Expression expression) {
         return expression instanceof Expression.Exists || expression instanceof Expression.InQuery
+                || expression instanceof Expression.Quantified
                 || expression instanceof Expression.ScalarQuery
                 || expression.parts().stream().anyMatch(MergedColumns::asksAQuery);
     }

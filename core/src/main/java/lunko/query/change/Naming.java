@@ -30,7 +30,7 @@ record Naming(Name from, Name to) {
         QueryBody.Select called = new QueryBody.Select(select.distinct(), select.items(),
                 Joins.changed(select.from(), item, one -> named(one, alias)),
                 select.where(), select.groupBy(), select.having());
-        QueryExpression changed = new QueryExpression(called, query.orderBy(), query.offset(), query.limit());
+        QueryExpression changed = query.selecting(called);
         if (before.isEmpty()) return Checked.valid(changed);
         QueryExpression renamed = new Naming(before.get(), alias).in(changed);
         // What cannot be taken back means another table now: one of a query within.
@@ -45,7 +45,7 @@ record Naming(Name from, Name to) {
     static Optional<Name> called(FromItem item) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> Optional.of(alias.orElse(table));
-            case FromItem.DerivedTable(var _, Optional<Name> alias) -> alias;
+            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) -> alias;
             case FromItem.JoinedTable _ -> Optional.empty();
         };
     }
@@ -58,16 +58,15 @@ record Naming(Name from, Name to) {
     private static FromItem named(FromItem item, Name alias) {
         return switch (item) {
             case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));
-            case FromItem.DerivedTable(QueryExpression query, var _) ->
-                new FromItem.DerivedTable(query, Optional.of(alias));
+            case FromItem.DerivedTable(QueryExpression query, var _, var columns) ->
+                new FromItem.DerivedTable(query, Optional.of(alias), columns);
             case FromItem.JoinedTable joined -> joined;
         };
     }
 
     private QueryExpression in(QueryExpression query) {
-        return new QueryExpression(in(query.body()),
-                kept(query.orderBy(), key -> new SortKey(in(key.by()), key.descending(), key.nulls())), query.offset(),
-                query.limit());
+        return query.selecting(in(query.body()))
+                .sortedBy(kept(query.orderBy(), key -> new SortKey(in(key.by()), key.descending(), key.nulls())));
     }
 
     private QueryBody in(QueryBody body) {
@@ -111,6 +110,8 @@ record Naming(Name from, Name to) {
             case Expression.ScalarQuery(QueryExpression query) -> new Expression.ScalarQuery(within(query));
             case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
                 new Expression.InQuery(in(of), within(query), negated);
+            case Expression.Quantified(Expression of, var comparator, boolean all, QueryExpression query) ->
+                new Expression.Quantified(in(of), comparator, all, within(query));
             default -> expression.with(this::in);
         };
         return changed.equals(expression) ? expression : changed;

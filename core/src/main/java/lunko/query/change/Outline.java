@@ -32,15 +32,16 @@ public record Outline(List<OutlinedTable> tables, List<SelectItem.Item> items) {
     public record OutlinedTable(String table, Name called, List<ColumnName> columns) {}
 
     /** The outline of a query over tables; nothing, if it puts several together. */
-    public static Optional<Outline> of(QueryExpression query, List<Table> tables) {
+    public static Optional<Outline> of(QueryExpression query, List<Table> all) {
+        List<Table> tables = query.inSight(all);
         if (!(query.body() instanceof QueryBody.Select select)) return Optional.empty();
         List<OutlinedTable> named =
                 Joins.tables(select.from()).stream().flatMap(item -> named(item, tables).stream()).toList();
-        List<ColumnName> all =
+        List<ColumnName> columns =
                 Joins.of(query).stream().anyMatch(MergedColumns::merges) ? MergedColumns.all(select.from(), tables)
                         : named.stream().flatMap(table -> table.columns().stream()).toList();
         return Optional
-                .of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, all)).toList()));
+                .of(new Outline(named, select.items().stream().flatMap(item -> items(item, named, columns)).toList()));
     }
 
     static Optional<OutlinedTable> named(FromItem item, List<Table> tables) {

@@ -48,7 +48,8 @@ final class PlainJoinReader {
      * one: it is the one that is asked for, unless that is {@code right}.
      */
     static Optional<PlainJoin> of(QueryExpression query, List<Table> tables, String right) {
-        if (!query.orderBy().isEmpty() || query.offset().isPresent() || query.limit().isPresent()
+        if (!query.with().isEmpty() || !query.orderBy().isEmpty() || query.offset().isPresent()
+                || query.limit().isPresent()
                 || !(query.body() instanceof Select select) || !isBare(select))
             return Optional.empty();
         PlainJoinReader of = new PlainJoinReader(tables);

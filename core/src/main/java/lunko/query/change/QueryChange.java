@@ -67,9 +67,9 @@ public sealed interface QueryChange {
     default Checked<QueryExpression> applyTo(QueryExpression query) {
         return switch (this) {
             case SortBy(List<SortKey> keys) ->
-                Checked.valid(new QueryExpression(query.body(), keys, query.offset(), query.limit()));
+                Checked.valid(query.sortedBy(keys));
             case First(OptionalLong rows) ->
-                Checked.valid(new QueryExpression(query.body(), query.orderBy(), query.offset(), rows));
+                Checked.valid(query.stretch(query.offset(), rows));
             case OfKind(int join, JoinKind kind, JoinSpecification otherwise) ->
                 join(query, join, joined -> ofKind(joined, kind, otherwise));
             case AddCondition(ConditionSite seat, Expression condition) -> conditions(query, seat, all -> {
@@ -175,7 +175,7 @@ public sealed interface QueryChange {
     }
 
     private static QueryExpression with(QueryExpression query, QueryBody body) {
-        return new QueryExpression(body, query.orderBy(), query.offset(), query.limit());
+        return query.selecting(body);
     }
 
     private static QueryBody.Select with(QueryBody.Select select, List<FromItem> from) {

@@ -261,7 +261,7 @@ public final class Rephrasings {
     }
 
     private QueryExpression with(QueryBody body) {
-        return new QueryExpression(body, query.orderBy(), query.offset(), query.limit());
+        return query.selecting(body);
     }
 
     /** The semi or anti join that the query is, in any of its ways. */

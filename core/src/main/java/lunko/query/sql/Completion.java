@@ -46,6 +46,12 @@ public record Completion(int from, List<Proposal> proposals) {
         /** A table of so many rows. */
         record Rows(long count) implements About {}
 
+        /** A query that WITH has given a name. */
+        record NamedQuery() implements About {}
+
+        /** A column of such a query. */
+        record ColumnOfQuery(String query) implements About {}
+
         /** What stands before the columns of a table. */
         record ColumnsOf(String table) implements About {}
 
@@ -73,7 +79,10 @@ public record Completion(int from, List<Proposal> proposals) {
     /** Words that mean something in one place only, and are names everywhere else. */
     private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST,
             SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
-            SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF);
+            SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF, SqlLexer.ANY, SqlLexer.RECURSIVE,
+            SqlLexer.SOME, SqlLexer.ACTION, SqlLexer.ADD, SqlLexer.BEGIN, SqlLexer.CASCADE, SqlLexer.COLUMN,
+            SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
+            SqlLexer.WORK);
 
     /** Words of SQL as often as they are meant, the most frequent first; all others come after them. */
     private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT",
@@ -91,6 +100,7 @@ public record Completion(int from, List<Proposal> proposals) {
         private final String text;
         private final SqlSource source;
         private final List<Table> tables;
+        private final List<Table> queries;
         private final List<Token> before = new ArrayList<>();
         private final Map<String, Table> named = new LinkedHashMap<>();
         private final String prefix;
@@ -131,6 +141,7 @@ public record Completion(int from, List<Proposal> proposals) {
             List<String> keywords = statement.stream().filter(Spot::isKeyword).map(Token::getText).toList();
             this.small = !keywords.isEmpty()
                     && keywords.stream().noneMatch(word -> word.equals(word.toUpperCase(Locale.ROOT)));
+            this.queries = NamedQueries.in(statement);
             this.silent = isInComment(text, caret)
                     || statement.stream().anyMatch(token -> token.getType() == SqlLexer.STRING && within(token, caret));
             note(statement);
@@ -193,7 +204,8 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         private Optional<Table> table(String name) {
-            return tables.stream().filter(table -> SameName.of(table.name(), name)).findFirst();
+            return Stream.concat(queries.stream(), tables.stream())
+                    .filter(table -> SameName.of(table.name(), name)).findFirst();
         }
 
         Completion completion() {
@@ -221,9 +233,10 @@ public record Completion(int from, List<Proposal> proposals) {
                     .flatMap(table -> table.columns().stream().map(column -> column(column, table, "")));
         }
 
-        private static Proposal column(Column column, Table table, String owner) {
+        private Proposal column(Column column, Table table, String owner) {
             return new Proposal(owner + new SqlName(column.name()).text(), Kind.COLUMN,
-                    new About.ColumnOf(column.type(), table.name()));
+                    queries.contains(table) ? new About.ColumnOfQuery(table.name())
+                            : new About.ColumnOf(column.type(), table.name()));
         }
 
         private Stream<Proposal> names() {
@@ -234,8 +247,11 @@ public record Completion(int from, List<Proposal> proposals) {
             List<Token> here = new ArrayList<>(before);
             here.add(last);
             if (opensTable(here, here.size() - 1)) {
-                return tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE,
-                        new About.Rows(table.rows().size())));
+                return Stream.concat(
+                        queries.stream().map(query -> new Proposal(new SqlName(query.name()).text(), Kind.TABLE,
+                                new About.NamedQuery())),
+                        tables.stream().map(table -> new Proposal(new SqlName(table.name()).text(), Kind.TABLE,
+                                new About.Rows(table.rows().size()))));
             }
             return Stream.concat(columns(),
                     named.entrySet().stream().map(entry -> new Proposal(new SqlName(entry.getKey()).text() + ".",
@@ -243,15 +259,22 @@ public record Completion(int from, List<Proposal> proposals) {
         }
 
         /**
-         * The columns of all tables of the statement; where two tables have one of a name, both with the table before
-         * it.
+         * The columns of all tables of the statement, and of all there are where it has none yet; where two tables have
+         * one of a name, both with the table before it.
          */
         private Stream<Proposal> columns() {
-            return named.entrySet().stream().flatMap(entry -> entry.getValue().columns().stream().map(column -> {
+            Map<String, Table> here = named.isEmpty() ? all() : named;
+            return here.entrySet().stream().flatMap(entry -> entry.getValue().columns().stream().map(column -> {
                 boolean common =
-                        named.values().stream().filter(other -> other.column(column.name()).isPresent()).count() > 1;
+                        here.values().stream().filter(other -> other.column(column.name()).isPresent()).count() > 1;
                 return column(column, entry.getValue(), common ? new SqlName(entry.getKey()).text() + "." : "");
             }));
+        }
+
+        private Map<String, Table> all() {
+            Map<String, Table> all = new LinkedHashMap<>();
+            Stream.concat(queries.stream(), tables.stream()).forEach(table -> all.putIfAbsent(table.name(), table));
+            return all;
         }
 
         /** The words of SQL that can stand here; those that would be nothing but names are left out. */

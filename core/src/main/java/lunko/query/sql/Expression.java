@@ -77,6 +77,12 @@ public sealed interface Expression {
     /** Whether a value is one that a query gives, or is none of them. */
     record InQuery(Expression of, QueryExpression query, boolean negated) implements Predicate {}
 
+    /**
+     * Whether a value compares so with any of those that a query gives, or with {@code all} of them; with none there
+     * are no two to compare, and all do (ISO/IEC 9075-2, quantified comparison predicate).
+     */
+    record Quantified(Expression of, Comparator comparator, boolean all, QueryExpression query) implements Predicate {}
+
     /** Whether a query gives any row. */
     record Exists(QueryExpression query) implements Predicate {}
 
@@ -173,6 +179,12 @@ public sealed interface Expression {
         return parts;
     }
 
+    /** The columns that it names, from left to right; those that queries in it name are not among them. */
+    default List<ColumnName> columns() {
+        return this instanceof ColumnName name ? List.of(name)
+                : parts().stream().flatMap(part -> part.columns().stream()).toList();
+    }
+
     /** The same expression with its {@link #parts()} changed. */
     default Expression with(UnaryOperator<Expression> change) {
         return switch (this) {
@@ -197,6 +209,8 @@ public sealed interface Expression {
                 new InList(change.apply(of), list.stream().map(change).toList(), negated);
             case InQuery(Expression of, QueryExpression query, boolean negated) ->
                 new InQuery(change.apply(of), query, negated);
+            case Quantified(Expression of, Comparator comparator, boolean all, QueryExpression query) ->
+                new Quantified(change.apply(of), comparator, all, query);
             case Case(Optional<Expression> subject, List<When> branches, Optional<Expression> otherwise) -> new Case(
                     subject.map(change), branches.stream()
                             .map(when -> new When(change.apply(when.condition()), change.apply(when.then()))).toList(),

@@ -3,13 +3,43 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import lunko.table.Table;
 
-/** A whole query: what it selects, in which order, and which stretch of that. */
-public record QueryExpression(QueryBody body, List<SortKey> orderBy, OptionalLong offset, OptionalLong limit) {
+/**
+ * A whole query: what it selects, in which order, and which stretch of that.
+ *
+ * @param with queries that it gives names to first, and takes for tables
+ */
+public record QueryExpression(List<Common> with, QueryBody body, List<SortKey> orderBy, OptionalLong offset,
+        OptionalLong limit) {
+
+    /** A query under a name, its columns called otherwise if names for them are given. */
+    public record Common(Name name, List<Name> columns, QueryExpression query) {}
 
     /** A query in no order and not cut. */
     public static QueryExpression of(QueryBody body) {
-        return new QueryExpression(body, List.of(), OptionalLong.empty(), OptionalLong.empty());
+        return new QueryExpression(List.of(), body, List.of(), OptionalLong.empty(), OptionalLong.empty());
+    }
+
+    /** The same, but it selects something else. */
+    public QueryExpression selecting(QueryBody other) {
+        return new QueryExpression(with, other, orderBy, offset, limit);
+    }
+
+    /** The same in another order. */
+    public QueryExpression sortedBy(List<SortKey> keys) {
+        return new QueryExpression(with, body, keys, offset, limit);
+    }
+
+    /** The same, but of its rows those after so many, and so many of these. */
+    public QueryExpression stretch(OptionalLong skipped, OptionalLong most) {
+        return new QueryExpression(with, body, orderBy, skipped, most);
+    }
+
+    /** Of the tables of a database, those that it can name: WITH gives some of their names to queries. */
+    public List<Table> inSight(List<Table> tables) {
+        return tables.stream()
+                .filter(table -> with.stream().noneMatch(common -> common.name().means(table.name()))).toList();
     }
 
     /** The join that it is, if it takes all columns and rows of one and does nothing more with them. */

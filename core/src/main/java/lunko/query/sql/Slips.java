@@ -104,11 +104,13 @@ record Slips(List<Token> words, int at, IntervalSet expected, Fix fix) {
 
     /** {@code LIKE Cl%}. */
     private Optional<Found> pattern() {
-        if (!text(at).equals("%")) return Optional.empty();
-        int first = at;
+        // Where a name stands before it, what is missed is the number behind it.
+        int percent = is(at, SqlLexer.PERCENT) ? at : at - 1;
+        if (!is(percent, SqlLexer.PERCENT)) return Optional.empty();
+        int first = percent;
         while (touches(first)) first--;
         if (!is(first - 1, SqlLexer.LIKE)) return Optional.empty();
-        int last = at;
+        int last = percent;
         while (touches(last + 1)) last++;
         return found(new Slip.PatternWithoutQuotes(), first,
                 fix.before(words.get(first), "'").after(words.get(last), "'"));

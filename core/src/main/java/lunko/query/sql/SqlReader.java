@@ -2,7 +2,6 @@ package lunko.query.sql;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -14,7 +13,6 @@ import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
-import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.grammar.SqlParser.*;
 import lunko.table.Truth;
 import lunko.table.Type;
@@ -41,13 +39,17 @@ final class SqlReader {
     Statement statement(StatementContext tree) {
         return at(tree, switch (tree) {
             case QueryStatementContext t -> new Statement.Query(query(t.query()));
-            case CreateTableContext t -> createTable(t);
+            case CreateTableContext t -> new TableReader(this).createTable(t);
             case InsertContext t -> new Statement.Insert(name(t.name()), names(t.columnNames()),
                     t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
-            case UpdateContext t -> new Statement.Update(name(t.name()), t.assignment().stream()
+            case InsertQueryContext t ->
+                new Statement.InsertQuery(name(t.name()), names(t.columnNames()), query(t.query()));
+            case AddToContext t -> new TableReader(this).addTo(t);
+            case IndexContext _,TransactionContext _ -> new Statement.Nothing();
+            case UpdateContext t -> new Statement.Update(name(t.table), alias(t.alias), t.assignment().stream()
                     .map(a -> new Statement.Assignment(name(a.name()), expression(a.expression()))).toList(),
                     optional(t.expression()));
-            case DeleteContext t -> new Statement.Delete(name(t.name()), optional(t.expression()));
+            case DeleteContext t -> new Statement.Delete(name(t.table), alias(t.alias), optional(t.expression()));
             case DropTableContext t -> new Statement.DropTable(name(t.name()), t.IF() != null);
             default -> throw unknown(tree);
         });
@@ -59,7 +61,9 @@ final class SqlReader {
         OptionalLong offset = tree.offset() == null ? OptionalLong.empty() : count(tree.offset().INTEGER().getSymbol());
         OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
                 : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
-        QueryExpression query = at(tree, new QueryExpression(body(tree.queryBody()), keys, offset, limit));
+        QueryExpression query = at(tree, new QueryExpression(
+                tree.with() == null ? List.of() : tree.with().commonTable().stream().map(this::common).toList(),
+                body(tree.queryBody()), keys, offset, limit));
         if (tree.orderBy() != null)
             clause(query, Clause.ORDER_BY, tree.orderBy().getStart(), tree.orderBy().BY().getSymbol(), tree.orderBy());
         if (tree.offset() != null)
@@ -67,6 +71,10 @@ final class SqlReader {
         if (tree.limit() != null)
             clause(query, Clause.LIMIT, tree.limit().getStart(), tree.limit().getStart(), tree.limit());
         return query;
+    }
+
+    private QueryExpression.Common common(CommonTableContext tree) {
+        return at(tree, new QueryExpression.Common(name(tree.name()), names(tree.columnNames()), query(tree.query())));
     }
 
     private SortKey sortKey(SortKeyContext tree) {
@@ -146,9 +154,9 @@ final class SqlReader {
     private FromItem primary(TablePrimaryContext tree) {
         return at(tree, switch (tree) {
             case NamedTableContext t ->
-                new FromItem.NamedTable(name(t.table), Optional.ofNullable(t.alias).map(this::name));
+                new FromItem.NamedTable(name(t.table), alias(t.alias));
             case DerivedTableContext t ->
-                new FromItem.DerivedTable(query(t.query()), Optional.ofNullable(t.name()).map(this::name));
+                new FromItem.DerivedTable(query(t.query()), alias(t.name()), names(t.columnNames()));
             case NestedTableContext t -> from(t.tableReference());
             default -> throw unknown(tree);
         });
@@ -190,6 +198,8 @@ final class SqlReader {
                 new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
             case LikeContext t -> new Expression.Like(value(t.value(0)), value(t.value(1)), t.NOT() != null);
             case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
+            case QuantifiedContext t -> new Expression.Quantified(value(t.value()), comparator(t.comparator()),
+                    t.ALL() != null, query(t.query()));
             case InListContext t ->
                 new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
             default -> throw unknown(tree);
@@ -205,9 +215,12 @@ final class SqlReader {
         throw unknown(tree);
     }
 
-    private Expression value(ValueContext tree) {
+    Expression value(ValueContext tree) {
         return at(tree, switch (tree) {
             case SignedContext t -> new Expression.Signed(t.sign.getText().equals("-"), value(t.value()));
+            // What most databases write for the function of the standard.
+            case ArithmeticContext t when t.PERCENT() != null -> new Expression.Call(Name.of("MOD"), false,
+                    List.of(value(t.value(0)), value(t.value(1))));
             case ArithmeticContext t ->
                 new Expression.Calculation(operator(t.op), value(t.value(0)), value(t.value(1)));
             case PrimaryValueContext t -> primary(t.primary());
@@ -281,45 +294,11 @@ final class SqlReader {
                 : new Value.DecimalValue(new BigDecimal(number));
     }
 
-    private Statement createTable(CreateTableContext tree) {
-        List<Statement.Definition> columns = new ArrayList<>();
-        List<Constraint> constraints = new ArrayList<>();
-        for (TableElementContext element : tree.tableElement()) {
-            switch (element) {
-                case ColumnDefinitionContext t -> columns.add(definition(t, constraints));
-                case PrimaryKeyContext t -> constraints.add(at(t, new Constraint.PrimaryKey(names(t.columnNames()))));
-                case UniqueKeyContext t -> constraints.add(at(t, new Constraint.Unique(names(t.columnNames()))));
-                case ForeignKeyContext t -> constraints.add(at(t,
-                        new Constraint.ForeignKey(names(t.own), name(t.name()), names(t.foreign))));
-                default -> throw unknown(element);
-            }
-        }
-        return new Statement.CreateTable(name(tree.name()), columns, constraints);
-    }
-
-    /** A column; what is said of it alone is a constraint of the table. */
-    private Statement.Definition definition(ColumnDefinitionContext tree, List<Constraint> constraints) {
-        Name column = name(tree.name());
-        boolean notNull = false;
-        for (ColumnConstraintContext constraint : tree.columnConstraint()) {
-            switch (constraint) {
-                case NotNullContext _ -> notNull = true;
-                case ColumnPrimaryKeyContext t -> constraints.add(at(t, new Constraint.PrimaryKey(List.of(column))));
-                case ColumnUniqueContext t -> constraints.add(at(t, new Constraint.Unique(List.of(column))));
-                case ColumnReferencesContext t -> constraints.add(at(t,
-                        new Constraint.ForeignKey(List.of(column), name(t.name()), names(t.columnNames()))));
-                default -> throw unknown(constraint);
-            }
-        }
-        DeclaredType declared = type(tree.typeName());
-        return at(tree, new Statement.Definition(column, declared.type(), declared.size(), notNull));
-    }
-
     private static Expression cast(Expression of, DeclaredType declared) {
         return new Expression.Cast(of, declared.type(), declared.size());
     }
 
-    private DeclaredType type(TypeNameContext tree) {
+    DeclaredType type(TypeNameContext tree) {
         String words =
                 String.join(" ", tree.name().stream().map(NameContext::getText).toList()).toUpperCase(Locale.ROOT);
         List<Integer> numbers = tree.INTEGER().stream().map(number -> new BigInteger(number.getText())
@@ -336,13 +315,17 @@ final class SqlReader {
         return OptionalLong.empty();
     }
 
-    private Name name(NameContext tree) {
+    Name name(NameContext tree) {
         String text = tree.getText();
         boolean quoted = tree.QUOTED_IDENTIFIER() != null;
         return at(tree, new Name(quoted ? unquoted(text, '"') : text, quoted));
     }
 
-    private List<Name> names(ColumnNamesContext tree) {
+    private Optional<Name> alias(NameContext tree) {
+        return Optional.ofNullable(tree).map(this::name);
+    }
+
+    List<Name> names(ColumnNamesContext tree) {
         return tree == null ? List.of() : tree.name().stream().map(this::name).toList();
     }
 
@@ -377,12 +360,12 @@ final class SqlReader {
     }
 
     /** Notes where something stands; what its innermost part has noted before stays. */
-    private <T> T at(ParserRuleContext tree, T part) {
+    <T> T at(ParserRuleContext tree, T part) {
         spans.note(part, source.stretch(tree.getStart(), tree.getStop()));
         return part;
     }
 
-    private static IllegalStateException unknown(ParserRuleContext tree) {
+    static IllegalStateException unknown(ParserRuleContext tree) {
         return new IllegalStateException("a part of the grammar that is not read: " + tree.getClass().getSimpleName());
     }
 }

@@ -35,7 +35,9 @@ public final class SqlWriter {
     }
 
     private String written(QueryExpression query) {
-        StringBuilder text = new StringBuilder(body(query.body()));
+        StringBuilder text = new StringBuilder(query.with().isEmpty() ? ""
+                : "WITH " + query.with().stream().map(this::common).collect(Collectors.joining(", ")) + " ");
+        text.append(body(query.body()));
         if (!query.orderBy().isEmpty()) {
             text.append(" ORDER BY ")
                     .append(query.orderBy().stream().map(this::sortKey).collect(Collectors.joining(", ")));
@@ -43,6 +45,16 @@ public final class SqlWriter {
         query.offset().ifPresent(rows -> text.append(" OFFSET ").append(rows).append(" ROWS"));
         query.limit().ifPresent(rows -> text.append(" FETCH FIRST ").append(rows).append(" ROWS ONLY"));
         return text.toString();
+    }
+
+    private String common(QueryExpression.Common common) {
+        return known.apply(common).orElseGet(() -> common.name().sql()
+                + called(common.columns()) + " AS (" + query(common.query()) + ")");
+    }
+
+    /** Names for the columns of what stands before them, if there are any. */
+    private static String called(List<Name> columns) {
+        return columns.isEmpty() ? "" : " " + names(columns);
     }
 
     /** What rows are sorted by as SQL text: {@code name DESC NULLS LAST}. */
@@ -112,8 +124,8 @@ public final class SqlWriter {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
                 table.sql() + alias.map(name -> " " + name.sql()).orElse("");
-            case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias) ->
-                "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("");
+            case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias, List<Name> columns) ->
+                "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("") + called(columns);
             case FromItem.JoinedTable joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }
@@ -165,7 +177,7 @@ public final class SqlWriter {
             case Expression.IsTruth _ -> Tightness.TEST;
             case Expression.Comparison _,Expression.IsNull _,Expression.IsDistinct _ -> Tightness.PREDICATE;
             case Expression.Between _,Expression.Like _,Expression.InList _ -> Tightness.PREDICATE;
-            case Expression.InQuery _,Expression.Exists _ -> Tightness.PREDICATE;
+            case Expression.InQuery _,Expression.Quantified _,Expression.Exists _ -> Tightness.PREDICATE;
             case Expression.Calculation(var operator, var _, var _) -> tightness(operator);
             case Expression.Signed _ -> Tightness.SIGN;
             case Expression.Literal _,Expression.ColumnName _,Expression.ScalarQuery _ -> Tightness.PRIMARY;
@@ -214,6 +226,8 @@ public final class SqlWriter {
                 value(of) + not(negated) + " IN (" + list(list) + ")";
             case Expression.InQuery(var of, var query, boolean negated) ->
                 value(of) + not(negated) + " IN (" + query(query) + ")";
+            case Expression.Quantified(var of, var comparator, boolean all, var query) ->
+                value(of) + " " + comparator.sign() + (all ? " ALL (" : " ANY (") + query(query) + ")";
             case Expression.Exists(var query) -> "EXISTS (" + query(query) + ")";
             case Expression.ScalarQuery(var query) -> "(" + query(query) + ")";
             case Expression.Calculation(var operator, var left, var right) ->

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.problem.Problem;
 import lunko.problem.SyntaxFault;
+import lunko.problem.Unread;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.Parser;
@@ -47,13 +48,24 @@ final class SyntaxProblems extends BaseErrorListener {
             first = Optional.of(Problem.at(source.place(token), fault(token, parser)));
             return;
         }
-        int at = words.indexOf(token);
+        int at = words.indexOf(token) < 0 ? words.size() : words.indexOf(token);
+        Optional<UnreadWords.Found> unread = new UnreadWords(words, at).found();
+        if (unread.isPresent()) {
+            first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread()))
+                    .with(withoutSchema(found).flatMap(Fix::text).stream().toList()));
+            return;
+        }
         Optional<Slips.Found> slip =
-                new Slips(words, at < 0 ? words.size() : at, parser.getExpectedTokens(), fix).found();
+                new Slips(words, at, parser.getExpectedTokens(), fix).found();
         first = slip.map(known -> Problem.at(source.place(known.from()), known.slip())
                 .with(known.mended().flatMap(Fix::text).stream().toList()))
                 .or(() -> Optional.of(Problem.at(source.place(token), fault(token, parser))
                         .with(fix(token, parser).flatMap(Fix::text).stream().toList())));
+    }
+
+    private Optional<Fix> withoutSchema(UnreadWords.Found found) {
+        return found.unread() != Unread.SCHEMA ? Optional.empty()
+                : Optional.of(fix.instead(found.at(), "").instead(words.get(words.indexOf(found.at()) + 1), ""));
     }
 
     private static SyntaxFault fault(Token token, Parser parser) {

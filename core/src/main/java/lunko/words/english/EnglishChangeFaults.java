@@ -30,6 +30,11 @@ final class EnglishChangeFaults {
                         + "the result.");
             case ChangeFault.NoAllThere() ->
                 Say.say("This database has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or use EXISTS.");
+            case ChangeFault.NoAnyThere() ->
+                Say.say("This database has no ANY, SOME and ALL before a query: use IN, EXISTS, MIN or MAX.");
+            case ChangeFault.NoColumnNamesThere() ->
+                Say.say("This database takes no names for columns behind a query in FROM: give them in its SELECT, or "
+                        + "write the query into WITH.");
             case ChangeFault.NoNestedUnionThere() ->
                 Say.say("This database allows no parentheses around a query of a UNION: write it without them, or "
                         + "as a query in "

@@ -117,6 +117,17 @@ record EnglishQueryFaults(Names names) {
                 Say.say("There is no column {}: the result has {}.", number, columns);
             case QueryFault.OrderOfCombined() ->
                 Say.say("Here a result can be sorted only by the names and numbers of its columns.");
+            case QueryFault.AggregateOfAround(String aggregate) ->
+                Say.say("{} names columns of the query around this one alone, and so reckons up the rows of that: "
+                        + "write it there, or name a column of this one.", aggregate);
+            case QueryFault.OtherNumberOfNames(String query, int names, int columns) ->
+                Say.say("{} has {}, and its query gives {}: give each column one name.", query,
+                        Say.counted(names, "name"), Say.counted(columns, "column"));
+            case QueryFault.NamedTwice(String name) ->
+                Say.say("WITH gives the name {} to two queries: give one of them another.", name);
+            case QueryFault.NamesItself(String name) ->
+                Say.say("{} is read in the query that gives it its name, and so has no end that Lunko could show: join "
+                        + "the table with itself, once for each level.", name);
             case QueryFault.DifferentWidths(String operation, int left, int right) ->
                 Say.say("{} needs the same number of columns on both sides, and there are {} and {}: select as many on "
                         + "both.", operation, left, right);

@@ -45,6 +45,10 @@ final class EnglishQueryNotes {
             case QueryNote.JoinsByOtherColumns(String condition, String linked) ->
                 Say.say("{} joins the tables by other columns than those that are linked, so rows match whose values "
                         + "only happen to be equal: if you mean the link, write {}.", condition, linked);
+            case QueryNote.JoinedInAnotherOrder(List<String> order, long rows) ->
+                Say.say("Joined in the order of FROM, there would be {} rows or more on the way. They are joined in "
+                        + "the order {} instead: a database chooses its order too, and the result is the same.", rows,
+                        Say.list(order));
             case QueryNote.NotInWithNull(String column, var rows) ->
                 Say.say("{} of {} is NULL in a row, so this NOT IN is never true: add WHERE {} IS NOT NULL to the "
                         + "subquery, or write NOT EXISTS.", column, names.rows(rows), column);

@@ -117,4 +117,14 @@ record EnglishRephrasings(Names names) implements RephrasingSentences {
     public String columnsOf(String table) {
         return text("a column of {}", table);
     }
+
+    @Override
+    public String namedByWith() {
+        return "named by WITH";
+    }
+
+    @Override
+    public String ofQuery(String query) {
+        return text("of {}", query);
+    }
 }

@@ -156,6 +156,28 @@ record EnglishStages(Names names) implements StageSentences {
     }
 
     @Override
+    public Phrase rearrangedTitle() {
+        return say("Back to the order of `FROM`");
+    }
+
+    @Override
+    public Phrase rearrangedStarts(long rows) {
+        return say("The tables were joined in another order than `FROM` names them. Now the {} and the columns are put "
+                + "as if they had been joined in that.", counted(rows, "row"));
+    }
+
+    @Override
+    public Phrase rearranged(String row, long place) {
+        return say("{} is row {}.", capital(row), place);
+    }
+
+    @Override
+    public Phrase rearrangedEnds(long rows) {
+        return say(either(rows, "The {} is as `FROM` has it.", "The {} are as `FROM` has them."),
+                counted(rows, "row"));
+    }
+
+    @Override
     public Phrase limitTitle() {
         return say("Limit the number of rows");
     }

@@ -31,6 +31,9 @@ final class EnglishStatementFaults {
                         names.example(wanted));
             case StatementFault.ReferredTo(String table, String by) ->
                 Say.say("{} refers to {}: drop it first.", by, table);
+            case StatementFault.CheckFails(String table, String condition, String row) ->
+                Say.say("{} would have the row {}, for which its CHECK {} is not true: change the values.", table, row,
+                        condition);
             case StatementFault.NullInNotNull(String table, String column) ->
                 Say.say("{}.{} cannot be NULL, because it is NOT NULL: give it a value.", table, column);
             case StatementFault.NullInKey(String table, String column) ->

@@ -10,6 +10,7 @@ final class EnglishSyntaxFaults {
 
     static Phrase say(SyntaxFault fault) {
         return switch (fault) {
+            case SyntaxFault.NotRead(var what) -> EnglishUnread.say(what);
             case SyntaxFault.Slip slip -> EnglishSlips.say(slip);
             case SyntaxFault.OpenText() -> Say.say("This text has no end: add a single quote.");
             case SyntaxFault.OpenName() -> Say.say("This name has no end: add a double quote.");

@@ -28,6 +28,8 @@ class AsPostgresHasItTest {
                     + "CREATE TABLE sized (d DECIMAL(6, 2), v VARCHAR(3), s SMALLINT);"
                     + "INSERT INTO sized VALUES (2.345, 'abc', 7),"
                     + "(-0.005, 'ab   ', NULL); UPDATE sized SET d = d * 3.333 WHERE s = 7;"
+                    + "CREATE TABLE days (day DATE, n INTEGER);"
+                    + "INSERT INTO days VALUES ('2026-06-02', 1), ('2026-06-20', 2), (NULL, 3);"
                     + "INSERT INTO a VALUES (1, 10), (2, 20); INSERT INTO b VALUES (2, 200), (3, 300);";
     private static Postgres postgres;
 
@@ -85,7 +87,46 @@ class AsPostgresHasItTest {
             "SELECT hive FROM hives h WHERE true = EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.keeper_id) "
                     + "ORDER BY hive",
             "SELECT NOT EXISTS (SELECT * FROM hives WHERE hive_no > 9) AND EXISTS (SELECT 1)",
-            "SELECT _x.hive AS _y FROM hives _x WHERE _x.hive_no = 1"})
+            "SELECT _x.hive AS _y FROM hives _x WHERE _x.hive_no = 1",
+            "WITH heavy AS (SELECT hive_no, SUM(kg) AS total FROM harvests GROUP BY hive_no) SELECT hive, total "
+                    + "FROM hives LEFT JOIN heavy ON hives.hive_no = heavy.hive_no ORDER BY hive",
+            "WITH v (place, n) AS (SELECT village, COUNT(*) FROM keepers GROUP BY village) SELECT a.place, b.place "
+                    + "FROM v a JOIN v b ON a.n = b.n AND a.place < b.place ORDER BY 1, 2",
+            "WITH a AS (SELECT 1 AS x), b AS (SELECT x + 1 AS y FROM a) SELECT * FROM a, b",
+            "WITH keepers AS (SELECT hive AS keeper FROM hives) SELECT keeper FROM keepers ORDER BY keeper",
+            "SELECT hive FROM hives WHERE keeper_id IN (WITH q AS (SELECT keeper_id FROM keepers WHERE village = "
+                    + "'Ashholt') SELECT q.keeper_id FROM q) ORDER BY hive",
+            "SELECT hive FROM hives h WHERE NOT EXISTS (WITH q AS (SELECT * FROM keepers) SELECT 1 FROM q WHERE "
+                    + "q.keeper_id = h.keeper_id) ORDER BY hive",
+            "WITH keepers AS (SELECT keeper_id, hive FROM hives) SELECT * FROM hives h JOIN keepers k "
+                    + "ON h.keeper_id = k.keeper_id ORDER BY 1, 5",
+            "SELECT (WITH q AS (SELECT COUNT(*) AS n FROM hives) SELECT n FROM q)",
+            "SELECT hive FROM hives WHERE keeper_id IN (WITH q AS (SELECT keeper_id FROM keepers) SELECT * FROM q) "
+                    + "ORDER BY hive",
+            "WITH a AS (SELECT 1 AS x), a AS (SELECT 2 AS x) SELECT * FROM a",
+            "WITH a (x, y) AS (SELECT 1) SELECT * FROM a",
+            "WITH a AS (SELECT * FROM b), b AS (SELECT 1) SELECT * FROM a",
+            "WITH a AS (SELECT 1 AS x) SELECT x FROM a UNION ALL SELECT x + 1 FROM a ORDER BY 1 LIMIT 1",
+            "SELECT hive FROM hives WHERE keeper_id = ANY (SELECT keeper_id FROM keepers) ORDER BY hive",
+            "SELECT hive FROM hives WHERE keeper_id <> ALL (SELECT keeper_id FROM keepers) ORDER BY hive",
+            "SELECT kg FROM harvests WHERE kg >= ALL (SELECT kg FROM harvests WHERE kg IS NOT NULL)",
+            "SELECT kg FROM harvests WHERE NOT kg < SOME (SELECT kg FROM harvests)",
+            "SELECT 1 = ANY (SELECT 1 WHERE 1 = 0), 1 = ALL (SELECT 1 WHERE 1 = 0), NULL > ALL (SELECT 1), "
+                    + "1 <> ANY (SELECT CAST(NULL AS INTEGER))",
+            "SELECT k.keeper, COUNT(*) FROM keepers k JOIN hives h ON h.keeper_id = k.keeper_id GROUP BY k.keeper_id "
+                    + "HAVING k.village <> 'Reedmere' ORDER BY keeper",
+            "SELECT keeper, village || '!', hive FROM keepers k LEFT JOIN hives h ON h.keeper_id = k.keeper_id "
+                    + "GROUP BY k.keeper_id, hive_no ORDER BY UPPER(keeper), hive",
+            "SELECT keeper, hive FROM keepers k LEFT JOIN hives h ON h.keeper_id = k.keeper_id GROUP BY k.keeper_id",
+            "SELECT keeper FROM (SELECT * FROM keepers) q GROUP BY keeper_id",
+            "SELECT keeper FROM keepers GROUP BY village",
+            "SELECT GREATEST(1, 2.5, 2), LEAST(3, 1.5), GREATEST('oda', 'tam'), LEAST(1)", "SELECT GREATEST(1, 'x')",
+            "SELECT n FROM days WHERE day = '2026-06-02'",
+            "SELECT n FROM days WHERE '2026-06-02' < day ORDER BY n",
+            "SELECT n FROM days WHERE day BETWEEN '2026-06-01' AND '2026-06-30' ORDER BY n",
+            "SELECT n FROM days WHERE day IN ('2026-06-02', DATE '2026-06-20') ORDER BY n",
+            "SELECT n FROM days WHERE day = '2026-06-31'", "SELECT 7 % 3, -7 % 3, 2 + 7 % 4 * 2",
+            "SELECT hive FROM hives WHERE hive_no % 2 = 1 ORDER BY hive", "SELECT 1 % 0"})
     void whatIsSpelledOtherwise(String sql) throws SQLException {
         Checked<ResultTable> own = run(DEMO + CASES + sql);
         Object theirs =
@@ -101,6 +142,58 @@ class AsPostgresHasItTest {
             return postgres.rows(sql, types);
         } catch (SQLException refused) {
             return "refused";
+        }
+    }
+
+    private static final String SCHEMA = """
+            CREATE TABLE IF NOT EXISTS meadows (meadow_no INTEGER PRIMARY KEY, meadow VARCHAR(20) NOT NULL,
+                shade INTEGER DEFAULT 1 + 2 CONSTRAINT bright CHECK (shade BETWEEN 0 AND 9));
+            CREATE TABLE IF NOT EXISTS meadows (other INTEGER);
+            CREATE TABLE stands (stand_no INTEGER, meadow_no INTEGER, side TEXT NULL DEFAULT 'south',
+                CONSTRAINT stand_key PRIMARY KEY (stand_no), CONSTRAINT of_meadow FOREIGN KEY (meadow_no)
+                REFERENCES meadows (meadow_no) ON UPDATE NO ACTION ON DELETE CASCADE, UNIQUE (meadow_no, side));
+            CREATE TABLE scales (weight REAL, stand_no INTEGER REFERENCES stands ON DELETE SET NULL);
+            CREATE INDEX by_meadow ON stands (meadow_no DESC, side);
+            BEGIN;
+            INSERT INTO meadows (meadow_no, meadow) VALUES (1, 'Lime Row'), (2, 'Mill Brook'), (3, 'High Field');
+            INSERT INTO stands (stand_no, meadow_no) SELECT meadow_no * 10, meadow_no FROM meadows;
+            COMMIT;
+            INSERT INTO scales SELECT stand_no / 2.0, stand_no FROM stands;
+            ALTER TABLE stands ADD COLUMN height INTEGER DEFAULT 40;
+            ALTER TABLE stands ADD CONSTRAINT low CHECK (height < 100 OR side = 'north');
+            UPDATE stands AS s SET height = s.height + s.stand_no WHERE s.meadow_no > 1;
+            DELETE FROM meadows m WHERE m.meadow_no = 2;
+            """;
+
+    @ParameterizedTest
+    @ValueSource(strings = {"SELECT * FROM meadows ORDER BY 1", "SELECT * FROM stands ORDER BY 1",
+            "SELECT * FROM scales ORDER BY 1",
+            "SELECT index, action, no, start FROM (SELECT 1 AS index, 2 AS action, 3 AS no, 4 AS start) q"})
+    void aScriptOfASchemaMakesTheSameTables(String sql) throws SQLException {
+        made();
+        ResultTable own = run(SCHEMA + sql).expect();
+        assertThat(own.rows().stream().map(row -> row.stream().map(RealDatabase::spelt).toList()).toList())
+                .isEqualTo(theirs(sql, own.columns().stream().map(ResultTable.Column::type).toList()));
+    }
+
+    /** What a schema forbids is refused. */
+    @ParameterizedTest
+    @ValueSource(strings = {"INSERT INTO meadows VALUES (4, 'Wood', 10)", "DELETE FROM stands WHERE height > 100 / 0",
+            "INSERT INTO stands SELECT stand_no, 1, 'north', 1 FROM stands",
+            "INSERT INTO stands (stand_no) SELECT 1, 2",
+            "ALTER TABLE meadows ADD COLUMN meadow TEXT", "ALTER TABLE stands ADD CHECK (height > 50)",
+            "UPDATE meadows SET meadow_no = 9 WHERE meadow_no = 1", "INSERT INTO scales SELECT 'x', 10",
+            "CREATE TABLE more (x INTEGER CHECK (y > 1))"})
+    void whatASchemaForbidsIsRefused(String sql) {
+        made();
+        assertThat(postgres.allows(sql)).as(sql).isFalse();
+        assertThat(run(SCHEMA + sql)).isInstanceOf(Checked.Invalid.class);
+    }
+
+    private static void made() {
+        for (String statement : ("DROP TABLE IF EXISTS scales; DROP TABLE IF EXISTS stands; DROP TABLE IF EXISTS "
+                + "meadows;" + SCHEMA).split(";")) {
+            if (!statement.isBlank()) assertThat(postgres.allows(statement)).as(statement).isTrue();
         }
     }
 

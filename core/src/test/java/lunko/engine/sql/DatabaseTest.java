@@ -9,10 +9,17 @@ import static org.assertj.core.api.Assertions.fail;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lunko.problem.Checked;
 import lunko.problem.Fault;
+import lunko.problem.Origin;
 import lunko.problem.Problem;
 import lunko.problem.RunFault;
 import lunko.problem.TableFault;
+import lunko.query.sql.Script;
+import lunko.query.sql.SqlParser;
+import lunko.table.Column;
+import lunko.table.Table;
+import lunko.table.Type;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -116,6 +123,18 @@ class DatabaseTest {
                 .flatMap(problem -> problem.fixes().stream()).toList();
         assertThat(String.join(" | ", offered)).isEqualTo(fixes);
         assertThat(offered).allSatisfy(fix -> assertThat(answer(DEMO + fix).expect().stages()).isPresent());
+    }
+
+    /** A table that is just being built may have a key that tells nothing apart. */
+    @Test
+    void aKeyThatRepeatsSaysNothingOfItsGroup() {
+        Table hives = Table.of("hives", List.of(new Column("hive_no", Type.INTEGER).key(true),
+                new Column("hive", Type.TEXT)),
+                List.of(List.of(Value.of(1), Value.of("Clover")),
+                        List.of(Value.of(1), Value.of("Heather"))));
+        Script script = new SqlParser(new Origin.Query()).parse("SELECT hive FROM hives GROUP BY hive_no").expect();
+        assertThat(Database.of(List.of(hives)).run(script.statements().getFirst(), script))
+                .isInstanceOf(Checked.Invalid.class);
     }
 
     @Test

@@ -36,6 +36,8 @@ public final class QueryMaker {
     }
 
     private final Random random;
+    /** The queries that have a name in the query that is being made. */
+    private final List<QueryExpression.Common> with = new ArrayList<>();
     private int aliases;
 
     /** One that makes the same for the same seed. */
@@ -83,11 +85,17 @@ public final class QueryMaker {
         List<Type> types = IntStream.rangeClosed(0, random.nextInt(3))
                 .mapToObj(_ -> chance(8) ? Type.BOOLEAN : pick(TYPES)).toList();
         QueryBody body = chance(4) ? setOperation(types) : select(types, List.of(), 2);
-        if (chance(2)) return QueryExpression.of(body);
+        if (chance(2)) return with(QueryExpression.of(body));
         List<SortKey> keys = IntStream.rangeClosed(1, types.size()).mapToObj(i -> new SortKey(
                 new Expression.Literal(Value.of(i)), random.nextBoolean(),
                 chance(2) ? Optional.empty() : Optional.of(pick(List.of(QueryExpression.Nulls.values()))))).toList();
-        return new QueryExpression(body, keys, rows(), rows());
+        return with(QueryExpression.of(body).sortedBy(keys).stretch(rows(), rows()));
+    }
+
+    private QueryExpression with(QueryExpression query) {
+        List<QueryExpression.Common> all = List.copyOf(with);
+        with.clear();
+        return new QueryExpression(all, query.body(), query.orderBy(), query.offset(), query.limit());
     }
 
     private OptionalLong rows() {
@@ -190,11 +198,15 @@ public final class QueryMaker {
         Name alias = Name.of("t" + aliases++);
         if (depth > 0 && chance(5)) {
             QueryBody.Select inner = select(List.of(Type.INTEGER, Type.TEXT), List.of(), depth - 1);
+            List<Name> own = chance(2) ? List.of() : List.of(Name.of("n" + aliases++), Name.of("N" + aliases++));
             for (int i = 0; i < 2; i++) {
-                Name name = ((SelectItem.Item) inner.items().get(i)).name().orElseThrow();
+                Name name = own.isEmpty() ? ((SelectItem.Item) inner.items().get(i)).name().orElseThrow() : own.get(i);
                 columns.add(new Col(alias, name, i == 0 ? Type.INTEGER : Type.TEXT));
             }
-            return new FromItem.DerivedTable(QueryExpression.of(inner), Optional.of(alias));
+            if (chance(2)) return new FromItem.DerivedTable(QueryExpression.of(inner), Optional.of(alias), own);
+            Name common = Name.of("w" + with.size());
+            with.add(new QueryExpression.Common(common, own, QueryExpression.of(inner)));
+            return new FromItem.NamedTable(common, Optional.of(alias));
         }
         Table table = pick(new QueryMaker(0).tables());
         table.columns().forEach(column -> columns.add(new Col(alias, Name.of(column.name()), column.type())));
@@ -226,7 +238,9 @@ public final class QueryMaker {
                     List.of(new Expression.Literal(value(type)), value(type, columns, around, 0)), negated);
             case 4 -> new Expression.Like(value(Type.TEXT, columns, around, 0),
                     new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%")))), negated);
-            case 6 -> new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
+            case 6 -> chance(2) ? new Expression.Quantified(value, pick(List.of(Comparator.values())),
+                    random.nextBoolean(), QueryExpression.of(select(List.of(type), all, depth - 1)))
+                    : new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
             case 8, 9 -> matchTest(all);
             case 7 -> new Expression.Exists(QueryExpression.of(select(List.of(type), all, depth - 1)));
             default ->

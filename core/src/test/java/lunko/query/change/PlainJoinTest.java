@@ -58,6 +58,8 @@ class PlainJoinTest {
                     + "none",
             "SELECT * FROM hives h WHERE h.keeper_id IN (SELECT DISTINCT k.keeper_id FROM keepers k) → none",
             "SELECT * FROM hives h WHERE h.keeper_id IN (SELECT 11 FROM keepers k) → none",
+            "WITH keepers AS (SELECT * FROM hives) SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id → "
+                    + "none",
             "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id > k.keeper_id) → none",
             "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k) → none",
             "SELECT * FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id WHERE h.keeper_id IS NULL → none",

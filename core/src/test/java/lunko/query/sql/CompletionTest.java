@@ -37,10 +37,23 @@ class CompletionTest {
         assertThat(texts("SELECT * FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id WHERE kee|", Kind.COLUMN))
                 .containsExactly("h.keeper_id", "k.keeper_id");
         assertThat(texts("SELECT hive| FROM hives", Kind.COLUMN)).containsExactly("hive_no");
+        assertThat(texts("SELECT k|", Kind.COLUMN)).containsExactly("hives.keeper_id", "keepers.keeper_id");
+        assertThat(texts("SELECT hi|", Kind.COLUMN)).containsExactly("hive_no", "hive", "hives.keeper_id");
         assertThat(texts("SELECT * FROM keepers k WHERE k|", Kind.ALIAS)).containsExactly("k.");
         assertThat(texts("SELECT * FROM hives h; SELECT * FROM keepers WHERE h.|", Kind.COLUMN)).isEmpty();
         assertThat(texts("SELECT * FROM hives h; SELECT * FROM keepers WHERE |", Kind.COLUMN))
                 .containsExactly("keeper_id", "\"home village\"");
+    }
+
+    @Test
+    void whatWithNamesIsATable() {
+        String heavy = "WITH heavy AS (SELECT k.keeper_id, COUNT(*) AS total FROM keepers k GROUP BY k.keeper_id), "
+                + "old (x, y) AS (SELECT 1, 2) SELECT ";
+        assertThat(texts(heavy + "* FROM |", Kind.TABLE)).containsExactly("heavy", "old", "hives", "keepers");
+        assertThat(texts(heavy + "h.| FROM heavy h", Kind.COLUMN)).containsExactly("keeper_id", "total");
+        assertThat(texts(heavy + "| FROM old", Kind.COLUMN)).contains("x", "y");
+        assertThat(texts("WITH heavy AS (SELECT | FROM keepers)", Kind.COLUMN)).contains("keeper_id");
+        assertThat(texts("WITH heavy AS (SELECT 1 AS n FROM |", Kind.TABLE)).contains("hives");
     }
 
     @Test

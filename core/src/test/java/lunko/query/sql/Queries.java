@@ -66,6 +66,8 @@ public final class Queries extends DomainContextBase {
                 // A list of nothing but a query in parentheses is that query.
                 Combinators.combine(part, part.list().ofMinSize(2).ofMaxSize(3), EITHER).as(Expression.InList::new),
                 Combinators.combine(part, query, EITHER).as(Expression.InQuery::new),
+                Combinators.combine(part, Arbitraries.of(Expression.Comparator.class), EITHER, query)
+                        .as(Expression.Quantified::new),
                 query.map(Expression.Exists::new),
                 query.map(Expression.ScalarQuery::new),
                 Combinators.combine(part.optional(), Combinators.combine(part, part).as(Expression.When::new).list()
@@ -85,7 +87,9 @@ public final class Queries extends DomainContextBase {
                 name().list().ofMinSize(1).ofMaxSize(2).map(JoinSpecification.Using::new),
                 Arbitraries.just(new JoinSpecification.Natural()));
         return Arbitraries.oneOf(named,
-                Combinators.combine(query(0), name().optional()).as(FromItem.DerivedTable::new),
+                Combinators.combine(query(0), name().optional(), name().list().ofMaxSize(2))
+                        .as((query, alias, names) -> new FromItem.DerivedTable(query, alias,
+                                alias.isPresent() ? names : List.of())),
                 Combinators.combine(part, conditional, part, specification).as(FromItem.JoinedTable::new),
                 Combinators.combine(part, part)
                         .as((l, r) -> new FromItem.JoinedTable(l, JoinKind.CROSS, r, new JoinSpecification.Nothing())));
@@ -114,7 +118,11 @@ public final class Queries extends DomainContextBase {
                 Arbitraries.of(Nulls.class).optional()).as(SortKey::new);
         Arbitrary<OptionalLong> rows = Arbitraries.longs().between(0, 20).optional()
                 .map(n -> n.map(OptionalLong::of).orElse(OptionalLong.empty()));
-        return Combinators.combine(body(depth), key.list().ofMaxSize(2), rows, rows).as(QueryExpression::new);
+        Arbitrary<QueryExpression.Common> common = Combinators.combine(name(), name().list().ofMaxSize(2),
+                select(0).map(QueryExpression::of)).as(QueryExpression.Common::new);
+        Arbitrary<List<QueryExpression.Common>> with = depth == 0 ? Arbitraries.just(List.of())
+                : common.list().ofMinSize(0).ofMaxSize(2);
+        return Combinators.combine(with, body(depth), key.list().ofMaxSize(2), rows, rows).as(QueryExpression::new);
     }
 
     /** The query of a text that is one. */

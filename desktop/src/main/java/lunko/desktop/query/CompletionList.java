@@ -118,6 +118,8 @@ final class CompletionList {
                 case Completion.About.ColumnOf(Type type, String table) ->
                     words().rephrasings().columnOf(type, table);
                 case Completion.About.Rows(long count) -> words().counts().rows(count);
+                case Completion.About.NamedQuery() -> words().rephrasings().namedByWith();
+                case Completion.About.ColumnOfQuery(String query) -> words().rephrasings().ofQuery(query);
                 case Completion.About.ColumnsOf(String table) -> words().rephrasings().columnsOf(table);
                 case Completion.About.Word _ -> "";
             };

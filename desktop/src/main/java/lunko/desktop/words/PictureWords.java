@@ -80,6 +80,9 @@ public interface PictureWords {
     /** {@code 3 pairs of 3 hives and 2 keepers}. */
     String pairsOfRows(long pairs, long left, String leftTable, long right, String rightTable);
 
+    /** The same where the names of the tables are too long for the picture. */
+    String pairsOfSides(long pairs, long left, long right);
+
     /** {@code no match}. */
     String noMatch();
 

@@ -9,17 +9,33 @@ script
 
 statement
     : query                                                                        # queryStatement
-    | CREATE TABLE name LEFT_PAREN tableElement (COMMA tableElement)* RIGHT_PAREN  # createTable
+    | CREATE TABLE (IF NOT EXISTS)? name
+      LEFT_PAREN tableElement (COMMA tableElement)* RIGHT_PAREN                    # createTable
+    | ALTER TABLE name ADD (COLUMN? columnDefinition | tableConstraint)            # addTo
     | INSERT INTO name columnNames? VALUES rowValues (COMMA rowValues)*            # insert
-    | UPDATE name SET assignment (COMMA assignment)* (WHERE expression)?           # update
-    | DELETE FROM name (WHERE expression)?                                         # delete
+    | INSERT INTO name columnNames? query                                          # insertQuery
+    | UPDATE table=name (AS? alias=name)?
+      SET assignment (COMMA assignment)* (WHERE expression)?                       # update
+    | DELETE FROM table=name (AS? alias=name)? (WHERE expression)?                 # delete
     | DROP TABLE (IF EXISTS)? name                                                 # dropTable
+    | CREATE UNIQUE? INDEX (IF NOT EXISTS)? name ON name
+      LEFT_PAREN sortKey (COMMA sortKey)* RIGHT_PAREN                              # index
+    | (BEGIN | COMMIT) (TRANSACTION | WORK)?                                       # transaction
+    | START TRANSACTION                                                            # transaction
     ;
 
 // Queries
 
 query
-    : queryBody orderBy? (offset limit? | limit offset?)?
+    : with? queryBody orderBy? (offset limit? | limit offset?)?
+    ;
+
+with
+    : WITH RECURSIVE? commonTable (COMMA commonTable)*
+    ;
+
+commonTable
+    : name columnNames? AS LEFT_PAREN query RIGHT_PAREN
     ;
 
 queryBody
@@ -65,7 +81,7 @@ joinSpecification
 
 tablePrimary
     : table=name (AS? alias=name)?                   # namedTable
-    | LEFT_PAREN query RIGHT_PAREN (AS? name)?       # derivedTable
+    | LEFT_PAREN query RIGHT_PAREN (AS? name columnNames?)?   # derivedTable
     | LEFT_PAREN tableReference RIGHT_PAREN          # nestedTable
     ;
 
@@ -106,6 +122,7 @@ predicate
     | value NOT? BETWEEN value AND value                      # between
     | value NOT? LIKE value                                   # like
     | value NOT? IN LEFT_PAREN query RIGHT_PAREN              # inQuery
+    | value comparator quantity=(ALL | ANY | SOME) LEFT_PAREN query RIGHT_PAREN    # quantified
     | value NOT? IN LEFT_PAREN expressions RIGHT_PAREN        # inList
     | value                                                   # plainValue
     ;
@@ -116,7 +133,7 @@ comparator
 
 value
     : sign=(PLUS | MINUS) value                # signed
-    | value op=(STAR | SLASH) value            # arithmetic
+    | value op=(STAR | SLASH | PERCENT) value  # arithmetic
     | value op=(PLUS | MINUS) value            # arithmetic
     | value op=CONCATENATE value               # arithmetic
     | primary                                  # primaryValue
@@ -149,17 +166,40 @@ expressions
 // Tables
 
 tableElement
-    : name typeName columnConstraint*                                                    # columnDefinition
-    | PRIMARY KEY columnNames                                                            # primaryKey
-    | UNIQUE columnNames                                                                 # uniqueKey
-    | FOREIGN KEY own=columnNames REFERENCES name foreign=columnNames?                   # foreignKey
+    : columnDefinition | tableConstraint
+    ;
+
+columnDefinition
+    : name typeName columnConstraint*
+    ;
+
+tableConstraint
+    : constraintName? PRIMARY KEY columnNames                   # primaryKey
+    | constraintName? UNIQUE columnNames                        # uniqueKey
+    | constraintName? FOREIGN KEY columnNames references        # foreignKey
+    | constraintName? CHECK LEFT_PAREN expression RIGHT_PAREN   # check
     ;
 
 columnConstraint
-    : NOT NULL                         # notNull
-    | PRIMARY KEY                      # columnPrimaryKey
-    | UNIQUE                           # columnUnique
-    | REFERENCES name columnNames?     # columnReferences
+    : constraintName? NOT NULL                                  # notNull
+    | constraintName? NULL                                      # nullable
+    | constraintName? PRIMARY KEY                               # columnPrimaryKey
+    | constraintName? UNIQUE                                    # columnUnique
+    | constraintName? references                                # columnReferences
+    | constraintName? CHECK LEFT_PAREN expression RIGHT_PAREN   # columnCheck
+    | DEFAULT value                                             # columnDefault
+    ;
+
+constraintName
+    : CONSTRAINT name
+    ;
+
+references
+    : REFERENCES name columnNames? whenGone*
+    ;
+
+whenGone
+    : ON (DELETE | UPDATE) (CASCADE | RESTRICT | NO ACTION | SET NULL)
     ;
 
 typeName
@@ -181,22 +221,34 @@ assignment
 name
     : IDENTIFIER | QUOTED_IDENTIFIER
     // Words that mean something in one place only, and are names everywhere else.
-    | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF
+    | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF | ANY | RECURSIVE | SOME
+    | ACTION | ADD | BEGIN | CASCADE | COLUMN | COMMIT | INDEX | NO | RESTRICT | START | TRANSACTION | WORK
     ;
 
 // Words
 
+ACTION: 'ACTION';
+ADD: 'ADD';
 ALL: 'ALL';
+ALTER: 'ALTER';
 AND: 'AND';
+ANY: 'ANY';
 AS: 'AS';
 ASC: 'ASC';
+BEGIN: 'BEGIN';
 BETWEEN: 'BETWEEN';
 BY: 'BY';
+CASCADE: 'CASCADE';
 CASE: 'CASE';
 CAST: 'CAST';
+CHECK: 'CHECK';
+COLUMN: 'COLUMN';
+COMMIT: 'COMMIT';
+CONSTRAINT: 'CONSTRAINT';
 CREATE: 'CREATE';
 CROSS: 'CROSS';
 DATE: 'DATE';
+DEFAULT: 'DEFAULT';
 DELETE: 'DELETE';
 DESC: 'DESC';
 DISTINCT: 'DISTINCT';
@@ -215,6 +267,7 @@ GROUP: 'GROUP';
 HAVING: 'HAVING';
 IF: 'IF';
 IN: 'IN';
+INDEX: 'INDEX';
 INNER: 'INNER';
 INSERT: 'INSERT';
 INTERSECT: 'INTERSECT';
@@ -228,6 +281,7 @@ LIKE: 'LIKE';
 LIMIT: 'LIMIT';
 NATURAL: 'NATURAL';
 NEXT: 'NEXT';
+NO: 'NO';
 NOT: 'NOT';
 NULL: 'NULL';
 NULLS: 'NULLS';
@@ -238,14 +292,19 @@ OR: 'OR';
 ORDER: 'ORDER';
 OUTER: 'OUTER';
 PRIMARY: 'PRIMARY';
+RECURSIVE: 'RECURSIVE';
 REFERENCES: 'REFERENCES';
+RESTRICT: 'RESTRICT';
 RIGHT: 'RIGHT';
 ROW: 'ROW';
 ROWS: 'ROWS';
 SELECT: 'SELECT';
 SET: 'SET';
+SOME: 'SOME';
+START: 'START';
 TABLE: 'TABLE';
 THEN: 'THEN';
+TRANSACTION: 'TRANSACTION';
 TRUE: 'TRUE';
 UNION: 'UNION';
 UNIQUE: 'UNIQUE';
@@ -255,6 +314,8 @@ USING: 'USING';
 VALUES: 'VALUES';
 WHEN: 'WHEN';
 WHERE: 'WHERE';
+WITH: 'WITH';
+WORK: 'WORK';
 
 // Signs
 
@@ -265,6 +326,7 @@ LEFT_PAREN: '(';
 RIGHT_PAREN: ')';
 STAR: '*';
 SLASH: '/';
+PERCENT: '%';
 PLUS: '+';
 MINUS: '-';
 CONCATENATE: '||';

@@ -250,7 +250,14 @@ final class VennView extends DrawnPane {
         String several = words().pictures().pairsOfRows(regions.pairCount(), regions.left().matched().size(),
                 words().names().rows(join.left().title()), regions.right().matched().size(),
                 words().names().rows(join.right().title()));
-        place(caption("", "both", several), circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
+        VBox caption = caption("", "both", several);
+        place(caption, circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
+        // What has been joined of many tables has a name that no picture has room for.
+        caption.applyCss();
+        if (caption.minWidth(-1) <= getWidth()) return;
+        getChildren().remove(caption);
+        place(caption("", "both", words().pictures().pairsOfSides(regions.pairCount(), regions.left().matched().size(),
+                regions.right().matched().size())), circles.middle(), circles.foot() + FOOT - 8, MORE_FOOT, getWidth());
     }
 
     private static String[] alone(VennRegions regions, Side side) {

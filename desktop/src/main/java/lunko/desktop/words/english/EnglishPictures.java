@@ -145,6 +145,11 @@ record EnglishPictures(Names names) implements PictureWords {
     }
 
     @Override
+    public String pairsOfSides(long pairs, long left, long right) {
+        return text("{} of {} left and {} right rows", counted(pairs, "pair"), left, right);
+    }
+
+    @Override
     public String noMatch() {
         return "no match";
     }

@@ -1,0 +1,47 @@
+package lunko.problem;
+
+/** What SQL or databases have, and Lunko does not read: most of it is no part of joining. */
+public enum Unread {
+    /** {@code OVER}: a value for each row from rows around it. */
+    WINDOW,
+    /** {@code FILTER}: an aggregate of some rows. */
+    FILTER,
+    /** {@code LATERAL} and {@code APPLY}: a query asked anew for each row on its left. */
+    LATERAL,
+    /** {@code SEMI JOIN} and {@code ANTI JOIN}. */
+    SEMI_OR_ANTI,
+    /** {@code (+)} and {@code *=}: outer joins in a condition. */
+    OUTER_MARK,
+    /** Rows of several values, compared. */
+    ROW_OF_VALUES,
+    /** {@code VALUES} in the place of a table. */
+    VALUES,
+    /** {@code ILIKE}: a pattern without case. */
+    ILIKE,
+    /** {@code ESCAPE} behind LIKE. */
+    ESCAPE,
+    /** {@code EXTRACT}. */
+    EXTRACT,
+    /** {@code POSITION}. */
+    POSITION,
+    /** A name of a schema before that of a table. */
+    SCHEMA,
+    /** {@code DISTINCT ON}. */
+    DISTINCT_ON,
+    /** {@code CREATE VIEW}. */
+    VIEW,
+    /** {@code ROLLBACK}. */
+    ROLLBACK,
+    /** {@code SELECT … INTO}. */
+    INTO,
+    /** {@code MERGE}. */
+    MERGE,
+    /** {@code ASOF JOIN}: of several matches the nearest. */
+    ASOF,
+    /** {@code ROLLUP} and {@code CUBE}: groups of groups. */
+    GROUPS_OF_GROUPS,
+    /** {@code CONCAT}. */
+    CONCAT,
+    /** {@code STRING_AGG} and its like: the texts of a group in one. */
+    TEXTS_OF_GROUP
+}

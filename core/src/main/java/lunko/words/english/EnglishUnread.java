@@ -1,0 +1,52 @@
+package lunko.words.english;
+
+import lunko.phrase.Phrase;
+import lunko.problem.Unread;
+
+/** What Lunko does not read of SQL, and what says the same in a join, in English. */
+final class EnglishUnread {
+    private EnglishUnread() {}
+
+    static Phrase say(Unread unread) {
+        return Say.say(switch (unread) {
+            case WINDOW ->
+                "OVER makes a window function: it gives each row a figure from the rows around it, and joins "
+                        + "nothing. Lunko does not read it; for the latest or largest of each group, join with a query "
+                        + "that gives MAX for each group.";
+            case FILTER -> "FILTER is not read here: write CASE WHEN … THEN … END into the function.";
+            case LATERAL -> "A lateral join asks the query on its right anew for each row on its left. Lunko does not "
+                    + "read it: join by a condition, or put a query that gives one value into SELECT.";
+            case SEMI_OR_ANTI ->
+                "SQL has no words for semi and anti joins in FROM: write WHERE EXISTS (SELECT * FROM … "
+                        + "WHERE …), or NOT EXISTS.";
+            case OUTER_MARK -> "This is an old mark of an outer join, which one database or another reads: write LEFT "
+                    + "JOIN … ON … in FROM.";
+            case ROW_OF_VALUES -> "Several values in parentheses are not compared at once here: compare each of them, "
+                    + "with AND between; for the rows of a query, write EXISTS.";
+            case VALUES -> "VALUES is read after INSERT INTO alone: write SELECT 1 AS a UNION ALL SELECT 2.";
+            case ILIKE -> "ILIKE compares without case, and is not in the standard: write UPPER before both, as in "
+                    + "UPPER(hive) LIKE UPPER('cl%').";
+            case ESCAPE -> "ESCAPE is not read here: compare with = or SUBSTRING where % and _ are to stand for "
+                    + "themselves.";
+            case EXTRACT -> "EXTRACT is not read here: compare the date with others, as in day >= DATE '2026-05-01'.";
+            case POSITION -> "POSITION is not read here: ask with LIKE whether a text is in another.";
+            case SCHEMA -> "Lunko has no schemas: leave out this name and the dot behind it.";
+            case DISTINCT_ON -> "DISTINCT ON is not in the standard: join with a query that gives MIN or MAX for each "
+                    + "group.";
+            case VIEW ->
+                "CREATE VIEW is not read here: keep the result of its query as a view, or write the query into "
+                        + "WITH.";
+            case ROLLBACK -> "ROLLBACK is not read here: leave out what it would take back.";
+            case INTO -> "SELECT … INTO is not read here: keep the result as a table, or write INSERT INTO … SELECT.";
+            case ASOF -> "An ASOF join takes of several matches the nearest. It is not in the standard: join by <= and "
+                    + "take the match with MAX.";
+            case GROUPS_OF_GROUPS -> "ROLLUP and CUBE make totals beside the groups, and are not read here: put the "
+                    + "groups and the total together with UNION ALL.";
+            case CONCAT -> "CONCAT is not read here: || puts texts together, as in hive || ' of ' || keeper.";
+            case TEXTS_OF_GROUP ->
+                "What puts the texts of a group into one is called otherwise in each database, and is "
+                        + "not read here: take MIN, MAX or COUNT.";
+            case MERGE -> "MERGE is not read here: write UPDATE and INSERT.";
+        });
+    }
+}
