@@ -39,6 +39,9 @@ public sealed interface ChangeFault extends Fault {
     /** A database that compares a value with those of a query by IN and EXISTS alone. */
     record NoAnyThere() implements ChangeFault {}
 
+    /** There is no such function or word, and no other words for it that Lunko knows. */
+    record NoWordsThere(String words) implements ChangeFault {}
+
     /** A database that has no names for the columns of a query in FROM. */
     record NoColumnNamesThere() implements ChangeFault {}
 }

@@ -45,7 +45,9 @@ public sealed interface QueryFault extends Fault {
         /** A number. */
         NUMBER,
         /** A text. */
-        TEXT
+        TEXT,
+        /** A day. */
+        DATE
     }
 
     /** An expression of another type than its place wants, and what would do, if that is known. */
@@ -63,8 +65,8 @@ public sealed interface QueryFault extends Fault {
     /** A column of a table that does not stand in FROM. */
     record ColumnNotInFrom(String column, String table) implements QueryFault {}
 
-    /** A number in GROUP BY, and the column of that number. */
-    record GroupedByNumber(String number, Optional<String> column) implements QueryFault {}
+    /** A number in GROUP BY that is the number of no column of SELECT. */
+    record GroupedByNumber(long number) implements QueryFault {}
 
     /** A table that is there and does not stand in FROM; {@code called} is what it is called there, if it does. */
     record TableNotInFrom(String table, Optional<String> called) implements QueryFault {}
@@ -128,6 +130,12 @@ public sealed interface QueryFault extends Fault {
 
     /** A query of several columns where one is wanted. */
     record TooManyColumns(int columns) implements QueryFault {}
+
+    /** A query is to give as many columns as there are values before IN. */
+    record ColumnsForRow(int values, int columns) implements QueryFault {}
+
+    /** Rows of VALUES are of different widths. */
+    record RowsOfValues(int first, int other) implements QueryFault {}
 
     /** A query in FROM without a name. */
     record UnnamedQuery() implements QueryFault {}

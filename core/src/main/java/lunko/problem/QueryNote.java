@@ -53,6 +53,9 @@ public sealed interface QueryNote extends Fault {
     /** A join by columns that are not linked, of tables that are; and the condition that the link means. */
     record JoinsByOtherColumns(String condition, String linked) implements QueryNote {}
 
+    /** Something that is spelled as some databases have it, and how the standard has it. */
+    record Spelled(Spelling spelling, String standard) implements QueryNote {}
+
     /**
      * Tables joined in another order than that of the text.
      *

@@ -20,6 +20,9 @@ public sealed interface RunFault extends Fault {
     /** A piece of a text that has fewer than no characters. */
     record NegativeLength() implements RunFault {}
 
+    /** What stands behind ESCAPE is not one character. */
+    record LongEscape(String text) implements RunFault {}
+
     /** A text that is too long for its type. */
     record TooLongFor(String value, int most) implements RunFault {}
 

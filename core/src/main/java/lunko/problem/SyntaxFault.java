@@ -66,6 +66,12 @@ public sealed interface SyntaxFault extends Fault {
     /** A number of rows beyond all results. */
     record RowCountTooLarge() implements SyntaxFault {}
 
+    /** Rows of different numbers of values are compared. */
+    record RowsOfOtherWidths(int one, int other) implements SyntaxFault {}
+
+    /** EXTRACT takes something out of a day that is no part of it. */
+    record NoDatePart(String word) implements SyntaxFault {}
+
     /** What Lunko does not read. */
     record NotRead(Unread what) implements SyntaxFault {}
 

@@ -12,20 +12,6 @@ public enum Unread {
     SEMI_OR_ANTI,
     /** {@code (+)} and {@code *=}: outer joins in a condition. */
     OUTER_MARK,
-    /** Rows of several values, compared. */
-    ROW_OF_VALUES,
-    /** {@code VALUES} in the place of a table. */
-    VALUES,
-    /** {@code ILIKE}: a pattern without case. */
-    ILIKE,
-    /** {@code ESCAPE} behind LIKE. */
-    ESCAPE,
-    /** {@code EXTRACT}. */
-    EXTRACT,
-    /** {@code POSITION}. */
-    POSITION,
-    /** A name of a schema before that of a table. */
-    SCHEMA,
     /** {@code DISTINCT ON}. */
     DISTINCT_ON,
     /** {@code CREATE VIEW}. */
@@ -40,8 +26,6 @@ public enum Unread {
     ASOF,
     /** {@code ROLLUP} and {@code CUBE}: groups of groups. */
     GROUPS_OF_GROUPS,
-    /** {@code CONCAT}. */
-    CONCAT,
     /** {@code STRING_AGG} and its like: the texts of a group in one. */
     TEXTS_OF_GROUP
 }

@@ -31,6 +31,8 @@ public final class DuckDb extends RealDatabase {
         boolean widens = has(query, Expression.Call.class, call -> call.function().text().equals("sum"))
                 && (has(query, QueryBody.Compound.class, _ -> true)
                         || has(query, Expression.ScalarQuery.class, _ -> true));
+        // It compares rows as one value, in which NULL is like others.
+        if (has(query, Expression.RowInQuery.class, _ -> true)) return Optional.empty();
         // Its / divides integers into a floating-point number.
         if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE))
             return Optional.empty();

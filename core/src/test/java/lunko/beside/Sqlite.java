@@ -52,6 +52,9 @@ public final class Sqlite extends RealDatabase {
         boolean lacksWords = has(query, Expression.IsTruth.class, is -> is.truth() == Truth.UNKNOWN)
                 || has(query, QueryBody.Nested.class, _ -> true)
                 || has(query, Expression.Quantified.class, _ -> true)
+                || has(query, Expression.Extract.class, _ -> true)
+                || has(query, Expression.Position.class, _ -> true)
+                || has(query, FromItem.DerivedTable.class, FromItem.DerivedTable::lateral)
                 || has(query, FromItem.DerivedTable.class, table -> !table.columns().isEmpty())
                 || has(query, Compound.class, set -> set.all() && set.operator() != SetOperator.UNION)
                 || has(query, Compound.class, set -> set.operator() == SetOperator.INTERSECT

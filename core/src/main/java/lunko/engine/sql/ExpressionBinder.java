@@ -1,6 +1,7 @@
 package lunko.engine.sql;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import lunko.problem.Limits;
 import lunko.problem.QueryFault.Wanted;
 import lunko.problem.QueryFault;
 import lunko.problem.RunFault;
+import lunko.query.sql.DatePart;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
@@ -133,6 +135,17 @@ class ExpressionBinder {
                 yield BoundExpression.of(type, env -> orRaise(expression,
                         Sized.cast(cast(expression, value.in(env), type), size)));
             }
+            case Expression.Extract(DatePart part, Expression of) -> {
+                BoundExpression day = date(of);
+                yield BoundExpression.of(Type.INTEGER,
+                        env -> day.in(env) instanceof Value.DateValue(LocalDate date) ? Days.part(part, date)
+                                : Value.NULL);
+            }
+            case Expression.Position(Expression part, Expression of) -> {
+                BoundExpression sought = ofText(part);
+                BoundExpression text = ofText(of);
+                yield BoundExpression.of(Type.INTEGER, env -> position(sought.in(env), text.in(env)));
+            }
             case Expression.Call call -> Functions.bind(call, this);
             case Expression.CountRows _ ->
                 diagnostics.refused(expression,
@@ -158,6 +171,18 @@ class ExpressionBinder {
         return types.required(expression, bind(expression), Wanted.TEXT, Type.TEXT);
     }
 
+    private BoundExpression date(Expression expression) {
+        return types.required(expression, TypeRules.asDate(expression, bind(expression)), Wanted.DATE, Type.DATE);
+    }
+
+    /** Where a text begins in another, counted from 1 in characters; 0, if it is not there. */
+    private static Value position(Value sought, Value text) {
+        if (!(sought instanceof Value.TextValue(String s)) || !(text instanceof Value.TextValue(String t)))
+            return Value.NULL;
+        int at = t.indexOf(s);
+        return Value.of(at < 0 ? 0 : t.codePointCount(0, at) + 1);
+    }
+
     private BoundExpression calculation(Expression.Calculation calculation) {
         if (calculation.operator() == Operator.CONCATENATE) {
             BoundExpression left = ofText(calculation.left());
@@ -173,17 +198,27 @@ class ExpressionBinder {
                     diagnostics.fix().instead(calculation, new SqlWriter().expression(new Expression.Calculation(
                             Operator.CONCATENATE, calculation.left(), calculation.right()))));
         }
+        Optional<BoundExpression> days = days(calculation, l, r);
+        if (days.isPresent()) return days.get();
         BoundExpression left = number(calculation.left(), l);
         BoundExpression right = number(calculation.right(), r);
         return new BoundExpression(TypeRules.wider(left.type(), right.type()),
                 env -> calculate(calculation, left.in(env), right.in(env)));
     }
 
+    /** A day so many days earlier or later, or the days from one to another: as databases have it, not the standard. */
+    private Optional<BoundExpression> days(Expression.Calculation calculation, BoundExpression l, BoundExpression r) {
+        BoundExpression left = TypeRules.beside(r, calculation.left(), l);
+        BoundExpression right = TypeRules.beside(l, calculation.right(), r);
+        return Days.type(calculation.operator(), left.type(), right.type()).map(type -> BoundExpression.of(type,
+                env -> exact(calculation, () -> Days.calculate(calculation.operator(), left.in(env), right.in(env)))));
+    }
+
     private static boolean isText(BoundExpression bound) {
         return bound.type().filter(Type.TEXT::equals).isPresent();
     }
 
-    private Value concatenated(Expression.Calculation calculation, Value left, Value right) {
+    Value concatenated(Expression calculation, Value left, Value right) {
         if (left.shown().length() + right.shown().length() > Limits.TEXT)
             throw diagnostics.raised(calculation, new RunFault.TextTooLong(text(calculation), Limits.TEXT));
         return Arithmetic.calculate(Operator.CONCATENATE, left, right);

@@ -148,7 +148,7 @@ final class FromBinder {
             case FromItem.NamedTable(Name name, Optional<Name> alias) -> queries.named(name)
                     .map(query -> derived(item, query, alias.orElse(name).text()))
                     .or(() -> queries.table(name).map(table -> table(table, name, alias))).orElse(NO_TABLE);
-            case FromItem.DerivedTable(var query, Optional<Name> alias, List<Name> columns) -> {
+            case FromItem.DerivedTable(boolean _, var query, Optional<Name> alias, List<Name> columns) -> {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();
                 if (alias.isEmpty()) {
@@ -212,7 +212,7 @@ final class FromBinder {
             case FromItem.NamedTable(Name name, Optional<Name> alias) ->
                 alias.map(known -> diagnostics.fix().instead(known, another(known)))
                         .orElseGet(() -> diagnostics.fix().after(table, " AS " + another(name)));
-            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
+            case FromItem.DerivedTable(var _, var _, Optional<Name> alias, var _) ->
                 diagnostics.fix().instead(alias.orElseThrow(), another(alias.get()));
             case FromItem.JoinedTable joined -> renamed(joined.right());
         };

@@ -29,7 +29,7 @@ final class Functions {
             "COALESCE", "LEN", "CHAR_LENGTH", "UCASE", "UPPER", "LCASE", "LOWER");
 
     private static final Map<String, Unread> UNREAD = Map.of("ROLLUP", Unread.GROUPS_OF_GROUPS, "CUBE",
-            Unread.GROUPS_OF_GROUPS, "CONCAT", Unread.CONCAT, "STRING_AGG", Unread.TEXTS_OF_GROUP, "LISTAGG",
+            Unread.GROUPS_OF_GROUPS, "STRING_AGG", Unread.TEXTS_OF_GROUP, "LISTAGG",
             Unread.TEXTS_OF_GROUP, "GROUP_CONCAT", Unread.TEXTS_OF_GROUP);
 
     private static final long FARTHEST = Integer.MAX_VALUE;
@@ -74,6 +74,7 @@ final class Functions {
                         env -> binder.exact(call, () -> Arithmetic.absolute(number.in(env))));
             });
             case MOD -> hasArguments(call, binder, 2) ? modulo(call, binder) : BoundExpression.MISSING;
+            case CONCAT -> concat(call, binder);
             case ROUND -> hasOneMore(call, binder, 1) ? rounded(call, binder) : BoundExpression.MISSING;
             case SUBSTRING -> hasOneMore(call, binder, 2) ? substring(call, binder) : BoundExpression.MISSING;
             case NULLIF -> hasArguments(call, binder, 2)
@@ -113,6 +114,19 @@ final class Functions {
             Truth same = PredicateBinder.compare(Expression.Comparator.EQUAL, v, other.in(env));
             return same == Truth.TRUE ? Value.NULL : v;
         });
+    }
+
+    /** The texts of all values, NULL left out: there it is another than {@code ||}. */
+    private static BoundExpression concat(Expression.Call call, ExpressionBinder binder) {
+        if (call.arguments().isEmpty()) return wrongCount(call, binder, Optional.empty());
+        List<BoundExpression> values = call.arguments().stream().map(binder::bind).toList();
+        return BoundExpression.of(Type.TEXT, env -> values.stream().map(value -> value.in(env))
+                .filter(value -> !value.isNull())
+                .reduce(Value.of(""), (all, value) -> binder.concatenated(call, all, asText(value))));
+    }
+
+    private static Value asText(Value value) {
+        return Arithmetic.cast(value, Type.TEXT).orElse(value);
     }
 
     /** What is left of a division, with the sign of what is divided. */
@@ -204,32 +218,5 @@ final class Functions {
         while (start < end && text.charAt(start) == ' ') start++;
         while (end > start && text.charAt(end - 1) == ' ') end--;
         return text.substring(start, end);
-    }
-
-    /** Whether a text has the form of a pattern, in which % stands for any text and _ for any character. */
-    static boolean isLike(String text, String pattern) {
-        int[] t = text.codePoints().toArray();
-        int[] p = pattern.codePoints().toArray();
-        int at = 0;
-        int in = 0;
-        int lastPercent = -1;
-        int resume = 0;
-        while (at < t.length) {
-            if (in < p.length && p[in] == '%') {
-                lastPercent = in++;
-                resume = at;
-            } else if (in < p.length && (p[in] == '_' || p[in] == t[at])) {
-                in++;
-                at++;
-            } else if (lastPercent >= 0) {
-                // The last % takes one character more.
-                in = lastPercent + 1;
-                at = ++resume;
-            } else {
-                return false;
-            }
-        }
-        while (in < p.length && p[in] == '%') in++;
-        return in == p.length;
     }
 }

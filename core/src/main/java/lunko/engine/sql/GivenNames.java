@@ -11,12 +11,17 @@ import lunko.query.sql.SqlWriter;
 /** The names that are given in SELECT, which the clauses that come before it do not know. */
 record GivenNames(QueryBody.Select select, Diagnostics diagnostics) {
 
-    /** Says of a name that means no column that it is given too late for a clause, if it is given. */
-    boolean refuse(String clause, Expression.ColumnName name) {
-        Optional<Expression> given = name.table().isPresent() ? Optional.empty() : select.items().stream()
+    /** What is given a name, if anything is. */
+    Optional<Expression> given(Expression.ColumnName name) {
+        return name.table().isPresent() ? Optional.empty() : select.items().stream()
                 .filter(item -> item instanceof SelectItem.Item(var _, Optional<Name> alias)
                         && alias.filter(own -> name.column().means(own.text())).isPresent())
                 .map(item -> ((SelectItem.Item) item).expression()).findFirst();
+    }
+
+    /** Says of a name that means no column that it is given too late for a clause, if it is given. */
+    boolean refuse(String clause, Expression.ColumnName name) {
+        Optional<Expression> given = given(name);
         given.ifPresent(stands -> {
             String written = new SqlWriter().expression(stands);
             boolean whole = stands.parts().isEmpty() || stands instanceof Expression.Call;

@@ -43,33 +43,23 @@ final class Groups extends ExpressionBinder {
      * group.
      */
     Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select) {
-        super(queries, new Scope(slots(rows, select), rows.scope().outer()), rows.diagnostics());
+        this(queries, rows, select, new GroupKeys(select, rows).meant());
+    }
+
+    private Groups(QueryBinder queries, ExpressionBinder rows, QueryBody.Select select, List<Expression> by) {
+        super(queries, new Scope(slots(rows, by), rows.scope().outer()), rows.diagnostics());
         this.rows = rows;
         this.queries = queries;
         this.select = select;
-        this.by = select.groupBy();
-        this.by.forEach(this::refuseNumber);
+        this.by = by;
         this.keys = by.stream().map(rows::bind).toList();
     }
 
-    /** GROUP BY takes no numbers of columns, as ORDER BY does; some databases take them. */
-    private void refuseNumber(Expression key) {
-        if (!(key instanceof Expression.Literal(Value.IntegerValue(long number)))) return;
-        Optional<String> column = number < 1 || number > select.items().size()
-                || !(select.items().get((int) number - 1) instanceof SelectItem.Item(Expression of, var _))
-                        ? Optional.empty() : Optional.of(text(of));
-        diagnostics().refuse(key, new QueryFault.GroupedByNumber(String.valueOf(number), column), column
-                .map(name -> diagnostics().fix().instead(key, name)).stream().toArray(Fix[]::new));
-    }
-
     /** What a query within this one can name of a group: the columns it is grouped by, each once. */
-    private static List<BoundColumn> slots(ExpressionBinder rows, QueryBody.Select select) {
+    private static List<BoundColumn> slots(ExpressionBinder rows, List<Expression> by) {
         List<Expression> known = new ArrayList<>();
         List<BoundColumn> slots = new ArrayList<>();
-        for (Expression key : select.groupBy()) {
-            // Said before the name is looked for: a clause that comes before SELECT does not know it.
-            if (key instanceof Expression.ColumnName name && !rows.scope().knows(name))
-                new GivenNames(select, rows.diagnostics()).refuse("GROUP BY", name);
+        for (Expression key : by) {
             Expression plain = rows.scope().plain(key);
             boolean again = known.contains(plain);
             known.add(plain);

@@ -304,7 +304,7 @@ final class JoinBinder {
     private static JoinSide described(FromItem side) {
         return switch (side) {
             case FromItem.NamedTable(Name table, var _) -> new JoinSide.Called(table.text());
-            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
+            case FromItem.DerivedTable(var _, var _, Optional<Name> alias, var _) ->
                 alias.<JoinSide>map(name -> new JoinSide.Called(name.text())).orElseGet(JoinSide.Query::new);
             case FromItem.JoinedTable _ -> new JoinSide.Joined();
         };

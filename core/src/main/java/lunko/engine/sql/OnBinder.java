@@ -71,7 +71,7 @@ final class OnBinder extends ExpressionBinder {
     private static boolean isCalled(FromItem item, Name name) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> name.means(alias.orElse(table).text());
-            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) ->
+            case FromItem.DerivedTable(var _, var _, Optional<Name> alias, var _) ->
                 alias.map(known -> name.means(known.text())).orElse(false);
             case FromItem.JoinedTable _ -> false;
         };

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault.Named;
+import lunko.problem.QueryFault;
 import lunko.problem.QueryNote;
+import lunko.problem.RunFault;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Predicate;
 import lunko.query.sql.Expression;
@@ -51,11 +53,13 @@ final class PredicateBinder {
                     return negated ? within.not() : within;
                 });
             }
-            case Expression.Like(Expression of, Expression pattern, boolean negated) -> like(of, pattern, negated);
+            case Expression.Like like -> like(like);
             case Expression.InList(Expression of, List<Expression> list, boolean negated) ->
                 inList(predicate, of, list, negated);
             case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
                 inQuery(predicate, of, query, negated);
+            case Expression.RowInQuery(List<Expression> of, QueryExpression query, boolean negated) ->
+                rowInQuery(predicate, of, query, negated);
             case Expression.Quantified(Expression of, Comparator comparator, boolean all, QueryExpression query) ->
                 quantified(predicate, new Quantity(comparator, all), of, query);
             case Expression.Exists(QueryExpression query) -> {
@@ -109,14 +113,51 @@ final class PredicateBinder {
         return bound;
     }
 
-    private BoundExpression like(Expression of, Expression pattern, boolean negated) {
-        BoundExpression text = operands.ofText(of);
-        BoundExpression form = operands.ofText(pattern);
+    private BoundExpression like(Expression.Like like) {
+        BoundExpression text = operands.ofText(like.of());
+        BoundExpression form = operands.ofText(like.pattern());
+        Optional<BoundExpression> escape = like.escape().map(operands::ofText);
         return BoundExpression.truth(env -> {
+            Optional<Value> character = escape.map(one -> one.in(env));
             if (!(text.in(env) instanceof Value.TextValue(String t))) return Truth.UNKNOWN;
             if (!(form.in(env) instanceof Value.TextValue(String f))) return Truth.UNKNOWN;
-            return Truth.of(Functions.isLike(t, f) != negated);
+            if (character.filter(Value::isNull).isPresent()) return Truth.UNKNOWN;
+            Pattern pattern = Pattern.of(f, character.map(one -> escape(like, one)));
+            return Truth.of(pattern.isFormOf(t) != like.negated());
         });
+    }
+
+    private int escape(Expression where, Value value) {
+        String text = value.shown();
+        if (text.codePointCount(0, text.length()) != 1)
+            throw operands.diagnostics().raised(where, new RunFault.LongEscape(text));
+        return text.codePointAt(0);
+    }
+
+    /** Whether several values are equal to those of a row, one by one. */
+    private BoundExpression rowInQuery(Expression where, List<Expression> of, QueryExpression query,
+            boolean negated) {
+        List<BoundExpression> values = of.stream().map(operands::bind).toList();
+        BoundQuery bound = operands.query(query);
+        if (bound.columns().size() != values.size())
+            return operands.diagnostics().refused(where,
+                    new QueryFault.ColumnsForRow(values.size(), bound.columns().size()));
+        for (int i = 0; i < values.size(); i++)
+            operands.types().requireComparable(where, new Named.Written(ExpressionBinder.text(of.get(i))),
+                    values.get(i).type(), new Named.SubqueryColumn(Optional.of(bound.columns().get(i).name())),
+                    bound.columns().get(i).type());
+        return BoundExpression.truth(env -> {
+            List<Value> wanted = values.stream().map(value -> value.in(env)).toList();
+            Truth any = Truth.FALSE;
+            for (List<Value> row : bound.rows(env)) any = any.or(equal(wanted, row));
+            return negated ? any.not() : any;
+        });
+    }
+
+    private static Truth equal(List<Value> one, List<Value> other) {
+        Truth equal = Truth.TRUE;
+        for (int i = 0; i < one.size(); i++) equal = equal.and(compare(Comparator.EQUAL, one.get(i), other.get(i)));
+        return equal;
     }
 
     private BoundExpression inList(Expression where, Expression of, List<Expression> list, boolean negated) {

@@ -144,6 +144,7 @@ final class QueryBinder {
             case QueryBody.Select select -> select(select, query.orderBy(), outer);
             case QueryBody.Nested(QueryExpression inner) -> sorted(bind(inner, outer), query.orderBy());
             case Compound operation -> sorted(setOperation(operation, outer), query.orderBy());
+            case QueryBody.Values values -> sorted(values(values, outer), query.orderBy());
         };
         if (query.offset().isEmpty() && query.limit().isEmpty()) return bound;
         return new BoundQuery(bound.columns(), bound.alwaysTheSame(),
@@ -155,7 +156,12 @@ final class QueryBinder {
             case QueryBody.Select select -> select(select, List.of(), outer);
             case QueryBody.Nested(QueryExpression inner) -> bind(inner, outer);
             case Compound operation -> setOperation(operation, outer);
+            case QueryBody.Values values -> values(values, outer);
         };
+    }
+
+    private BoundQuery values(QueryBody.Values values, Optional<Scope> outer) {
+        return new ValuesBinder(this, diagnostics).bind(values, outer);
     }
 
     private BoundQuery select(QueryBody.Select select, List<SortKey> orderBy, Optional<Scope> outer) {

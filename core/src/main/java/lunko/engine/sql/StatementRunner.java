@@ -11,11 +11,14 @@ import lunko.problem.Checked;
 import lunko.problem.Limits;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
+import lunko.problem.QueryNote;
 import lunko.problem.StatementFault;
+import lunko.problem.Stretch;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.query.sql.QueryExpression;
+import lunko.query.sql.Spelled;
 import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
@@ -40,9 +43,20 @@ final class StatementRunner {
 
     /** What the statement comes to, or the problem that keeps it from being run or that ends it. */
     Checked<Answer> run(Statement statement) {
+        noteSpelled(statement);
         Checked<Answer> run = ExceptionCondition.checked(() -> answer(statement));
         diagnostics.effort().end();
         return run.then(answer -> diagnostics.problem().map(Checked::<Answer>invalid).orElse(run));
+    }
+
+    /** What the statement has as some databases have it is taken as the standard says it, and that is noted. */
+    private void noteSpelled(Statement statement) {
+        Optional<Stretch> all = diagnostics.script().stretch(statement);
+        for (Spelled spelled : diagnostics.script().parts(Spelled.class)) {
+            if (all.isPresent() && diagnostics.script().stretch(spelled).filter(all.get()::covers).isPresent())
+                diagnostics.note(spelled, new QueryNote.Spelled(spelled.spelling(), spelled.standard()),
+                        diagnostics.fix().instead(spelled, spelled.standard()));
+        }
     }
 
     /** What the names of a query mean, found without running it. */

@@ -1,5 +1,6 @@
 package lunko.engine.sql;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lunko.query.JoinKind;
@@ -14,11 +15,11 @@ import lunko.query.sql.SelectItem;
  *
  * @param kind the kind of join
  * @param select where matches are looked for
- * @param member what IN wants to be equal: the column before it, and the one that the query selects
+ * @param members what IN wants to be equal: the columns before it, and those that the query selects
  */
-record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> member) {
+record SubqueryTest(JoinKind kind, QueryBody.Select select, List<Member> members) {
 
-    /** The two columns that IN compares. */
+    /** Two columns that IN compares. */
     record Member(Expression.ColumnName left, Expression.ColumnName right) {}
 
     /** The match test that a condition is, if it is one. */
@@ -30,10 +31,13 @@ record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> mem
         return switch (condition) {
             case Expression.Not(Expression of) -> in(of, negated, plain);
             case Expression.Exists(QueryExpression query) ->
-                plain(query).map(select -> new SubqueryTest(plain, select, Optional.empty()));
+                plain(query).map(select -> new SubqueryTest(plain, select, List.of()));
             case Expression.InQuery(Expression.ColumnName column, QueryExpression query, boolean not) ->
-                plain(query).flatMap(select -> member(column, select)
-                        .map(member -> new SubqueryTest(not ? negated : plain, select, Optional.of(member))));
+                in(List.of(column), query, not ? negated : plain);
+            // Which of several values is perhaps equal is asked of each row.
+            case Expression.RowInQuery(List<Expression> columns, QueryExpression query, boolean not) ->
+                (not ? negated : plain) == JoinKind.LEFT_SEMI ? in(columns, query, JoinKind.LEFT_SEMI)
+                        : Optional.empty();
             // The two that are IN and NOT IN in other words.
             case Expression.Quantified(Expression.ColumnName column, var sign, boolean all, QueryExpression query) ->
                 sign == (all ? Comparator.NOT_EQUAL : Comparator.EQUAL)
@@ -51,13 +55,26 @@ record SubqueryTest(JoinKind kind, QueryBody.Select select, Optional<Member> mem
             case QueryBody.Select select when !select.from().isEmpty() && query.orderBy().isEmpty()
                     && !Groups.areIn(select, List.of()) ->
                 Optional.of(select);
-            case QueryBody.Select _,QueryBody.Compound _ -> Optional.empty();
+            case QueryBody.Select _,QueryBody.Compound _,QueryBody.Values _ -> Optional.empty();
         };
     }
 
-    private static Optional<Member> member(Expression.ColumnName left, QueryBody.Select select) {
-        return select.items().size() == 1
-                && select.items().getFirst() instanceof SelectItem.Item(Expression.ColumnName right, var _)
-                        ? Optional.of(new Member(left, right)) : Optional.empty();
+    private static Optional<SubqueryTest> in(List<? extends Expression> columns, QueryExpression query,
+            JoinKind kind) {
+        return plain(query).flatMap(select -> {
+            List<Member> members = members(columns, select);
+            return members.isEmpty() ? Optional.empty() : Optional.of(new SubqueryTest(kind, select, members));
+        });
+    }
+
+    /** The columns that are compared; none, if it is anything else than columns. */
+    private static List<Member> members(List<? extends Expression> lefts, QueryBody.Select select) {
+        List<Member> members = new ArrayList<>();
+        for (int i = 0; i < lefts.size() && lefts.size() == select.items().size(); i++) {
+            if (lefts.get(i) instanceof Expression.ColumnName left
+                    && select.items().get(i) instanceof SelectItem.Item(Expression.ColumnName right, var _))
+                members.add(new Member(left, right));
+        }
+        return members.size() == lefts.size() ? members : List.of();
     }
 }

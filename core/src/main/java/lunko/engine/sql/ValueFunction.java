@@ -6,10 +6,10 @@ import java.util.Optional;
 
 /**
  * The functions of values, by the names that SQL has for them (ISO/IEC 9075-2, value functions, COALESCE, GREATEST and
- * LEAST), and ROUND, which the standard has not and every database has.
+ * LEAST), and ROUND and CONCAT, which the standard has not and every database has.
  */
 enum ValueFunction {
-    UPPER, LOWER, TRIM, SUBSTRING, CHAR_LENGTH, ABS, MOD, ROUND, COALESCE, NULLIF, GREATEST, LEAST;
+    UPPER, LOWER, TRIM, SUBSTRING, CHAR_LENGTH, CONCAT, ABS, MOD, ROUND, COALESCE, NULLIF, GREATEST, LEAST;
 
     /** The function of a name in any case, of which CHAR_LENGTH has three and SUBSTRING two. */
     static Optional<ValueFunction> named(String name) {

@@ -35,7 +35,7 @@ final class WhereBinder extends ExpressionBinder {
             case Expression.Comparison(var _, Expression left, Expression right) ->
                 notePadded(condition, Stream.of(left, right));
             case Expression.Between(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
-            case Expression.Like(Expression of, var _, boolean _) -> notePadded(condition, Stream.of(of));
+            case Expression.Like(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.InList(Expression of, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.IsNull(Expression of, boolean negated) when negated -> notePadded(condition, Stream.of(of));
             default -> {}

@@ -191,18 +191,19 @@ final class WhereClause {
         for (Expression each : test.select().where().map(Expression::conjuncts).orElse(List.of())) {
             (isOfItself(each, from, scope) ? own : between).add(each);
         }
-        test.member().ifPresent(columns -> scope.find(columns.left(), diagnostics));
-        Optional<Equality> member =
-                test.member().flatMap(columns -> one(scope.meant(columns.left()), inner.meant(columns.right())));
-        if (test.member().isPresent() ? member.isEmpty() : between.isEmpty()) return Optional.empty();
-        member.ifPresent(columns -> {
+        test.members().forEach(columns -> scope.find(columns.left(), diagnostics));
+        List<Equality> members = test.members().stream()
+                .flatMap(columns -> one(scope.meant(columns.left()), inner.meant(columns.right())).stream()).toList();
+        if (members.size() != test.members().size() || members.isEmpty() && between.isEmpty())
+            return Optional.empty();
+        members.forEach(columns -> {
             BoundColumn left = scope.slots().get(columns.left());
             BoundColumn right = inner.slots().get(columns.right());
             binder.types().requireComparable(condition, new Named.Written(left.name()), left.type(),
                     new Named.SubqueryColumn(Optional.of(right.name())), right.type());
         });
-        boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && member.isPresent();
-        List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : member.stream().toList());
+        boolean isNotIn = test.kind() == JoinKind.LEFT_ANTI && !members.isEmpty();
+        List<Equality> equal = new ArrayList<>(isNotIn ? List.of() : members);
         List<Expression> more = new ArrayList<>();
         for (Expression each : between) equality(each, scope, inner).ifPresentOrElse(equal::add, () -> more.add(each));
         between.forEach(binder::condition);
@@ -214,7 +215,7 @@ final class WhereClause {
                 new BoundTest(condition, test.kind(), new Lazy<>(() -> matches.stage().apply(Env.nothing())), binder,
                         around -> new JoinCondition(equal,
                                 bound.map(b -> b.between((left, right) -> around.within(left).within(right))),
-                                isNotIn ? member : Optional.empty())));
+                                isNotIn ? Optional.of(members.getFirst()) : Optional.empty())));
     }
 
     /** Whether a condition of the query within names nothing of the one around it. */

@@ -124,7 +124,7 @@ public final class StageWords {
                 body(operation.left(), combined.inputs().get(0));
                 body(operation.right(), combined.inputs().get(1));
             }
-            case QueryBody.Compound _ -> {}
+            case QueryBody.Compound _,QueryBody.Values _ -> {}
             case QueryBody.Select select -> select(select, stage);
         }
     }
@@ -168,7 +168,7 @@ public final class StageWords {
     private static boolean asksForMatches(Expression condition) {
         return switch (condition) {
             case Expression.Not(Expression of) -> asksForMatches(of);
-            case Expression.Exists _,Expression.InQuery _,Expression.Quantified _ -> true;
+            case Expression.Exists _,Expression.InQuery _,Expression.RowInQuery _,Expression.Quantified _ -> true;
             default -> false;
         };
     }
@@ -196,7 +196,7 @@ public final class StageWords {
                 from(joined.left(), done.join().left());
                 from(joined.right(), done.join().right());
             }
-            case FromItem.DerivedTable(QueryExpression query, var _, var _) when !stage.inputs().isEmpty() ->
+            case FromItem.DerivedTable(var _, QueryExpression query, var _, var _) when !stage.inputs().isEmpty() ->
                 query(query, stage.inputs().getFirst());
             case FromItem.NamedTable(Name table, var _) when stage instanceof Derived derived ->
                 Optional.ofNullable(named.get(SameName.key(table.text())))

@@ -23,6 +23,7 @@ import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
+import lunko.query.sql.Spelled;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
@@ -109,11 +110,25 @@ public final class DialectAdapter {
         if (!target.has(Feature.TYPES)
                 && script.parts(FromItem.DerivedTable.class).stream().anyMatch(query -> !query.columns().isEmpty()))
             return Checked.invalid(new ChangeFault.NoColumnNamesThere());
+        Optional<String> missing = missing(script);
+        if (missing.isPresent()) return Checked.invalid(new ChangeFault.NoWordsThere(missing.get()));
+        for (Spelled spelled : script.parts(Spelled.class))
+            script.stretch(spelled).ifPresent(at -> changes.add(new Change(at, spelled.standard())));
         words(text, changes);
         StringBuilder out = new StringBuilder(text);
         changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())
                 .forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
         return Checked.valid(out.toString());
+    }
+
+    /** The first word of the query that the database has not, and says in no other words that Lunko knows. */
+    private Optional<String> missing(Script script) {
+        if (!target.has(Feature.LATERAL)
+                && script.parts(FromItem.DerivedTable.class).stream().anyMatch(FromItem.DerivedTable::lateral))
+            return Optional.of("LATERAL");
+        if (target.has(Feature.TYPES)) return Optional.empty();
+        if (!script.parts(Expression.Extract.class).isEmpty()) return Optional.of("EXTRACT");
+        return script.parts(Expression.Position.class).isEmpty() ? Optional.empty() : Optional.of("POSITION");
     }
 
     private void limit(Script script, QueryExpression query, List<Change> changes) {

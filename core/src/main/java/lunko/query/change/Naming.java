@@ -45,7 +45,7 @@ record Naming(Name from, Name to) {
     static Optional<Name> called(FromItem item) {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) -> Optional.of(alias.orElse(table));
-            case FromItem.DerivedTable(var _, Optional<Name> alias, var _) -> alias;
+            case FromItem.DerivedTable(var _, var _, Optional<Name> alias, var _) -> alias;
             case FromItem.JoinedTable _ -> Optional.empty();
         };
     }
@@ -58,8 +58,8 @@ record Naming(Name from, Name to) {
     private static FromItem named(FromItem item, Name alias) {
         return switch (item) {
             case FromItem.NamedTable(Name table, var _) -> new FromItem.NamedTable(table, Optional.of(alias));
-            case FromItem.DerivedTable(QueryExpression query, var _, var columns) ->
-                new FromItem.DerivedTable(query, Optional.of(alias), columns);
+            case FromItem.DerivedTable(boolean lateral, QueryExpression query, var _, var columns) ->
+                new FromItem.DerivedTable(lateral, query, Optional.of(alias), columns);
             case FromItem.JoinedTable joined -> joined;
         };
     }
@@ -74,6 +74,7 @@ record Naming(Name from, Name to) {
             case QueryBody.Nested(QueryExpression query) -> new QueryBody.Nested(in(query));
             case QueryBody.Compound(var operator, boolean all, QueryBody left, QueryBody right) ->
                 new QueryBody.Compound(operator, all, in(left), in(right));
+            case QueryBody.Values _ -> body;
             case QueryBody.Select select ->
                 new QueryBody.Select(select.distinct(), kept(select.items(), this::in), kept(select.from(), this::in),
                         select.where().map(this::in), kept(select.groupBy(), this::in), select.having().map(this::in));
@@ -91,6 +92,8 @@ record Naming(Name from, Name to) {
 
     private FromItem in(FromItem item) {
         return switch (item) {
+            case FromItem.DerivedTable(boolean lateral, QueryExpression query, var alias, var columns) when lateral ->
+                new FromItem.DerivedTable(true, within(query), alias, columns);
             case FromItem.NamedTable _,FromItem.DerivedTable _ -> item;
             case FromItem.JoinedTable(FromItem left, var kind, FromItem right, JoinSpecification specification) ->
                 new FromItem.JoinedTable(in(left), kind, in(right), switch (specification) {
@@ -110,6 +113,8 @@ record Naming(Name from, Name to) {
             case Expression.ScalarQuery(QueryExpression query) -> new Expression.ScalarQuery(within(query));
             case Expression.InQuery(Expression of, QueryExpression query, boolean negated) ->
                 new Expression.InQuery(in(of), within(query), negated);
+            case Expression.RowInQuery(var of, QueryExpression query, boolean negated) ->
+                new Expression.RowInQuery(of.stream().map(this::in).toList(), within(query), negated);
             case Expression.Quantified(Expression of, var comparator, boolean all, QueryExpression query) ->
                 new Expression.Quantified(in(of), comparator, all, within(query));
             default -> expression.with(this::in);

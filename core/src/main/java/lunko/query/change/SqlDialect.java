@@ -10,10 +10,10 @@ import lunko.table.Type;
 public enum SqlDialect {
     /** ISO/IEC 9075-2. */
     STANDARD(Names.AS_WRITTEN, RowLimit.FETCH, Feature.FULL_JOIN, Feature.NATURAL_JOIN, Feature.TYPES,
-            Feature.COUNTED_DIGITS),
+            Feature.COUNTED_DIGITS, Feature.LATERAL),
     /** PostgreSQL, which takes names without quotes for small letters. */
     POSTGRESQL(Names.QUOTED_IF_LARGE, RowLimit.EITHER, Feature.FULL_JOIN, Feature.NATURAL_JOIN,
-            Feature.TYPES),
+            Feature.TYPES, Feature.LATERAL),
     /**
      * SQLite, which has neither FETCH FIRST nor dates, puts NULL before all values, and leaves columns that come once
      * where they are.
@@ -26,7 +26,7 @@ public enum SqlDialect {
     H2(Names.QUOTED, RowLimit.EITHER, Feature.NULLS_ELSEWHERE, Feature.TYPES, Feature.COUNTED_DIGITS),
     /** DuckDB, which puts NULL last always, and leaves columns that come once where they are. */
     DUCKDB(Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET, Feature.NULLS_ELSEWHERE, Feature.FULL_JOIN,
-            Feature.TYPES, Feature.COUNTED_DIGITS),
+            Feature.TYPES, Feature.COUNTED_DIGITS, Feature.LATERAL),
     /** A database that has no FULL JOIN, no NATURAL and USING, and no FETCH FIRST. */
     PLAINEST(Names.AS_WRITTEN, RowLimit.LIMIT_BEFORE_OFFSET,
             Feature.TYPES, Feature.COUNTED_DIGITS);
@@ -39,6 +39,8 @@ public enum SqlDialect {
         NATURAL_JOIN,
         /** It has dates and truth values; elsewhere dates are texts. */
         TYPES,
+        /** It has LATERAL. */
+        LATERAL,
         /** Its decimals and texts have so many digits and characters at most. */
         COUNTED_DIGITS,
         /** It puts NULL elsewhere, so that a sort key must say where it stands. */

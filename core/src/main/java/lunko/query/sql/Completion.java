@@ -82,7 +82,10 @@ public record Completion(int from, List<Proposal> proposals) {
             SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF, SqlLexer.ANY, SqlLexer.RECURSIVE,
             SqlLexer.SOME, SqlLexer.ACTION, SqlLexer.ADD, SqlLexer.BEGIN, SqlLexer.CASCADE, SqlLexer.COLUMN,
             SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
-            SqlLexer.WORK);
+            SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE);
+
+    /** Words that begin something in parentheses, and are names everywhere else. */
+    private static final Set<Integer> CALLED = Set.of(SqlLexer.EXTRACT, SqlLexer.POSITION, SqlLexer.SUBSTRING);
 
     /** Words of SQL as often as they are meant, the most frequent first; all others come after them. */
     private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT",
@@ -299,6 +302,7 @@ public record Completion(int from, List<Proposal> proposals) {
             CommonToken end = new CommonToken(added);
             end.setType(Token.EOF);
             all.add(added);
+            if (CALLED.contains(type)) all.add(parenthesis(end));
             all.add(end);
             var parser = new lunko.query.sql.grammar.SqlParser(new CommonTokenStream(new ListTokenSource(all)));
             parser.removeErrorListeners();
@@ -309,6 +313,12 @@ public record Completion(int from, List<Proposal> proposals) {
             parser.script();
             return error.at.isEmpty() || error.at.get().getType() == Token.EOF;
         }
+    }
+
+    private static Token parenthesis(CommonToken like) {
+        CommonToken parenthesis = new CommonToken(like);
+        parenthesis.setType(SqlLexer.LEFT_PAREN);
+        return parenthesis;
     }
 
     /** Notes the first word that cannot stand where it does. */

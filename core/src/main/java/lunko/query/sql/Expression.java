@@ -68,14 +68,18 @@ public sealed interface Expression {
     /** Whether a value lies in a range, its ends included, or does not. */
     record Between(Expression of, Expression low, Expression high, boolean negated) implements Predicate {}
 
-    /** Whether a text has the form of a pattern, or has not. */
-    record Like(Expression of, Expression pattern, boolean negated) implements Predicate {}
+    /** Whether a text has the form of a pattern, or has not; behind the escape, % and _ stand for themselves. */
+    record Like(Expression of, Expression pattern, Optional<Expression> escape, boolean negated)
+            implements Predicate {}
 
     /** Whether a value is one of these, or is none of them. */
     record InList(Expression of, List<Expression> list, boolean negated) implements Predicate {}
 
     /** Whether a value is one that a query gives, or is none of them. */
     record InQuery(Expression of, QueryExpression query, boolean negated) implements Predicate {}
+
+    /** Whether several values are a row that a query gives, or are none of them. */
+    record RowInQuery(List<Expression> of, QueryExpression query, boolean negated) implements Predicate {}
 
     /**
      * Whether a value compares so with any of those that a query gives, or with {@code all} of them; with none there
@@ -104,6 +108,12 @@ public sealed interface Expression {
             this(of, type, new TypeSize.Any());
         }
     }
+
+    /** A part of a day, as a number. */
+    record Extract(DatePart part, Expression of) implements Expression {}
+
+    /** Where a text begins in another, counted from 1; 0 if it does not. */
+    record Position(Expression part, Expression of) implements Expression {}
 
     /** A function of arguments; of an aggregate function, of those of a group, each once if it is DISTINCT. */
     record Call(Name function, boolean distinct, List<Expression> arguments) implements Expression {
@@ -203,12 +213,14 @@ public sealed interface Expression {
                 new IsDistinct(change.apply(left), change.apply(right), negated);
             case Between(Expression of, Expression low, Expression high, boolean negated) ->
                 new Between(change.apply(of), change.apply(low), change.apply(high), negated);
-            case Like(Expression of, Expression pattern, boolean negated) ->
-                new Like(change.apply(of), change.apply(pattern), negated);
+            case Like(Expression of, Expression pattern, Optional<Expression> escape, boolean negated) ->
+                new Like(change.apply(of), change.apply(pattern), escape.map(change), negated);
             case InList(Expression of, List<Expression> list, boolean negated) ->
                 new InList(change.apply(of), list.stream().map(change).toList(), negated);
             case InQuery(Expression of, QueryExpression query, boolean negated) ->
                 new InQuery(change.apply(of), query, negated);
+            case RowInQuery(List<Expression> of, QueryExpression query, boolean negated) ->
+                new RowInQuery(of.stream().map(change).toList(), query, negated);
             case Quantified(Expression of, Comparator comparator, boolean all, QueryExpression query) ->
                 new Quantified(change.apply(of), comparator, all, query);
             case Case(Optional<Expression> subject, List<When> branches, Optional<Expression> otherwise) -> new Case(
@@ -216,6 +228,8 @@ public sealed interface Expression {
                             .map(when -> new When(change.apply(when.condition()), change.apply(when.then()))).toList(),
                     otherwise.map(change));
             case Cast(Expression of, Type type, TypeSize size) -> new Cast(change.apply(of), type, size);
+            case Extract(DatePart part, Expression of) -> new Extract(part, change.apply(of));
+            case Position(Expression part, Expression of) -> new Position(change.apply(part), change.apply(of));
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
                 new Call(function, distinct, arguments.stream().map(change).toList());
         };

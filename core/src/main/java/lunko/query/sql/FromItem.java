@@ -10,8 +10,11 @@ public sealed interface FromItem {
     /** A table by name, under an alias if one is given. */
     record NamedTable(Name table, Optional<Name> alias) implements FromItem {}
 
-    /** The result of a query as a table; the standard wants a name for it, and allows some for its columns. */
-    record DerivedTable(QueryExpression query, Optional<Name> alias, List<Name> columns) implements FromItem {}
+    /**
+     * The result of a query as a table; the standard wants a name for it, and allows some for its columns. One that is
+     * {@code lateral} is asked anew for each row of the tables before it, whose columns it may name.
+     */
+    record DerivedTable(boolean lateral, QueryExpression query, Optional<Name> alias, List<Name> columns) implements FromItem {}
 
     /** Two tables joined, by a kind that SQL has words for. */
     record JoinedTable(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification)

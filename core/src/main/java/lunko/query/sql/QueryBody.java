@@ -13,6 +13,9 @@ public sealed interface QueryBody {
     /** Rows of two queries, put together; each row as often as it comes if {@code all}, once if not. */
     record Compound(SetOperator operator, boolean all, QueryBody left, QueryBody right) implements QueryBody {}
 
+    /** Rows written down, each of as many values. */
+    record Values(List<List<Expression>> rows) implements QueryBody {}
+
     /** A query in parentheses. */
     record Nested(QueryExpression query) implements QueryBody {}
 

@@ -21,6 +21,12 @@ public record QueryExpression(List<Common> with, QueryBody body, List<SortKey> o
         return new QueryExpression(List.of(), body, List.of(), OptionalLong.empty(), OptionalLong.empty());
     }
 
+    /** All columns of all rows of a table of FROM. */
+    static QueryExpression everythingOf(FromItem table) {
+        return of(new QueryBody.Select(false, List.of(new SelectItem.Everything()), List.of(table), Optional.empty(),
+                List.of(), Optional.empty()));
+    }
+
     /** The same, but it selects something else. */
     public QueryExpression selecting(QueryBody other) {
         return new QueryExpression(with, other, orderBy, offset, limit);

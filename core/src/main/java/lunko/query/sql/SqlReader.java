@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import lunko.problem.Problem;
+import lunko.problem.Spelling;
 import lunko.problem.SyntaxFault;
 import lunko.query.JoinKind;
 import lunko.query.sql.FromItem.JoinSpecification;
@@ -40,17 +41,18 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case QueryStatementContext t -> new Statement.Query(query(t.query()));
             case CreateTableContext t -> new TableReader(this).createTable(t);
-            case InsertContext t -> new Statement.Insert(name(t.name()), names(t.columnNames()),
+            case InsertContext t -> new Statement.Insert(table(t.tableName()), names(t.columnNames()),
                     t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
             case InsertQueryContext t ->
-                new Statement.InsertQuery(name(t.name()), names(t.columnNames()), query(t.query()));
+                new Statement.InsertQuery(table(t.tableName()), names(t.columnNames()), query(t.query()));
             case AddToContext t -> new TableReader(this).addTo(t);
             case IndexContext _,TransactionContext _ -> new Statement.Nothing();
-            case UpdateContext t -> new Statement.Update(name(t.table), alias(t.alias), t.assignment().stream()
+            case UpdateContext t -> new Statement.Update(table(t.tableName()), alias(t.alias), t.assignment().stream()
                     .map(a -> new Statement.Assignment(name(a.name()), expression(a.expression()))).toList(),
                     optional(t.expression()));
-            case DeleteContext t -> new Statement.Delete(name(t.table), alias(t.alias), optional(t.expression()));
-            case DropTableContext t -> new Statement.DropTable(name(t.name()), t.IF() != null);
+            case DeleteContext t ->
+                new Statement.Delete(table(t.tableName()), alias(t.alias), optional(t.expression()));
+            case DropTableContext t -> new Statement.DropTable(table(t.tableName()), t.IF() != null);
             default -> throw unknown(tree);
         });
     }
@@ -88,6 +90,8 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case SelectBodyContext t -> select(t.select());
             case NestedBodyContext t -> new QueryBody.Nested(query(t.query()));
+            case ValuesBodyContext t -> new QueryBody.Values(
+                    t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
             case IntersectContext t -> new QueryBody.Compound(SetOperator.INTERSECT, all(t.quantifier()),
                     body(t.queryBody(0)), body(t.queryBody(1)));
             case UnionOrExceptContext t -> new QueryBody.Compound(
@@ -154,10 +158,13 @@ final class SqlReader {
     private FromItem primary(TablePrimaryContext tree) {
         return at(tree, switch (tree) {
             case NamedTableContext t ->
-                new FromItem.NamedTable(name(t.table), alias(t.alias));
-            case DerivedTableContext t ->
-                new FromItem.DerivedTable(query(t.query()), alias(t.name()), names(t.columnNames()));
-            case NestedTableContext t -> from(t.tableReference());
+                new FromItem.NamedTable(table(t.tableName()), alias(t.alias));
+            case DerivedTableContext t -> new FromItem.DerivedTable(t.LATERAL() != null, query(t.query()),
+                    alias(t.name()), names(t.columnNames()));
+            // A join that has a name is known by that alone: so it is a query for all of it.
+            case NestedTableContext t -> t.name() == null ? from(t.tableReference())
+                    : new FromItem.DerivedTable(false, QueryExpression.everythingOf(from(t.tableReference())),
+                            alias(t.name()), names(t.columnNames()));
             default -> throw unknown(tree);
         });
     }
@@ -196,7 +203,11 @@ final class SqlReader {
                 new Expression.IsDistinct(value(t.value(0)), value(t.value(1)), t.NOT() != null);
             case BetweenContext t ->
                 new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
-            case LikeContext t -> new Expression.Like(value(t.value(0)), value(t.value(1)), t.NOT() != null);
+            case LikeContext t -> like(t);
+            case RowComparisonContext t -> compared(t);
+            case RowInListContext t -> among(t);
+            case RowInQueryContext t ->
+                new Expression.RowInQuery(row(t.row()), query(t.query()), t.NOT() != null);
             case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
             case QuantifiedContext t -> new Expression.Quantified(value(t.value()), comparator(t.comparator()),
                     t.ALL() != null, query(t.query()));
@@ -204,6 +215,44 @@ final class SqlReader {
                 new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
             default -> throw unknown(tree);
         });
+    }
+
+    private Expression like(LikeContext tree) {
+        boolean caseless = tree.ILIKE() != null;
+        Optional<Expression> escape = tree.ESCAPE() == null ? Optional.empty() : Optional.of(value(tree.value(2)));
+        Expression like = new Expression.Like(upper(caseless, value(tree.value(0))),
+                upper(caseless, value(tree.value(1))), escape, tree.NOT() != null);
+        if (caseless) spelled(tree, Spelling.ILIKE, new SqlWriter().expression(like));
+        return like;
+    }
+
+    private static Expression upper(boolean caseless, Expression text) {
+        return caseless ? new Expression.Call(Name.of("UPPER"), false, List.of(text)) : text;
+    }
+
+    private Expression compared(RowComparisonContext tree) {
+        List<Expression> left = row(tree.left);
+        List<Expression> right = row(tree.right);
+        refuseOtherWidth(tree.right, left, right);
+        return left.size() == right.size() ? RowReader.compared(comparator(tree.comparator()), left, right)
+                : Expression.ALWAYS;
+    }
+
+    private Expression among(RowInListContext tree) {
+        List<Expression> of = row(tree.of);
+        List<RowContext> list = tree.row().stream().skip(1).toList();
+        list.forEach(row -> refuseOtherWidth(row, of, row(row)));
+        List<List<Expression>> rows = list.stream().map(this::row).filter(row -> row.size() == of.size()).toList();
+        return rows.isEmpty() ? Expression.ALWAYS : RowReader.among(of, rows, tree.NOT() != null);
+    }
+
+    private List<Expression> row(RowContext tree) {
+        return tree.expression().stream().map(this::expression).toList();
+    }
+
+    private void refuseOtherWidth(RowContext where, List<Expression> one, List<Expression> other) {
+        if (one.size() != other.size())
+            refuse(where.getStart(), new SyntaxFault.RowsOfOtherWidths(one.size(), other.size()));
     }
 
     private static Expression.Comparator comparator(ComparatorContext tree) {
@@ -217,6 +266,11 @@ final class SqlReader {
 
     Expression value(ValueContext tree) {
         return at(tree, switch (tree) {
+            case ShortCastContext t -> {
+                Expression cast = cast(value(t.value()), type(t.typeName()));
+                spelled(t, Spelling.DOUBLE_COLON, new SqlWriter().expression(cast));
+                yield cast;
+            }
             case SignedContext t -> new Expression.Signed(t.sign.getText().equals("-"), value(t.value()));
             // What most databases write for the function of the standard.
             case ArithmeticContext t when t.PERCENT() != null -> new Expression.Call(Name.of("MOD"), false,
@@ -249,8 +303,18 @@ final class SqlReader {
                     .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
                     optional(t.otherwise));
             case CallContext t -> call(t);
+            case ExtractContext t -> new Expression.Extract(part(t.part), expression(t.expression()));
+            case PositionContext t -> new Expression.Position(value(t.value(0)), value(t.value(1)));
+            case SubstringContext t -> new Expression.Call(Name.of("SUBSTRING"), false,
+                    t.expression().stream().map(this::expression).toList());
             default -> throw unknown(tree);
         });
+    }
+
+    private DatePart part(NameContext tree) {
+        Optional<DatePart> part = DatePart.of(name(tree));
+        if (part.isEmpty()) refuse(tree.getStart(), new SyntaxFault.NoDatePart(tree.getText()));
+        return part.orElse(DatePart.DAY);
     }
 
     private Expression call(CallContext tree) {
@@ -319,6 +383,18 @@ final class SqlReader {
         String text = tree.getText();
         boolean quoted = tree.QUOTED_IDENTIFIER() != null;
         return at(tree, new Name(quoted ? unquoted(text, '"') : text, quoted));
+    }
+
+    /** The name of a table; that of a schema before it is left out. */
+    Name table(TableNameContext tree) {
+        Name table = name(tree.table);
+        if (tree.schema != null) spelled(tree, Spelling.SCHEMA, table.sql());
+        return table;
+    }
+
+    /** Notes that the text has something as some databases do. */
+    private void spelled(ParserRuleContext tree, Spelling spelling, String standard) {
+        at(tree, new Spelled(spelling, standard));
     }
 
     private Optional<Name> alias(NameContext tree) {

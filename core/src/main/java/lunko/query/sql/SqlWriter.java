@@ -75,9 +75,14 @@ public final class SqlWriter {
         return switch (body) {
             case QueryBody.Select select -> select(select);
             case QueryBody.Nested(QueryExpression query) -> "(" + query(query) + ")";
+            case QueryBody.Values(var rows) -> "VALUES " + rows.stream().map(this::row).collect(Collectors.joining(", "));
             case QueryBody.Compound(var operator, boolean all, QueryBody left, QueryBody right) ->
                 body(left) + " " + operator + (all ? " ALL " : " ") + body(right);
         };
+    }
+
+    private String row(List<Expression> values) {
+        return "(" + list(values) + ")";
     }
 
     private String select(QueryBody.Select select) {
@@ -124,8 +129,8 @@ public final class SqlWriter {
         return switch (item) {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
                 table.sql() + alias.map(name -> " " + name.sql()).orElse("");
-            case FromItem.DerivedTable(QueryExpression query, Optional<Name> alias, List<Name> columns) ->
-                "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("") + called(columns);
+            case FromItem.DerivedTable(boolean lateral, var query, Optional<Name> alias, List<Name> columns) ->
+                (lateral ? "LATERAL " : "") + "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("") + called(columns);
             case FromItem.JoinedTable joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }
@@ -177,11 +182,13 @@ public final class SqlWriter {
             case Expression.IsTruth _ -> Tightness.TEST;
             case Expression.Comparison _,Expression.IsNull _,Expression.IsDistinct _ -> Tightness.PREDICATE;
             case Expression.Between _,Expression.Like _,Expression.InList _ -> Tightness.PREDICATE;
-            case Expression.InQuery _,Expression.Quantified _,Expression.Exists _ -> Tightness.PREDICATE;
+            case Expression.InQuery _,Expression.RowInQuery _,Expression.Quantified _ -> Tightness.PREDICATE;
+            case Expression.Exists _ -> Tightness.PREDICATE;
             case Expression.Calculation(var operator, var _, var _) -> tightness(operator);
             case Expression.Signed _ -> Tightness.SIGN;
             case Expression.Literal _,Expression.ColumnName _,Expression.ScalarQuery _ -> Tightness.PRIMARY;
             case Expression.Case _,Expression.Cast _,Expression.Call _,Expression.CountRows _ -> Tightness.PRIMARY;
+            case Expression.Extract _,Expression.Position _ -> Tightness.PRIMARY;
         };
     }
 
@@ -220,12 +227,14 @@ public final class SqlWriter {
                 value(left) + " IS" + not(negated) + " DISTINCT FROM " + value(right);
             case Expression.Between(var of, var low, var high, boolean negated) ->
                 value(of) + not(negated) + " BETWEEN " + value(low) + " AND " + value(high);
-            case Expression.Like(var of, var pattern, boolean negated) ->
-                value(of) + not(negated) + " LIKE " + value(pattern);
+            case Expression.Like(var of, var pattern, var escape, boolean negated) -> value(of) + not(negated)
+                    + " LIKE " + value(pattern) + escape.map(character -> " ESCAPE " + value(character)).orElse("");
             case Expression.InList(var of, var list, boolean negated) ->
                 value(of) + not(negated) + " IN (" + list(list) + ")";
             case Expression.InQuery(var of, var query, boolean negated) ->
                 value(of) + not(negated) + " IN (" + query(query) + ")";
+            case Expression.RowInQuery(var of, var query, boolean negated) ->
+                row(of) + not(negated) + " IN (" + query(query) + ")";
             case Expression.Quantified(var of, var comparator, boolean all, var query) ->
                 value(of) + " " + comparator.sign() + (all ? " ALL (" : " ANY (") + query(query) + ")";
             case Expression.Exists(var query) -> "EXISTS (" + query(query) + ")";
@@ -244,6 +253,9 @@ public final class SqlWriter {
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
             case Expression.Cast(var of, Type type, TypeSize size) ->
                 "CAST(" + expression(of) + " AS " + size.sql(type) + ")";
+            case Expression.Extract(DatePart part, var of) ->
+                "EXTRACT(" + part.name() + " FROM " + expression(of) + ")";
+            case Expression.Position(var part, var of) -> "POSITION(" + value(part) + " IN " + value(of) + ")";
             case Expression.Call(Name function, boolean distinct, var arguments) ->
                 function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";

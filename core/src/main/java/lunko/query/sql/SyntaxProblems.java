@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import lunko.problem.Problem;
 import lunko.problem.SyntaxFault;
-import lunko.problem.Unread;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.Parser;
@@ -51,8 +50,7 @@ final class SyntaxProblems extends BaseErrorListener {
         int at = words.indexOf(token) < 0 ? words.size() : words.indexOf(token);
         Optional<UnreadWords.Found> unread = new UnreadWords(words, at).found();
         if (unread.isPresent()) {
-            first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread()))
-                    .with(withoutSchema(found).flatMap(Fix::text).stream().toList()));
+            first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread())));
             return;
         }
         Optional<Slips.Found> slip =
@@ -61,11 +59,6 @@ final class SyntaxProblems extends BaseErrorListener {
                 .with(known.mended().flatMap(Fix::text).stream().toList()))
                 .or(() -> Optional.of(Problem.at(source.place(token), fault(token, parser))
                         .with(fix(token, parser).flatMap(Fix::text).stream().toList())));
-    }
-
-    private Optional<Fix> withoutSchema(UnreadWords.Found found) {
-        return found.unread() != Unread.SCHEMA ? Optional.empty()
-                : Optional.of(fix.instead(found.at(), "").instead(words.get(words.indexOf(found.at()) + 1), ""));
     }
 
     private static SyntaxFault fault(Token token, Parser parser) {

@@ -22,7 +22,7 @@ final class TableReader {
             if (element.columnDefinition() != null) columns.add(definition(element.columnDefinition(), constraints));
             else constraints.add(constraint(element.tableConstraint()));
         }
-        return new Statement.CreateTable(parts.name(tree.name()), tree.IF() != null, columns, constraints);
+        return new Statement.CreateTable(parts.table(tree.tableName()), tree.IF() != null, columns, constraints);
     }
 
     Statement addTo(AddToContext tree) {
@@ -30,7 +30,7 @@ final class TableReader {
         Optional<Statement.Definition> column =
                 Optional.ofNullable(tree.columnDefinition()).map(one -> definition(one, constraints));
         if (tree.tableConstraint() != null) constraints.add(constraint(tree.tableConstraint()));
-        return new Statement.AddTo(parts.name(tree.name()), column, constraints);
+        return new Statement.AddTo(parts.table(tree.tableName()), column, constraints);
     }
 
     private Constraint constraint(TableConstraintContext tree) {
@@ -47,7 +47,7 @@ final class TableReader {
         // A key cannot be changed as long as anybody refers to it: what would be done then is not asked.
         Statement.OnDelete onDelete = tree.whenGone().stream().filter(action -> action.DELETE() != null).findFirst()
                 .map(TableReader::onDelete).orElse(Statement.OnDelete.REFUSE);
-        return new Constraint.ForeignKey(columns, parts.name(tree.name()), parts.names(tree.columnNames()), onDelete);
+        return new Constraint.ForeignKey(columns, parts.table(tree.tableName()), parts.names(tree.columnNames()), onDelete);
     }
 
     private static Statement.OnDelete onDelete(WhenGoneContext tree) {

@@ -2,10 +2,7 @@ package lunko.query.sql;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.IntStream;
 import lunko.problem.Unread;
-import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.Token;
 
 /**
@@ -15,10 +12,6 @@ import org.antlr.v4.runtime.Token;
  * @param at which of them cannot be read; the number of all at the end
  */
 record UnreadWords(List<Token> words, int at) {
-    private static final Set<Integer> BEFORE_CONDITION =
-            Set.of(SqlLexer.WHERE, SqlLexer.ON, SqlLexer.AND, SqlLexer.OR, SqlLexer.NOT, SqlLexer.HAVING);
-    private static final Set<Integer> BEFORE_TABLE = Set.of(SqlLexer.FROM, SqlLexer.JOIN, SqlLexer.COMMA);
-
     /** What it is, and the word that it is known by. */
     record Found(Unread unread, Token at) {}
 
@@ -29,17 +22,11 @@ record UnreadWords(List<Token> words, int at) {
                 .or(() -> isAny(at, "LATERAL", "APPLY").or(() -> isAny(at - 1, "LATERAL"))
                         .map(word -> new Found(Unread.LATERAL, words.get(word))))
                 .or(() -> isAny(at, "SEMI", "ANTI").map(word -> new Found(Unread.SEMI_OR_ANTI, words.get(word))))
-                .or(() -> isAny(at, "ILIKE").map(word -> new Found(Unread.ILIKE, words.get(word))))
-                .or(() -> isAny(at, "ESCAPE").map(word -> new Found(Unread.ESCAPE, words.get(word))))
-                .or(this::outerMark).or(this::rowOfValues).or(this::functions).or(this::tables).or(this::statements);
+                .or(this::outerMark).or(this::distinctOn).or(this::statements);
     }
 
     private boolean says(int index, String word) {
         return index >= 0 && index < words.size() && words.get(index).getText().equalsIgnoreCase(word);
-    }
-
-    private boolean is(int index, Set<Integer> types) {
-        return index >= 0 && index < words.size() && types.contains(words.get(index).getType());
     }
 
     /** Where it is, if a word is one of these. */
@@ -56,24 +43,8 @@ record UnreadWords(List<Token> words, int at) {
                 .or(() -> found(says(at, "=") && says(at - 1, "*"), Unread.OUTER_MARK, at - 1));
     }
 
-    /** {@code (a, b) IN}, where the comma cannot be read. */
-    private Optional<Found> rowOfValues() {
-        if (!says(at, ",")) return Optional.empty();
-        int open = IntStream.iterate(at - 1, i -> i >= 0, i -> i - 1).filter(i -> says(i, "(")).findFirst().orElse(-1);
-        return found(open > 0 && (is(open - 1, BEFORE_CONDITION) || says(open - 1, "=")), Unread.ROW_OF_VALUES, open);
-    }
-
-    private Optional<Found> functions() {
-        return found(says(at, "FROM") && says(at - 2, "(") && says(at - 3, "EXTRACT"), Unread.EXTRACT, at - 3)
-                .or(() -> found(says(at - 1, "IN") && says(at - 3, "(") && says(at - 4, "POSITION"), Unread.POSITION,
-                        at - 4))
-                .or(() -> found(says(at, "ON") && says(at - 1, "DISTINCT"), Unread.DISTINCT_ON, at - 1));
-    }
-
-    private Optional<Found> tables() {
-        return found(says(at - 1, "VALUES") && says(at, "("), Unread.VALUES, at - 1)
-                .or(() -> found(says(at, ".") && is(at - 2, BEFORE_TABLE) && words.subList(0, at).stream()
-                        .anyMatch(word -> word.getType() == SqlLexer.FROM), Unread.SCHEMA, at - 1));
+    private Optional<Found> distinctOn() {
+        return found(says(at, "ON") && says(at - 1, "DISTINCT"), Unread.DISTINCT_ON, at - 1);
     }
 
     private Optional<Found> statements() {

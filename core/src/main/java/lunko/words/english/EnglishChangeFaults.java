@@ -30,6 +30,8 @@ final class EnglishChangeFaults {
                         + "the result.");
             case ChangeFault.NoAllThere() ->
                 Say.say("This database has no INTERSECT ALL and no EXCEPT ALL: leave ALL out, or use EXISTS.");
+            case ChangeFault.NoWordsThere(String words) ->
+                Say.say("It has no {}, and Lunko knows no other words for it there: leave it out of the query.", words);
             case ChangeFault.NoAnyThere() ->
                 Say.say("This database has no ANY, SOME and ALL before a query: use IN, EXISTS, MIN or MAX.");
             case ChangeFault.NoColumnNamesThere() ->

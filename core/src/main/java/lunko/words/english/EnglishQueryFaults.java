@@ -17,6 +17,7 @@ record EnglishQueryFaults(Names names) {
                 Say.say("{} is expected here, and {} is {}: {}.", switch (wanted) {
                     case NUMBER -> "A number";
                     case TEXT -> "A text";
+                    case DATE -> "A date";
                 }, expression, names.type(type), instead.map(other -> Say.text("write {}", other))
                         .orElse("take something else"));
             case QueryFault.TextsAdded(String left, String right) ->
@@ -30,9 +31,9 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.ColumnNotInFrom(String column, String table) ->
                 Say.say("The column {} is in the table {}, which does not stand in FROM: join it there.", column,
                         table);
-            case QueryFault.GroupedByNumber(String number, Optional<String> column) ->
-                Say.say("{} is a number here and no column: write {}.", number,
-                        column.orElse("the column that you mean"));
+            case QueryFault.GroupedByNumber(long number) ->
+                Say.say("{} is the number of no column of SELECT that groups could be made by: write the column that "
+                        + "you mean.", number);
             case QueryFault.TableNotInFrom(String table, Optional<String> called) when called.isPresent() ->
                 Say.say("The table {} is called {} in this query: write {}.", table, called.get(), called.get());
             case QueryFault.TableNotInFrom(String table, _) ->
@@ -77,6 +78,12 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.TooManyColumns(int columns) ->
                 Say.say("A query with one column is expected here, and this one has {}: select the column you mean.",
                         columns);
+            case QueryFault.ColumnsForRow(int values, int columns) ->
+                Say.say("{} values stand before IN, and this query gives {}: select as many columns as there are "
+                        + "values.", values, Say.counted(columns, "column"));
+            case QueryFault.RowsOfValues(int first, int other) ->
+                Say.say("All rows of VALUES have as many values: the first one has {}, and this one has {}.", first,
+                        other);
             case QueryFault.UnnamedQuery() ->
                 Say.say("A query in FROM needs a name: write AS and a name after its parenthesis.");
             case QueryFault.SameName(String name) ->

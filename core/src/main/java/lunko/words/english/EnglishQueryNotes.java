@@ -3,6 +3,7 @@ package lunko.words.english;
 import java.util.List;
 import lunko.phrase.Phrase;
 import lunko.problem.QueryNote;
+import lunko.problem.Spelling;
 import lunko.words.Names;
 
 /** What is probably not meant by a query, in English. */
@@ -49,6 +50,17 @@ final class EnglishQueryNotes {
                 Say.say("Joined in the order of FROM, there would be {} rows or more on the way. They are joined in "
                         + "the order {} instead: a database chooses its order too, and the result is the same.", rows,
                         Say.list(order));
+            case QueryNote.Spelled(Spelling spelling, String standard) -> switch (spelling) {
+                case ILIKE -> Say.say("ILIKE compares without case in some databases. It is not in the standard: {} "
+                        + "says the same in all of them.", standard);
+                case DOUBLE_COLON ->
+                    Say.say("Two colons are the short form of a cast in some databases: the standard writes {}.",
+                            standard);
+                case SCHEMA -> Say.say("The name before the dot is that of a schema. Lunko has none, and takes the "
+                        + "table {}.", standard);
+                case GROUPED_BY_SELECTED -> Say.say("Some databases group by a name or a number of SELECT: the "
+                        + "standard, in which GROUP BY comes before SELECT, writes {}.", standard);
+            };
             case QueryNote.NotInWithNull(String column, var rows) ->
                 Say.say("{} of {} is NULL in a row, so this NOT IN is never true: add WHERE {} IS NOT NULL to the "
                         + "subquery, or write NOT EXISTS.", column, names.rows(rows), column);

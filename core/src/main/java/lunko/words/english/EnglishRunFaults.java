@@ -29,6 +29,9 @@ final class EnglishRunFaults {
             case RunFault.TooManyDigitsFor(String value, int precision, int scale) ->
                 Say.say("{} has more digits than DECIMAL({}, {}) takes before the point: write more digits.", value,
                         precision, scale);
+            case RunFault.LongEscape(String text) ->
+                Say.say("One character stands behind ESCAPE, and here it is '{}': write one that the pattern has "
+                        + "nowhere else.", text);
             case RunFault.NegativeLength() ->
                 Say.say("A piece of a text cannot have fewer than no characters: write a length of 0 or more.");
             case RunFault.DivisionByZero() ->

@@ -54,6 +54,10 @@ final class EnglishSyntaxFaults {
             case SyntaxFault.NoType(String written) ->
                 Say.say("Lunko has no type {}: use INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.", written);
             case SyntaxFault.RowCountTooLarge() -> Say.say("No result has that many rows: write a smaller number.");
+            case SyntaxFault.RowsOfOtherWidths(int one, int other) ->
+                Say.say("{} values are compared with {} here: write as many in both parentheses.", one, other);
+            case SyntaxFault.NoDatePart(String word) ->
+                Say.say("{} is no part of a day: write YEAR, MONTH or DAY.", word);
             case SyntaxFault.NoCondition() -> Say.say("This is not a condition: write one such as kg > 4.");
             case SyntaxFault.NoQuery() -> Say.say("This is not a query: write one that begins with SELECT.");
             case SyntaxFault.NothingWritten() ->

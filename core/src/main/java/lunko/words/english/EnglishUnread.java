@@ -21,16 +21,6 @@ final class EnglishUnread {
                         + "WHERE …), or NOT EXISTS.";
             case OUTER_MARK -> "This is an old mark of an outer join, which one database or another reads: write LEFT "
                     + "JOIN … ON … in FROM.";
-            case ROW_OF_VALUES -> "Several values in parentheses are not compared at once here: compare each of them, "
-                    + "with AND between; for the rows of a query, write EXISTS.";
-            case VALUES -> "VALUES is read after INSERT INTO alone: write SELECT 1 AS a UNION ALL SELECT 2.";
-            case ILIKE -> "ILIKE compares without case, and is not in the standard: write UPPER before both, as in "
-                    + "UPPER(hive) LIKE UPPER('cl%').";
-            case ESCAPE -> "ESCAPE is not read here: compare with = or SUBSTRING where % and _ are to stand for "
-                    + "themselves.";
-            case EXTRACT -> "EXTRACT is not read here: compare the date with others, as in day >= DATE '2026-05-01'.";
-            case POSITION -> "POSITION is not read here: ask with LIKE whether a text is in another.";
-            case SCHEMA -> "Lunko has no schemas: leave out this name and the dot behind it.";
             case DISTINCT_ON -> "DISTINCT ON is not in the standard: join with a query that gives MIN or MAX for each "
                     + "group.";
             case VIEW ->
@@ -42,7 +32,6 @@ final class EnglishUnread {
                     + "take the match with MAX.";
             case GROUPS_OF_GROUPS -> "ROLLUP and CUBE make totals beside the groups, and are not read here: put the "
                     + "groups and the total together with UNION ALL.";
-            case CONCAT -> "CONCAT is not read here: || puts texts together, as in hive || ' of ' || keeper.";
             case TEXTS_OF_GROUP ->
                 "What puts the texts of a group into one is called otherwise in each database, and is "
                         + "not read here: take MIN, MAX or COUNT.";

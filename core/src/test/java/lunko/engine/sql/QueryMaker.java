@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.query.JoinKind;
+import lunko.query.sql.DatePart;
 import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
@@ -196,6 +197,7 @@ public final class QueryMaker {
 
     private FromItem primary(List<Col> columns, int depth) {
         Name alias = Name.of("t" + aliases++);
+        if (chance(30)) return values(alias, columns);
         if (depth > 0 && chance(5)) {
             QueryBody.Select inner = select(List.of(Type.INTEGER, Type.TEXT), List.of(), depth - 1);
             List<Name> own = chance(2) ? List.of() : List.of(Name.of("n" + aliases++), Name.of("N" + aliases++));
@@ -203,7 +205,7 @@ public final class QueryMaker {
                 Name name = own.isEmpty() ? ((SelectItem.Item) inner.items().get(i)).name().orElseThrow() : own.get(i);
                 columns.add(new Col(alias, name, i == 0 ? Type.INTEGER : Type.TEXT));
             }
-            if (chance(2)) return new FromItem.DerivedTable(QueryExpression.of(inner), Optional.of(alias), own);
+            if (chance(2)) return new FromItem.DerivedTable(false, QueryExpression.of(inner), Optional.of(alias), own);
             Name common = Name.of("w" + with.size());
             with.add(new QueryExpression.Common(common, own, QueryExpression.of(inner)));
             return new FromItem.NamedTable(common, Optional.of(alias));
@@ -211,6 +213,18 @@ public final class QueryMaker {
         Table table = pick(new QueryMaker(0).tables());
         table.columns().forEach(column -> columns.add(new Col(alias, Name.of(column.name()), column.type())));
         return new FromItem.NamedTable(Name.of(table.name()), Optional.of(alias));
+    }
+
+    /** Rows that are written down, the first of them without a NULL, so that every database knows their types. */
+    private FromItem values(Name alias, List<Col> columns) {
+        List<Name> names = List.of(Name.of("n" + aliases++), Name.of("n" + aliases++));
+        columns.add(new Col(alias, names.getFirst(), Type.INTEGER));
+        columns.add(new Col(alias, names.getLast(), Type.TEXT));
+        List<List<Expression>> rows = IntStream.range(0, 1 + random.nextInt(3)).mapToObj(row -> List.<Expression>of(
+                new Expression.Literal(row == 0 ? Value.of(12) : value(Type.INTEGER)),
+                new Expression.Literal(row == 0 ? Value.of("Oda") : value(Type.TEXT)))).toList();
+        return new FromItem.DerivedTable(false, QueryExpression.of(new QueryBody.Values(rows)), Optional.of(alias),
+                names);
     }
 
     private Expression condition(List<Col> columns, List<Col> around, int depth) {
@@ -237,7 +251,8 @@ public final class QueryMaker {
             case 3 -> new Expression.InList(value,
                     List.of(new Expression.Literal(value(type)), value(type, columns, around, 0)), negated);
             case 4 -> new Expression.Like(value(Type.TEXT, columns, around, 0),
-                    new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%")))), negated);
+                    new Expression.Literal(Value.of(pick(List.of("%a%", "_da", "%", "", "o%", "o!%", "!_da")))),
+                    chance(3) ? Optional.of(new Expression.Literal(Value.of("!"))) : Optional.empty(), negated);
             case 6 -> chance(2) ? new Expression.Quantified(value, pick(List.of(Comparator.values())),
                     random.nextBoolean(), QueryExpression.of(select(List.of(type), all, depth - 1)))
                     : new Expression.InQuery(value, QueryExpression.of(select(List.of(type), all, depth - 1)), negated);
@@ -248,8 +263,16 @@ public final class QueryMaker {
         };
     }
 
+    /** Two values that are a row of a query, or are none. */
+    private Expression rowTest(List<Col> around) {
+        List<Type> types = List.of(pick(TYPES), pick(TYPES));
+        List<Expression> values = types.stream().map(type -> value(type, around, List.of(), 0)).toList();
+        return new Expression.RowInQuery(values, QueryExpression.of(select(types, around, 0)), random.nextBoolean());
+    }
+
     /** What says a semi or an anti join. */
     private Expression matchTest(List<Col> around) {
+        if (chance(5)) return rowTest(around);
         List<Col> own = new ArrayList<>();
         FromItem table = primary(own, 0);
         Col outer = pick(around.stream().filter(col -> TYPES.contains(col.type())).toList());
@@ -292,7 +315,11 @@ public final class QueryMaker {
                                         List.of(one))
                                 : new Expression.Calculation(Operator.CONCATENATE, one, other);
                 case INTEGER ->
-                    chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
+                    chance(12) ? new Expression.Extract(pick(List.of(DatePart.values())),
+                            value(Type.DATE, columns, around, 0))
+                    : chance(12) ? new Expression.Position(new Expression.Literal(Value.of("a")),
+                            value(Type.TEXT, columns, around, 0))
+                    : chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
                             : chance(2)
                                     ? new Expression.Call(Name.of("char_length"), false,
                                             List.of(value(Type.TEXT, columns, around, 0)))

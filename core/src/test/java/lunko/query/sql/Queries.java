@@ -62,12 +62,16 @@ public final class Queries extends DomainContextBase {
                 Combinators.combine(part, Arbitraries.of(Truth.class), EITHER).as(Expression.IsTruth::new),
                 Combinators.combine(part, part, EITHER).as(Expression.IsDistinct::new),
                 Combinators.combine(part, part, part, EITHER).as(Expression.Between::new),
-                Combinators.combine(part, part, EITHER).as(Expression.Like::new),
+                Combinators.combine(part, part, part.optional(), EITHER).as(Expression.Like::new),
                 // A list of nothing but a query in parentheses is that query.
                 Combinators.combine(part, part.list().ofMinSize(2).ofMaxSize(3), EITHER).as(Expression.InList::new),
                 Combinators.combine(part, query, EITHER).as(Expression.InQuery::new),
                 Combinators.combine(part, Arbitraries.of(Expression.Comparator.class), EITHER, query)
                         .as(Expression.Quantified::new),
+                Combinators.combine(part.list().ofMinSize(2).ofMaxSize(3), query, EITHER)
+                        .as(Expression.RowInQuery::new),
+                Combinators.combine(Arbitraries.of(DatePart.class), part).as(Expression.Extract::new),
+                Combinators.combine(part, part).as(Expression.Position::new),
                 query.map(Expression.Exists::new),
                 query.map(Expression.ScalarQuery::new),
                 Combinators.combine(part.optional(), Combinators.combine(part, part).as(Expression.When::new).list()
@@ -87,8 +91,8 @@ public final class Queries extends DomainContextBase {
                 name().list().ofMinSize(1).ofMaxSize(2).map(JoinSpecification.Using::new),
                 Arbitraries.just(new JoinSpecification.Natural()));
         return Arbitraries.oneOf(named,
-                Combinators.combine(query(0), name().optional(), name().list().ofMaxSize(2))
-                        .as((query, alias, names) -> new FromItem.DerivedTable(query, alias,
+                Combinators.combine(EITHER, query(0), name().optional(), name().list().ofMaxSize(2))
+                        .as((lateral, query, alias, names) -> new FromItem.DerivedTable(lateral, query, alias,
                                 alias.isPresent() ? names : List.of())),
                 Combinators.combine(part, conditional, part, specification).as(FromItem.JoinedTable::new),
                 Combinators.combine(part, part)
@@ -108,7 +112,9 @@ public final class Queries extends DomainContextBase {
         if (depth == 0) return select(0);
         Arbitrary<QueryBody> operand =
                 Arbitraries.oneOf(select(depth - 1), query(depth - 1).map(QueryBody.Nested::new));
-        return Arbitraries.frequencyOf(Tuple.of(3, select(depth)), Tuple.of(1,
+        Arbitrary<QueryBody> values = expression(1).list().ofMinSize(1).ofMaxSize(2).list().ofMinSize(1).ofMaxSize(3)
+                .map(QueryBody.Values::new);
+        return Arbitraries.frequencyOf(Tuple.of(3, select(depth)), Tuple.of(1, values), Tuple.of(1,
                 Combinators.combine(Arbitraries.of(SetOperator.class), EITHER, operand, operand)
                         .as(QueryBody.Compound::new)));
     }

@@ -9,15 +9,15 @@ script
 
 statement
     : query                                                                        # queryStatement
-    | CREATE TABLE (IF NOT EXISTS)? name
+    | CREATE TABLE (IF NOT EXISTS)? tableName
       LEFT_PAREN tableElement (COMMA tableElement)* RIGHT_PAREN                    # createTable
-    | ALTER TABLE name ADD (COLUMN? columnDefinition | tableConstraint)            # addTo
-    | INSERT INTO name columnNames? VALUES rowValues (COMMA rowValues)*            # insert
-    | INSERT INTO name columnNames? query                                          # insertQuery
-    | UPDATE table=name (AS? alias=name)?
+    | ALTER TABLE tableName ADD (COLUMN? columnDefinition | tableConstraint)            # addTo
+    | INSERT INTO tableName columnNames? VALUES rowValues (COMMA rowValues)*       # insert
+    | INSERT INTO tableName columnNames? query                                     # insertQuery
+    | UPDATE tableName (AS? alias=name)?
       SET assignment (COMMA assignment)* (WHERE expression)?                       # update
-    | DELETE FROM table=name (AS? alias=name)? (WHERE expression)?                 # delete
-    | DROP TABLE (IF EXISTS)? name                                                 # dropTable
+    | DELETE FROM tableName (AS? alias=name)? (WHERE expression)?                  # delete
+    | DROP TABLE (IF EXISTS)? tableName                                            # dropTable
     | CREATE UNIQUE? INDEX (IF NOT EXISTS)? name ON name
       LEFT_PAREN sortKey (COMMA sortKey)* RIGHT_PAREN                              # index
     | (BEGIN | COMMIT) (TRANSACTION | WORK)?                                       # transaction
@@ -42,6 +42,7 @@ queryBody
     : queryBody INTERSECT quantifier? queryBody             # intersect
     | queryBody op=(UNION | EXCEPT) quantifier? queryBody   # unionOrExcept
     | select                                                # selectBody
+    | VALUES rowValues (COMMA rowValues)*                   # valuesBody
     | LEFT_PAREN query RIGHT_PAREN                          # nestedBody
     ;
 
@@ -80,9 +81,9 @@ joinSpecification
     ;
 
 tablePrimary
-    : table=name (AS? alias=name)?                   # namedTable
-    | LEFT_PAREN query RIGHT_PAREN (AS? name columnNames?)?   # derivedTable
-    | LEFT_PAREN tableReference RIGHT_PAREN          # nestedTable
+    : tableName (AS? alias=name)?                             # namedTable
+    | LATERAL? LEFT_PAREN query RIGHT_PAREN (AS? name columnNames?)?   # derivedTable
+    | LEFT_PAREN tableReference RIGHT_PAREN (AS? name columnNames?)?   # nestedTable
     ;
 
 orderBy
@@ -102,6 +103,11 @@ limit
     | LIMIT INTEGER
     ;
 
+// The name of a schema, for which Lunko has no use, may stand before that of a table.
+tableName
+    : (schema=name DOT)? table=name
+    ;
+
 // Expressions
 
 expression
@@ -116,15 +122,23 @@ truth
     ;
 
 predicate
-    : value comparator value                                  # comparison
+    : left=row comparator right=row                             # rowComparison
+    | row NOT? IN LEFT_PAREN query RIGHT_PAREN                # rowInQuery
+    | of=row NOT? IN LEFT_PAREN row (COMMA row)* RIGHT_PAREN  # rowInList
+    | value comparator value                                  # comparison
     | value IS NOT? NULL                                      # isNull
     | value IS NOT? DISTINCT FROM value                       # isDistinct
     | value NOT? BETWEEN value AND value                      # between
-    | value NOT? LIKE value                                   # like
+    | value NOT? form=(LIKE | ILIKE) value (ESCAPE value)?    # like
     | value NOT? IN LEFT_PAREN query RIGHT_PAREN              # inQuery
     | value comparator quantity=(ALL | ANY | SOME) LEFT_PAREN query RIGHT_PAREN    # quantified
     | value NOT? IN LEFT_PAREN expressions RIGHT_PAREN        # inList
     | value                                                   # plainValue
+    ;
+
+// Several values that are compared at once.
+row
+    : LEFT_PAREN expression (COMMA expression)+ RIGHT_PAREN
     ;
 
 comparator
@@ -132,7 +146,8 @@ comparator
     ;
 
 value
-    : sign=(PLUS | MINUS) value                # signed
+    : value DOUBLE_COLON typeName              # shortCast
+    | sign=(PLUS | MINUS) value                # signed
     | value op=(STAR | SLASH | PERCENT) value  # arithmetic
     | value op=(PLUS | MINUS) value            # arithmetic
     | value op=CONCATENATE value               # arithmetic
@@ -144,6 +159,9 @@ primary
     | EXISTS LEFT_PAREN query RIGHT_PAREN                                                # exists
     | CASE subject=expression? whenThen+ (ELSE otherwise=expression)? END                # case
     | CAST LEFT_PAREN expression AS typeName RIGHT_PAREN                                 # cast
+    | EXTRACT LEFT_PAREN part=name FROM expression RIGHT_PAREN                           # extract
+    | POSITION LEFT_PAREN value IN value RIGHT_PAREN                                     # position
+    | SUBSTRING LEFT_PAREN expression FROM expression (FOR expression)? RIGHT_PAREN      # substring
     | function=name LEFT_PAREN (STAR | quantifier? expressions)? RIGHT_PAREN             # call
     | (table=name DOT)? columnName=name                                                  # columnValue
     | LEFT_PAREN query RIGHT_PAREN                                                       # scalarQuery
@@ -195,7 +213,7 @@ constraintName
     ;
 
 references
-    : REFERENCES name columnNames? whenGone*
+    : REFERENCES tableName columnNames? whenGone*
     ;
 
 whenGone
@@ -222,6 +240,7 @@ name
     : IDENTIFIER | QUOTED_IDENTIFIER
     // Words that mean something in one place only, and are names everywhere else.
     | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF | ANY | RECURSIVE | SOME
+    | EXTRACT | FOR | ILIKE | POSITION | SUBSTRING
     | ACTION | ADD | BEGIN | CASCADE | COLUMN | COMMIT | INDEX | NO | RESTRICT | START | TRANSACTION | WORK
     ;
 
@@ -255,17 +274,21 @@ DISTINCT: 'DISTINCT';
 DROP: 'DROP';
 ELSE: 'ELSE';
 END: 'END';
+ESCAPE: 'ESCAPE';
 EXCEPT: 'EXCEPT';
 EXISTS: 'EXISTS';
+EXTRACT: 'EXTRACT';
 FALSE: 'FALSE';
 FETCH: 'FETCH';
 FIRST: 'FIRST';
+FOR: 'FOR';
 FOREIGN: 'FOREIGN';
 FROM: 'FROM';
 FULL: 'FULL';
 GROUP: 'GROUP';
 HAVING: 'HAVING';
 IF: 'IF';
+ILIKE: 'ILIKE';
 IN: 'IN';
 INDEX: 'INDEX';
 INNER: 'INNER';
@@ -276,6 +299,7 @@ IS: 'IS';
 JOIN: 'JOIN';
 KEY: 'KEY';
 LAST: 'LAST';
+LATERAL: 'LATERAL';
 LEFT: 'LEFT';
 LIKE: 'LIKE';
 LIMIT: 'LIMIT';
@@ -291,6 +315,7 @@ ONLY: 'ONLY';
 OR: 'OR';
 ORDER: 'ORDER';
 OUTER: 'OUTER';
+POSITION: 'POSITION';
 PRIMARY: 'PRIMARY';
 RECURSIVE: 'RECURSIVE';
 REFERENCES: 'REFERENCES';
@@ -302,6 +327,7 @@ SELECT: 'SELECT';
 SET: 'SET';
 SOME: 'SOME';
 START: 'START';
+SUBSTRING: 'SUBSTRING';
 TABLE: 'TABLE';
 THEN: 'THEN';
 TRANSACTION: 'TRANSACTION';
@@ -320,6 +346,7 @@ WORK: 'WORK';
 // Signs
 
 SEMICOLON: ';';
+DOUBLE_COLON: '::';
 COMMA: ',';
 DOT: '.';
 LEFT_PAREN: '(';
