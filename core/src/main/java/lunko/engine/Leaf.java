@@ -24,7 +24,7 @@ public record Leaf(Stage table, int row) {
             case Rearranged back -> of(back.input(), back.from().get(row), back.columns().get(column));
             case Projection chosen -> chosen.from().get(column).stream().boxed().findFirst()
                     .flatMap(from -> of(chosen.input(), row, from));
-            case Aggregation _,Distinct _,SetOperation _ -> Optional.empty();
+            case Aggregation _,Distinct _,SetOperation _,Recursion _ -> Optional.empty();
         };
     }
 

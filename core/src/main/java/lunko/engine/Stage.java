@@ -13,7 +13,7 @@ import lunko.table.Value;
  * A stage of a query, done: its rows, and for each of them the rows of its inputs that it was made of. The stages of a
  * query are a tree with the result at its root and the source tables as its leaves.
  */
-public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOperation {
+public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOperation, Recursion {
 
     /**
      * A column of a stage: its table where it comes straight from one, its name, and its type, which bare NULLs have
@@ -63,7 +63,7 @@ public sealed interface Stage permits Source, Derived, Joined, UnaryStage, SetOp
             case Filter _,Distinct _,Ordering _,Limit _ -> inputs().getFirst().source(column);
             case Source _,Derived _,Joined _ ->
                 Optional.of(headings().get(column)).filter(heading -> heading.table().isPresent());
-            case SetOperation _ -> Optional.empty();
+            case SetOperation _,Recursion _ -> Optional.empty();
         };
     }
 

@@ -220,4 +220,7 @@ public sealed interface QueryFault extends Fault {
 
     /** A query that WITH gives a name, and that takes that name for a table. */
     record NamesItself(String name) implements QueryFault {}
+
+    /** What a round gives is of another type than what the first query has begun with. */
+    record RecursionOfOtherType(String column, Type first, Type next) implements QueryFault {}
 }

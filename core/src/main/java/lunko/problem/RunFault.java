@@ -20,6 +20,9 @@ public sealed interface RunFault extends Fault {
     /** A piece of a text that has fewer than no characters. */
     record NegativeLength() implements RunFault {}
 
+    /** A query that reads itself has not come to an end after so many rounds. */
+    record TooManyRounds(String name, int most) implements RunFault {}
+
     /** What stands behind ESCAPE is not one character. */
     record LongEscape(String text) implements RunFault {}
 

@@ -11,6 +11,7 @@ import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -75,6 +76,7 @@ public sealed interface Part permits MatchTimeline, RowTimeline, ResultPart {
             case Rearranged back -> Optional.of(RowTimeline.of(back));
             case Limit cut -> Optional.of(RowTimeline.of(cut));
             case SetOperation combined -> Optional.of(RowTimeline.of(combined));
+            case Recursion rounds -> Optional.of(RowTimeline.of(rounds));
         };
     }
 }

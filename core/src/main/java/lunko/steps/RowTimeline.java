@@ -13,6 +13,7 @@ import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
 import lunko.engine.Resorted;
 import lunko.engine.SetOperation;
 import lunko.engine.Stage;
@@ -104,6 +105,12 @@ public final class RowTimeline implements Part {
         for (int row = 0; row < struckOut.length; row++)
             struckOut[row] = stage.dispositions().get(row) != SetOperation.Disposition.TAKEN;
         return inOrder(new SetOperationWhy(stage), struckOut);
+    }
+
+    static RowTimeline of(Recursion stage) {
+        boolean[] struckOut = new boolean[stage.size()];
+        for (int row = 0; row < struckOut.length; row++) struckOut[row] = stage.isRepeated(row);
+        return inOrder(new RecursionWhy(stage), struckOut);
     }
 
     @Override

@@ -15,7 +15,7 @@ import lunko.words.Language;
  */
 sealed interface RowWhy
         permits FilterWhy, AggregationWhy, ProjectionWhy, DistinctWhy, OrderingWhy, RearrangedWhy, LimitWhy,
-        SetOperationWhy {
+        SetOperationWhy, RecursionWhy {
 
     /** The stage. */
     Stage stage();

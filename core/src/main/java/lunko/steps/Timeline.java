@@ -1,12 +1,16 @@
 package lunko.steps;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
+import java.util.Set;
 import lunko.engine.Derived;
 import lunko.engine.Joined;
 import lunko.engine.Projection;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -33,6 +37,9 @@ public final class Timeline {
 
         /** A query in FROM, by its name. */
         record InFrom(String name) implements Context {}
+
+        /** A round of a query that reads itself, by its name; 0 is the first query. */
+        record InRound(String name, int round) implements Context {}
     }
 
     private final Stage result;
@@ -57,7 +64,7 @@ public final class Timeline {
     /** The timeline of a query, the rows of its joins matched in that way wherever it fits. */
     public static Timeline of(Stage result, JoinAlgorithm algorithm) {
         List<Section> sections = new ArrayList<>();
-        add(result, algorithm, new Context.Outermost(), sections);
+        add(result, algorithm, new Context.Outermost(), sections, Collections.newSetFromMap(new IdentityHashMap<>()));
         // Where a query is one join of tables and nothing more, the end of the join is that of the query.
         if (!isLoneJoin(result)) sections.add(new Section(new Context.Outermost(), new ResultPart(result)));
         return new Timeline(result, List.copyOf(sections));
@@ -69,9 +76,12 @@ public final class Timeline {
                 && joined.asides().isEmpty();
     }
 
-    private static void add(Stage stage, JoinAlgorithm algorithm, Context within, List<Section> sections) {
-        for (Stage input : stage.inputs()) add(input, algorithm, context(stage, input, within), sections);
-        for (Stage query : stage.asides()) add(query, algorithm, new Context.Subquery(), sections);
+    /** Adds the parts of a stage after those of its inputs; a query that has a name is asked once, however often read. */
+    private static void add(Stage stage, JoinAlgorithm algorithm, Context within, List<Section> sections,
+            Set<Stage> added) {
+        if (!added.add(stage)) return;
+        for (Stage input : stage.inputs()) add(input, algorithm, context(stage, input, within), sections, added);
+        for (Stage query : stage.asides()) add(query, algorithm, new Context.Subquery(), sections, added);
         Part.of(stage, algorithm).ifPresent(part -> sections.add(new Section(within, part)));
     }
 
@@ -84,6 +94,7 @@ public final class Timeline {
             case Derived named -> new Context.InFrom(named.alias());
             case Joined joined when joined.join().kind().stopsAtFirst() && input == joined.join().right() ->
                 new Context.Subquery();
+            case Recursion rounds -> new Context.InRound(rounds.called(), rounds.inputs().indexOf(input));
             case Source _,Joined _,UnaryStage _,SetOperation _ -> within;
         };
     }
@@ -106,6 +117,7 @@ public final class Timeline {
             case Context.Outermost _ -> title;
             case Context.Subquery _ -> in.stages().within(title);
             case Context.InFrom(String name) -> in.stages().within(name, title);
+            case Context.InRound(String name, int round) -> in.stages().withinRound(name, round, title);
         };
     }
 

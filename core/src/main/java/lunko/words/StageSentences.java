@@ -172,6 +172,24 @@ public interface StageSentences {
     /** A heading within a query in FROM, by the name of that. */
     Phrase within(String name, Phrase heading);
 
+    /** The heading of a part of a round: {@code Round 2 of line: match hives with line}; round 0 is the first query. */
+    Phrase withinRound(String name, int round, Phrase heading);
+
+    /** The heading of what puts rounds together. */
+    Phrase recursionTitle(String name);
+
+    /** What a query that reads itself is about to do. */
+    Phrase recursionStarts(String name);
+
+    /** A row of a round, the start of a sentence; round 0 is the first query. */
+    Phrase rowOfRound(int round, long row, String values);
+
+    /** A row of a round goes into the result. */
+    Phrase recursionTakes(Phrase row, long place);
+
+    /** So many rounds have been asked, the last of which brought nothing. */
+    Phrase recursionEnds(int rounds, long rows);
+
     /** A join at a glance, by the table that it joins: {@code LEFT JOIN keepers}. */
     String joinClause(JoinKind kind, String table);
 

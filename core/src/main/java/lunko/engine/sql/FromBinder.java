@@ -145,9 +145,12 @@ final class FromBinder {
 
     private BoundFrom named(FromItem item) {
         return switch (item) {
-            case FromItem.NamedTable(Name name, Optional<Name> alias) -> queries.named(name)
-                    .map(query -> derived(item, query, alias.orElse(name).text()))
-                    .or(() -> queries.table(name).map(table -> table(table, name, alias))).orElse(NO_TABLE);
+            case FromItem.NamedTable(Name name, Optional<Name> alias) -> {
+                Optional<BoundQuery> common = queries.named(name);
+                queriesReachOut |= common.filter(query -> !query.alwaysTheSame()).isPresent();
+                yield common.map(query -> derived(item, query, alias.orElse(name).text()))
+                        .or(() -> queries.table(name).map(table -> table(table, name, alias))).orElse(NO_TABLE);
+            }
             case FromItem.DerivedTable(boolean _, var query, Optional<Name> alias, List<Name> columns) -> {
                 BoundQuery bound = queries.bind(query, outer);
                 queriesReachOut |= !bound.alwaysTheSame();

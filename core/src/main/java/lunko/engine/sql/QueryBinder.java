@@ -110,15 +110,37 @@ final class QueryBinder {
         for (int i = 0; i < query.with().size(); i++) {
             Common common = query.with().get(i);
             refuseSecond(common.name(), query.with().subList(0, i));
-            // What has a name of its own says nothing of the queries around.
-            Optional<Name> around = naming;
-            naming = Optional.of(common.name());
-            BoundQuery bound =
-                    called(common.name().text(), common.columns(), bind(common.query(), Optional.empty()));
-            naming = around;
+            BoundQuery bound = recursion(common).orElseGet(() -> called(common.name().text(), common.columns(),
+                    alone(common.name(), new QueryBody.Nested(common.query()))));
             named = FromBinder.both(List.of(new CommonTable(common.name(), bound)), named);
         }
         BoundQuery bound = withoutNames(query, outer);
+        named = before;
+        return bound;
+    }
+
+    /** A query of WITH RECURSIVE that reads itself, if it does. */
+    private Optional<BoundQuery> recursion(Common common) {
+        return common.recursive() && common.query().body() instanceof Compound union
+                && union.operator() == QueryBody.SetOperator.UNION
+                && common.query().equals(QueryExpression.of(union)) ? new RecursionBinder(this, common, union).bind()
+                        : Optional.empty();
+    }
+
+    /** A query that is getting a name: it does not know it yet, and says nothing of the queries around. */
+    BoundQuery alone(Name name, QueryBody body) {
+        Optional<Name> around = naming;
+        naming = Optional.of(name);
+        BoundQuery bound = body(body, Optional.empty());
+        naming = around;
+        return bound;
+    }
+
+    /** A query that can read another one by a name. */
+    BoundQuery reading(Name name, BoundQuery other, QueryBody body) {
+        List<CommonTable> before = named;
+        named = FromBinder.both(List.of(new CommonTable(name, other)), named);
+        BoundQuery bound = body(body, Optional.empty());
         named = before;
         return bound;
     }

@@ -11,6 +11,7 @@ import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -28,7 +29,7 @@ public record ImpliedJoin(JoinKind kind, RowsName left, RowsName right) {
                 Stream.of(of(joined.join().kind(), joined));
             case Filter filtered when filtered.input() instanceof Joined joined ->
                 filtered.says().stream().map(kind -> of(kind, joined));
-            case Source _,Derived _,Joined _,SetOperation _ -> Stream.empty();
+            case Source _,Derived _,Joined _,SetOperation _,Recursion _ -> Stream.empty();
             case Filter _,Aggregation _,Projection _,Distinct _,Ordering _,Limit _,Rearranged _ -> Stream.empty();
         }).toList();
     }

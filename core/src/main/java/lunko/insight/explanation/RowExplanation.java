@@ -12,6 +12,7 @@ import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
 import lunko.engine.ResultRow;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
@@ -61,7 +62,8 @@ public record RowExplanation(Stage result, Timeline timeline) {
                 OptionalLong before = taken(stage.inputs().get(origin.input()), origin.row());
                 yield before.isPresent() ? before : timeline.decided(stage, row);
             }
-            case Source _,Joined _,Filter _,Aggregation _,Distinct _,SetOperation _ -> timeline.decided(stage, row);
+            case Source _,Joined _,Filter _,Aggregation _,Distinct _,SetOperation _,Recursion _ ->
+                timeline.decided(stage, row);
         };
     }
 

@@ -17,6 +17,7 @@ import lunko.engine.Limit;
 import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -117,16 +118,25 @@ public final class StageWords {
         switch (body) {
             case QueryBody.Nested(QueryExpression query) -> query(query, stage);
             case QueryBody.Compound operation when stage instanceof SetOperation combined -> {
-                // The word between the two.
-                script.stretch(operation.left()).flatMap(
-                        left -> script.stretch(operation.right()).map(right -> new Stretch(left.end(), right.start())))
-                        .ifPresent(word -> put(combined, List.of(trimmed(word))));
+                between(operation).ifPresent(word -> put(combined, List.of(word)));
                 body(operation.left(), combined.inputs().get(0));
                 body(operation.right(), combined.inputs().get(1));
+            }
+            case QueryBody.Compound operation when stage instanceof Recursion rounds -> {
+                between(operation).ifPresent(word -> put(rounds, List.of(word)));
+                body(operation.left(), rounds.inputs().getFirst());
+                rounds.inputs().stream().skip(1).forEach(round -> body(operation.right(), round));
             }
             case QueryBody.Compound _,QueryBody.Values _ -> {}
             case QueryBody.Select select -> select(select, stage);
         }
+    }
+
+    /** The word between two queries. */
+    private Optional<Stretch> between(QueryBody.Compound operation) {
+        return script.stretch(operation.left()).flatMap(
+                left -> script.stretch(operation.right()).map(right -> new Stretch(left.end(), right.start())))
+                .map(this::trimmed);
     }
 
     private Stretch trimmed(Stretch there) {
@@ -154,7 +164,7 @@ public final class StageWords {
                     put(back, script.stretch(select, Clause.FROM).stream().toList());
                     return;
                 }
-                case Source _,Derived _,Joined _,Ordering _,Limit _,SetOperation _ -> {
+                case Source _,Derived _,Joined _,Ordering _,Limit _,SetOperation _,Recursion _ -> {
                     from(select.from(), stage);
                     if (stage instanceof Joined joined && joined.join().kind() == JoinKind.FULL_ANTI)
                         withoutPairs(joined.join(), select);

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import lunko.engine.Derived;
 import lunko.engine.JoinResult;
 import lunko.engine.Joined;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -67,7 +68,7 @@ public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines) {
     private static Stream<Stage> leaves(Stage stage) {
         return switch (stage) {
             case Source _,Derived _ -> Stream.of(stage);
-            case Joined _,SetOperation _,UnaryStage _ -> stage.inputs().stream().flatMap(ResultSketch::leaves);
+            case Joined _,SetOperation _,Recursion _,UnaryStage _ -> stage.inputs().stream().flatMap(ResultSketch::leaves);
         };
     }
 
@@ -87,7 +88,7 @@ public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines) {
                         .mapToObj(joined.inputs()::get).flatMap(ResultSketch::leaves)
                         .forEach(leaf -> given.putIfAbsent(leaf, Bar.NULLS));
             }
-            case SetOperation _,UnaryStage _ -> follow(stage, row, given);
+            case SetOperation _,Recursion _,UnaryStage _ -> follow(stage, row, given);
         }
     }
 

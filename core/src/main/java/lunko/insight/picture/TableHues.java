@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Derived;
 import lunko.engine.Joined;
+import lunko.engine.Recursion;
 import lunko.engine.SetOperation;
 import lunko.engine.Source;
 import lunko.engine.Stage;
@@ -57,7 +58,7 @@ public record TableHues(Map<String, TableHue> byName) {
                 tables.add(new Called(derived.alias(), derived.alias()));
                 within.add(derived.of());
             }
-            case Joined _,SetOperation _,UnaryStage _ ->
+            case Joined _,SetOperation _,Recursion _,UnaryStage _ ->
                 stage.inputs().forEach(input -> collect(input, tables, within));
         }
         within.addAll(stage.asides());

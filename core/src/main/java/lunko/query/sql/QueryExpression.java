@@ -13,8 +13,12 @@ import lunko.table.Table;
 public record QueryExpression(List<Common> with, QueryBody body, List<SortKey> orderBy, OptionalLong offset,
         OptionalLong limit) {
 
-    /** A query under a name, its columns called otherwise if names for them are given. */
-    public record Common(Name name, List<Name> columns, QueryExpression query) {}
+    /**
+     * A query under a name, its columns called otherwise if names for them are given.
+     *
+     * @param recursive whether it may read itself
+     */
+    public record Common(boolean recursive, Name name, List<Name> columns, QueryExpression query) {}
 
     /** A query in no order and not cut. */
     public static QueryExpression of(QueryBody body) {

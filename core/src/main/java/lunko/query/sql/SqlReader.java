@@ -64,7 +64,7 @@ final class SqlReader {
         OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
                 : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
         QueryExpression query = at(tree, new QueryExpression(
-                tree.with() == null ? List.of() : tree.with().commonTable().stream().map(this::common).toList(),
+                tree.with() == null ? List.of() : common(tree.with()),
                 body(tree.queryBody()), keys, offset, limit));
         if (tree.orderBy() != null)
             clause(query, Clause.ORDER_BY, tree.orderBy().getStart(), tree.orderBy().BY().getSymbol(), tree.orderBy());
@@ -75,8 +75,9 @@ final class SqlReader {
         return query;
     }
 
-    private QueryExpression.Common common(CommonTableContext tree) {
-        return at(tree, new QueryExpression.Common(name(tree.name()), names(tree.columnNames()), query(tree.query())));
+    private List<QueryExpression.Common> common(WithContext tree) {
+        return tree.commonTable().stream().map(one -> at(one, new QueryExpression.Common(tree.RECURSIVE() != null,
+                name(one.name()), names(one.columnNames()), query(one.query())))).toList();
     }
 
     private SortKey sortKey(SortKeyContext tree) {

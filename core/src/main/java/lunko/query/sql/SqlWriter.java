@@ -36,7 +36,7 @@ public final class SqlWriter {
 
     private String written(QueryExpression query) {
         StringBuilder text = new StringBuilder(query.with().isEmpty() ? ""
-                : "WITH " + query.with().stream().map(this::common).collect(Collectors.joining(", ")) + " ");
+                : (query.with().getFirst().recursive() ? "WITH RECURSIVE " : "WITH ") + query.with().stream().map(this::common).collect(Collectors.joining(", ")) + " ");
         text.append(body(query.body()));
         if (!query.orderBy().isEmpty()) {
             text.append(" ORDER BY ")

@@ -133,8 +133,11 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.NamedTwice(String name) ->
                 Say.say("WITH gives the name {} to two queries: give one of them another.", name);
             case QueryFault.NamesItself(String name) ->
-                Say.say("{} is read in the query that gives it its name, and so has no end that Lunko could show: join "
-                        + "the table with itself, once for each level.", name);
+                Say.say("{} is read in the query that gives it its name: write WITH RECURSIVE, let that query begin "
+                        + "with one that does not read it, and put UNION ALL between the two.", name);
+            case QueryFault.RecursionOfOtherType(String column, var first, var next) ->
+                Say.say("{} begins as {} in the first query, and is {} in the second: CAST one of them to the type of "
+                        + "the other.", column, names.type(first), names.type(next));
             case QueryFault.DifferentWidths(String operation, int left, int right) ->
                 Say.say("{} needs the same number of columns on both sides, and there are {} and {}: select as many on "
                         + "both.", operation, left, right);

@@ -29,6 +29,9 @@ final class EnglishRunFaults {
             case RunFault.TooManyDigitsFor(String value, int precision, int scale) ->
                 Say.say("{} has more digits than DECIMAL({}, {}) takes before the point: write more digits.", value,
                         precision, scale);
+            case RunFault.TooManyRounds(String name, int most) ->
+                Say.say("{} still brings rows after {} rounds: its rows go round in a circle, or it needs a condition "
+                        + "that ends it. UNION without ALL leaves out rows that are there already.", name, most);
             case RunFault.LongEscape(String text) ->
                 Say.say("One character stands behind ESCAPE, and here it is '{}': write one that the pattern has "
                         + "nowhere else.", text);

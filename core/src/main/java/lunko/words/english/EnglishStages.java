@@ -326,6 +326,41 @@ record EnglishStages(Names names) implements StageSentences {
     }
 
     @Override
+    public Phrase withinRound(String name, int round, Phrase heading) {
+        return round == 0 ? say("For {}, to begin with: {}", name, small(heading))
+                : say("Round {} of {}: {}", round, name, small(heading));
+    }
+
+    @Override
+    public Phrase recursionTitle(String name) {
+        return say("Put the rounds of {} together", name);
+    }
+
+    @Override
+    public Phrase recursionStarts(String name) {
+        return say("{} reads itself. The first query has begun it; each round has asked the second query of the rows "
+                + "that the round before had brought, until a round brought none.", name);
+    }
+
+    @Override
+    public Phrase rowOfRound(int round, long row, String values) {
+        return round == 0 ? say("Row {} of the first query, `{}`,", row, values)
+                : say("Row {} of round {}, `{}`,", row, round, values);
+    }
+
+    @Override
+    public Phrase recursionTakes(Phrase row, long place) {
+        return say("{} goes into the result as row {}.", row, place);
+    }
+
+    @Override
+    public Phrase recursionEnds(int rounds, long rows) {
+        return rounds == 0 ? say("The first query gives no row, and so there is no round.")
+                : say("{} and the first query give **{}**; the last round brought nothing new.",
+                        capital(counted(rounds, "round")), counted(rows, "row"));
+    }
+
+    @Override
     public String joinClause(JoinKind kind, String table) {
         return kind.words().map(words -> text("{} {}", words, table))
                 .orElseGet(() -> text("{}: {}", names.kind(kind), table));

@@ -207,7 +207,7 @@ public final class QueryMaker {
             }
             if (chance(2)) return new FromItem.DerivedTable(false, QueryExpression.of(inner), Optional.of(alias), own);
             Name common = Name.of("w" + with.size());
-            with.add(new QueryExpression.Common(common, own, QueryExpression.of(inner)));
+            with.add(new QueryExpression.Common(false, common, own, QueryExpression.of(inner)));
             return new FromItem.NamedTable(common, Optional.of(alias));
         }
         Table table = pick(new QueryMaker(0).tables());

@@ -124,10 +124,11 @@ public final class Queries extends DomainContextBase {
                 Arbitraries.of(Nulls.class).optional()).as(SortKey::new);
         Arbitrary<OptionalLong> rows = Arbitraries.longs().between(0, 20).optional()
                 .map(n -> n.map(OptionalLong::of).orElse(OptionalLong.empty()));
-        Arbitrary<QueryExpression.Common> common = Combinators.combine(name(), name().list().ofMaxSize(2),
-                select(0).map(QueryExpression::of)).as(QueryExpression.Common::new);
         Arbitrary<List<QueryExpression.Common>> with = depth == 0 ? Arbitraries.just(List.of())
-                : common.list().ofMinSize(0).ofMaxSize(2);
+                : EITHER.flatMap(recursive -> Combinators.combine(name(), name().list().ofMaxSize(2),
+                        select(0).map(QueryExpression::of))
+                        .as((name, columns, query) -> new QueryExpression.Common(recursive, name, columns, query))
+                        .list().ofMaxSize(2));
         return Combinators.combine(with, body(depth), key.list().ofMaxSize(2), rows, rows).as(QueryExpression::new);
     }
 
