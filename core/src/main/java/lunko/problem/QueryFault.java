@@ -221,6 +221,12 @@ public sealed interface QueryFault extends Fault {
     /** A query that WITH gives a name, and that takes that name for a table. */
     record NamesItself(String name) implements QueryFault {}
 
+    /** A lateral query, of which a right or full join is to keep rows: there are none without a left row. */
+    record LateralKept(String name) implements QueryFault {}
+
+    /** A lateral query is joined without a condition. */
+    record LateralWithoutOn(String name) implements QueryFault {}
+
     /** What a round gives is of another type than what the first query has begun with. */
     record RecursionOfOtherType(String column, Type first, Type next) implements QueryFault {}
 }

@@ -53,6 +53,15 @@ public sealed interface QueryNote extends Fault {
     /** A join by columns that are not linked, of tables that are; and the condition that the link means. */
     record JoinsByOtherColumns(String condition, String linked) implements QueryNote {}
 
+    /** A query that is asked anew for each row on its left, and the columns that it is asked for. */
+    record AskedAnew(String name, List<String> columns) implements QueryNote {
+
+        /** Keeps the names as they are. */
+        public AskedAnew {
+            columns = List.copyOf(columns);
+        }
+    }
+
     /** Something that is spelled as some databases have it, and how the standard has it. */
     record Spelled(Spelling spelling, String standard) implements QueryNote {}
 

@@ -6,8 +6,8 @@ public enum Unread {
     WINDOW,
     /** {@code FILTER}: an aggregate of some rows. */
     FILTER,
-    /** {@code LATERAL} and {@code APPLY}: a query asked anew for each row on its left. */
-    LATERAL,
+    /** {@code APPLY}: a query asked anew for each row on its left, which the standard calls LATERAL. */
+    APPLY,
     /** {@code SEMI JOIN} and {@code ANTI JOIN}. */
     SEMI_OR_ANTI,
     /** {@code (+)} and {@code *=}: outer joins in a condition. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
@@ -33,6 +34,10 @@ public final class DuckDb extends RealDatabase {
                         || has(query, Expression.ScalarQuery.class, _ -> true));
         // It compares rows as one value, in which NULL is like others.
         if (has(query, Expression.RowInQuery.class, _ -> true)) return Optional.empty();
+        // It knows no more than TRUE behind a lateral query.
+        if (has(query, FromItem.JoinedTable.class, join -> join.right() instanceof FromItem.DerivedTable of
+                && of.lateral() && join.specification() instanceof FromItem.JoinSpecification.On))
+            return Optional.empty();
         // Its / divides integers into a floating-point number.
         if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE))
             return Optional.empty();

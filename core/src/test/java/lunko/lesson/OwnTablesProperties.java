@@ -52,8 +52,9 @@ class OwnTablesProperties {
         int column = random.nextInt(columns);
         return switch (random.nextInt(rows == 0 ? 5 : 9)) {
             case 0 -> table.inserting(random.nextInt(rows + 1), List.of(table.blank()));
-            case 1 -> table.insertingColumn(random.nextInt(columns + 1), new Column("n" + random.nextInt(99) + "_"
-                    + columns, Type.DECIMAL));
+            // A table has no two columns of one name.
+            case 1 -> table.insertingColumn(random.nextInt(columns + 1),
+                    new Column("n" + random.nextInt(Integer.MAX_VALUE), Type.DECIMAL));
             case 2 -> columns == 1 ? table : table.minusColumn(column);
             case 3 -> table.movingColumn(column, random.nextInt(columns) - column);
             case 4 -> table.withColumn(column, table.columns().get(column).of(Type.values()[random.nextInt(5)]));

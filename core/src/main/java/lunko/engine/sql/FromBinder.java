@@ -65,7 +65,34 @@ final class FromBinder {
         all = items;
         where = condition;
         if (items.isEmpty()) return NO_TABLE;
-        List<BoundFrom> tables = items.stream().map(this::bind).toList();
+        if (items.stream().skip(1).anyMatch(FromBinder::isLateral)) return withLateral(items);
+        return product(items, items.stream().map(this::bind).toList());
+    }
+
+    /** Tables of which some are asked anew for each row of those before them. */
+    private BoundFrom withLateral(List<FromItem> items) {
+        List<FromItem> before = new ArrayList<>();
+        List<BoundFrom> tables = new ArrayList<>();
+        for (FromItem item : items) {
+            if (isLateral(item) && !tables.isEmpty()) {
+                BoundFrom left = tables.size() == 1 ? tables.getFirst() : product(List.copyOf(before), List.copyOf(tables));
+                BoundFrom right = new LateralBinder(this, (FromItem.DerivedTable) item, left, outer).afterComma();
+                tables.clear();
+                tables.add(right);
+                before.subList(1, before.size()).clear();
+            } else {
+                tables.add(bind(item));
+                before.add(item);
+            }
+        }
+        return tables.size() == 1 ? tables.getFirst() : product(before, tables);
+    }
+
+    private static boolean isLateral(FromItem item) {
+        return item instanceof FromItem.DerivedTable derived && derived.lateral();
+    }
+
+    private BoundFrom product(List<FromItem> items, List<BoundFrom> tables) {
         List<BoundColumn> slots = tables.getFirst().slots();
         InnerJoins inner = tables.getFirst().inner(items.getFirst());
         for (int i = 1; i < tables.size(); i++) {
@@ -227,6 +254,8 @@ final class FromBinder {
 
     private BoundFrom join(FromItem.JoinedTable joined) {
         BoundFrom left = bind(joined.left());
+        if (isLateral(joined.right()))
+            return new LateralBinder(this, (FromItem.DerivedTable) joined.right(), left, outer).joined(joined);
         BoundFrom right = bind(joined.right());
         requireNewNames(joined.right(), List.of(left), right);
         return new JoinBinder(this, joined, left, right).bind();

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.query.SqlName;
@@ -27,6 +29,7 @@ final class Scope {
 
     private final List<BoundColumn> slots;
     private final Optional<Scope> outer;
+    private final Set<Integer> namedWithin = new TreeSet<>();
     private boolean reachesOut;
 
     Scope(List<BoundColumn> slots, Optional<Scope> outer) {
@@ -45,6 +48,11 @@ final class Scope {
     /** Whether a name has been found in a query around this one: then its rows depend on those of that query. */
     boolean reachesOut() {
         return reachesOut;
+    }
+
+    /** The columns of this scope, counted from 0, that queries within it name. */
+    Set<Integer> namedWithin() {
+        return namedWithin;
     }
 
     /** The columns of this scope that a name means, by their place. */
@@ -99,6 +107,7 @@ final class Scope {
             if (meant.size() == 1) {
                 note(name, scope.slots.get(meant.getFirst()), diagnostics);
                 passed.forEach(inner -> inner.reachesOut = true);
+                if (!passed.isEmpty()) scope.namedWithin.add(meant.getFirst());
                 return Optional.of(
                         new FoundColumn(passed.size(), meant.getFirst(), scope.slots.get(meant.getFirst())));
             }

@@ -79,7 +79,7 @@ public record Completion(int from, List<Proposal> proposals) {
     /** Words that mean something in one place only, and are names everywhere else. */
     private static final Set<Integer> FREE = Set.of(SqlLexer.DATE, SqlLexer.FIRST, SqlLexer.KEY, SqlLexer.LAST,
             SqlLexer.NEXT, SqlLexer.NULLS, SqlLexer.ROW, SqlLexer.ROWS,
-            SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF, SqlLexer.ANY, SqlLexer.RECURSIVE,
+            SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF, SqlLexer.ANY,
             SqlLexer.SOME, SqlLexer.ACTION, SqlLexer.ADD, SqlLexer.BEGIN, SqlLexer.CASCADE, SqlLexer.COLUMN,
             SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
             SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE);
@@ -287,11 +287,17 @@ public record Completion(int from, List<Proposal> proposals) {
                     .flatMap(type -> Optional.ofNullable(SqlLexer.VOCABULARY.getLiteralName(type))
                             .map(name -> name.replace("'", ""))
                             .filter(word -> Character.isLetter(word.charAt(0)) && begins(word)
-                                    && !(nameFits && FREE.contains(type)) && fits(type, word))
+                                    && !(nameFits && isNameHere(type)) && fits(type, word))
                             .stream())
                     .sorted(Comparator.comparingInt(Completion::rank))
                     .map(word -> new Proposal(small ? word.toLowerCase(Locale.ROOT) : word, Kind.WORD,
                             new About.Word()));
+        }
+
+        /** Whether a word would be nothing but a name here. */
+        private boolean isNameHere(int type) {
+            return FREE.contains(type) || type == SqlLexer.RECURSIVE
+                    && (before.isEmpty() || before.getLast().getType() != SqlLexer.WITH);
         }
 
         /** Whether a word can stand behind those before the place. */

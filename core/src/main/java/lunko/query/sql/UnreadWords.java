@@ -19,8 +19,7 @@ record UnreadWords(List<Token> words, int at) {
     Optional<Found> found() {
         return isAny(at, "OVER", "FILTER").or(() -> isAny(at - 1, "OVER", "FILTER"))
                 .map(word -> new Found(says(word, "OVER") ? Unread.WINDOW : Unread.FILTER, words.get(word)))
-                .or(() -> isAny(at, "LATERAL", "APPLY").or(() -> isAny(at - 1, "LATERAL"))
-                        .map(word -> new Found(Unread.LATERAL, words.get(word))))
+                .or(() -> isAny(at, "APPLY").map(word -> new Found(Unread.APPLY, words.get(word))))
                 .or(() -> isAny(at, "SEMI", "ANTI").map(word -> new Found(Unread.SEMI_OR_ANTI, words.get(word))))
                 .or(this::outerMark).or(this::distinctOn).or(this::statements);
     }

@@ -135,6 +135,12 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.NamesItself(String name) ->
                 Say.say("{} is read in the query that gives it its name: write WITH RECURSIVE, let that query begin "
                         + "with one that does not read it, and put UNION ALL between the two.", name);
+            case QueryFault.LateralKept(String name) ->
+                Say.say("{} is asked anew for each row on its left, and so has no rows without one that could be kept: "
+                        + "write INNER JOIN, LEFT JOIN or CROSS JOIN.", name);
+            case QueryFault.LateralWithoutOn(String name) ->
+                Say.say("{} is asked anew for each row on its left, and what it gives belongs to that: write ON TRUE "
+                        + "behind it, or CROSS JOIN before it.", name);
             case QueryFault.RecursionOfOtherType(String column, var first, var next) ->
                 Say.say("{} begins as {} in the first query, and is {} in the second: CAST one of them to the type of "
                         + "the other.", column, names.type(first), names.type(next));

@@ -50,6 +50,10 @@ final class EnglishQueryNotes {
                 Say.say("Joined in the order of FROM, there would be {} rows or more on the way. They are joined in "
                         + "the order {} instead: a database chooses its order too, and the result is the same.", rows,
                         Say.list(order));
+            case QueryNote.AskedAnew(String name, List<String> columns) -> columns.isEmpty()
+                    ? Say.say("{} names no column of the tables on its left, so LATERAL makes no difference here.", name)
+                    : Say.say("{} is asked anew for each row on its left. Its table shows what it gave, and before "
+                            + "that what it was asked for: {}.", name, Say.list(columns));
             case QueryNote.Spelled(Spelling spelling, String standard) -> switch (spelling) {
                 case ILIKE -> Say.say("ILIKE compares without case in some databases. It is not in the standard: {} "
                         + "says the same in all of them.", standard);

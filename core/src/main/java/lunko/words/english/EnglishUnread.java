@@ -14,8 +14,8 @@ final class EnglishUnread {
                         + "nothing. Lunko does not read it; for the latest or largest of each group, join with a query "
                         + "that gives MAX for each group.";
             case FILTER -> "FILTER is not read here: write CASE WHEN … THEN … END into the function.";
-            case LATERAL -> "A lateral join asks the query on its right anew for each row on its left. Lunko does not "
-                    + "read it: join by a condition, or put a query that gives one value into SELECT.";
+            case APPLY -> "APPLY asks the query on its right anew for each row on its left. The standard calls that "
+                    + "LATERAL: write CROSS JOIN LATERAL, or LEFT JOIN LATERAL with ON TRUE behind the query.";
             case SEMI_OR_ANTI ->
                 "SQL has no words for semi and anti joins in FROM: write WHERE EXISTS (SELECT * FROM … "
                         + "WHERE …), or NOT EXISTS.";

@@ -128,6 +128,10 @@ class AsPostgresHasItTest {
             "SELECT n FROM days WHERE day = '2026-06-31'", "SELECT 7 % 3, -7 % 3, 2 + 7 % 4 * 2",
             "SELECT hive FROM hives WHERE hive_no % 2 = 1 ORDER BY hive", "SELECT 1 % 0"})
     void whatIsSpelledOtherwise(String sql) throws SQLException {
+        assertAsPostgresHasIt(sql);
+    }
+
+    private static void assertAsPostgresHasIt(String sql) throws SQLException {
         Checked<ResultTable> own = run(DEMO + CASES + sql);
         Object theirs =
                 theirs(sql, own.either(result -> result.columns().stream().map(ResultTable.Column::type).toList(),
@@ -174,6 +178,61 @@ class AsPostgresHasItTest {
         ResultTable own = run(SCHEMA + sql).expect();
         assertThat(own.rows().stream().map(row -> row.stream().map(RealDatabase::spelt).toList()).toList())
                 .isEqualTo(theirs(sql, own.columns().stream().map(ResultTable.Column::type).toList()));
+    }
+
+    /** What reads itself, is asked anew, or compares several values at once. */
+    @ParameterizedTest
+    @ValueSource(strings = {
+            "WITH RECURSIVE line (hive_no, hive, generation) AS (SELECT hive_no, hive, 0 FROM hives WHERE hive_no < 3 "
+                    + "UNION ALL SELECT h.hive_no, h.hive, l.generation + 1 FROM hives h JOIN line l ON h.hive_no = "
+                    + "l.hive_no + 2) SELECT * FROM line ORDER BY generation, hive_no",
+            "WITH RECURSIVE n AS (SELECT 1 AS x UNION SELECT x % 5 + 1 FROM n) SELECT * FROM n ORDER BY x",
+            "WITH RECURSIVE n (x) AS (VALUES (1) UNION ALL SELECT x + 1 FROM n WHERE x < 9), even AS (SELECT x FROM n "
+                    + "WHERE x % 2 = 0) SELECT a.x, b.x FROM even a JOIN even b ON a.x < b.x ORDER BY 1, 2",
+            "WITH RECURSIVE n (x) AS (SELECT 1 UNION ALL SELECT n.x + 1 FROM n WHERE EXISTS (SELECT * FROM hives h "
+                    + "WHERE h.hive_no = n.x)) SELECT MAX(x) FROM n",
+            "WITH RECURSIVE plain AS (SELECT 1 AS x UNION ALL SELECT 2) SELECT * FROM plain ORDER BY x",
+            "WITH RECURSIVE none (x) AS (SELECT 1 WHERE 1 = 2 UNION ALL SELECT x + 1 FROM none) SELECT * FROM none",
+            "WITH RECURSIVE n (x) AS (SELECT 1 UNION ALL SELECT x + 0.5 FROM n WHERE x < 3) SELECT * FROM n",
+            "WITH RECURSIVE n (x) AS (SELECT x FROM n UNION ALL SELECT 1) SELECT * FROM n",
+            "WITH RECURSIVE n (x) AS (SELECT 1 UNION ALL SELECT x, x FROM n) SELECT * FROM n",
+            "SELECT h.hive, q.day FROM hives h LEFT JOIN LATERAL (SELECT r.day FROM harvests r WHERE r.hive_no = "
+                    + "h.hive_no ORDER BY r.day DESC LIMIT 1) q ON TRUE ORDER BY h.hive_no",
+            "SELECT h.hive, v.n FROM hives h, LATERAL (VALUES (h.hive_no), (h.keeper_id)) v (n) ORDER BY 1, 2",
+            "SELECT a.id, q.s FROM a, b, LATERAL (SELECT a.x + b.y AS s) q ORDER BY 1, 2",
+            "SELECT n, q.m FROM days CROSS JOIN LATERAL (SELECT COUNT(*) AS m FROM days d WHERE d.day <= days.day) q "
+                    + "ORDER BY n",
+            "SELECT a.id, p.y, q.z FROM a JOIN LATERAL (SELECT y FROM b WHERE b.id >= a.id) p ON p.y > 100 LEFT JOIN "
+                    + "LATERAL (SELECT p.y + 1 AS z WHERE p.y > 200) q ON a.id = 1 ORDER BY 1, 2",
+            "SELECT * FROM a RIGHT JOIN LATERAL (SELECT a.x) q ON TRUE", "SELECT * FROM a, (SELECT a.x) q",
+            "SELECT * FROM a LEFT JOIN LATERAL (SELECT y FROM b) q",
+            "SELECT hive FROM hives WHERE (hive_no, keeper_id) IN ((1, 11), (2, NULL), (4, 12)) ORDER BY 1",
+            "SELECT hive FROM hives WHERE (hive_no, keeper_id) NOT IN (SELECT hive_no, keeper_id FROM visits)",
+            "SELECT ID, x FROM a WHERE (id, x) >= (1, 15) AND (x, 1) < (20, 2) AND (id, x) <> (1, 10) ORDER BY 1",
+            "SELECT * FROM a JOIN b ON (a.id, 200) = (b.id, b.y)", "SELECT * FROM a WHERE (id, x) = (1, 2, 3)",
+            "SELECT * FROM a WHERE (id, x) IN (SELECT id FROM b)", "SELECT * FROM a WHERE (id, x) IN (SELECT 'y', 1)",
+            "SELECT * FROM (VALUES (1, 'a'), (2, NULL), (NULL, 'c')) v (x, y) ORDER BY x",
+            "VALUES (2, 'b'), (1, 'a') ORDER BY 1", "SELECT * FROM (VALUES (1), (2.5)) q WHERE column1 > 1",
+            "SELECT * FROM (VALUES (1, 2), (3)) v", "SELECT * FROM (VALUES (1), ('x')) v (n)",
+            "SELECT j.hive, j.keeper FROM (hives JOIN keepers USING (keeper_id)) AS j ORDER BY 1",
+            "SELECT hives.hive FROM (hives JOIN keepers USING (keeper_id)) AS j",
+            "SELECT 'a%b' LIKE 'a!%b' ESCAPE '!', 'axb' LIKE 'a!%b' ESCAPE '!', 'a_' LIKE '%#_' ESCAPE '#'",
+            "SELECT 'x' LIKE 'x' ESCAPE 'ab'", "SELECT 'Oda' ILIKE 'o%', 'oda' NOT ILIKE '%D%', NULL ILIKE 'x'",
+            "SELECT POSITION('d' IN 'Oda'), POSITION('' IN 'x'), POSITION('z' IN ''), POSITION(NULL IN 'x')",
+            "SELECT EXTRACT(YEAR FROM day), EXTRACT(month FROM day), EXTRACT(DAY FROM day) FROM days ORDER BY n",
+            "SELECT EXTRACT(YEAR FROM n) FROM days", "SELECT EXTRACT(FLOWER FROM day) FROM days",
+            "SELECT SUBSTRING('abcdef' FROM 2 FOR 3), SUBSTRING('abcdef' FROM 5)",
+            "SELECT CONCAT('a', NULL, 1, 2.50), CONCAT(NULL), 'x' || CONCAT('', '')",
+            "SELECT day + 7, 7 + day, day - 1, day - DATE '2026-06-01' FROM days ORDER BY n",
+            "SELECT day * 2 FROM days", "SELECT day + day FROM days", "SELECT n - day FROM days",
+            "SELECT day + 1.5 FROM days", "SELECT CAST('7' AS INTEGER) + '2026-06-01'::date, '1.5'::decimal(4, 2) * 2",
+            "SELECT keeper_id AS k, COUNT(*) FROM hives GROUP BY k ORDER BY k",
+            "SELECT keeper_id + 1, COUNT(*) FROM hives GROUP BY 1 ORDER BY 1",
+            "SELECT COUNT(*) AS n FROM hives GROUP BY n", "SELECT COUNT(*) FROM hives GROUP BY 1",
+            "SELECT hive_no FROM hives GROUP BY 2",
+            "SELECT x AS id, COUNT(*) FROM a GROUP BY id, x ORDER BY 1", "SELECT hive FROM public.hives ORDER BY 1"})
+    void whatReadsItselfIsAskedAnewOrComparesRows(String sql) throws SQLException {
+        assertAsPostgresHasIt(sql);
     }
 
     /** What a schema forbids is refused. */

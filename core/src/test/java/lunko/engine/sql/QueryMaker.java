@@ -170,6 +170,7 @@ public final class QueryMaker {
         List<Col> before = List.copyOf(columns);
         boolean firstJoin =
                 left instanceof FromItem.NamedTable && before.stream().map(Col::table).distinct().count() == 1;
+        if (chance(10)) return lateral(left, columns);
         List<Col> added = new ArrayList<>();
         FromItem right = primary(added, 0);
         columns.addAll(added);
@@ -193,6 +194,20 @@ public final class QueryMaker {
         if (kind != JoinKind.FULL_OUTER && chance(3)) on = new Expression.And(on, condition(columns, List.of(), 0));
         if (kind != JoinKind.FULL_OUTER && chance(6)) on = condition(columns, List.of(), 0);
         return new FromItem.JoinedTable(left, kind, right, new JoinSpecification.On(on));
+    }
+
+    /** A query joined that is asked anew for each row before it. */
+    private FromItem lateral(FromItem left, List<Col> columns) {
+        List<Type> types = List.of(Type.INTEGER, pick(TYPES));
+        QueryBody.Select inner = select(types, List.copyOf(columns), 0);
+        Name alias = Name.of("t" + aliases++);
+        for (int i = 0; i < types.size(); i++)
+            columns.add(new Col(alias, ((SelectItem.Item) inner.items().get(i)).name().orElseThrow(), types.get(i)));
+        FromItem query =
+                new FromItem.DerivedTable(true, QueryExpression.of(inner), Optional.of(alias), List.of());
+        return chance(3) ? new FromItem.JoinedTable(left, JoinKind.CROSS, query, new JoinSpecification.Nothing())
+                : new FromItem.JoinedTable(left, pick(List.of(JoinKind.INNER, JoinKind.LEFT_OUTER)), query,
+                        new JoinSpecification.On(chance(2) ? Expression.ALWAYS : condition(columns, List.of(), 0)));
     }
 
     private FromItem primary(List<Col> columns, int depth) {
