@@ -221,6 +221,21 @@ public sealed interface QueryFault extends Fault {
     /** A query that WITH gives a name, and that takes that name for a table. */
     record NamesItself(String name) implements QueryFault {}
 
+    /** A table where a column is needed. */
+    record TableAsColumn(String table) implements QueryFault {}
+
+    /** A value behind OR, where a condition is needed, and the whole condition. */
+    record HalfCondition(String written, String whole) implements QueryFault {}
+
+    /** A table that is in FROM, and not in the join whose ON names it. */
+    record OutsideJoin(String table) implements QueryFault {}
+
+    /** A condition on groups in WHERE. */
+    record GroupConditionInWhere(String condition) implements QueryFault {}
+
+    /** A function that the standard writes otherwise, and how. */
+    record CalledOtherwise(String function, String standard) implements QueryFault {}
+
     /** A lateral query, of which a right or full join is to keep rows: there are none without a left row. */
     record LateralKept(String name) implements QueryFault {}
 

@@ -62,6 +62,12 @@ public sealed interface QueryNote extends Fault {
         }
     }
 
+    /** A text that looks like a pattern, compared by a sign; and the comparison by LIKE. */
+    record PatternWithoutLike(String sign, String meant) implements QueryNote {}
+
+    /** A pattern with other signs than those of SQL, and the one with these. */
+    record OtherPatternSigns(String meant) implements QueryNote {}
+
     /** Something that is spelled as some databases have it, and how the standard has it. */
     record Spelled(Spelling spelling, String standard) implements QueryNote {}
 

@@ -99,9 +99,6 @@ public sealed interface SyntaxFault extends Fault {
         /** A pattern of LIKE without quotes. */
         record PatternWithoutQuotes() implements Slip {}
 
-        /** {@code ::} before a type. */
-        record DoubleColon() implements Slip {}
-
         /** Two signs in the place of one. */
         record TwoSigns(String written, String meant) implements Slip {}
 
@@ -152,6 +149,57 @@ public sealed interface SyntaxFault extends Fault {
 
         /** A comma that is missing before something. */
         record CommaMissing(String before) implements Slip {}
+
+        /** A kind of join without the word JOIN. */
+        record JoinMissing(String kind) implements Slip {}
+
+        /** Two kinds of join at once. */
+        record TwoKinds(String one, String other) implements Slip {}
+
+        /** A join before FROM. */
+        record JoinBeforeFrom() implements Slip {}
+
+        /** AND in the place of ON. */
+        record AndForOn() implements Slip {}
+
+        /** AND between two tables. */
+        record AndBetweenTables() implements Slip {}
+
+        /** USING with a table before its column. */
+        record UsingOfTable(String column) implements Slip {}
+
+        /** A comma in the place of AND. */
+        record CommaForAnd() implements Slip {}
+
+        /** No column between SELECT and FROM. */
+        record NothingSelected() implements Slip {}
+
+        /** DISTINCT before one of the columns. */
+        record DistinctLate() implements Slip {}
+
+        /** ORDER or GROUP without BY. */
+        record ByMissing(String word) implements Slip {}
+
+        /** No condition behind a word. */
+        record ConditionMissing(String behind) implements Slip {}
+
+        /** No value before what compares it. */
+        record ValueMissing(String before) implements Slip {}
+
+        /** A clause that is there already. */
+        record ClauseTwice(String clause) implements Slip {}
+
+        /** Parentheses around the columns of SELECT. */
+        record ParenthesesTooMuch() implements Slip {}
+
+        /** Three names with dots between them. */
+        record TwoDots(String written) implements Slip {}
+
+        /** NOT before a sign or a value. */
+        record NotWithSign() implements Slip {}
+
+        /** BETWEEN with a comma. */
+        record BetweenWithComma() implements Slip {}
 
         /** A condition of a join without ON. */
         record OnMissing() implements Slip {}

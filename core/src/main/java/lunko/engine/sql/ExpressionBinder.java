@@ -116,6 +116,7 @@ class ExpressionBinder {
             case Expression.And _ -> conjunction(expression.conjuncts());
             case Expression.Or(Expression left, Expression right) -> {
                 BoundExpression l = condition(left);
+                refuseHalf(left, right);
                 BoundExpression r = condition(right);
                 yield BoundExpression.truth(env -> l.truthIn(env).or(r.truthIn(env)));
             }
@@ -151,6 +152,18 @@ class ExpressionBinder {
                 diagnostics.refused(expression,
                         new QueryFault.CountWithoutGroups());
         };
+    }
+
+    /** {@code hive_no = 1 OR 2}: what is compared stands before the first value alone. */
+    private void refuseHalf(Expression left, Expression right) {
+        Expression last = left instanceof Expression.Or(var _, Expression before) ? before : left;
+        if (!(right instanceof Expression.Literal(Value value)) || value.isNull()
+                || Type.of(value).equals(Optional.of(Type.BOOLEAN))
+                || !(last instanceof Expression.Comparison(Comparator sign, Expression of, var _)))
+            return;
+        String whole = new SqlWriter().expression(new Expression.Comparison(sign, of, right));
+        diagnostics.refuse(right, new QueryFault.HalfCondition(text(right), whole),
+                diagnostics.fix().instead(right, whole));
     }
 
     BoundExpression column(Expression.ColumnName name) {

@@ -14,7 +14,9 @@ import lunko.problem.RunFault;
 import lunko.problem.SyntaxFault;
 import lunko.problem.Unread;
 import lunko.query.sql.AggregateFunction;
+import lunko.query.sql.DatePart;
 import lunko.query.sql.Expression;
+import lunko.query.sql.Fix;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -50,6 +52,12 @@ final class Functions {
         if (function.isPresent()) return bind(function.get(), call, binder);
         Unread unread = UNREAD.get(call.function().text().toUpperCase(Locale.ROOT));
         if (unread != null) return binder.diagnostics().refused(call.function(), new SyntaxFault.NotRead(unread));
+        Optional<Expression> standard = standard(call);
+        if (standard.isPresent()) {
+            String written = ExpressionBinder.text(standard.get());
+            return binder.diagnostics().refused(call, new QueryFault.CalledOtherwise(call.function().text(), written),
+                    binder.diagnostics().fix().instead(call, written));
+        }
         String called = OTHERWISE.get(call.function().text().toUpperCase(Locale.ROOT));
         if (called != null) {
             return binder.diagnostics().refused(call.function(), new QueryFault.NotThere(Thing.FUNCTION,
@@ -59,6 +67,22 @@ final class Functions {
         binder.diagnostics().notThere(call.function(), new QueryFault.NotThere(Thing.FUNCTION, call.function().text(),
                 Optional.empty(), NAMES, Optional.empty()));
         return BoundExpression.MISSING;
+    }
+
+    /** What the standard has for a function that databases call otherwise, with words between its arguments. */
+    private static Optional<Expression> standard(Expression.Call call) {
+        List<Expression> arguments = call.arguments();
+        return Optional.ofNullable(switch (call.function().text().toUpperCase(Locale.ROOT)) {
+            case "POSITION", "LOCATE", "CHARINDEX" -> arguments.size() != 2 ? null
+                    : new Expression.Position(arguments.getFirst(), arguments.getLast());
+            case "INSTR", "STRPOS" -> arguments.size() != 2 ? null
+                    : new Expression.Position(arguments.getLast(), arguments.getFirst());
+            case "YEAR", "MONTH", "DAY" -> arguments.size() != 1 ? null : new Expression.Extract(
+                    DatePart.valueOf(call.function().text().toUpperCase(Locale.ROOT)), arguments.getFirst());
+            case "DATEDIFF" -> arguments.size() != 2 ? null : new Expression.Calculation(Expression.Operator.MINUS,
+                    arguments.getFirst(), arguments.getLast());
+            default -> null;
+        });
     }
 
     private static BoundExpression bind(ValueFunction function, Expression.Call call, ExpressionBinder binder) {
@@ -207,8 +231,10 @@ final class Functions {
     }
 
     private static BoundExpression wrongCount(Expression.Call call, ExpressionBinder binder, Optional<Integer> wanted) {
+        boolean all = call.function().means("COUNT") && call.arguments().isEmpty();
         return binder.diagnostics().refused(call, new QueryFault.WrongArguments(call.function().text(), wanted,
-                call.arguments().size()));
+                call.arguments().size()),
+                all ? new Fix[] {binder.diagnostics().fix().instead(call, "COUNT(*)")} : new Fix[0]);
     }
 
     /** TRIM takes blanks away and nothing else that is white. */

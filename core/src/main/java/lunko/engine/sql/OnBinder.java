@@ -37,8 +37,8 @@ final class OnBinder extends ExpressionBinder {
                         exchanged(later.get()));
             }
             if (all.stream().anyMatch(item -> isCalled(first(item), unseen.get()))) {
-                return diagnostics().refused(name,
-                        new QueryFault.BeyondComma(unseen.get().text()));
+                return diagnostics().refused(name, all.size() > 1 ? new QueryFault.BeyondComma(unseen.get().text())
+                        : new QueryFault.OutsideJoin(unseen.get().text()));
             }
         }
         return super.column(name);

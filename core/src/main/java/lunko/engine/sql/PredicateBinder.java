@@ -11,6 +11,7 @@ import lunko.query.sql.Expression.Comparator;
 import lunko.query.sql.Expression.Predicate;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
+import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
 import lunko.table.Value;
 
@@ -31,6 +32,7 @@ final class PredicateBinder {
                 if (isNull(left) || isNull(right)) {
                     noteNull(predicate, comparator, isNull(right) ? left : right);
                 }
+                notePattern(predicate, comparator, left, right);
                 yield BoundExpression.truth(env -> compare(comparator, l.in(env), r.in(env)));
             }
             case Expression.IsNull(Expression of, boolean negated) -> {
@@ -89,6 +91,28 @@ final class PredicateBinder {
                 operands.diagnostics().fix().instead(comparison, meant));
     }
 
+    /** {@code hive = 'Cl%'}: a pattern is one behind LIKE alone. */
+    private void notePattern(Expression comparison, Comparator comparator, Expression left, Expression right) {
+        boolean equal = comparator == Comparator.EQUAL || comparator == Comparator.NOT_EQUAL;
+        if (!equal || !(right instanceof Expression.Literal(Value.TextValue(String text))) || text.length() < 2
+                || !text.startsWith("%") && !text.endsWith("%"))
+            return;
+        String meant = new SqlWriter().expression(new Expression.Like(left, right, Optional.empty(),
+                comparator == Comparator.NOT_EQUAL));
+        operands.diagnostics().note(comparison, new QueryNote.PatternWithoutLike(comparator.sign(), meant),
+                operands.diagnostics().fix().instead(comparison, meant));
+    }
+
+    /** {@code LIKE 'Cl*'}: the signs of SQL are others. */
+    private void noteOtherSigns(Expression.Like like) {
+        if (!(like.pattern() instanceof Expression.Literal(Value.TextValue(String text)))
+                || text.indexOf('%') >= 0 || text.indexOf('_') >= 0 || text.indexOf('*') < 0)
+            return;
+        String meant = Value.of(text.replace('*', '%').replace('?', '_')).sql();
+        operands.diagnostics().note(like, new QueryNote.OtherPatternSigns(meant),
+                operands.diagnostics().fix().instead(like.pattern(), meant));
+    }
+
     private static boolean isNull(Expression expression) {
         return expression instanceof Expression.Literal(Value value) && value.isNull();
     }
@@ -114,6 +138,7 @@ final class PredicateBinder {
     }
 
     private BoundExpression like(Expression.Like like) {
+        noteOtherSigns(like);
         BoundExpression text = operands.ofText(like.of());
         BoundExpression form = operands.ofText(like.pattern());
         Optional<BoundExpression> escape = like.escape().map(operands::ofText);

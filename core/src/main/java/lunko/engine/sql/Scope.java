@@ -159,7 +159,13 @@ final class Scope {
         boolean maybeText = name.table().isEmpty() && !columns.isEmpty() && Nearest.to(column, columns).isEmpty()
                 && diagnostics.isCompared(name);
         if (name.table().isEmpty() && Functions.isNamed(column)) {
-            diagnostics.refuse(name, new QueryFault.FunctionAlone(column.toUpperCase(Locale.ROOT)));
+            diagnostics.refuse(name, new QueryFault.FunctionAlone(column.toUpperCase(Locale.ROOT)),
+                    column.equalsIgnoreCase("COUNT") ? new Fix[] {diagnostics.fix().after(name, "(*)")} : new Fix[0]);
+            return;
+        }
+        if (name.table().isEmpty() && diagnostics.isStored(name.column())
+                && columns.stream().noneMatch(one -> one.equalsIgnoreCase(column))) {
+            diagnostics.refuse(name, new QueryFault.TableAsColumn(column));
             return;
         }
         Optional<String> elsewhere = name.table().isPresent() || Nearest.to(column, columns).isPresent()

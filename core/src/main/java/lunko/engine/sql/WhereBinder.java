@@ -2,6 +2,7 @@ package lunko.engine.sql;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.problem.QueryFault;
 import lunko.problem.QueryNote;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
@@ -24,9 +25,24 @@ final class WhereBinder extends ExpressionBinder {
 
     /** A condition of the clause, or several that must all hold. */
     BoundExpression where(Expression condition) {
+        condition.conjuncts().stream().filter(Expression::isOfGroup).findFirst().ifPresent(this::refuseOfGroup);
         BoundExpression bound = condition(condition);
         condition.conjuncts().forEach(this::notePadded);
         return bound;
+    }
+
+    /** A condition on groups, where there are groups: it belongs into HAVING. */
+    private void refuseOfGroup(Expression condition) {
+        if (select.groupBy().isEmpty()) return;
+        List<Expression> others = select.where().orElse(condition).conjuncts().stream()
+                .filter(other -> other != condition).toList();
+        SqlWriter writer = new SqlWriter();
+        String moved = writer.expression(condition);
+        Fix without = others.isEmpty() ? diagnostics().fix().without(select.from().getLast(), select.where().get())
+                : diagnostics().fix().instead(select.where().get(), writer.expression(Expression.all(others)));
+        diagnostics().refuse(condition, new QueryFault.GroupConditionInWhere(text(condition)),
+                select.having().map(having -> without.after(having, " AND " + moved))
+                        .orElseGet(() -> without.after(select.groupBy().getLast(), " HAVING " + moved)));
     }
 
     /** A condition that is not true of NULL, on a column that is NULL in all kept rows. */

@@ -53,8 +53,8 @@ final class SyntaxProblems extends BaseErrorListener {
             first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread())));
             return;
         }
-        Optional<Slips.Found> slip =
-                new Slips(words, at, parser.getExpectedTokens(), fix).found();
+        Optional<SlipsAt.Found> slip =
+                SlipsAt.found(new SlipsAt.Spot(words, at, parser.getExpectedTokens(), fix));
         first = slip.map(known -> Problem.at(source.place(known.from()), known.slip())
                 .with(known.mended().flatMap(Fix::text).stream().toList()))
                 .or(() -> Optional.of(Problem.at(source.place(token), fault(token, parser))

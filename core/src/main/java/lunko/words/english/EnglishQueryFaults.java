@@ -135,6 +135,18 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.NamesItself(String name) ->
                 Say.say("{} is read in the query that gives it its name: write WITH RECURSIVE, let that query begin "
                         + "with one that does not read it, and put UNION ALL between the two.", name);
+            case QueryFault.TableAsColumn(String table) ->
+                Say.say("{} is a table, and a column is needed here: write the one that you mean.", table);
+            case QueryFault.HalfCondition(String written, String whole) ->
+                Say.say("OR stands between two whole conditions, and {} is a value: write {}.", written, whole);
+            case QueryFault.OutsideJoin(String table) ->
+                Say.say("{} is no part of this join: the first ON belongs to the last JOIN before it, so write each ON "
+                        + "directly behind the table of its JOIN.", table);
+            case QueryFault.GroupConditionInWhere(String condition) ->
+                Say.say("WHERE comes before the groups are made, and {} is about a group: write it into HAVING.",
+                        condition);
+            case QueryFault.CalledOtherwise(String function, String standard) ->
+                Say.say("{} is what a database or two call it: write {}, as the standard has it.", function, standard);
             case QueryFault.LateralKept(String name) ->
                 Say.say("{} is asked anew for each row on its left, and so has no rows without one that could be kept: "
                         + "write INNER JOIN, LEFT JOIN or CROSS JOIN.", name);

@@ -15,8 +15,6 @@ final class EnglishSlips {
             case Slip.OpenText() -> Say.say("This text has no end: add a single quote before the semicolon.");
             case Slip.PatternWithoutQuotes() -> Say.say(
                     "A pattern is a text: write it in single quotes, as in LIKE 'Cl%'.");
-            case Slip.DoubleColon() -> Say.say(
-                    ":: is not in the standard: write CAST(… AS type), which every database reads.");
             case Slip.TwoSigns(String written, String meant) -> Say.say("{} is not a sign of SQL: write {}.", written,
                     meant);
             case Slip.LimitWithComma() -> Say.say(
@@ -51,6 +49,32 @@ final class EnglishSlips {
                     "IS asks for NULL, TRUE, FALSE or UNKNOWN: to compare with a value, write {}.", sign);
             case Slip.IsMissing() -> Say.say("To ask whether there is a value, write IS NOT NULL.");
             case Slip.CommaMissing(String before) -> Say.say("A comma is missing before {}.", before);
+            case Slip.JoinMissing(String kind) -> Say.say("JOIN is missing behind {}.", kind);
+            case Slip.TwoKinds(String one, String other) -> Say.say(
+                    "{} and {} are two kinds of join: write the one that you mean.", one, other);
+            case Slip.JoinBeforeFrom() -> Say.say(
+                    "JOIN is a part of FROM: write FROM and the first table before it.");
+            case Slip.AndForOn() -> Say.say("The condition of a join begins with ON: AND adds another one to it.");
+            case Slip.AndBetweenTables() -> Say.say(
+                    "AND stands between conditions: tables are joined by JOIN, or divided by a comma.");
+            case Slip.UsingOfTable(String column) -> Say.say(
+                    "USING takes the name that both tables have, without a table before it: write {}.", column);
+            case Slip.CommaForAnd() -> Say.say("A comma does not join conditions: write AND if both must hold.");
+            case Slip.NothingSelected() -> Say.say(
+                    "Nothing stands between SELECT and FROM: write the columns, or * for all of them.");
+            case Slip.DistinctLate() -> Say.say(
+                    "DISTINCT stands once, behind SELECT: it leaves out whole rows that are there already.");
+            case Slip.ByMissing(String word) -> Say.say("BY is missing behind {}.", word);
+            case Slip.ConditionMissing(String behind) -> Say.say("A condition is missing behind {}.", behind);
+            case Slip.ValueMissing(String before) -> Say.say(
+                    "Nothing stands before {} that could be compared: write the column again.", before);
+            case Slip.ClauseTwice(String clause) -> Say.say(
+                    "There is a {} already: put the conditions together with AND.", clause);
+            case Slip.ParenthesesTooMuch() -> Say.say("The columns of SELECT stand without parentheses.");
+            case Slip.TwoDots(String written) -> Say.say(
+                    "{} has a dot too many: a column has the name of one table before it.", written);
+            case Slip.NotWithSign() -> Say.say("For values that are not equal, write <>.");
+            case Slip.BetweenWithComma() -> Say.say("BETWEEN has AND between its two ends.");
             case Slip.OnMissing() -> Say.say("ON is missing before the condition of the join.");
         };
     }
