@@ -221,6 +221,15 @@ public sealed interface QueryFault extends Fault {
     /** A query that WITH gives a name, and that takes that name for a table. */
     record NamesItself(String name) implements QueryFault {}
 
+    /** What asks for the day that it is. */
+    record NoNow(String word) implements QueryFault {}
+
+    /** ANY, SOME or ALL before values that are written down. */
+    record AnyTakesQuery(String word) implements QueryFault {}
+
+    /** A query in FROM names a table beside it, which only a lateral one sees. */
+    record NeedsLateral(String table) implements QueryFault {}
+
     /** A table where a column is needed. */
     record TableAsColumn(String table) implements QueryFault {}
 

@@ -62,6 +62,9 @@ public sealed interface QueryNote extends Fault {
         }
     }
 
+    /** A text in ORDER BY. */
+    record SortedByText(String text) implements QueryNote {}
+
     /** A text that looks like a pattern, compared by a sign; and the comparison by LIKE. */
     record PatternWithoutLike(String sign, String meant) implements QueryNote {}
 

@@ -66,6 +66,9 @@ public sealed interface SyntaxFault extends Fault {
     /** A number of rows beyond all results. */
     record RowCountTooLarge() implements SyntaxFault {}
 
+    /** Something else where only a whole number can stand. */
+    record NumberExpected(String word) implements SyntaxFault {}
+
     /** Rows of different numbers of values are compared. */
     record RowsOfOtherWidths(int one, int other) implements SyntaxFault {}
 
@@ -197,6 +200,87 @@ public sealed interface SyntaxFault extends Fault {
 
         /** NOT before a sign or a value. */
         record NotWithSign() implements Slip {}
+
+        /** EXISTS behind a value. */
+        record ExistsBehindValue() implements Slip {}
+
+        /** EXISTS before a table. */
+        record ExistsOfTable(String table) implements Slip {}
+
+        /** A query as what a function is of. */
+        record QueryAsArgument() implements Slip {}
+
+        /** A table behind UNION, EXCEPT or INTERSECT. */
+        record UnionOfTable(String word) implements Slip {}
+
+        /** ORDER BY before UNION, EXCEPT or INTERSECT. */
+        record OrderBeforeUnion(String word) implements Slip {}
+
+        /** Two comparisons of one value. */
+        record TwoComparisons() implements Slip {}
+
+        /** A name in single quotes. */
+        record NameInSingleQuotes() implements Slip {}
+
+        /** A name of several words. */
+        record NameOfWords() implements Slip {}
+
+        /** A name in quotes that the standard has not. */
+        record OtherQuotes(String name) implements Slip {}
+
+        /** A number with a comma. */
+        record DecimalComma() implements Slip {}
+
+        /** INTERVAL. */
+        record Interval() implements Slip {}
+
+        /** DISTINCT before a star, within a function. */
+        record DistinctStar() implements Slip {}
+
+        /** CASE without WHEN. */
+        record WhenMissing() implements Slip {}
+
+        /** WHEN without THEN. */
+        record ThenMissing() implements Slip {}
+
+        /** ORDER BY with two directions. */
+        record TwoDirections() implements Slip {}
+
+        /** A direction before what is sorted by. */
+        record DirectionFirst(String word) implements Slip {}
+
+        /** No FROM before a table. */
+        record FromMissing() implements Slip {}
+
+        /** A text that is no statement from its first word on. */
+        record NoStatement(String word) implements Slip {}
+
+        /** WHERE and ON, one behind the other. */
+        record WhereBeforeOn() implements Slip {}
+
+        /** A kind of join behind JOIN. */
+        record KindBehindJoin(String kind) implements Slip {}
+
+        /** LEFT or RIGHT as a function. */
+        record SideAsFunction(String word) implements Slip {}
+
+        /** A query under a name without AS. */
+        record AsMissing() implements Slip {}
+
+        /** CAST with a comma. */
+        record CastWithComma() implements Slip {}
+
+        /** LIKE with several patterns. */
+        record OnePattern() implements Slip {}
+
+        /** A list of values behind a sign. */
+        record ListNeedsIn() implements Slip {}
+
+        /** A single quote within a text. */
+        record QuoteInText() implements Slip {}
+
+        /** A closing parenthesis that closes nothing. */
+        record ParenthesisTooMuch() implements Slip {}
 
         /** BETWEEN with a comma. */
         record BetweenWithComma() implements Slip {}

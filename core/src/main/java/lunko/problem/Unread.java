@@ -8,6 +8,8 @@ public enum Unread {
     FILTER,
     /** {@code APPLY}: a query asked anew for each row on its left, which the standard calls LATERAL. */
     APPLY,
+    /** {@code SELF JOIN}. */
+    SELF_JOIN,
     /** {@code SEMI JOIN} and {@code ANTI JOIN}. */
     SEMI_OR_ANTI,
     /** {@code (+)} and {@code *=}: outer joins in a condition. */

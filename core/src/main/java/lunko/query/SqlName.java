@@ -15,8 +15,10 @@ public record SqlName(String name) {
     // lesson full of quotes would teach nothing.
     private static final Set<String> RESERVED = Set.of("all", "and", "any", "as", "asc", "between", "both", "case",
             "cast", "check", "column", "create", "cross", "default", "desc", "distinct", "else", "end", "escape",
-            "except", "exists", "false", "fetch", "for", "foreign", "from", "full", "grant", "group", "having", "in", "inner",
-            "intersect", "into", "is", "join", "lateral", "left", "like", "limit", "natural", "not", "null", "offset", "on",
+            "except", "exists", "false", "fetch", "for", "foreign", "from", "full", "grant", "group", "having", "in",
+            "inner",
+            "intersect", "into", "is", "join", "lateral", "left", "like", "limit", "natural", "not", "null", "offset",
+            "on",
             "only", "or", "order", "outer", "primary", "references", "right", "select", "some", "table", "then",
             "to", "true", "union", "unique", "user", "using", "when", "where", "with");
 

@@ -76,7 +76,9 @@ public final class Timeline {
                 && joined.asides().isEmpty();
     }
 
-    /** Adds the parts of a stage after those of its inputs; a query that has a name is asked once, however often read. */
+    /**
+     * Adds the parts of a stage after those of its inputs; a query that has a name is asked once, however often read.
+     */
     private static void add(Stage stage, JoinAlgorithm algorithm, Context within, List<Section> sections,
             Set<Stage> added) {
         if (!added.add(stage)) return;

@@ -75,7 +75,8 @@ final class FromBinder {
         List<BoundFrom> tables = new ArrayList<>();
         for (FromItem item : items) {
             if (isLateral(item) && !tables.isEmpty()) {
-                BoundFrom left = tables.size() == 1 ? tables.getFirst() : product(List.copyOf(before), List.copyOf(tables));
+                BoundFrom left =
+                        tables.size() == 1 ? tables.getFirst() : product(List.copyOf(before), List.copyOf(tables));
                 BoundFrom right = new LateralBinder(this, (FromItem.DerivedTable) item, left, outer).afterComma();
                 tables.clear();
                 tables.add(right);
@@ -165,6 +166,7 @@ final class FromBinder {
     /** A word before JOIN that some databases have there, and that would be taken for an alias. */
     private void refuseWordOfJoin(Name alias) {
         if (alias.quoted()) return;
+        if (alias.means("SELF")) diagnostics.refuse(alias, new SyntaxFault.NotRead(Unread.SELF_JOIN));
         if (alias.means("ASOF")) diagnostics.refuse(alias, new SyntaxFault.NotRead(Unread.ASOF));
         if (alias.means("SEMI") || alias.means("ANTI"))
             diagnostics.refuse(alias, new SyntaxFault.NotRead(Unread.SEMI_OR_ANTI));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import lunko.engine.ValueOrder;
@@ -17,6 +18,7 @@ import lunko.query.sql.AggregateFunction;
 import lunko.query.sql.DatePart;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
+import lunko.query.sql.SqlWriter;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -29,6 +31,10 @@ final class Functions {
     /** What databases call otherwise than the standard. */
     private static final Map<String, String> OTHERWISE = Map.of("IFNULL", "COALESCE", "NVL", "COALESCE", "ISNULL",
             "COALESCE", "LEN", "CHAR_LENGTH", "UCASE", "UPPER", "LCASE", "LOWER");
+
+    /** What asks for the day or the time that it is. */
+    static final Set<String> NOW = Set.of("NOW", "TODAY", "CURRENT_DATE", "CURRENT_TIMESTAMP", "CURDATE", "GETDATE",
+            "SYSDATE");
 
     private static final Map<String, Unread> UNREAD = Map.of("ROLLUP", Unread.GROUPS_OF_GROUPS, "CUBE",
             Unread.GROUPS_OF_GROUPS, "STRING_AGG", Unread.TEXTS_OF_GROUP, "LISTAGG",
@@ -54,10 +60,14 @@ final class Functions {
         if (unread != null) return binder.diagnostics().refused(call.function(), new SyntaxFault.NotRead(unread));
         Optional<Expression> standard = standard(call);
         if (standard.isPresent()) {
-            String written = ExpressionBinder.text(standard.get());
+            String written = new SqlWriter().expression(standard.get());
             return binder.diagnostics().refused(call, new QueryFault.CalledOtherwise(call.function().text(), written),
                     binder.diagnostics().fix().instead(call, written));
         }
+        if (NOW.contains(call.function().text().toUpperCase(Locale.ROOT)))
+            return binder.diagnostics().refused(call, new QueryFault.NoNow(call.function().text()));
+        if (call.function().means("ANY") || call.function().means("SOME") || call.function().means("ALL"))
+            return binder.diagnostics().refused(call, new QueryFault.AnyTakesQuery(call.function().text()));
         String called = OTHERWISE.get(call.function().text().toUpperCase(Locale.ROOT));
         if (called != null) {
             return binder.diagnostics().refused(call.function(), new QueryFault.NotThere(Thing.FUNCTION,
@@ -81,6 +91,10 @@ final class Functions {
                     DatePart.valueOf(call.function().text().toUpperCase(Locale.ROOT)), arguments.getFirst());
             case "DATEDIFF" -> arguments.size() != 2 ? null : new Expression.Calculation(Expression.Operator.MINUS,
                     arguments.getFirst(), arguments.getLast());
+            case "ISNULL" -> arguments.size() != 1 ? null : new Expression.IsNull(arguments.getFirst(), false);
+            case "IF", "IIF" -> arguments.size() != 3 ? null : new Expression.Case(Optional.empty(),
+                    List.of(new Expression.When(arguments.getFirst(), arguments.get(1))),
+                    Optional.of(arguments.getLast()));
             default -> null;
         });
     }

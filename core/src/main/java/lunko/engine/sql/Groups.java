@@ -133,11 +133,11 @@ final class Groups extends ExpressionBinder {
             return ofGroup(name, new Aggregate.OfDependent(found.get().bound()));
         return diagnostics()
                 .refused(name, new QueryFault.NotGrouped(found.get().slot().name()),
-                        by.isEmpty()
+                        diagnostics().script().stretch(name).isEmpty() ? new Fix[0] : new Fix[] {by.isEmpty()
                                 ? diagnostics().fix()
                                         .after(select.where().<Object>map(where -> where)
                                                 .orElse(select.from().getLast()), " GROUP BY " + text(name))
-                                : diagnostics().fix().after(by.getLast(), ", " + text(name)));
+                                : diagnostics().fix().after(by.getLast(), ", " + text(name))});
     }
 
     private boolean isInHaving(Expression.ColumnName name) {

@@ -115,8 +115,9 @@ final class LateralBinder {
     /** What the query gives for each row before it; for rows in which it is asked for the same, once. */
     private Table answers(Stage before, Env env) {
         List<Column> columns = new ArrayList<>();
-        for (int column : asked) columns.add(new Column("for_" + left.slots().get(column).name(),
-                left.slots().get(column).type().orElse(Type.TEXT)));
+        for (int column : asked)
+            columns.add(new Column("for_" + left.slots().get(column).name(),
+                    left.slots().get(column).type().orElse(Type.TEXT)));
         query.columns().forEach(column -> columns.add(new Column(column.name(), column.type().orElse(Type.TEXT))));
         List<List<Value>> rows = new ArrayList<>();
         Set<List<Object>> known = new HashSet<>();

@@ -24,6 +24,7 @@ import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
+import lunko.problem.QueryNote;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
@@ -303,6 +304,7 @@ final class QueryBinder {
     private BoundExpression sortValue(SortKey key, List<BoundQuery.Column> columns, List<BoundExpression> values,
             ExpressionBinder binder,
             QueryBody.Select select) {
+        noteConstant(key);
         Optional<Integer> column = resultColumn(key, columns, (one, other) -> values.get(one).column().isPresent()
                 && values.get(one).column().equals(values.get(other).column()));
         if (column.isPresent()) return values.get(column.get());
@@ -317,6 +319,13 @@ final class QueryBinder {
             return diagnostics.refused(key, new QueryFault.OrderOutsideDistinct(ExpressionBinder.text(key.by())));
         }
         return binder.bind(key.by());
+    }
+
+    /** {@code ORDER BY 'hive'}: a text is the same for every row. */
+    private void noteConstant(SortKey key) {
+        if (!(key.by() instanceof Expression.Literal(Value.TextValue(String text)))) return;
+        diagnostics.note(key, new QueryNote.SortedByText(text),
+                diagnostics.fix().instead(key.by(), Name.of(text).sql()));
     }
 
     /** The column of the result that is meant; of several of the name, if they are the same, the first. */

@@ -42,7 +42,7 @@ final class RecursionBinder {
     Optional<BoundQuery> bind() {
         String name = common.name().text();
         BoundQuery first = queries.called(name, common.columns(), queries.alone(common.name(), union.left()));
-        BoundQuery itself = new BoundQuery(first.columns(), false, 
+        BoundQuery itself = new BoundQuery(first.columns(), false,
                 _ -> Source.of(working.orElseThrow(), name, Set.of()));
         BoundQuery next = queries.reading(common.name(), itself, union.right());
         if (next.alwaysTheSame()) return Optional.empty();

@@ -12,6 +12,7 @@ import lunko.query.SqlName;
 import lunko.query.sql.Expression.ColumnName;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
+import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
 import lunko.table.Value;
 
@@ -146,10 +147,14 @@ final class Scope {
                     notInFrom(table, around, diagnostics);
                     return;
                 }
+                if (needsLateral(name, table, diagnostics)) return;
                 List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
                         .flatMap(slot -> slot.table().stream()).distinct().toList();
-                diagnostics.notThere(table, new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(), Optional.empty(),
-                        tables, Optional.empty()), owners.isEmpty() ? tables : owners);
+                QueryFault.NotThere missing = new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(),
+                        Optional.empty(), tables, Optional.empty());
+                // A column with a dot for a comma behind it is no table that is misspelt.
+                if (around.stream().anyMatch(slot -> table.means(slot.name()))) diagnostics.refuse(table, missing);
+                else diagnostics.notThere(table, missing, owners.isEmpty() ? tables : owners);
                 return;
             }
         }
@@ -161,6 +166,10 @@ final class Scope {
         if (name.table().isEmpty() && Functions.isNamed(column)) {
             diagnostics.refuse(name, new QueryFault.FunctionAlone(column.toUpperCase(Locale.ROOT)),
                     column.equalsIgnoreCase("COUNT") ? new Fix[] {diagnostics.fix().after(name, "(*)")} : new Fix[0]);
+            return;
+        }
+        if (name.table().isEmpty() && Functions.NOW.contains(column.toUpperCase(Locale.ROOT))) {
+            diagnostics.refuse(name, new QueryFault.NoNow(column));
             return;
         }
         if (name.table().isEmpty() && diagnostics.isStored(name.column())
@@ -176,6 +185,20 @@ final class Scope {
                 diagnostics.fix().instead(name, Value.of(column).sql()));
         else diagnostics.notThere(name.column(), new QueryFault.NotThere(Thing.COLUMN, column,
                 name.table().map(Name::text), columns, Optional.empty()));
+    }
+
+    /** A table that stands in FROM beside the query that names it: that could see it if it were lateral. */
+    private static boolean needsLateral(ColumnName name, Name table, Diagnostics diagnostics) {
+        Optional<FromItem.DerivedTable> within = diagnostics.script().parts(FromItem.DerivedTable.class).stream()
+                .filter(query -> !query.lateral() && diagnostics.script().stretch(query)
+                        .filter(all -> diagnostics.script().stretch(name).filter(all::covers).isPresent()).isPresent())
+                .findFirst();
+        boolean beside = diagnostics.script().parts(FromItem.NamedTable.class).stream()
+                .anyMatch(item -> table.means(item.alias().orElse(item.table()).text()));
+        if (within.isEmpty() || !beside) return false;
+        diagnostics.refuse(table, new QueryFault.NeedsLateral(table.text()),
+                diagnostics.fix().before(within.get(), "LATERAL "));
+        return true;
     }
 
     /** A table that is there: under another name, or not in FROM. No other table is offered in its place. */

@@ -60,7 +60,8 @@ final class TypeRules {
         // What is written as a value of the other type is surely meant so; a cast that may fail for some rows, or that
         // compares numbers as texts where a value was only quoted, is no advice.
         Optional<Instead> meant = written(right, l.type().get()).or(() -> written(left, r.type().get()))
-                .or(() -> asText(right, l.type().get())).or(() -> asText(left, r.type().get()));
+                .or(() -> left instanceof Expression.Literal ? Optional.empty() : asText(right, l.type().get()))
+                .or(() -> right instanceof Expression.Literal ? Optional.empty() : asText(left, r.type().get()));
         diagnostics.refuse(where, new QueryFault.NotComparable(
                 new Typed(new Named.Written(text(left)), l.type().get()),
                 new Typed(new Named.Written(text(right)), r.type().get()),

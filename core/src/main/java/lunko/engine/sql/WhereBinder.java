@@ -10,6 +10,7 @@ import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.SqlWriter;
+import lunko.table.Value;
 
 /**
  * Binds a WHERE clause. It comes before SELECT, and so does not know the names that are given there; and it comes after
@@ -48,7 +49,7 @@ final class WhereBinder extends ExpressionBinder {
     /** A condition that is not true of NULL, on a column that is NULL in all kept rows. */
     private void notePadded(Expression condition) {
         switch (condition) {
-            case Expression.Comparison(var _, Expression left, Expression right) ->
+            case Expression.Comparison(var _, Expression left, Expression right) when !isNull(left) && !isNull(right) ->
                 notePadded(condition, Stream.of(left, right));
             case Expression.Between(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
             case Expression.Like(Expression of, var _, var _, boolean _) -> notePadded(condition, Stream.of(of));
@@ -56,6 +57,10 @@ final class WhereBinder extends ExpressionBinder {
             case Expression.IsNull(Expression of, boolean negated) when negated -> notePadded(condition, Stream.of(of));
             default -> {}
         }
+    }
+
+    private static boolean isNull(Expression expression) {
+        return expression instanceof Expression.Literal(Value value) && value.isNull();
     }
 
     private void notePadded(Expression condition, Stream<Expression> operands) {

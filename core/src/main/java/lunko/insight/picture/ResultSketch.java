@@ -68,7 +68,8 @@ public record ResultSketch(List<TableHue> tables, List<List<Bar>> lines) {
     private static Stream<Stage> leaves(Stage stage) {
         return switch (stage) {
             case Source _,Derived _ -> Stream.of(stage);
-            case Joined _,SetOperation _,Recursion _,UnaryStage _ -> stage.inputs().stream().flatMap(ResultSketch::leaves);
+            case Joined _,SetOperation _,Recursion _,UnaryStage _ ->
+                stage.inputs().stream().flatMap(ResultSketch::leaves);
         };
     }
 

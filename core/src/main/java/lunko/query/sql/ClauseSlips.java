@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.problem.SyntaxFault.Slip;
+import lunko.query.SqlName;
 import lunko.query.sql.grammar.SqlLexer;
 
 /** Clauses that are nearly right, or stand where they cannot. */
@@ -14,9 +15,11 @@ final class ClauseSlips extends SlipsAt {
 
     @Override
     Stream<Supplier<Optional<Found>>> all() {
-        return Stream.of(this::comma, this::commaForAnd, this::noName, this::minus, this::top, this::nothingSelected,
-                this::distinctLate, this::noBy, this::noCondition, this::noValue, this::order, this::twice,
-                this::parenthesesTooMuch, this::twoDots, this::noComma);
+        return Stream.of(this::comma, this::commaForAnd, this::noName, this::nameInQuotes, this::nameOfWords,
+                this::direction, this::noFrom, this::minus, this::top, this::nothingSelected,
+                this::distinctLate, this::noBy, this::noCondition, this::noValue, this::twoComparisons, this::order,
+                this::twice,
+                this::parenthesesTooMuch, this::twoDots, this::noComma, this::noStatement);
     }
 
     /** A comma behind which nothing comes, or one in LIMIT. */
@@ -24,6 +27,10 @@ final class ClauseSlips extends SlipsAt {
         if (is(at, SqlLexer.COMMA) && is(at - 2, SqlLexer.LIMIT) && is(at + 1, SqlLexer.INTEGER))
             return found(new Slip.LimitWithComma(), at, fix.instead(words.get(at - 1), text(at + 1))
                     .instead(words.get(at), " OFFSET ").instead(words.get(at + 1), text(at - 1)));
+        if (is(at, SqlLexer.COMMA) && (is(at - 1, SqlLexer.COMMA) || is(at - 1, SqlLexer.SELECT)))
+            return found(new Slip.CommaTooMuch(""), at, fix.instead(words.get(at), ""));
+        if (isDirection(at) && is(at - 1, SqlLexer.COMMA))
+            return found(new Slip.CommaTooMuch(upper(at)), at - 1, fix.instead(words.get(at - 1), ""));
         boolean ends = at == words.size() || isClause(at) || is(at, SqlLexer.RIGHT_PAREN);
         return !is(at - 1, SqlLexer.COMMA) || !ends ? Optional.empty()
                 : found(new Slip.CommaTooMuch(text(at)), at - 1, fix.instead(words.get(at - 1), ""));
@@ -92,7 +99,73 @@ final class ClauseSlips extends SlipsAt {
         boolean asks = is(at, SqlLexer.EQUAL) || is(at, SqlLexer.NOT_EQUAL) || is(at, SqlLexer.LESS)
                 || is(at, SqlLexer.GREATER) || is(at, SqlLexer.LESS_OR_EQUAL) || is(at, SqlLexer.GREATER_OR_EQUAL)
                 || is(at, SqlLexer.LIKE) || is(at, SqlLexer.IN) || is(at, SqlLexer.IS) || is(at, SqlLexer.BETWEEN);
-        return asks && wantsCondition(at - 1) ? found(new Slip.ValueMissing(upper(at)), at) : Optional.empty();
+        if (!asks || !wantsCondition(at - 1)) return Optional.empty();
+        return isName(at - 4) && isSign(at - 3)
+                ? found(new Slip.ValueMissing(upper(at)), at, fix.before(words.get(at), column(at - 4) + " "))
+                : found(new Slip.ValueMissing(upper(at)), at);
+    }
+
+    private boolean isSign(int index) {
+        return is(index, SqlLexer.EQUAL) || is(index, SqlLexer.LESS) || is(index, SqlLexer.GREATER)
+                || is(index, SqlLexer.LESS_OR_EQUAL) || is(index, SqlLexer.GREATER_OR_EQUAL);
+    }
+
+    /** A column that ends there, with its table. */
+    private String column(int index) {
+        return (is(index - 1, SqlLexer.DOT) ? text(index - 2) + "." : "") + text(index);
+    }
+
+    /** {@code 4 < kg < 6}. */
+    private Optional<Found> twoComparisons() {
+        int first = is(at - 2, SqlLexer.DOT) ? at - 4 : at - 2;
+        return isSign(at) && isName(at - 1) && isSign(first)
+                ? found(new Slip.TwoComparisons(), at, fix.before(words.get(at), "AND " + column(at - 1) + " "))
+                : Optional.empty();
+    }
+
+    private boolean isDirection(int index) {
+        return is(index, SqlLexer.DESC) || is(index, SqlLexer.ASC);
+    }
+
+    /** {@code ORDER BY DESC hive}, or two directions. */
+    private Optional<Found> direction() {
+        if (!isDirection(at)) return Optional.empty();
+        if (isDirection(at - 1)) return found(new Slip.TwoDirections(), at - 1);
+        return is(at - 1, SqlLexer.BY) && isName(at + 1)
+                ? found(new Slip.DirectionFirst(upper(at)), at,
+                        fix.instead(words.get(at), text(at + 1)).instead(words.get(at + 1), text(at)))
+                : Optional.empty();
+    }
+
+    /** {@code SELECT * keepers}. */
+    private Optional<Found> noFrom() {
+        return isName(at) && is(at - 1, SqlLexer.STAR) && is(at - 2, SqlLexer.SELECT)
+                ? found(new Slip.FromMissing(), at, fix.before(words.get(at), "FROM ")) : Optional.empty();
+    }
+
+    /** A text that begins with nothing that a statement begins with. */
+    private Optional<Found> noStatement() {
+        return at == 0 && words.size() > 0 && Character.isLetter(text(0).charAt(0))
+                ? found(new Slip.NoStatement(text(0)), 0) : Optional.empty();
+    }
+
+    /** {@code hive AS 'name'}. */
+    private Optional<Found> nameInQuotes() {
+        if (!is(at, SqlLexer.STRING) || !is(at - 1, SqlLexer.AS)) return Optional.empty();
+        String name = text(at).substring(1, text(at).length() - 1);
+        return name.isBlank() ? Optional.empty() : found(new Slip.NameInSingleQuotes(), at,
+                fix.instead(words.get(at), new SqlName(name).text()));
+    }
+
+    /** {@code COUNT(*) AS number of hives}. */
+    private Optional<Found> nameOfWords() {
+        if (!is(at - 2, SqlLexer.AS) || !isName(at - 1) || !Character.isLetter(text(at).isEmpty() ? ' '
+                : text(at).charAt(0)) || isClause(at))
+            return Optional.empty();
+        int last = at;
+        while (isName(last + 1)) last++;
+        return found(new Slip.NameOfWords(), at - 1,
+                fix.before(words.get(at - 1), "\"").after(words.get(last), "\""));
     }
 
     /** {@code WHERE hive_no = 1 WHERE keeper_id = 11}. */
@@ -127,7 +200,7 @@ final class ClauseSlips extends SlipsAt {
     private Optional<Found> noName() {
         // With another clause behind it, the word is to be the name.
         boolean named = at + 1 >= words.size() || isClause(at + 1) || is(at + 1, SqlLexer.COMMA);
-        return is(at - 1, SqlLexer.AS) && isClause(at) && !named
+        return is(at - 1, SqlLexer.AS) && isClause(at) && !is(at, SqlLexer.SELECT) && !named
                 ? found(new Slip.NameMissing(upper(at)), at - 1,
                         fix.instead(words.get(at - 1), ""))
                 : Optional.empty();

@@ -14,7 +14,8 @@ public sealed interface FromItem {
      * The result of a query as a table; the standard wants a name for it, and allows some for its columns. One that is
      * {@code lateral} is asked anew for each row of the tables before it, whose columns it may name.
      */
-    record DerivedTable(boolean lateral, QueryExpression query, Optional<Name> alias, List<Name> columns) implements FromItem {}
+    record DerivedTable(boolean lateral, QueryExpression query, Optional<Name> alias, List<Name> columns)
+            implements FromItem {}
 
     /** Two tables joined, by a kind that SQL has words for. */
     record JoinedTable(FromItem left, JoinKind kind, FromItem right, JoinSpecification specification)

@@ -19,13 +19,16 @@ final class JoinSlips extends SlipsAt {
 
     @Override
     Stream<Supplier<Optional<Found>>> all() {
-        return Stream.of(this::onTooMuch, this::twoKinds, this::outer, this::noTable, this::beforeFrom, this::noJoin,
+        return Stream.of(this::onTooMuch, this::leftFunction, this::kindBehind, this::twoKinds, this::outer,
+                this::noTable, this::beforeFrom, this::noJoin,
                 this::comma, this::andForOn, this::commaInOn, this::using, this::usingOfTable, this::noOn);
     }
 
     /** ON behind a join that has no condition, or behind a comma. */
     private Optional<Found> onTooMuch() {
-        if (!is(at, SqlLexer.ON)) return Optional.empty();
+        if (!is(at, SqlLexer.ON) && !is(at, SqlLexer.USING)) return Optional.empty();
+        if (is(at - 1, SqlLexer.WHERE))
+            return found(new Slip.WhereBeforeOn(), at - 1, fix.instead(words.get(at - 1), ""));
         for (int i = at - 1; i >= 0 && !isClause(i) && !is(i, SqlLexer.ON); i--) {
             if (is(i, SqlLexer.CROSS)) return found(new Slip.OnAfterCross(), at, fix.instead(words.get(i), "INNER"));
             if (is(i, SqlLexer.NATURAL)) return found(new Slip.OnAfterNatural(), at,
@@ -42,6 +45,16 @@ final class JoinSlips extends SlipsAt {
         return table ? found(new Slip.TableMissing("ON"), at,
                 fix.instead(words.get(at), text(at + 1)).instead(words.get(at + 1), text(at)))
                 : found(new Slip.TableMissing("ON"), at);
+    }
+
+    /** {@code LEFT(keeper, 2)}. */
+    private Optional<Found> leftFunction() {
+        if (!is(at, SqlLexer.LEFT) && !is(at, SqlLexer.RIGHT) || !is(at + 1, SqlLexer.LEFT_PAREN))
+            return Optional.empty();
+        return is(at, SqlLexer.LEFT) && isName(at + 2) && is(at + 3, SqlLexer.COMMA)
+                ? found(new Slip.SideAsFunction(upper(at)), at,
+                        fix.instead(words.get(at), "SUBSTRING").instead(words.get(at + 3), ", 1,"))
+                : found(new Slip.SideAsFunction(upper(at)), at);
     }
 
     private boolean isKind(int index) {
@@ -62,6 +75,14 @@ final class JoinSlips extends SlipsAt {
             if (is(i, SqlLexer.SELECT)) return found(new Slip.JoinBeforeFrom(), at);
         }
         return Optional.empty();
+    }
+
+    /** {@code JOIN LEFT keepers}. */
+    private Optional<Found> kindBehind() {
+        return is(at - 1, SqlLexer.JOIN) && isKind(at) && isName(at + 1)
+                ? found(new Slip.KindBehindJoin(upper(at)), at,
+                        fix.instead(words.get(at - 1), text(at)).instead(words.get(at), text(at - 1)))
+                : Optional.empty();
     }
 
     /** {@code LEFT keepers}. */
@@ -91,7 +112,8 @@ final class JoinSlips extends SlipsAt {
     private Optional<Found> commaInOn() {
         boolean column = is(at, SqlLexer.EQUAL) && is(at - 2, SqlLexer.DOT) && is(at - 4, SqlLexer.COMMA);
         for (int i = at - 5; column && i >= 0 && !isClause(i); i--) {
-            if (is(i, SqlLexer.ON)) return found(new Slip.CommaForAnd(), at - 4, fix.instead(words.get(at - 4), " AND"));
+            if (is(i, SqlLexer.ON))
+                return found(new Slip.CommaForAnd(), at - 4, fix.instead(words.get(at - 4), " AND"));
         }
         return Optional.empty();
     }

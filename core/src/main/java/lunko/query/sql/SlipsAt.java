@@ -15,7 +15,7 @@ import org.antlr.v4.runtime.misc.IntervalSet;
  * What learners write in the place of SQL, recognised by the words around the one that cannot be read; a fix is offered
  * where only one thing can be meant.
  */
-abstract sealed class SlipsAt permits WordSlips, JoinSlips, ClauseSlips {
+abstract sealed class SlipsAt permits WordSlips, JoinSlips, ClauseSlips, QuerySlips {
     /** The clauses of a query in their order. */
     static final List<Integer> CLAUSES = List.of(SqlLexer.SELECT, SqlLexer.FROM, SqlLexer.WHERE,
             SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.OFFSET, SqlLexer.FETCH, SqlLexer.LIMIT);
@@ -47,7 +47,8 @@ abstract sealed class SlipsAt permits WordSlips, JoinSlips, ClauseSlips {
 
     /** What has been slipped, if it is known. */
     static Optional<Found> found(Spot spot) {
-        return Stream.of(new WordSlips(spot), new JoinSlips(spot), new ClauseSlips(spot)).flatMap(SlipsAt::all)
+        return Stream.of(new WordSlips(spot), new JoinSlips(spot), new QuerySlips(spot),
+                new ClauseSlips(spot)).flatMap(SlipsAt::all)
                 .map(Supplier::get).flatMap(Optional::stream).findFirst();
     }
 

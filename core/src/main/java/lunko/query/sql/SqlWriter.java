@@ -36,7 +36,8 @@ public final class SqlWriter {
 
     private String written(QueryExpression query) {
         StringBuilder text = new StringBuilder(query.with().isEmpty() ? ""
-                : (query.with().getFirst().recursive() ? "WITH RECURSIVE " : "WITH ") + query.with().stream().map(this::common).collect(Collectors.joining(", ")) + " ");
+                : (query.with().getFirst().recursive() ? "WITH RECURSIVE " : "WITH ")
+                        + query.with().stream().map(this::common).collect(Collectors.joining(", ")) + " ");
         text.append(body(query.body()));
         if (!query.orderBy().isEmpty()) {
             text.append(" ORDER BY ")
@@ -75,7 +76,8 @@ public final class SqlWriter {
         return switch (body) {
             case QueryBody.Select select -> select(select);
             case QueryBody.Nested(QueryExpression query) -> "(" + query(query) + ")";
-            case QueryBody.Values(var rows) -> "VALUES " + rows.stream().map(this::row).collect(Collectors.joining(", "));
+            case QueryBody.Values(var rows) ->
+                "VALUES " + rows.stream().map(this::row).collect(Collectors.joining(", "));
             case QueryBody.Compound(var operator, boolean all, QueryBody left, QueryBody right) ->
                 body(left) + " " + operator + (all ? " ALL " : " ") + body(right);
         };
@@ -130,7 +132,8 @@ public final class SqlWriter {
             case FromItem.NamedTable(Name table, Optional<Name> alias) ->
                 table.sql() + alias.map(name -> " " + name.sql()).orElse("");
             case FromItem.DerivedTable(boolean lateral, var query, Optional<Name> alias, List<Name> columns) ->
-                (lateral ? "LATERAL " : "") + "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("") + called(columns);
+                (lateral ? "LATERAL " : "") + "(" + query(query) + ")" + alias.map(name -> " " + name.sql()).orElse("")
+                        + called(columns);
             case FromItem.JoinedTable joined -> right ? "(" + joined(joined) + ")" : joined(joined);
         };
     }

@@ -114,8 +114,9 @@ final class SyntaxProblems extends BaseErrorListener {
         if (isReserved(token, parser)) { return new SyntaxFault.ReservedWord(word); }
         IntervalSet expected = parser.getExpectedTokens();
         if (expected.size() == 1) {
-            return new SyntaxFault.Expected(word,
-                    SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", ""));
+            return expected.contains(SqlLexer.INTEGER) ? new SyntaxFault.NumberExpected(word)
+                    : new SyntaxFault.Expected(word,
+                            SqlLexer.VOCABULARY.getDisplayName(expected.getMinElement()).replace("'", ""));
         }
         return new SyntaxFault.Unexpected(word);
     }

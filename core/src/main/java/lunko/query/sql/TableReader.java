@@ -47,7 +47,8 @@ final class TableReader {
         // A key cannot be changed as long as anybody refers to it: what would be done then is not asked.
         Statement.OnDelete onDelete = tree.whenGone().stream().filter(action -> action.DELETE() != null).findFirst()
                 .map(TableReader::onDelete).orElse(Statement.OnDelete.REFUSE);
-        return new Constraint.ForeignKey(columns, parts.table(tree.tableName()), parts.names(tree.columnNames()), onDelete);
+        return new Constraint.ForeignKey(columns, parts.table(tree.tableName()), parts.names(tree.columnNames()),
+                onDelete);
     }
 
     private static Statement.OnDelete onDelete(WhenGoneContext tree) {

@@ -18,7 +18,7 @@ final class WordSlips extends SlipsAt {
     private static final Set<Integer> LITERALS = Set.of(SqlLexer.INTEGER, SqlLexer.DECIMAL, SqlLexer.STRING,
             SqlLexer.TRUE, SqlLexer.FALSE);
     /** Two signs that are meant for one. */
-    private static final Map<String, String> SIGNS = Map.of("==", "=", "=>", ">=", "=<", "<=", "><", "<>");
+    private static final Map<String, String> SIGNS = Map.of("==", "=", "=>", ">=", "=<", "<=", "><", "<>", "=!", "<>");
     private static final Map<String, String> MEANT = Map.of("ORDERBY", "ORDER BY", "GROUPBY", "GROUP BY",
             "DESCENDING", "DESC", "ASCENDING", "ASC");
     private static final String OPENING = "‘“‚„«´`’";
@@ -30,7 +30,11 @@ final class WordSlips extends SlipsAt {
 
     @Override
     Stream<Supplier<Optional<Found>>> all() {
-        return Stream.of(this::curlyQuotes, this::openText, this::pattern, this::twoSigns, this::notSign, this::oneWord,
+        return Stream.of(this::otherQuotes, this::decimalComma, this::interval, this::distinctStar, this::castComma,
+                this::listOfOne,
+                this::quoteWithin, this::parenthesisTooMuch, this::noWhen,
+                this::noThen, this::curlyQuotes, this::openText, this::pattern, this::twoSigns, this::notSign,
+                this::oneWord,
                 this::between, this::countOfAll, this::misspelt, this::caseWithoutEnd, this::list, this::isValue,
                 this::notNull);
     }
@@ -44,6 +48,85 @@ final class WordSlips extends SlipsAt {
                         fix.instead(words.get(at), "'").instead(words.get(i), "'"));
         }
         return found(new Slip.CurlyQuotes(text(at)), at);
+    }
+
+    /** {@code `hive`} and {@code [hive]}: names, as some databases have them. */
+    private Optional<Found> otherQuotes() {
+        boolean quoted = text(at).equals("`") && text(at + 2).equals("`") || text(at).equals("[") && text(at + 2)
+                .equals("]");
+        return quoted && isName(at + 1) ? found(new Slip.OtherQuotes(text(at + 1)), at,
+                fix.instead(words.get(at), "").instead(words.get(at + 2), "")) : Optional.empty();
+    }
+
+    /** {@code kg > 4,5}. */
+    private Optional<Found> decimalComma() {
+        return is(at, SqlLexer.COMMA) && is(at - 1, SqlLexer.INTEGER) && is(at + 1, SqlLexer.INTEGER) && touches(at)
+                && touches(at + 1) && !is(at - 2, SqlLexer.LIMIT) && !is(at - 2, SqlLexer.BETWEEN)
+                && !is(at - 2, SqlLexer.IN)
+                        ? found(new Slip.DecimalComma(), at, fix.instead(words.get(at), ".")) : Optional.empty();
+    }
+
+    /** {@code day + INTERVAL '1' DAY}. */
+    private Optional<Found> interval() {
+        if (!is(at, SqlLexer.STRING) || !says(at - 1, "INTERVAL")) return Optional.empty();
+        String number = text(at).replace("'", "");
+        return says(at + 1, "DAY") && number.chars().allMatch(Character::isDigit) && !number.isEmpty()
+                ? found(new Slip.Interval(), at - 1, fix.instead(words.get(at - 1), number)
+                        .without(words.get(at - 1), words.get(at + 1)))
+                : found(new Slip.Interval(), at - 1);
+    }
+
+    /** {@code COUNT(DISTINCT *)}. */
+    private Optional<Found> distinctStar() {
+        return is(at, SqlLexer.STAR) && is(at - 1, SqlLexer.DISTINCT) && is(at - 2, SqlLexer.LEFT_PAREN)
+                ? found(new Slip.DistinctStar(), at) : Optional.empty();
+    }
+
+    /** {@code CAST(keeper_id, TEXT)}. */
+    private Optional<Found> castComma() {
+        return is(at, SqlLexer.COMMA) && is(at - 2, SqlLexer.LEFT_PAREN) && is(at - 3, SqlLexer.CAST)
+                ? found(new Slip.CastWithComma(), at, fix.instead(words.get(at), " AS")) : Optional.empty();
+    }
+
+    /** {@code village = ('Ashholt', 'Reedmere')}. */
+    private Optional<Found> listOfOne() {
+        if (!is(at, SqlLexer.COMMA) || !is(at - 2, SqlLexer.LEFT_PAREN)) return Optional.empty();
+        if (is(at - 3, SqlLexer.LIKE)) return found(new Slip.OnePattern(), at);
+        return is(at - 3, SqlLexer.EQUAL) ? found(new Slip.ListNeedsIn(), at - 3, fix.instead(words.get(at - 3), "IN"))
+                : Optional.empty();
+    }
+
+    /** {@code 'Low Fold's'}. */
+    private Optional<Found> quoteWithin() {
+        return is(at - 1, SqlLexer.STRING) && touches(at) && Character.isLetter(text(at).charAt(0))
+                ? found(new Slip.QuoteInText(), at - 1) : Optional.empty();
+    }
+
+    /** {@code UPPER(keeper))}. */
+    private Optional<Found> parenthesisTooMuch() {
+        if (!is(at, SqlLexer.RIGHT_PAREN)) return Optional.empty();
+        int open = 0;
+        for (int i = 0; i < at; i++)
+            open += is(i, SqlLexer.LEFT_PAREN) ? 1 : is(i, SqlLexer.RIGHT_PAREN) ? -1 : 0;
+        return open > 0 ? Optional.empty()
+                : found(new Slip.ParenthesisTooMuch(), at, fix.instead(words.get(at), ""));
+    }
+
+    /** {@code CASE kg > 4 THEN …}. */
+    private Optional<Found> noWhen() {
+        for (int i = at - 1; is(at, SqlLexer.THEN) && i >= 0 && !is(i, SqlLexer.WHEN); i--) {
+            if (is(i, SqlLexer.CASE)) return found(new Slip.WhenMissing(), at, fix.after(words.get(i), " WHEN"));
+        }
+        return Optional.empty();
+    }
+
+    /** {@code WHEN kg > 4 'much'}. */
+    private Optional<Found> noThen() {
+        boolean value = word(at).filter(word -> LITERALS.contains(word.getType())).isPresent();
+        for (int i = at - 1; value && i >= 0 && !is(i, SqlLexer.THEN); i--) {
+            if (is(i, SqlLexer.WHEN)) return found(new Slip.ThenMissing(), at, fix.before(words.get(at), "THEN "));
+        }
+        return Optional.empty();
     }
 
     /** A text without its end: a semicolon at the end of it is that of the statement. */
@@ -167,7 +250,7 @@ final class WordSlips extends SlipsAt {
 
     /** {@code IN 1, 2}. */
     private Optional<Found> list() {
-        if (!is(at - 1, SqlLexer.IN) || word(at).isEmpty()) return Optional.empty();
+        if (!is(at - 1, SqlLexer.IN) || word(at).isEmpty() || is(at, SqlLexer.SELECT)) return Optional.empty();
         int last = at;
         while (is(last + 1, SqlLexer.COMMA)) last += 2;
         List<Integer> all = new ArrayList<>();

@@ -135,6 +135,14 @@ record EnglishQueryFaults(Names names) {
             case QueryFault.NamesItself(String name) ->
                 Say.say("{} is read in the query that gives it its name: write WITH RECURSIVE, let that query begin "
                         + "with one that does not read it, and put UNION ALL between the two.", name);
+            case QueryFault.NoNow(String word) ->
+                Say.say("{} would give other rows on every day, and a lesson gives the same on all of them: write the "
+                        + "day that you mean, as in DATE '2026-05-01'.", word);
+            case QueryFault.AnyTakesQuery(String word) ->
+                Say.say("{} takes a query in parentheses: for values that are written down, use IN.", Say.upper(word));
+            case QueryFault.NeedsLateral(String table) ->
+                Say.say("A query in FROM does not see {}, which stands beside it: write LATERAL before it, and it is "
+                        + "asked anew for each row; or join by a condition.", table);
             case QueryFault.TableAsColumn(String table) ->
                 Say.say("{} is a table, and a column is needed here: write the one that you mean.", table);
             case QueryFault.HalfCondition(String written, String whole) ->

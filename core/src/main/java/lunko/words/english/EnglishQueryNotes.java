@@ -50,6 +50,9 @@ final class EnglishQueryNotes {
                 Say.say("Joined in the order of FROM, there would be {} rows or more on the way. They are joined in "
                         + "the order {} instead: a database chooses its order too, and the result is the same.", rows,
                         Say.list(order));
+            case QueryNote.SortedByText(String text) ->
+                Say.say("'{}' is a text, the same for every row, and so sorts nothing: write a column without quotes.",
+                        text);
             case QueryNote.PatternWithoutLike(String sign, String meant) ->
                 Say.say("{} compares letter by letter, and % stands for itself. If it is to stand for any text, "
                         + "write {}.", sign, meant);
@@ -57,7 +60,8 @@ final class EnglishQueryNotes {
                 Say.say("In a pattern of SQL, % stands for any text and _ for any character, and * for itself. If it is "
                         + "to stand for any text, write {}.", meant);
             case QueryNote.AskedAnew(String name, List<String> columns) -> columns.isEmpty()
-                    ? Say.say("{} names no column of the tables on its left, so LATERAL makes no difference here.", name)
+                    ? Say.say("{} names no column of the tables on its left, so LATERAL makes no difference here.",
+                            name)
                     : Say.say("{} is asked anew for each row on its left. Its table shows what it gave, and before "
                             + "that what it was asked for: {}.", name, Say.list(columns));
             case QueryNote.Spelled(Spelling spelling, String standard) -> switch (spelling) {

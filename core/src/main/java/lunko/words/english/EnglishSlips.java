@@ -74,6 +74,51 @@ final class EnglishSlips {
             case Slip.TwoDots(String written) -> Say.say(
                     "{} has a dot too many: a column has the name of one table before it.", written);
             case Slip.NotWithSign() -> Say.say("For values that are not equal, write <>.");
+            case Slip.ExistsBehindValue() -> Say.say(
+                    "EXISTS stands alone before its query, and compares nothing: to look for a value, write IN.");
+            case Slip.ExistsOfTable(String table) -> Say.say(
+                    "EXISTS asks whether a query gives a row: write (SELECT * FROM {} WHERE …) behind it.", table);
+            case Slip.QueryAsArgument() -> Say.say(
+                    "A query as a value stands in parentheses of its own, here within those of the function.");
+            case Slip.UnionOfTable(String word) -> Say.say("{} stands between two queries: write SELECT … FROM before "
+                    + "the table.", word);
+            case Slip.OrderBeforeUnion(String word) -> Say.say(
+                    "ORDER BY sorts the whole result and comes once, at the end: write it behind the last query of "
+                            + "the {}.",
+                    word);
+            case Slip.TwoComparisons() -> Say.say("A sign compares two values: write two comparisons with AND.");
+            case Slip.NameInSingleQuotes() -> Say.say(
+                    "Single quotes make a text: a name stands in double quotes, or in none.");
+            case Slip.NameOfWords() -> Say.say("A name of several words stands in double quotes.");
+            case Slip.OtherQuotes(String name) -> Say.say(
+                    "These quotes are those of one database or another: write {}, or \"{}\" in double quotes.", name,
+                    name);
+            case Slip.DecimalComma() -> Say.say("In a number, a point stands before its decimals: 4.5.");
+            case Slip.Interval() -> Say.say("Days are added as a number here, as in day + 7.");
+            case Slip.DistinctStar() -> Say.say(
+                    "COUNT(DISTINCT …) takes a column: rows are counted by COUNT(*), and different rows in a query in "
+                            + "FROM with SELECT DISTINCT.");
+            case Slip.WhenMissing() -> Say.say("WHEN is missing before the condition of this CASE.");
+            case Slip.ThenMissing() -> Say.say("THEN is missing before this value.");
+            case Slip.TwoDirections() ->
+                Say.say("Rows are sorted upwards, ASC, or downwards, DESC: write one of them.");
+            case Slip.DirectionFirst(String word) -> Say.say("{} stands behind the column that is sorted by.", word);
+            case Slip.FromMissing() -> Say.say("FROM is missing before the table.");
+            case Slip.NoStatement(String word) -> Say.say(
+                    "No statement of SQL begins with {}: a query begins with SELECT.", word);
+            case Slip.WhereBeforeOn() -> Say.say("The condition of a join stands behind ON, without WHERE.");
+            case Slip.KindBehindJoin(String kind) -> Say.say("The kind of a join stands before JOIN: write {} JOIN.",
+                    kind);
+            case Slip.SideAsFunction(String word) -> Say.say(
+                    "{} is a kind of join in SQL, and a function in some databases: for characters of a text, write "
+                            + "SUBSTRING(text, from, how many).",
+                    word);
+            case Slip.AsMissing() -> Say.say("AS is missing between the name and its query.");
+            case Slip.CastWithComma() -> Say.say("CAST has AS between the value and the type.");
+            case Slip.OnePattern() -> Say.say("LIKE takes one pattern: write LIKE for each, with OR between.");
+            case Slip.ListNeedsIn() -> Say.say("A sign compares with one value: to look for one of several, write IN.");
+            case Slip.QuoteInText() -> Say.say("A single quote within a text is written twice: 'Oda''s'.");
+            case Slip.ParenthesisTooMuch() -> Say.say("This parenthesis closes nothing: remove it.");
             case Slip.BetweenWithComma() -> Say.say("BETWEEN has AND between its two ends.");
             case Slip.OnMissing() -> Say.say("ON is missing before the condition of the join.");
         };

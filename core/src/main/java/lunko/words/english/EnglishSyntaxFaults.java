@@ -54,6 +54,8 @@ final class EnglishSyntaxFaults {
             case SyntaxFault.NoType(String written) ->
                 Say.say("Lunko has no type {}: use INTEGER, DECIMAL, TEXT, BOOLEAN or DATE.", written);
             case SyntaxFault.RowCountTooLarge() -> Say.say("No result has that many rows: write a smaller number.");
+            case SyntaxFault.NumberExpected(String word) ->
+                Say.say("{} cannot stand here: a whole number is expected, not less than 0.", word);
             case SyntaxFault.RowsOfOtherWidths(int one, int other) ->
                 Say.say("{} values are compared with {} here: write as many in both parentheses.", one, other);
             case SyntaxFault.NoDatePart(String word) ->

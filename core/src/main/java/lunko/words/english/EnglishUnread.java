@@ -16,6 +16,9 @@ final class EnglishUnread {
             case FILTER -> "FILTER is not read here: write CASE WHEN … THEN … END into the function.";
             case APPLY -> "APPLY asks the query on its right anew for each row on its left. The standard calls that "
                     + "LATERAL: write CROSS JOIN LATERAL, or LEFT JOIN LATERAL with ON TRUE behind the query.";
+            case SELF_JOIN ->
+                "SQL has no word for a self join: write the table twice under two names, as in hives h JOIN "
+                        + "hives m ON h.mother_no = m.hive_no.";
             case SEMI_OR_ANTI ->
                 "SQL has no words for semi and anti joins in FROM: write WHERE EXISTS (SELECT * FROM … "
                         + "WHERE …), or NOT EXISTS.";

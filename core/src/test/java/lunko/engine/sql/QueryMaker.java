@@ -332,18 +332,22 @@ public final class QueryMaker {
                 case INTEGER ->
                     chance(12) ? new Expression.Extract(pick(List.of(DatePart.values())),
                             value(Type.DATE, columns, around, 0))
-                    : chance(12) ? new Expression.Position(new Expression.Literal(Value.of("a")),
-                            value(Type.TEXT, columns, around, 0))
-                    : chance(2) ? new Expression.Call(Name.of("abs"), false, List.of(new Expression.Signed(true, one)))
-                            : chance(2)
-                                    ? new Expression.Call(Name.of("char_length"), false,
-                                            List.of(value(Type.TEXT, columns, around, 0)))
-                                    : chance(4)
-                                            ? new Expression.Calculation(Operator.DIVIDE, one,
-                                                    new Expression.Literal(Value.of(2)))
-                                            : new Expression.Calculation(
-                                                    pick(List.of(Operator.PLUS, Operator.MINUS, Operator.TIMES)), one,
-                                                    other);
+                            : chance(12) ? new Expression.Position(new Expression.Literal(Value.of("a")),
+                                    value(Type.TEXT, columns, around, 0))
+                                    : chance(2)
+                                            ? new Expression.Call(Name.of("abs"), false,
+                                                    List.of(new Expression.Signed(true, one)))
+                                            : chance(2)
+                                                    ? new Expression.Call(Name.of("char_length"), false,
+                                                            List.of(value(Type.TEXT, columns, around, 0)))
+                                                    : chance(4)
+                                                            ? new Expression.Calculation(Operator.DIVIDE, one,
+                                                                    new Expression.Literal(Value.of(2)))
+                                                            : new Expression.Calculation(
+                                                                    pick(List.of(Operator.PLUS, Operator.MINUS,
+                                                                            Operator.TIMES)),
+                                                                    one,
+                                                                    other);
                 case DATE -> new Expression.Cast(
                         new Expression.Literal(Value.of("2026-05-0" + (1 + random.nextInt(3)))), Type.DATE);
                 case BOOLEAN -> condition(columns, around, 0);
