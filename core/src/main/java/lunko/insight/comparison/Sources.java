@@ -34,12 +34,15 @@ public final class Sources {
         switch (stage) {
             case Source source -> ids.add(source.table().rows().get(row).id());
             case Aggregation grouped -> ids.add(grouped.rows().get(row).subList(0, grouped.keys()));
-            case Derived _,Joined _,SetOperation _,Recursion _,Filter _,Projection _,Distinct _,Ordering _,Limit _,Rearranged _ -> {
-                for (Stage.Origin origin : stage.origins(row)) {
-                    if (stage.inputs().size() > 1) ids.add(origin.input());
-                    add(stage.inputs().get(origin.input()), origin.row(), ids);
-                }
-            }
+            case Derived _,Joined _,SetOperation _,Recursion _ -> addOrigins(stage, row, ids);
+            case Filter _,Projection _,Distinct _,Ordering _,Limit _,Rearranged _ -> addOrigins(stage, row, ids);
+        }
+    }
+
+    private static void addOrigins(Stage stage, int row, List<Object> ids) {
+        for (Stage.Origin origin : stage.origins(row)) {
+            if (stage.inputs().size() > 1) ids.add(origin.input());
+            add(stage.inputs().get(origin.input()), origin.row(), ids);
         }
     }
 

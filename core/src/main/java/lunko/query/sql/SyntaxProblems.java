@@ -2,6 +2,7 @@ package lunko.query.sql;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lunko.problem.Problem;
 import lunko.problem.SyntaxFault;
 import lunko.query.sql.grammar.SqlLexer;
@@ -15,6 +16,11 @@ import org.antlr.v4.runtime.misc.IntervalSet;
 
 /** Turns the first complaint of the parser into a sentence for a learner. */
 final class SyntaxProblems extends BaseErrorListener {
+    /** Words with which a query goes on, or the one around it. */
+    private static final Set<Integer> GO_ON = Set.of(SqlLexer.AND, SqlLexer.OR, SqlLexer.UNION, SqlLexer.INTERSECT,
+            SqlLexer.EXCEPT, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER, SqlLexer.OFFSET, SqlLexer.FETCH,
+            SqlLexer.LIMIT, SqlLexer.JOIN, SqlLexer.IS);
+
     private final SqlSource source;
     private final List<Token> words;
     private final Fix fix;
@@ -84,16 +90,35 @@ final class SyntaxProblems extends BaseErrorListener {
     /** What there is to do about a word that cannot stand where it does, if that is clear. */
     private Optional<Fix> fix(Token token, Parser parser) {
         return switch (token.getType()) {
-            case SqlLexer.OPEN_STRING -> Optional.of(fix.after(token, "'"));
-            case SqlLexer.OPEN_IDENTIFIER -> Optional.of(fix.after(token, "\""));
+            case SqlLexer.OPEN_STRING -> isAlone(token) ? Optional.of(fix.after(token, "'")) : Optional.empty();
+            case SqlLexer.OPEN_IDENTIFIER -> isAlone(token) ? Optional.of(fix.after(token, "\""))
+                    : Optional.empty();
             case SqlLexer.OPEN_COMMENT -> Optional.of(fix.after(words.getLast(), " */"));
-            case Token.EOF -> isInParentheses(token, parser.getTokenStream())
+            case Token.EOF -> isInParentheses(token, parser.getTokenStream()) && closesAt(words.size())
                     ? Optional.of(fix.after(words.getLast(), ")")) : Optional.empty();
             case SqlLexer.FROM, SqlLexer.WHERE, SqlLexer.GROUP, SqlLexer.HAVING, SqlLexer.ORDER ->
-                isInParentheses(token, parser.getTokenStream()) ? Optional.of(fix.before(token, ") "))
-                        : quoted(token, parser);
+                !isInParentheses(token, parser.getTokenStream()) ? quoted(token, parser)
+                        : closesAt(words.indexOf(token)) ? Optional.of(fix.before(token, ") ")) : Optional.empty();
             default -> quoted(token, parser);
         };
+    }
+
+    /** Whether what has no end is a text or name alone, and nothing that the query would go on with. */
+    private static boolean isAlone(Token token) {
+        return Lexeme.of(token.getText().substring(1)).stream()
+                .allMatch(word -> word.kind() == Lexeme.Kind.NAME || word.kind() == Lexeme.Kind.NUMBER);
+    }
+
+    /** Whether what is open at a word goes on to there for sure: nothing in it could stand behind it as well. */
+    private boolean closesAt(int end) {
+        int closed = 0;
+        for (int i = end - 1; i >= 0; i--) {
+            int type = words.get(i).getType();
+            if (type == SqlLexer.RIGHT_PAREN) closed++;
+            if (type == SqlLexer.LEFT_PAREN && closed-- == 0) return true;
+            if (closed == 0 && GO_ON.contains(type)) return false;
+        }
+        return false;
     }
 
     private Optional<Fix> quoted(Token token, Parser parser) {

@@ -106,10 +106,16 @@ final class WordSlips extends SlipsAt {
     private Optional<Found> parenthesisTooMuch() {
         if (!is(at, SqlLexer.RIGHT_PAREN)) return Optional.empty();
         int open = 0;
-        for (int i = 0; i < at; i++)
+        boolean ofFunctions = true;
+        for (int i = 0; i < at; i++) {
             open += is(i, SqlLexer.LEFT_PAREN) ? 1 : is(i, SqlLexer.RIGHT_PAREN) ? -1 : 0;
-        return open > 0 ? Optional.empty()
-                : found(new Slip.ParenthesisTooMuch(), at, fix.instead(words.get(at), ""));
+            ofFunctions &= !is(i, SqlLexer.LEFT_PAREN) || isName(i - 1);
+        }
+        if (open > 0) return Optional.empty();
+        // Around a condition, it may as well be an opening one that is missing.
+        return ofFunctions && is(at - 1, SqlLexer.RIGHT_PAREN)
+                ? found(new Slip.ParenthesisTooMuch(), at, fix.instead(words.get(at), ""))
+                : found(new Slip.ParenthesisTooMuch(), at);
     }
 
     /** {@code CASE kg > 4 THEN …}. */

@@ -57,8 +57,8 @@ final class EnglishQueryNotes {
                 Say.say("{} compares letter by letter, and % stands for itself. If it is to stand for any text, "
                         + "write {}.", sign, meant);
             case QueryNote.OtherPatternSigns(String meant) ->
-                Say.say("In a pattern of SQL, % stands for any text and _ for any character, and * for itself. If it is "
-                        + "to stand for any text, write {}.", meant);
+                Say.say("In a pattern of SQL, % stands for any text and _ for any character, and * for itself. If it "
+                        + "is to stand for any text, write {}.", meant);
             case QueryNote.AskedAnew(String name, List<String> columns) -> columns.isEmpty()
                     ? Say.say("{} names no column of the tables on its left, so LATERAL makes no difference here.",
                             name)

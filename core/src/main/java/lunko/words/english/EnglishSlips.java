@@ -118,7 +118,8 @@ final class EnglishSlips {
             case Slip.OnePattern() -> Say.say("LIKE takes one pattern: write LIKE for each, with OR between.");
             case Slip.ListNeedsIn() -> Say.say("A sign compares with one value: to look for one of several, write IN.");
             case Slip.QuoteInText() -> Say.say("A single quote within a text is written twice: 'Oda''s'.");
-            case Slip.ParenthesisTooMuch() -> Say.say("This parenthesis closes nothing: remove it.");
+            case Slip.ParenthesisTooMuch() ->
+                Say.say("This parenthesis closes nothing: remove it, or write the one that opens.");
             case Slip.BetweenWithComma() -> Say.say("BETWEEN has AND between its two ends.");
             case Slip.OnMissing() -> Say.say("ON is missing before the condition of the join.");
         };
