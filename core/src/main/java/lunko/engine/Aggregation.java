@@ -25,6 +25,11 @@ public record Aggregation(Stage input, List<OptionalInt> by, List<Integer> group
     }
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Aggregation(same, by, groupOf, headings, rows, asides);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return UnaryStage.present(by);
     }

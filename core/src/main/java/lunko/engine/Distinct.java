@@ -34,6 +34,11 @@ public record Distinct(Stage input, List<Integer> same, List<Integer> first, Lis
     }
 
     @Override
+    public UnaryStage over(Stage other) {
+        return new Distinct(other, same, first, rows);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return IntStream.range(0, input.headings().size()).boxed().collect(Collectors.toSet());
     }

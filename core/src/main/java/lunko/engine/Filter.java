@@ -60,6 +60,11 @@ public final class Filter implements UnaryStage {
     }
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Filter(same, condition, says);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return condition.columns();
     }

@@ -14,6 +14,11 @@ public record Limit(Stage input, long skipped, long most, List<List<Value>> rows
     }
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Limit(same, skipped, most, rows);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return Set.of();
     }

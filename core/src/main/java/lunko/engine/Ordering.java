@@ -49,6 +49,11 @@ public record Ordering(Stage input, By by, List<List<Value>> keys, List<Integer>
     }
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Ordering(same, by, keys, from, rows);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return by.columns();
     }

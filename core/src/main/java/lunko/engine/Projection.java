@@ -17,6 +17,11 @@ public record Projection(Stage input, List<Heading> headings, List<OptionalInt> 
         List<Stage> asides) implements UnaryStage {
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Projection(same, headings, from, rows, everything, asides);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return UnaryStage.present(from);
     }

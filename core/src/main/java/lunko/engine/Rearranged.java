@@ -30,6 +30,11 @@ public record Rearranged(Stage input, List<Integer> columns, List<Integer> from,
     }
 
     @Override
+    public UnaryStage over(Stage same) {
+        return new Rearranged(same, columns, from, headings, rows);
+    }
+
+    @Override
     public Set<Integer> deciding() {
         return Set.of();
     }

@@ -16,6 +16,9 @@ public sealed interface UnaryStage extends Stage
     /** The stage whose rows it works on. */
     Stage input();
 
+    /** The same work on a stage that gives the same rows. */
+    UnaryStage over(Stage same);
+
     /** The columns of its input, counted from 0, that decide what becomes of a row. */
     Set<Integer> deciding();
 

@@ -9,7 +9,9 @@ import java.util.stream.Stream;
 import lunko.engine.Equality;
 import lunko.engine.JoinResult;
 import lunko.engine.Joined;
+import lunko.engine.Source;
 import lunko.engine.Stage;
+import lunko.engine.UnaryStage;
 import lunko.insight.keys.KeyProposal;
 import lunko.insight.picture.KindCount;
 import lunko.problem.Checked;
@@ -152,11 +154,25 @@ public final class StagedScene {
     }
 
     /**
-     * A kind that takes rows of the right table is said by a query that begins with that; here it stays on the right.
+     * A kind that takes rows of the right table is said by a query that begins with that; here it stays on the right,
+     * whatever the query selects.
      */
     private Stage turned(Stage result) {
-        boolean fromRight = plainJoin().flatMap(join -> join.kind().only()).filter(Side.RIGHT::equals).isPresent();
-        return fromRight && result instanceof Joined joined ? joined.mirrored() : result;
+        return switch (result) {
+            case UnaryStage after -> {
+                Stage turned = turned(after.input());
+                yield turned == after.input() ? after : after.over(turned);
+            }
+            case Joined joined when joined.join().kind().only().isPresent()
+                    && isOf(joined.join().left(), scene.right()) && isOf(joined.join().right(), scene.left())
+                    && !scene.left().equals(scene.right()) ->
+                joined.mirrored();
+            default -> result;
+        };
+    }
+
+    private static boolean isOf(Stage stage, String table) {
+        return stage instanceof Source source && source.table().name().equals(table);
     }
 
     /** Whether finding out what the query comes to may take longer than a person would wait without noticing. */

@@ -169,7 +169,7 @@ public final class WrittenQuery {
     }
 
     /** The same query without the others of its text. */
-    WrittenQuery alone() {
+    public WrittenQuery alone() {
         if (statements().size() < 2) return this;
         Stretch own = SqlParser.stretches(sql).get(place());
         return of(sql.substring(own.start(), own.end()));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lunko.Said;
 import lunko.engine.JoinResult;
+import lunko.engine.Joined;
 import lunko.engine.Stage;
 import lunko.insight.explanation.StageSummary;
 import lunko.insight.keys.NaturalPreview;
@@ -37,6 +38,8 @@ import lunko.table.Table;
 import lunko.table.Value;
 import lunko.words.Sentence;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Scenes that show a query somebody has written, and natural and self joins. */
 class WrittenQueryTest {
@@ -47,6 +50,17 @@ class WrittenQueryTest {
               LEFT JOIN keepers k ON h.keeper_id = k.keeper_id
               INNER JOIN harvests r ON r.hive_no = h.hive_no
             WHERE r.kg > 4""";
+
+    /** Of the two tables at hand, hives stand on the left: a query that begins with keepers takes rows of the right. */
+    @ParameterizedTest
+    @ValueSource(strings = {"SELECT *", "SELECT k.*", "SELECT k.keeper", "SELECT DISTINCT village", "SELECT COUNT(*)"})
+    void aSemiJoinHasOneNameWhateverIsSelected(String select) {
+        Lesson written = apply(DEMO, SceneEdit.Write.of(select
+                + " FROM keepers k WHERE EXISTS (SELECT * FROM hives h WHERE h.keeper_id = k.keeper_id)"));
+        List<JoinKind> kinds = written.staged().result().expect().all().stream()
+                .filter(Joined.class::isInstance).map(stage -> ((Joined) stage).join().kind()).toList();
+        assertThat(kinds).containsExactly(JoinKind.RIGHT_SEMI);
+    }
 
     @Test
     void oneJoinIsMadeAnotherKindAndAllOtherWordsStay() {

@@ -14,6 +14,7 @@ import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.table.Value;
 
 /**
  * The queries that say a plain join of two tables in other words. Those of a kind that takes rows of one side begin
@@ -41,6 +42,18 @@ record PlainForms(PlainJoin join) {
     QueryExpression distinct() {
         return QueryExpression.of(
                 select(true, List.of(everythingTaken()), fromTaken(JoinKind.INNER), Optional.empty()));
+    }
+
+    /** Of each row that a left join gives, those with a match in their group, or those with none. */
+    QueryExpression having(List<String> columns) {
+        Side taken = join.kind().outer();
+        Expression matches = new Expression.Call(Name.of("COUNT"), false, List.of(key(taken.opposite())));
+        Expression.Comparator sign =
+                join.kind().takesMatched() ? Expression.Comparator.GREATER : Expression.Comparator.EQUAL;
+        return QueryExpression.of(new Select(false, List.of(everythingTaken()),
+                List.of(fromTaken(JoinKind.LEFT_OUTER)), Optional.empty(),
+                columns.stream().<Expression>map(name -> column(taken, name)).toList(),
+                Optional.of(new Expression.Comparison(sign, matches, new Expression.Literal(Value.of(0))))));
     }
 
     /** A left and a right join, their common rows once. */

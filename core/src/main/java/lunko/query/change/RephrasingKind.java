@@ -30,6 +30,12 @@ public enum RephrasingKind {
     OUTER_IS_NULL(true),
     /** An inner join and DISTINCT. */
     DISTINCT(false),
+    /** A left join, groups and HAVING with the number of matches. */
+    HAVING(false),
+    /** A query that is asked anew for each row on its left. */
+    LATERAL(true),
+    /** Queries of FROM under names before the query. */
+    WITH(true),
     /** UNION of a left and a right join. */
     UNION(false),
     /** UNION ALL of a left join and an anti join. */

@@ -21,6 +21,7 @@ import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.Statement;
+import lunko.table.Column;
 import lunko.table.Table;
 
 /** All ways in which a query of a text can be said; those that it is said in already are left out. */
@@ -88,6 +89,10 @@ public final class Rephrasings {
                     .flatMap(of -> said(kind, new PlainForms(of).outerIsNull()));
             case DISTINCT -> oneSided().filter(of -> of.kind().takesMatched())
                     .flatMap(of -> said(kind, new PlainForms(of).distinct()));
+            case HAVING -> oneSided().map(of -> new PlainForms(of).having(columns(of)))
+                    .flatMap(after -> said(kind, after));
+            case LATERAL -> lateral();
+            case WITH -> with();
             case UNION -> full().flatMap(of -> said(kind, new PlainForms(of).union()));
             case UNION_ALL -> full().flatMap(of -> said(kind, new PlainForms(of).unionAll()));
         };
@@ -178,6 +183,54 @@ public final class Rephrasings {
                         replacing(joined, new FromItem.JoinedTable(joined.left(), joined.kind(), joined.right(),
                                 new JoinSpecification.Using(names)))))
                 : Optional.empty());
+    }
+
+    /** The columns of the table that rows are taken of. */
+    private List<String> columns(PlainJoin of) {
+        String taken = of.on(of.kind().outer()).table();
+        return tables.stream().filter(table -> table.name().equals(taken)).flatMap(table -> table.columns().stream())
+                .map(Column::name).toList();
+    }
+
+    /** The right table of the last join, asked for what matches each row. */
+    private Optional<Rephrasing> lateral() {
+        return atHand().filter(joined -> Joins.of(query).getLast() == joined
+                && joined.right() instanceof FromItem.NamedTable
+                && joined.specification() instanceof JoinSpecification.On
+                && (joined.kind() == JoinKind.INNER || joined.kind() == JoinKind.LEFT_OUTER)).flatMap(joined -> {
+                    FromItem asked = new FromItem.DerivedTable(true,
+                            QueryExpression.of(new Select(false, List.of(new SelectItem.Everything()),
+                                    List.of(joined.right()), all(condition(joined)), List.of(), Optional.empty())),
+                            Naming.called(joined.right()), List.of());
+                    return said(RephrasingKind.LATERAL, replacing(joined,
+                            joined.kind() == JoinKind.INNER
+                                    ? new FromItem.JoinedTable(joined.left(), JoinKind.CROSS, asked,
+                                            new JoinSpecification.Nothing())
+                                    : new FromItem.JoinedTable(joined.left(), joined.kind(), asked,
+                                            new JoinSpecification.On(Expression.ALWAYS))));
+                });
+    }
+
+    /** The queries of FROM under their names, which no table has. */
+    private Optional<Rephrasing> with() {
+        if (!(query.body() instanceof Select select)) return Optional.empty();
+        List<FromItem.DerivedTable> derived = Joins.tables(select.from()).stream()
+                .filter(FromItem.DerivedTable.class::isInstance).map(FromItem.DerivedTable.class::cast)
+                .filter(one -> !one.lateral() && one.alias().filter(this::isFree).isPresent()).toList();
+        if (derived.isEmpty()) return Optional.empty();
+        List<QueryExpression.Common> named = new ArrayList<>(query.with());
+        List<FromItem> from = select.from();
+        for (FromItem.DerivedTable one : derived) {
+            named.add(new QueryExpression.Common(false, one.alias().orElseThrow(), one.columns(), one.query()));
+            from = Joins.changed(from, one, _ -> new FromItem.NamedTable(one.alias().orElseThrow(), Optional.empty()));
+        }
+        return said(RephrasingKind.WITH, query.naming(named).selecting(new Select(select.distinct(), select.items(),
+                from, select.where(), select.groupBy(), select.having())));
+    }
+
+    private boolean isFree(Name name) {
+        return tables.stream().noneMatch(table -> name.means(table.name()))
+                && query.with().stream().noneMatch(common -> common.name().means(name.text()));
     }
 
     private static boolean isTwoTables(FromItem.JoinedTable joined) {

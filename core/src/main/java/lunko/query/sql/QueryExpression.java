@@ -36,6 +36,11 @@ public record QueryExpression(List<Common> with, QueryBody body, List<SortKey> o
         return new QueryExpression(with, other, orderBy, offset, limit);
     }
 
+    /** The same with other queries under names before it. */
+    public QueryExpression naming(List<Common> named) {
+        return new QueryExpression(named, body, orderBy, offset, limit);
+    }
+
     /** The same in another order. */
     public QueryExpression sortedBy(List<SortKey> keys) {
         return new QueryExpression(with, body, keys, offset, limit);

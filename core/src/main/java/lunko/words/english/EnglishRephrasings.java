@@ -30,6 +30,9 @@ record EnglishRephrasings(Names names) implements RephrasingSentences {
             case NOT_IN -> "NOT IN";
             case OUTER_IS_NULL -> "an outer join and IS NULL";
             case DISTINCT -> "an inner join and DISTINCT";
+            case HAVING -> "groups and HAVING COUNT";
+            case LATERAL -> "LATERAL";
+            case WITH -> "WITH";
             case UNION -> "UNION of a left and a right join";
             case UNION_ALL -> "UNION ALL with an anti join";
         };
@@ -74,6 +77,13 @@ record EnglishRephrasings(Names names) implements RephrasingSentences {
                         + "other side is NULL.";
             case DISTINCT ->
                 "The pairs, each row once. But two equal rows of the table become one as well.";
+            case HAVING ->
+                "Counts the matches of each row in a group of its own. But two equal rows of the table become one "
+                        + "as well.";
+            case LATERAL ->
+                "The right table is asked anew for each row on its left: what it gives then matches already.";
+            case WITH ->
+                "A query in FROM gets its name before the query that reads it: the same, and often easier to read.";
             case UNION ->
                 "For a database without FULL JOIN. UNION removes duplicates, so it loses rows"
                         + " that occur twice.";

@@ -47,19 +47,19 @@ class RephrasingsTest {
     void eachKindHasItsWays() {
         assertWays("SELECT * FROM hives h JOIN keepers k" + ON, RephrasingKind.LONG_WORDS, RephrasingKind.SWAPPED,
                 RephrasingKind.USING,
-                RephrasingKind.NATURAL, RephrasingKind.COMMA, RephrasingKind.CROSS_WHERE);
+                RephrasingKind.NATURAL, RephrasingKind.COMMA, RephrasingKind.CROSS_WHERE, RephrasingKind.LATERAL);
         assertWays("SELECT * FROM hives h FULL OUTER JOIN keepers k" + ON, RephrasingKind.SHORT_WORDS,
                 RephrasingKind.SWAPPED,
                 RephrasingKind.USING, RephrasingKind.NATURAL, RephrasingKind.COMMA, RephrasingKind.UNION,
                 RephrasingKind.UNION_ALL);
         assertWays("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
-                RephrasingKind.IN, RephrasingKind.DISTINCT);
+                RephrasingKind.IN, RephrasingKind.DISTINCT, RephrasingKind.HAVING);
         assertWays("SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
-                RephrasingKind.NOT_IN, RephrasingKind.OUTER_IS_NULL);
+                RephrasingKind.NOT_IN, RephrasingKind.OUTER_IS_NULL, RephrasingKind.HAVING);
         assertWays("SELECT h.* FROM hives h LEFT JOIN keepers k" + ON + " WHERE k.keeper_id IS NULL",
                 RephrasingKind.LONG_WORDS,
                 RephrasingKind.SWAPPED, RephrasingKind.USING, RephrasingKind.NATURAL, RephrasingKind.COMMA,
-                RephrasingKind.EXISTS, RephrasingKind.NOT_IN);
+                RephrasingKind.EXISTS, RephrasingKind.NOT_IN, RephrasingKind.HAVING, RephrasingKind.LATERAL);
         TriedRephrasing comma = form("SELECT * FROM hives h LEFT JOIN keepers k" + ON, RephrasingKind.COMMA);
         assertThat(comma.said().text()).isEmpty();
         assertThat(comma.said().caveat()).contains(new Caveat.CommaCannotKeep(JoinKind.LEFT_OUTER));
@@ -107,6 +107,23 @@ class RephrasingsTest {
         assertThat(form(
                 "SELECT * FROM hives h LEFT JOIN keepers k" + ON + " LEFT JOIN harvests r ON r.hive_no = h.hive_no",
                 RephrasingKind.REORDERED).here().orElseThrow().isSame()).isTrue();
+    }
+
+    @Example
+    void aQueryOfFromGetsItsNameFirstAndARightTableIsAskedAnew() {
+        TriedRephrasing named = form("SELECT q.hive FROM (SELECT * FROM hives) q JOIN keepers k ON q.keeper_id = "
+                + "k.keeper_id", RephrasingKind.WITH);
+        assertThat(named.said().text()).contains(
+                "WITH q AS (SELECT * FROM hives) SELECT q.hive FROM q INNER JOIN keepers k ON q.keeper_id = "
+                        + "k.keeper_id");
+        assertThat(named.here().orElseThrow().isSame()).isTrue();
+        TriedRephrasing asked = form("SELECT h.hive, k.keeper FROM hives h LEFT JOIN keepers k" + ON,
+                RephrasingKind.LATERAL);
+        assertThat(asked.said().text()).contains("SELECT h.hive, k.keeper FROM hives h LEFT OUTER JOIN LATERAL (SELECT "
+                + "* FROM keepers k WHERE h.keeper_id = k.keeper_id) k ON TRUE");
+        assertThat(asked.here().orElseThrow().isSame()).isTrue();
+        assertThat(form("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
+                RephrasingKind.HAVING).here().orElseThrow().isSame()).isTrue();
     }
 
     private static void assertWays(String sql, RephrasingKind... wanted) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Orientation;
@@ -291,7 +292,7 @@ final class QueryField extends StackPane {
 
     private void dress() {
         String text = area.getText();
-        List<Marked> marks = new ArrayList<>();
+        List<Marked> marks = new ArrayList<>(otherQueries(text));
         lit.forEach(at -> marks.add(new Marked(at, "at-work")));
         for (Diagnostic diagnostic : diagnostics.told().get().all())
             marks.add(new Marked(diagnostic.at(), diagnostic.note() ? "doubted" : "wrong"));
@@ -301,6 +302,17 @@ final class QueryField extends StackPane {
         }
         if (!text.isEmpty()) TextStyles.apply(area, TextStyles.of(text, lexemes(),
                 name -> words.hue(name).map(hue -> "of-" + Hues.style(hue)).orElse(""), marks));
+    }
+
+    /** Of several queries, those that are not shown. */
+    private List<Marked> otherQueries(String text) {
+        if (text.indexOf(';') < 0) return List.of();
+        List<Stretch> all = SqlParser.stretches(text);
+        WrittenQuery staged = model.lesson().lesson().get().staged().query();
+        int shown = Math.clamp(text.equals(staged.sql()) ? staged.number() : number(text), 0,
+                Math.max(0, all.size() - 1));
+        return IntStream.range(0, all.size()).filter(i -> i != shown)
+                .mapToObj(i -> new Marked(all.get(i), "other-query")).toList();
     }
 
     private void caretMoved() {

@@ -80,7 +80,7 @@ final class WaysSheet extends StageSheet {
         VBox all = new VBox(head);
         all.getStyleClass().add("way");
         form.said().text().ifPresent(text -> {
-            SqlFlow sql = new SqlFlow(text);
+            SqlFlow sql = new SqlFlow(written(text).alone().sql());
             HBox.setHgrow(sql, Priority.ALWAYS);
             HBox line = new HBox(sql);
             line.getStyleClass().add("way-line");
@@ -112,9 +112,13 @@ final class WaysSheet extends StageSheet {
         Button use = Controls.button(words().sheets().useThis());
         use.getStyleClass().add("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
-        use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(
-                Optional.of(new WrittenQuery(text, model().lesson().lesson().get().staged().query().number())))));
+        use.setOnAction(_ -> model().lesson().edit(new SceneEdit.Write(Optional.of(written(text)))));
         return use;
+    }
+
+    /** Of a text, the query that is shown. */
+    private WrittenQuery written(String text) {
+        return new WrittenQuery(text, model().lesson().lesson().get().staged().query().number());
     }
 
     /** A button, and behind it the small tables on which the two differ. */
