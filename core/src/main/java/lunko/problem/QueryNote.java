@@ -62,6 +62,21 @@ public sealed interface QueryNote extends Fault {
         }
     }
 
+    /**
+     * What followed from deleting rows that others referred to.
+     *
+     * @param columns those by which rows of the table refer to the other one
+     * @param rows how many rows it was
+     * @param gone whether they have been deleted too; else they refer to nothing now
+     */
+    record FollowsDelete(String table, List<String> columns, String to, int rows, boolean gone) implements QueryNote {
+
+        /** Keeps the names as they are. */
+        public FollowsDelete {
+            columns = List.copyOf(columns);
+        }
+    }
+
     /** A text in ORDER BY. */
     record SortedByText(String text) implements QueryNote {}
 

@@ -16,10 +16,6 @@ public enum Unread {
     OUTER_MARK,
     /** {@code DISTINCT ON}. */
     DISTINCT_ON,
-    /** {@code CREATE VIEW}. */
-    VIEW,
-    /** {@code ROLLBACK}. */
-    ROLLBACK,
     /** {@code SELECT … INTO}. */
     INTO,
     /** {@code MERGE}. */

@@ -13,8 +13,13 @@ import lunko.query.sql.Script;
 import lunko.query.sql.Statement;
 import lunko.table.Table;
 
-/** Tables with what must hold for them. A statement leaves it as it is and gives the one after it. */
-public record Database(List<StoredTable> stored) {
+/**
+ * Tables with what must hold for them. A statement leaves it as it is and gives the one after it.
+ *
+ * @param views names for what queries give
+ * @param begun what there was where a transaction has begun that has not ended yet
+ */
+public record Database(List<StoredTable> stored, List<QueryExpression.Common> views, Optional<Database> begun) {
 
     /**
      * What a statement comes to.
@@ -34,11 +39,13 @@ public record Database(List<StoredTable> stored) {
     /** Keeps its tables as they are. */
     public Database {
         stored = List.copyOf(stored);
+        views = List.copyOf(views);
     }
 
     /** A database of tables for which nothing must hold. */
     public static Database of(List<Table> tables) {
-        return new Database(tables.stream().map(table -> new StoredTable(table, List.of(), List.of())).toList());
+        return new Database(tables.stream().map(table -> new StoredTable(table, List.of(), List.of())).toList(),
+                List.of(), Optional.empty());
     }
 
     /** The tables. */
@@ -80,8 +87,44 @@ public record Database(List<StoredTable> stored) {
         return stored.stream().filter(table -> name.means(table.table().name())).findFirst();
     }
 
+    /** The view that a name means, if there is one. */
+    Optional<QueryExpression.Common> view(Name name) {
+        return views.stream().filter(view -> view.name().means(name.text())).findFirst();
+    }
+
+    /** Whether a name is that of a table or a view. */
+    boolean has(Name name) {
+        return table(name).isPresent() || view(name).isPresent();
+    }
+
     /** The database with one of its tables changed. */
     Database with(StoredTable before, StoredTable after) {
-        return new Database(stored.stream().map(table -> table == before ? after : table).toList());
+        return having(stored.stream().map(table -> table == before ? after : table).toList());
+    }
+
+    /** The same with other tables. */
+    Database having(List<StoredTable> tables) {
+        return new Database(tables, views, begun);
+    }
+
+    /** The same with a view, in the place of the one of its name if there is one. */
+    Database with(QueryExpression.Common view) {
+        Database others = without(view.name());
+        return new Database(stored, FromBinder.both(others.views, List.of(view)), begun);
+    }
+
+    /** The same without the view of a name. */
+    Database without(Name view) {
+        return new Database(stored, views.stream().filter(one -> !one.name().means(view.text())).toList(), begun);
+    }
+
+    /** Where a transaction begins or ends. */
+    Database at(Statement.Edge edge) {
+        return switch (edge) {
+            case BEGIN -> new Database(stored, views, Optional.of(this));
+            case COMMIT -> new Database(stored, views, Optional.empty());
+            case ROLLBACK -> begun.map(before -> new Database(before.stored, before.views, Optional.empty()))
+                    .orElse(this);
+        };
     }
 }

@@ -19,10 +19,20 @@ final class Orphans {
 
     private Orphans() {}
 
-    /** A database after rows have been deleted, and after everything that follows from it. */
-    static Database followed(Database deleted) {
-        Database now = deleted;
-        Optional<Database> next = step(now);
+    /**
+     * Rows that have been changed or have gone because those are gone that they referred to.
+     *
+     * @param rows how many
+     */
+    record Effect(String table, Constraint.ForeignKey key, int rows) {}
+
+    /** A database after rows have been deleted and everything has been done that follows from it, and what that was. */
+    record Followed(Database database, List<Effect> effects) {}
+
+    /** Follows up what has been deleted, step by step. */
+    static Followed followed(Database deleted) {
+        Followed now = new Followed(deleted, List.of());
+        Optional<Followed> next = step(now);
         while (next.isPresent()) {
             now = next.get();
             next = step(now);
@@ -31,13 +41,16 @@ final class Orphans {
     }
 
     /** After the next that follows; nothing, if nothing does. */
-    private static Optional<Database> step(Database database) {
+    private static Optional<Followed> step(Followed before) {
+        Database database = before.database();
         for (StoredTable table : database.stored()) {
             for (Constraint constraint : table.constraints()) {
                 if (!(constraint instanceof Constraint.ForeignKey key) || key.onDelete() == OnDelete.REFUSE) continue;
                 List<Row> lost = table.lost(key, database);
-                if (!lost.isEmpty())
-                    return Optional.of(database.with(table, table.with(without(table, key, Set.copyOf(lost)))));
+                if (!lost.isEmpty()) return Optional.of(new Followed(
+                        database.with(table, table.with(without(table, key, Set.copyOf(lost)))),
+                        FromBinder.both(before.effects(),
+                                List.of(new Effect(table.table().name(), key, lost.size())))));
             }
         }
         return Optional.empty();

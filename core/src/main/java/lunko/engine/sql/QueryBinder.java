@@ -2,8 +2,10 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
@@ -45,6 +47,8 @@ import lunko.table.Value;
 final class QueryBinder {
 
     private final List<Table> tables;
+    private final List<Common> views;
+    private final Map<Common, BoundQuery> read = new IdentityHashMap<>();
     private final Diagnostics diagnostics;
     /** The join whose rows nobody needs all at once. */
     private final Optional<FromItem> unlimited;
@@ -56,8 +60,9 @@ final class QueryBinder {
     /** A query that WITH has given a name. */
     private record CommonTable(Name name, BoundQuery query) {}
 
-    QueryBinder(List<Table> tables, Diagnostics diagnostics, Optional<FromItem> unlimited) {
+    QueryBinder(List<Table> tables, List<Common> views, Diagnostics diagnostics, Optional<FromItem> unlimited) {
         this.tables = tables;
+        this.views = views;
         this.diagnostics = diagnostics;
         this.unlimited = unlimited;
     }
@@ -102,7 +107,20 @@ final class QueryBinder {
 
     /** The query that WITH has given a name, if it has. */
     Optional<BoundQuery> named(Name name) {
-        return named.stream().filter(common -> name.means(common.name().text())).map(CommonTable::query).findFirst();
+        return named.stream().filter(common -> name.means(common.name().text())).map(CommonTable::query).findFirst()
+                .or(() -> views.stream().filter(view -> view.name().means(name.text())).findFirst().map(this::view));
+    }
+
+    /** A view, bound once; it does not know the names that WITH gives where it is read. */
+    private BoundQuery view(Common view) {
+        BoundQuery known = read.get(view);
+        if (known != null) return known;
+        List<CommonTable> around = named;
+        named = List.of();
+        BoundQuery bound = called(view.name().text(), view.columns(), bind(view.query(), Optional.empty()));
+        named = around;
+        read.put(view, bound);
+        return bound;
     }
 
     /** Binds a query; the names of the queries around it can be used in it. */

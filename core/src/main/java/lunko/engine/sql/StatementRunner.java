@@ -17,6 +17,7 @@ import lunko.problem.Stretch;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
+import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Spelled;
 import lunko.query.sql.Statement.Constraint;
@@ -27,6 +28,7 @@ import lunko.table.Row;
 import lunko.table.SameName;
 import lunko.table.Table;
 import lunko.table.Truth;
+import lunko.table.Type;
 import lunko.table.Value;
 
 /** Runs one statement on a database. */
@@ -38,7 +40,7 @@ final class StatementRunner {
     StatementRunner(Database database, Diagnostics diagnostics, Optional<FromItem> unlimited) {
         this.database = database;
         this.diagnostics = diagnostics;
-        this.queries = new QueryBinder(database.tables(), diagnostics, unlimited);
+        this.queries = new QueryBinder(database.tables(), database.views(), diagnostics, unlimited);
     }
 
     /** What the statement comes to, or the problem that keeps it from being run or that ends it. */
@@ -76,12 +78,16 @@ final class StatementRunner {
             case Statement.AddTo add -> changed(changing(add.table(), table -> add(add, table)));
             case Statement.Insert insert -> changed(changing(insert.table(), table -> insert(insert, table)));
             case Statement.InsertQuery insert -> changed(changing(insert.table(), table -> insert(insert, table)));
+            case Statement.CreateTableAs create -> changed(create(create));
+            case Statement.CreateView view -> changed(create(view));
             case Statement.Nothing _ -> changed(database);
+            case Statement.Transaction(Statement.Edge edge) -> changed(database.at(edge));
             case Statement.Update update -> changed(changing(update.table(), table -> update(update, table)));
             case Statement.Delete delete -> changed(changing(delete.table(), table -> delete(delete, table)));
             case Statement.DropTable drop ->
-                changed(drop.ifExists() && database.table(drop.table()).isEmpty() ? database
-                        : changing(drop.table(), table -> drop(drop, table)));
+                changed(database.view(drop.table()).isPresent() ? database.without(drop.table())
+                        : drop.ifExists() && database.table(drop.table()).isEmpty() ? database
+                                : changing(drop.table(), table -> drop(drop, table)));
         };
     }
 
@@ -95,10 +101,8 @@ final class StatementRunner {
     }
 
     private Database create(Statement.CreateTable create) {
-        if (create.ifNotThere() && database.table(create.table()).isPresent()) return database;
-        if (database.table(create.table()).isPresent()) {
-            diagnostics.refuse(create.table(), new StatementFault.TableExists(create.table().text()));
-        }
+        if (create.ifNotThere() && database.has(create.table())) return database;
+        requireNew(create.table());
         List<Column> columns = new ArrayList<>();
         for (Statement.Definition definition : create.columns()) {
             if (columns.stream().anyMatch(column -> SameName.of(column.name(), definition.column().text()))) {
@@ -116,9 +120,42 @@ final class StatementRunner {
         List<StoredTable> all = new ArrayList<>(database.stored());
         all.add(table);
         Limits.ofTables(all.size()).ifPresent(fault -> diagnostics.refuse(create, fault));
-        Database after = new Database(all);
+        Database after = database.having(all);
         create.constraints().forEach(constraint -> requireSense(constraint, table, after));
         return after;
+    }
+
+    private void requireNew(Name name) {
+        if (database.has(name)) diagnostics.refuse(name, new StatementFault.TableExists(name.text()));
+    }
+
+    /** A table of what a query gives now. */
+    private Database create(Statement.CreateTableAs create) {
+        if (create.ifNotThere() && database.has(create.table())) return database;
+        requireNew(create.table());
+        String name = create.table().text();
+        BoundQuery query = queries.called(name, create.columns(), queries.bind(create.query(), Optional.empty()));
+        List<Column> columns = query.columns().stream()
+                .map(column -> new Column(column.name(), column.type().orElse(Type.TEXT))).toList();
+        columns.stream().filter(column -> columns.stream().filter(other -> SameName.of(other.name(), column.name()))
+                .count() > 1).findFirst()
+                .ifPresent(column -> diagnostics.refuse(create.query(), new StatementFault.ColumnTwice(column.name())));
+        if (isRefused()) return database;
+        Table table = Table.of(name, columns, query.rows(Env.nothing()));
+        Limits.fault(table, Optional.empty()).ifPresent(fault -> diagnostics.refuse(create, fault));
+        Limits.ofTables(database.stored().size() + 1).ifPresent(fault -> diagnostics.refuse(create, fault));
+        return database
+                .having(FromBinder.both(database.stored(), List.of(new StoredTable(table, List.of(), List.of()))));
+    }
+
+    /** A view; its query is looked through here, and run when it is read. */
+    private Database create(Statement.CreateView create) {
+        Name name = create.view().name();
+        boolean replaces = create.instead() && database.view(name).isPresent();
+        if (!replaces) requireNew(name);
+        queries.called(name.text(), create.view().columns(),
+                queries.alone(name, new QueryBody.Nested(create.view().query())));
+        return isRefused() ? database : database.with(create.view());
     }
 
     private void requireSense(Constraint constraint, StoredTable table, Database all) {
@@ -235,6 +272,10 @@ final class StatementRunner {
         long nextId = table.nextId();
         for (List<Value> values : given) {
             List<Value> row = new ArrayList<>(otherwise);
+            for (int i = 0; i < row.size(); i++) {
+                if (!columns.contains(i) && stored.declared(i).numbered())
+                    row.set(i, Value.of(stored.nextNumber(i) + rows.size() - table.rows().size()));
+            }
             for (int i = 0; i < columns.size(); i++) row.set(columns.get(i), values.get(i));
             rows.add(new Row(nextId++, row));
         }
@@ -267,8 +308,13 @@ final class StatementRunner {
         if (isRefused()) return database;
         Table table = stored.table();
         List<Row> rows = table.rows().stream().filter(row -> !isMeant(row, where)).toList();
-        return checked(delete, Orphans.followed(database.with(stored,
-                stored.with(new Table(table.name(), table.columns(), rows, table.nextId())))));
+        Orphans.Followed followed = Orphans.followed(database.with(stored,
+                stored.with(new Table(table.name(), table.columns(), rows, table.nextId()))));
+        Database after = checked(delete, followed.database());
+        if (!isRefused()) followed.effects().forEach(effect -> diagnostics.note(delete, new QueryNote.FollowsDelete(
+                effect.table(), effect.key().columns().stream().map(Name::text).toList(), effect.key().table().text(),
+                effect.rows(), effect.key().onDelete() == Statement.OnDelete.CASCADE)));
+        return after;
     }
 
     private ExpressionBinder rowsOf(StoredTable stored, Optional<Name> alias) {
@@ -288,7 +334,7 @@ final class StatementRunner {
             if (refers) diagnostics.refuse(drop.table(),
                     new StatementFault.ReferredTo(gone.table().name(), other.table().name()));
         }
-        return new Database(database.stored().stream().filter(table -> table != gone).toList());
+        return database.having(database.stored().stream().filter(table -> table != gone).toList());
     }
 
     /** A CHECK holds where it is not false. */

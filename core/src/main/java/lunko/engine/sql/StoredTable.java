@@ -31,12 +31,13 @@ public record StoredTable(Table table, List<Constraint> constraints, List<Declar
      *
      * @param size how large its values may be
      * @param otherwise what it has where nothing is said
+     * @param numbered whether rows are numbered in it where nothing is said
      */
-    public record Declared(TypeSize size, Optional<Expression> otherwise) {
-        private static final Declared NOTHING = new Declared(new TypeSize.Any(), Optional.empty());
+    public record Declared(TypeSize size, Optional<Expression> otherwise, boolean numbered) {
+        private static final Declared NOTHING = new Declared(new TypeSize.Any(), Optional.empty(), false);
 
         static Declared of(Statement.Definition column) {
-            return new Declared(column.size(), column.otherwise());
+            return new Declared(column.size(), column.otherwise(), column.numbered());
         }
     }
 
@@ -129,6 +130,12 @@ public record StoredTable(Table table, List<Constraint> constraints, List<Declar
         List<Integer> own = columns(key.columns());
         return table.rows().stream().filter(row -> values(row, own).stream().noneMatch(Value::isNull))
                 .filter(row -> !there.contains(ValueOrder.identity(values(row, own)))).toList();
+    }
+
+    /** The number after the greatest that a column has; 1, if it has none. */
+    long nextNumber(int column) {
+        return 1 + table.rows().stream().map(row -> row.value(column)).filter(Value.IntegerValue.class::isInstance)
+                .mapToLong(value -> ((Value.IntegerValue) value).number()).max().orElse(0);
     }
 
     /** The columns of the primary key; none if there is none. */

@@ -82,7 +82,9 @@ public record Completion(int from, List<Proposal> proposals) {
             SqlLexer.UNKNOWN, SqlLexer.VALUES, SqlLexer.IF, SqlLexer.ANY,
             SqlLexer.SOME, SqlLexer.ACTION, SqlLexer.ADD, SqlLexer.BEGIN, SqlLexer.CASCADE, SqlLexer.COLUMN,
             SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
-            SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE);
+            SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE, SqlLexer.ALWAYS, SqlLexer.AUTOINCREMENT,
+            SqlLexer.AUTO_INCREMENT, SqlLexer.GENERATED, SqlLexer.IDENTITY, SqlLexer.REPLACE, SqlLexer.ROLLBACK,
+            SqlLexer.TIME, SqlLexer.TIMESTAMP, SqlLexer.VIEW);
 
     /** Words that begin something in parentheses, and are names everywhere else. */
     private static final Set<Integer> CALLED = Set.of(SqlLexer.EXTRACT, SqlLexer.POSITION, SqlLexer.SUBSTRING);

@@ -14,16 +14,18 @@ record DeclaredType(Type type, TypeSize size) {
     static Optional<DeclaredType> of(String words, List<Integer> numbers) {
         Optional<Type> type = type(words);
         return type.map(known -> new DeclaredType(known, words.equals("SMALLINT") ? new TypeSize.Bits(Short.SIZE)
-                : numbers.isEmpty() ? new TypeSize.Any() : size(known, numbers)));
+                : numbers.isEmpty() || words.startsWith("TIME") ? new TypeSize.Any() : size(known, numbers)));
     }
 
     private static Optional<Type> type(String words) {
         return switch (words) {
-            case "INTEGER", "INT", "SMALLINT", "BIGINT" -> Optional.of(Type.INTEGER);
+            case "INTEGER", "INT", "SMALLINT", "BIGINT", "SERIAL", "BIGSERIAL" -> Optional.of(Type.INTEGER);
             // Lunko reckons exactly: nothing is lost that those would lose.
             case "DECIMAL", "DEC", "NUMERIC", "FLOAT", "REAL", "DOUBLE PRECISION", "DOUBLE" ->
                 Optional.of(Type.DECIMAL);
             case "TEXT", "VARCHAR", "CHAR", "CHARACTER", "CHARACTER VARYING", "CHAR VARYING" -> Optional.of(Type.TEXT);
+            // As texts they are in their order.
+            case "TIME", "TIMESTAMP" -> Optional.of(Type.TEXT);
             case "BOOLEAN" -> Optional.of(Type.BOOLEAN);
             case "DATE" -> Optional.of(Type.DATE);
             default -> Optional.empty();

@@ -46,7 +46,13 @@ final class SqlReader {
             case InsertQueryContext t ->
                 new Statement.InsertQuery(table(t.tableName()), names(t.columnNames()), query(t.query()));
             case AddToContext t -> new TableReader(this).addTo(t);
-            case IndexContext _,TransactionContext _ -> new Statement.Nothing();
+            case IndexContext _ -> new Statement.Nothing();
+            case TransactionContext t -> new Statement.Transaction(t.COMMIT() != null ? Statement.Edge.COMMIT
+                    : t.ROLLBACK() != null ? Statement.Edge.ROLLBACK : Statement.Edge.BEGIN);
+            case CreateTableAsContext t -> new Statement.CreateTableAs(table(t.tableName()), t.IF() != null,
+                    names(t.columnNames()), query(t.query()));
+            case CreateViewContext t -> new Statement.CreateView(t.REPLACE() != null, new QueryExpression.Common(false,
+                    table(t.tableName()), names(t.columnNames()), query(t.query())));
             case UpdateContext t -> new Statement.Update(table(t.tableName()), alias(t.alias), t.assignment().stream()
                     .map(a -> new Statement.Assignment(name(a.name()), expression(a.expression()))).toList(),
                     optional(t.expression()));
@@ -334,6 +340,8 @@ final class SqlReader {
     private Value literal(LiteralContext tree) {
         Token token = tree.getStart();
         String text = token.getText();
+        // Lunko has no times: a text that says one is in the same order.
+        if (tree.TIME() != null || tree.TIMESTAMP() != null) return Value.of(unquoted(tree.STRING().getText(), '\''));
         if (tree.DATE() != null) {
             Optional<Value> day = Type.DATE.read(unquoted(tree.STRING().getText(), '\''));
             if (day.isEmpty()) refuse(token, new SyntaxFault.NoDate(tree.STRING().getText()));

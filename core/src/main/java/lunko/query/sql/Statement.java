@@ -14,6 +14,13 @@ public sealed interface Statement {
     record CreateTable(Name table, boolean ifNotThere, List<Definition> columns, List<Constraint> constraints)
             implements Statement {}
 
+    /** A new table of the rows that a query gives now; its columns called otherwise if names for them are given. */
+    record CreateTableAs(Name table, boolean ifNotThere, List<Name> columns, QueryExpression query)
+            implements Statement {}
+
+    /** A name for what a query gives whenever it is read; in the place of another one if {@code instead}. */
+    record CreateView(boolean instead, QueryExpression.Common view) implements Statement {}
+
     /** One column more for a table, or something more that must hold for its rows, or both. */
     record AddTo(Name table, Optional<Definition> column, List<Constraint> constraints) implements Statement {}
 
@@ -21,8 +28,10 @@ public sealed interface Statement {
      * A column of a table.
      *
      * @param otherwise what it has in a row for which nothing is said; NULL, if that is not said either
+     * @param numbered whether rows for which nothing is said are numbered in it
      */
-    record Definition(Name column, Type type, TypeSize size, boolean notNull, Optional<Expression> otherwise) {}
+    record Definition(Name column, Type type, TypeSize size, boolean notNull, Optional<Expression> otherwise,
+            boolean numbered) {}
 
     /** What must hold for the rows of a new table. */
     sealed interface Constraint {
@@ -70,8 +79,21 @@ public sealed interface Statement {
     /** The rows gone for which a condition is true, or all. */
     record Delete(Name table, Optional<Name> alias, Optional<Expression> where) implements Statement {}
 
-    /** What changes no row: an index, and where a transaction begins or ends. */
+    /** What changes no row: an index. */
     record Nothing() implements Statement {}
+
+    /** Where statements begin or end that are taken back together. */
+    record Transaction(Edge edge) implements Statement {}
+
+    /** What becomes of a transaction. */
+    enum Edge {
+        /** It begins. */
+        BEGIN,
+        /** What it has done stays. */
+        COMMIT,
+        /** What it has done is taken back. */
+        ROLLBACK
+    }
 
     /** A table gone; without complaint if there was none and {@code ifExists}. */
     record DropTable(Name table, boolean ifExists) implements Statement {}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import lunko.problem.Problem;
 import lunko.problem.SyntaxFault;
+import lunko.problem.Unread;
 import lunko.query.sql.grammar.SqlLexer;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.Parser;
@@ -56,7 +57,9 @@ final class SyntaxProblems extends BaseErrorListener {
         int at = words.indexOf(token) < 0 ? words.size() : words.indexOf(token);
         Optional<UnreadWords.Found> unread = new UnreadWords(words, at).found();
         if (unread.isPresent()) {
-            first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread())));
+            first = unread.map(found -> Problem.at(source.place(found.at()), new SyntaxFault.NotRead(found.unread()))
+                    .with(found.unread() != Unread.OUTER_MARK ? List.of()
+                            : new OuterMark(words, fix).asJoin().flatMap(Fix::text).stream().toList()));
             return;
         }
         Optional<SlipsAt.Found> slip =

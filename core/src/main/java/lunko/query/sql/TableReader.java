@@ -2,6 +2,7 @@ package lunko.query.sql;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.grammar.SqlParser.*;
@@ -60,6 +61,7 @@ final class TableReader {
     private Statement.Definition definition(ColumnDefinitionContext tree, List<Constraint> constraints) {
         Name column = parts.name(tree.name());
         boolean notNull = false;
+        boolean numbered = tree.typeName().getText().toUpperCase(Locale.ROOT).endsWith("SERIAL");
         Optional<Expression> otherwise = Optional.empty();
         for (ColumnConstraintContext constraint : tree.columnConstraint()) {
             switch (constraint) {
@@ -73,10 +75,12 @@ final class TableReader {
                     constraints.add(parts.at(t, new Constraint.Check(parts.expression(t.expression()))));
                 case ColumnDefaultContext t -> otherwise = Optional.of(parts.value(t.value()));
                 case NullableContext _ -> {}
+                case IdentityContext _ -> numbered = true;
                 default -> throw SqlReader.unknown(constraint);
             }
         }
         DeclaredType declared = parts.type(tree.typeName());
-        return parts.at(tree, new Statement.Definition(column, declared.type(), declared.size(), notNull, otherwise));
+        return parts.at(tree, new Statement.Definition(column, declared.type(), declared.size(), notNull, otherwise,
+                numbered));
     }
 }

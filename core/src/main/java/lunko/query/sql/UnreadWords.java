@@ -39,7 +39,8 @@ record UnreadWords(List<Token> words, int at) {
 
     private Optional<Found> outerMark() {
         return found(says(at, "(") && says(at + 1, "+") && says(at + 2, ")"), Unread.OUTER_MARK, at)
-                .or(() -> found(says(at, "=") && says(at - 1, "*"), Unread.OUTER_MARK, at - 1));
+                .or(() -> found(says(at, "=") && says(at - 1, "*"), Unread.OUTER_MARK, at - 1))
+                .or(() -> found(says(at, "*") && says(at - 1, "="), Unread.OUTER_MARK, at - 1));
     }
 
     private Optional<Found> distinctOn() {
@@ -47,9 +48,7 @@ record UnreadWords(List<Token> words, int at) {
     }
 
     private Optional<Found> statements() {
-        return found(says(at, "VIEW") && says(0, "CREATE"), Unread.VIEW, at)
-                .or(() -> found(says(at, "INTO") && says(0, "SELECT"), Unread.INTO, at))
-                .or(() -> found(at == 0 && says(at, "ROLLBACK"), Unread.ROLLBACK, at))
+        return found(says(at, "INTO") && says(0, "SELECT"), Unread.INTO, at)
                 .or(() -> found(at == 0 && says(at, "MERGE"), Unread.MERGE, at));
     }
 }

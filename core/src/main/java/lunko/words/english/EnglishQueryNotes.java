@@ -50,6 +50,11 @@ final class EnglishQueryNotes {
                 Say.say("Joined in the order of FROM, there would be {} rows or more on the way. They are joined in "
                         + "the order {} instead: a database chooses its order too, and the result is the same.", rows,
                         Say.list(order));
+            case QueryNote.FollowsDelete(String table, List<String> columns, String to, int rows, boolean gone) -> gone
+                    ? Say.say("{} of {} went with the rows of {}: ON DELETE CASCADE takes along what refers to a row "
+                            + "by {}.", Say.counted(rows, "row"), table, to, Say.list(columns))
+                    : Say.say("{} is NULL now in {} of {}: ON DELETE SET NULL keeps what referred to a row of {} that "
+                            + "is gone.", Say.list(columns), Say.counted(rows, "row"), table, to);
             case QueryNote.SortedByText(String text) ->
                 Say.say("'{}' is a text, the same for every row, and so sorts nothing: write a column without quotes.",
                         text);

@@ -26,10 +26,6 @@ final class EnglishUnread {
                     + "JOIN … ON … in FROM.";
             case DISTINCT_ON -> "DISTINCT ON is not in the standard: join with a query that gives MIN or MAX for each "
                     + "group.";
-            case VIEW ->
-                "CREATE VIEW is not read here: keep the result of its query as a view, or write the query into "
-                        + "WITH.";
-            case ROLLBACK -> "ROLLBACK is not read here: leave out what it would take back.";
             case INTO -> "SELECT … INTO is not read here: keep the result as a table, or write INSERT INTO … SELECT.";
             case ASOF -> "An ASOF join takes of several matches the nearest. It is not in the standard: join by <= and "
                     + "take the match with MAX.";

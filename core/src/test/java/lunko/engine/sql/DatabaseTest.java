@@ -13,6 +13,7 @@ import lunko.problem.Checked;
 import lunko.problem.Fault;
 import lunko.problem.Origin;
 import lunko.problem.Problem;
+import lunko.problem.QueryNote;
 import lunko.problem.RunFault;
 import lunko.problem.TableFault;
 import lunko.query.sql.Script;
@@ -123,6 +124,21 @@ class DatabaseTest {
                 .flatMap(problem -> problem.fixes().stream()).toList();
         assertThat(String.join(" | ", offered)).isEqualTo(fixes);
         assertThat(offered).allSatisfy(fix -> assertThat(answer(DEMO + fix).expect().stages()).isPresent());
+    }
+
+    /** What follows from deleting a row that others refer to is told. */
+    @Test
+    void whatGoesWithADeletedRowIsSaid() {
+        assertThat(answer("""
+                CREATE TABLE keepers (keeper_id INTEGER PRIMARY KEY);
+                CREATE TABLE hives (keeper_id INTEGER REFERENCES keepers ON DELETE SET NULL);
+                CREATE TABLE visits (keeper_id INTEGER REFERENCES keepers ON DELETE CASCADE);
+                INSERT INTO keepers VALUES (11), (12);
+                INSERT INTO hives VALUES (11), (11), (12);
+                INSERT INTO visits VALUES (11), (12);
+                DELETE FROM keepers WHERE keeper_id = 11""").expect().notes()).extracting(Problem::fault)
+                .containsExactly(new QueryNote.FollowsDelete("hives", List.of("keeper_id"), "keepers", 2, false),
+                        new QueryNote.FollowsDelete("visits", List.of("keeper_id"), "keepers", 1, true));
     }
 
     /** A table that is just being built may have a key that tells nothing apart. */

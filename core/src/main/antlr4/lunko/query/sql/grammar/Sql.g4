@@ -11,16 +11,18 @@ statement
     : query                                                                        # queryStatement
     | CREATE TABLE (IF NOT EXISTS)? tableName
       LEFT_PAREN tableElement (COMMA tableElement)* RIGHT_PAREN                    # createTable
+    | CREATE TABLE (IF NOT EXISTS)? tableName columnNames? AS query               # createTableAs
+    | CREATE (OR REPLACE)? VIEW tableName columnNames? AS query                   # createView
     | ALTER TABLE tableName ADD (COLUMN? columnDefinition | tableConstraint)            # addTo
     | INSERT INTO tableName columnNames? VALUES rowValues (COMMA rowValues)*       # insert
     | INSERT INTO tableName columnNames? query                                     # insertQuery
     | UPDATE tableName (AS? alias=name)?
       SET assignment (COMMA assignment)* (WHERE expression)?                       # update
     | DELETE FROM tableName (AS? alias=name)? (WHERE expression)?                  # delete
-    | DROP TABLE (IF EXISTS)? tableName                                            # dropTable
+    | DROP (TABLE | VIEW) (IF EXISTS)? tableName                                            # dropTable
     | CREATE UNIQUE? INDEX (IF NOT EXISTS)? name ON name
       LEFT_PAREN sortKey (COMMA sortKey)* RIGHT_PAREN                              # index
-    | (BEGIN | COMMIT) (TRANSACTION | WORK)?                                       # transaction
+    | (BEGIN | COMMIT | ROLLBACK) (TRANSACTION | WORK)?                            # transaction
     | START TRANSACTION                                                            # transaction
     ;
 
@@ -174,7 +176,7 @@ whenThen
 
 literal
     : INTEGER | DECIMAL | APPROXIMATE | STRING | TRUE | FALSE | NULL
-    | DATE STRING
+    | (DATE | TIME | TIMESTAMP) STRING
     ;
 
 expressions
@@ -206,6 +208,8 @@ columnConstraint
     | constraintName? references                                # columnReferences
     | constraintName? CHECK LEFT_PAREN expression RIGHT_PAREN   # columnCheck
     | DEFAULT value                                             # columnDefault
+    | GENERATED (ALWAYS | BY DEFAULT) AS IDENTITY               # identity
+    | (AUTOINCREMENT | AUTO_INCREMENT)                          # identity
     ;
 
 constraintName
@@ -240,6 +244,7 @@ name
     : IDENTIFIER | QUOTED_IDENTIFIER
     // Words that mean something in one place only, and are names everywhere else.
     | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF | ANY | RECURSIVE | SOME
+    | ALWAYS | AUTOINCREMENT | AUTO_INCREMENT | GENERATED | IDENTITY | REPLACE | ROLLBACK | TIME | TIMESTAMP | VIEW
     | EXTRACT | FOR | ILIKE | POSITION | SUBSTRING
     | ACTION | ADD | BEGIN | CASCADE | COLUMN | COMMIT | INDEX | NO | RESTRICT | START | TRANSACTION | WORK
     ;
@@ -250,10 +255,13 @@ ACTION: 'ACTION';
 ADD: 'ADD';
 ALL: 'ALL';
 ALTER: 'ALTER';
+ALWAYS: 'ALWAYS';
 AND: 'AND';
 ANY: 'ANY';
 AS: 'AS';
 ASC: 'ASC';
+AUTOINCREMENT: 'AUTOINCREMENT';
+AUTO_INCREMENT: 'AUTO_INCREMENT';
 BEGIN: 'BEGIN';
 BETWEEN: 'BETWEEN';
 BY: 'BY';
@@ -285,8 +293,10 @@ FOR: 'FOR';
 FOREIGN: 'FOREIGN';
 FROM: 'FROM';
 FULL: 'FULL';
+GENERATED: 'GENERATED';
 GROUP: 'GROUP';
 HAVING: 'HAVING';
+IDENTITY: 'IDENTITY';
 IF: 'IF';
 ILIKE: 'ILIKE';
 IN: 'IN';
@@ -319,8 +329,10 @@ POSITION: 'POSITION';
 PRIMARY: 'PRIMARY';
 RECURSIVE: 'RECURSIVE';
 REFERENCES: 'REFERENCES';
+REPLACE: 'REPLACE';
 RESTRICT: 'RESTRICT';
 RIGHT: 'RIGHT';
+ROLLBACK: 'ROLLBACK';
 ROW: 'ROW';
 ROWS: 'ROWS';
 SELECT: 'SELECT';
@@ -330,6 +342,8 @@ START: 'START';
 SUBSTRING: 'SUBSTRING';
 TABLE: 'TABLE';
 THEN: 'THEN';
+TIME: 'TIME';
+TIMESTAMP: 'TIMESTAMP';
 TRANSACTION: 'TRANSACTION';
 TRUE: 'TRUE';
 UNION: 'UNION';
@@ -338,6 +352,7 @@ UNKNOWN: 'UNKNOWN';
 UPDATE: 'UPDATE';
 USING: 'USING';
 VALUES: 'VALUES';
+VIEW: 'VIEW';
 WHEN: 'WHEN';
 WHERE: 'WHERE';
 WITH: 'WITH';
