@@ -34,10 +34,8 @@ public final class DuckDb extends RealDatabase {
                         || has(query, Expression.ScalarQuery.class, _ -> true));
         // It compares rows as one value, in which NULL is like others.
         if (has(query, Expression.RowInQuery.class, _ -> true)) return Optional.empty();
-        // It knows no more than TRUE behind a lateral query.
-        if (has(query, FromItem.JoinedTable.class, join -> join.right() instanceof FromItem.DerivedTable of
-                && of.lateral() && join.specification() instanceof FromItem.JoinSpecification.On))
-            return Optional.empty();
+        // It knows no more than TRUE behind a lateral query, and gives no row for an aggregate of none within one.
+        if (has(query, FromItem.DerivedTable.class, FromItem.DerivedTable::lateral)) return Optional.empty();
         // Its / divides integers into a floating-point number.
         if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE))
             return Optional.empty();

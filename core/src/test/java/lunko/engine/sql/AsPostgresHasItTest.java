@@ -272,7 +272,8 @@ class AsPostgresHasItTest {
     }
 
     private static void made() {
-        for (String statement : ("DROP VIEW IF EXISTS seen; DROP VIEW IF EXISTS clover_jars; DROP TABLE IF EXISTS jars; "
+        for (String statement : ("DROP VIEW IF EXISTS seen; DROP VIEW IF EXISTS clover_jars; "
+                + "DROP TABLE IF EXISTS jars; "
                 + "DROP TABLE IF EXISTS shelves; DROP TABLE IF EXISTS counted; DROP TABLE IF EXISTS scales; "
                 + "DROP TABLE IF EXISTS stands; DROP TABLE IF EXISTS meadows;" + SCHEMA).split(";")) {
             if (!statement.isBlank()) assertThat(postgres.allows(statement)).as(statement).isTrue();

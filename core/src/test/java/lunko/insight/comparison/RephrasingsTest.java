@@ -119,7 +119,7 @@ class RephrasingsTest {
         assertThat(named.here().orElseThrow().isSame()).isTrue();
         TriedRephrasing asked = form("SELECT h.hive, k.keeper FROM hives h LEFT JOIN keepers k" + ON,
                 RephrasingKind.LATERAL);
-        assertThat(asked.said().text()).contains("SELECT h.hive, k.keeper FROM hives h LEFT OUTER JOIN LATERAL (SELECT "
+        assertThat(asked.said().text()).contains("SELECT h.hive, k.keeper FROM hives h LEFT JOIN LATERAL (SELECT "
                 + "* FROM keepers k WHERE h.keeper_id = k.keeper_id) k ON TRUE");
         assertThat(asked.here().orElseThrow().isSame()).isTrue();
         assertThat(form("SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE h.keeper_id = k.keeper_id)",
