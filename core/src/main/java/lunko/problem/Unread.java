@@ -24,6 +24,6 @@ public enum Unread {
     ASOF,
     /** {@code ROLLUP} and {@code CUBE}: groups of groups. */
     GROUPS_OF_GROUPS,
-    /** {@code STRING_AGG} and its like: the texts of a group in one. */
+    /** {@code GROUP_CONCAT} and its like: the texts of a group in one, as the standard does not write it. */
     TEXTS_OF_GROUP
 }

@@ -1,6 +1,7 @@
 package lunko.engine.sql;
 
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -89,9 +90,52 @@ sealed interface Aggregate {
         }
     }
 
-    private static void refuseNested(Expression.Call call, ExpressionBinder rows) {
-        call.arguments().stream().flatMap(Aggregate::within).findFirst().ifPresent(inner -> rows.diagnostics().refuse(
-                inner, new QueryFault.AggregateOfAggregate(call.function().text().toUpperCase(Locale.ROOT),
+    /**
+     * The texts of a group in one.
+     *
+     * @param keys what they are put in order by, and how
+     */
+    record OfTexts(Expression.TextsOfGroup texts, BoundExpression text, BoundExpression between,
+            List<BoundExpression> keys, ExpressionBinder binder) implements Aggregate {
+
+        @Override
+        public Optional<Type> type() {
+            return Optional.of(Type.TEXT);
+        }
+
+        @Override
+        public Value of(Stream<Env> group) {
+            Set<Object> seen = new HashSet<>();
+            List<Env> rows = group.filter(env -> !text.in(env).isNull()).sorted(order())
+                    .filter(env -> !texts.distinct() || seen.add(ValueOrder.identity(text.in(env)))).toList();
+            Value all = Value.NULL;
+            for (Env env : rows) {
+                Value own = Arithmetic.cast(text.in(env), Type.TEXT).orElseThrow();
+                Value before = between.in(env).isNull() ? Value.of("") : between.in(env);
+                all = all.isNull() ? own : binder.concatenated(texts, binder.concatenated(texts, all, before), own);
+            }
+            return all;
+        }
+
+        private Comparator<Env> order() {
+            Comparator<Env> order = (_, _) -> 0;
+            for (int i = 0; i < keys.size(); i++) {
+                BoundExpression key = keys.get(i);
+                order = order.thenComparing(key::in, QueryBinder.order(texts.order().get(i)));
+            }
+            return order;
+        }
+    }
+
+    private static Aggregate texts(Expression.TextsOfGroup texts, ExpressionBinder rows) {
+        refuseNested(texts, "LISTAGG", rows);
+        return new OfTexts(texts, rows.bind(texts.of()), rows.ofText(texts.between()),
+                texts.order().stream().map(key -> rows.bind(key.by())).toList(), rows);
+    }
+
+    private static void refuseNested(Expression aggregate, String called, ExpressionBinder rows) {
+        aggregate.parts().stream().flatMap(Aggregate::within).findFirst().ifPresent(inner -> rows.diagnostics().refuse(
+                inner, new QueryFault.AggregateOfAggregate(called,
                         ExpressionBinder.text(inner))));
     }
 
@@ -107,7 +151,7 @@ sealed interface Aggregate {
     }
 
     private static Stream<Expression> within(Expression expression) {
-        boolean own = expression instanceof Expression.CountRows
+        boolean own = expression instanceof Expression.CountRows || expression instanceof Expression.TextsOfGroup
                 || expression instanceof Expression.Call call && call.aggregate().isPresent();
         return own ? Stream.of(expression) : expression.parts().stream().flatMap(Aggregate::within);
     }
@@ -116,8 +160,9 @@ sealed interface Aggregate {
     static Optional<Aggregate> in(Expression expression, ExpressionBinder rows) {
         return switch (expression) {
             case Expression.CountRows _ -> Optional.of(new CountRows());
+            case Expression.TextsOfGroup texts -> Optional.of(texts(texts, rows));
             case Expression.Call call -> call.aggregate().map(function -> {
-                refuseNested(call, rows);
+                refuseNested(call, call.function().text().toUpperCase(Locale.ROOT), rows);
                 refuseOfAround(call, rows);
                 boolean numeric = function == AggregateFunction.SUM || function == AggregateFunction.AVG;
                 BoundExpression argument = Functions.ofOne(call, rows, numeric ? rows::number : rows::bind);

@@ -192,7 +192,7 @@ final class ChainBinder {
             case Expression.ColumnName _,Expression.Literal _ -> true;
             // A pattern may be wrong, and a query may have no value.
             case Expression.Like _,Expression.InQuery _,Expression.RowInQuery _,Expression.Quantified _ -> false;
-            case Expression.Exists _,Expression.Extract _,Expression.Position _ -> false;
+            case Expression.Exists _,Expression.Extract _,Expression.Position _,Expression.TextsOfGroup _ -> false;
             case Expression.Predicate _,Expression.And _,Expression.Or _,Expression.Not _,Expression.IsTruth _ ->
                 condition.parts().stream().allMatch(ChainBinder::isPlain);
             case Expression.Signed _,Expression.Calculation _,Expression.Cast _,Expression.Call _ -> false;

@@ -148,6 +148,8 @@ class ExpressionBinder {
                 yield BoundExpression.of(Type.INTEGER, env -> position(sought.in(env), text.in(env)));
             }
             case Expression.Call call -> Functions.bind(call, this);
+            case Expression.TextsOfGroup _ ->
+                diagnostics.refused(expression, new QueryFault.AggregateWithoutGroups("LISTAGG"));
             case Expression.CountRows _ ->
                 diagnostics.refused(expression,
                         new QueryFault.CountWithoutGroups());

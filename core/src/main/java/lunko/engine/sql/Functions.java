@@ -37,7 +37,7 @@ final class Functions {
             "SYSDATE");
 
     private static final Map<String, Unread> UNREAD = Map.of("ROLLUP", Unread.GROUPS_OF_GROUPS, "CUBE",
-            Unread.GROUPS_OF_GROUPS, "STRING_AGG", Unread.TEXTS_OF_GROUP, "LISTAGG",
+            Unread.GROUPS_OF_GROUPS, "LISTAGG", Unread.TEXTS_OF_GROUP, "STRING_AGG",
             Unread.TEXTS_OF_GROUP, "GROUP_CONCAT", Unread.TEXTS_OF_GROUP);
 
     private static final long FARTHEST = Integer.MAX_VALUE;

@@ -313,6 +313,7 @@ final class QueryBinder {
             case Expression.ColumnName(var _, Name column) -> column.text();
             case Expression.Call call -> call.function().text().toLowerCase(Locale.ROOT);
             case Expression.CountRows _ -> "count";
+            case Expression.TextsOfGroup _ -> "listagg";
             case Expression.Cast cast -> nameOf(cast.of());
             default -> ExpressionBinder.text(expression);
         };
@@ -391,13 +392,17 @@ final class QueryBinder {
     }
 
     /** NULL counts as larger than any value, unless NULLS FIRST or LAST says where it is to be. */
+    static Ordering.Order order(SortKey key) {
+        return new Ordering.Order(key.descending(),
+                key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()));
+    }
+
     private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys,
             List<BoundQuery.Column> columns) {
         if (orderBy.isEmpty()) return stage;
         String sql = orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", "));
         return Ordering.of(stage, new Ordering.By(sql, columns(stage.headings(), orderBy)),
-                orderBy.stream().map(key -> new Ordering.Order(key.descending(),
-                        key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()))).toList(),
+                orderBy.stream().map(QueryBinder::order).toList(),
                 keys);
     }
 

@@ -25,6 +25,7 @@ import lunko.query.sql.Rewording;
 import lunko.query.sql.Script;
 import lunko.query.sql.Spelled;
 import lunko.query.sql.SqlParser;
+import lunko.query.sql.SqlWriter;
 import lunko.query.sql.Statement;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -114,6 +115,11 @@ public final class DialectAdapter {
         if (missing.isPresent()) return Checked.invalid(new ChangeFault.NoWordsThere(missing.get()));
         for (Spelled spelled : script.parts(Spelled.class))
             script.stretch(spelled).ifPresent(at -> changes.add(new Change(at, spelled.standard())));
+        boolean standard = target == SqlDialect.STANDARD || target == SqlDialect.H2;
+        for (Expression.TextsOfGroup texts : script.parts(Expression.TextsOfGroup.class)) {
+            if (!texts.order().isEmpty()) script.stretch(texts)
+                    .ifPresent(at -> changes.add(new Change(at, new SqlWriter().texts(texts, standard))));
+        }
         words(text, changes);
         StringBuilder out = new StringBuilder(text);
         changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())

@@ -84,10 +84,11 @@ public record Completion(int from, List<Proposal> proposals) {
             SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
             SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE, SqlLexer.ALWAYS, SqlLexer.AUTOINCREMENT,
             SqlLexer.AUTO_INCREMENT, SqlLexer.GENERATED, SqlLexer.IDENTITY, SqlLexer.REPLACE, SqlLexer.ROLLBACK,
-            SqlLexer.TIME, SqlLexer.TIMESTAMP, SqlLexer.VIEW);
+            SqlLexer.TIME, SqlLexer.TIMESTAMP, SqlLexer.VIEW, SqlLexer.WITHIN);
 
     /** Words that begin something in parentheses, and are names everywhere else. */
-    private static final Set<Integer> CALLED = Set.of(SqlLexer.EXTRACT, SqlLexer.POSITION, SqlLexer.SUBSTRING);
+    private static final Set<Integer> CALLED = Set.of(SqlLexer.EXTRACT, SqlLexer.LISTAGG, SqlLexer.POSITION,
+            SqlLexer.STRING_AGG, SqlLexer.SUBSTRING);
 
     /** Words of SQL as often as they are meant, the most frequent first; all others come after them. */
     private static final List<String> FREQUENT = List.of("ON", "AND", "WHERE", "JOIN", "LEFT", "FROM", "SELECT",

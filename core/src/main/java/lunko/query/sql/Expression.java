@@ -124,6 +124,13 @@ public sealed interface Expression {
         }
     }
 
+    /**
+     * The texts of a group in one, with something between two of them, in an order if one is said (ISO/IEC 9075-2,
+     * LISTAGG).
+     */
+    record TextsOfGroup(boolean distinct, Expression of, Expression between, List<QueryExpression.SortKey> order)
+            implements Expression {}
+
     /** The number of rows of a group. */
     record CountRows() implements Expression {}
 
@@ -228,6 +235,9 @@ public sealed interface Expression {
                             .map(when -> new When(change.apply(when.condition()), change.apply(when.then()))).toList(),
                     otherwise.map(change));
             case Cast(Expression of, Type type, TypeSize size) -> new Cast(change.apply(of), type, size);
+            case TextsOfGroup(boolean distinct, Expression of, Expression between, var order) ->
+                new TextsOfGroup(distinct, change.apply(of), change.apply(between), order.stream()
+                        .map(key -> key.by(change.apply(key.by()))).toList());
             case Extract(DatePart part, Expression of) -> new Extract(part, change.apply(of));
             case Position(Expression part, Expression of) -> new Position(change.apply(part), change.apply(of));
             case Call(Name function, boolean distinct, List<Expression> arguments) ->
@@ -237,7 +247,8 @@ public sealed interface Expression {
 
     /** Whether there is an aggregate function of this query in it, not counting those of queries within it. */
     default boolean isOfGroup() {
-        return this instanceof CountRows || this instanceof Call call && call.aggregate().isPresent()
+        return this instanceof CountRows || this instanceof TextsOfGroup
+                || this instanceof Call call && call.aggregate().isPresent()
                 || parts().stream().anyMatch(Expression::isOfGroup);
     }
 

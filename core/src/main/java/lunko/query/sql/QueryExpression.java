@@ -68,7 +68,13 @@ public record QueryExpression(List<Common> with, QueryBody body, List<SortKey> o
     }
 
     /** What rows are sorted by. */
-    public record SortKey(Expression by, boolean descending, Optional<Nulls> nulls) {}
+    public record SortKey(Expression by, boolean descending, Optional<Nulls> nulls) {
+
+        /** The same order of something else. */
+        public SortKey by(Expression other) {
+            return new SortKey(other, descending, nulls);
+        }
+    }
 
     /** Where NULL stands among the sorted values. */
     public enum Nulls {

@@ -64,8 +64,7 @@ final class SqlReader {
     }
 
     QueryExpression query(QueryContext tree) {
-        List<SortKey> keys = tree.orderBy() == null ? List.of()
-                : tree.orderBy().sortKey().stream().map(this::sortKey).toList();
+        List<SortKey> keys = keys(tree.orderBy());
         OptionalLong offset = tree.offset() == null ? OptionalLong.empty() : count(tree.offset().INTEGER().getSymbol());
         OptionalLong limit = tree.limit() == null ? OptionalLong.empty()
                 : tree.limit().INTEGER() == null ? OptionalLong.of(1) : count(tree.limit().INTEGER().getSymbol());
@@ -84,6 +83,10 @@ final class SqlReader {
     private List<QueryExpression.Common> common(WithContext tree) {
         return tree.commonTable().stream().map(one -> at(one, new QueryExpression.Common(tree.RECURSIVE() != null,
                 name(one.name()), names(one.columnNames()), query(one.query())))).toList();
+    }
+
+    private List<SortKey> keys(OrderByContext tree) {
+        return tree == null ? List.of() : tree.sortKey().stream().map(this::sortKey).toList();
     }
 
     private SortKey sortKey(SortKeyContext tree) {
@@ -310,6 +313,11 @@ final class SqlReader {
                     .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
                     optional(t.otherwise));
             case CallContext t -> call(t);
+            case ListAggContext t -> new Expression.TextsOfGroup(distinct(t.quantifier()), expression(t.expression(0)),
+                    t.expression().size() > 1 ? expression(t.expression(1)) : new Expression.Literal(Value.of("")),
+                    keys(t.orderBy()));
+            case StringAggContext t -> new Expression.TextsOfGroup(distinct(t.quantifier()),
+                    expression(t.expression(0)), expression(t.expression(1)), keys(t.orderBy()));
             case ExtractContext t -> new Expression.Extract(part(t.part), expression(t.expression()));
             case PositionContext t -> new Expression.Position(value(t.value(0)), value(t.value(1)));
             case SubstringContext t -> new Expression.Call(Name.of("SUBSTRING"), false,

@@ -191,7 +191,7 @@ public final class SqlWriter {
             case Expression.Signed _ -> Tightness.SIGN;
             case Expression.Literal _,Expression.ColumnName _,Expression.ScalarQuery _ -> Tightness.PRIMARY;
             case Expression.Case _,Expression.Cast _,Expression.Call _,Expression.CountRows _ -> Tightness.PRIMARY;
-            case Expression.Extract _,Expression.Position _ -> Tightness.PRIMARY;
+            case Expression.Extract _,Expression.Position _,Expression.TextsOfGroup _ -> Tightness.PRIMARY;
         };
     }
 
@@ -256,6 +256,7 @@ public final class SqlWriter {
                     + otherwise.map(of -> " ELSE " + expression(of)).orElse("") + " END";
             case Expression.Cast(var of, Type type, TypeSize size) ->
                 "CAST(" + expression(of) + " AS " + size.sql(type) + ")";
+            case Expression.TextsOfGroup texts -> texts(texts, !texts.order().isEmpty());
             case Expression.Extract(DatePart part, var of) ->
                 "EXTRACT(" + part.name() + " FROM " + expression(of) + ")";
             case Expression.Position(var part, var of) -> "POSITION(" + value(part) + " IN " + value(of) + ")";
@@ -263,6 +264,16 @@ public final class SqlWriter {
                 function.sql() + "(" + (distinct ? "DISTINCT " : "") + list(arguments) + ")";
             case Expression.CountRows _ -> "COUNT(*)";
         };
+    }
+
+    /** The texts of a group as the standard writes them, or as some databases do. */
+    public String texts(Expression.TextsOfGroup texts, boolean standard) {
+        String order = texts.order().isEmpty() ? "" : "ORDER BY " + texts.order().stream().map(this::sortKey)
+                .collect(Collectors.joining(", "));
+        String what = (texts.distinct() ? "DISTINCT " : "") + expression(texts.of()) + ", "
+                + expression(texts.between());
+        return standard ? "LISTAGG(" + what + ")" + (order.isEmpty() ? "" : " WITHIN GROUP (" + order + ")")
+                : "STRING_AGG(" + what + (order.isEmpty() ? "" : " " + order) + ")";
     }
 
     private static String not(boolean negated) {

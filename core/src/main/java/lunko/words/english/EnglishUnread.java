@@ -32,8 +32,8 @@ final class EnglishUnread {
             case GROUPS_OF_GROUPS -> "ROLLUP and CUBE make totals beside the groups, and are not read here: put the "
                     + "groups and the total together with UNION ALL.";
             case TEXTS_OF_GROUP ->
-                "What puts the texts of a group into one is called otherwise in each database, and is "
-                        + "not read here: take MIN, MAX or COUNT.";
+                "The texts of a group are put into one by LISTAGG(text, ', ') WITHIN GROUP (ORDER BY …), "
+                        + "or by STRING_AGG(text, ', ').";
             case MERGE -> "MERGE is not read here: write UPDATE and INSERT.";
         });
     }

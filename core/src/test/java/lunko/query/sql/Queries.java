@@ -71,6 +71,8 @@ public final class Queries extends DomainContextBase {
                 Combinators.combine(part.list().ofMinSize(2).ofMaxSize(3), query, EITHER)
                         .as(Expression.RowInQuery::new),
                 Combinators.combine(Arbitraries.of(DatePart.class), part).as(Expression.Extract::new),
+                Combinators.combine(EITHER, part, part, Combinators.combine(part, EITHER, Arbitraries.of(Nulls.class)
+                        .optional()).as(SortKey::new).list().ofMaxSize(2)).as(Expression.TextsOfGroup::new),
                 Combinators.combine(part, part).as(Expression.Position::new),
                 query.map(Expression.Exists::new),
                 query.map(Expression.ScalarQuery::new),

@@ -164,6 +164,9 @@ primary
     | EXTRACT LEFT_PAREN part=name FROM expression RIGHT_PAREN                           # extract
     | POSITION LEFT_PAREN value IN value RIGHT_PAREN                                     # position
     | SUBSTRING LEFT_PAREN expression FROM expression (FOR expression)? RIGHT_PAREN      # substring
+    | LISTAGG LEFT_PAREN quantifier? expression (COMMA expression)? RIGHT_PAREN
+      WITHIN GROUP LEFT_PAREN orderBy RIGHT_PAREN                                        # listAgg
+    | STRING_AGG LEFT_PAREN quantifier? expression COMMA expression orderBy? RIGHT_PAREN # stringAgg
     | function=name LEFT_PAREN (STAR | quantifier? expressions)? RIGHT_PAREN             # call
     | (table=name DOT)? columnName=name                                                  # columnValue
     | LEFT_PAREN query RIGHT_PAREN                                                       # scalarQuery
@@ -245,6 +248,7 @@ name
     // Words that mean something in one place only, and are names everywhere else.
     | DATE | FIRST | KEY | LAST | NEXT | NULLS | ROW | ROWS | UNKNOWN | VALUES | IF | ANY | RECURSIVE | SOME
     | ALWAYS | AUTOINCREMENT | AUTO_INCREMENT | GENERATED | IDENTITY | REPLACE | ROLLBACK | TIME | TIMESTAMP | VIEW
+    | LISTAGG | STRING_AGG | WITHIN
     | EXTRACT | FOR | ILIKE | POSITION | SUBSTRING
     | ACTION | ADD | BEGIN | CASCADE | COLUMN | COMMIT | INDEX | NO | RESTRICT | START | TRANSACTION | WORK
     ;
@@ -313,6 +317,7 @@ LATERAL: 'LATERAL';
 LEFT: 'LEFT';
 LIKE: 'LIKE';
 LIMIT: 'LIMIT';
+LISTAGG: 'LISTAGG';
 NATURAL: 'NATURAL';
 NEXT: 'NEXT';
 NO: 'NO';
@@ -339,6 +344,7 @@ SELECT: 'SELECT';
 SET: 'SET';
 SOME: 'SOME';
 START: 'START';
+STRING_AGG: 'STRING_AGG';
 SUBSTRING: 'SUBSTRING';
 TABLE: 'TABLE';
 THEN: 'THEN';
@@ -356,6 +362,7 @@ VIEW: 'VIEW';
 WHEN: 'WHEN';
 WHERE: 'WHERE';
 WITH: 'WITH';
+WITHIN: 'WITHIN';
 WORK: 'WORK';
 
 // Signs
