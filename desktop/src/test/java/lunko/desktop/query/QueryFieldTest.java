@@ -116,7 +116,7 @@ class QueryFieldTest extends OpenWindow {
         robot.push(KeyCode.F3);
         assertThat(area(robot).getSelectedText()).startsWith("keeper_id");
         robot.push(KeyCode.F3);
-        assertThat(area(robot).getSelectedText()).isEqualTo("village");
+        assertThat(area(robot).getSelectedText()).isEqualTo("ORDER");
         robot.push(KeyCode.F3);
         assertThat(area(robot).getSelectedText()).isEqualTo("hive");
     }

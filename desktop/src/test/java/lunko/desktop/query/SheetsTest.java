@@ -60,6 +60,7 @@ class SheetsTest extends OpenWindow {
                 "SELECT * FROM hives h WHERE EXISTS (SELECT *  FROM" + semi,
                 "SELECT * FROM hives h WHERE NOT EXISTS (SELECT * FROM" + semi,
                 "SELECT * FROM hives h WHERE h.keeper_id IN (SELECT k.keeper_id FROM keepers k)",
+                "SELECT q.hive FROM (SELECT * FROM hives) q JOIN keepers k ON q.keeper_id = k.keeper_id",
                 PLAIN + " LEFT JOIN visits v ON v.hive_no = h.hive_no",
                 PLAIN + " JOIN visits v ON v.keeper_id = k.keeper_id")) {
             robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(sql)));
