@@ -10,6 +10,7 @@ import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
+import lunko.query.sql.TypeSize;
 import lunko.table.Type;
 import lunko.table.Value;
 
@@ -36,6 +37,9 @@ public final class DuckDb extends RealDatabase {
         if (has(query, Expression.RowInQuery.class, _ -> true)) return Optional.empty();
         // It knows no more than TRUE behind a lateral query, and gives no row for an aggregate of none within one.
         if (has(query, FromItem.DerivedTable.class, FromItem.DerivedTable::lateral)) return Optional.empty();
+        // It takes a length for nothing.
+        if (has(query, Expression.Cast.class, cast -> cast.size() instanceof TypeSize.Characters))
+            return Optional.empty();
         // Its / divides integers into a floating-point number.
         if (widens || has(query, Expression.Calculation.class, sum -> sum.operator() == Operator.DIVIDE))
             return Optional.empty();

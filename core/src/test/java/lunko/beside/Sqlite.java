@@ -13,6 +13,7 @@ import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
+import lunko.query.sql.TypeSize;
 import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
@@ -59,7 +60,8 @@ public final class Sqlite extends RealDatabase {
                 || has(query, Compound.class, set -> set.all() && set.operator() != SetOperator.UNION)
                 || has(query, Compound.class, set -> set.operator() == SetOperator.INTERSECT
                         && (set.left() instanceof Compound || set.right() instanceof Compound))
-                || has(query, Expression.Cast.class, cast -> cast.type() == Type.DATE);
+                || has(query, Expression.Cast.class,
+                        cast -> cast.type() == Type.DATE || !(cast.size() instanceof TypeSize.Any));
         // A comma binds there as JOIN does, so that a right or full join behind one keeps rows of its own side alone.
         boolean binds = has(query, QueryBody.Select.class,
                 select -> select.from().stream().skip(1).anyMatch(FromItem.JoinedTable.class::isInstance));

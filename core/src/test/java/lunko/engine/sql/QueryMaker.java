@@ -2,6 +2,7 @@ package lunko.engine.sql;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
@@ -19,6 +20,7 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.query.sql.TypeSize;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Truth;
@@ -311,7 +313,7 @@ public final class QueryMaker {
     private Expression value(Type type, List<Col> columns, List<Col> around, int depth) {
         List<Col> fitting = new ArrayList<>(columns.stream().filter(col -> col.type() == type).toList());
         fitting.addAll(around.stream().filter(col -> col.type() == type).toList());
-        if (!fitting.isEmpty() && !chance(3)) return pick(fitting).expression();
+        if (!fitting.isEmpty() && !chance(3)) return inAnyCase(pick(fitting).expression());
         if (depth <= 0) return new Expression.Literal(value(type));
         Expression one = value(type, columns, around, depth - 1);
         Expression other = value(type, columns, around, depth - 1);
@@ -324,11 +326,13 @@ public final class QueryMaker {
             case 3 -> new Expression.ScalarQuery(QueryExpression.of(grouped(List.of(type), columnsOfVisits(),
                     List.of(visits()), Optional.empty(), 0)));
             default -> switch (type) {
-                case TEXT -> chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.TEXT)
-                        : chance(2)
-                                ? new Expression.Call(Name.of(pick(List.of("upper", "lower", "trim"))), false,
-                                        List.of(one))
-                                : new Expression.Calculation(Operator.CONCATENATE, one, other);
+                case TEXT -> chance(12)
+                        ? new Expression.Cast(one, Type.TEXT, new TypeSize.Characters(1 + random.nextInt(3)))
+                        : chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.TEXT)
+                                : chance(2)
+                                        ? new Expression.Call(Name.of(pick(List.of("upper", "lower", "trim"))), false,
+                                                List.of(one))
+                                        : new Expression.Calculation(Operator.CONCATENATE, one, other);
                 case INTEGER ->
                     chance(12) ? new Expression.Extract(pick(List.of(DatePart.values())),
                             value(Type.DATE, columns, around, 0))
@@ -351,10 +355,22 @@ public final class QueryMaker {
                 case DATE -> new Expression.Cast(
                         new Expression.Literal(Value.of("2026-05-0" + (1 + random.nextInt(3)))), Type.DATE);
                 case BOOLEAN -> condition(columns, around, 0);
-                case DECIMAL -> chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.DECIMAL)
-                        : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.TIMES)), one, other);
+                case DECIMAL -> chance(8) ? new Expression.Cast(one, Type.DECIMAL,
+                        new TypeSize.Digits(9, random.nextInt(2)))
+                        : chance(4) ? new Expression.Cast(value(Type.INTEGER, columns, around, 0), Type.DECIMAL)
+                                : new Expression.Calculation(pick(List.of(Operator.PLUS, Operator.TIMES)), one, other);
             };
         };
+    }
+
+    /** A name is the same in whatever case it is written. */
+    private Expression inAnyCase(Expression column) {
+        return column instanceof Expression.ColumnName(Optional<Name> table, Name name) && chance(4)
+                ? new Expression.ColumnName(table.map(QueryMaker::capitals), capitals(name)) : column;
+    }
+
+    private static Name capitals(Name name) {
+        return Name.of(name.text().toUpperCase(Locale.ROOT));
     }
 
     private static FromItem visits() {
