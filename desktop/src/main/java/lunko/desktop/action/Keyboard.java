@@ -23,8 +23,9 @@ import org.fxmisc.richtext.StyledTextArea;
  *
  * @param presenting whether the stage is presented: then a table does not need the keys of the steps, which a remote
  * sends
+ * @param asking whether something over the page waits for an answer: then nothing is done to what is behind it
  */
-public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) {
+public record Keyboard(List<Action> actions, ObservableBooleanValue presenting, ObservableBooleanValue asking) {
 
     /** Listens in a scene. */
     public void attachTo(Scene scene) {
@@ -32,6 +33,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting) 
         BooleanProperty done = new SimpleBooleanProperty(false);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             done.set(false);
+            if (asking.get()) return;
             actions.stream()
                     .filter(action -> action.keys().stream().anyMatch(key -> key.match(event)))
                     .filter(action -> isForSteps(scene.getFocusOwner(), action)

@@ -5,15 +5,18 @@ import static lunko.desktop.words.Spoken.words;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
@@ -100,7 +103,9 @@ public final class ScreenView extends StackPane {
             if (event.getTarget() == shade) answered();
         });
         shade.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() != KeyCode.ESCAPE) return;
+            // The key that opens the list of keys closes it too.
+            boolean ofList = actions.keyList().keys().stream().anyMatch(key -> key.match(event));
+            if (event.getCode() != KeyCode.ESCAPE && !ofList) return;
             event.consume();
             answered();
         });
@@ -195,8 +200,9 @@ public final class ScreenView extends StackPane {
         Scene scene = new Scene(frame, width, height);
         Look.dress(frame);
         appearance.dress(frame);
-        new Keyboard(actions.all(), presenting).attachTo(scene);
+        new Keyboard(actions.all(), presenting, shade.visibleProperty()).attachTo(scene);
         new KeyboardOwner(scene, title, this::takeFocus);
+        scene.focusOwnerProperty().subscribe(this::keepInShade);
         actions.show().cards().hand().follow(scene);
         show.takeFocus();
         return scene;
@@ -213,6 +219,13 @@ public final class ScreenView extends StackPane {
         shade.getChildren().setAll(asked);
         shade.setVisible(true);
         asked.requestFocus();
+    }
+
+    /** What is over the page keeps the keyboard until it is answered: nobody types into what is behind it. */
+    private void keepInShade(Node owner) {
+        if (!shade.isVisible() || shade.getChildren().isEmpty() || owner == null) return;
+        boolean within = Stream.iterate(owner, Objects::nonNull, Node::getParent).anyMatch(node -> node == shade);
+        if (!within) shade.getChildren().getFirst().requestFocus();
     }
 
     private void answered() {

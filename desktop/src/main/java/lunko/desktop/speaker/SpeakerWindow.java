@@ -6,6 +6,7 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -63,7 +64,7 @@ public final class SpeakerWindow {
         Look.dress(view);
         appearance.dress(view);
         Scene scene = new Scene(view, WIDTH, HEIGHT);
-        new Keyboard(actions, presenting).attachTo(scene);
+        new Keyboard(actions, presenting, new SimpleBooleanProperty(false)).attachTo(scene);
         Stage made = new Stage();
         made.setTitle(words().speaker().title());
         made.setScene(scene);

@@ -46,6 +46,22 @@ class KeyboardTest extends OpenWindow {
     }
 
     @Test
+    void whatAsksKeepsTheKeyboardUntilItIsAnswered(FxRobot robot) {
+        robot.push(KeyCode.S);
+        String before = area(robot).getText();
+        // Keys of the query, of kinds and of the page do nothing behind it, and nothing is typed there.
+        robot.push(KeyCode.Q).write("x").push(KeyCode.DIGIT4).push(KeyCode.F6).push(KeyCode.TAB).push(KeyCode.TAB)
+                .push(KeyCode.TAB).push(KeyCode.TAB).write("y");
+        assertThat(area(robot).getText()).isEqualTo(before);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(robot.lookup("#join-self").tryQuery()).isPresent();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#join-self").tryQuery()).isEmpty();
+        robot.push(KeyCode.DIGIT4);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.FULL_OUTER);
+    }
+
+    @Test
     void aNewLessonIsTypedAtOnceThoughNobodyHasSeenItsTables(FxRobot robot) {
         robot.push(KeyCode.CONTROL, KeyCode.N);
         robot.write("weirs").push(KeyCode.TAB).write("no").push(KeyCode.ENTER).write("1").push(KeyCode.ENTER);
