@@ -41,10 +41,7 @@ final class SqlReader {
         return at(tree, switch (tree) {
             case QueryStatementContext t -> new Statement.Query(query(t.query()));
             case CreateTableContext t -> new TableReader(this).createTable(t);
-            case InsertContext t -> new Statement.Insert(table(t.tableName()), names(t.columnNames()),
-                    t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
-            case InsertQueryContext t ->
-                new Statement.InsertQuery(table(t.tableName()), names(t.columnNames()), query(t.query()));
+            case InsertContext t -> insert(t);
             case AddToContext t -> new TableReader(this).addTo(t);
             case IndexContext _ -> new Statement.Nothing();
             case TransactionContext t -> new Statement.Transaction(t.COMMIT() != null ? Statement.Edge.COMMIT
@@ -61,6 +58,16 @@ final class SqlReader {
             case DropTableContext t -> new Statement.DropTable(table(t.tableName()), t.IF() != null);
             default -> throw unknown(tree);
         });
+    }
+
+    /** New rows as they are written down, or as a query gives them. */
+    private Statement insert(InsertContext tree) {
+        Name table = table(tree.tableName());
+        List<Name> columns = names(tree.columnNames());
+        QueryExpression query = query(tree.query());
+        return query.body() instanceof QueryBody.Values values && query.equals(QueryExpression.of(values))
+                ? new Statement.Insert(table, columns, values.rows())
+                : new Statement.InsertQuery(table, columns, query);
     }
 
     QueryExpression query(QueryContext tree) {

@@ -14,8 +14,7 @@ statement
     | CREATE TABLE (IF NOT EXISTS)? tableName columnNames? AS query               # createTableAs
     | CREATE (OR REPLACE)? VIEW tableName columnNames? AS query                   # createView
     | ALTER TABLE tableName ADD (COLUMN? columnDefinition | tableConstraint)            # addTo
-    | INSERT INTO tableName columnNames? VALUES rowValues (COMMA rowValues)*       # insert
-    | INSERT INTO tableName columnNames? query                                     # insertQuery
+    | INSERT INTO tableName columnNames? query                                     # insert
     | UPDATE tableName (AS? alias=name)?
       SET assignment (COMMA assignment)* (WHERE expression)?                       # update
     | DELETE FROM tableName (AS? alias=name)? (WHERE expression)?                  # delete
