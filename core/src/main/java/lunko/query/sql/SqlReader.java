@@ -15,7 +15,6 @@ import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.grammar.SqlParser.*;
-import lunko.table.Truth;
 import lunko.table.Type;
 import lunko.table.Value;
 import org.antlr.v4.runtime.ParserRuleContext;
@@ -25,6 +24,7 @@ import org.antlr.v4.runtime.Token;
 final class SqlReader {
     private final SqlSource source;
     private final Spans spans;
+    private final ExpressionReader expressions = new ExpressionReader(this);
     private Optional<Problem> problem = Optional.empty();
 
     SqlReader(SqlSource source, Spans spans) {
@@ -35,6 +35,11 @@ final class SqlReader {
     /** The first thing that is grammatical and yet not right, such as a day that no calendar has. */
     Optional<Problem> problem() {
         return problem;
+    }
+
+    /** Reads the expressions in them. */
+    ExpressionReader expressions() {
+        return expressions;
     }
 
     Statement statement(StatementContext tree) {
@@ -51,7 +56,8 @@ final class SqlReader {
             case CreateViewContext t -> new Statement.CreateView(t.REPLACE() != null, new QueryExpression.Common(false,
                     table(t.tableName()), names(t.columnNames()), query(t.query())));
             case UpdateContext t -> new Statement.Update(table(t.tableName()), alias(t.alias), t.assignment().stream()
-                    .map(a -> new Statement.Assignment(name(a.name()), expression(a.expression()))).toList(),
+                    .map(a -> new Statement.Assignment(name(a.name()), expressions.expression(a.expression())))
+                    .toList(),
                     optional(t.expression()));
             case DeleteContext t ->
                 new Statement.Delete(table(t.tableName()), alias(t.alias), optional(t.expression()));
@@ -92,7 +98,7 @@ final class SqlReader {
                 name(one.name()), names(one.columnNames()), query(one.query())))).toList();
     }
 
-    private List<SortKey> keys(OrderByContext tree) {
+    List<SortKey> keys(OrderByContext tree) {
         return tree == null ? List.of() : tree.sortKey().stream().map(this::sortKey).toList();
     }
 
@@ -100,7 +106,7 @@ final class SqlReader {
         boolean descending = tree.direction != null && tree.direction.getText().equalsIgnoreCase("DESC");
         Optional<Nulls> nulls = Optional.ofNullable(tree.nulls)
                 .map(token -> Nulls.valueOf(token.getText().toUpperCase(Locale.ROOT)));
-        return at(tree, new SortKey(expression(tree.expression()), descending, nulls));
+        return at(tree, new SortKey(expressions.expression(tree.expression()), descending, nulls));
     }
 
     private QueryBody body(QueryBodyContext tree) {
@@ -108,7 +114,7 @@ final class SqlReader {
             case SelectBodyContext t -> select(t.select());
             case NestedBodyContext t -> new QueryBody.Nested(query(t.query()));
             case ValuesBodyContext t -> new QueryBody.Values(
-                    t.rowValues().stream().map(row -> expressions(row.expressions())).toList());
+                    t.rowValues().stream().map(row -> expressions.expressions(row.expressions())).toList());
             case IntersectContext t -> new QueryBody.Compound(SetOperator.INTERSECT, all(t.quantifier()),
                     body(t.queryBody(0)), body(t.queryBody(1)));
             case UnionOrExceptContext t -> new QueryBody.Compound(
@@ -122,7 +128,8 @@ final class SqlReader {
         QueryBody.Select select = at(tree, new QueryBody.Select(distinct(tree.quantifier()),
                 tree.selectItem().stream().map(this::selectItem).toList(),
                 tree.tableReference().stream().map(this::from).toList(),
-                optional(tree.where), tree.groupBy.stream().map(this::expression).toList(), optional(tree.having)));
+                optional(tree.where), tree.groupBy.stream().map(expressions::expression).toList(),
+                optional(tree.having)));
         Token selectWord = tree.quantifier() == null ? tree.getStart() : tree.quantifier().getStop();
         clause(select, Clause.SELECT, tree.getStart(), selectWord, tree.selectItem().getLast());
         if (tree.FROM() != null) clause(select, Clause.FROM, tree.FROM().getSymbol(), tree.FROM().getSymbol(),
@@ -141,7 +148,8 @@ final class SqlReader {
             case EverythingContext _ -> new SelectItem.Everything();
             case EverythingOfContext t -> new SelectItem.EverythingOf(name(t.name()));
             case ColumnContext t ->
-                new SelectItem.Item(expression(t.expression()), Optional.ofNullable(t.name()).map(this::name));
+                new SelectItem.Item(expressions.expression(t.expression()),
+                        Optional.ofNullable(t.name()).map(this::name));
             default -> throw unknown(tree);
         });
     }
@@ -194,196 +202,8 @@ final class SqlReader {
 
     private JoinSpecification specification(JoinSpecificationContext tree) {
         if (tree == null) return new JoinSpecification.Nothing();
-        return at(tree, tree.ON() != null ? new JoinSpecification.On(expression(tree.expression()))
+        return at(tree, tree.ON() != null ? new JoinSpecification.On(expressions.expression(tree.expression()))
                 : new JoinSpecification.Using(names(tree.columnNames())));
-    }
-
-    Expression expression(ExpressionContext tree) {
-        return at(tree, switch (tree) {
-            case NotContext t -> new Expression.Not(expression(t.expression()));
-            case AndContext t -> new Expression.And(expression(t.expression(0)), expression(t.expression(1)));
-            case OrContext t -> new Expression.Or(expression(t.expression(0)), expression(t.expression(1)));
-            case TestContext t -> t.IS() == null ? predicate(t.predicate()) : new Expression.IsTruth(
-                    predicate(t.predicate()), Truth.valueOf(t.truth().getText().toUpperCase(Locale.ROOT)),
-                    t.NOT() != null);
-            default -> throw unknown(tree);
-        });
-    }
-
-    private Expression predicate(PredicateContext tree) {
-        return at(tree, switch (tree) {
-            case PlainValueContext t -> value(t.value());
-            case ComparisonContext t ->
-                new Expression.Comparison(comparator(t.comparator()), value(t.value(0)), value(t.value(1)));
-            case IsNullContext t -> new Expression.IsNull(value(t.value()), t.NOT() != null);
-            case IsDistinctContext t ->
-                new Expression.IsDistinct(value(t.value(0)), value(t.value(1)), t.NOT() != null);
-            case BetweenContext t ->
-                new Expression.Between(value(t.value(0)), value(t.value(1)), value(t.value(2)), t.NOT() != null);
-            case LikeContext t -> like(t);
-            case RowComparisonContext t -> compared(t);
-            case RowInListContext t -> among(t);
-            case RowInQueryContext t ->
-                new Expression.RowInQuery(row(t.row()), query(t.query()), t.NOT() != null);
-            case InQueryContext t -> new Expression.InQuery(value(t.value()), query(t.query()), t.NOT() != null);
-            case QuantifiedContext t -> new Expression.Quantified(value(t.value()), comparator(t.comparator()),
-                    t.ALL() != null, query(t.query()));
-            case InListContext t ->
-                new Expression.InList(value(t.value()), expressions(t.expressions()), t.NOT() != null);
-            default -> throw unknown(tree);
-        });
-    }
-
-    private Expression like(LikeContext tree) {
-        boolean caseless = tree.ILIKE() != null;
-        Optional<Expression> escape = tree.ESCAPE() == null ? Optional.empty() : Optional.of(value(tree.value(2)));
-        Expression like = new Expression.Like(upper(caseless, value(tree.value(0))),
-                upper(caseless, value(tree.value(1))), escape, tree.NOT() != null);
-        if (caseless) spelled(tree, Spelling.ILIKE, new SqlWriter().expression(like));
-        return like;
-    }
-
-    private static Expression upper(boolean caseless, Expression text) {
-        return caseless ? new Expression.Call(Name.of("UPPER"), false, List.of(text)) : text;
-    }
-
-    private Expression compared(RowComparisonContext tree) {
-        List<Expression> left = row(tree.left);
-        List<Expression> right = row(tree.right);
-        refuseOtherWidth(tree.right, left, right);
-        return left.size() == right.size() ? RowReader.compared(comparator(tree.comparator()), left, right)
-                : Expression.ALWAYS;
-    }
-
-    private Expression among(RowInListContext tree) {
-        List<Expression> of = row(tree.of);
-        List<RowContext> list = tree.row().stream().skip(1).toList();
-        list.forEach(row -> refuseOtherWidth(row, of, row(row)));
-        List<List<Expression>> rows = list.stream().map(this::row).filter(row -> row.size() == of.size()).toList();
-        return rows.isEmpty() ? Expression.ALWAYS : RowReader.among(of, rows, tree.NOT() != null);
-    }
-
-    private List<Expression> row(RowContext tree) {
-        return tree.expression().stream().map(this::expression).toList();
-    }
-
-    private void refuseOtherWidth(RowContext where, List<Expression> one, List<Expression> other) {
-        if (one.size() != other.size())
-            refuse(where.getStart(), new SyntaxFault.RowsOfOtherWidths(one.size(), other.size()));
-    }
-
-    private static Expression.Comparator comparator(ComparatorContext tree) {
-        // Two signs for it: one is the standard's, the other what most people type.
-        if (tree.NOT_EQUAL() != null) return Expression.Comparator.NOT_EQUAL;
-        for (Expression.Comparator comparator : Expression.Comparator.values()) {
-            if (comparator.sign().equals(tree.getText())) return comparator;
-        }
-        throw unknown(tree);
-    }
-
-    Expression value(ValueContext tree) {
-        return at(tree, switch (tree) {
-            case ShortCastContext t -> {
-                Expression cast = cast(value(t.value()), type(t.typeName()));
-                spelled(t, Spelling.DOUBLE_COLON, new SqlWriter().expression(cast));
-                yield cast;
-            }
-            case SignedContext t -> new Expression.Signed(t.sign.getText().equals("-"), value(t.value()));
-            // What most databases write for the function of the standard.
-            case ArithmeticContext t when t.PERCENT() != null -> new Expression.Call(Name.of("MOD"), false,
-                    List.of(value(t.value(0)), value(t.value(1))));
-            case ArithmeticContext t ->
-                new Expression.Calculation(operator(t.op), value(t.value(0)), value(t.value(1)));
-            case PrimaryValueContext t -> primary(t.primary());
-            default -> throw unknown(tree);
-        });
-    }
-
-    private static Expression.Operator operator(Token token) {
-        for (Expression.Operator operator : Expression.Operator.values()) {
-            if (operator.sign().equals(token.getText())) return operator;
-        }
-        throw new IllegalStateException("no operator " + token.getText());
-    }
-
-    private Expression primary(PrimaryContext tree) {
-        return at(tree, switch (tree) {
-            case ExistsContext t -> new Expression.Exists(query(t.query()));
-            case LiteralValueContext t -> new Expression.Literal(literal(t.literal()));
-            case ColumnValueContext t ->
-                new Expression.ColumnName(Optional.ofNullable(t.table).map(this::name), name(t.columnName));
-            case ParenthesizedContext t -> expression(t.expression());
-            case ScalarQueryContext t -> new Expression.ScalarQuery(query(t.query()));
-            case CastContext t ->
-                cast(expression(t.expression()), type(t.typeName()));
-            case CaseContext t -> new Expression.Case(optional(t.subject), t.whenThen().stream()
-                    .map(w -> new Expression.When(expression(w.expression(0)), expression(w.expression(1)))).toList(),
-                    optional(t.otherwise));
-            case CallContext t -> call(t);
-            case ListAggContext t -> new Expression.TextsOfGroup(distinct(t.quantifier()), expression(t.expression(0)),
-                    t.expression().size() > 1 ? expression(t.expression(1)) : new Expression.Literal(Value.of("")),
-                    keys(t.orderBy()));
-            case StringAggContext t -> new Expression.TextsOfGroup(distinct(t.quantifier()),
-                    expression(t.expression(0)), expression(t.expression(1)), keys(t.orderBy()));
-            case ExtractContext t -> new Expression.Extract(part(t.part), expression(t.expression()));
-            case PositionContext t -> new Expression.Position(value(t.value(0)), value(t.value(1)));
-            case SubstringContext t -> new Expression.Call(Name.of("SUBSTRING"), false,
-                    t.expression().stream().map(this::expression).toList());
-            default -> throw unknown(tree);
-        });
-    }
-
-    private DatePart part(NameContext tree) {
-        Optional<DatePart> part = DatePart.of(name(tree));
-        if (part.isEmpty()) refuse(tree.getStart(), new SyntaxFault.NoDatePart(tree.getText()));
-        return part.orElse(DatePart.DAY);
-    }
-
-    private Expression call(CallContext tree) {
-        Name function = name(tree.function);
-        if (tree.STAR() == null) {
-            List<Expression> arguments = tree.expressions() == null ? List.of() : expressions(tree.expressions());
-            return new Expression.Call(function, distinct(tree.quantifier()), arguments);
-        }
-        if (!function.means("count")) {
-            refuse(tree.getStart(),
-                    new SyntaxFault.OnlyCountCounts(function.text()));
-        }
-        return new Expression.CountRows();
-    }
-
-    private Value literal(LiteralContext tree) {
-        Token token = tree.getStart();
-        String text = token.getText();
-        // Lunko has no times: a text that says one is in the same order.
-        if (tree.TIME() != null || tree.TIMESTAMP() != null) return Value.of(unquoted(tree.STRING().getText(), '\''));
-        if (tree.DATE() != null) {
-            Optional<Value> day = Type.DATE.read(unquoted(tree.STRING().getText(), '\''));
-            if (day.isEmpty()) refuse(token, new SyntaxFault.NoDate(tree.STRING().getText()));
-            return day.orElse(Value.NULL);
-        }
-        if (tree.INTEGER() != null) return integer(text);
-        if (tree.DECIMAL() != null) return new Value.DecimalValue(new BigDecimal(text));
-        if (tree.APPROXIMATE() != null) return approximate(token);
-        if (tree.STRING() != null) return Value.of(unquoted(text, '\''));
-        return tree.NULL() != null ? Value.NULL : new Value.BooleanValue(tree.TRUE() != null);
-    }
-
-    /** A number with a power of ten, as the decimal that it is exactly. */
-    private static Value approximate(Token token) {
-        BigDecimal number = new BigDecimal(token.getText());
-        return new Value.DecimalValue(number.setScale(Math.max(1, number.scale())));
-    }
-
-    /** A whole number that does not fit 64 bits is a decimal. */
-    private static Value integer(String text) {
-        BigInteger number = new BigInteger(text);
-        return number.bitLength() < Long.SIZE ? Value.of(number.longValueExact())
-                : new Value.DecimalValue(new BigDecimal(number));
-    }
-
-    private static Expression cast(Expression of, DeclaredType declared) {
-        return new Expression.Cast(of, declared.type(), declared.size());
     }
 
     DeclaredType type(TypeNameContext tree) {
@@ -395,6 +215,13 @@ final class SqlReader {
         if (declared.isEmpty()) refuse(tree.getStart(), new SyntaxFault.NoType(words));
         else if (!declared.get().size().isPossible()) refuse(tree.getStart(), new SyntaxFault.WrongDigits());
         return declared.orElse(new DeclaredType(Type.TEXT, new TypeSize.Any()));
+    }
+
+    /** A whole number that does not fit 64 bits is a decimal. */
+    static Value integer(String text) {
+        BigInteger number = new BigInteger(text);
+        return number.bitLength() < Long.SIZE ? Value.of(number.longValueExact())
+                : new Value.DecimalValue(new BigDecimal(number));
     }
 
     private OptionalLong count(Token token) {
@@ -417,7 +244,7 @@ final class SqlReader {
     }
 
     /** Notes that the text has something as some databases do. */
-    private void spelled(ParserRuleContext tree, Spelling spelling, String standard) {
+    void spelled(ParserRuleContext tree, Spelling spelling, String standard) {
         at(tree, new Spelled(spelling, standard));
     }
 
@@ -429,28 +256,24 @@ final class SqlReader {
         return tree == null ? List.of() : tree.name().stream().map(this::name).toList();
     }
 
-    private List<Expression> expressions(ExpressionsContext tree) {
-        return tree.expression().stream().map(this::expression).toList();
-    }
-
-    private Optional<Expression> optional(ExpressionContext tree) {
-        return Optional.ofNullable(tree).map(this::expression);
+    Optional<Expression> optional(ExpressionContext tree) {
+        return Optional.ofNullable(tree).map(expressions::expression);
     }
 
     private static boolean all(QuantifierContext tree) {
         return tree != null && tree.ALL() != null;
     }
 
-    private static boolean distinct(QuantifierContext tree) {
+    static boolean distinct(QuantifierContext tree) {
         return tree != null && tree.DISTINCT() != null;
     }
 
-    private static String unquoted(String text, char quote) {
+    static String unquoted(String text, char quote) {
         String one = String.valueOf(quote);
         return text.substring(1, text.length() - 1).replace(one + one, one);
     }
 
-    private void refuse(Token token, SyntaxFault fault) {
+    void refuse(Token token, SyntaxFault fault) {
         if (problem.isEmpty()) problem = Optional.of(Problem.at(source.place(token), fault));
     }
 

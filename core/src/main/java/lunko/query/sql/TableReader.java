@@ -39,7 +39,7 @@ final class TableReader {
             case PrimaryKeyContext t -> new Constraint.PrimaryKey(parts.names(t.columnNames()));
             case UniqueKeyContext t -> new Constraint.Unique(parts.names(t.columnNames()));
             case ForeignKeyContext t -> foreign(parts.names(t.columnNames()), t.references());
-            case CheckContext t -> new Constraint.Check(parts.expression(t.expression()));
+            case CheckContext t -> new Constraint.Check(parts.expressions().expression(t.expression()));
             default -> throw SqlReader.unknown(tree);
         });
     }
@@ -72,8 +72,8 @@ final class TableReader {
                 case ColumnReferencesContext t ->
                     constraints.add(parts.at(t, foreign(List.of(column), t.references())));
                 case ColumnCheckContext t ->
-                    constraints.add(parts.at(t, new Constraint.Check(parts.expression(t.expression()))));
-                case ColumnDefaultContext t -> otherwise = Optional.of(parts.value(t.value()));
+                    constraints.add(parts.at(t, new Constraint.Check(parts.expressions().expression(t.expression()))));
+                case ColumnDefaultContext t -> otherwise = Optional.of(parts.expressions().value(t.value()));
                 case NullableContext _ -> {}
                 case IdentityContext _ -> numbered = true;
                 default -> throw SqlReader.unknown(constraint);
