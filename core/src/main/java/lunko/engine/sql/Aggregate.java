@@ -150,10 +150,14 @@ sealed interface Aggregate {
         if (around) rows.diagnostics().refuse(call, new QueryFault.AggregateOfAround(ExpressionBinder.text(call)));
     }
 
-    private static Stream<Expression> within(Expression expression) {
-        boolean own = expression instanceof Expression.CountRows || expression instanceof Expression.TextsOfGroup
+    /** Whether an expression is an aggregate itself. */
+    static boolean is(Expression expression) {
+        return expression instanceof Expression.CountRows || expression instanceof Expression.TextsOfGroup
                 || expression instanceof Expression.Call call && call.aggregate().isPresent();
-        return own ? Stream.of(expression) : expression.parts().stream().flatMap(Aggregate::within);
+    }
+
+    private static Stream<Expression> within(Expression expression) {
+        return is(expression) ? Stream.of(expression) : expression.parts().stream().flatMap(Aggregate::within);
     }
 
     /** The aggregate that an expression is, if it is one; its argument is bound to the rows of the group. */

@@ -102,6 +102,17 @@ class ExpressionBinder {
     }
 
     BoundExpression bind(Expression expression) {
+        return ofAround(expression, scope).orElseGet(() -> bindHere(expression));
+    }
+
+    /** An aggregate of which no column is of these rows, and which is one of the groups around. */
+    Optional<BoundExpression> ofAround(Expression expression, Scope rows) {
+        boolean names = Aggregate.is(expression) && !expression.columns().isEmpty()
+                && expression.columns().stream().allMatch(column -> rows.meant(column).isEmpty());
+        return names ? scope.ofAround(expression).map(bound -> leaf(expression, bound)) : Optional.empty();
+    }
+
+    private BoundExpression bindHere(Expression expression) {
         return switch (expression) {
             case Expression.Literal(Value value) -> new BoundExpression(Type.of(value), _ -> value);
             case Expression.ColumnName name -> column(name);

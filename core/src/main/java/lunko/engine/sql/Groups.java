@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Aggregation;
@@ -53,6 +54,7 @@ final class Groups extends ExpressionBinder {
         this.select = select;
         this.by = by;
         this.keys = by.stream().map(rows::bind).toList();
+        scope().grouped(this::askedWithin);
     }
 
     /** What a query within this one can name of a group: the columns it is grouped by, each once. */
@@ -77,8 +79,15 @@ final class Groups extends ExpressionBinder {
             rows.bind(expression);
             return leaf(expression, slot(i, keys.get(i).type()));
         }
-        return Aggregate.in(expression, rows).map(aggregate -> ofGroup(expression, aggregate))
-                .orElseGet(() -> super.bind(expression));
+        Optional<BoundExpression> around = ofAround(expression, rows.scope());
+        return around.orElseGet(() -> Aggregate.in(expression, rows).map(aggregate -> ofGroup(expression, aggregate))
+                .orElseGet(() -> super.bind(expression)));
+    }
+
+    /** An aggregate in a query within this one that names columns of these rows alone. */
+    private Optional<BoundExpression> askedWithin(Expression aggregate) {
+        boolean own = aggregate.columns().stream().noneMatch(column -> rows.scope().meant(column).isEmpty());
+        return own ? Aggregate.in(aggregate, rows).map(bound -> ofGroup(aggregate, bound)) : Optional.empty();
     }
 
     /** The value of a group that an expression is; asked for in several places, it is one. */
@@ -131,6 +140,11 @@ final class Groups extends ExpressionBinder {
         if (found.isEmpty()) return BoundExpression.MISSING;
         if (isDependent(found.get().slot()))
             return ofGroup(name, new Aggregate.OfDependent(found.get().bound()));
+        Optional<Expression> within = by.isEmpty() && !areIn(select, List.of())
+                ? new OuterAggregates(rows.scope()).in(select, List.of()).findFirst() : Optional.empty();
+        // Nobody sees that there are groups: a query within has made them.
+        if (within.isPresent())
+            return diagnostics().refused(within.get(), new QueryFault.AggregateOfAround(text(within.get())));
         return diagnostics()
                 .refused(name, new QueryFault.NotGrouped(found.get().slot().name()),
                         diagnostics().script().stretch(name).isEmpty() ? new Fix[0] : new Fix[] {by.isEmpty()
@@ -202,11 +216,29 @@ final class Groups extends ExpressionBinder {
         return new Stage.Heading(Optional.empty(), text(expression), type);
     }
 
+    /** Whether a SELECT over these columns has groups: aggregates that are of queries around make none. */
+    static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy, Scope scope) {
+        return areIn(select, orderBy, expression -> isOwn(expression, scope))
+                || new OuterAggregates(scope).in(select, orderBy).findAny().isPresent();
+    }
+
+    private static boolean isOwn(Expression expression, Scope scope) {
+        if (Aggregate.is(expression)) return expression.columns().isEmpty()
+                || scope.outer().isEmpty() || expression.columns().stream().anyMatch(column -> !scope.meant(column)
+                        .isEmpty() || !scope.outer().get().isOfGroups(expression));
+        return expression.parts().stream().anyMatch(part -> isOwn(part, scope));
+    }
+
     /** Whether a SELECT has groups. */
     static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy) {
+        return areIn(select, orderBy, Expression::isOfGroup);
+    }
+
+    private static boolean areIn(QueryBody.Select select, List<QueryExpression.SortKey> orderBy,
+            Predicate<Expression> isOfGroup) {
         return !select.groupBy().isEmpty() || select.having().isPresent()
                 || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
-                        && e.isOfGroup())
-                || orderBy.stream().anyMatch(key -> key.by().isOfGroup());
+                        && isOfGroup.test(e))
+                || orderBy.stream().anyMatch(key -> isOfGroup.test(key.by()));
     }
 }

@@ -213,7 +213,7 @@ final class QueryBinder {
                 .map(where -> new WhereClause(this, diagnostics, select).after(from, scope, where.conjuncts()))
                 .orElse(from);
         ExpressionBinder rowBinder = new ExpressionBinder(this, scope, diagnostics);
-        Optional<Groups> groups = Groups.areIn(select, orderBy)
+        Optional<Groups> groups = Groups.areIn(select, orderBy, scope)
                 ? Optional.of(new Groups(this, rowBinder, select)) : Optional.empty();
         ExpressionBinder binder = groups.<ExpressionBinder>map(g -> g).orElse(rowBinder);
 

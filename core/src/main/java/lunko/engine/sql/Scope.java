@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
 import lunko.query.SqlName;
@@ -31,6 +32,7 @@ final class Scope {
     private final List<BoundColumn> slots;
     private final Optional<Scope> outer;
     private final Set<Integer> namedWithin = new TreeSet<>();
+    private Function<Expression, Optional<BoundExpression>> groups = _ -> Optional.empty();
     private boolean reachesOut;
 
     Scope(List<BoundColumn> slots, Optional<Scope> outer) {
@@ -49,6 +51,32 @@ final class Scope {
     /** Whether a name has been found in a query around this one: then its rows depend on those of that query. */
     boolean reachesOut() {
         return reachesOut;
+    }
+
+    /** Its rows are groups, which can be asked for aggregates of the rows that they are made of. */
+    void grouped(Function<Expression, Optional<BoundExpression>> aggregates) {
+        groups = aggregates;
+    }
+
+    /** Whether an aggregate is one of the groups of this query, or of one around it. */
+    boolean isOfGroups(Expression aggregate) {
+        return groups.apply(aggregate).isPresent() || outer.filter(scope -> scope.isOfGroups(aggregate)).isPresent();
+    }
+
+    /** An aggregate that is one of the groups of a query around, if it is. */
+    Optional<BoundExpression> ofAround(Expression aggregate) {
+        List<Scope> passed = new ArrayList<>(List.of(this));
+        for (Optional<Scope> at = outer; at.isPresent(); at = at.get().outer) {
+            Optional<BoundExpression> found = at.get().groups.apply(aggregate);
+            if (found.isPresent()) {
+                passed.forEach(inner -> inner.reachesOut = true);
+                int depth = passed.size();
+                int index = found.get().column().getAsInt();
+                return Optional.of(new BoundExpression(found.get().type(), env -> env.value(depth, index)));
+            }
+            passed.add(at.get());
+        }
+        return Optional.empty();
     }
 
     /** The columns of this scope, counted from 0, that queries within it name. */

@@ -249,6 +249,13 @@ class AsPostgresHasItTest {
             "SELECT hive FROM hives WHERE STRING_AGG(hive, ',') = 'x'",
             "SELECT k.keeper, STRING_AGG(h.hive, ' and ' ORDER BY h.hive) FROM keepers k LEFT JOIN hives h ON "
                     + "h.keeper_id = k.keeper_id GROUP BY k.keeper HAVING COUNT(h.hive) <> 1 ORDER BY 1",
+            "SELECT (SELECT MAX(t.x)) FROM a t", "SELECT (SELECT MAX(a.x) + b.y FROM b WHERE b.id = 2) FROM a",
+            "SELECT id, (SELECT SUM(a.x) FROM b) FROM a GROUP BY id ORDER BY 1",
+            "SELECT id, (SELECT MAX(b.y) FROM b WHERE b.id > COUNT(a.x)) FROM a GROUP BY id ORDER BY 1",
+            "SELECT (SELECT COUNT(a.x) + COUNT(b.y) FROM b) FROM a", "SELECT x FROM a WHERE x = (SELECT MAX(a.x))",
+            "SELECT x, (SELECT MAX(a.x)) FROM a", "SELECT id FROM a GROUP BY id HAVING EXISTS (SELECT * FROM b WHERE b.y = "
+                    + "10 * SUM(a.x)) ORDER BY 1",
+            "SELECT (SELECT (SELECT MAX(a.x) + MIN(b.y))) FROM a, b", "SELECT (SELECT MAX(x) FROM b) FROM a",
             "SELECT CONCAT('a', NULL, 1, 2.50), CONCAT(NULL), 'x' || CONCAT('', '')",
             "SELECT day + 7, 7 + day, day - 1, day - DATE '2026-06-01' FROM days ORDER BY n",
             "SELECT day * 2 FROM days", "SELECT day + day FROM days", "SELECT n - day FROM days",
