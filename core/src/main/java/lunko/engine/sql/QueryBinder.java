@@ -56,6 +56,8 @@ final class QueryBinder {
     private List<CommonTable> named = List.of();
     /** The name whose query is being bound. */
     private Optional<Name> naming = Optional.empty();
+    /** The first name behind the WITH at hand, if that does not say RECURSIVE. */
+    private Optional<Name> firstNamed = Optional.empty();
 
     /** A query that WITH has given a name. */
     private record CommonTable(Name name, BoundQuery query) {}
@@ -80,7 +82,8 @@ final class QueryBinder {
     Optional<Table> table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().or(() -> {
             if (naming.filter(own -> name.means(own.text())).isPresent()) {
-                diagnostics.refuse(name, new QueryFault.NamesItself(name.text()));
+                diagnostics.refuse(name, new QueryFault.NamesItself(name.text()), firstNamed.stream()
+                        .map(first -> diagnostics.fix().before(first, "RECURSIVE ")).toArray(Fix[]::new));
                 return Optional.empty();
             }
             List<String> names = Stream.concat(named.stream().map(common -> common.name().text()),
@@ -126,6 +129,9 @@ final class QueryBinder {
     /** Binds a query; the names of the queries around it can be used in it. */
     BoundQuery bind(QueryExpression query, Optional<Scope> outer) {
         List<CommonTable> before = named;
+        Optional<Name> firstAround = firstNamed;
+        firstNamed = query.with().stream().filter(common -> !common.recursive()).map(Common::name).findFirst()
+                .or(() -> query.with().isEmpty() ? firstAround : Optional.empty());
         for (int i = 0; i < query.with().size(); i++) {
             Common common = query.with().get(i);
             refuseSecond(common.name(), query.with().subList(0, i));
@@ -135,6 +141,7 @@ final class QueryBinder {
         }
         BoundQuery bound = withoutNames(query, outer);
         named = before;
+        firstNamed = firstAround;
         return bound;
     }
 
