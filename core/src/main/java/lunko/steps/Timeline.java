@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import lunko.engine.Derived;
@@ -121,6 +122,12 @@ public final class Timeline {
             case Context.InFrom(String name) -> in.stages().within(name, title);
             case Context.InRound(String name, int round) -> in.stages().withinRound(name, round, title);
         };
+    }
+
+    /** The round of a query that reads itself which a part belongs to, counted from 1; none, if it is of none. */
+    public OptionalInt round(int part) {
+        return sections.get(part).within() instanceof Context.InRound(var _, int round) && round > 0
+                ? OptionalInt.of(round) : OptionalInt.empty();
     }
 
     /** How many comparisons there are in all. */

@@ -29,6 +29,9 @@ public interface Counts {
     /** How a number of rows comes about: {@code 3 pairs + 2 kept}, {@code 5 × 4}; nothing where that says nothing. */
     String sum(Sum sum);
 
+    /** The same in a round of a query that reads itself, counted from 1: {@code round 2 · 3 pairs}. */
+    String inRound(int round, String sum);
+
     /** The same of a kind in figures alone, where there is something to add: {@code 3 + 2}. */
     String figures(JoinKind kind, Tally tally);
 }

@@ -175,6 +175,9 @@ public interface StageSentences {
     /** The heading of a part of a round: {@code Round 2 of line: match hives with line}; round 0 is the first query. */
     Phrase withinRound(String name, int round, Phrase heading);
 
+    /** What the rows of a round are called; round 0 is the first query. */
+    String roundTitle(String name, int round);
+
     /** The heading of what puts rounds together. */
     Phrase recursionTitle(String name);
 

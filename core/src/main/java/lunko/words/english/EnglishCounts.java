@@ -61,6 +61,11 @@ final class EnglishCounts implements Counts {
         };
     }
 
+    @Override
+    public String inRound(int round, String sum) {
+        return sum.isEmpty() ? text("round {}", round) : text("round {} · {}", round, sum);
+    }
+
     private static String arithmetic(JoinKind kind, Tally tally) {
         if (!kind.compares()) return text("{} × {}", tally.leftRows(), tally.rightRows());
         if (kind.only().isPresent())

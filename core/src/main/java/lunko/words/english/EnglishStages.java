@@ -332,6 +332,11 @@ record EnglishStages(Names names) implements StageSentences {
     }
 
     @Override
+    public String roundTitle(String name, int round) {
+        return round == 0 ? text("{}: first query", name) : text("{}: round {}", name, round);
+    }
+
+    @Override
     public Phrase recursionTitle(String name) {
         return say("Put the rounds of {} together", name);
     }

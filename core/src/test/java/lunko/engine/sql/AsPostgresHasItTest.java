@@ -253,7 +253,8 @@ class AsPostgresHasItTest {
             "SELECT id, (SELECT SUM(a.x) FROM b) FROM a GROUP BY id ORDER BY 1",
             "SELECT id, (SELECT MAX(b.y) FROM b WHERE b.id > COUNT(a.x)) FROM a GROUP BY id ORDER BY 1",
             "SELECT (SELECT COUNT(a.x) + COUNT(b.y) FROM b) FROM a", "SELECT x FROM a WHERE x = (SELECT MAX(a.x))",
-            "SELECT x, (SELECT MAX(a.x)) FROM a", "SELECT id FROM a GROUP BY id HAVING EXISTS (SELECT * FROM b WHERE b.y = "
+            "SELECT x, (SELECT MAX(a.x)) FROM a",
+            "SELECT id FROM a GROUP BY id HAVING EXISTS (SELECT * FROM b WHERE b.y = "
                     + "10 * SUM(a.x)) ORDER BY 1",
             "SELECT (SELECT (SELECT MAX(a.x) + MIN(b.y))) FROM a, b", "SELECT (SELECT MAX(x) FROM b) FROM a",
             "SELECT CONCAT('a', NULL, 1, 2.50), CONCAT(NULL), 'x' || CONCAT('', '')",

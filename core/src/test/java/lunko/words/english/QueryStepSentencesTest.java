@@ -55,6 +55,33 @@ class QueryStepSentencesTest {
                 "The result has 2 rows. Its order is that of ORDER BY n DESC, village.");
     }
 
+    /** A named query that reads itself goes round by round, and what is asked of its rows comes once. */
+    @Test
+    void roundsAreStepsAndANamedQueryIsAskedOnce() {
+        Timeline timeline = timeline("""
+                WITH RECURSIVE line (no) AS (SELECT hive_no FROM hives WHERE mother_no IS NULL
+                UNION SELECT h.hive_no FROM hives h JOIN line l ON h.mother_no = l.no)
+                SELECT a.no FROM line a JOIN line b ON a.no = b.no""", JoinAlgorithm.NESTED_LOOP);
+        assertThat(titles(timeline)).containsExactly(
+                "For line, to begin with: filter hives by WHERE",
+                "For line, to begin with: select the columns hive_no",
+                "Round 1 of line: match hives with l: inner join, nested loop",
+                "Round 1 of line: select the columns hive_no",
+                "Round 2 of line: match hives with l: inner join, nested loop",
+                "Round 2 of line: select the columns hive_no",
+                "Round 3 of line: match hives with l: inner join, nested loop",
+                "Round 3 of line: select the columns hive_no",
+                "For a: put the rounds of line together",
+                "Match a with b: inner join, nested loop",
+                "Select the columns no",
+                "The result");
+        assertThat(IntStream.range(0, timeline.parts().size()).mapToObj(timeline::round).toList())
+                .extracting(round -> round.orElse(0)).containsExactly(0, 0, 1, 1, 2, 2, 3, 3, 0, 0, 0, 0);
+        assertThat(whys(timeline)).contains(
+                "Row 2 of round 1, no 3, goes into the result as row 4.",
+                "3 rounds and the first query give 5 rows; the last round brought nothing new.");
+    }
+
     @Test
     void aChainHandsItsRowsOnAndSetOperationsSayWhatBecomesOfEachRow() {
         assertThat(whys(timeline(

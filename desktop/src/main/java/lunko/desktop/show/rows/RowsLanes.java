@@ -2,7 +2,10 @@ package lunko.desktop.show.rows;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.show.lane.LaneDrawing;
@@ -54,7 +57,7 @@ final class RowsLanes extends Pane {
             if (!result.isInView(row)) continue;
             for (Stage.Origin origin : hand.timeline().stage().origins(row)) {
                 GridTable<?> input = before.get(origin.input());
-                if (!input.isInView(origin.row())) continue;
+                if (!isShown(input) || !input.isInView(origin.row())) continue;
                 int number = hand.offset(origin.input()) + origin.row();
                 boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
                 LaneShape.Look look = now ? LaneShape.Look.LANDING
@@ -66,6 +69,7 @@ final class RowsLanes extends Pane {
         }
         for (int i = 0; i < before.size(); i++) {
             GridTable<?> input = before.get(i);
+            if (!isShown(input)) continue;
             for (int row = input.firstInView(); row < input.endOfView(); row++) {
                 int number = hand.offset(i) + row;
                 if (!input.isInView(row) || number >= hand.frame().fates().size()
@@ -74,6 +78,11 @@ final class RowsLanes extends Pane {
                 lanes.add(new LaneShape.End(Side.LEFT, y(input, row), getWidth(), false));
             }
         }
+    }
+
+    /** Of many inputs, not all are shown at once. */
+    private static boolean isShown(Node grid) {
+        return Stream.iterate(grid, Objects::nonNull, Node::getParent).allMatch(Node::isVisible);
     }
 
     private double y(GridTable<?> grid, int row) {

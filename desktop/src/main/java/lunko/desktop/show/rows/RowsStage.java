@@ -18,6 +18,7 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.QueryResult;
 import lunko.desktop.show.result.ResultActions;
 import lunko.desktop.show.table.StageGrid;
+import lunko.engine.Recursion;
 import lunko.engine.Stage;
 import lunko.engine.UnaryStage;
 import lunko.insight.question.Question;
@@ -32,6 +33,8 @@ import lunko.steps.StageKind;
 public final class RowsStage extends Pane {
     private static final double GAP = 128;
     private static final double BETWEEN = 10;
+    /** So many inputs are shown at once; of more, those around the one whose row has its turn. */
+    private static final int MOST = 4;
 
     private final ShowModel model;
     private final Motions motions;
@@ -40,6 +43,7 @@ public final class RowsStage extends Pane {
     private final RowsCard after;
     private final QueryResult whole;
     private final RowsLanes lanes;
+    private int firstShown;
 
     /** The stage at hand of what a model shows, where it is no join. */
     public RowsStage(ShowModel model, ResultActions actions, Motions motions) {
@@ -69,7 +73,7 @@ public final class RowsStage extends Pane {
             for (int i = 0; i < stage.inputs().size(); i++) {
                 Stage input = stage.inputs().get(i);
                 RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
-                card.show(words().names().rows(input.title()), words().counts().rows(input.rows().size()), input,
+                card.show(title(stage, i), words().counts().rows(input.rows().size()), input,
                         now.hues(),
                         stage instanceof UnaryStage one ? one.deciding() : Set.of(),
                         ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
@@ -83,6 +87,12 @@ public final class RowsStage extends Pane {
         after.setVisible(!whole.isVisible());
         lanes.between(before.stream().map(RowsCard::grid).toList(), after.grid());
         requestLayout();
+    }
+
+    /** What the rows of an input are called: those of a round by its number. */
+    private static String title(Stage stage, int input) {
+        return stage instanceof Recursion rounds ? words().stages().roundTitle(rounds.called(), input)
+                : words().names().rows(stage.inputs().get(input).title());
     }
 
     /** What the rows are that a stage gives, in a few words. */
@@ -109,15 +119,24 @@ public final class RowsStage extends Pane {
                     ? words().counts().rows(landed)
                     : words().resultGrid().soFar(landed, at.timeline().stage().rows().size()));
             if (landed > 0) after.grid().reveal(landed - 1, time);
-            at.frame().now().ifPresent(row -> {
-                for (int i = before.size() - 1; i >= 0; i--) {
-                    if (row < at.offset(i)) continue;
-                    before.get(i).grid().reveal(row - at.offset(i), time);
-                    break;
-                }
-            });
+            OptionalInt turn = at.frame().now();
+            int input = turn.isPresent() ? input(at, turn.getAsInt()) : landed == 0 ? 0 : before.size() - 1;
+            showAround(input);
+            turn.ifPresent(row -> before.get(input).grid().reveal(row - at.offset(input), time));
         });
         placeLanes();
+    }
+
+    /** The input that a row is of, counted over all inputs. */
+    private int input(RowsAtHand at, int row) {
+        return IntStream.range(0, before.size()).filter(i -> row >= at.offset(i)).max().orElse(0);
+    }
+
+    private void showAround(int input) {
+        firstShown = Math.clamp(input - 1, 0, Math.max(0, before.size() - MOST));
+        for (int i = 0; i < before.size(); i++)
+            before.get(i).setVisible(i >= firstShown && i < firstShown + MOST);
+        requestLayout();
     }
 
     /** Lists the first so many rows, and tells of no more changes than there are. */
@@ -148,9 +167,11 @@ public final class RowsStage extends Pane {
         double least = Math.clamp(needed, room * 0.3, Math.max(room * 0.3, room - after.needed()));
         double left = Math.round(Math.clamp(room * wantedBefore / Math.max(1, wantedBefore + after.wanted()), least,
                 Math.max(least, room * 0.66)));
-        double each = (height - BETWEEN * (before.size() - 1)) / before.size();
-        for (int i = 0; i < before.size(); i++)
-            before.get(i).resizeRelocate(0, Math.round(i * (each + BETWEEN)), left, Math.round(each));
+        int shown = Math.min(MOST, before.size());
+        double each = (height - BETWEEN * (shown - 1)) / shown;
+        for (int i = 0; i < shown; i++)
+            before.get(firstShown + i).resizeRelocate(0,
+                    Math.round(i * (each + BETWEEN)), left, Math.round(each));
         after.resizeRelocate(left + GAP, 0, width - left - GAP, height);
         lanes.resizeRelocate(left, 0, GAP, height);
         for (RowsCard card : before) card.layout();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -72,8 +73,8 @@ public final class StageStrip extends ScrollPane {
         mark(model.showing().get());
     }
 
-    /** A stage at a glance under its heading. */
-    private record Titled(StageSummary glance, String title) {}
+    /** A stage at a glance under its heading, and the round that it is of, if it is of one. */
+    private record Titled(StageSummary glance, String title, OptionalInt round) {}
 
     /** A join alone has no strip: its one stage is the whole picture already. */
     private void make(Showing now) {
@@ -91,7 +92,8 @@ public final class StageStrip extends ScrollPane {
         List<Node> after = new ArrayList<>();
         for (StageSummary glance : StageSummary.all(now.timeline().get(), now.hues())) {
             if (!after.isEmpty()) after.add(arrow(after.size() / 2));
-            Titled titled = new Titled(glance, now.timeline().get().title(glance.part(), words()).text());
+            Titled titled = new Titled(glance, now.timeline().get().title(glance.part(), words()).text(),
+                    now.timeline().get().round(glance.part()));
             after.add(Optional.ofNullable(before.remove(titled)).orElseGet(() -> tile(titled)));
         }
         if (!after.equals(tiles.getChildren())) tiles.getChildren().setAll(after);
@@ -112,7 +114,9 @@ public final class StageStrip extends ScrollPane {
         kind.getStyleClass().add("stage-kind");
         Label rows = new Label(words().counts().rows(glance.rows()));
         rows.getStyleClass().add("stage-rows");
-        Label sum = new Label(words().counts().sum(glance.sum()));
+        String how = words().counts().sum(glance.sum());
+        Label sum = new Label(titled.round().isPresent() ? words().counts().inRound(titled.round().getAsInt(), how)
+                : how);
         sum.getStyleClass().add("stage-sum");
         VBox words = new VBox(kind, rows, sum);
         words.getStyleClass().add("stage-words");
