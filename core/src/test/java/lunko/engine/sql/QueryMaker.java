@@ -85,6 +85,7 @@ public final class QueryMaker {
 
     /** A query; ordered by all its columns, or not at all. */
     public QueryExpression query() {
+        if (chance(25)) return recursive();
         List<Type> types = IntStream.rangeClosed(0, random.nextInt(3))
                 .mapToObj(_ -> chance(8) ? Type.BOOLEAN : pick(TYPES)).toList();
         QueryBody body = chance(4) ? setOperation(types) : select(types, List.of(), 2);
@@ -93,6 +94,34 @@ public final class QueryMaker {
                 new Expression.Literal(Value.of(i)), random.nextBoolean(),
                 chance(2) ? Optional.empty() : Optional.of(pick(List.of(QueryExpression.Nulls.values()))))).toList();
         return with(QueryExpression.of(body).sortedBy(keys).stretch(rows(), rows()));
+    }
+
+    /** A query that reads itself, counting on from the numbers that visits have, and is joined with hives. */
+    private QueryExpression recursive() {
+        Name name = Name.of("r");
+        Expression n = new Expression.ColumnName(Optional.of(name), Name.of("n"));
+        List<Col> columns = new ArrayList<>(List.of(new Col(name, Name.of("n"), Type.INTEGER)));
+        FromItem itself = new FromItem.NamedTable(name, Optional.empty());
+        FromItem from = chance(2) ? itself : new FromItem.JoinedTable(itself, JoinKind.INNER, visits(),
+                new JoinSpecification.On(new Expression.Comparison(pick(List.of(Comparator.EQUAL, Comparator.LESS)), n,
+                        columnsOfVisits().getFirst().expression())));
+        QueryBody next = plain(new Expression.Calculation(Operator.PLUS, n, new Expression.Literal(Value.of(1))), from,
+                Optional.of(new Expression.Comparison(Comparator.LESS, n, new Expression.Literal(Value.of(3)))));
+        QueryBody first = chance(2)
+                ? new QueryBody.Values(List.of(List.of(new Expression.Literal(Value.of(random.nextInt(3))))))
+                : plain(new Expression.ColumnName(Optional.of(Name.of("s")), Name.of("hive_no")), visits(),
+                        Optional.of(new Expression.IsNull(columnsOfVisits().getFirst().expression(), true)));
+        QueryExpression.Common common = new QueryExpression.Common(true, name, List.of(Name.of("n")),
+                QueryExpression.of(new QueryBody.Compound(QueryBody.SetOperator.UNION, random.nextBoolean(), first,
+                        next)));
+        FromItem joined = join(itself, columns);
+        return new QueryExpression(List.of(common), plain(pick(columns).expression(), joined, Optional.empty()),
+                List.of(), OptionalLong.empty(), OptionalLong.empty());
+    }
+
+    private static QueryBody plain(Expression item, FromItem from, Optional<Expression> where) {
+        return new QueryBody.Select(false, List.of(new SelectItem.Item(item, Optional.of(Name.of("c")))),
+                List.of(from), where, List.of(), Optional.empty());
     }
 
     private QueryExpression with(QueryExpression query) {
