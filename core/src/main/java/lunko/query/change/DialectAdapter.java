@@ -19,6 +19,7 @@ import lunko.query.sql.Lexeme;
 import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryBody;
+import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Rewording;
@@ -57,7 +58,8 @@ public final class DialectAdapter {
         return new SqlParser(new Origin.Query()).parse(own)
                 .then(alone -> adapted.said(query(alone).query()).then(said -> {
                     String text = Rewording.of(alone, query(alone), said);
-                    return new SqlParser(new Origin.Query()).parse(text).then(adapted::written);
+                    return new SqlParser(new Origin.Query()).parse(text).then(adapted::spelledOut)
+                            .then(adapted::written);
                 }));
     }
 
@@ -81,6 +83,25 @@ public final class DialectAdapter {
         return said.<Checked<QueryExpression>>map(Checked::valid).orElseGet(() -> Checked.invalid(fault));
     }
 
+    /** What is written in the words of other databases in those of the standard; what stands within is of that. */
+    private Checked<Script> spelledOut(Script script) {
+        List<Change> changes = new ArrayList<>();
+        for (Spelled spelled : script.parts(Spelled.class))
+            script.stretch(spelled).ifPresent(at -> changes.add(new Change(at, spelled.standard())));
+        for (Expression.TextsOfGroup texts : script.parts(Expression.TextsOfGroup.class))
+            script.stretch(texts).ifPresent(at -> changes.add(new Change(at, texts(texts))));
+        List<Change> outermost = changes.stream().filter(change -> changes.stream()
+                .noneMatch(other -> other != change && other.at().covers(change.at()))).toList();
+        return new SqlParser(new Origin.Query()).parse(changed(script.text(), outermost));
+    }
+
+    private static String changed(String text, List<Change> changes) {
+        StringBuilder out = new StringBuilder(text);
+        changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())
+                .forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
+        return out.toString();
+    }
+
     /** The words that the database writes otherwise. */
     private Checked<String> written(Script script) {
         String text = script.text();
@@ -95,7 +116,7 @@ public final class DialectAdapter {
             for (SortKey key : script.parts(SortKey.class)) {
                 if (key.nulls().isEmpty())
                     script.stretch(key).ifPresent(at -> changes.add(new Change(new Stretch(at.end(), at.end()),
-                            key.descending() ? " NULLS FIRST" : " NULLS LAST")));
+                            " NULLS " + nulls(key).name())));
             }
         }
         script.parts(QueryExpression.class).forEach(query -> limit(script, query, changes));
@@ -113,18 +134,22 @@ public final class DialectAdapter {
             return Checked.invalid(new ChangeFault.NoColumnNamesThere());
         Optional<String> missing = missing(script);
         if (missing.isPresent()) return Checked.invalid(new ChangeFault.NoWordsThere(missing.get()));
-        for (Spelled spelled : script.parts(Spelled.class))
-            script.stretch(spelled).ifPresent(at -> changes.add(new Change(at, spelled.standard())));
-        boolean standard = target == SqlDialect.STANDARD || target == SqlDialect.H2;
-        for (Expression.TextsOfGroup texts : script.parts(Expression.TextsOfGroup.class)) {
-            if (!texts.order().isEmpty()) script.stretch(texts)
-                    .ifPresent(at -> changes.add(new Change(at, new SqlWriter().texts(texts, standard))));
-        }
         words(text, changes);
-        StringBuilder out = new StringBuilder(text);
-        changes.stream().sorted(Comparator.comparingInt((Change change) -> change.at().start()).reversed())
-                .forEach(change -> out.replace(change.at().start(), change.at().end(), change.with()));
-        return Checked.valid(out.toString());
+        return Checked.valid(changed(text, changes));
+    }
+
+    /** Where NULL stands in Lunko, if nothing is said. */
+    private static Nulls nulls(SortKey key) {
+        return key.nulls().orElse(key.descending() ? Nulls.FIRST : Nulls.LAST);
+    }
+
+    /** The texts of a group in the words of the database, which has them in the order that Lunko has. */
+    private String texts(Expression.TextsOfGroup texts) {
+        boolean standard = target == SqlDialect.STANDARD || target == SqlDialect.H2;
+        return new SqlWriter().texts(!target.has(Feature.NULLS_ELSEWHERE) ? texts
+                : new Expression.TextsOfGroup(texts.distinct(), texts.of(), texts.between(), texts.order().stream()
+                        .map(key -> new SortKey(key.by(), key.descending(), Optional.of(nulls(key)))).toList()),
+                standard);
     }
 
     /** The first word of the query that the database has not, and says in no other words that Lunko knows. */

