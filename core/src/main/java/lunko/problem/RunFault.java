@@ -23,6 +23,9 @@ public sealed interface RunFault extends Fault {
     /** A query that reads itself has not come to an end after so many rounds. */
     record TooManyRounds(String name, int most) implements RunFault {}
 
+    /** A calculated day is none that a column can have. */
+    record NoSuchDay(String calculation) implements RunFault {}
+
     /** What stands behind ESCAPE is not one character. */
     record LongEscape(String text) implements RunFault {}
 

@@ -1,6 +1,5 @@
 package lunko.engine.sql;
 
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -35,25 +34,22 @@ final class Days {
         return type.isEmpty() || type.get() == Type.INTEGER;
     }
 
-    /** What is calculated; an ArithmeticException, where no calendar has the day. */
-    static Value calculate(Operator operator, Value left, Value right) {
+    /** What is calculated; nothing, where the day is none from year 1 to year 9999. */
+    static Optional<Value> calculate(Operator operator, Value left, Value right) {
         if (left instanceof DateValue(LocalDate one) && right instanceof DateValue(LocalDate other))
-            return Value.of(ChronoUnit.DAYS.between(other, one));
+            return Optional.of(Value.of(ChronoUnit.DAYS.between(other, one)));
         if (left instanceof DateValue(LocalDate day) && right instanceof IntegerValue(long days))
-            return later(day, operator == Operator.MINUS ? Math.negateExact(days) : days);
+            return operator == Operator.MINUS ? later(day, days, -1) : later(day, days, 1);
         if (left instanceof IntegerValue(long days) && right instanceof DateValue(LocalDate day))
-            return later(day, days);
-        return Value.NULL;
+            return later(day, days, 1);
+        return Optional.of(Value.NULL);
     }
 
-    private static Value later(LocalDate day, long days) {
-        try {
-            LocalDate later = day.plusDays(days);
-            if (later.isBefore(FIRST) || later.isAfter(LAST)) throw new ArithmeticException("no such day");
-            return new DateValue(later);
-        } catch (DateTimeException outOfRange) {
-            throw new ArithmeticException(outOfRange.getMessage());
-        }
+    private static Optional<Value> later(LocalDate day, long days, int sign) {
+        // So many days are between the first and the last.
+        if (Math.abs(days) > ChronoUnit.DAYS.between(FIRST, LAST) || days == Long.MIN_VALUE) return Optional.empty();
+        LocalDate later = day.plusDays(sign * days);
+        return later.isBefore(FIRST) || later.isAfter(LAST) ? Optional.empty() : Optional.of(new DateValue(later));
     }
 
     /** A part of a day. */

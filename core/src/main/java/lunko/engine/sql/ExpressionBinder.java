@@ -237,7 +237,8 @@ class ExpressionBinder {
         BoundExpression left = TypeRules.beside(r, calculation.left(), l);
         BoundExpression right = TypeRules.beside(l, calculation.right(), r);
         return Days.type(calculation.operator(), left.type(), right.type()).map(type -> BoundExpression.of(type,
-                env -> exact(calculation, () -> Days.calculate(calculation.operator(), left.in(env), right.in(env)))));
+                env -> Days.calculate(calculation.operator(), left.in(env), right.in(env)).orElseThrow(
+                        () -> diagnostics.raised(calculation, new RunFault.NoSuchDay(text(calculation))))));
     }
 
     private static boolean isText(BoundExpression bound) {

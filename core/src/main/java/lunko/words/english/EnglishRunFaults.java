@@ -32,6 +32,8 @@ final class EnglishRunFaults {
             case RunFault.TooManyRounds(String name, int most) ->
                 Say.say("{} still brings rows after {} rounds: its rows go round in a circle, or it needs a condition "
                         + "that ends it. UNION without ALL leaves out rows that are there already.", name, most);
+            case RunFault.NoSuchDay(String calculation) ->
+                Say.say("{} is a day before the year 1 or after the year 9999: take fewer days.", calculation);
             case RunFault.LongEscape(String text) ->
                 Say.say("One character stands behind ESCAPE, and here it is '{}': write one that the pattern has "
                         + "nowhere else.", text);

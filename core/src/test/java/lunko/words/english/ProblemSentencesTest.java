@@ -76,6 +76,8 @@ class ProblemSentencesTest {
             "SELECT (SELECT hive FROM hives) → 8: One value is expected here, and this subquery gives 4 rows: "
                     + "narrow it down, or take MIN,"
                     + " MAX or another aggregate.",
+            "SELECT DATE '9999-12-31' + 1 → 8: DATE '9999-12-31' + 1 is a day before the year 1 or after the year "
+                    + "9999: take fewer days.",
             "SELECT 9223372036854775807 + 1 → 8: The value of 9223372036854775807 + 1 does not fit a 64-bit "
                     + "integer: use a DECIMAL.",
             "SELECT 1 FROM hives UNION SELECT hive, 2 FROM hives → 1: UNION needs the same number of columns on "
