@@ -40,7 +40,6 @@ import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
 import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /** Binds queries to the tables of a database. */

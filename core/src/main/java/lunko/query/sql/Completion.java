@@ -84,7 +84,7 @@ public record Completion(int from, List<Proposal> proposals) {
             SqlLexer.COMMIT, SqlLexer.INDEX, SqlLexer.NO, SqlLexer.RESTRICT, SqlLexer.START, SqlLexer.TRANSACTION,
             SqlLexer.WORK, SqlLexer.FOR, SqlLexer.ILIKE, SqlLexer.ALWAYS, SqlLexer.AUTOINCREMENT,
             SqlLexer.AUTO_INCREMENT, SqlLexer.GENERATED, SqlLexer.IDENTITY, SqlLexer.REPLACE, SqlLexer.ROLLBACK,
-            SqlLexer.TIME, SqlLexer.TIMESTAMP, SqlLexer.VIEW, SqlLexer.WITHIN);
+            SqlLexer.TIME, SqlLexer.TIMESTAMP, SqlLexer.VIEW);
 
     /** Words that begin something in parentheses, and are names everywhere else. */
     private static final Set<Integer> CALLED = Set.of(SqlLexer.EXTRACT, SqlLexer.LISTAGG, SqlLexer.POSITION,

@@ -31,12 +31,10 @@ final class WordSlips extends SlipsAt {
     @Override
     Stream<Supplier<Optional<Found>>> all() {
         return Stream.of(this::otherQuotes, this::decimalComma, this::interval, this::distinctStar, this::castComma,
-                this::listOfOne,
-                this::quoteWithin, this::parenthesisTooMuch, this::noWhen,
-                this::noThen, this::curlyQuotes, this::openText, this::pattern, this::twoSigns, this::notSign,
-                this::oneWord,
-                this::between, this::countOfAll, this::misspelt, this::caseWithoutEnd, this::list, this::isValue,
-                this::notNull);
+                this::listOfOne, this::quoteWithin, this::parenthesisTooMuch, this::noWhen, this::noThen,
+                this::curlyQuotes,
+                this::openText, this::pattern, this::twoSigns, this::notSign, this::oneWord, this::between,
+                this::countOfAll, this::misspelt, this::caseWithoutEnd, this::list, this::isValue, this::notNull);
     }
 
     /** Quotes as a word processor makes them: what stands between two of them is a text. */
