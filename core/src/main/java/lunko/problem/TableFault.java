@@ -1,7 +1,7 @@
 package lunko.problem;
 
 import java.time.LocalDate;
-import lunko.table.Type;
+import lunko.table.Column;
 
 /** What is wrong with a table or with what stands in it. */
 public sealed interface TableFault extends Fault {
@@ -40,5 +40,5 @@ public sealed interface TableFault extends Fault {
     record DateTooFar(LocalDate date) implements TableFault {}
 
     /** Something typed that is no value of its column, and counts as NULL meanwhile. */
-    record Misfit(String typed, String column, Type type) implements TableFault {}
+    record Misfit(String typed, Column column) implements TableFault {}
 }

@@ -127,15 +127,15 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
     }
 
     /**
-     * The same table with another column at a place. If its type is another, each cell is read again as if it were
-     * typed.
+     * The same table with another column at a place. If its type or its size is another, each cell is read again as if
+     * it were typed.
      */
     public Table withColumn(int at, Column column) {
         Column before = columns.get(at);
         List<Column> changed = new ArrayList<>(columns);
         changed.set(at, column);
         Table renamed = new Table(name, changed, rows, nextId);
-        return before.type() == column.type() ? renamed
+        return before.type() == column.type() && before.size().equals(column.size()) ? renamed
                 : renamed.changing(Block.column(this, at), (_, _, now) -> column.entry(before.typed(now)));
     }
 

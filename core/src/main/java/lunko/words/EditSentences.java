@@ -130,6 +130,9 @@ public interface EditSentences {
     /** A column gets another type. */
     String retype(String column, String table, Type type);
 
+    /** The values of a column get another size. */
+    String resize(String table, Column to);
+
     /** Rows are generated. */
     String generateRows(long rows, String table);
 

@@ -1,7 +1,7 @@
 package lunko.words;
 
 import java.util.List;
-import lunko.table.Type;
+import lunko.table.Column;
 import lunko.table.Value;
 
 /** What files hold and do not hold, and what is written into them for people. Rows count from 1. */
@@ -11,7 +11,7 @@ public interface FileSentences {
     record NameChange(String was, String becomes) {}
 
     /** A type that becomes another. */
-    record TypeChange(String column, String table, Type was, Type becomes) {}
+    record TypeChange(String table, Column was, Column becomes) {}
 
     /** So many rows of a table. */
     record RowsOf(String table, long count) {}

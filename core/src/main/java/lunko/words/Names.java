@@ -7,6 +7,7 @@ import lunko.table.RowName;
 import lunko.table.RowsName;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** What things are called: rows, kinds of join, sides, types and truth values. */
 public interface Names {
@@ -37,6 +38,12 @@ public interface Names {
 
     /** A type: {@code integer}. */
     String type(Type type);
+
+    /** A type whose values are no larger than this: {@code decimal(6, 2)}. */
+    String type(Type type, TypeSize size);
+
+    /** What fits a type and is no larger than this: {@code a text of no more than 3 characters}. */
+    String example(Type type, TypeSize size);
 
     /** What fits a type: {@code a whole number such as 12}. */
     String example(Type type);

@@ -10,8 +10,8 @@ import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
-import lunko.query.sql.TypeSize;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 
 /** DuckDB in memory. */

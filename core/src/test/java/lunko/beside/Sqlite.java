@@ -13,9 +13,9 @@ import lunko.query.sql.QueryBody.SetOperator;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
-import lunko.query.sql.TypeSize;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import org.sqlite.Function;
 

@@ -15,6 +15,7 @@ import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import net.jqwik.api.EdgeCasesMode;
 import net.jqwik.api.Example;
@@ -57,7 +58,9 @@ class OwnTablesProperties {
                     new Column("n" + random.nextInt(Integer.MAX_VALUE), Type.DECIMAL));
             case 2 -> columns == 1 ? table : table.minusColumn(column);
             case 3 -> table.movingColumn(column, random.nextInt(columns) - column);
-            case 4 -> table.withColumn(column, table.columns().get(column).of(Type.values()[random.nextInt(5)]));
+            case 4 -> table.withColumn(column, random.nextBoolean()
+                    ? table.columns().get(column).of(Type.values()[random.nextInt(5)])
+                    : table.columns().get(column).sized(new TypeSize.Characters(1 + random.nextInt(3))));
             case 5 -> table.minusRows(random.nextInt(rows), rows - 1);
             case 6 -> table.movingRows(0, random.nextInt(rows), random.nextInt(rows));
             default -> table.changing(Block.cell(random.nextInt(rows), column), (_, at, _) -> random.nextBoolean()

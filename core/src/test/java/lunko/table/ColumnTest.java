@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.From;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,9 +33,29 @@ class ColumnTest {
         assertThat(NUMBER.entry(" eleven")).isEqualTo(new Entry(Value.NULL, Optional.of(" eleven")));
     }
 
+    /** As a statement stores it: digits are rounded, blanks at the end go, and what is too large is no value. */
+    @ParameterizedTest
+    @CsvSource(quoteCharacter = '"', value = {"TEXT, abc, abc", "TEXT, \"'abc  '\", abc", "TEXT, abcd, -",
+            "DECIMAL, 2.345, 2.35", "DECIMAL, 9999.994, 9999.99", "DECIMAL, 9999.995, -", "DECIMAL, 0.001, 0.00",
+            "INTEGER, -32768, -32768", "INTEGER, 32768, -"})
+    void aValueIsNoLargerThanItsColumnAllows(Type type, String typed, String kept) {
+        TypeSize size = switch (type) {
+            case TEXT -> new TypeSize.Characters(3);
+            case DECIMAL -> new TypeSize.Digits(6, 2);
+            case INTEGER, BOOLEAN, DATE -> new TypeSize.Bits(16);
+        };
+        Entry entry = new Column("c", type).sized(size).entry(typed);
+        assertThat(entry.misfit().isPresent() ? "-" : entry.value().shown()).isEqualTo(kept);
+        // Another type has no such size.
+        assertThat(new Column("c", Type.DATE).sized(size)).isEqualTo(new Column("c", Type.DATE));
+    }
+
     @Property
-    void whatIsShownForEditingIsReadBackAsItself(@ForAll String text, @ForAll Type type) {
-        Column column = new Column("c", type);
+    void whatIsShownForEditingIsReadBackAsItself(@ForAll String text, @ForAll Type type,
+            @ForAll @IntRange(max = 8) int size) {
+        List<TypeSize> sizes = TypeSize.usual(type);
+        Column column = new Column("c", type).sized(sizes.isEmpty() ? new TypeSize.Any()
+                : sizes.get(size % sizes.size()));
         Entry entry = column.entry(text);
         assertThat(column.entry(column.typed(entry))).isEqualTo(entry);
         assertThat(TEXT.entry(TEXT.typed(Entry.of(Value.of(text)))).value()).isEqualTo(Value.of(text));

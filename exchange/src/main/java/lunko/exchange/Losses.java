@@ -71,9 +71,10 @@ final class Losses {
     private Optional<Loss> types() {
         return some(Kind.TYPES, read.entrySet().stream().flatMap(pair -> IntStream
                 .range(0, pair.getKey().columns().size())
-                .filter(i -> pair.getKey().columns().get(i).type() != column(pair.getValue(), i).type())
-                .mapToObj(i -> new TypeChange(pair.getKey().columns().get(i).name(), pair.getKey().name(),
-                        pair.getKey().columns().get(i).type(), column(pair.getValue(), i).type()))),
+                .mapToObj(i -> new TypeChange(pair.getKey().name(), pair.getKey().columns().get(i),
+                        column(pair.getValue(), i)))
+                .filter(change -> change.was().type() != change.becomes().type()
+                        || !change.was().size().equals(change.becomes().size()))),
                 FileSentences::typesChanged);
     }
 

@@ -30,6 +30,7 @@ import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -191,6 +192,22 @@ class TableFormatProperties {
         TableFormat.write(set, pack, Said.ENGLISH).expect();
         assertThat(TableFormat.read(pack).expect().tables()).extracting(Table::key).containsExactly(List.of(),
                 List.of(0));
+    }
+
+    /** A script keeps how large values may be; of a file that cannot, it is said. */
+    @Example
+    void whatAScriptDeclaresIsKept() throws IOException {
+        Path script = folder.resolve("sizes.sql");
+        Files.writeString(script, "CREATE TABLE honey (code VARCHAR(3), kg DECIMAL(6, 2), no SMALLINT, note "
+                + "VARCHAR(255)); INSERT INTO honey VALUES ('ash', 2.345, 7, 'dark');");
+        Table honey = TableFormat.read(script).expect().tables().getFirst();
+        assertThat(honey.columns()).extracting(Column::size).containsExactly(new TypeSize.Characters(3),
+                new TypeSize.Digits(6, 2), new TypeSize.Bits(16), new TypeSize.Any());
+        Path again = folder.resolve("again.sql");
+        TableFormat.write(TableSet.of(honey), again, Said.ENGLISH).expect();
+        assertThat(TableFormat.read(again).expect().tables()).containsExactly(honey);
+        assertThat(TableFormat.write(TableSet.of(honey), folder.resolve("honey.csv"), Said.ENGLISH).expect().losses())
+                .extracting(Loss::kind).contains(Loss.Kind.TYPES);
     }
 
     @Example

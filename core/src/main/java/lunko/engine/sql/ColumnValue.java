@@ -2,16 +2,16 @@ package lunko.engine.sql;
 
 import lunko.problem.StatementFault;
 import lunko.query.sql.Expression;
-import lunko.query.sql.TypeSize;
 import lunko.table.Column;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** A value to be stored in a column: as one of its type, and as large as is said (ISO/IEC 9075-2, store assignment). */
-record ColumnValue(Column column, TypeSize size, ExpressionBinder binder) {
+record ColumnValue(Column column, ExpressionBinder binder) {
 
     /** One for a column of a table, counted from 0. */
     static ColumnValue in(StoredTable table, int column, ExpressionBinder binder) {
-        return new ColumnValue(table.table().columns().get(column), table.declared(column).size(), binder);
+        return new ColumnValue(table.table().columns().get(column), binder);
     }
 
     /** What is written. */
@@ -22,8 +22,8 @@ record ColumnValue(Column column, TypeSize size, ExpressionBinder binder) {
     /** What has been bound, and is called so where it does not fit. */
     BoundExpression of(Expression expression, BoundExpression bound) {
         BoundExpression value = typed(expression, bound);
-        return size instanceof TypeSize.Any ? value : new BoundExpression(value.type(),
-                env -> binder.orRaise(expression, Sized.stored(value.in(env), size)));
+        return column.size() instanceof TypeSize.Any ? value : new BoundExpression(value.type(),
+                env -> binder.orRaise(expression, Sized.stored(value.in(env), column.size())));
     }
 
     /** Numbers are changed into each other, and a text that says a day into that; other types are not. */

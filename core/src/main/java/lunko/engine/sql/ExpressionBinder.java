@@ -22,9 +22,9 @@ import lunko.query.sql.Expression.Operator;
 import lunko.query.sql.Expression;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SqlWriter;
-import lunko.query.sql.TypeSize;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 
 /** Binds expressions to the columns of a scope, and checks that their types fit. */

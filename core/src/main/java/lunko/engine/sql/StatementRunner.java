@@ -111,8 +111,7 @@ final class StatementRunner {
             boolean key = create.constraints().stream()
                     .anyMatch(constraint -> constraint instanceof Constraint.PrimaryKey(List<Name> names)
                             && names.stream().anyMatch(name -> name.means(definition.column().text())));
-            columns.add(
-                    new Column(definition.column().text(), definition.type()).key(key).nullable(!definition.notNull()));
+            columns.add(column(definition).key(key));
         }
         StoredTable table = new StoredTable(Table.of(create.table().text(), columns, List.of()), create.constraints(),
                 create.columns().stream().map(StoredTable.Declared::of).toList());
@@ -123,6 +122,10 @@ final class StatementRunner {
         Database after = database.having(all);
         create.constraints().forEach(constraint -> requireSense(constraint, table, after));
         return after;
+    }
+
+    private static Column column(Statement.Definition written) {
+        return new Column(written.column().text(), written.type()).sized(written.size()).nullable(!written.notNull());
     }
 
     private void requireNew(Name name) {
@@ -201,7 +204,7 @@ final class StatementRunner {
                 .refuse(column.column(), new StatementFault.ColumnTwice(column.column().text())));
         if (isRefused()) return database;
         Optional<Column> column = add.column().map(
-                one -> new Column(one.column().text(), one.type()).nullable(!one.notNull()));
+                StatementRunner::column);
         Value value = add.column().map(one -> otherwise(column.orElseThrow(), StoredTable.Declared.of(one)))
                 .orElse(Value.NULL);
         List<Column> columns = FromBinder.both(table.columns(), column.stream().toList());
@@ -216,7 +219,7 @@ final class StatementRunner {
 
     /** What a column has in a row for which nothing is said. */
     private Value otherwise(Column column, StoredTable.Declared declared) {
-        ColumnValue value = new ColumnValue(column, declared.size(), ofNothing());
+        ColumnValue value = new ColumnValue(column, ofNothing());
         return declared.otherwise().map(written -> value.of(written).in(Env.nothing())).orElse(Value.NULL);
     }
 

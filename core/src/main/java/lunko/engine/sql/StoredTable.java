@@ -14,7 +14,6 @@ import lunko.query.sql.Expression;
 import lunko.query.sql.Name;
 import lunko.query.sql.Statement.Constraint;
 import lunko.query.sql.Statement;
-import lunko.query.sql.TypeSize;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -29,15 +28,14 @@ public record StoredTable(Table table, List<Constraint> constraints, List<Declar
     /**
      * What is said of a column beside its type.
      *
-     * @param size how large its values may be
      * @param otherwise what it has where nothing is said
      * @param numbered whether rows are numbered in it where nothing is said
      */
-    public record Declared(TypeSize size, Optional<Expression> otherwise, boolean numbered) {
-        private static final Declared NOTHING = new Declared(new TypeSize.Any(), Optional.empty(), false);
+    public record Declared(Optional<Expression> otherwise, boolean numbered) {
+        private static final Declared NOTHING = new Declared(Optional.empty(), false);
 
         static Declared of(Statement.Definition column) {
-            return new Declared(column.size(), column.otherwise(), column.numbered());
+            return new Declared(column.otherwise(), column.numbered());
         }
     }
 

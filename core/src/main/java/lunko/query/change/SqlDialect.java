@@ -2,9 +2,10 @@ package lunko.query.change;
 
 import java.util.Locale;
 import java.util.Set;
-import java.util.stream.IntStream;
 import lunko.query.SqlName;
+import lunko.table.Column;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** What a query is written for: the standard, or a database that says some things otherwise (docs/databases.md). */
 public enum SqlDialect {
@@ -96,16 +97,20 @@ public enum SqlDialect {
      * The type of a column, some decimals of which have so many digits behind the point, and some texts so many
      * characters.
      */
-    public String type(Type type, int digits, int characters) {
+    public String type(Column column, int digits, int characters) {
+        return column.size() instanceof TypeSize.Any ? ofAnySize(column.type(), digits, characters)
+                : column.size().sql(column.type());
+    }
+
+    private String ofAnySize(Type type, int digits, int characters) {
         return switch (type) {
             // Lunko's whole numbers have 64 bits, and INTEGER elsewhere 32.
             case INTEGER -> "BIGINT";
             // Without a number of digits the standard and these would keep none, or three.
-            case DECIMAL -> has(Feature.COUNTED_DIGITS) ? "DECIMAL(38, " + Math.min(20, digits) + ")" : "DECIMAL";
+            case DECIMAL -> has(Feature.COUNTED_DIGITS) ? TypeSize.roomForDigits(digits).sql(type) : "DECIMAL";
             case TEXT -> switch (this) {
                 // In the standard a text has a most length, which must be said.
-                case STANDARD, PLAINEST -> "VARCHAR(" + IntStream.of(50, 255, 4000)
-                        .filter(length -> length >= characters).findFirst().orElse(characters) + ")";
+                case STANDARD, PLAINEST -> TypeSize.roomForCharacters(characters).sql(type);
                 case H2 -> "VARCHAR";
                 case POSTGRESQL, SQLITE, DUCKDB -> "TEXT";
             };

@@ -3,6 +3,7 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Optional;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** A type as a statement declares it. */
 record DeclaredType(Type type, TypeSize size) {

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 
 /** Something that has a value for each row: a column, a literal, and what can be made of them. */

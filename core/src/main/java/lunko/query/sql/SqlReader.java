@@ -16,6 +16,7 @@ import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.grammar.SqlParser.*;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import org.antlr.v4.runtime.ParserRuleContext;
 import org.antlr.v4.runtime.Token;

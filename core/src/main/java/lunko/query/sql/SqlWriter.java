@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import lunko.query.sql.FromItem.JoinSpecification;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** Writes queries as SQL text, with no more parentheses than they need; {@link SqlParser} reads the same query back. */
 public final class SqlWriter {

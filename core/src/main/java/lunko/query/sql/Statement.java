@@ -3,6 +3,7 @@ package lunko.query.sql;
 import java.util.List;
 import java.util.Optional;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** One statement of a script. */
 public sealed interface Statement {

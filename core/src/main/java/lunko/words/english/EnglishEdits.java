@@ -100,6 +100,7 @@ record EnglishEdits(Names names) implements EditSentences {
     public String changeColumn(String table, Column from, Column to) {
         if (!from.name().equals(to.name())) return text("rename {} of {}", from.name(), table);
         if (from.type() != to.type()) return retype(from.name(), table, to.type());
+        if (!from.size().equals(to.size())) return resize(table, to);
         if (from.key() != to.key())
             return text(to.key() ? "make {} of {} a key" : "make {} of {} no key", from.name(), table);
         return text(to.nullable() ? "allow NULL in {} of {}" : "forbid NULL in {} of {}", from.name(), table);
@@ -222,6 +223,11 @@ record EnglishEdits(Names names) implements EditSentences {
     @Override
     public String retype(String column, String table, Type type) {
         return text("make {} of {} {}", column, table, names.type(type));
+    }
+
+    @Override
+    public String resize(String table, Column to) {
+        return text("make {} of {} {}", to.name(), table, names.type(to.type(), to.size()));
     }
 
     @Override

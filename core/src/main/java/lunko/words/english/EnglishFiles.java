@@ -27,8 +27,9 @@ record EnglishFiles(Names names) implements FileSentences {
     @Override
     public String typesChanged(List<TypeChange> types) {
         return text("Types that change when the file is opened: {}.", Say.named(types.stream()
-                .map(type -> text("{} of {} becomes {} (was {})", type.column(), type.table(),
-                        names.type(type.becomes()), names.type(type.was())))
+                .map(type -> text("{} of {} becomes {} (was {})", type.was().name(), type.table(),
+                        names.type(type.becomes().type(), type.becomes().size()),
+                        names.type(type.was().type(), type.was().size())))
                 .toList()));
     }
 

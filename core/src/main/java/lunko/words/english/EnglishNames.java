@@ -1,5 +1,6 @@
 package lunko.words.english;
 
+import static lunko.words.english.Say.counted;
 import static lunko.words.english.Say.text;
 
 import java.util.stream.Collectors;
@@ -10,6 +11,7 @@ import lunko.table.RowName;
 import lunko.table.RowsName;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import lunko.words.Names;
 
@@ -105,6 +107,29 @@ final class EnglishNames implements Names {
             case TEXT -> "text";
             case BOOLEAN -> "boolean";
             case DATE -> "date";
+        };
+    }
+
+    @Override
+    public String type(Type type, TypeSize size) {
+        return switch (size) {
+            case TypeSize.Any() -> type(type);
+            case TypeSize.Bits _ -> "smallint";
+            case TypeSize.Digits(int precision, int scale) -> text("{}({}, {})", type(type), precision, scale);
+            case TypeSize.Characters(int most) -> text("{}({})", type(type), most);
+        };
+    }
+
+    @Override
+    public String example(Type type, TypeSize size) {
+        return switch (size) {
+            case TypeSize.Any() -> example(type);
+            case TypeSize.Bits(int bits) ->
+                text("a whole number from {} to {}", -(1L << bits - 1), (1L << bits - 1) - 1);
+            case TypeSize.Digits(int precision, int scale) -> text("a number with no more than {} before the point",
+                    counted(precision - scale, "digit"));
+            case TypeSize.Characters(int most) ->
+                text("a text of no more than {}", counted(most, "character"));
         };
     }
 

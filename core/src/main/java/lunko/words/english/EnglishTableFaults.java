@@ -37,9 +37,10 @@ final class EnglishTableFaults {
                 Say.say("There is half of a character in it, which no file can hold: remove it.");
             case TableFault.TooManyDigits(int most) -> Say.say("A number of more than {} digits is too long.", most);
             case TableFault.DateTooFar(var date) -> Say.say("The date {} is out of range.", date.toString());
-            case TableFault.Misfit(String typed, String column, var type) ->
+            case TableFault.Misfit(String typed, var column) ->
                 Say.say("“{}” does not fit {}, which is {}: type {}, or NULL. Until then it counts as NULL.", typed,
-                        column, names.type(type), names.example(type));
+                        column.name(), names.type(column.type(), column.size()),
+                        names.example(column.type(), column.size()));
         };
     }
 }

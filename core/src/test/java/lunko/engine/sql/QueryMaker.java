@@ -20,11 +20,11 @@ import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
-import lunko.query.sql.TypeSize;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Truth;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 
 /** Makes tables and queries over the whole language that make sense, and have one answer on every database. */

@@ -2,6 +2,8 @@ package lunko.desktop.grid;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -18,6 +20,7 @@ import lunko.query.KeyPair;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 
 /** Everything that can be done with a column. */
 record ColumnMenu(LessonModel model, TableGrid grid, int at) {
@@ -36,8 +39,7 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
         nullable.setDisable(column.key());
         nullable.setOnAction(_ -> change(column.nullable(!column.nullable())));
         return new ContextMenu(item(words().tables().rename(), () -> grid.renameColumn(at)), types(table, column), key,
-                nullable,
-                links(lesson, table, column), new SeparatorMenuItem(),
+                nullable, links(lesson, table, column), new SeparatorMenuItem(),
                 item(words().tables().insertLeft(), () -> insert(table, at)),
                 item(words().tables().insertRight(), () -> insert(table, at + 1)),
                 item(words().tables().duplicateColumn(), () -> model.edit(new ColumnEdit.Repeat(table.name(), at))),
@@ -50,13 +52,28 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     private Menu types(Table table, Column column) {
         Menu types = Controls.menu(words().tables().typeOf(column));
         for (Type type : Type.values()) {
-            RadioMenuItem item =
-                    Controls.radioItem(words().tables().typeFits(type, Retyping.of(table, at, type).misfits()));
-            item.setSelected(type == column.type() && !column.open());
-            item.setOnAction(_ -> change(column.of(type)));
-            types.getItems().add(item);
+            types.getItems().add(choice(table, column.of(type), type == column.type() && !column.open()));
         }
+        List<TypeSize> usual = column.open() ? List.of() : TypeSize.usual(column.type());
+        if (usual.isEmpty()) return types;
+        types.getItems().addAll(new SeparatorMenuItem(), sizes(table, column, usual));
         return types;
+    }
+
+    /** Each size that the type can have with what would not fit it; that of the column among them. */
+    private Menu sizes(Table table, Column column, List<TypeSize> usual) {
+        Menu sizes = Controls.menu(words().tables().sizeOf(column.type()));
+        Stream.concat(usual.stream(), Stream.of(column.size())).distinct().forEach(size -> sizes.getItems()
+                .add(choice(table, column.sized(size), size.equals(column.size()))));
+        return sizes;
+    }
+
+    private RadioMenuItem choice(Table table, Column other, boolean chosen) {
+        RadioMenuItem item =
+                Controls.radioItem(words().tables().typeFits(other, Retyping.of(table, at, other).misfits()));
+        item.setSelected(chosen);
+        item.setOnAction(_ -> change(other));
+        return item;
     }
 
     /** For those who do not drag: the columns of all tables to choose from. */

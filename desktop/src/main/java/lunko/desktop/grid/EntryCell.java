@@ -70,7 +70,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
                                     : entry.shown()));
             setGraphic(isEditing() ? field : label);
             entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(words().problems()
-                    .of(new TableFault.Misfit(typed, column.name(), column.type())).text())));
+                    .of(new TableFault.Misfit(typed, column)).text())));
         }
         dress();
     }

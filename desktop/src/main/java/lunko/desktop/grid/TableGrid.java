@@ -306,8 +306,7 @@ public final class TableGrid extends GridTable<RowSlot> {
         Table now = meant();
         int at = isNew ? now.rows().size() - 1 : now.position(row.id()).orElse(-1);
         if (at >= 0) now.rows().get(at).entry(column).misfit()
-                .ifPresent(text -> model.say(Problem.of(new TableFault.Misfit(text, now.columns().get(column).name(),
-                        now.columns().get(column).type()))));
+                .ifPresent(text -> model.say(Problem.of(new TableFault.Misfit(text, now.columns().get(column)))));
     }
 
     /** Lets the name of a column be typed. */

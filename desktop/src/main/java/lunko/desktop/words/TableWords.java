@@ -119,8 +119,11 @@ public interface TableWords {
     /** {@code Type: integer}. */
     String typeOf(Column column);
 
-    /** A type, and what does not fit it: the first of so many. */
-    String typeFits(Type type, List<String> misfits);
+    /** {@code Length}: what a size of the type says. */
+    String sizeOf(Type type);
+
+    /** The type of a column, and what does not fit it: the first of so many. */
+    String typeFits(Column column, List<String> misfits);
 
     /** {@code Match with}. */
     String matchWith();

@@ -187,9 +187,9 @@ record Descriptor(String source, JsonNode root) {
         for (int i = 0; i < table.columns().size(); i++) {
             Column column = table.columns().get(i);
             boolean open = lists(node, "open", column);
-            ruled = ruled.withColumn(i,
-                    new Column(column.name(), column.type(), column.key() || lists(node, "key", column),
-                            column.nullable() && !lists(node, "required", column), open));
+            ruled = ruled.withColumn(i, new Column(column.name(), column.type(), column.size(),
+                    column.key() || lists(node, "key", column),
+                    column.nullable() && !lists(node, "required", column), open));
         }
         return ruled;
     }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lunko.exchange.pack.SizeNodes;
 import lunko.lesson.own.OwnTables;
 import lunko.lesson.own.TableChange;
 import lunko.table.Column;
@@ -15,6 +16,7 @@ import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 
 /**
@@ -62,7 +64,7 @@ record OwnNodes(List<Table> shared) {
         if (column.key()) node.put("key", true);
         if (!column.nullable() && !column.key()) node.put("required", true);
         if (column.open()) node.put("open", true);
-        return node;
+        return SizeNodes.describe(column.size(), node);
     }
 
     private static ArrayNode row(Row row) {
@@ -114,11 +116,11 @@ record OwnNodes(List<Table> shared) {
     }
 
     private static Optional<Column> column(JsonNode node) {
-        Column plain = new Column(node.path("name").asText(), Type.TEXT, node.path("key").asBoolean(),
-                !node.path("required").asBoolean(), node.path("open").asBoolean());
-        return plain.name().isBlank() ? Optional.empty()
-                : type(node.path("type").asText()).map(type -> new Column(plain.name(), type, plain.key(),
-                        plain.nullable(), plain.open()));
+        String name = node.path("name").asText();
+        return name.isBlank() ? Optional.empty()
+                : type(node.path("type").asText()).map(type -> SizeNodes.sized(new Column(name, type,
+                        new TypeSize.Any(), node.path("key").asBoolean(), !node.path("required").asBoolean(),
+                        node.path("open").asBoolean()), node));
     }
 
     private static Optional<Type> type(String id) {

@@ -75,7 +75,11 @@ public final class DataPackage {
             boolean holds = KeyFaults.of(table).isNone();
             table.columns().forEach(column -> {
                 ObjectNode field = fields.addObject().put("name", column.name()).put("type", type(column.type()));
-                if (!column.nullable() && holds) field.putObject("constraints").put("required", true);
+                ObjectNode constraints = JsonNodeFactory.instance.objectNode();
+                if (!column.nullable() && holds) constraints.put("required", true);
+                // The specification has a length for texts, and nothing for digits.
+                SizeNodes.describe(column.size(), column.type() == Type.TEXT ? constraints : field);
+                if (!constraints.isEmpty()) field.set("constraints", constraints);
             });
             schema.putArray("missingValues").add("");
             if (!table.key().isEmpty() && holds)

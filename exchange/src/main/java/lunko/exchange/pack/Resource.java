@@ -1,6 +1,7 @@
 package lunko.exchange.pack;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.MissingNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -71,10 +72,15 @@ record Resource(String source, JsonNode described) {
     }
 
     private Optional<Type> known(String column) {
+        return DataPackage.type(field(column).path("type").asText());
+    }
+
+    /** What is said of a column; nothing, if nothing is. */
+    private JsonNode field(String column) {
         for (JsonNode field : described.path("schema").path("fields")) {
-            if (field.path("name").asText().equals(column)) return DataPackage.type(field.path("type").asText());
+            if (field.path("name").asText().equals(column)) return field;
         }
-        return Optional.empty();
+        return MissingNode.getInstance();
     }
 
     /** The table with what its schema says of keys and of what must be there. */
@@ -83,12 +89,11 @@ record Resource(String source, JsonNode described) {
         Table ruled = table;
         for (int i = 0; i < table.columns().size(); i++) {
             Column column = table.columns().get(i);
-            boolean required = false;
-            for (JsonNode field : described.path("schema").path("fields")) {
-                required |= field.path("name").asText().equals(column.name())
-                        && field.path("constraints").path("required").asBoolean();
-            }
-            ruled = ruled.withColumn(i, column.key(key.contains(column.name())).nullable(!required));
+            JsonNode field = field(column.name());
+            JsonNode constraints = field.path("constraints");
+            ruled = ruled.withColumn(i, SizeNodes.sized(column.key(key.contains(column.name()))
+                    .nullable(!constraints.path("required").asBoolean()),
+                    column.type() == Type.TEXT ? constraints : field));
         }
         return ruled;
     }

@@ -18,6 +18,8 @@ import lunko.query.sql.Name;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement.Constraint;
+import lunko.table.Table;
+import lunko.table.TypeSize;
 
 /**
  * Reads the tables that an SQL script makes, with all that it does to them; its queries are run and their rows not
@@ -42,8 +44,19 @@ public final class ScriptReader {
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
                     new FileFault.NoTableMade()))
-                    : Checked.valid(new TableSet(after.tables(), links(after))));
+                    : Checked.valid(new TableSet(after.tables().stream().map(ScriptReader::withoutRoom).toList(),
+                            links(after))));
         });
+    }
+
+    /** A table without the sizes that are said only because one must be. */
+    private static Table withoutRoom(Table table) {
+        Table plain = table;
+        for (int i = 0; i < table.columns().size(); i++) {
+            if (table.columns().get(i).size().isRoom())
+                plain = plain.withColumn(i, table.columns().get(i).sized(new TypeSize.Any()));
+        }
+        return plain;
     }
 
     private static List<Link> links(Database database) {

@@ -117,7 +117,7 @@ public final class ScriptWriter {
                 value -> value instanceof Value.DecimalValue(BigDecimal number) ? Math.max(0, number.scale()) : 0);
         int characters = most(table, at,
                 value -> value instanceof Value.TextValue(String text) ? text.codePointCount(0, text.length()) : 0);
-        return name.apply(column.name()) + " " + target.type(column.type(), digits, characters)
+        return name.apply(column.name()) + " " + target.type(column, digits, characters)
                 + (column.nullable() || !faults.isNone() ? "" : " NOT NULL");
     }
 

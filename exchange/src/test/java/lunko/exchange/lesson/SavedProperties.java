@@ -50,6 +50,7 @@ import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import lunko.table.Value;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -84,6 +85,11 @@ class SavedProperties {
                     : usual instanceof Question.WhatStands ? new Question.WhatStands(which, which % 3) : usual, text);
         }
 
+        private Column sized(Column column) {
+            List<TypeSize> sizes = TypeSize.usual(column.type());
+            return sizes.isEmpty() ? column : column.sized(sizes.get(which / 2 % sizes.size()));
+        }
+
         Edit on(Lesson lesson) {
             Table table = lesson.tables().get(which % lesson.tables().size());
             int column = which / 7 % table.columns().size();
@@ -93,7 +99,8 @@ class SavedProperties {
                 case 0 -> new TableEdit.Rename(table.name(), text);
                 case 1 -> new ColumnEdit.Change(table.name(), column, table.columns().get(column).named(text));
                 case 2 -> new ColumnEdit.Change(table.name(), column,
-                        table.columns().get(column).of(Type.values()[which % Type.values().length]));
+                        which % 2 == 0 ? table.columns().get(column).of(Type.values()[which % Type.values().length])
+                                : sized(table.columns().get(column)));
                 case 3 -> new ColumnEdit.Add(table.name(), column, new Column(text, Type.TEXT));
                 case 4 -> row.<Edit>map(at -> new CellEdit.Type(table.name(), at.id(), column, text))
                         .orElse(new SceneEdit.Note(text));

@@ -6,9 +6,10 @@ import static lunko.words.english.Say.text;
 import java.util.Optional;
 import lunko.desktop.words.SceneWords;
 import lunko.table.Column;
+import lunko.words.Names;
 
 /** What is said of scenes, in English. */
-final class EnglishScenes implements SceneWords {
+record EnglishScenes(Names names) implements SceneWords {
 
     @Override
     public String next() {
@@ -256,7 +257,9 @@ final class EnglishScenes implements SceneWords {
 
     @Override
     public String columnOther(Column was, Column now) {
-        if (was.type() != now.type()) return text("column {}: {} → {}", was.name(), was.type().id(), now.type().id());
+        if (was.type() != now.type() || !was.size().equals(now.size()))
+            return text("column {}: {} → {}", was.name(), names.type(was.type(), was.size()),
+                    names.type(now.type(), now.size()));
         if (was.key() != now.key())
             return now.key() ? text("column {} is a key", now.name()) : text("column {} is no key", now.name());
         if (was.nullable() != now.nullable()) return now.nullable() ? text("column {} may be NULL", now.name())

@@ -166,7 +166,7 @@ public record EnglishSpeech(Language core) implements Speech {
 
     @Override
     public SceneWords scenes() {
-        return new EnglishScenes();
+        return new EnglishScenes(names());
     }
 
     @Override

@@ -160,7 +160,7 @@ record EnglishTables(Names names) implements TableWords {
     @Override
     public String about(Column column) {
         return text(column.key() ? "{} · key" : column.nullable() ? "{}" : "{} · NOT NULL",
-                column.open() ? "any type" : names.type(column.type()));
+                column.open() ? "any type" : names.type(column.type(), column.size()));
     }
 
     @Override
@@ -205,13 +205,19 @@ record EnglishTables(Names names) implements TableWords {
 
     @Override
     public String typeOf(Column column) {
-        return text("Type: {}", column.open() ? "that of the first value" : names.type(column.type()));
+        return text("Type: {}", column.open() ? "that of the first value" : names.type(column.type(), column.size()));
     }
 
     @Override
-    public String typeFits(Type type, List<String> misfits) {
-        return misfits.isEmpty() ? text("{} – everything fits", names.type(type))
-                : text(either(misfits.size(), "{} – {} does not fit: {}", "{} – {} do not fit: {}"), names.type(type),
+    public String sizeOf(Type type) {
+        return type == Type.TEXT ? "Length" : "Digits";
+    }
+
+    @Override
+    public String typeFits(Column column, List<String> misfits) {
+        String type = names.type(column.type(), column.size());
+        return misfits.isEmpty() ? text("{} – everything fits", type)
+                : text(either(misfits.size(), "{} – {} does not fit: {}", "{} – {} do not fit: {}"), type,
                         misfits.size(), named(misfits.stream().map(misfit -> text("“{}”", misfit)).toList()));
     }
 
