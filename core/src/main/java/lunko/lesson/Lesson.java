@@ -299,17 +299,21 @@ public final class Lesson {
 
     /**
      * The same lesson with a table changed, its name and the names of its columns staying as they are; where the scene
-     * has a state of its own, the change stays in it. The rows of a view are not changed.
+     * has a state of its own, the change stays in it. The rows of a view are not changed. A column that would be too
+     * small for what comes into it is of any size from then on.
      */
     Lesson change(String name, UnaryOperator<Table> change) {
         if (views.has(name)) return this;
-        return scene().own().map(own -> own.becoming(shared, change.apply(table(name)), scenes.lowestRow(name)))
+        return scene().own()
+                .map(own -> own.becoming(shared, change.apply(table(name)).makingRoom(), scenes.lowestRow(name)))
                 .map(own -> with(scene().owning(Optional.of(own)))).orElseGet(() -> changeShared(name, change));
     }
 
     /** The same lesson with a table changed in all scenes that do not differ there. */
     Lesson changeShared(String name, UnaryOperator<Table> change) {
-        return sharing(shared.stream().map(table -> table.name().equals(name) ? change.apply(table) : table).toList());
+        return sharing(
+                shared.stream().map(table -> table.name().equals(name) ? change.apply(table).makingRoom() : table)
+                        .toList());
     }
 
     /** The same lesson, its scenes sharing other tables. */

@@ -59,6 +59,11 @@ public record Column(String name, Type type, TypeSize size, boolean key, boolean
         return new Column(name, type, other, key, nullable, false);
     }
 
+    /** Whether a value is as large as the column allows, to its last digit. */
+    boolean holds(Value value) {
+        return size.stored(value).filter(value::equals).isPresent();
+    }
+
     /**
      * What a person means by what they typed into a cell of this column: {@code NULL} in any case is NULL, a text in
      * single quotes is the text between them (so {@code ''} is the empty text and {@code 'NULL'} a word), and nothing

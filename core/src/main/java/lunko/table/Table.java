@@ -139,6 +139,20 @@ public record Table(String name, List<Column> columns, List<Row> rows, long next
                 : renamed.changing(Block.column(this, at), (_, _, now) -> column.entry(before.typed(now)));
     }
 
+    /** The same table, its columns of any size where they have a value that is larger than theirs. */
+    public Table makingRoom() {
+        Table roomy = this;
+        for (int i = 0; i < columns.size(); i++) {
+            Column column = columns.get(i);
+            int at = i;
+            if (column.size() instanceof TypeSize.Any
+                    || rows.stream().map(row -> row.value(at)).allMatch(column::holds))
+                continue;
+            roomy = roomy.withColumn(i, column.sized(new TypeSize.Any()));
+        }
+        return roomy;
+    }
+
     private Table withColumns(List<Column> other, UnaryOperator<List<Entry>> change) {
         return new Table(name, other, rows.stream().map(row -> Row.of(row.id(), change.apply(row.entries()))).toList(),
                 nextId);

@@ -20,6 +20,7 @@ import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
+import lunko.table.TypeSize;
 import net.jqwik.api.EdgeCasesMode;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -151,6 +152,11 @@ class EditsProperties {
         assertThat(shown(lesson)).as(lesson.staged().sql()).isEqualTo(before);
     }
 
+    private static Column sized(Column column, Random random) {
+        List<TypeSize> sizes = TypeSize.usual(column.type());
+        return sizes.isEmpty() ? column : column.sized(any(sizes, random));
+    }
+
     private static Edit edit(Lesson lesson, Random random) {
         Table table = any(lesson.tables(), random);
         String name = table.name();
@@ -163,7 +169,9 @@ class EditsProperties {
             case 2 -> new CellEdit.Paste(name, random.nextInt(rows + 1), column,
                     List.of(List.of(any(TYPED, random), any(TYPED, random)), List.of(any(TYPED, random))));
             case 3 -> new ColumnEdit.Add(name, random.nextInt(columns + 1), Column.open("column_1"));
-            case 4 -> new ColumnEdit.Change(name, column, table.columns().get(column).of(any(Type.values(), random)));
+            case 4 -> new ColumnEdit.Change(name, column,
+                    random.nextBoolean() ? table.columns().get(column).of(any(Type.values(), random))
+                            : sized(table.columns().get(column), random));
             case 5 -> new ColumnEdit.Change(name, column, table.columns().get(column).named(any(NAMES, random)));
             case 6 -> new ColumnEdit.Repeat(name, column);
             case 7 -> new ColumnEdit.Move(name, column, random.nextInt(columns) - column);

@@ -112,6 +112,19 @@ class OwnTablesProperties {
                 .applyTo(renamed.at(0)).either(_ -> "", Said::fault)).contains("another scene");
     }
 
+    /** What a scene has of its own is never too large for its column, however small the lesson makes that. */
+    @Example
+    void aColumnIsAsLargeAsTheScenesOwnValuesWant() {
+        String longer = "a name that no other hive has";
+        Lesson own = done(DEMO, new ScenesEdit.Keep(SceneStart.PLAIN), new OwnTablesEdit.Begin(),
+                cell("hives", 0, 1, longer));
+        Column small = DEMO.table("hives").columns().get(1).sized(new TypeSize.Characters(20));
+        Lesson sized = done(own.at(0), new ColumnEdit.Change("hives", 1, small));
+        assertThat(sized.table("hives").columns().get(1)).isEqualTo(small);
+        assertThat(sized.at(1).table("hives").rows().getFirst().value(1)).isEqualTo(Value.of(longer));
+        assertThat(sized.at(1).table("hives").columns().get(1).size()).isEqualTo(new TypeSize.Any());
+    }
+
     /** Scenes brought in from another lesson show what they showed there, whatever the tables here are called. */
     @Example
     void scenesAreBroughtInWithWhatTheyNeed() {

@@ -10,7 +10,8 @@ final class SoundLesson {
     private SoundLesson() {}
 
     /**
-     * Links and scenes speak of tables and columns that are there; names are there once, and so are the ids of rows.
+     * Links and scenes speak of tables and columns that are there; names are there once, and so are the ids of rows; no
+     * value is larger than its column allows.
      */
     static void check(Lesson lesson) {
         assertThat(lesson.tables()).extracting(Table::name).doesNotHaveDuplicates();
@@ -32,6 +33,7 @@ final class SoundLesson {
         for (Table table : lesson.tables()) {
             assertThat(table.rows()).extracting(Row::id).doesNotHaveDuplicates().allMatch(id -> id < table.nextId());
             assertThat(table.rows()).allMatch(row -> row.values().size() == table.columns().size());
+            assertThat(table).as("no value is larger than its column").isEqualTo(table.makingRoom());
             assertThat(table.columns()).isNotEmpty().extracting(column -> column.name().toLowerCase())
                     .doesNotHaveDuplicates();
         }

@@ -77,7 +77,7 @@ record Merged(Table table, List<TableChange> unfit) {
         }
         List<Row> all = new ArrayList<>(rows.values());
         added.forEach(one -> all.add(Math.min(one.at(), all.size()), one.row()));
-        return columned.withRows(all);
+        return columned.withRows(all).makingRoom();
     }
 
     private static boolean change(Map<Long, Row> rows, Table table, TableChange.CellOther cell) {

@@ -52,7 +52,8 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     private Menu types(Table table, Column column) {
         Menu types = Controls.menu(words().tables().typeOf(column));
         for (Type type : Type.values()) {
-            types.getItems().add(choice(table, column.of(type), type == column.type() && !column.open()));
+            types.getItems().add(choice(table, type == column.type() ? column.sized(column.size()) : column.of(type),
+                    type == column.type() && !column.open()));
         }
         List<TypeSize> usual = column.open() ? List.of() : TypeSize.usual(column.type());
         if (usual.isEmpty()) return types;
