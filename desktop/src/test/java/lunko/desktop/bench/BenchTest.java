@@ -244,6 +244,12 @@ class BenchTest extends OpenWindow {
         robot.rightClickOn(heading(robot, "keepers", "name"));
         robot.clickOn("Type: text").clickOn("integer – 4 do not fit: “Oda”, “Tam”, “Bert”, “Yara”");
         assertThat(lesson().staged().right().rows().getFirst().entry(1)).isEqualTo(Entry.misfit("Oda"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.rightClickOn(heading(robot, "keepers", "name"));
+        robot.clickOn("Type: text").moveTo("Length").push(KeyCode.RIGHT)
+                .clickOn("text(3) – 2 do not fit: “Bert”, “Yara”");
+        assertThat(column("keepers", 1)).containsSubsequence("Oda", "Tam");
+        assertThat(lesson().staged().right().rows().get(2).entry(1)).isEqualTo(Entry.misfit("Bert"));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         robot.drag(heading(robot, "hives", "hive_no")).dropTo(heading(robot, "keepers", "keeper_id"));
         WaitForAsyncUtils.waitForFxEvents();
