@@ -72,7 +72,7 @@ public sealed interface TypeSize {
     default boolean isPossible() {
         return switch (this) {
             case Any() -> true;
-            case Bits(int bits) -> bits >= 1 && bits <= Long.SIZE;
+            case Bits(int bits) -> bits >= 1 && bits < Long.SIZE;
             case Digits(int precision, int scale) -> precision >= 1 && scale >= 0 && scale <= precision;
             case Characters(int most) -> most >= 1;
         };
