@@ -121,7 +121,7 @@ sealed interface Aggregate {
             Comparator<Env> order = (_, _) -> 0;
             for (int i = 0; i < keys.size(); i++) {
                 BoundExpression key = keys.get(i);
-                order = order.thenComparing(key::in, QueryBinder.order(texts.order().get(i)));
+                order = order.thenComparing(key::in, OrderBinder.order(texts.order().get(i)));
             }
             return order;
         }

@@ -8,17 +8,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiPredicate;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Distinct;
 import lunko.engine.Filter;
 import lunko.engine.LazyList;
 import lunko.engine.Limit;
-import lunko.engine.Ordering;
 import lunko.engine.Projection;
 import lunko.engine.SetOperation;
 import lunko.engine.Stage;
@@ -26,7 +23,6 @@ import lunko.engine.ValueOrder;
 import lunko.problem.QueryFault.Named;
 import lunko.problem.QueryFault.Thing;
 import lunko.problem.QueryFault;
-import lunko.problem.QueryNote;
 import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
@@ -34,11 +30,9 @@ import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody.Compound;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression.Common;
-import lunko.query.sql.QueryExpression.Nulls;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
-import lunko.query.sql.SqlWriter;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -49,6 +43,7 @@ final class QueryBinder {
     private final List<Common> views;
     private final Map<Common, BoundQuery> read = new IdentityHashMap<>();
     private final Diagnostics diagnostics;
+    private final OrderBinder orders;
     /** The join whose rows nobody needs all at once. */
     private final Optional<FromItem> unlimited;
     /** The queries that have a name where something is bound now, the nearest first. */
@@ -65,6 +60,7 @@ final class QueryBinder {
         this.tables = tables;
         this.views = views;
         this.diagnostics = diagnostics;
+        this.orders = new OrderBinder(diagnostics);
         this.unlimited = unlimited;
     }
 
@@ -189,9 +185,9 @@ final class QueryBinder {
     private BoundQuery withoutNames(QueryExpression query, Optional<Scope> outer) {
         BoundQuery bound = switch (query.body()) {
             case QueryBody.Select select -> select(select, query.orderBy(), outer);
-            case QueryBody.Nested(QueryExpression inner) -> sorted(bind(inner, outer), query.orderBy());
-            case Compound operation -> sorted(setOperation(operation, outer), query.orderBy());
-            case QueryBody.Values values -> sorted(values(values, outer), query.orderBy());
+            case QueryBody.Nested(QueryExpression inner) -> orders.sorted(bind(inner, outer), query.orderBy());
+            case Compound operation -> orders.sorted(setOperation(operation, outer), query.orderBy());
+            case QueryBody.Values values -> orders.sorted(values(values, outer), query.orderBy());
         };
         if (query.offset().isEmpty() && query.limit().isEmpty()) return bound;
         return new BoundQuery(bound.columns(), bound.alwaysTheSame(),
@@ -228,7 +224,7 @@ final class QueryBinder {
         for (SelectItem item : select.items()) add(item, scope, binder, columns, values);
         Optional<BoundExpression> having = select.having().map(binder::condition);
         List<BoundExpression> sortBy =
-                orderBy.stream().map(key -> sortValue(key, columns, values, binder, select)).toList();
+                orderBy.stream().map(key -> orders.value(key, columns, values, binder, select)).toList();
         boolean everything = select.items().equals(List.of(new SelectItem.Everything())) && groups.isEmpty();
         boolean asTheyAre = everything && scope.slots().stream().noneMatch(BoundColumn::merged);
 
@@ -252,7 +248,7 @@ final class QueryBinder {
                 if (!sortBy.isEmpty()) keys = once.first().stream().map(keys::get).toList();
                 stage = once;
             }
-            return sorted(stage, orderBy, keys, columns);
+            return OrderBinder.sorted(stage, orderBy, keys, columns);
         });
     }
 
@@ -323,119 +319,6 @@ final class QueryBinder {
             case Expression.Cast cast -> nameOf(cast.of());
             default -> ExpressionBinder.text(expression);
         };
-    }
-
-    /** ORDER BY takes a column of the result by name or number, or an expression over the tables. */
-    private BoundExpression sortValue(SortKey key, List<BoundQuery.Column> columns, List<BoundExpression> values,
-            ExpressionBinder binder,
-            QueryBody.Select select) {
-        noteConstant(key);
-        Optional<Integer> column = resultColumn(key, columns, (one, other) -> values.get(one).column().isPresent()
-                && values.get(one).column().equals(values.get(other).column()));
-        if (column.isPresent()) return values.get(column.get());
-        if (select.distinct()) {
-            // However the column is spelled: bound, it is the one of the result, or none of them.
-            BoundExpression by = binder.bind(key.by());
-            boolean chosen = by.column().isPresent() && values.stream().anyMatch(value -> value.column()
-                    .equals(by.column()))
-                    || select.items().stream().anyMatch(item -> item instanceof SelectItem.Item(Expression e, var _)
-                            && binder.scope().plain(e).equals(binder.scope().plain(key.by())));
-            if (chosen) return by;
-            return diagnostics.refused(key, new QueryFault.OrderOutsideDistinct(ExpressionBinder.text(key.by())));
-        }
-        return binder.bind(key.by());
-    }
-
-    /** {@code ORDER BY 'hive'}: a text is the same for every row. */
-    private void noteConstant(SortKey key) {
-        if (!(key.by() instanceof Expression.Literal(Value.TextValue(String text)))) return;
-        diagnostics.note(key, new QueryNote.SortedByText(text),
-                diagnostics.fix().instead(key.by(), Name.of(text).sql()));
-    }
-
-    /** The column of the result that is meant; of several of the name, if they are the same, the first. */
-    private Optional<Integer> resultColumn(SortKey key, List<BoundQuery.Column> columns,
-            BiPredicate<Integer, Integer> same) {
-        return switch (key.by()) {
-            case Expression.Literal(Value.IntegerValue(long number)) -> {
-                if (number >= 1 && number <= columns.size()) yield Optional.of((int) number - 1);
-                diagnostics.refuse(key, new QueryFault.NoSuchResultColumn(number, columns.size()));
-                yield Optional.empty();
-            }
-            case Expression.ColumnName(Optional<Name> table, Name name) when table.isEmpty() -> {
-                List<Integer> meant = IntStream.range(0, columns.size())
-                        .filter(i -> name.means(columns.get(i).name())).boxed().toList();
-                if (meant.isEmpty()) yield Optional.empty();
-                if (!meant.stream().allMatch(other -> other.equals(meant.getFirst())
-                        || same.test(meant.getFirst(), other)))
-                    ambiguous(key, name, meant);
-                diagnostics.meanings().note(name, columns.get(meant.getFirst()).origins(), Optional.empty());
-                yield Optional.of(meant.getFirst());
-            }
-            default -> Optional.empty();
-        };
-    }
-
-    private void ambiguous(SortKey key, Name name, List<Integer> meant) {
-        diagnostics.refuse(name, new QueryFault.OrderAmbiguous(name.text(), meant.stream().map(at -> at + 1).toList()),
-                meant.stream().map(at -> diagnostics.fix().instead(key.by(), String.valueOf(at + 1)))
-                        .toArray(Fix[]::new));
-    }
-
-    /** The result of a set operation can be sorted by its columns only. */
-    private BoundQuery sorted(BoundQuery query, List<SortKey> orderBy) {
-        if (orderBy.isEmpty()) return query;
-        List<Integer> by =
-                orderBy.stream().flatMap(key -> resultColumn(key, query.columns(), (_, _) -> false).or(() -> {
-                    diagnostics.refuse(key, new QueryFault.OrderOfCombined());
-                    return Optional.empty();
-                }).stream()).toList();
-        return new BoundQuery(query.columns(), query.alwaysTheSame(), env -> {
-            Stage stage = query.stage(env);
-            return sorted(stage, orderBy, stage.rows().stream().map(row -> by.stream().map(row::get).toList()).toList(),
-                    query.columns());
-        });
-    }
-
-    /** NULL counts as larger than any value, unless NULLS FIRST or LAST says where it is to be. */
-    static Ordering.Order order(SortKey key) {
-        return new Ordering.Order(key.descending(),
-                key.nulls().map(nulls -> nulls == Nulls.FIRST).orElse(key.descending()));
-    }
-
-    private static Stage sorted(Stage stage, List<SortKey> orderBy, List<List<Value>> keys,
-            List<BoundQuery.Column> columns) {
-        if (orderBy.isEmpty()) return stage;
-        String sql = orderBy.stream().map(key -> text(key, columns)).collect(Collectors.joining(", "));
-        return Ordering.of(stage, new Ordering.By(sql, columns(stage.headings(), orderBy)),
-                orderBy.stream().map(QueryBinder::order).toList(),
-                keys);
-    }
-
-    /** The columns of a result that it is sorted by, by name or number. */
-    private static Set<Integer> columns(List<Stage.Heading> headings, List<SortKey> orderBy) {
-        return orderBy.stream().flatMapToInt(key -> IntStream.range(0, headings.size())
-                .filter(i -> isOf(key.by(), headings.get(i), i))).boxed().collect(Collectors.toSet());
-    }
-
-    private static boolean isOf(Expression by, Stage.Heading heading, int index) {
-        if (by instanceof Expression.Literal(Value.IntegerValue(long number))) return number == index + 1;
-        if (by instanceof Expression.ColumnName(Optional<Name> table, Name name)) {
-            return name.means(heading.name())
-                    && table.flatMap(owner -> heading.table().map(owner::means)).orElse(true);
-        }
-        // Within an expression, a number is one.
-        return by.parts().stream()
-                .anyMatch(part -> !(part instanceof Expression.Literal) && isOf(part, heading, index));
-    }
-
-    /** What rows are sorted by as SQL, a column of the result by its name even where a number means it. */
-    private static String text(SortKey key, List<BoundQuery.Column> columns) {
-        if (!(key.by() instanceof Expression.Literal(Value.IntegerValue(long number))))
-            return new SqlWriter().sortKey(key);
-        Name column = Name.of(columns.get((int) number - 1).name());
-        return new SqlWriter().sortKey(
-                new SortKey(new Expression.ColumnName(Optional.empty(), column), key.descending(), key.nulls()));
     }
 
     private BoundQuery setOperation(Compound operation, Optional<Scope> outer) {
