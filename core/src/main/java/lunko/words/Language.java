@@ -33,6 +33,9 @@ public interface Language {
     /** What a class is asked. */
     QuestionSentences questions();
 
+    /** What stands on pictures and papers that are handed out. */
+    HandoutSentences handouts();
+
     /** What learners do wrong. */
     MistakeSentences mistakes();
 

@@ -5,6 +5,7 @@ import lunko.words.Counts;
 import lunko.words.EditSentences;
 import lunko.words.FileSentences;
 import lunko.words.Glossary;
+import lunko.words.HandoutSentences;
 import lunko.words.KeySentences;
 import lunko.words.Language;
 import lunko.words.MatchSentences;
@@ -67,6 +68,11 @@ public record English(Names names, Counts counts) implements Language {
     @Override
     public QuestionSentences questions() {
         return new EnglishQuestions();
+    }
+
+    @Override
+    public HandoutSentences handouts() {
+        return new EnglishHandouts();
     }
 
     @Override

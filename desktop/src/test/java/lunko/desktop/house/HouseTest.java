@@ -28,6 +28,7 @@ class HouseTest {
     @ArchTest
     static final ArchRule FLOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("desktop").definedBy("lunko.desktop..")
+            .layer("handout").definedBy("lunko.handout..")
             .layer("exchange").definedBy("lunko.exchange..")
             .layer("shown").definedBy("lunko.show..")
             .layer("lesson").definedBy("lunko.lesson..")
@@ -40,21 +41,23 @@ class HouseTest {
             .layer("phrase").definedBy("lunko.phrase..")
             .layer("problem").definedBy("lunko.problem..")
             .whereLayer("desktop").mayNotBeAccessedByAnyLayer()
-            .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop")
-            .whereLayer("shown").mayOnlyBeAccessedByLayers("desktop")
-            .whereLayer("lesson").mayOnlyBeAccessedByLayers("shown", "desktop", "exchange")
-            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "shown", "desktop", "exchange")
-            .whereLayer("steps").mayOnlyBeAccessedByLayers("insight", "lesson", "shown", "desktop", "exchange")
+            .whereLayer("handout").mayOnlyBeAccessedByLayers("desktop")
+            .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop", "handout")
+            .whereLayer("shown").mayOnlyBeAccessedByLayers("desktop", "handout")
+            .whereLayer("lesson").mayOnlyBeAccessedByLayers("shown", "desktop", "exchange", "handout")
+            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "shown", "desktop", "exchange", "handout")
+            .whereLayer("steps")
+            .mayOnlyBeAccessedByLayers("insight", "lesson", "shown", "desktop", "exchange", "handout")
             .whereLayer("engine")
-            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange", "handout")
             .whereLayer("query")
             .mayOnlyBeAccessedByLayers("problem", "words", "engine", "steps", "insight", "lesson", "shown", "desktop",
-                    "exchange")
+                    "exchange", "handout")
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange", "handout")
             .whereLayer("table").mayOnlyBeAccessedByLayers(
                     "problem", "words", "query", "engine", "steps", "insight", "lesson", "shown", "desktop",
-                    "exchange");
+                    "exchange", "handout");
 
     @ArchTest
     static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()
@@ -86,14 +89,20 @@ class HouseTest {
 
     @ArchTest
     static final ArchRule CORE_IS_JDK_ANTLR_AND_TEXT_ONLY = classes()
-            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..")
+            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..", "lunko.handout..")
             .should().onlyDependOnClassesThat()
             .resideInAnyPackage("java..", "lunko..", "org.antlr..", "org.apache.commons.text..");
 
     @ArchTest
     static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()
             .that().resideOutsideOfPackage("lunko.desktop..")
-            .should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..");
+            .should().dependOnClassesThat().resideInAnyPackage("javafx..", "javax.swing..");
+
+    /** Pictures on paper are drawn by the JDK; whatever else is below the desktop runs in a browser too. */
+    @ArchTest
+    static final ArchRule ONLY_HANDOUTS_ARE_DRAWN = noClasses()
+            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.handout..")
+            .should().dependOnClassesThat().resideInAnyPackage("java.awt..");
 
     /** Otherwise an underscore in the name of a column is not to be seen. */
     @ArchTest

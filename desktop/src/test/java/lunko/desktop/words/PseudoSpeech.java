@@ -12,6 +12,7 @@ import lunko.words.Counts;
 import lunko.words.EditSentences;
 import lunko.words.FileSentences;
 import lunko.words.Glossary;
+import lunko.words.HandoutSentences;
 import lunko.words.KeySentences;
 import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
@@ -205,6 +206,11 @@ public final class PseudoSpeech implements Speech {
     @Override
     public MistakeSentences mistakes() {
         return pseudo(MistakeSentences.class, english.mistakes());
+    }
+
+    @Override
+    public HandoutSentences handouts() {
+        return pseudo(HandoutSentences.class, english.handouts());
     }
 
     @Override

@@ -24,6 +24,7 @@ import lunko.words.Counts;
 import lunko.words.EditSentences;
 import lunko.words.FileSentences;
 import lunko.words.Glossary;
+import lunko.words.HandoutSentences;
 import lunko.words.KeySentences;
 import lunko.words.Language;
 import lunko.words.MatchSentences;
@@ -172,6 +173,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public MistakeSentences mistakes() {
         return core.mistakes();
+    }
+
+    @Override
+    public HandoutSentences handouts() {
+        return core.handouts();
     }
 
     @Override

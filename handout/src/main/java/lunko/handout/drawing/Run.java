@@ -1,0 +1,58 @@
+package lunko.handout.drawing;
+
+import java.awt.Font;
+import java.awt.GraphicsEnvironment;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+
+/**
+ * A stretch of a text in one font: that of its face, or, where this lacks a character, one of the machine's. A
+ * character that no font has is written as its number: {@code U+4E2D}.
+ *
+ * @param font one point high
+ */
+public record Run(String text, Font font) {
+    private static final Map<Integer, Optional<Font>> OTHERS = new ConcurrentHashMap<>();
+
+    /** A text in its runs, from its first character on. */
+    public static List<Run> of(String text, Face face) {
+        if (face.font().canDisplayUpTo(text) < 0) return List.of(new Run(text, face.font()));
+        List<Run> runs = new ArrayList<>();
+        text.codePoints().forEach(character -> {
+            Optional<Font> font = font(character, face);
+            String shown = font.isPresent() ? Character.toString(character) : number(character);
+            Font of = font.orElse(face.font());
+            if (!runs.isEmpty() && runs.getLast().font == of)
+                runs.set(runs.size() - 1, new Run(runs.getLast().text + shown, of));
+            else runs.add(new Run(shown, of));
+        });
+        return runs;
+    }
+
+    /** The characters of texts that no font here has. */
+    public static Set<String> missing(Stream<String> texts) {
+        Set<String> missing = new LinkedHashSet<>();
+        texts.flatMapToInt(String::codePoints).filter(character -> font(character, Face.TEXT).isEmpty())
+                .forEach(character -> missing.add(number(character)));
+        return missing;
+    }
+
+    private static String number(int character) {
+        return "U+" + Integer.toHexString(0x10000000 | character).substring(character > 0xFFFF ? 3 : 4)
+                .toUpperCase(Locale.ROOT);
+    }
+
+    private static Optional<Font> font(int character, Face face) {
+        if (face.font().canDisplay(character) || Character.isISOControl(character)) return Optional.of(face.font());
+        return OTHERS.computeIfAbsent(character, missing -> Stream
+                .of(GraphicsEnvironment.getLocalGraphicsEnvironment().getAllFonts())
+                .filter(font -> font.canDisplay(missing)).findFirst());
+    }
+}

@@ -1,0 +1,41 @@
+package lunko.handout.file;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import javax.imageio.ImageIO;
+import lunko.handout.drawing.Drawing;
+import lunko.handout.paint.Painter;
+import lunko.handout.paint.Palette;
+
+/** Drawings as PNG (ISO/IEC 15948). */
+public final class PngFile {
+    /** The widest and highest picture that is made, in pixels. */
+    public static final int MOST = 12_000;
+
+    private PngFile() {}
+
+    /** A drawing, so many pixels to a point; fewer, where it would be larger than can be made. */
+    public static byte[] of(Drawing drawing, Palette palette, double scale) {
+        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            ImageIO.write(image(drawing, palette, scale), "png", bytes);
+            return bytes.toByteArray();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    /** The same as an image. */
+    public static BufferedImage image(Drawing drawing, Palette palette, double scale) {
+        double fitting = Math.min(scale, MOST / Math.max(1, Math.max(drawing.width(), drawing.height())));
+        BufferedImage image = new BufferedImage(Math.max(1, (int) Math.ceil(drawing.width() * fitting)),
+                Math.max(1, (int) Math.ceil(drawing.height() * fitting)), BufferedImage.TYPE_INT_RGB);
+        Graphics2D on = image.createGraphics();
+        on.scale(fitting, fitting);
+        Painter.of(palette).paint(drawing.sized(drawing.width() + 1, drawing.height() + 1), on);
+        on.dispose();
+        return image;
+    }
+}

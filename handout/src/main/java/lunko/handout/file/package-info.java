@@ -1,0 +1,2 @@
+/** Drawings in the formats of pictures and papers. */
+package lunko.handout.file;

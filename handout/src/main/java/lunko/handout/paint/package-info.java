@@ -1,0 +1,2 @@
+/** How drawings look, and the one painter of all formats. */
+package lunko.handout.paint;
