@@ -26,4 +26,52 @@ public interface HandoutSentences {
 
     /** {@code + 3 more}. */
     String more(long count);
+
+    /** {@code 1 of 2}, at the foot of a page. */
+    String page(int number, int of);
+
+    /** What stands at the foot of each page. */
+    String foot(String lesson);
+
+    /** A scene of a lesson. */
+    String title(String lesson, String scene);
+
+    /** {@code Worksheet B}. */
+    String worksheet(String letter);
+
+    /** Before the line for a name. */
+    String name();
+
+    /** Before the line for a date. */
+    String date();
+
+    /** The heading of the answers to a worksheet. */
+    String answersTo(String title);
+
+    /** Asks for lanes between rows that match, and a sign on the others. */
+    String drawLines();
+
+    /** Asks for what is missing in a query. */
+    String writeMissing();
+
+    /** Asks for the number of rows. */
+    String howManyRows();
+
+    /** Asks for the rows of the result, for which there is more than enough room. */
+    String writeResult();
+
+    /** Asks for the first rows of the result. */
+    String writeFirst(long rows);
+
+    /** Before a result whose query is asked for. */
+    String theseRows();
+
+    /** An answer that somebody has written for the rows of another worksheet. */
+    String writtenFor(String letter, String answer);
+
+    /** {@code Why}, before reasons. */
+    String why();
+
+    /** The heading of all kinds of join on one page. */
+    String everyKind(String lesson);
 }

@@ -47,4 +47,84 @@ final class EnglishHandouts implements HandoutSentences {
     public String more(long count) {
         return text("+ {} more", count);
     }
+
+    @Override
+    public String page(int number, int of) {
+        return text("{} of {}", number, of);
+    }
+
+    @Override
+    public String foot(String lesson) {
+        return text("Lunko · {}", lesson);
+    }
+
+    @Override
+    public String title(String lesson, String scene) {
+        return text("{} · {}", lesson, scene);
+    }
+
+    @Override
+    public String worksheet(String letter) {
+        return text("Worksheet {}", letter);
+    }
+
+    @Override
+    public String name() {
+        return "Name";
+    }
+
+    @Override
+    public String date() {
+        return "Date";
+    }
+
+    @Override
+    public String answersTo(String title) {
+        return text("Answers · {}", title);
+    }
+
+    @Override
+    public String drawLines() {
+        return "Draw a line between the rows that match. Mark those that have no match with a diamond.";
+    }
+
+    @Override
+    public String writeMissing() {
+        return "Write what is missing in the query.";
+    }
+
+    @Override
+    public String howManyRows() {
+        return "How many rows does it give?";
+    }
+
+    @Override
+    public String writeResult() {
+        return "Write down the result. There are more lines than you need.";
+    }
+
+    @Override
+    public String writeFirst(long rows) {
+        return text("Write down the first {} of the result.", counted(rows, "row"));
+    }
+
+    @Override
+    public String theseRows() {
+        return "This is its result.";
+    }
+
+    @Override
+    public String writtenFor(String letter, String answer) {
+        return text("{} (written for worksheet {})", answer, letter);
+    }
+
+    @Override
+    public String why() {
+        return "Why";
+    }
+
+    @Override
+    public String everyKind(String lesson) {
+        return text("Every kind of join · {}", lesson);
+    }
 }

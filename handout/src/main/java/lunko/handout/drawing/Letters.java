@@ -4,12 +4,15 @@ import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** How much room text takes. */
 public final class Letters {
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     /** Widths are measured at this size, where hints of the font make no difference. */
     private static final float LARGE = 100;
+    private static final Map<Font, Font> LARGER = new ConcurrentHashMap<>();
     private static final String CUT = "…";
 
     private Letters() {}
@@ -18,7 +21,7 @@ public final class Letters {
     public static double width(String text, Lettering lettering) {
         double width = 0;
         for (Run run : Run.of(text, lettering.face())) {
-            Font large = run.font().deriveFont(LARGE);
+            Font large = LARGER.computeIfAbsent(run.font(), font -> font.deriveFont(LARGE));
             width += large.getStringBounds(run.text(), EXACT).getWidth();
         }
         return width * lettering.size() / LARGE;

@@ -81,8 +81,15 @@ public final class QueryFigure {
         base += CODE.lineHeight() + 2;
     }
 
+    private static double indent() {
+        return Letters.width("    ", CODE);
+    }
+
     private void gap() {
-        if (x > 0 && x + GAP > width) newLine();
+        if (x > 0 && x + GAP > width) {
+            newLine();
+            x = indent();
+        }
         marks.add(Mark.Outline.of(new Line2D.Double(x, base + 3, x + GAP, base + 3), Pen.of(Common.INK, 0.8)));
         x += GAP;
     }
@@ -95,7 +102,7 @@ public final class QueryFigure {
             double wide = Letters.width(lines[i], lettering);
             if (x > 0 && x + wide > width) {
                 newLine();
-                x = Letters.width("    ", CODE);
+                x = indent();
             }
             marks.add(new Mark.Text(x, base, lines[i], lettering, ink(lines[i], kind)));
             x += wide;

@@ -10,6 +10,7 @@ import lunko.handout.drawing.Fill;
 import lunko.handout.drawing.Ink.Common;
 import lunko.handout.drawing.Lettering;
 import lunko.handout.drawing.Mark;
+import lunko.phrase.Phrase;
 import lunko.show.Showing;
 import lunko.steps.Frame;
 
@@ -55,13 +56,19 @@ public final class SceneFigure {
     public static Drawing why(Subject subject, double width) {
         Showing showing = subject.showing();
         Optional<Frame> frame = showing.frame();
-        Drawing said = frame.map(now -> subject.phrases().of(now.shown().why().in(subject.in()), 13, width - 18))
+        Drawing said = frame.map(now -> now.shown().why().in(subject.in()))
+                .map(phrase -> subject.phrases().of(phrase, 13, width - 18))
                 .orElseGet(() -> showing.obstacle()
                         .map(problem -> TextFigure.of(subject.in().problems().of(problem.fault()).text(),
                                 Lettering.TEXT.of(13), Common.INK,
                                 width - 18))
                         .orElse(Drawing.EMPTY));
         return beside(said);
+    }
+
+    /** A sentence, with a bar before it, in letters of a size. */
+    public static Drawing said(Subject subject, Phrase phrase, double size, double width) {
+        return beside(subject.phrases().of(phrase, size, width - 18));
     }
 
     /** Something said, with a bar before it. */

@@ -20,6 +20,11 @@ public record Subject(Showing showing, Language in) {
     private static final Lettering TITLE = Lettering.STRONG.of(13);
     private static final Lettering ABOUT = Lettering.TEXT.of(11);
 
+    /** The same after another step. */
+    public Subject at(long step) {
+        return new Subject(showing.at(step), in);
+    }
+
     /** The join at hand; a defect where there is none. */
     JoinResult outcome() {
         return showing.outcome().orElseThrow();

@@ -1,0 +1,49 @@
+package lunko.handout.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import lunko.lesson.WrittenQuery;
+import lunko.problem.Stretch;
+import lunko.query.change.Joins;
+import lunko.query.sql.Clause;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.QueryBody;
+
+/** What may be missing in a query, to be filled in. */
+public enum Gap {
+    /** The kinds of its joins. */
+    KIND,
+    /** What makes rows match. */
+    ON,
+    /** Which rows are wanted. */
+    WHERE;
+
+    /** Its name on the command line: {@code kind}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The one of this name, if there is one. */
+    public static Optional<Gap> named(String id) {
+        return Stream.of(values()).filter(gap -> gap.id().equals(id)).findFirst();
+    }
+
+    /** Where these are in the text of a query that stands alone, in order. */
+    static List<Stretch> in(WrittenQuery query, Set<Gap> wanted) {
+        return query.read().either(read -> {
+            List<Stretch> gaps = new ArrayList<>();
+            for (FromItem.JoinedTable join : Joins.of(read.query().query())) {
+                if (wanted.contains(KIND)) read.script().words(join, Clause.JOIN).ifPresent(gaps::add);
+                if (wanted.contains(ON) && join.specification() instanceof FromItem.JoinSpecification.On(var condition))
+                    read.script().stretch(condition).ifPresent(gaps::add);
+            }
+            if (wanted.contains(WHERE) && read.query().query().body() instanceof QueryBody.Select select)
+                select.where().flatMap(read.script()::stretch).ifPresent(gaps::add);
+            return List.copyOf(gaps);
+        }, _ -> List.of());
+    }
+}
