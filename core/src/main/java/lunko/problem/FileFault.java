@@ -6,6 +6,9 @@ import lunko.table.Type;
 /** Why a file cannot be read or written, or what is wrong with what is in it. */
 public sealed interface FileFault extends Fault {
 
+    /** There is such a file already. */
+    record AlreadyThere() implements FileFault {}
+
     /** What is wrong with the rows and columns in a file. */
     sealed interface TablePart extends FileFault {}
 

@@ -50,4 +50,10 @@ public sealed interface WorkFault extends Fault {
 
     /** Something that is no number of rows. */
     record NoRowCount() implements WorkFault {}
+
+    /** Scenes of which nothing can be handed out. */
+    record NothingToHandOut() implements WorkFault {}
+
+    /** Scenes of a handout that are none. */
+    record NoScenes(String said) implements WorkFault {}
 }

@@ -1,5 +1,7 @@
 package lunko.words;
 
+import java.util.List;
+
 /** What stands on pictures and papers that learners are given. */
 public interface HandoutSentences {
 
@@ -74,4 +76,46 @@ public interface HandoutSentences {
 
     /** The heading of all kinds of join on one page. */
     String everyKind(String lesson);
+
+    /** A scene with its number before its title. */
+    String numbered(int number, String title);
+
+    /** {@code Worksheet}, as it is chosen. */
+    String worksheets();
+
+    /** {@code Answers}, as they are chosen. */
+    String answerSheets();
+
+    /** {@code Every kind on a page}, as it is chosen. */
+    String summarySheet();
+
+    /** {@code Pages with pictures}, as they are chosen. */
+    String pagesOfPictures();
+
+    /** Pictures that can be made larger, as they are chosen. */
+    String drawings();
+
+    /** {@code Pictures}, as they are chosen. */
+    String pictures();
+
+    /** A picture of each step, as they are chosen. */
+    String picturesOfSteps();
+
+    /** Moving pictures, as they are chosen. */
+    String movingPictures();
+
+    /** A text with pictures, as it is chosen. */
+    String markdown();
+
+    /** A notebook, as it is chosen. */
+    String notebook();
+
+    /** A script for a database, as it is chosen. */
+    String script();
+
+    /** That no typeface has some characters, whose numbers stand in their place. */
+    String missing(List<String> characters);
+
+    /** That some scenes, counted from 1, cannot be shown. */
+    String notShown(List<Integer> scenes);
 }

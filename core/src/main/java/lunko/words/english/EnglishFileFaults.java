@@ -13,6 +13,8 @@ record EnglishFileFaults(Names names, Problems problems) {
 
     Phrase of(FileFault fault) {
         return switch (fault) {
+            case FileFault.AlreadyThere() ->
+                Say.say("There is such a file already: choose another name, or say that it may be replaced.");
             case FileFault.IsFolder() -> Say.say("This is a folder: name a file in it.");
             case FileFault.NoFile() -> Say.say("There is no such file: check its name and folder.");
             case FileFault.NotReadable() ->

@@ -3,6 +3,7 @@ package lunko.words.english;
 import static lunko.words.english.Say.counted;
 import static lunko.words.english.Say.text;
 
+import java.util.List;
 import lunko.words.HandoutSentences;
 
 /** What stands on pictures and papers, in English. */
@@ -126,5 +127,77 @@ final class EnglishHandouts implements HandoutSentences {
     @Override
     public String everyKind(String lesson) {
         return text("Every kind of join · {}", lesson);
+    }
+
+    @Override
+    public String numbered(int number, String title) {
+        return text("{}. {}", number, title);
+    }
+
+    @Override
+    public String worksheets() {
+        return "Worksheet";
+    }
+
+    @Override
+    public String answerSheets() {
+        return "Answers";
+    }
+
+    @Override
+    public String summarySheet() {
+        return "Every kind on a page";
+    }
+
+    @Override
+    public String pagesOfPictures() {
+        return "Pages with pictures";
+    }
+
+    @Override
+    public String drawings() {
+        return "Pictures of any size";
+    }
+
+    @Override
+    public String pictures() {
+        return "Pictures";
+    }
+
+    @Override
+    public String picturesOfSteps() {
+        return "A picture of each step";
+    }
+
+    @Override
+    public String movingPictures() {
+        return "Moving picture";
+    }
+
+    @Override
+    public String markdown() {
+        return "Text with pictures";
+    }
+
+    @Override
+    public String notebook() {
+        return "Notebook";
+    }
+
+    @Override
+    public String script() {
+        return "Script for a database";
+    }
+
+    @Override
+    public String missing(List<String> characters) {
+        return text("No typeface here has {}: their numbers stand in their place.", Say.named(characters));
+    }
+
+    @Override
+    public String notShown(List<Integer> scenes) {
+        return scenes.size() == 1 ? text("Scene {} cannot be shown: its page says why.", scenes.getFirst())
+                : text("Scenes {} cannot be shown: their pages say why.",
+                        Say.list(scenes.stream().map(String::valueOf).toList()));
     }
 }

@@ -12,6 +12,10 @@ final class EnglishWorkFaults {
 
     static Phrase say(WorkFault fault, Names names) {
         return switch (fault) {
+            case WorkFault.NothingToHandOut() ->
+                Say.say("There is nothing to hand out here: choose a scene whose tables can be joined.");
+            case WorkFault.NoScenes(String said) ->
+                Say.say("“{}” names no scenes: write numbers such as 3 or 2-5, with commas between them.", said);
             case WorkFault.Stopped() -> Say.say("Stopped: nothing was changed.");
             case WorkFault.Busy() -> Say.say("Lunko is still working: wait for it, or stop it first.");
             case WorkFault.Failed(String work) ->

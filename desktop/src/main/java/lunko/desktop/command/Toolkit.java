@@ -29,11 +29,12 @@ final class Toolkit {
     static void startOffscreen() {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        System.setProperty("java.awt.headless", "true");
         start();
     }
 
     private static void start() {
+        // Pictures that are handed out are drawn on no screen.
+        System.setProperty("java.awt.headless", "true");
         CompletableFuture<Void> started = new CompletableFuture<>();
         Runnable prepare = () -> {
             Look.install();

@@ -14,6 +14,9 @@ public sealed interface Fill {
     /** The ground of what comes from a table. */
     record Wash(TableHue hue) implements Fill {}
 
+    /** A region with rows of a table that count. */
+    record Region(TableHue hue) implements Fill {}
+
     /** The NULLs of an outer join, where a table had nothing to give. */
     record Hatch(TableHue hue) implements Fill {}
 

@@ -3,6 +3,7 @@ package lunko.handout.figure;
 import java.awt.geom.CubicCurve2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -83,6 +84,8 @@ public final class JoinFigure {
         Drawing drawn = subject.title(subject.in().handouts().result(), about, Common.INK);
         for (Side side : Side.values()) drawn = drawn.under(result(side, rows).moved(0, TITLE));
         drawn = drawn.under(new Drawing(0, 0, origins(rows)).moved(0, TITLE));
+        // Room for the rows that are still to come, so that nothing below moves when they do.
+        drawn = drawn.under(Drawing.space(0, TITLE + Panel.HEAD + Panel.ROW * Subject.drawn(outcome.size()).count()));
         return Drawing.column(6, List.of(drawn, subject.more(rows.size(), Panel.MOST_ROWS)));
     }
 
@@ -103,19 +106,25 @@ public final class JoinFigure {
         return side.of(left, right);
     }
 
-    /** Where a row of a side stands, its top left corner and what it looks like there. */
-    Drawing sourceRow(Side side, int row) {
-        return new Drawing(panel(side).width(), Panel.ROW, row < panel(side).lines().size() ? panel(side).line(row)
-                : List.of()).moved(x(side), TITLE);
+    /** A row of a side on its way into the last row of the result, of which it has gone a part, from 0 to 1. */
+    public Drawing flying(Side side, int row, double way) {
+        Panel panel = panel(side);
+        int last = frame.landed().size() - 1;
+        if (row >= panel.lines().size() || last < 0 || last >= Panel.MOST_ROWS) return Drawing.EMPTY;
+        double down = (resultY(last) - sourceY(row)) * way;
+        double top = Panel.HEAD + Panel.ROW * row;
+        Drawing flying = new Drawing(panel.width(), panel.height(), List.of(Mark.Outline.of(
+                new Rectangle2D.Double(Panel.NUMBERS, top, panel.width() - Panel.NUMBERS, Panel.ROW), new Fill.Now())));
+        return flying.under(new Drawing(0, 0, panel.line(row))).moved(x(side), TITLE + down);
     }
 
     /** The middle of a row of a side. */
-    double sourceY(int row) {
+    private static double sourceY(int row) {
         return TITLE + Panel.middle(row);
     }
 
     /** The middle of a row of the result. */
-    double resultY(int row) {
+    private double resultY(int row) {
         return sources().height() + BETWEEN + TITLE + Panel.middle(row);
     }
 

@@ -14,7 +14,7 @@ import lunko.query.Side;
 /** A kind of join at a glance: its sign, its query, the rows that it gives by name, its circles, and how many. */
 public final class KindTile {
     private static final int MOST_ROWS = 7;
-    private static final double CIRCLES = 0.42;
+    private static final double CIRCLES = 0.38;
     private static final double SMALL = 0.72;
 
     private KindTile() {}
@@ -28,8 +28,7 @@ public final class KindTile {
                 TextFigure.line(subject.in().results().sum(outcome.size(), outcome.sum()), Lettering.TEXT.of(10),
                         Common.MUTE).moved(0, 2)));
         Drawing query = SceneFigure.query(subject, width / SMALL).scaled(SMALL);
-        Drawing circles = VennFigure.of(subject).or(() -> PairGridFigure.of(subject).map(grid -> grid.scaled(0.9)))
-                .orElse(Drawing.EMPTY).scaled(CIRCLES);
+        Drawing circles = VennFigure.counted(subject).orElse(Drawing.EMPTY).scaled(CIRCLES);
         return Drawing.column(7, List.of(head.within(width), query,
                 Drawing.row(12, List.of(names(subject, outcome).scaled(SMALL), circles)).within(width)));
     }

@@ -27,9 +27,10 @@ public final class ResultGrid {
         Panel full = StageFigure.panel(subject, result);
         List<Cell> empty = Collections.nCopies(full.columns().size(), new Cell.Blank());
         // How wide the values are would be a hint.
-        List<Panel.Column> columns = full.columns().stream().map(column -> new Panel.Column(column.heading(), column.key(),
-                false, column.hue(), Math.max(60, Panel.Column.fitting(column.heading(), column.key(), false,
-                        column.hue(), List.of()).width())))
+        List<Panel.Column> columns = full
+                .columns().stream().map(column -> new Panel.Column(column.heading(), column.key(),
+                        false, column.hue(), Math.max(60, Panel.Column.fitting(column.heading(), column.key(), false,
+                                column.hue(), List.of()).width())))
                 .toList();
         Panel panel = new Panel(columns, IntStream.range(0, lines)
                 .mapToObj(_ -> new Panel.Line(empty, Panel.Look.PLAIN)).toList(), false);

@@ -18,15 +18,29 @@ import lunko.steps.Frame;
 public final class SceneFigure {
     private static final double LEAST = 520;
     private static final double BETWEEN = 20;
+    /** The room around all of it. */
+    public static final double AROUND = 28;
 
     private SceneFigure() {}
 
     /** All of it. */
     public static Drawing of(Subject subject) {
         Drawing stage = stage(subject);
-        double width = Math.max(LEAST, stage.width());
-        return Drawing.column(BETWEEN, List.of(title(subject, width), query(subject, width), stage,
-                why(subject, width))).padded(28);
+        double width = width(stage);
+        return Drawing.column(BETWEEN, List.of(head(subject, width), stage, why(subject, width))).padded(AROUND);
+    }
+
+    private static double width(Drawing stage) {
+        return Math.max(LEAST, stage.width());
+    }
+
+    private static Drawing head(Subject subject, double width) {
+        return Drawing.column(BETWEEN, List.of(title(subject, width), query(subject, width)));
+    }
+
+    /** How far below the top of all of it the rows begin. */
+    public static double stageTop(Subject subject) {
+        return AROUND + head(subject, width(stage(subject))).height() + BETWEEN;
     }
 
     private static Drawing title(Subject subject, double width) {

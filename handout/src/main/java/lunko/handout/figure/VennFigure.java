@@ -34,21 +34,34 @@ public final class VennFigure {
     private static final double LINE = 16;
     private static final int MOST = 8;
     private static final Lettering COUNT = Lettering.STRONG.of(15);
+    private static final Lettering LARGE = Lettering.STRONG.of(32);
     private static final Lettering NAME = Lettering.TEXT.of(11);
 
     private final Subject subject;
+    /** Whether rows and tables are named, or counted alone. */
+    private final boolean names;
     private final List<Mark> marks = new ArrayList<>();
 
-    private VennFigure(Subject subject) {
+    private VennFigure(Subject subject, boolean names) {
         this.subject = subject;
+        this.names = names;
     }
 
     /** Three circles for a chain of two joins, or two; nothing, where rows are not compared. */
     public static Optional<Drawing> of(Subject subject) {
         Optional<Drawing> three = subject.showing().joining().flatMap(joining -> joining.circles())
-                .map(circles -> new VennFigure(subject).draw(circles));
-        return three.isPresent() ? three : subject.showing().regions().filter(regions -> regions.kind().compares())
-                .map(regions -> new VennFigure(subject).draw(regions, subject.outcome().join()));
+                .map(circles -> new VennFigure(subject, true).draw(circles));
+        return three.isPresent() ? three : two(subject, true);
+    }
+
+    /** Two circles with numbers alone, to be made small; nothing, where rows are not compared. */
+    public static Optional<Drawing> counted(Subject subject) {
+        return two(subject, false);
+    }
+
+    private static Optional<Drawing> two(Subject subject, boolean names) {
+        return subject.showing().regions().filter(regions -> regions.kind().compares())
+                .map(regions -> new VennFigure(subject, names).draw(regions, subject.outcome().join()));
     }
 
     private static Shape circle(double x, double y, double radius) {
@@ -62,10 +75,10 @@ public final class VennFigure {
         Shape right = circle(x + APART, y, RADIUS);
         JoinKind kind = regions.kind();
         boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
-        region(without(left, right), new Fill.Wash(hue(Side.LEFT)), kind.takesAlone(Side.LEFT));
-        region(without(right, left), new Fill.Wash(hue(Side.RIGHT)), kind.takesAlone(Side.RIGHT));
+        region(without(left, right), new Fill.Region(hue(Side.LEFT)), kind.takesAlone(Side.LEFT));
+        region(without(right, left), new Fill.Region(hue(Side.RIGHT)), kind.takesAlone(Side.RIGHT));
         region(both(left, right),
-                kind.only().<Fill>map(side -> new Fill.Wash(hue(side))).orElse(new Fill.Met()), met);
+                kind.only().<Fill>map(side -> new Fill.Region(hue(side))).orElse(new Fill.Met()), met);
         marks.add(Mark.Outline.of(left, Pen.of(new Ink.Own(hue(Side.LEFT)), 2)));
         marks.add(Mark.Outline.of(right, Pen.of(new Ink.Own(hue(Side.RIGHT)), 2)));
         double lune = APART;
@@ -86,7 +99,7 @@ public final class VennFigure {
                         met));
         caption(x + APART / 2, y + RADIUS + 18, "", kind.only().isPresent() ? subject.in().handouts().matched()
                 : subject.in().handouts().pairs(), Common.INK);
-        return new Drawing(2 * RADIUS + APART + 4, 2 * RADIUS + 44, marks);
+        return new Drawing(2 * RADIUS + APART + 4, 2 * RADIUS + (names ? 44 : 4), marks);
     }
 
     private String pair(Join join, ResultRow.Met pair) {
@@ -119,24 +132,28 @@ public final class VennFigure {
 
     /** How many rows there are in a region, and what they are called as far as there is room. */
     private void names(long count, IntFunction<String> name, double x, double y, double width, boolean taken) {
+        Ink ink = taken ? Common.INK : Common.MUTE;
+        if (!names) {
+            centred(subject.in().counts().number(count), x, y + LARGE.size() * 0.36, LARGE, ink);
+            return;
+        }
         long fits = count <= MOST ? count : MOST - 1;
         List<String> lines = new ArrayList<>(IntStream.range(0, (int) fits)
                 .mapToObj(n -> Letters.fitting(name.apply(n), NAME, width)).toList());
         if (count > fits) lines.add(subject.in().handouts().more(count - fits));
         double top = y - (lines.size() * LINE + 20) / 2;
-        Ink ink = taken ? Common.INK : Common.MUTE;
-        plain(subject.in().counts().number(count), x, top + 14, COUNT, ink);
-        for (int i = 0; i < lines.size(); i++) plain(lines.get(i), x, top + 20 + LINE * (i + 0.8), NAME, ink);
+        centred(subject.in().counts().number(count), x, top + 14, COUNT, ink);
+        for (int i = 0; i < lines.size(); i++) centred(lines.get(i), x, top + 20 + LINE * (i + 0.8), NAME, ink);
     }
 
-    /** Words on a ground of their own, so that no pattern runs through them. */
-    private void plain(String text, double x, double base, Lettering lettering, Ink ink) {
+    private void centred(String text, double x, double base, Lettering lettering, Ink ink) {
         marks.add(new Mark.Text(x - Letters.width(text, lettering) / 2, base, text, lettering, ink));
     }
 
     private void caption(double x, double base, String name, String meaning, Ink ink) {
-        plain(Letters.fitting(name, Lettering.STRONG, APART), x, base, Lettering.STRONG, ink);
-        plain(meaning, x, base + 17, NAME, Common.MUTE);
+        if (!names) return;
+        centred(Letters.fitting(name, Lettering.STRONG, APART), x, base, Lettering.STRONG, ink);
+        centred(meaning, x, base + 17, NAME, Common.MUTE);
     }
 
     /** The middle of each region of three circles, as far from that of all as the radius so many times. */
@@ -179,11 +196,11 @@ public final class VennFigure {
             names(content.rows().size(), n -> in.names().shortRow(content.rows().get(n).name()),
                     x + at.right() * RADIUS, y + at.down() * RADIUS, RADIUS * 0.62, content.kept());
         }
-        plain(in.names().rows(circles.names().get(0)), x - apart * 0.9 - RADIUS * 0.5, 14, Lettering.STRONG,
+        centred(in.names().rows(circles.names().get(0)), x - apart * 0.9 - RADIUS * 0.5, 14, Lettering.STRONG,
                 inks.get(0));
-        plain(in.names().rows(circles.names().get(1)), x + apart * 0.9 + RADIUS * 0.5, 14, Lettering.STRONG,
+        centred(in.names().rows(circles.names().get(1)), x + apart * 0.9 + RADIUS * 0.5, 14, Lettering.STRONG,
                 inks.get(1));
-        plain(in.names().rows(circles.names().get(2)), x, y + apart + RADIUS + 18, Lettering.STRONG, inks.get(2));
+        centred(in.names().rows(circles.names().get(2)), x, y + apart + RADIUS + 18, Lettering.STRONG, inks.get(2));
         return new Drawing(2 * x, y + apart + RADIUS + 26, marks);
     }
 }

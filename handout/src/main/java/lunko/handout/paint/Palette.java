@@ -2,8 +2,6 @@ package lunko.handout.paint;
 
 import java.awt.Color;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Stream;
 import lunko.handout.drawing.Fill;
 import lunko.handout.drawing.Ink;
 import lunko.insight.picture.TableHue;
@@ -128,6 +126,11 @@ public enum Palette {
         }
 
         @Override
+        Filling region(TableHue hue) {
+            return new Filling(Color.WHITE, hue == TableHue.FIRST ? Pattern.RISING : Pattern.FALLING, rgb(0xC4C4C4));
+        }
+
+        @Override
         Filling met() {
             return new Filling(Color.WHITE, Pattern.CROSSED, rgb(0xC4C4C4));
         }
@@ -162,6 +165,11 @@ public enum Palette {
         return new Filling(rgb(tones(hue).strong()), Pattern.PLAIN, rgb(tones(hue).strong()));
     }
 
+    /** What a region with rows of a table is filled with. */
+    Filling region(TableHue hue) {
+        return new Filling(rgb(tones(hue).wash()), Pattern.PLAIN, rgb(tones(hue).wash()));
+    }
+
     /** The colour of an ink. */
     public Color color(Ink ink) {
         return switch (ink) {
@@ -176,6 +184,7 @@ public enum Palette {
             case Fill.Flat(Ink ink) -> new Filling(color(ink), Pattern.PLAIN, color(ink));
             case Fill.Body(TableHue hue) -> body(hue);
             case Fill.Wash(TableHue hue) -> new Filling(rgb(tones(hue).wash()), pattern(hue), rgb(tones(hue).hatch()));
+            case Fill.Region(TableHue hue) -> region(hue);
             case Fill.Hatch(TableHue hue) ->
                 new Filling(common(Ink.Common.CARD), Pattern.RISING, rgb(tones(hue).hatch()));
             case Fill.Met() -> met();
@@ -184,13 +193,9 @@ public enum Palette {
     }
 
     /** Its name on the command line: {@code print}. */
-    public String id() {
+    @Override
+    public String toString() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    /** The one of this name, if there is one. */
-    public static Optional<Palette> named(String id) {
-        return Stream.of(values()).filter(palette -> palette.id().equals(id)).findFirst();
     }
 
     private static Color rgb(int rgb) {

@@ -1,12 +1,7 @@
 package lunko.handout.sheet;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.IntStream;
-import lunko.engine.JoinResult;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink.Common;
@@ -16,15 +11,11 @@ import lunko.handout.figure.ResultGrid;
 import lunko.handout.figure.SceneFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.figure.TextFigure;
-import lunko.insight.explanation.RowExplanation;
-import lunko.insight.explanation.SourceRowWhy;
+import lunko.insight.explanation.EveryWhy;
 import lunko.insight.question.Question;
 import lunko.phrase.Phrase;
-import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
-import lunko.steps.Timeline;
-import lunko.words.Sentence;
 
 /** What a worksheet should have come to: for each scene the result, the lanes, and why each row is there or is not. */
 public record AnswerSheet(Paper paper, Variant variant) {
@@ -51,7 +42,8 @@ public record AnswerSheet(Paper paper, Variant variant) {
     private void add(Subject subject, Pages pages) {
         Showing showing = subject.showing();
         pages.add(0, TextFigure.of(subject.in().handouts().answersTo(Worksheet.title(subject)), TITLE, Common.INK,
-                paper.within()), TextFigure.line(subject.in().handouts().worksheet(variant.letter()), ABOUT, Common.MUTE));
+                paper.within()),
+                TextFigure.line(subject.in().handouts().worksheet(variant.letter()), ABOUT, Common.MUTE));
         JoinFigure.of(subject).ifPresent(join -> pages.add(GAP, join.sources()));
         pages.add(GAP, SceneFigure.query(subject, paper.within()));
         asked(subject).ifPresent(said -> pages.add(GAP, said));
@@ -71,7 +63,8 @@ public record AnswerSheet(Paper paper, Variant variant) {
 
     /** The question of the scene with its answer. */
     private Optional<Drawing> asked(Subject subject) {
-        return Asking.of(subject.showing().lesson()).filter(asking -> asking.question().sort() != Question.Sort.WRITE_QUERY)
+        return Asking.of(subject.showing().lesson())
+                .filter(asking -> asking.question().sort() != Question.Sort.WRITE_QUERY)
                 .flatMap(asking -> asking.answered(subject.showing(), subject.in()).map(answer -> Drawing.column(4,
                         List.of(TextFigure.of(asking.said(subject.showing(), subject.in()), HEAD, Common.INK,
                                 paper.within()),
@@ -95,35 +88,9 @@ public record AnswerSheet(Paper paper, Variant variant) {
 
     /** Why each row is there or is not, each sentence once. */
     private static List<Phrase> whys(Subject subject) {
-        Set<Phrase> said = new LinkedHashSet<>();
         Showing showing = subject.showing();
-        Timeline timeline = showing.timeline().orElseThrow();
-        boolean one = showing.joins() == 1 && showing.outcome().orElseThrow().kind().compares();
-        List<Sentence> all = new ArrayList<>();
-        if (one) all.addAll(ofJoin(showing.outcome().orElseThrow()));
-        if (!one || timeline.parts().size() > 1) all.addAll(ofQuery(timeline.result()));
-        all.stream().limit(MOST_WHYS).forEach(sentence -> said.add(sentence.in(subject.in())));
-        return List.copyOf(said);
-    }
-
-    private static List<Sentence> ofJoin(JoinResult outcome) {
-        List<Sentence> all = new ArrayList<>();
-        for (Side side : Side.values()) {
-            int rows = Math.min(MOST_WHYS, outcome.join().on(side).rows().size());
-            for (int row = 0; row < rows; row++) new SourceRowWhy(outcome, side, row).said().ifPresent(all::add);
-        }
-        return all;
-    }
-
-    private static List<Sentence> ofQuery(Stage result) {
-        RowExplanation explanation = RowExplanation.of(result);
-        List<Sentence> all = new ArrayList<>();
-        IntStream.range(0, Math.min(MOST_WHYS, result.rows().size()))
-                .forEach(row -> explanation.why(row).ifPresent(all::add));
-        Stage leftmost = result;
-        while (!leftmost.inputs().isEmpty()) leftmost = leftmost.inputs().getFirst();
-        IntStream.range(0, Math.min(MOST_WHYS, leftmost.rows().size()))
-                .forEach(row -> explanation.whyNot(row).ifPresent(all::add));
-        return all;
+        return new EveryWhy(showing.timeline().orElseThrow(),
+                showing.joins() == 1 ? showing.outcome() : Optional.empty())
+                .said(MOST_WHYS).stream().map(sentence -> sentence.in(subject.in())).distinct().toList();
     }
 }

@@ -3,9 +3,7 @@ package lunko.handout.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Stretch;
 import lunko.query.change.Joins;
@@ -23,13 +21,9 @@ public enum Gap {
     WHERE;
 
     /** Its name on the command line: {@code kind}. */
-    public String id() {
+    @Override
+    public String toString() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    /** The one of this name, if there is one. */
-    public static Optional<Gap> named(String id) {
-        return Stream.of(values()).filter(gap -> gap.id().equals(id)).findFirst();
     }
 
     /** Where these are in the text of a query that stands alone, in order. */

@@ -1,8 +1,6 @@
 package lunko.handout.sheet;
 
 import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Sizes of paper, in points. */
 public enum Paper {
@@ -34,12 +32,8 @@ public enum Paper {
     }
 
     /** Its name on the command line: {@code a4}. */
-    public String id() {
+    @Override
+    public String toString() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    /** The one of this name, if there is one. */
-    public static Optional<Paper> named(String id) {
-        return Stream.of(values()).filter(paper -> paper.id().equals(id)).findFirst();
     }
 }

@@ -3,6 +3,7 @@ package lunko.handout.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink.Common;
 import lunko.handout.drawing.Lettering;
@@ -21,32 +22,42 @@ import lunko.words.Language;
 
 /** Every kind of join on the two tables at hand, on one page. */
 public record SummarySheet(Paper paper) {
-    private static final double BETWEEN = 20;
+    private static final double BETWEEN = 24;
+    private static final double WIDEST = 1.7;
 
     /** Its page for the tables of the scene that is shown; none, where these cannot be joined. */
     public List<Drawing> of(Lesson lesson, Language in) {
-        double width = (paper.within() - BETWEEN) / 2;
-        List<Drawing> tiles = new ArrayList<>();
-        for (JoinKind kind : JoinKind.values())
-            showing(lesson, kind).ifPresent(showing -> tiles.add(KindTile.of(new Subject(showing, in), width)));
-        if (tiles.isEmpty()) return List.of();
-        List<Drawing> lines = new ArrayList<>();
-        lines.add(TextFigure.of(in.handouts().everyKind(lesson.title()), Lettering.STRONG.of(16), Common.INK,
-                paper.within()));
-        lines.add(tables(lesson, in).within(paper.within()));
-        for (int i = 0; i < tiles.size(); i += 2)
-            lines.add(Drawing.row(0, List.of(tiles.get(i).sized(width + BETWEEN, tiles.get(i).height()),
-                    i + 1 < tiles.size() ? tiles.get(i + 1) : Drawing.EMPTY)));
+        List<Subject> kinds = Stream.of(JoinKind.values()).flatMap(kind -> showing(lesson, kind).stream())
+                .map(showing -> new Subject(showing, in)).toList();
+        if (kinds.isEmpty()) return List.of();
         Pages pages = new Pages(paper);
-        pages.add(0, Drawing.column(14, lines));
+        Drawing page = page(lesson, kinds, paper.within());
+        // The smaller it has to be, the wider it may be.
+        for (double wider = 1.05; wider < WIDEST && page.height() / page.width() > pages.left() / paper.within();
+                wider += 0.05) {
+            page = page(lesson, kinds, paper.within() * wider);
+        }
+        pages.add(0, page);
         return pages.all(in.handouts().foot(lesson.title()), in);
     }
 
-    private static Drawing tables(Lesson lesson, Language in) {
-        Showing inner = showing(lesson, JoinKind.INNER).orElseThrow();
-        Subject subject = new Subject(inner, in);
+    private static Drawing page(Lesson lesson, List<Subject> kinds, double width) {
+        Language in = kinds.getFirst().in();
+        double half = (width - BETWEEN) / 2;
+        List<Drawing> lines = new ArrayList<>();
+        lines.add(TextFigure.of(in.handouts().everyKind(lesson.title()), Lettering.STRONG.of(18), Common.INK, width));
+        lines.add(tables(lesson, kinds.getFirst()).within(width));
+        List<Drawing> tiles = kinds.stream().map(kind -> KindTile.of(kind, half)).toList();
+        for (int i = 0; i < tiles.size(); i += 2)
+            lines.add(Drawing.row(0, List.of(tiles.get(i).sized(half + BETWEEN, tiles.get(i).height()),
+                    i + 1 < tiles.size() ? tiles.get(i + 1) : Drawing.EMPTY)));
+        Drawing all = Drawing.column(16, lines);
+        return all.sized(width, all.height());
+    }
+
+    private static Drawing tables(Lesson lesson, Subject subject) {
         return Drawing.row(40, List.of(TablesFigure.of(subject, lesson.staged().table(Side.LEFT)),
-                TablesFigure.of(subject, lesson.staged().table(Side.RIGHT)))).scaled(0.72);
+                TablesFigure.of(subject, lesson.staged().table(Side.RIGHT)))).scaled(0.78);
     }
 
     /** The two tables at hand, joined by a kind; nothing, where that cannot run. */

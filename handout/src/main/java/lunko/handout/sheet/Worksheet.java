@@ -89,7 +89,8 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
         private void tables() {
             Optional<JoinFigure> join = JoinFigure.of(subject.at(0));
             boolean lone = showing.joins() == 1 && showing.outcome().filter(outcome -> outcome.kind().compares()
-                    && outcome.join().on(Side.LEFT) instanceof Source && outcome.join().on(Side.RIGHT) instanceof Source)
+                    && outcome.join().on(Side.LEFT) instanceof Source
+                    && outcome.join().on(Side.RIGHT) instanceof Source)
                     .isPresent();
             if (lone && join.isPresent()) {
                 pages.add(GAP, task(subject.in().handouts().drawLines()), join.get().sources());
@@ -128,8 +129,8 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
         private void question() {
             showing.lesson().scene().asked().ifPresent(asked -> {
                 switch (asked.question().sort()) {
-                    case WRITE_QUERY,WHICH_KIND,HOW_MANY -> {}
-                    case WHICH_ROWS,WHICH_PAIRS,IN_WORDS -> pages.add(GAP, task(asked()), lines(2, width()));
+                    case WRITE_QUERY, WHICH_KIND, HOW_MANY -> {}
+                    case WHICH_ROWS, WHICH_PAIRS, IN_WORDS -> pages.add(GAP, task(asked()), lines(2, width()));
                     case WHAT_STANDS -> pages.add(GAP, task(asked()), box());
                 }
             });

@@ -1,0 +1,169 @@
+package lunko.handout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.handout.drawing.Drawing;
+import lunko.handout.figure.SceneFigure;
+import lunko.handout.figure.Subject;
+import lunko.handout.file.PdfFile;
+import lunko.handout.file.PngFile;
+import lunko.handout.file.SvgFile;
+import lunko.handout.motion.Film;
+import lunko.handout.paint.Palette;
+import lunko.handout.sheet.AnswerSheet;
+import lunko.handout.sheet.SummarySheet;
+import lunko.handout.sheet.Variant;
+import lunko.handout.sheet.Worksheet;
+import lunko.handout.text.LessonMarkdown;
+import lunko.handout.text.LessonNotebook;
+import lunko.handout.text.LessonScript;
+import lunko.problem.Checked;
+import lunko.words.HandoutSentences;
+
+/** What can be handed out. */
+public enum HandoutKind {
+    /** Tasks to be filled in. */
+    WORKSHEET(".pdf", Palette.PRINT, HandoutSentences::worksheets) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return of.variants(this, variant -> new Worksheet(of.options().paper(), variant, of.options().gaps())
+                    .of(of.subjects(variant)));
+        }
+    },
+    /** What worksheets should have come to. */
+    ANSWERS(".pdf", Palette.PRINT, HandoutSentences::answerSheets) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return of.variants(this,
+                    variant -> new AnswerSheet(of.options().paper(), variant).of(of.subjects(variant)));
+        }
+    },
+    /** Every kind of join on one page. */
+    SUMMARY(".pdf", Palette.PRINT, HandoutSentences::summarySheet) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return List.of(of.pages(this + ending(),
+                    () -> new SummarySheet(of.options().paper()).of(of.lessons().getFirst(), of.in())));
+        }
+    },
+    /** Pictures of scenes, a page for each. */
+    PDF(".pdf", Palette.LIGHT, HandoutSentences::pagesOfPictures) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return List.of(of.pages(this + ending(),
+                    () -> of.subjects(new Variant(0)).stream().map(SceneFigure::of).toList()));
+        }
+    },
+    /** Pictures of scenes that can be made larger without loss. */
+    SVG(".svg", Palette.LIGHT, HandoutSentences::drawings) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return of.pictures(ending(), (drawing, title) -> SvgFile.of(drawing, of.options().palette(), title));
+        }
+    },
+    /** Pictures of scenes. */
+    PNG(".png", Palette.LIGHT, HandoutSentences::pictures) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return of.pictures(ending(),
+                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale()));
+        }
+    },
+    /** A picture of each step of a scene. */
+    STEPS(".png", Palette.LIGHT, HandoutSentences::picturesOfSteps) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            List<Piece> pieces = new ArrayList<>();
+            List<Subject> subjects = of.subjects(new Variant(0));
+            for (int scene = 0; scene < subjects.size(); scene++) {
+                List<Drawing> steps = of.film().steps(subjects.get(scene));
+                for (int step = 0; step < steps.size(); step++) {
+                    Drawing drawing = steps.get(step);
+                    pieces.add(of.drawn(Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
+                            () -> drawing, shown -> PngFile.of(shown, of.options().palette(), of.options().scale())));
+                }
+            }
+            return pieces;
+        }
+    },
+    /** The steps of a scene, moving. */
+    GIF(".gif", Palette.LIGHT, HandoutSentences::movingPictures) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            List<Subject> subjects = of.subjects(new Variant(0));
+            return IntStream.range(0, subjects.size()).mapToObj(scene -> new Piece(
+                    Handout.numbered("scene", scene) + ending(), watch -> of.film().gif(subjects.get(scene), watch)
+                            .map(bytes -> Piece.Made.of(bytes, List.of(SceneFigure.of(subjects.get(scene)))))))
+                    .toList();
+        }
+    },
+    /** A text with its pictures beside it. */
+    MARKDOWN(".md", Palette.LIGHT, HandoutSentences::markdown) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            List<Piece> pieces = new ArrayList<>(of.pictures(Handout.PICTURE,
+                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale())));
+            pieces.addFirst(Handout.text("lesson" + ending(), () -> LessonMarkdown.of(of.showings(),
+                    scene -> Handout.numbered("scene", scene) + Handout.PICTURE, of.in())));
+            return pieces;
+        }
+    },
+    /** A Jupyter notebook. */
+    NOTEBOOK(".ipynb", Palette.LIGHT, HandoutSentences::notebook) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            List<Subject> subjects = of.subjects(new Variant(0));
+            return List.of(new Piece("lesson" + ending(), _ -> Checked.valid(Piece.Made.of(
+                    LessonNotebook.of(of.showings(),
+                            scene -> PngFile.of(SceneFigure.of(subjects.get(scene)), of.options().palette(), 1.5),
+                            of.in()),
+                    List.of()))));
+        }
+    },
+    /** A script for a database. */
+    SCRIPT(".sql", Palette.LIGHT, HandoutSentences::script) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return List.of(Handout.text("lesson" + ending(),
+                    () -> LessonScript.of(of.lessons(), of.options().target(), of.in())));
+        }
+    };
+
+    private final String ending;
+    private final Palette usual;
+    private final Function<HandoutSentences, String> said;
+
+    HandoutKind(String ending, Palette usual, Function<HandoutSentences, String> said) {
+        this.ending = ending;
+        this.usual = usual;
+        this.said = said;
+    }
+
+    /** The files of a handout of this kind, in order. */
+    abstract List<Piece> pieces(Handout of);
+
+    /** With what the name of its file ends: {@code .pdf}. */
+    public String ending() {
+        return ending;
+    }
+
+    /** The palette that it is in where nobody wants another. */
+    public Palette usual() {
+        return usual;
+    }
+
+    /** What it is called where it is chosen. */
+    public String said(HandoutSentences in) {
+        return said.apply(in);
+    }
+
+    /** Its name on the command line: {@code worksheet}. */
+    @Override
+    public String toString() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,2 @@
+/** Steps one after the other, as pictures that move. */
+package lunko.handout.motion;
