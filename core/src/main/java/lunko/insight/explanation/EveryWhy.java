@@ -4,7 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import lunko.engine.Aggregation;
+import lunko.engine.Derived;
+import lunko.engine.Distinct;
+import lunko.engine.Filter;
 import lunko.engine.JoinResult;
+import lunko.engine.Joined;
+import lunko.engine.Limit;
+import lunko.engine.Ordering;
+import lunko.engine.Projection;
+import lunko.engine.Rearranged;
+import lunko.engine.Recursion;
+import lunko.engine.SetOperation;
+import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.query.Side;
 import lunko.steps.Timeline;
@@ -22,12 +34,21 @@ public record EveryWhy(Timeline timeline, Optional<JoinResult> join) {
         List<Sentence> all = new ArrayList<>();
         Optional<JoinResult> compared = join.filter(outcome -> outcome.kind().compares());
         compared.ifPresent(outcome -> ofJoin(outcome, most, all));
-        if (compared.isEmpty() || timeline.parts().size() > 1) ofQuery(most, all);
+        if (compared.isEmpty() || timeline.result().all().stream().anyMatch(EveryWhy::decides)) ofQuery(most, all);
         return all.subList(0, Math.min(most, all.size()));
     }
 
+    /** Whether a stage decides about rows, other than by matching them. */
+    private static boolean decides(Stage stage) {
+        return switch (stage) {
+            case Filter _,Aggregation _,Distinct _,Limit _,SetOperation _,Recursion _ -> true;
+            case Source _,Derived _,Joined _,Projection _,Ordering _,Rearranged _ -> false;
+        };
+    }
+
     private static void ofJoin(JoinResult outcome, int most, List<Sentence> all) {
-        for (Side side : Side.values()) {
+        // Where rows of one side are given, those of the other are told of beside them.
+        for (Side side : outcome.kind().only().map(List::of).orElse(List.of(Side.values()))) {
             int rows = Math.min(most, outcome.join().on(side).rows().size());
             for (int row = 0; row < rows; row++) new SourceRowWhy(outcome, side, row).said().ifPresent(all::add);
         }

@@ -56,13 +56,36 @@ public final class QueryFigure {
                 .filter(word -> gaps.stream()
                         .noneMatch(gap -> gap.start() <= word.at().start() && word.at().end() <= gap.end()))
                 .map(word -> new Piece(word.at(), Optional.of(word.kind())));
+        List<Piece> pieces = Stream.concat(words, gaps.stream().map(gap -> new Piece(gap, Optional.empty())))
+                .sorted(Comparator.comparingInt(piece -> piece.at().start())).toList();
         int end = 0;
-        for (Piece piece : Stream.concat(words, gaps.stream().map(gap -> new Piece(gap, Optional.empty())))
-                .sorted(Comparator.comparingInt(piece -> piece.at().start())).toList()) {
-            between(sql.substring(end, Math.max(end, piece.at().start())));
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            String blanks = sql.substring(end, Math.max(end, piece.at().start()));
+            between(blanks);
+            // What has no blank in it stays on a line.
+            if (!blanks.isEmpty()) breakBefore(together(sql, pieces.subList(i, pieces.size())));
             piece.kind().ifPresentOrElse(kind -> word(piece.at().of(sql), kind), this::gap);
             end = piece.at().end();
         }
+    }
+
+    /** How wide the pieces are that follow each other without a blank. */
+    private static double together(String sql, List<Piece> pieces) {
+        double wide = 0;
+        int end = pieces.getFirst().at().start();
+        for (Piece piece : pieces) {
+            if (piece.at().start() != end) break;
+            wide += piece.kind().isPresent() ? Letters.width(piece.at().of(sql), CODE) : GAP;
+            end = piece.at().end();
+        }
+        return wide;
+    }
+
+    private void breakBefore(double wide) {
+        if (x <= indent() || x + wide <= width) return;
+        newLine();
+        x = indent();
     }
 
     private void between(String blanks) {
@@ -86,10 +109,6 @@ public final class QueryFigure {
     }
 
     private void gap() {
-        if (x > 0 && x + GAP > width) {
-            newLine();
-            x = indent();
-        }
         marks.add(Mark.Outline.of(new Line2D.Double(x, base + 3, x + GAP, base + 3), Pen.of(Common.INK, 0.8)));
         x += GAP;
     }
@@ -99,13 +118,8 @@ public final class QueryFigure {
         String[] lines = text.split("\\R", -1);
         for (int i = 0; i < lines.length; i++) {
             if (i > 0) newLine();
-            double wide = Letters.width(lines[i], lettering);
-            if (x > 0 && x + wide > width) {
-                newLine();
-                x = indent();
-            }
             marks.add(new Mark.Text(x, base, lines[i], lettering, ink(lines[i], kind)));
-            x += wide;
+            x += Letters.width(lines[i], lettering);
         }
     }
 

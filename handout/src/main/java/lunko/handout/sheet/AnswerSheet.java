@@ -1,7 +1,9 @@
 package lunko.handout.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink.Common;
@@ -13,7 +15,6 @@ import lunko.handout.figure.Subject;
 import lunko.handout.figure.TextFigure;
 import lunko.insight.explanation.EveryWhy;
 import lunko.insight.question.Question;
-import lunko.phrase.Phrase;
 import lunko.show.Asking;
 import lunko.show.Showing;
 
@@ -21,7 +22,8 @@ import lunko.show.Showing;
 public record AnswerSheet(Paper paper, Variant variant) {
     /** Of more rows, no more is said. */
     private static final int MOST_WHYS = 40;
-    private static final double GAP = 18;
+    private static final double BETWEEN_WHYS = 6;
+    private static final double GAP = 16;
     private static final Lettering TITLE = Lettering.STRONG.of(16);
     private static final Lettering ABOUT = Lettering.TEXT.of(10.5);
     private static final Lettering HEAD = Lettering.STRONG.of(12);
@@ -31,34 +33,43 @@ public record AnswerSheet(Paper paper, Variant variant) {
         Pages pages = new Pages(paper);
         String lesson = "";
         for (Subject subject : scenes) {
-            pages.turn();
             lesson = subject.showing().lesson().title();
-            add(subject, pages);
+            pages.together(blocks(subject));
         }
         return scenes.isEmpty() ? List.of()
                 : pages.all(scenes.getFirst().in().handouts().foot(lesson), scenes.getFirst().in());
     }
 
-    private void add(Subject subject, Pages pages) {
+    private List<Pages.Block> blocks(Subject subject) {
         Showing showing = subject.showing();
-        pages.add(0, TextFigure.of(subject.in().handouts().answersTo(Worksheet.title(subject)), TITLE, Common.INK,
-                paper.within()),
-                TextFigure.line(subject.in().handouts().worksheet(variant.letter()), ABOUT, Common.MUTE));
-        JoinFigure.of(subject).ifPresent(join -> pages.add(GAP, join.sources()));
-        pages.add(GAP, SceneFigure.query(subject, paper.within()));
-        asked(subject).ifPresent(said -> pages.add(GAP, said));
-        if (showing.timeline().isEmpty()) {
-            pages.add(GAP, SceneFigure.why(subject, paper.within()));
-            return;
-        }
-        Stage result = showing.timeline().get().result();
-        pages.add(GAP, TextFigure.line(sum(subject, result), HEAD, Common.INK), ResultGrid.of(subject, result));
-        List<Phrase> whys = whys(subject);
-        for (int i = 0; i < whys.size(); i++) {
-            Drawing said = SceneFigure.said(subject, whys.get(i), 10.5, paper.within());
-            if (i == 0) pages.add(GAP, TextFigure.line(subject.in().handouts().why(), HEAD, Common.INK), said);
-            else pages.add(7, said);
-        }
+        List<Drawing> parts = new ArrayList<>();
+        parts.add(Drawing.column(8, List.of(TextFigure.of(subject.in().handouts().answersTo(Worksheet.title(subject)),
+                TITLE, Common.INK, paper.within()),
+                TextFigure.line(subject.in().handouts().worksheet(variant.letter()), ABOUT, Common.MUTE))));
+        JoinFigure.of(subject).ifPresent(join -> parts.add(join.sources()));
+        parts.add(SceneFigure.query(subject, paper.within()));
+        asked(subject).ifPresent(parts::add);
+        showing.timeline().ifPresentOrElse(
+                timeline -> parts.add(Drawing.column(8,
+                        List.of(TextFigure.line(sum(subject, timeline.result()), HEAD, Common.INK),
+                                ResultGrid.of(subject, timeline.result())))),
+                () -> parts.add(SceneFigure.why(subject, paper.within())));
+        return Stream.concat(parts.stream().map(part -> new Pages.Block(GAP, part)), whys(subject).stream()).toList();
+    }
+
+    /** Why each row is there or is not, each sentence once. */
+    private List<Pages.Block> whys(Subject subject) {
+        Showing showing = subject.showing();
+        if (showing.timeline().isEmpty()) return List.of();
+        List<Drawing> said = new EveryWhy(showing.timeline().get(),
+                showing.joins() == 1 ? showing.outcome() : Optional.empty())
+                .said(MOST_WHYS).stream().map(sentence -> sentence.in(subject.in())).distinct()
+                .map(phrase -> SceneFigure.said(subject, phrase, 10, paper.within())).toList();
+        if (said.isEmpty()) return List.of();
+        Drawing first = Drawing.column(8,
+                List.of(TextFigure.line(subject.in().handouts().why(), HEAD, Common.INK), said.getFirst()));
+        return Stream.concat(Stream.of(new Pages.Block(GAP, first)),
+                said.stream().skip(1).map(why -> new Pages.Block(BETWEEN_WHYS, why))).toList();
     }
 
     /** The question of the scene with its answer. */
@@ -84,13 +95,5 @@ public record AnswerSheet(Paper paper, Variant variant) {
         boolean ofJoin = showing.joins() == 1 && showing.outcome().orElseThrow().size() == result.rows().size();
         return ofJoin ? subject.in().results().sum(result.rows().size(), showing.outcome().orElseThrow().sum())
                 : subject.in().counts().rows(result.rows().size());
-    }
-
-    /** Why each row is there or is not, each sentence once. */
-    private static List<Phrase> whys(Subject subject) {
-        Showing showing = subject.showing();
-        return new EveryWhy(showing.timeline().orElseThrow(),
-                showing.joins() == 1 ? showing.outcome() : Optional.empty())
-                .said(MOST_WHYS).stream().map(sentence -> sentence.in(subject.in())).distinct().toList();
     }
 }

@@ -13,6 +13,7 @@ import lunko.words.Language;
 final class Pages {
     private static final Lettering FOOT = Lettering.TEXT.of(8.5);
     private static final double FOOT_ROOM = 26;
+    private static final double SMALLEST = 0.75;
 
     private final Paper paper;
     private final List<Drawing> done = new ArrayList<>();
@@ -34,6 +35,19 @@ final class Pages {
         if (fitting.isEmpty()) return;
         if (!page.isEmpty() && page.height() + gap + fitting.height() > room()) turn();
         page = page.under(fitting.moved(0, page.isEmpty() ? 0 : page.height() + gap));
+    }
+
+    /** A drawing so far below the one before. */
+    record Block(double gap, Drawing drawing) {}
+
+    /** Puts drawings on pages of their own: on one, made a little smaller where that is enough. */
+    void together(List<Block> blocks) {
+        turn();
+        Drawing all = Drawing.EMPTY;
+        for (Block block : blocks)
+            all = Drawing.column(block.gap(), List.of(all, block.drawing().within(paper.within())));
+        if (all.height() > room() && all.height() * SMALLEST <= room()) add(0, all.scaled(room() / all.height()));
+        else blocks.forEach(block -> add(block.gap(), block.drawing()));
     }
 
     /** How much room is left on the page. */

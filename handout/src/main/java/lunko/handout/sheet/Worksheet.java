@@ -96,7 +96,7 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
                 pages.add(GAP, task(subject.in().handouts().drawLines()), join.get().sources());
                 return;
             }
-            List<Drawing> drawn = named().stream().map(table -> TablesFigure.of(subject, table)).toList();
+            List<Drawing> drawn = named().stream().map(table -> TablesFigure.of(subject, table).scaled(0.85)).toList();
             pages.add(GAP, Drawing.row(40, drawn.subList(0, Math.min(2, drawn.size()))));
             for (Drawing more : drawn.subList(Math.min(2, drawn.size()), drawn.size())) pages.add(GAP, more);
         }
