@@ -118,4 +118,25 @@ public interface HandoutSentences {
 
     /** That some scenes, counted from 1, cannot be shown. */
     String notShown(List<Integer> scenes);
+
+    /** {@code Scene}. */
+    String scene();
+
+    /** The rows of both tables and of the result. */
+    String stage();
+
+    /** {@code Venn diagram}. */
+    String venn();
+
+    /** {@code Pair grid}. */
+    String pairGrid();
+
+    /** {@code Chart of all kinds}. */
+    String kinds();
+
+    /** {@code Stages of the query}. */
+    String stages();
+
+    /** {@code Diagram of the tables}. */
+    String tables();
 }

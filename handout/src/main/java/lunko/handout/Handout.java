@@ -72,17 +72,16 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
     }
 
     static Piece text(String name, Supplier<String> text) {
-        return new Piece(name, _ -> Checked
+        return new Piece(name, () -> new Preview.Text(text.get()), _ -> Checked
                 .valid(new Piece.Made(text.get().getBytes(StandardCharsets.UTF_8), Set.of())));
     }
 
     /** A file of pages; a problem where there are none. */
     Piece pages(String name, Supplier<List<Drawing>> pages) {
-        return new Piece(name, _ -> {
+        return new Piece(name, () -> new Preview.Pages(pages.get()), _ -> {
             List<Drawing> drawn = pages.get();
             return drawn.isEmpty() ? Checked.invalid(Problem.of(new WorkFault.NothingToHandOut()))
-                    : Checked.valid(
-                            Piece.Made.of(PdfFile.of(drawn, options.palette(), lessons.getFirst().title()), drawn));
+                    : Checked.valid(Piece.Made.of(PdfFile.of(drawn, options.palette(), lessons.getFirst().title()), drawn));
         });
     }
 
@@ -94,18 +93,24 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
                 .toList();
     }
 
-    /** A file with the picture of each scene, made of a drawing and its title. */
+    /** A file with the picture of each scene that has such, made of a drawing and its title. */
     List<Piece> pictures(String ending, BiFunction<Drawing, String, byte[]> format) {
         List<Subject> subjects = subjects(new Variant(0));
-        return IntStream.range(0, subjects.size()).mapToObj(scene -> drawn(numbered("scene", scene) + ending,
-                () -> SceneFigure.of(subjects.get(scene)),
-                drawing -> format.apply(drawing, lessons.get(scene).title()))).toList();
+        return IntStream.range(0, subjects.size()).boxed()
+                .flatMap(scene -> options.motif().of(subjects.get(scene)).map(drawing -> drawn(
+                        numbered("scene", scene) + ending, drawing,
+                        shown -> format.apply(shown, lessons.get(scene).title()))).stream())
+                .toList();
     }
 
-    Piece drawn(String name, Supplier<Drawing> drawing, Function<Drawing, byte[]> format) {
-        return new Piece(name, _ -> {
-            Drawing drawn = drawing.get();
-            return Checked.valid(Piece.Made.of(format.apply(drawn), List.of(drawn)));
-        });
+    static Piece drawn(String name, Drawing drawing, Function<Drawing, byte[]> format) {
+        return new Piece(name, () -> new Preview.Pages(List.of(drawing)),
+                _ -> Checked.valid(Piece.Made.of(format.apply(drawing), List.of(drawing))));
+    }
+
+    /** A file with the steps of a scene. */
+    Piece film(String name, Subject subject) {
+        return new Piece(name, () -> new Preview.Pages(film().steps(subject)), watch -> film().gif(subject, watch)
+                .map(bytes -> Piece.Made.of(bytes, List.of(SceneFigure.of(subject)))));
     }
 }

@@ -14,6 +14,7 @@ import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 
 /**
  * Writes a handout: into a file, or, where it has several, into a folder, which is made where there is none. All files
@@ -39,6 +40,7 @@ public final class HandoutFiles {
 
     /** Writes them; a problem where one is there already and is not to be replaced. */
     public static Checked<Written> write(List<Piece> pieces, Path target, boolean replace, Watch watch) {
+        if (pieces.isEmpty()) return Checked.invalid(Problem.of(new WorkFault.NothingToHandOut()));
         List<Path> paths = paths(pieces, target);
         Optional<Path> there = paths.stream().filter(Files::exists).findFirst();
         if (there.isPresent() && !replace)

@@ -3,6 +3,7 @@ package lunko.handout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -54,8 +55,8 @@ public enum HandoutKind {
     PDF(".pdf", Palette.LIGHT, HandoutSentences::pagesOfPictures) {
         @Override
         List<Piece> pieces(Handout of) {
-            return List.of(of.pages(this + ending(),
-                    () -> of.subjects(new Variant(0)).stream().map(SceneFigure::of).toList()));
+            return List.of(of.pages(this + ending(), () -> of.subjects(new Variant(0)).stream()
+                    .flatMap(subject -> of.options().motif().of(subject).stream()).toList()));
         }
     },
     /** Pictures of scenes that can be made larger without loss. */
@@ -82,9 +83,8 @@ public enum HandoutKind {
             for (int scene = 0; scene < subjects.size(); scene++) {
                 List<Drawing> steps = of.film().steps(subjects.get(scene));
                 for (int step = 0; step < steps.size(); step++) {
-                    Drawing drawing = steps.get(step);
-                    pieces.add(of.drawn(Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
-                            () -> drawing, shown -> PngFile.of(shown, of.options().palette(), of.options().scale())));
+                    pieces.add(Handout.drawn(Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
+                            steps.get(step), shown -> PngFile.of(shown, of.options().palette(), of.options().scale())));
                 }
             }
             return pieces;
@@ -95,10 +95,8 @@ public enum HandoutKind {
         @Override
         List<Piece> pieces(Handout of) {
             List<Subject> subjects = of.subjects(new Variant(0));
-            return IntStream.range(0, subjects.size()).mapToObj(scene -> new Piece(
-                    Handout.numbered("scene", scene) + ending(), watch -> of.film().gif(subjects.get(scene), watch)
-                            .map(bytes -> Piece.Made.of(bytes, List.of(SceneFigure.of(subjects.get(scene)))))))
-                    .toList();
+            return IntStream.range(0, subjects.size())
+                    .mapToObj(scene -> of.film(Handout.numbered("scene", scene) + ending(), subjects.get(scene))).toList();
         }
     },
     /** A text with its pictures beside it. */
@@ -117,11 +115,11 @@ public enum HandoutKind {
         @Override
         List<Piece> pieces(Handout of) {
             List<Subject> subjects = of.subjects(new Variant(0));
-            return List.of(new Piece("lesson" + ending(), _ -> Checked.valid(Piece.Made.of(
-                    LessonNotebook.of(of.showings(),
+            return List.of(new Piece("lesson" + ending(),
+                    () -> new Preview.Pages(subjects.stream().map(SceneFigure::of).toList()),
+                    _ -> Checked.valid(new Piece.Made(LessonNotebook.of(of.showings(),
                             scene -> PngFile.of(SceneFigure.of(subjects.get(scene)), of.options().palette(), 1.5),
-                            of.in()),
-                    List.of()))));
+                            of.in()), Set.of()))));
         }
     },
     /** A script for a database. */

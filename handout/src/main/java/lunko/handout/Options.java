@@ -1,6 +1,7 @@
 package lunko.handout;
 
 import java.util.Set;
+import lunko.handout.figure.Motif;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.Gap;
@@ -10,6 +11,7 @@ import lunko.query.change.SqlDialect;
 /**
  * How something is handed out.
  *
+ * @param motif what pictures are of
  * @param gaps what is missing in the queries of worksheets
  * @param variants how many worksheets with other rows there are, from 1 to 26
  * @param width how wide a moving picture is, in pixels, from 200 to 4000
@@ -18,7 +20,7 @@ import lunko.query.change.SqlDialect;
  * @param moves which steps it has
  * @param target which database scripts are for
  */
-public record Options(Paper paper, Palette palette, Set<Gap> gaps, int variants, int width, double scale,
+public record Options(Motif motif, Paper paper, Palette palette, Set<Gap> gaps, int variants, int width, double scale,
         double seconds, Moves moves, SqlDialect target) {
 
     /** Keeps within what can be made. */
@@ -32,6 +34,6 @@ public record Options(Paper paper, Palette palette, Set<Gap> gaps, int variants,
 
     /** As a person would first want it, in a palette. */
     public static Options in(Palette palette) {
-        return new Options(Paper.A4, palette, Set.of(), 1, 800, 2, 1, Moves.EVERY, SqlDialect.STANDARD);
+        return new Options(Motif.SCENE, Paper.A4, palette, Set.of(), 1, 800, 2, 1, Moves.EVERY, SqlDialect.STANDARD);
     }
 }

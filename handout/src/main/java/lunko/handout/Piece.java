@@ -2,6 +2,7 @@ package lunko.handout;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.exchange.file.Watch;
 import lunko.handout.drawing.Drawing;
@@ -13,8 +14,9 @@ import lunko.problem.Checked;
  * A file of a handout, which is still to be made.
  *
  * @param name of the file, where there are several
+ * @param preview what it will look like
  */
-public record Piece(String name, Maker maker) {
+public record Piece(String name, Supplier<Preview> preview, Maker maker) {
 
     /** Makes what a file holds; a problem where it has been stopped or there is nothing to make. */
     @FunctionalInterface

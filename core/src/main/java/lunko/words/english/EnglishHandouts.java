@@ -200,4 +200,39 @@ final class EnglishHandouts implements HandoutSentences {
                 : text("Scenes {} cannot be shown: their pages say why.",
                         Say.list(scenes.stream().map(String::valueOf).toList()));
     }
+
+    @Override
+    public String scene() {
+        return "Scene";
+    }
+
+    @Override
+    public String stage() {
+        return "Rows of the step";
+    }
+
+    @Override
+    public String venn() {
+        return "Venn diagram";
+    }
+
+    @Override
+    public String pairGrid() {
+        return "Pair grid";
+    }
+
+    @Override
+    public String kinds() {
+        return "Chart of all kinds";
+    }
+
+    @Override
+    public String stages() {
+        return "Stages of the query";
+    }
+
+    @Override
+    public String tables() {
+        return "Diagram of the tables";
+    }
 }

@@ -21,6 +21,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.Form;
 import lunko.desktop.lesson.TableFiles;
 import lunko.exchange.Imported;
 import lunko.exchange.Intake;

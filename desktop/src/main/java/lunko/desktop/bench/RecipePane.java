@@ -20,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.words.GenerateWords;
 import lunko.lesson.Lesson;

@@ -17,6 +17,7 @@ import lunko.handout.Handout;
 import lunko.handout.HandoutFiles;
 import lunko.handout.HandoutKind;
 import lunko.handout.Options;
+import lunko.handout.figure.Motif;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.Gap;
@@ -45,6 +46,9 @@ final class HandoutCommand implements Callable<Integer> {
 
     @Option(names = "--scenes", paramLabel = "N,N-N")
     private Optional<String> scenes = Optional.empty();
+
+    @Option(names = "--of", paramLabel = "MOTIF", defaultValue = "scene")
+    private Motif motif;
 
     @Option(names = "--paper", paramLabel = "PAPER", defaultValue = "a4")
     private Paper paper;
@@ -91,7 +95,8 @@ final class HandoutCommand implements Callable<Integer> {
     }
 
     private Options options() {
-        return new Options(paper, palette.orElse(kind.usual()), gaps, variants, width, scale, seconds, moves, target);
+        return new Options(motif, paper, palette.orElse(kind.usual()), gaps, variants, width, scale, seconds, moves,
+                target);
     }
 
     private Checked<HandoutFiles.Written> write(Handout handout) {

@@ -12,7 +12,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.handout.PictureCopy;
+import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.ShowModel;
+import lunko.handout.figure.Motif;
 import lunko.desktop.words.KindWords.Figure;
 import lunko.insight.explanation.ChartWhy;
 import lunko.insight.picture.KindChart;
@@ -39,6 +42,7 @@ final class KindsSheet extends StageSheet {
         all.getStyleClass().add("chart");
         say(words().kinds().everyKindAbout());
         keepBelow(why);
+        offer(PictureHandle.of(new PictureCopy(model), () -> Motif.KINDS));
         // In a chain the steps go on to another join.
         model.showing().subscribe((before, now) -> {
             if (isOpen() && now.lesson() == before.lesson() && !now.isOfSameJoin(before)) show(now.lesson());

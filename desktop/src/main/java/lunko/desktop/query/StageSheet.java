@@ -32,6 +32,7 @@ abstract class StageSheet extends VBox {
 
     private final ShowModel model;
     private final Label about = new Label();
+    private final HBox head = new HBox();
     private final VBox body = new VBox();
     private boolean open;
 
@@ -46,7 +47,7 @@ abstract class StageSheet extends VBox {
         about.getStyleClass().add("about");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(name, about, gap, small(Feather.X, words().sheets().backToStage(), close));
+        head.getChildren().setAll(name, about, gap, small(Feather.X, words().sheets().backToStage(), close));
         head.getStyleClass().add("sheet-head");
         head.setAlignment(Pos.CENTER_LEFT);
         body.getStyleClass().add("sheet-body");
@@ -77,6 +78,11 @@ abstract class StageSheet extends VBox {
         open = true;
         show(model.lesson().lesson().get());
         requestFocus();
+    }
+
+    /** Puts something before what closes it. */
+    void offer(Node tool) {
+        head.getChildren().add(head.getChildren().size() - 1, tool);
     }
 
     /** Follows no more. */

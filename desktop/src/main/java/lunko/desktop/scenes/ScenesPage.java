@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.lesson.Scene;
 import lunko.lesson.Scenes;
@@ -41,10 +42,12 @@ public final class ScenesPage extends HBox {
     /**
      * The page of a lesson.
      *
+     * @param handOut asks what is to be handed out
      * @param present shows the stage alone
      * @param sideWidth how wide the column on the right is, in pixels
      */
-    public ScenesPage(ScenesModel model, SceneActions actions, Runnable present, ObservableDoubleValue sideWidth) {
+    public ScenesPage(ScenesModel model, SceneActions actions, Action handOut, Runnable present,
+            ObservableDoubleValue sideWidth) {
         this.model = model;
         getStyleClass().add("middle");
         list.setId("scenes");
@@ -68,7 +71,7 @@ public final class ScenesPage extends HBox {
         FlowPane tools = new FlowPane(actions.keep().button(Feather.PLUS),
                 actions.repeat().iconButton(Feather.COPY), actions.up().iconButton(Feather.ARROW_UP),
                 actions.down().iconButton(Feather.ARROW_DOWN), actions.delete().iconButton(Feather.TRASH_2),
-                add);
+                add, handOut.button(Feather.PRINTER));
         tools.getStyleClass().add("bench-tools");
         tools.setPrefWrapLength(TOOLS);
         HBox.setHgrow(tools, Priority.ALWAYS);

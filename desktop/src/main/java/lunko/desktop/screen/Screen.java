@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;
 import javafx.stage.Window;
 import javafx.util.Duration;
+import lunko.desktop.handout.HandoutSaving;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.TableFiles;
@@ -37,7 +38,8 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
         Work work = new Work();
         LessonFiles lessons = new LessonFiles(lesson, work, window, habits.recent());
         TableFiles files = new TableFiles(lesson, work, window, lessons);
-        ScreenActions actions = new ScreenActions(model, player, files, lessons);
+        ScreenActions actions = new ScreenActions(model, player, files, lessons,
+                new HandoutSaving(lesson, work, window));
         return new Screen(lesson, model, player, files, lessons,
                 new ScreenView(model, actions, work, habits.appearance(), motionTime.apply(player)));
     }

@@ -15,6 +15,9 @@ import lunko.desktop.action.SignKey;
 import lunko.desktop.bench.BenchActions;
 import lunko.desktop.grid.Hand;
 import lunko.desktop.grid.TableActions;
+import lunko.desktop.handout.HandoutActions;
+import lunko.desktop.handout.HandoutPane;
+import lunko.desktop.handout.HandoutSaving;
 import lunko.desktop.lesson.FileActions;
 import lunko.desktop.lesson.LessonFiles;
 import lunko.desktop.lesson.LessonModel;
@@ -45,6 +48,7 @@ final class ScreenActions {
     private final BenchActions bench;
     private final ScenesModel outline;
     private final SceneActions scenes;
+    private final HandoutActions handouts;
     private final Action note;
     private final Action switchMode;
     private final Action keyList;
@@ -56,7 +60,7 @@ final class ScreenActions {
     private Optional<ScreenView> view = Optional.empty();
 
     /** The actions on a model. */
-    ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons) {
+    ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons, HandoutSaving saving) {
         LessonModel lesson = model.lesson();
         this.lessons = lessons;
         Hand hand = new Hand();
@@ -74,6 +78,8 @@ final class ScreenActions {
         show = new ShowActions(player, new StepActions(model, player),
                 new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane))),
                 new CardActions(hand, results, tables, files, sources));
+        handouts = new HandoutActions(model, () -> view.ifPresent(there -> there.ask(close -> new HandoutPane(
+                lesson.lesson().get(), outline.selected().get(), saving, close))));
         note = Action.of(words().window().speakerNotes(), Group.LESSON,
                 () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
                 new KeyCodeCombination(KeyCode.F4));
@@ -111,7 +117,7 @@ final class ScreenActions {
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
         return Stream.of(show.steps().all(), results.all(), show.kinds().all(), query.all(), tables.all(), bench.all(),
-                scenes.all(), files.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+                scenes.all(), files.all(), handouts.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
     }
 
     QueryActions query() {
@@ -145,6 +151,10 @@ final class ScreenActions {
     /** How things are looked at. */
     List<Action> views() {
         return List.of(present, speaker, larger, smaller, fitting);
+    }
+
+    HandoutActions handouts() {
+        return handouts;
     }
 
     Action note() {

@@ -125,7 +125,8 @@ public final class ScreenView extends StackPane {
         later(pages, Mode.TABLES, () -> new BenchPage(new BenchModel(lesson), actions.bench(), actions.files(),
                 side.add(BENCH_SIDE)));
         later(pages, Mode.SCENES, () -> {
-            ScenesPage page = new ScenesPage(actions.outline(), actions.scenes(), () -> presenting.set(true),
+            ScenesPage page = new ScenesPage(actions.outline(), actions.scenes(),
+                    actions.handouts().handOut(), () -> presenting.set(true),
                     side.add(SCENES_SIDE));
             scenes = Optional.of(page);
             return page;
@@ -276,6 +277,7 @@ public final class ScreenView extends StackPane {
                 if (!button.getItems().isEmpty()) button.getItems().add(new SeparatorMenuItem());
                 part.forEach(action -> button.getItems().add(action.menuItem()));
             }
+            button.getItems().addAll(new SeparatorMenuItem(), actions.handouts().handOut().menuItem());
             List<Path> recent = lessons.recent();
             if (recent.isEmpty()) return;
             button.getItems().add(new SeparatorMenuItem());
@@ -307,7 +309,8 @@ public final class ScreenView extends StackPane {
         }
         CheckMenuItem still = Controls.checkItem(words().window().fade());
         still.selectedProperty().bindBidirectional(appearance.still());
-        button.getItems().addAll(new SeparatorMenuItem(), still);
+        button.getItems().addAll(new SeparatorMenuItem(), still, new SeparatorMenuItem(),
+                actions.handouts().copyMenu());
         return button;
     }
 

@@ -53,6 +53,9 @@ public interface Speech extends Language {
     /** What is said in the speaker's window. */
     SpeakerWords speaker();
 
+    /** What is said where something is handed out. */
+    HandoutWords handout();
+
     /** What is said of a lesson and its files. */
     LessonWords lesson();
 

@@ -9,10 +9,14 @@ import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.handout.PictureCopy;
+import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.ShowModel;
+import lunko.handout.figure.Motif;
 import lunko.insight.picture.Picture;
 import lunko.insight.question.Question;
 import lunko.show.Joining;
@@ -39,6 +43,10 @@ public final class PictureCard extends VBox {
             model.picture().subscribe(now -> button.setSelected(now == picture));
             head.getChildren().add(button);
         }
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        head.getChildren().addAll(gap, PictureHandle.of(new PictureCopy(model),
+                () -> model.picture().get() == Picture.PAIRS ? Motif.PAIRS : Motif.VENN));
         Map<Drawing, Node> drawings = new EnumMap<>(Map.of(Drawing.TWO, new VennView(model), Drawing.THREE,
                 new ThreeVennView(model), Drawing.CROSS, new CrossView(model), Drawing.GRID, new PairGridView(model)));
         StackPane body = new StackPane(drawings.values().toArray(Node[]::new));

@@ -18,11 +18,14 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
+import lunko.desktop.handout.PictureCopy;
+import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.table.ValueColumn;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.Stage;
+import lunko.handout.figure.Motif;
 import lunko.insight.comparison.Changes;
 import lunko.insight.listing.Arrangement;
 import lunko.insight.listing.ResultListing;
@@ -53,7 +56,8 @@ public final class QueryResult extends VBox {
         about.getStyleClass().add("about");
         about.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(about, Priority.ALWAYS);
-        HBox head = new HBox(title, about, actions.menu());
+        HBox head = new HBox(title, about, PictureHandle.of(new PictureCopy(model), () -> Motif.RESULT),
+                actions.menu());
         head.getStyleClass().addAll("card-head", "result-head");
         head.setAlignment(Pos.CENTER_LEFT);
         grid.getStyleClass().addAll("stage-grid", "query-result");

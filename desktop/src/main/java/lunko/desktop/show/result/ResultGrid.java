@@ -7,6 +7,7 @@ import java.util.function.Function;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -15,10 +16,13 @@ import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.handout.PictureCopy;
+import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.Motion;
 import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
+import lunko.handout.figure.Motif;
 import lunko.insight.question.Question;
 import lunko.phrase.Phrase;
 import lunko.query.Side;
@@ -49,10 +53,12 @@ public final class ResultGrid {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         title.setMinWidth(Region.USE_PREF_SIZE);
-        head = new HBox(title, under, gap, menu) {
+        Button picture = PictureHandle.of(new PictureCopy(model), () -> Motif.RESULT);
+        head = new HBox(title, under, gap, picture, menu) {
             @Override
             protected void layoutChildren() {
-                double wanted = title.prefWidth(-1) + under.prefWidth(-1) + menu.prefWidth(-1);
+                double wanted = title.prefWidth(-1) + under.prefWidth(-1) + picture.prefWidth(-1)
+                        + menu.prefWidth(-1);
                 under.setVisible(wanted <= getWidth());
                 super.layoutChildren();
             }

@@ -51,6 +51,7 @@ record EnglishCommands(Names names) implements CommandWords {
                         "Writes what learners are given of a lesson: one file, or a folder with several."),
                 entry("lunko.handout.as", "What to write: ${COMPLETION-CANDIDATES}."),
                 entry("lunko.handout.scenes", "The scenes to take, such as 1,3-5; by default all of them."),
+                entry("lunko.handout.of", "What pictures are of: ${COMPLETION-CANDIDATES}."),
                 entry("lunko.handout.paper", "The paper of pages: ${COMPLETION-CANDIDATES}."),
                 entry("lunko.handout.look",
                         "The colours: ${COMPLETION-CANDIDATES}; papers are black on white by default."),

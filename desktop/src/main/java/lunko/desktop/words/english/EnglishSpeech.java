@@ -4,6 +4,7 @@ import lunko.desktop.words.AskWords;
 import lunko.desktop.words.BuildWords;
 import lunko.desktop.words.CommandWords;
 import lunko.desktop.words.GenerateWords;
+import lunko.desktop.words.HandoutWords;
 import lunko.desktop.words.ImportWords;
 import lunko.desktop.words.KindWords;
 import lunko.desktop.words.LessonWords;
@@ -188,6 +189,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public AskWords asking() {
         return new EnglishAsking(names());
+    }
+
+    @Override
+    public HandoutWords handout() {
+        return new EnglishHandoutWords();
     }
 
     @Override

@@ -1,4 +1,4 @@
-package lunko.desktop.bench;
+package lunko.desktop.action;
 
 import static lunko.desktop.words.Spoken.words;
 
@@ -8,29 +8,29 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import lunko.desktop.action.Controls;
 
 /** Things that are asked, one below the other. */
-final class Form extends GridPane {
+public final class Form extends GridPane {
 
-    Form() {
+    /** Asks for nothing yet. */
+    public Form() {
         getStyleClass().add("recipe-form");
     }
 
     /** Asks for something by a field. */
-    void ask(String what, Node field) {
+    public void ask(String what, Node field) {
         Label label = new Label(what);
         label.setLabelFor(field);
         addRow(getRowCount(), label, field);
     }
 
     /** Asks for something by a field that says itself what it is. */
-    void ask(Node field) {
+    public void ask(Node field) {
         add(field, 0, getRowCount(), 2, 1);
     }
 
     /** The button that answers, and one that leaves everything as it is. */
-    static HBox answers(Button take, Runnable leave) {
+    public static HBox answers(Button take, Runnable leave) {
         take.setDefaultButton(true);
         Button button = Controls.button(words().window().cancel());
         button.setCancelButton(true);

@@ -1,0 +1,189 @@
+package lunko.desktop.handout;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
+import lunko.desktop.action.Form;
+import lunko.handout.Handout;
+import lunko.handout.HandoutKind;
+import lunko.handout.Options;
+import lunko.handout.figure.Motif;
+import lunko.handout.motion.Moves;
+import lunko.handout.paint.Palette;
+import lunko.handout.sheet.Gap;
+import lunko.handout.sheet.Paper;
+import lunko.handout.sheet.Variant;
+import lunko.lesson.Lesson;
+import lunko.query.change.SqlDialect;
+
+/** What is to be handed out, and how: chosen on the left, and on the right what will come. */
+public final class HandoutPane extends VBox {
+
+    /** Of which scenes. */
+    private enum Scope {
+        THIS, SELECTED, ALL
+    }
+
+    private final Lesson lesson;
+    private final Set<Integer> selected;
+    private final ChoiceBox<HandoutKind> kind =
+            Controls.choice(List.of(HandoutKind.values()), one -> one.said(words().handouts()));
+    private final ChoiceBox<Scope> scope;
+    private final ChoiceBox<Motif> motif =
+            Controls.choice(List.of(Motif.values()), one -> one.said(words().handouts()));
+    private final ChoiceBox<Paper> paper =
+            Controls.choice(List.of(Paper.values()), one -> words().handout().paper(one));
+    private final ChoiceBox<Palette> palette =
+            Controls.choice(List.of(Palette.values()), one -> words().handout().look(one));
+    private final Map<Gap, CheckBox> gaps = new EnumMap<>(Gap.class);
+    private final Spinner<Integer> variants = new Spinner<>(1, Variant.MOST, 1);
+    private final Spinner<Integer> width = new Spinner<>(200, 4000, 800, 100);
+    private final Spinner<Double> seconds = new Spinner<>(0.1, 60, 1, 0.5);
+    private final ChoiceBox<Moves> moves =
+            Controls.choice(List.of(Moves.values()), one -> words().handout().moves(one));
+    private final ChoiceBox<SqlDialect> target =
+            Controls.choice(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
+    private final VBox asked = new VBox();
+    private final PreviewView preview = new PreviewView();
+
+    /**
+     * The pane for a lesson.
+     *
+     * @param selected the scenes that are selected in the outline, counted from 0
+     */
+    public HandoutPane(Lesson lesson, Set<Integer> selected, HandoutSaving saving, Runnable close) {
+        this.lesson = lesson;
+        this.selected = new TreeSet<>(selected);
+        scope = Controls.choice(scopes(), one -> words().handout().scope(one == Scope.THIS ? 1 : scenes(one).size(),
+                one == Scope.ALL));
+        getStyleClass().addAll("card", "recipe", "handout-pane");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        for (Gap gap : Gap.values()) gaps.put(gap, Controls.checkBox(words().handout().gap(gap)));
+        kind.setId("handout-kind");
+        scope.setId("handout-scenes");
+        kind.setValue(HandoutKind.WORKSHEET);
+        scope.setValue(scopes().getLast());
+        motif.setValue(Motif.SCENE);
+        paper.setValue(Paper.A4);
+        palette.setValue(Palette.PRINT);
+        moves.setValue(Moves.EVERY);
+        target.setValue(SqlDialect.STANDARD);
+        List.of(variants, width, seconds).forEach(spinner -> {
+            spinner.setEditable(true);
+            spinner.setPrefWidth(110);
+            spinner.valueProperty().subscribe(this::show);
+        });
+        kind.valueProperty().subscribe((_, now) -> palette.setValue(now.usual()));
+        kind.valueProperty().subscribe(this::ask);
+        List.of(kind, scope, motif, paper, palette, moves, target)
+                .forEach(choice -> choice.valueProperty().subscribe(this::show));
+        gaps.values().forEach(gap -> gap.selectedProperty().subscribe(this::show));
+        Label title = new Label(words().handout().title());
+        title.getStyleClass().add("key-check-title");
+        HBox middle = new HBox(asked, preview);
+        middle.getStyleClass().add("recipe-middle");
+        Button save = Controls.button(words().handout().save());
+        save.setId("handout-save");
+        save.setOnAction(_ -> {
+            Handout wanted = handout();
+            if (saving.chooseAndSave(wanted)) close.run();
+        });
+        getChildren().addAll(title, middle, Form.answers(save, close));
+        ask();
+        show();
+    }
+
+    private List<Scope> scopes() {
+        List<Scope> scopes = new ArrayList<>(List.of(Scope.THIS));
+        if (selected.size() > 1) scopes.add(Scope.SELECTED);
+        if (lesson.scenes().size() > 1) scopes.add(Scope.ALL);
+        return scopes;
+    }
+
+    private List<Integer> scenes(Scope of) {
+        return switch (of) {
+            case THIS -> List.of(lesson.scenes().at());
+            case SELECTED -> List.copyOf(selected);
+            case ALL -> IntStream.range(0, lesson.scenes().size()).boxed().toList();
+        };
+    }
+
+    /** What a kind can be asked. */
+    private enum Question {
+        SCENES, MOTIF, PAPER, LOOK, GAPS, VARIANTS, FILM, WIDTH, TARGET;
+
+        static Set<Question> of(HandoutKind kind) {
+            return switch (kind) {
+                case WORKSHEET -> EnumSet.of(SCENES, PAPER, LOOK, GAPS, VARIANTS);
+                case ANSWERS -> EnumSet.of(SCENES, PAPER, LOOK, VARIANTS);
+                case SUMMARY -> EnumSet.of(PAPER, LOOK);
+                case PDF,SVG,PNG -> EnumSet.of(SCENES, MOTIF, LOOK);
+                case STEPS -> EnumSet.of(SCENES, LOOK, FILM);
+                case GIF -> EnumSet.of(SCENES, LOOK, FILM, WIDTH);
+                case MARKDOWN,NOTEBOOK -> EnumSet.of(SCENES, LOOK);
+                case SCRIPT -> EnumSet.of(SCENES, TARGET);
+            };
+        }
+    }
+
+    /** Asks what the kind that is chosen can be asked, and nothing else. */
+    private void ask() {
+        Form form = new Form();
+        form.ask(words().handout().what(), kind);
+        for (Question question : Question.of(kind.getValue())) {
+            switch (question) {
+                case SCENES -> form.ask(words().handout().scenes(), scope);
+                case MOTIF -> form.ask(words().handout().of(), motif);
+                case PAPER -> form.ask(words().handout().paper(), paper);
+                case LOOK -> form.ask(words().handout().look(), palette);
+                case GAPS -> form.ask(words().handout().missing(), column(gaps.values().toArray(Node[]::new)));
+                case VARIANTS -> form.ask(words().handout().variants(), variants);
+                case FILM -> form.ask(words().handout().steps(), moves);
+                case WIDTH -> {
+                    form.ask(words().handout().width(), width);
+                    form.ask(words().handout().seconds(), seconds);
+                }
+                case TARGET -> form.ask(words().handout().target(), target);
+            }
+        }
+        asked.getChildren().setAll(form);
+    }
+
+    private static VBox column(Node... nodes) {
+        VBox column = new VBox(6, nodes);
+        column.setAlignment(Pos.TOP_LEFT);
+        return column;
+    }
+
+    private Handout handout() {
+        Set<Gap> missing = EnumSet.noneOf(Gap.class);
+        gaps.forEach((gap, box) -> {
+            if (box.isSelected()) missing.add(gap);
+        });
+        Options options = new Options(motif.getValue(), paper.getValue(), palette.getValue(), missing,
+                variants.getValue(), width.getValue(), 2, seconds.getValue(), moves.getValue(), target.getValue());
+        return Handout.of(kind.getValue(), lesson, scenes(scope.getValue()), options, words());
+    }
+
+    private void show() {
+        preview.show(handout());
+    }
+}

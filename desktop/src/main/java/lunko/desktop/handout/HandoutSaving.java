@@ -1,0 +1,95 @@
+package lunko.desktop.handout;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Notice;
+import lunko.desktop.work.Work;
+import lunko.handout.Handout;
+import lunko.handout.HandoutFiles;
+import lunko.handout.Piece;
+import lunko.problem.Checked;
+import lunko.problem.FileFault;
+import lunko.problem.Problem;
+
+/** Asks where a handout is to go, and writes it there. */
+public final class HandoutSaving {
+    private final LessonModel model;
+    private final Work work;
+    private final Supplier<Window> window;
+    private Optional<File> folder = Optional.empty();
+
+    /** Handouts of a model's lesson; the window is asked for when a dialog needs an owner. */
+    public HandoutSaving(LessonModel model, Work work, Supplier<Window> window) {
+        this.model = model;
+        this.work = work;
+        this.window = window;
+    }
+
+    /** Asks for a file, or for a folder where there are several files; false, where none has been chosen. */
+    boolean chooseAndSave(Handout handout) {
+        List<Piece> pieces = handout.pieces();
+        Optional<Path> target = pieces.size() == 1 ? file(handout) : directory();
+        // The dialog has asked whether a file may be replaced.
+        target.ifPresent(chosen -> save(handout, chosen, pieces.size() == 1));
+        return target.isPresent();
+    }
+
+    private Optional<Path> file(Handout handout) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(words().handout().title());
+        chooser.setInitialFileName(model.lesson().get().title() + handout.kind().ending());
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(
+                handout.kind().said(words().handouts()), "*" + handout.kind().ending()));
+        folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+        return chosen(chooser.showSaveDialog(window.get()), handout.kind().ending());
+    }
+
+    private Optional<Path> directory() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(words().handout().folderTitle());
+        folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+        File chosen = chooser.showDialog(window.get());
+        folder = Optional.ofNullable(chosen).or(() -> folder);
+        return Optional.ofNullable(chosen).map(File::toPath);
+    }
+
+    private Optional<Path> chosen(File file, String ending) {
+        if (file == null) return Optional.empty();
+        folder = Optional.ofNullable(file.getParentFile());
+        return Optional.of(file.getName().contains(".") ? file.toPath()
+                : file.toPath().resolveSibling(file.getName() + ending));
+    }
+
+    /** Writes a handout; where it would replace a file, it asks first unless that is settled. */
+    public void save(Handout handout, Path target, boolean replace) {
+        work.start(words().handout().making(handout.kind().said(words().handouts())),
+                watch -> HandoutFiles.write(handout.pieces(), target, replace, watch),
+                (Checked<HandoutFiles.Written> done) -> done.handle(written -> said(handout, target, written),
+                        problem -> refuse(handout, target, problem)));
+    }
+
+    private void said(Handout handout, Path target, HandoutFiles.Written written) {
+        List<String> said = new ArrayList<>();
+        said.add(words().handout().saved(written.files().size(), target.toString()));
+        List<Integer> obstructed = handout.obstructed().stream().map(scene -> scene + 1).toList();
+        if (!obstructed.isEmpty()) said.add(words().handouts().notShown(obstructed));
+        if (!written.missing().isEmpty()) said.add(words().handouts().missing(List.copyOf(written.missing())));
+        model.say(new Notice.Success(String.join(" ", said)));
+    }
+
+    private void refuse(Handout handout, Path target, Problem problem) {
+        if (problem.fault() instanceof FileFault.AlreadyThere) model.say(new Notice.Offer(
+                words().problems().of(problem).text(), words().handout().replace(), () -> save(handout, target, true)));
+        else model.say(problem);
+    }
+}
