@@ -21,7 +21,7 @@ final class EnglishHandouts implements HandoutSentences {
 
     @Override
     public String moreRows(long rows) {
-        return text("… and {} more", counted(rows, "row"));
+        return text(rows == 1 ? "… and {} more row" : "… and {} more rows", rows);
     }
 
     @Override

@@ -45,8 +45,8 @@ public record Run(String text, Font font) {
     }
 
     private static String number(int character) {
-        return "U+" + Integer.toHexString(0x10000000 | character).substring(character > 0xFFFF ? 3 : 4)
-                .toUpperCase(Locale.ROOT);
+        String digits = Integer.toHexString(character).toUpperCase(Locale.ROOT);
+        return "U+" + "0".repeat(Math.max(0, 4 - digits.length())) + digits;
     }
 
     private static Optional<Font> font(int character, Face face) {

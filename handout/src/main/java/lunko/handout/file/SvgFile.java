@@ -5,9 +5,7 @@ import java.awt.Font;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.EnumMap;
 import java.util.List;
@@ -18,6 +16,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.transform.TransformerException;
+import javax.xml.transform.TransformerFactory;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamResult;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Face;
 import lunko.handout.drawing.Mark;
@@ -60,12 +62,12 @@ public final class SvgFile {
             root.setAttributeNS(null, "role", "img");
             root.insertBefore(child(document, "style", faces(drawing)), root.getFirstChild());
             root.insertBefore(child(document, "title", title), root.getFirstChild());
-            StringWriter text = new StringWriter();
-            on.stream(root, text, false, false);
-            return text.toString().getBytes(StandardCharsets.UTF_8);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        } catch (ParserConfigurationException impossible) {
+            // Without the reference to a DTD, which some programs would fetch.
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            TransformerFactory.newDefaultInstance().newTransformer().transform(new DOMSource(root),
+                    new StreamResult(bytes));
+            return bytes.toByteArray();
+        } catch (ParserConfigurationException | TransformerException impossible) {
             throw new IllegalStateException(impossible);
         }
     }
