@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Mark;
@@ -87,6 +88,13 @@ class SheetProperties {
         assertThat(new Variant(1).of(lesson).tables()).isNotEqualTo(lesson.tables())
                 .isNotEqualTo(new Variant(2).of(lesson).tables()).isEqualTo(new Variant(1).of(lesson).tables());
         assertThat(new Variant(0).of(lesson)).isSameAs(lesson);
+        // All but the keys of hives are dealt.
+        assertThat(values(new Variant(1).of(lesson), 0, 0)).isEqualTo(values(lesson, 0, 0));
+        for (int column = 1; column < 4; column++) {
+            int at = column;
+            assertThat(IntStream.rangeClosed(1, 5).mapToObj(one -> values(new Variant(one).of(lesson), 0, at)).toList())
+                    .anyMatch(dealt -> !dealt.equals(values(lesson, 0, at)));
+        }
     }
 
     @Example
