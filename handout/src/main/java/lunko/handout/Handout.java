@@ -81,7 +81,8 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
         return new Piece(name, () -> new Preview.Pages(pages.get()), _ -> {
             List<Drawing> drawn = pages.get();
             return drawn.isEmpty() ? Checked.invalid(Problem.of(new WorkFault.NothingToHandOut()))
-                    : Checked.valid(Piece.Made.of(PdfFile.of(drawn, options.palette(), lessons.getFirst().title()), drawn));
+                    : Checked.valid(
+                            Piece.Made.of(PdfFile.of(drawn, options.palette(), lessons.getFirst().title()), drawn));
         });
     }
 

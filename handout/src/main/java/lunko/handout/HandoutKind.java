@@ -83,7 +83,8 @@ public enum HandoutKind {
             for (int scene = 0; scene < subjects.size(); scene++) {
                 List<Drawing> steps = of.film().steps(subjects.get(scene));
                 for (int step = 0; step < steps.size(); step++) {
-                    pieces.add(Handout.drawn(Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
+                    pieces.add(Handout.drawn(
+                            Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
                             steps.get(step), shown -> PngFile.of(shown, of.options().palette(), of.options().scale())));
                 }
             }
@@ -96,7 +97,8 @@ public enum HandoutKind {
         List<Piece> pieces(Handout of) {
             List<Subject> subjects = of.subjects(new Variant(0));
             return IntStream.range(0, subjects.size())
-                    .mapToObj(scene -> of.film(Handout.numbered("scene", scene) + ending(), subjects.get(scene))).toList();
+                    .mapToObj(scene -> of.film(Handout.numbered("scene", scene) + ending(), subjects.get(scene)))
+                    .toList();
         }
     },
     /** A text with its pictures beside it. */

@@ -91,7 +91,8 @@ class PictureTest {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             assertThat(pdf.getPage(0).getMediaBox().getWidth()).isCloseTo((float) drawing.width(),
                     Offset.offset(0.1f));
-            assertThat(new PDFTextStripper().getText(pdf)).contains("Hives and keepers", "Sainfoin", "LEFT", "Low Fold");
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Hives and keepers", "Sainfoin", "LEFT",
+                    "Low Fold");
             BufferedImage rendered = new PDFRenderer(pdf).renderImage(1, (float) SCALE);
             assertThat(difference(rendered, PngFile.image(drawing, Palette.PRINT, SCALE))).isLessThan(0.05);
         }
@@ -155,8 +156,9 @@ class PictureTest {
     void everyMotifOfEverySceneOfTheDemoCanBeDrawn() {
         for (int scene = 0; scene < Scenes.demo().scenes().size(); scene++) {
             Subject subject = Scenes.subject(Scenes.demo().at(scene));
-            for (Motif motif : Motif.values()) motif.of(subject)
-                    .ifPresent(drawing -> assertThat(drawing.text()).as(motif.toString()).isNotBlank());
+            for (Motif motif : Motif.values())
+                motif.of(subject)
+                        .ifPresent(drawing -> assertThat(drawing.text()).as(motif.toString()).isNotBlank());
         }
     }
 }

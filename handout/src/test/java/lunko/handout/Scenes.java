@@ -61,10 +61,12 @@ final class Scenes {
     private static Table table(String name, Random random) {
         List<Row> rows = new ArrayList<>();
         int count = random.nextInt(7);
-        for (int row = 0; row < count; row++) rows.add(new Row(row, List.of(
-                random.nextInt(4) == 0 ? Value.NULL : Value.of(random.nextInt(4)),
-                random.nextInt(5) == 0 ? Value.NULL : Value.of(TEXTS[random.nextInt(TEXTS.length)]))));
-        return new Table(name, List.of(new Column("k", Type.INTEGER), new Column("what it is", Type.TEXT)), rows, count);
+        for (int row = 0; row < count; row++)
+            rows.add(new Row(row, List.of(
+                    random.nextInt(4) == 0 ? Value.NULL : Value.of(random.nextInt(4)),
+                    random.nextInt(5) == 0 ? Value.NULL : Value.of(TEXTS[random.nextInt(TEXTS.length)]))));
+        return new Table(name, List.of(new Column("k", Type.INTEGER), new Column("what it is", Type.TEXT)), rows,
+                count);
     }
 
     /** A table with more rows than any picture has room for. */

@@ -56,8 +56,10 @@ class SvgProperties {
     private static List<String> attributes(Document svg) {
         List<String> attributes = new ArrayList<>();
         for (Element element : elements(svg)) {
-            for (int i = 0; i < element.getAttributes().getLength(); i++) attributes.add(
-                    element.getAttributes().item(i).getNodeName() + "=" + element.getAttributes().item(i).getNodeValue());
+            for (int i = 0; i < element.getAttributes().getLength(); i++)
+                attributes.add(
+                        element.getAttributes().item(i).getNodeName() + "="
+                                + element.getAttributes().item(i).getNodeValue());
         }
         return attributes;
     }

@@ -99,7 +99,8 @@ class TextTest {
     void markdownNamesItsPicturesAndEscapesWhatPeopleWrite() {
         String text = LessonMarkdown.of(showings(), scene -> "scene-" + scene + ".png", Scenes.ENGLISH);
         assertThat(text).startsWith("# Hives and keepers\n").contains("## 3. Keep every hive",
-                "![Keep every hive](scene-2.png)", "```sql\nSELECT", "> Which hives come into the result without a keeper?");
+                "![Keep every hive](scene-2.png)", "```sql\nSELECT",
+                "> Which hives come into the result without a keeper?");
         // What the speaker wants to be reminded of is for the speaker.
         lessons().stream().map(lesson -> lesson.scene().telling().note()).filter(note -> note.length() > 20)
                 .forEach(note -> assertThat(text).doesNotContain(note));

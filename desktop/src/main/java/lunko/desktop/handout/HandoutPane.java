@@ -135,10 +135,10 @@ public final class HandoutPane extends VBox {
                 case WORKSHEET -> EnumSet.of(SCENES, PAPER, LOOK, GAPS, VARIANTS);
                 case ANSWERS -> EnumSet.of(SCENES, PAPER, LOOK, VARIANTS);
                 case SUMMARY -> EnumSet.of(PAPER, LOOK);
-                case PDF,SVG,PNG -> EnumSet.of(SCENES, MOTIF, LOOK);
+                case PDF, SVG, PNG -> EnumSet.of(SCENES, MOTIF, LOOK);
                 case STEPS -> EnumSet.of(SCENES, LOOK, FILM);
                 case GIF -> EnumSet.of(SCENES, LOOK, FILM, WIDTH);
-                case MARKDOWN,NOTEBOOK -> EnumSet.of(SCENES, LOOK);
+                case MARKDOWN, NOTEBOOK -> EnumSet.of(SCENES, LOOK);
                 case SCRIPT -> EnumSet.of(SCENES, TARGET);
             };
         }

@@ -41,7 +41,6 @@ final class PreviewView extends VBox {
         record Text(String text) implements Leaf {}
     }
 
-
     private final Latest<Handout, List<Leaf>> leaves = new Latest<>("preview", PreviewView::leaves, this::found);
     private final StackPane body = new StackPane();
     private final Label at = new Label();

@@ -117,7 +117,8 @@ final class ScreenActions {
     /** All actions, in the order of the list of keys. */
     List<Action> all() {
         return Stream.of(show.steps().all(), results.all(), show.kinds().all(), query.all(), tables.all(), bench.all(),
-                scenes.all(), files.all(), handouts.all(), List.of(note, switchMode, keyList), views()).flatMap(List::stream).toList();
+                scenes.all(), files.all(), handouts.all(), List.of(note, switchMode, keyList), views())
+                .flatMap(List::stream).toList();
     }
 
     QueryActions query() {

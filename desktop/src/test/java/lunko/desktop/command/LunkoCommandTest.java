@@ -13,6 +13,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.course.Course;
 import lunko.problem.Checked;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -163,6 +164,27 @@ class LunkoCommandTest {
         assertThat(run("query", "--format", "csv", "--table", "m=" + lesson + "#more", "SELECT * FROM m")).isZero();
         assertThat(out.toString()).isEqualTo("no\r\n3\r\n");
         assertThat(run("convert", book)).isEqualTo(2);
+    }
+
+    @Test
+    void aLessonIsHandedOutWithoutADisplay() throws IOException {
+        String out = folder.resolve("sheets").toString();
+        assertThat(run("handout", "--as", "worksheet", "--scenes", "2,4-5", "--variants", "2", "--missing", "kind,on",
+                "-o", out)).isZero();
+        try (Stream<Path> files = Files.list(Path.of(out))) {
+            assertThat(files.map(file -> file.getFileName().toString()).sorted()).containsExactly("worksheet-A.pdf",
+                    "worksheet-B.pdf");
+        }
+        assertThat(run("handout", "--as", "png", "--scenes", "1", "-o", out + "/worksheet-A.pdf")).isOne();
+        assertThat(err.toString()).contains("worksheet-A.pdf: There is such a file already");
+        assertThat(run("handout", "--as", "png", "--scenes", "21", "-o", out)).isOne();
+        assertThat(err.toString()).contains("There is no scene 21");
+        assertThat(run("handout", "--as", "png", "--scenes", "two", "-o", out)).isOne();
+        assertThat(err.toString()).contains("“two” names no scenes");
+        assertThat(run("handout", "--as", "parchment", "-o", out)).isEqualTo(2);
+        assertThat(run("handout", "--as", "svg", "--of", "venn", "-o", out + "/venn.svg",
+                file("t.csv", "hive,keeper_id\n" + Character.toString(0x10FFFD) + ",11\n"))).isZero();
+        assertThat(err.toString()).contains("No typeface here has U+10FFFD: their numbers stand in their place.");
     }
 
     @Test

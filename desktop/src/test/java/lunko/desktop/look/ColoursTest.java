@@ -2,16 +2,22 @@ package lunko.desktop.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Color;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.handout.drawing.Ink;
+import lunko.handout.paint.Palette;
+import lunko.insight.picture.TableHue;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -98,5 +104,24 @@ class ColoursTest {
                     .forEach(other -> EYES.forEach(eyes -> assertThat(apart(tokens.get(table), tokens.get(other), eyes))
                             .as(table + " beside " + other).isGreaterThan(FAR)));
         }
+    }
+
+    /** What is handed out has the colours of the window. */
+    @Test
+    void handoutsHaveTheColoursOfTheWindow() throws IOException {
+        for (Palette palette : List.of(Palette.LIGHT, Palette.DARK)) {
+            Map<String, String> tokens = tokens(palette == Palette.LIGHT ? "\\.root, \\.show" : "\\.theme-dark");
+            for (Ink.Common ink : Ink.Common.values())
+                assertThat(hex(palette.color(ink))).as(ink.name())
+                        .isEqualTo(tokens.get(ink.name().toLowerCase(Locale.ROOT).replace('_', '-')));
+            for (String table : TABLES)
+                assertThat(
+                        hex(palette.color(new Ink.Own(TableHue.valueOf(table.toUpperCase(Locale.ROOT))))))
+                        .isEqualTo(tokens.get(table));
+        }
+    }
+
+    private static String hex(Color color) {
+        return "#" + Integer.toHexString(color.getRGB()).substring(2).toUpperCase(Locale.ROOT);
     }
 }

@@ -224,6 +224,11 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
+    public HandoutWords handout() {
+        return pseudo(HandoutWords.class, english.handout());
+    }
+
+    @Override
     public SpeakerWords speaker() {
         return pseudo(SpeakerWords.class, english.speaker());
     }

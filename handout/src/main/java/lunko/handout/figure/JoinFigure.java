@@ -145,15 +145,21 @@ public final class JoinFigure {
         List<List<Cell>> cells = IntStream.range(0, rows).mapToObj(row -> IntStream.range(0, stage.headings().size())
                 .mapToObj(column -> Cell.of(ResultCell.of(stage, row, column), subject.hue(stage, column))).toList())
                 .toList();
-        List<Panel.Column> columns = IntStream.range(0, stage.headings().size()).mapToObj(column -> Panel.Column
-                .fitting(stage.headings().get(column).name(),
-                        keys.contains(column) ? Optional.of(side) : Optional.empty(),
-                        Subject.isOfFigures(stage.headings().get(column).type()),
-                        Optional.of(subject.hue(stage, column)),
-                        Panel.column(cells, column)))
-                .toList();
+        List<Panel.Column> columns = IntStream.range(0, stage.headings().size())
+                .mapToObj(column -> column(side, column, keys.contains(column), Panel.column(cells, column))).toList();
         return new Panel(columns, IntStream.range(0, rows)
                 .mapToObj(row -> new Panel.Line(cells.get(row), look(side, row))).toList(), true);
+    }
+
+    /** A column of a side, with room for what it is called in the result. */
+    private Panel.Column column(Side side, int at, boolean isKey, List<Cell> cells) {
+        Stage stage = outcome.join().on(side);
+        Optional<TableHue> hue = Optional.of(subject.hue(stage, at));
+        boolean figures = Subject.isOfFigures(stage.headings().get(at).type());
+        Panel.Column own = Panel.Column.fitting(stage.headings().get(at).name(),
+                isKey ? Optional.of(side) : Optional.empty(), figures, hue, cells);
+        return outcome.kind().shows(side) ? own.wide(Math.max(own.width(), Panel.Column.fitting(
+                outcome.name(new ResultColumn(side, at)), Optional.empty(), figures, hue, List.of()).width())) : own;
     }
 
     private Panel.Look look(Side side, int row) {

@@ -49,7 +49,8 @@ record Panel(List<Column> columns, List<Line> lines, boolean numbered) {
             Column column = new Column(heading, key, figures, hue, 0);
             double widest = Math.max(Letters.width(column.shown(), column.lettering()),
                     cells.stream().mapToDouble(Panel::width).max().orElse(0));
-            return column.wide(Math.clamp(widest + 2 * PAD, LEAST, MOST));
+            // A little more, so that nothing is cut by rounding.
+            return column.wide(Math.clamp(Math.ceil(widest) + 1 + 2 * PAD, LEAST, MOST));
         }
 
         Column wide(double other) {

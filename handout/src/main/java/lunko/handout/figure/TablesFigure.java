@@ -33,6 +33,8 @@ public final class TablesFigure {
 
     private final Subject subject;
     private final List<Mark> marks = new ArrayList<>();
+    /** The dots at the ends of links, which lie on the cards. */
+    private final List<Mark> ends = new ArrayList<>();
     /** Where the cards of tables lie, by name. */
     private final Map<String, Card> cards = new HashMap<>();
 
@@ -73,6 +75,7 @@ public final class TablesFigure {
         figure.place(subject.showing().lesson().tables());
         for (Link link : subject.showing().lesson().links()) link.pairs().forEach(pair -> figure.link(link, pair));
         figure.cards.values().forEach(figure::draw);
+        figure.marks.addAll(figure.ends);
         double width = figure.cards.values().stream().mapToDouble(card -> card.x() + card.width()).max().orElse(0);
         double height = figure.cards.values().stream()
                 .mapToDouble(card -> card.y() + 34 + LINE * card.table().columns().size()).max().orElse(0);
@@ -143,7 +146,7 @@ public final class TablesFigure {
         double bend2 = x2 + (beside && goesRight ? -out : out);
         marks.add(Mark.Outline.of(new CubicCurve2D.Double(x1, from, bend1, from, bend2, to, x2, to),
                 Pen.of(Common.PAIR, 1.6)));
-        marks.add(Mark.Outline.of(new Ellipse2D.Double(x1 - 3, from - 3, 6, 6), new Fill.Flat(Common.PAIR)));
-        marks.add(Mark.Outline.of(new Ellipse2D.Double(x2 - 3, to - 3, 6, 6), new Fill.Flat(Common.PAIR)));
+        ends.add(Mark.Outline.of(new Ellipse2D.Double(x1 - 3, from - 3, 6, 6), new Fill.Flat(Common.PAIR)));
+        ends.add(Mark.Outline.of(new Ellipse2D.Double(x2 - 3, to - 3, 6, 6), new Fill.Flat(Common.PAIR)));
     }
 }

@@ -33,6 +33,8 @@ public final class VennFigure {
     private static final double APART = RADIUS * 0.9;
     private static final double LINE = 16;
     private static final int MOST = 8;
+    private static final int MOST_OF_THREE = 4;
+    private static final int MOST_IN_ALL = 3;
     private static final Lettering COUNT = Lettering.STRONG.of(15);
     private static final Lettering LARGE = Lettering.STRONG.of(32);
     private static final Lettering NAME = Lettering.TEXT.of(11);
@@ -87,15 +89,17 @@ public final class VennFigure {
             List<String> names = Stream.concat(
                     regions.of(side).alone().stream().map(row -> name(join, side, row)),
                     regions.of(side).unknown().stream().map(row -> name(join, side, row) + " ?")).toList();
-            names(names.size(), names::get, middle, y, lune - 18, kind.takesAlone(side));
+            names(names.size(), names::get, MOST, middle, y, lune - 18, kind.takesAlone(side));
             caption(middle, y + RADIUS + 18, subject.in().names().rows(join.on(side).title()),
                     subject.in().handouts().noMatch(), new Ink.Own(hue(side)));
         }
         double lens = 2 * RADIUS - APART;
         kind.only().ifPresentOrElse(
                 side -> names(regions.of(side).matched().size(),
-                        n -> name(join, side, regions.of(side).matched().get(n)), x + APART / 2, y, lens - 18, met),
-                () -> names(regions.pairCount(), n -> pair(join, regions.pairs().get(n)), x + APART / 2, y, lens - 18,
+                        n -> name(join, side, regions.of(side).matched().get(n)), MOST, x + APART / 2, y, lens - 18,
+                        met),
+                () -> names(regions.pairCount(), n -> pair(join, regions.pairs().get(n)), MOST, x + APART / 2, y,
+                        lens - 18,
                         met));
         caption(x + APART / 2, y + RADIUS + 18, "", kind.only().isPresent() ? subject.in().handouts().matched()
                 : subject.in().handouts().pairs(), Common.INK);
@@ -131,13 +135,14 @@ public final class VennFigure {
     }
 
     /** How many rows there are in a region, and what they are called as far as there is room. */
-    private void names(long count, IntFunction<String> name, double x, double y, double width, boolean taken) {
+    private void names(long count, IntFunction<String> name, int most, double x, double y, double width,
+            boolean taken) {
         Ink ink = taken ? Common.INK : Common.MUTE;
         if (!names) {
             centred(subject.in().counts().number(count), x, y + LARGE.size() * 0.36, LARGE, ink);
             return;
         }
-        long fits = count <= MOST ? count : MOST - 1;
+        long fits = count <= most ? count : most - 1;
         List<String> lines = new ArrayList<>(IntStream.range(0, (int) fits)
                 .mapToObj(n -> Letters.fitting(name.apply(n), NAME, width)).toList());
         if (count > fits) lines.add(subject.in().handouts().more(count - fits));
@@ -194,6 +199,7 @@ public final class VennFigure {
             ThreeCircles.Content content = circles.regions().get(region);
             Place at = Place.of(region);
             names(content.rows().size(), n -> in.names().shortRow(content.rows().get(n).name()),
+                    region == Region.ABC ? MOST_IN_ALL : MOST_OF_THREE,
                     x + at.right() * RADIUS, y + at.down() * RADIUS, RADIUS * 0.62, content.kept());
         }
         centred(in.names().rows(circles.names().get(0)), x - apart * 0.9 - RADIUS * 0.5, 14, Lettering.STRONG,

@@ -122,7 +122,15 @@ public enum Palette {
 
         @Override
         Filling body(TableHue hue) {
-            return hue == TableHue.FIRST ? super.body(hue) : new Filling(Color.WHITE, Pattern.LEVEL_CLOSE, Color.BLACK);
+            return switch (hue) {
+                case FIRST -> super.body(hue);
+                case JOINED -> new Filling(rgb(0x9A9A9A), Pattern.PLAIN, Color.BLACK);
+                case SECOND -> new Filling(Color.WHITE, Pattern.LEVEL_CLOSE, Color.BLACK);
+                case THIRD -> new Filling(Color.WHITE, Pattern.RISING_CLOSE, Color.BLACK);
+                case FOURTH -> new Filling(Color.WHITE, Pattern.CROSSED, Color.BLACK);
+                case FIFTH -> new Filling(Color.WHITE, Pattern.DOTS, Color.BLACK);
+                case SIXTH -> new Filling(Color.WHITE, Pattern.FALLING, Color.BLACK);
+            };
         }
 
         @Override
