@@ -44,6 +44,7 @@ public final class Benchmarks {
         PARTS.put("steps", Benchmarks::steps);
         PARTS.put("language", Benchmarks::language);
         PARTS.put("keys", Benchmarks::keyCheck);
+        PARTS.put("handouts", Benchmarks::handouts);
         PARTS.put("window", Benchmarks::window);
         PARTS.put("scenes", Benchmarks::scenes);
     }
@@ -160,6 +161,34 @@ public final class Benchmarks {
                     result.getPrimaryResult().getScore()));
         }
         return lines;
+    }
+
+    private static List<String> handouts() throws RunnerException {
+        List<RunResult> results = new ArrayList<>(run(HandoutBenchmark.class));
+        Statistics pixels = handout(results, "pixels");
+        List<String> lines = new ArrayList<>(List.of("", "## Handouts", "",
+                "The left join of the demo lesson at two pixels to a point, the answers to fifteen scenes, and the 89 "
+                        + "steps of a chain of two joins, 800 pixels wide; milliseconds, once warm, the median of "
+                        + pixels.getN() + " in 2 processes, from the least to the most, and how many times what the "
+                        + "JDK needs to compress the pixels of that picture.",
+                "", "| | | |", "|---|---:|---:|"));
+        Map<String, String> names = new LinkedHashMap<>();
+        names.put("pixels", "the pixels compressed");
+        names.put("png", "a picture as PNG");
+        names.put("svg", "a picture as SVG");
+        names.put("pages", "fifteen scenes as PDF");
+        names.put("film", "89 steps as GIF");
+        names.forEach((label, name) -> {
+            Statistics times = handout(results, label);
+            lines.add("| " + name + " | " + spread(times) + String.format(Locale.ROOT, " | %.1f × |",
+                    times.getPercentile(50) / pixels.getPercentile(50)));
+        });
+        return lines;
+    }
+
+    private static Statistics handout(List<RunResult> results, String label) {
+        return results.stream().filter(result -> result.getPrimaryResult().getLabel().equals(label)).findFirst()
+                .orElseThrow().getPrimaryResult().getStatistics();
     }
 
     /** What is done in a window, for which the toolkit runs. */

@@ -5,7 +5,12 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.paint.Painter;
 import lunko.handout.paint.Palette;
@@ -15,16 +20,27 @@ public final class PngFile {
     /** The widest and highest picture that is made, in pixels. */
     public static final int MOST = 12_000;
 
+    /** A fifth larger than need be, in half the time. */
+    private static final float FAST = 0.9f;
+
     private PngFile() {}
 
     /** A drawing, so many pixels to a point; fewer, where it would be larger than can be made. */
     public static byte[] of(Drawing drawing, Palette palette, double scale) {
-        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            ImageIO.write(image(drawing, palette, scale), "png", bytes);
-            return bytes.toByteArray();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+        ImageWriteParam fast = writer.getDefaultWriteParam();
+        fast.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        fast.setCompressionQuality(FAST);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ImageOutputStream out = new MemoryCacheImageOutputStream(bytes)) {
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(image(drawing, palette, scale), null, null), fast);
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
+        } finally {
+            writer.dispose();
         }
+        return bytes.toByteArray();
     }
 
     /** The same as an image. */
