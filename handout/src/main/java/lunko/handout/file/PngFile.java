@@ -46,12 +46,17 @@ public final class PngFile {
     /** The same as an image. */
     public static BufferedImage image(Drawing drawing, Palette palette, double scale) {
         double fitting = Math.min(scale, MOST / Math.max(1, Math.max(drawing.width(), drawing.height())));
-        BufferedImage image = new BufferedImage(Math.max(1, (int) Math.ceil(drawing.width() * fitting)),
-                Math.max(1, (int) Math.ceil(drawing.height() * fitting)), BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage(pixels(drawing.width() * fitting), pixels(drawing.height() * fitting),
+                BufferedImage.TYPE_INT_RGB);
         Graphics2D on = image.createGraphics();
         on.scale(fitting, fitting);
         Painter.of(palette).paint(drawing.sized(drawing.width() + 1, drawing.height() + 1), on);
         on.dispose();
         return image;
+    }
+
+    /** So many pixels as a length has begun, but for what comes of rounding. */
+    private static int pixels(double length) {
+        return Math.max(1, (int) Math.ceil(length - 1e-6));
     }
 }
