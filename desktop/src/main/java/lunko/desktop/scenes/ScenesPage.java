@@ -71,7 +71,7 @@ public final class ScenesPage extends HBox {
         FlowPane tools = new FlowPane(actions.keep().button(Feather.PLUS),
                 actions.repeat().iconButton(Feather.COPY), actions.up().iconButton(Feather.ARROW_UP),
                 actions.down().iconButton(Feather.ARROW_DOWN), actions.delete().iconButton(Feather.TRASH_2),
-                add, handOut.button(Feather.PRINTER));
+                add, handOut.iconButton(Feather.PRINTER));
         tools.getStyleClass().add("bench-tools");
         tools.setPrefWrapLength(TOOLS);
         HBox.setHgrow(tools, Priority.ALWAYS);

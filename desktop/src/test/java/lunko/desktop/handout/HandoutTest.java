@@ -95,6 +95,9 @@ class HandoutTest extends OpenWindow {
             assertThat(new String(((ByteBuffer) clipboard.getContent(svg)).array(), StandardCharsets.UTF_8))
                     .contains("Clover · Oda").doesNotContain("DOCTYPE");
         });
+        // Dragged away it is a file too.
+        robot.interact(() -> assertThat(new PictureCopy(model).dragged(Motif.RESULT).orElseThrow().getFiles())
+                .singleElement().satisfies(file -> assertThat(file).isNotEmpty().hasName("result.png")));
         // What there is no picture of is said.
         write(robot, "SELECT hive FROM hives");
         robot.interact(() -> new PictureCopy(model).copy(Motif.VENN));
