@@ -9,6 +9,7 @@ import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -17,6 +18,9 @@ import javax.imageio.stream.ImageInputStream;
 import lunko.exchange.file.Watch;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Face;
+import lunko.handout.drawing.Ink;
+import lunko.handout.drawing.Lettering;
+import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Run;
 import lunko.handout.figure.Motif;
 import lunko.handout.figure.Subject;
@@ -98,6 +102,23 @@ class PictureTest {
         }
         // Fonts are there as programs, and only the characters that are used.
         assertThat(bytes.length).isLessThan(80_000);
+    }
+
+    /** A text that cannot be mapped is drawn as curves, and then it cannot be found. */
+    @Test
+    void whateverAFaceHasCanBeFoundInAPdf() throws IOException {
+        for (Face face : Face.values()) {
+            StringBuilder all = new StringBuilder();
+            IntStream.range(32, 0x3000).filter(face.font()::canDisplay).filter(Character::isLetterOrDigit)
+                    .filter(one -> Character.getDirectionality(one) == Character.DIRECTIONALITY_LEFT_TO_RIGHT)
+                    .forEach(all::appendCodePoint);
+            Drawing drawing = new Drawing(30_000, 40, List.of(new Mark.Text(0, 20, "a\tb\u200Bc " + all,
+                    new Lettering(face, 10), Ink.Common.INK)));
+            try (PDDocument pdf = Loader.loadPDF(PdfFile.of(List.of(drawing), Palette.PRINT, "all"))) {
+                String found = new PDFTextStripper().getText(pdf);
+                assertThat(found).as(face.toString()).contains("a bc", "ABCDEFG", "äåæ");
+            }
+        }
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
+import lunko.handout.drawing.Letters;
 import lunko.handout.drawing.Mark;
 import lunko.handout.figure.Subject;
 import lunko.handout.paint.Palette;
@@ -115,14 +116,15 @@ class SheetProperties {
     }
 
     @Property(tries = 40, edgeCases = EdgeCasesMode.NONE)
-    void everySheetIsOnItsPaper(@ForAll @IntRange(max = 19) int scene, @ForAll Paper paper) {
-        Subject subject = Scenes.subject(Scenes.demo().at(scene));
+    void everySheetIsOnItsPaper(@ForAll @IntRange(max = 60) int scene, @ForAll Paper paper) {
+        Subject subject = scene < 20 ? Scenes.subject(Scenes.demo().at(scene)) : Scenes.random(scene);
         List<Drawing> pages = new ArrayList<>(new Worksheet(paper, A, Set.of(Gap.KIND)).of(List.of(subject)));
         pages.addAll(new AnswerSheet(paper, A).of(List.of(subject)));
-        pages.addAll(new SummarySheet(paper).of(Scenes.demo().at(scene), Scenes.ENGLISH));
+        pages.addAll(new SummarySheet(paper).of(subject.showing().lesson(), Scenes.ENGLISH));
         for (Drawing page : pages) {
             assertThat(page.marks()).allSatisfy(mark -> {
-                double right = mark instanceof Mark.Text text ? text.x()
+                double right = mark instanceof Mark.Text text
+                        ? text.x() + Letters.width(text.text(), text.lettering())
                         : ((Mark.Outline) mark).shape().getBounds2D().getMaxX();
                 double down = mark instanceof Mark.Text text ? text.base()
                         : ((Mark.Outline) mark).shape().getBounds2D().getMaxY();

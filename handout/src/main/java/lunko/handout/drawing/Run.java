@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -19,10 +20,14 @@ import java.util.stream.Stream;
  * @param font one point high
  */
 public record Run(String text, Font font) {
+    /** What has no sign of its own: line breaks and tabs, and what says how others are written. */
+    private static final Pattern TO_BLANK = Pattern.compile("\\p{Cc}");
+    private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
     private static final Map<Integer, Optional<Font>> OTHERS = new ConcurrentHashMap<>();
 
     /** A text in its runs, from its first character on. */
-    public static List<Run> of(String text, Face face) {
+    public static List<Run> of(String written, Face face) {
+        String text = UNSEEN.matcher(TO_BLANK.matcher(written).replaceAll(" ")).replaceAll("");
         if (face.font().canDisplayUpTo(text) < 0) return List.of(new Run(text, face.font()));
         List<Run> runs = new ArrayList<>();
         text.codePoints().forEach(character -> {
@@ -39,9 +44,15 @@ public record Run(String text, Font font) {
     /** The characters of texts that no font here has. */
     public static Set<String> missing(Stream<String> texts) {
         Set<String> missing = new LinkedHashSet<>();
-        texts.flatMapToInt(String::codePoints).filter(character -> font(character, Face.TEXT).isEmpty())
+        texts.flatMapToInt(String::codePoints)
+                .filter(character -> !isUnseen(character) && font(character, Face.TEXT).isEmpty())
                 .forEach(character -> missing.add(number(character)));
         return missing;
+    }
+
+    private static boolean isUnseen(int character) {
+        int type = Character.getType(character);
+        return type == Character.CONTROL || type == Character.FORMAT;
     }
 
     private static String number(int character) {
@@ -50,7 +61,7 @@ public record Run(String text, Font font) {
     }
 
     private static Optional<Font> font(int character, Face face) {
-        if (face.font().canDisplay(character) || Character.isISOControl(character)) return Optional.of(face.font());
+        if (face.font().canDisplay(character)) return Optional.of(face.font());
         return OTHERS.computeIfAbsent(character, missing -> Stream
                 .of(GraphicsEnvironment.getLocalGraphicsEnvironment().getAllFonts())
                 .filter(font -> font.canDisplay(missing)).findFirst());

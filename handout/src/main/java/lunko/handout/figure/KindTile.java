@@ -27,7 +27,7 @@ public final class KindTile {
                 TextFigure.line(subject.in().names().kind(outcome.kind()), Lettering.STRONG.of(13), Common.INK),
                 TextFigure.line(subject.in().results().sum(outcome.size(), outcome.sum()), Lettering.TEXT.of(10),
                         Common.MUTE).moved(0, 2)));
-        Drawing query = SceneFigure.query(subject, width / SMALL).scaled(SMALL);
+        Drawing query = SceneFigure.query(subject, width / SMALL).scaled(SMALL).within(width);
         Drawing circles = VennFigure.counted(subject).orElse(Drawing.EMPTY).scaled(CIRCLES);
         return Drawing.column(7, List.of(head.within(width), query,
                 Drawing.row(12, List.of(names(subject, outcome).scaled(SMALL), circles)).within(width)));
