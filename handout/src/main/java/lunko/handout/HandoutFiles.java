@@ -2,6 +2,7 @@ package lunko.handout;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -43,6 +44,8 @@ public final class HandoutFiles {
         if (pieces.isEmpty()) return Checked.invalid(Problem.of(new WorkFault.NothingToHandOut()));
         List<Path> paths = paths(pieces, target);
         Optional<Path> there = paths.stream().filter(Files::exists).findFirst();
+        if (paths.size() > 1 && Files.exists(target) && !Files.isDirectory(target))
+            return problem(target, new FileFault.AlreadyThere());
         if (there.isPresent() && !replace)
             return problem(there.get(), new FileFault.AlreadyThere());
         List<byte[]> made = new ArrayList<>();
@@ -64,19 +67,22 @@ public final class HandoutFiles {
                 }
             }
         }
-        return folder(paths, target).then(_ -> write(made, paths)).map(files -> new Written(files, missing));
+        boolean intoFolder = paths.size() > 1 || !paths.getFirst().equals(target);
+        boolean isNew = intoFolder && !Files.exists(target);
+        Checked<Written> written = (isNew ? folder(target) : Checked.valid(target)).then(_ -> write(made, paths))
+                .map(files -> new Written(files, missing));
+        if (isNew && written instanceof Checked.Invalid) target.toFile().delete();
+        return written;
     }
 
-    /** The folder for the files, made where it is not there. */
-    private static Checked<Path> folder(List<Path> paths, Path target) {
-        if (paths.size() == 1 && paths.getFirst().equals(target) || Files.isDirectory(target))
-            return Checked.valid(target);
+    /** Makes the folder for the files. */
+    private static Checked<Path> folder(Path target) {
         try {
             return Checked.valid(Files.createDirectory(target));
-        } catch (IOException failed) {
-            return problem(target, target.toAbsolutePath().getParent() != null
-                    && Files.isDirectory(target.toAbsolutePath().getParent()) ? new FileFault.FolderNotWritable()
-                            : new FileFault.NoFolder());
+        } catch (NoSuchFileException none) {
+            return problem(target, new FileFault.NoFolder());
+        } catch (IOException denied) {
+            return problem(target, new FileFault.FolderNotWritable());
         }
     }
 

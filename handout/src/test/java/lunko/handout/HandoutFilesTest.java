@@ -78,6 +78,11 @@ class HandoutFilesTest {
         assertThat(fault(HandoutFiles.write(List.of(good, folderNamed), folder.resolve("y"), true, Watch.NOBODY)))
                 .isEqualTo(new FileFault.IsFolder());
         assertThat(there()).isEmpty();
+        // A folder that was made for them goes again.
+        Piece tooLong = new Piece("n".repeat(300), good.preview(), good.maker());
+        assertThat(fault(HandoutFiles.write(List.of(good, tooLong), folder.resolve("z"), false, Watch.NOBODY)))
+                .isInstanceOf(FileFault.WriteFailed.class);
+        assertThat(folder.resolve("z")).doesNotExist();
     }
 
     @Test
@@ -88,10 +93,14 @@ class HandoutFilesTest {
     }
 
     @Test
-    void noFolderNoTablesAndNoFontAreTold() {
+    void noFolderAFileInItsPlaceAndAQueryThatCannotRunAreTold() throws IOException {
         List<Piece> pieces = handout(HandoutKind.PNG, Scenes.demo(), 2).pieces();
         assertThat(fault(HandoutFiles.write(pieces, folder.resolve("no/such"), false, Watch.NOBODY)))
                 .isEqualTo(new FileFault.NoFolder());
+        assertThat(folder.resolve("no")).doesNotExist();
+        Path file = Files.writeString(folder.resolve("file"), "mine");
+        assertThat(fault(HandoutFiles.write(pieces, file, true, Watch.NOBODY))).isEqualTo(new FileFault.AlreadyThere());
+        assertThat(file).hasContent("mine");
         Handout obstructed = handout(HandoutKind.PDF, Scenes.demo("SELECT x FROM hives"), 2);
         assertThat(obstructed.obstructed()).containsExactly(1);
         Piece.Made made = obstructed.pieces().getFirst().maker().make(Watch.NOBODY).expect();

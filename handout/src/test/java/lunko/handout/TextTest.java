@@ -71,6 +71,13 @@ class TextTest {
         assertThat(script).contains("-- 3. Keep every hive", "-- 5 rows", "-- hive_no");
     }
 
+    @Test
+    void aQueryThatCannotRunIsExplainedWhereItWouldStand() {
+        String script = LessonScript.of(List.of(Scenes.demo("SELECT hiev FROM hives")), SqlDialect.STANDARD,
+                Scenes.ENGLISH);
+        assertThat(script).contains("-- There is no column hiev.").doesNotContain("SELECT hiev");
+    }
+
     /** How many rows each query gives that stands in some texts, one after the other. */
     private static List<Integer> run(List<String> texts) throws SQLException {
         List<Integer> rows = new ArrayList<>();

@@ -35,10 +35,11 @@ record SceneSql(Lesson lesson, Optional<String> setUp, Checked<String> query, Op
             Optional<String> setUp = there.filter(set::equals).isPresent() ? Optional.empty()
                     : Optional.of(setUp(there, set, lesson, target, in));
             there = Optional.of(set);
-            all.add(new SceneSql(lesson, setUp, lesson.staged().query().alone().writtenFor(target, lesson.tables())
-                    .map(String::strip),
-                    lesson.staged().result().either(stage -> Optional.of(ResultTable.of(stage)),
-                            _ -> Optional.empty())));
+            Checked<ResultTable> result = lesson.staged().result().map(ResultTable::of);
+            Checked<String> query = result
+                    .then(_ -> lesson.staged().query().alone().writtenFor(target, lesson.tables()))
+                    .map(String::strip);
+            all.add(new SceneSql(lesson, setUp, query, result.either(Optional::of, _ -> Optional.empty())));
         }
         return all;
     }
