@@ -143,6 +143,11 @@ public enum JoinKind {
         return only.isPresent();
     }
 
+    /** Whether rows that match come into the result: as pairs, or for having a match. */
+    public boolean givesMatched() {
+        return bringsPairs() || only().isPresent() && takesMatched();
+    }
+
     /** Whether a row is in the result for having a match, rather than for having none. */
     public boolean takesMatched() {
         return takesMatched;

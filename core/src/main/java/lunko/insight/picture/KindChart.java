@@ -80,7 +80,7 @@ public record KindChart(JoinResult outcome, Matching matching) {
         /** Whether a kind gives lines of this sort, where there are some. */
         boolean isIn(JoinKind kind) {
             return switch (this) {
-                case PAIRS -> kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
+                case PAIRS -> kind.givesMatched();
                 case LEFT_UNMATCHED -> kind.takesAlone(Side.LEFT);
                 case RIGHT_UNMATCHED -> kind.takesAlone(Side.RIGHT);
             };

@@ -2,6 +2,7 @@ package lunko.desktop.look;
 
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
+import lunko.insight.picture.KindSign;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 
@@ -14,16 +15,10 @@ public final class RowGlyph extends GridPane {
     /** The sign of a kind. */
     public RowGlyph(JoinKind kind) {
         getStyleClass().add("row-glyph");
-        boolean everything = !kind.compares();
-        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
-        row(0, kind.takesAlone(Side.LEFT) || everything, everything);
-        row(1, met && kind.shows(Side.LEFT), met && kind.shows(Side.RIGHT));
-        row(2, everything, kind.takesAlone(Side.RIGHT) || everything);
-    }
-
-    private void row(int row, boolean left, boolean right) {
-        add(bar("left", left), 0, row);
-        add(bar("right", right), 1, row);
+        for (KindSign.Line line : KindSign.Line.values()) {
+            for (Side side : Side.values())
+                add(bar(side.id(), new KindSign(kind).isFilled(line, side)), side.ordinal(), line.ordinal());
+        }
     }
 
     private static Region bar(String side, boolean filled) {

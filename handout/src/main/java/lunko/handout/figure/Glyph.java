@@ -9,6 +9,7 @@ import lunko.handout.drawing.Ink;
 import lunko.handout.drawing.Ink.Common;
 import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Pen;
+import lunko.insight.picture.KindSign;
 import lunko.insight.picture.TableHue;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -23,18 +24,13 @@ public final class Glyph {
 
     /** The sign of a kind. */
     public static Drawing of(JoinKind kind) {
-        boolean everything = !kind.compares();
-        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
         List<Mark> marks = new ArrayList<>();
-        row(0, kind.takesAlone(Side.LEFT) || everything, everything, marks);
-        row(1, met && kind.shows(Side.LEFT), met && kind.shows(Side.RIGHT), marks);
-        row(2, everything, kind.takesAlone(Side.RIGHT) || everything, marks);
+        for (KindSign.Line line : KindSign.Line.values()) {
+            for (Side side : Side.values())
+                bar(side.of(0.0, WIDE + 2), line.ordinal(), side.of(TableHue.FIRST, TableHue.SECOND),
+                        new KindSign(kind).isFilled(line, side), marks);
+        }
         return new Drawing(2 * WIDE + 3, 2 * STEP + HIGH, marks);
-    }
-
-    private static void row(int row, boolean left, boolean right, List<Mark> marks) {
-        bar(0, row, TableHue.FIRST, left, marks);
-        bar(WIDE + 2, row, TableHue.SECOND, right, marks);
     }
 
     private static void bar(double x, int row, TableHue hue, boolean filled, List<Mark> marks) {

@@ -76,7 +76,7 @@ public final class VennFigure {
         Shape left = circle(x, y, RADIUS);
         Shape right = circle(x + APART, y, RADIUS);
         JoinKind kind = regions.kind();
-        boolean met = kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
+        boolean met = kind.givesMatched();
         region(without(left, right), new Fill.Region(hue(Side.LEFT)), kind.takesAlone(Side.LEFT));
         region(without(right, left), new Fill.Region(hue(Side.RIGHT)), kind.takesAlone(Side.RIGHT));
         region(both(left, right),

@@ -176,7 +176,7 @@ final class VennView extends DrawnPane {
         lunes = Optional.of(cut);
         boolean leftAlone = kind.takesAlone(Side.LEFT);
         boolean rightAlone = kind.takesAlone(Side.RIGHT);
-        boolean met = takesMatched(kind);
+        boolean met = kind.givesMatched();
         Shapes shapes = new Shapes(region(Lunes.shape(cut.leftOnly()), "venn-left", leftAlone),
                 region(Lunes.shape(cut.both()),
                         kind.only().map(side -> side.of("venn-left", "venn-right")).orElse("venn-both"), met),
@@ -197,10 +197,6 @@ final class VennView extends DrawnPane {
             getChildren().add(circle);
         }
         return shapes;
-    }
-
-    private static boolean takesMatched(JoinKind kind) {
-        return kind.bringsPairs() || kind.only().isPresent() && kind.takesMatched();
     }
 
     private void drawRows(VennRegions regions, Join join, Circles circles, Shapes shapes) {
@@ -224,7 +220,7 @@ final class VennView extends DrawnPane {
                         n -> row(join, side, regions.of(side).matched().get(n), "")))
                 .orElseGet(() -> content(shapes.both(), regions.pairCount(), lines,
                         n -> pair(join, regions.pairs().get(n))));
-        dress(matched, kind.only().map(Side::id).orElse("both"), takesMatched(kind));
+        dress(matched, kind.only().map(Side::id).orElse("both"), kind.givesMatched());
         place(matched, circles.middle(), circles.y(), circles.lens() * WITHIN);
     }
 
