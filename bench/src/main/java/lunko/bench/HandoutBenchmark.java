@@ -37,8 +37,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * Pictures and papers: the left join of the demo lesson, fifteen scenes as pages, the 89 steps of a chain moving. Beside
- * them is the time that the JDK takes to compress the pixels of that picture, drawn already.
+ * Pictures and papers: the left join of the demo lesson, fifteen scenes as pages, the 89 steps of a chain moving.
+ * Beside them is the time that the JDK takes to compress the pixels of that picture, drawn already.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
@@ -51,7 +51,8 @@ public class HandoutBenchmark {
 
     private final Lesson course = Course.HIVES_AND_KEEPERS.lesson();
     private final Subject left = subject(DemoLesson.lesson());
-    private final List<Subject> scenes = IntStream.range(0, SCENES).mapToObj(scene -> subject(course.at(scene))).toList();
+    private final List<Subject> scenes =
+            IntStream.range(0, SCENES).mapToObj(scene -> subject(course.at(scene))).toList();
     private final Subject chain = subject(course.at(17));
     private final BufferedImage drawn = PngFile.image(Motif.SCENE.of(left).orElseThrow(), Palette.LIGHT, 2);
 
