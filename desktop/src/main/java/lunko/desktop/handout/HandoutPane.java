@@ -111,6 +111,12 @@ public final class HandoutPane extends VBox {
         show();
     }
 
+    /** Whoever is asked has the keyboard at the first question. */
+    @Override
+    public void requestFocus() {
+        kind.requestFocus();
+    }
+
     private List<Scope> scopes() {
         List<Scope> scopes = new ArrayList<>(List.of(Scope.THIS));
         if (selected.size() > 1) scopes.add(Scope.SELECTED);

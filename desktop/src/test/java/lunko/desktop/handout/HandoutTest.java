@@ -53,6 +53,7 @@ class HandoutTest extends OpenWindow {
         until(() -> shown(robot, ImageView.class) != null);
         assertThat(shown(robot, ImageView.class).getAccessibleText()).contains("Worksheet A", "Draw a line");
         assertThat(texts(robot, ".recipe-preview .label")).contains("1 of 24");
+        assertThat(robot.lookup("#handout-kind").query().isFocused()).isTrue();
         // Gaps are asked for a worksheet alone.
         assertThat(texts(robot, ".recipe-form .check-box")).hasSize(3);
         choose(robot, HandoutKind.SCRIPT);
