@@ -101,6 +101,9 @@ public interface HandoutSentences {
     /** A picture of each step, as they are chosen. */
     String picturesOfSteps();
 
+    /** The same that can be made larger, as they are chosen. */
+    String drawingsOfSteps();
+
     /** Moving pictures, as they are chosen. */
     String movingPictures();
 

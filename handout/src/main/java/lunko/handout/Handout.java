@@ -1,6 +1,7 @@
 package lunko.handout;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -102,6 +103,19 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
                         numbered("scene", scene) + ending, drawing,
                         shown -> format.apply(shown, lessons.get(scene).title()))).stream())
                 .toList();
+    }
+
+    /** A file with the picture of each step of each scene, made of a drawing and the title of the lesson. */
+    List<Piece> steps(String ending, BiFunction<Drawing, String, byte[]> format) {
+        List<Piece> pieces = new ArrayList<>();
+        List<Subject> subjects = subjects(new Variant(0));
+        for (int scene = 0; scene < subjects.size(); scene++) {
+            List<Drawing> steps = film().steps(subjects.get(scene));
+            for (int step = 0; step < steps.size(); step++)
+                pieces.add(drawn(numbered("scene", scene) + numbered("-step", step) + ending, steps.get(step),
+                        shown -> format.apply(shown, lessons.getFirst().title())));
+        }
+        return pieces;
     }
 
     static Piece drawn(String name, Drawing drawing, Function<Drawing, byte[]> format) {

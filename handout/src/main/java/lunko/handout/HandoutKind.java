@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lunko.handout.drawing.Drawing;
 import lunko.handout.figure.SceneFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.file.PdfFile;
@@ -78,17 +77,15 @@ public enum HandoutKind {
     STEPS(".png", Palette.LIGHT, HandoutSentences::picturesOfSteps) {
         @Override
         List<Piece> pieces(Handout of) {
-            List<Piece> pieces = new ArrayList<>();
-            List<Subject> subjects = of.subjects(new Variant(0));
-            for (int scene = 0; scene < subjects.size(); scene++) {
-                List<Drawing> steps = of.film().steps(subjects.get(scene));
-                for (int step = 0; step < steps.size(); step++) {
-                    pieces.add(Handout.drawn(
-                            Handout.numbered("scene", scene) + Handout.numbered("-step", step) + ending(),
-                            steps.get(step), shown -> PngFile.of(shown, of.options().palette(), of.options().scale())));
-                }
-            }
-            return pieces;
+            return of.steps(ending(),
+                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale()));
+        }
+    },
+    /** The same, in pictures that can be made larger without loss. */
+    STEPS_SVG(".svg", Palette.LIGHT, HandoutSentences::drawingsOfSteps) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            return of.steps(ending(), (drawing, title) -> SvgFile.of(drawing, of.options().palette(), title));
         }
     },
     /** The steps of a scene, moving. */
@@ -164,6 +161,6 @@ public enum HandoutKind {
     /** Its name on the command line: {@code worksheet}. */
     @Override
     public String toString() {
-        return name().toLowerCase(Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

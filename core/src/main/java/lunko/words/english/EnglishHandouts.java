@@ -170,6 +170,11 @@ final class EnglishHandouts implements HandoutSentences {
     }
 
     @Override
+    public String drawingsOfSteps() {
+        return "A picture of each step, of any size";
+    }
+
+    @Override
     public String movingPictures() {
         return "Moving picture";
     }

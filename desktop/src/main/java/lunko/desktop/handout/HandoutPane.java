@@ -142,7 +142,7 @@ public final class HandoutPane extends VBox {
                 case ANSWERS -> EnumSet.of(SCENES, PAPER, LOOK, VARIANTS);
                 case SUMMARY -> EnumSet.of(PAPER, LOOK);
                 case PDF, SVG, PNG -> EnumSet.of(SCENES, MOTIF, LOOK);
-                case STEPS -> EnumSet.of(SCENES, LOOK, FILM);
+                case STEPS, STEPS_SVG -> EnumSet.of(SCENES, LOOK, FILM);
                 case GIF -> EnumSet.of(SCENES, LOOK, FILM, WIDTH);
                 case MARKDOWN, NOTEBOOK -> EnumSet.of(SCENES, LOOK);
                 case SCRIPT -> EnumSet.of(SCENES, TARGET);
