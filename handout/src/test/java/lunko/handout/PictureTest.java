@@ -32,6 +32,7 @@ import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.lesson.DemoLesson;
 import lunko.problem.Checked;
+import lunko.steps.Timeline;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -163,6 +164,16 @@ class PictureTest {
         Drawing drawing = Motif.SCENE.of(Scenes.subject(Scenes.longTables())).orElseThrow();
         assertThat(drawing.height()).isLessThan(3_000);
         assertThat(drawing.text()).contains("row 0", "… and 9,970 more rows").doesNotContain("row 31");
+    }
+
+    @Test
+    void ofAHundredMillionStepsSomeAreShownFromTheFirstToTheLast() {
+        for (Moves moves : Moves.values()) {
+            Timeline timeline = Scenes.subject(Scenes.longTables()).showing().timeline().orElseThrow();
+            List<Long> steps = moves.of(timeline);
+            assertThat(steps).hasSizeLessThanOrEqualTo(Moves.MOST).startsWith(0L).endsWith(timeline.last()).isSorted()
+                    .doesNotHaveDuplicates();
+        }
     }
 
     @Test

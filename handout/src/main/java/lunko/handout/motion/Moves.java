@@ -13,17 +13,20 @@ public enum Moves {
     /** Those that bring a row into a result, with the first and the last. */
     LANDINGS;
 
-    /** Of more steps, those between are left out, evenly. */
+    /** Of more steps, so many are shown, evenly from the first to the last; of more landings, the first and the end. */
     public static final int MOST = 400;
 
     /** The numbers of the steps, from the first to the last. */
     public List<Long> of(Timeline timeline) {
-        List<Long> steps = switch (this) {
-            case EVERY -> LongStream.rangeClosed(0, Math.min(timeline.last(), (long) MOST * MOST)).boxed().toList();
+        return switch (this) {
+            case EVERY -> evenly(timeline.last());
             case LANDINGS -> landings(timeline);
         };
-        if (steps.size() <= MOST) return steps;
-        return LongStream.range(0, MOST).mapToObj(n -> steps.get((int) (n * (steps.size() - 1) / (MOST - 1)))).toList();
+    }
+
+    private static List<Long> evenly(long last) {
+        return last < MOST ? LongStream.rangeClosed(0, last).boxed().toList()
+                : LongStream.range(0, MOST).map(n -> Math.round((double) n / (MOST - 1) * last)).boxed().toList();
     }
 
     /** Its name on the command line: {@code every}. */
@@ -34,7 +37,7 @@ public enum Moves {
 
     private static List<Long> landings(Timeline timeline) {
         List<Long> steps = new ArrayList<>(List.of(0L));
-        while (steps.getLast() < timeline.last() && steps.size() <= MOST)
+        while (steps.getLast() < timeline.last() && steps.size() < MOST - 1)
             steps.add(timeline.nextLanding(steps.getLast()));
         if (steps.getLast() < timeline.last()) steps.add(timeline.last());
         return steps;
