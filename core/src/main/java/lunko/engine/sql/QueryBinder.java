@@ -49,9 +49,12 @@ final class QueryBinder {
     /** The queries that have a name where something is bound now, the nearest first. */
     private List<CommonTable> named = List.of();
     /** The name whose query is being bound. */
-    private Optional<Name> naming = Optional.empty();
+    private Optional<BeingNamed> naming = Optional.empty();
     /** The first name behind the WITH at hand, if that does not say RECURSIVE. */
     private Optional<Name> firstNamed = Optional.empty();
+
+    /** A name that a query is getting; the query, where it has been read as one that does not read itself. */
+    private record BeingNamed(Name name, Optional<QueryExpression> query) {}
 
     /** A query that WITH has given a name. */
     private record CommonTable(Name name, BoundQuery query) {}
@@ -76,8 +79,9 @@ final class QueryBinder {
     /** The table of a name, if there is one. */
     Optional<Table> table(Name name) {
         return tables.stream().filter(table -> name.means(table.name())).findFirst().or(() -> {
-            if (naming.filter(own -> name.means(own.text())).isPresent()) {
+            if (naming.filter(own -> name.means(own.name().text())).isPresent()) {
                 diagnostics.refuse(name, new QueryFault.NamesItself(name.text()), firstNamed.stream()
+                        .filter(_ -> naming.get().query().filter(QueryBinder::isUnion).isPresent())
                         .map(first -> diagnostics.fix().before(first, "RECURSIVE ")).toArray(Fix[]::new));
                 return Optional.empty();
             }
@@ -131,7 +135,7 @@ final class QueryBinder {
             Common common = query.with().get(i);
             refuseSecond(common.name(), query.with().subList(0, i));
             BoundQuery bound = recursion(common).orElseGet(() -> called(common.name().text(), common.columns(),
-                    alone(common.name(), new QueryBody.Nested(common.query()))));
+                    alone(common.name(), Optional.of(common.query()), new QueryBody.Nested(common.query()))));
             named = FromBinder.both(List.of(new CommonTable(common.name(), bound)), named);
         }
         BoundQuery bound = withoutNames(query, outer);
@@ -142,16 +146,24 @@ final class QueryBinder {
 
     /** A query of WITH RECURSIVE that reads itself, if it does. */
     private Optional<BoundQuery> recursion(Common common) {
-        return common.recursive() && common.query().body() instanceof Compound union
-                && union.operator() == QueryBody.SetOperator.UNION
-                && common.query().equals(QueryExpression.of(union)) ? new RecursionBinder(this, common, union).bind()
-                        : Optional.empty();
+        return common.recursive() && isUnion(common.query())
+                ? new RecursionBinder(this, common, (Compound) common.query().body()).bind() : Optional.empty();
+    }
+
+    /** Whether a query is a union and nothing more, as one must be that reads itself. */
+    private static boolean isUnion(QueryExpression query) {
+        return query.body() instanceof Compound union && union.operator() == QueryBody.SetOperator.UNION
+                && query.equals(QueryExpression.of(union));
     }
 
     /** A query that is getting a name: it does not know it yet, and says nothing of the queries around. */
     BoundQuery alone(Name name, QueryBody body) {
-        Optional<Name> around = naming;
-        naming = Optional.of(name);
+        return alone(name, Optional.empty(), body);
+    }
+
+    private BoundQuery alone(Name name, Optional<QueryExpression> whole, QueryBody body) {
+        Optional<BeingNamed> around = naming;
+        naming = Optional.of(new BeingNamed(name, whole));
         BoundQuery bound = body(body, Optional.empty());
         naming = around;
         return bound;
