@@ -27,6 +27,7 @@ public enum Face {
     Face(String file, int style) {
         this.file = file;
         this.style = style;
+        MachineFonts.prepare();
         try (InputStream bytes = open()) {
             this.font = Font.createFont(Font.TRUETYPE_FONT, bytes);
         } catch (IOException broken) {
