@@ -21,7 +21,11 @@ final class MachineFonts {
 
     /** Makes sure that fonts can be made of files. */
     static void prepare() {
-        if (!System.getProperty("os.name").equals("Linux") || System.getProperty(SETTING) != null || isThere()) return;
+        if (System.getProperty("os.name").equals("Linux")) prepare(LIBRARY);
+    }
+
+    static void prepare(String library) {
+        if (System.getProperty(SETTING) != null || isThere(library)) return;
         try {
             Path file = Files.writeString(Files.createTempFile("lunko", ".properties"), NO_FONTS);
             file.toFile().deleteOnExit();
@@ -32,9 +36,9 @@ final class MachineFonts {
     }
 
     @SuppressWarnings("restricted") // It asks whether a library is there, and calls nothing in it.
-    private static boolean isThere() {
+    private static boolean isThere(String library) {
         try (Arena arena = Arena.ofConfined()) {
-            SymbolLookup.libraryLookup(LIBRARY, arena);
+            SymbolLookup.libraryLookup(library, arena);
             return true;
         } catch (IllegalArgumentException missing) {
             return false;
