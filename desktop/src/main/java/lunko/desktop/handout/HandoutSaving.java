@@ -6,6 +6,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.stage.DirectoryChooser;
@@ -16,7 +17,6 @@ import lunko.desktop.lesson.Notice;
 import lunko.desktop.work.Work;
 import lunko.handout.Handout;
 import lunko.handout.HandoutFiles;
-import lunko.handout.Piece;
 import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Problem;
@@ -35,39 +35,39 @@ public final class HandoutSaving {
         this.window = window;
     }
 
+    /** Where something is to go, and whether a dialog has asked already if it may replace what is there. */
+    private record Target(Path path, boolean settled) {}
+
     /** Asks for a file, or for a folder where there are several files; false, where none has been chosen. */
     boolean chooseAndSave(Handout handout) {
-        List<Piece> pieces = handout.pieces();
-        Optional<Path> target = pieces.size() == 1 ? file(handout) : directory();
-        // The dialog has asked whether a file may be replaced.
-        target.ifPresent(chosen -> save(handout, chosen, pieces.size() == 1));
+        Optional<Target> target = handout.pieces().size() == 1 ? file(handout) : directory();
+        target.ifPresent(chosen -> save(handout, chosen.path(), chosen.settled()));
         return target.isPresent();
     }
 
-    private Optional<Path> file(Handout handout) {
+    private Optional<Target> file(Handout handout) {
+        String ending = handout.kind().ending();
         FileChooser chooser = new FileChooser();
         chooser.setTitle(words().handout().title());
-        chooser.setInitialFileName(model.lesson().get().title() + handout.kind().ending());
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(
-                handout.kind().said(words().handouts()), "*" + handout.kind().ending()));
+        chooser.setInitialFileName(model.lesson().get().title() + ending);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(handout.kind().said(words().handouts()), "*" + ending));
         folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
-        return chosen(chooser.showSaveDialog(window.get()), handout.kind().ending());
+        return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(file -> {
+            folder = Optional.ofNullable(file.getParentFile());
+            boolean named = file.getName().toLowerCase(Locale.ROOT).endsWith(ending);
+            return new Target(named ? file.toPath() : file.toPath().resolveSibling(file.getName() + ending), named);
+        });
     }
 
-    private Optional<Path> directory() {
+    private Optional<Target> directory() {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(words().handout().folderTitle());
         folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
-        File chosen = chooser.showDialog(window.get());
-        folder = Optional.ofNullable(chosen).or(() -> folder);
-        return Optional.ofNullable(chosen).map(File::toPath);
-    }
-
-    private Optional<Path> chosen(File file, String ending) {
-        if (file == null) return Optional.empty();
-        folder = Optional.ofNullable(file.getParentFile());
-        return Optional.of(file.getName().contains(".") ? file.toPath()
-                : file.toPath().resolveSibling(file.getName() + ending));
+        return Optional.ofNullable(chooser.showDialog(window.get())).map(chosen -> {
+            folder = Optional.of(chosen);
+            return new Target(chosen.toPath(), false);
+        });
     }
 
     /** Writes a handout; where it would replace a file, it asks first unless that is settled. */
