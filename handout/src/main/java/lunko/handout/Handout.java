@@ -39,7 +39,12 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
         return new Handout(kind, scenes.stream().map(lesson::at).toList(), options, in);
     }
 
-    /** Its files, in order, none of which is made yet. */
+    /** Whether it is one file, and not a folder with several. */
+    public boolean isOneFile() {
+        return kind.isOneFile(this);
+    }
+
+    /** Its files, in order, none of which is made yet. What is on them may be drawn for that. */
     public List<Piece> pieces() {
         return lessons.isEmpty() ? List.of() : kind.pieces(this);
     }

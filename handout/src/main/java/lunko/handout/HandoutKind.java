@@ -143,6 +143,16 @@ public enum HandoutKind {
     /** The files of a handout of this kind, in order. */
     abstract List<Piece> pieces(Handout of);
 
+    /** Whether a handout of this kind is one file, which is known without drawing anything. */
+    boolean isOneFile(Handout of) {
+        return switch (this) {
+            case WORKSHEET, ANSWERS -> of.options().variants() == 1;
+            case SUMMARY, PDF, NOTEBOOK, SCRIPT -> true;
+            case SVG, PNG, GIF -> of.lessons().size() == 1;
+            case STEPS, STEPS_SVG, MARKDOWN -> false;
+        };
+    }
+
     /** With what the name of its file ends: {@code .pdf}. */
     public String ending() {
         return ending;

@@ -45,6 +45,7 @@ class HandoutFilesTest {
     @EnumSource(HandoutKind.class)
     void everyKindIsWrittenAndLooksLikeItsPreview(HandoutKind kind) throws IOException {
         List<Piece> pieces = handout(kind, Scenes.demo(), 2).pieces();
+        assertThat(handout(kind, Scenes.demo(), 2).isOneFile()).isEqualTo(pieces.size() == 1);
         HandoutFiles.Written written =
                 HandoutFiles.write(pieces, folder.resolve("out"), false, Watch.NOBODY).expect();
         assertThat(written.files()).hasSameSizeAs(pieces).allMatch(Files::isRegularFile);

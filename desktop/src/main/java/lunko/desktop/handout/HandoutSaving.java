@@ -40,7 +40,7 @@ public final class HandoutSaving {
 
     /** Asks for a file, or for a folder where there are several files; false, where none has been chosen. */
     boolean chooseAndSave(Handout handout) {
-        Optional<Target> target = handout.pieces().size() == 1 ? file(handout) : directory();
+        Optional<Target> target = handout.isOneFile() ? file(handout) : directory();
         target.ifPresent(chosen -> save(handout, chosen.path(), chosen.settled()));
         return target.isPresent();
     }
@@ -73,17 +73,22 @@ public final class HandoutSaving {
     /** Writes a handout; where it would replace a file, it asks first unless that is settled. */
     public void save(Handout handout, Path target, boolean replace) {
         work.start(words().handout().making(handout.kind().said(words().handouts())),
-                watch -> HandoutFiles.write(handout.pieces(), target, replace, watch),
-                (Checked<HandoutFiles.Written> done) -> done.handle(written -> said(handout, target, written),
+                watch -> HandoutFiles.write(handout.pieces(), target, replace, watch)
+                        .map(written -> new Done(written,
+                                handout.obstructed().stream().map(scene -> scene + 1).toList())),
+                (Checked<Done> done) -> done.handle(of -> said(target, of),
                         problem -> refuse(handout, target, problem)));
     }
 
-    private void said(Handout handout, Path target, HandoutFiles.Written written) {
+    /** What has been written, and the scenes that could not be shown, counted from 1. */
+    private record Done(HandoutFiles.Written written, List<Integer> obstructed) {}
+
+    private void said(Path target, Done done) {
         List<String> said = new ArrayList<>();
-        said.add(words().handout().saved(written.files().size(), target.toString()));
-        List<Integer> obstructed = handout.obstructed().stream().map(scene -> scene + 1).toList();
-        if (!obstructed.isEmpty()) said.add(words().handouts().notShown(obstructed));
-        if (!written.missing().isEmpty()) said.add(words().handouts().missing(List.copyOf(written.missing())));
+        said.add(words().handout().saved(done.written().files().size(), target.toString()));
+        if (!done.obstructed().isEmpty()) said.add(words().handouts().notShown(done.obstructed()));
+        if (!done.written().missing().isEmpty())
+            said.add(words().handouts().missing(List.copyOf(done.written().missing())));
         model.say(new Notice.Success(String.join(" ", said)));
     }
 
