@@ -140,6 +140,9 @@ public interface HandoutSentences {
     /** {@code Stages of the query}. */
     String stages();
 
+    /** {@code Tables with their rows}. */
+    String data();
+
     /** {@code Diagram of the tables}. */
     String tables();
 }

@@ -237,6 +237,11 @@ final class EnglishHandouts implements HandoutSentences {
     }
 
     @Override
+    public String data() {
+        return "Tables with their rows";
+    }
+
+    @Override
     public String tables() {
         return "Diagram of the tables";
     }

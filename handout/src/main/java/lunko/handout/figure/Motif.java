@@ -24,6 +24,8 @@ public enum Motif {
     KINDS(HandoutSentences::kinds, KindChartFigure::of),
     /** What the query does, one stage after the other. */
     STAGES(HandoutSentences::stages, subject -> Optional.of(StagesFigure.of(subject)).filter(one -> !one.isEmpty())),
+    /** The tables that the query takes rows from. */
+    DATA(HandoutSentences::data, subject -> Optional.of(Drawing.column(24, TablesFigure.ofQuery(subject)))),
     /** The tables of the lesson, with keys and links. */
     TABLES(HandoutSentences::tables, subject -> Optional.of(TablesFigure.diagram(subject))),
     /** The sentence about the step at hand. */

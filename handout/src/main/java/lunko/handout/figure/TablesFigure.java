@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lunko.engine.Source;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Fill;
 import lunko.handout.drawing.Ink;
@@ -19,6 +21,7 @@ import lunko.handout.drawing.Letters;
 import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Pen;
 import lunko.insight.picture.TableHue;
+import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.query.KeyPair;
 import lunko.table.Column;
@@ -67,6 +70,15 @@ public final class TablesFigure {
                 Drawing.column(0, List.of(subject.title(table.name(),
                         subject.in().counts().rows(table.rows().size()), new Ink.Own(hue)), panel.drawing())),
                 subject.more(table.rows().size(), rows)));
+    }
+
+    /** The tables that the query takes rows from, each once; where it cannot run, those at hand. */
+    public static List<Drawing> ofQuery(Subject subject) {
+        Lesson lesson = subject.showing().lesson();
+        Stream<String> names = subject.showing().timeline().map(timeline -> timeline.result().all().stream()
+                .filter(Source.class::isInstance).map(stage -> ((Source) stage).table().name()))
+                .orElseGet(() -> Stream.of(lesson.scene().left(), lesson.scene().right()));
+        return names.distinct().flatMap(name -> lesson.find(name).stream()).map(table -> of(subject, table)).toList();
     }
 
     /** All tables of a lesson as a diagram of their columns, keys and links. */

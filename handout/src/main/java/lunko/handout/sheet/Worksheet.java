@@ -26,7 +26,6 @@ import lunko.problem.Stretch;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
-import lunko.table.Table;
 
 /**
  * What learners fill in: for each scene its tables, its query, what it asks, and an empty result.
@@ -96,17 +95,9 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
                 pages.add(GAP, task(subject.in().handouts().drawLines()), join.get().sources());
                 return;
             }
-            List<Drawing> drawn = named().stream().map(table -> TablesFigure.of(subject, table).scaled(0.85)).toList();
+            List<Drawing> drawn = TablesFigure.ofQuery(subject).stream().map(table -> table.scaled(0.85)).toList();
             pages.add(GAP, Drawing.row(40, drawn.subList(0, Math.min(2, drawn.size()))));
             for (Drawing more : drawn.subList(Math.min(2, drawn.size()), drawn.size())) pages.add(GAP, more);
-        }
-
-        /** The tables that the query takes rows from, each once. */
-        private List<Table> named() {
-            List<String> names = showing.timeline().map(timeline -> timeline.result().all().stream()
-                    .filter(Source.class::isInstance).map(stage -> ((Source) stage).table().name()).distinct().toList())
-                    .orElse(List.of());
-            return names.stream().flatMap(name -> showing.lesson().find(name).stream()).toList();
         }
 
         private void query() {
