@@ -44,6 +44,8 @@ public final class SvgFile {
     private static final List<String> TABLES = List.of("head", "hhea", "hmtx", "maxp", "name", "OS/2", "post", "cmap",
             "glyf", "loca", "cvt ", "fpgm", "prep", "gasp");
 
+    private static final Map<Face, TrueTypeFont> READ = new EnumMap<>(Face.class);
+
     private SvgFile() {}
 
     /** A drawing under a title, which programs read aloud. */
@@ -98,11 +100,20 @@ public final class SvgFile {
                 .collect(Collectors.joining("\n"));
     }
 
-    private static String subset(Face face, Set<Integer> characters) {
-        try (InputStream bytes = face.open();
-                TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(bytes));
-                ByteArrayOutputStream subset = new ByteArrayOutputStream()) {
-            TTFSubsetter subsetter = new TTFSubsetter(font, TABLES);
+    /** A typeface is read once. */
+    private static synchronized TrueTypeFont read(Face face) throws IOException {
+        TrueTypeFont known = READ.get(face);
+        if (known != null) return known;
+        try (InputStream bytes = face.open()) {
+            TrueTypeFont read = new TTFParser().parse(new RandomAccessReadBuffer(bytes));
+            READ.put(face, read);
+            return read;
+        }
+    }
+
+    private static synchronized String subset(Face face, Set<Integer> characters) {
+        try (ByteArrayOutputStream subset = new ByteArrayOutputStream()) {
+            TTFSubsetter subsetter = new TTFSubsetter(read(face), TABLES);
             characters.forEach(subsetter::add);
             subsetter.writeToStream(subset);
             return Base64.getEncoder().encodeToString(subset.toByteArray());
