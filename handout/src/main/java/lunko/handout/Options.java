@@ -6,6 +6,7 @@ import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
+import lunko.handout.sheet.Variant;
 import lunko.query.change.SqlDialect;
 
 /**
@@ -26,7 +27,7 @@ public record Options(Motif motif, Paper paper, Palette palette, Set<Gap> gaps, 
     /** Keeps within what can be made. */
     public Options {
         gaps = Set.copyOf(gaps);
-        variants = Math.clamp(variants, 1, 26);
+        variants = Math.clamp(variants, 1, Variant.MOST);
         width = Math.clamp(width, 200, 4000);
         scale = Math.clamp(scale, 0.1, 10);
         seconds = Math.clamp(seconds, 0.1, 60);

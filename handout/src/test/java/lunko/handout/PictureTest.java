@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -130,6 +131,9 @@ class PictureTest {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(gif))) {
             reader.setInput(in);
             assertThat(reader.read(0).getWidth()).isEqualTo(800);
+            // A second for each step, three for the last, whether rows glide or not.
+            assertThat(IntStream.range(0, reader.getNumImages(true)).map(image -> delay(reader, image)).sum())
+                    .isEqualTo(2_600 + 3 * 100);
             // 27 steps, and six pictures for each of the five rows that come into the result.
             assertThat(reader.getNumImages(true)).isEqualTo(27 + 5 * 6);
         }
@@ -148,15 +152,25 @@ class PictureTest {
             ImageReader reader = ImageIO.getImageReadersByFormatName("gif").next();
             reader.setInput(ImageIO.createImageInputStream(new ByteArrayInputStream(file.done())));
             assertThat(reader.getNumImages(true)).isOne();
-            assertThat(((IIOMetadataNode) reader.getImageMetadata(0).getAsTree("javax_imageio_gif_image_1.0"))
-                    .getElementsByTagName("GraphicControlExtension").item(0).getAttributes()
-                    .getNamedItem("delayTime").getNodeValue()).isEqualTo("30");
+            assertThat(delay(reader, 0)).isEqualTo(30);
+        }
+    }
+
+    /** For how many hundredths of a second a picture is seen. */
+    private static int delay(ImageReader reader, int image) {
+        try {
+            return Integer.parseInt(((IIOMetadataNode) reader.getImageMetadata(image)
+                    .getAsTree("javax_imageio_gif_image_1.0")).getElementsByTagName("GraphicControlExtension").item(0)
+                    .getAttributes().getNamedItem("delayTime").getNodeValue());
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
     }
 
     @Test
     void aFilmCanBeStopped() {
-        assertThat(Film.USUAL.gif(leftJoin(), (done, _) -> done < 3)).isInstanceOf(Checked.Invalid.class);
+        assertThat(new Film(Palette.LIGHT, 800, 1, Moves.EVERY).gif(leftJoin(), (done, _) -> done < 3))
+                .isInstanceOf(Checked.Invalid.class);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -20,7 +21,10 @@ import lunko.handout.sheet.Paper;
 import lunko.handout.sheet.SummarySheet;
 import lunko.handout.sheet.Variant;
 import lunko.handout.sheet.Worksheet;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.show.Showing;
@@ -113,6 +117,17 @@ class SheetProperties {
                         && outline.shape() instanceof Path2D path && path.getBounds2D().getWidth() > 60
                         && outline.fill().isEmpty() && path.getBounds2D().getHeight() > 3
                         && outline.pen().filter(pen -> pen.width() > 1.2).isPresent());
+    }
+
+    @Example
+    void aWorksheetThatAsksForTheKindDoesNotShowIt() {
+        for (String sql : List.of("SELECT * FROM keepers k WHERE EXISTS (SELECT * FROM hives h WHERE h.keeper_id = "
+                + "k.keeper_id)", "SELECT * FROM hives h FULL JOIN keepers k ON h.keeper_id = k.keeper_id")) {
+            Lesson asking = new SceneEdit.Ask(Optional.of(new Asked(new Question.WhichKind(), "Which one, then?")))
+                    .applyTo(Scenes.demo(sql)).expect();
+            assertThat(text(new Worksheet(Paper.A4, A, Set.of()).of(List.of(Scenes.subject(asking)))))
+                    .contains("Which one, then?", "Oda").doesNotContain("EXISTS", "FULL");
+        }
     }
 
     @Property(tries = 40, edgeCases = EdgeCasesMode.NONE)

@@ -8,7 +8,6 @@ import java.util.OptionalInt;
 import lunko.engine.ResultRow;
 import lunko.exchange.file.Watch;
 import lunko.handout.drawing.Drawing;
-import lunko.handout.drawing.Mark;
 import lunko.handout.file.GifFile;
 import lunko.handout.file.PngFile;
 import lunko.handout.figure.JoinFigure;
@@ -35,9 +34,6 @@ public record Film(Palette palette, int width, double seconds, Moves moves) {
     private static final int AT_THE_END = 3;
     private static final int SAMPLES = 8;
 
-    /** A film as one would first want it: 800 pixels wide, a step each second. */
-    public static final Film USUAL = new Film(Palette.LIGHT, 800, 1, Moves.EVERY);
-
     /** The drawings of the steps, all equally large. */
     public List<Drawing> steps(Subject subject) {
         Optional<Timeline> timeline = subject.showing().timeline();
@@ -58,8 +54,8 @@ public record Film(Palette palette, int width, double seconds, Moves moves) {
         try (GifFile file = new GifFile(samples(drawings, scale))) {
             for (int i = 0; i < drawings.size(); i++) {
                 if (!watch.goesOn(i, drawings.size())) return Watch.stopped();
-                if (i > 0) glide(subject, numbers.get(i), drawings, i, scale, file);
-                int time = (int) Math.round(seconds * 100) - (i > 0 ? GLIDES * GLIDE_TIME : 0);
+                int glided = i == 0 ? 0 : glide(subject.at(numbers.get(i)), drawings.get(i - 1), scale, file);
+                int time = (int) Math.round(seconds * 100) - glided * GLIDE_TIME;
                 file.add(image(drawings.get(i), scale),
                         Math.max(GLIDE_TIME, i == drawings.size() - 1 ? time * AT_THE_END : time));
             }
@@ -78,20 +74,21 @@ public record Film(Palette palette, int width, double seconds, Moves moves) {
         return samples;
     }
 
-    /** Lets the rows that a step has brought together glide from where they stand into the result. */
-    private void glide(Subject subject, long step, List<Drawing> drawings, int at, double scale, GifFile file) {
-        Optional<ResultRow> landed = landed(subject.at(step).showing().frame());
-        Optional<JoinFigure> figure = JoinFigure.of(subject.at(step));
-        if (landed.isEmpty() || figure.isEmpty()) return;
-        Drawing before = drawings.get(at - 1);
-        List<Mark> flying = flight(figure.get(), landed.get(), 0).marks();
-        if (flying.isEmpty()) return;
-        double top = SceneFigure.stageTop(subject.at(step));
+    /**
+     * Lets the rows that a step has brought together glide over the drawing before, from where they stand into the
+     * result: in so many pictures, none where there are no such rows.
+     */
+    private int glide(Subject subject, Drawing before, double scale, GifFile file) {
+        Optional<ResultRow> landed = landed(subject.showing().frame());
+        Optional<JoinFigure> figure = JoinFigure.of(subject);
+        if (landed.isEmpty() || figure.isEmpty() || flight(figure.get(), landed.get(), 0).marks().isEmpty()) return 0;
+        double top = SceneFigure.stageTop(subject);
         for (int n = 1; n <= GLIDES; n++) {
             double way = eased((double) n / (GLIDES + 1));
             Drawing over = flight(figure.get(), landed.get(), way).moved(SceneFigure.AROUND, top);
             file.add(image(before.under(over).sized(before.width(), before.height()), scale), GLIDE_TIME);
         }
+        return GLIDES;
     }
 
     /** The row that a step of a join has brought into the result. */

@@ -109,7 +109,10 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
             String sql = showing.lesson().staged().query().alone().sql().strip();
             List<Stretch> missing = Gap.in(WrittenQuery.of(sql), wanted);
             Drawing query = QueryFigure.of(sql, missing, showing.hues(), width());
-            if (missing.isEmpty()) pages.add(GAP, query);
+            // A kind that is said by EXISTS would give itself away.
+            if (asks(Question.Sort.WHICH_KIND))
+                pages.add(GAP, task(asked()), missing.isEmpty() ? lines(2, width()) : query);
+            else if (missing.isEmpty()) pages.add(GAP, query);
             else pages.add(GAP, task(subject.in().handouts().writeMissing()), query);
         }
 
@@ -128,7 +131,8 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
         }
 
         private void result(Stage result) {
-            pages.add(GAP, Drawing.row(10, List.of(task(subject.in().handouts().howManyRows()), box())));
+            pages.add(GAP, Drawing.row(10, List.of(task(asks(Question.Sort.HOW_MANY) ? asked()
+                    : subject.in().handouts().howManyRows()), box())));
             int rows = result.rows().size();
             // So the number of lines says little of the number of rows.
             int lines = Math.clamp(4L * (rows / 4 + 1), LEAST_LINES, MOST_LINES);
