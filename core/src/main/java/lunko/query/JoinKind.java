@@ -1,7 +1,9 @@
 package lunko.query;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The kinds of join (ISO/IEC 9075-2, joined table): what a program calls it, how SQL says it, what it keeps, and how
@@ -136,6 +138,11 @@ public enum JoinKind {
     /** Whether the columns of a side are in the result. */
     public boolean shows(Side side) {
         return only.map(side::equals).orElse(true);
+    }
+
+    /** The sides whose columns are in the result. */
+    public List<Side> sides() {
+        return Stream.of(Side.values()).filter(this::shows).toList();
     }
 
     /** Whether one match of a row decides about it, so that nobody needs to look for more. */

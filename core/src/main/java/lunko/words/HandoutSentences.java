@@ -17,18 +17,6 @@ public interface HandoutSentences {
     /** {@code rows}, before the numbers of them. */
     String rows();
 
-    /** {@code no match}. */
-    String noMatch();
-
-    /** {@code matched}. */
-    String matched();
-
-    /** {@code pairs}. */
-    String pairs();
-
-    /** {@code + 3 more}. */
-    String more(long count);
-
     /** {@code 1 of 2}, at the foot of a page. */
     String page(int number, int of);
 

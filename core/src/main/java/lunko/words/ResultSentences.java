@@ -94,4 +94,19 @@ public interface ResultSentences {
 
     /** An order, and what it would give. */
     String order(String order, String gives);
+
+    /** {@code matched}: rows that are given for having a match. */
+    String matched();
+
+    /** {@code pairs}: rows that match, put together. */
+    String pairs();
+
+    /** {@code no match}. */
+    String noMatch();
+
+    /** {@code + 3 more}, where there is no room to name them. */
+    String more(long count);
+
+    /** Two rows that match, by name: {@code Clover · Oda}. */
+    String two(String left, String right);
 }

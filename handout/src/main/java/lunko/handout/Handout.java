@@ -12,6 +12,8 @@ import lunko.handout.drawing.Drawing;
 import lunko.handout.figure.SceneFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.file.PdfFile;
+import lunko.handout.file.PngFile;
+import lunko.handout.file.SvgFile;
 import lunko.handout.motion.Film;
 import lunko.handout.sheet.Variant;
 import lunko.lesson.Lesson;
@@ -70,6 +72,14 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
 
     Film film() {
         return new Film(options.palette(), options.width(), options.seconds(), options.moves());
+    }
+
+    byte[] png(Drawing drawing, String title) {
+        return PngFile.of(drawing, options.palette(), options.scale());
+    }
+
+    byte[] svg(Drawing drawing, String title) {
+        return SvgFile.of(drawing, options.palette(), title);
     }
 
     /** {@code scene-01}, for the first. */

@@ -9,9 +9,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.handout.figure.SceneFigure;
 import lunko.handout.figure.Subject;
-import lunko.handout.file.PdfFile;
 import lunko.handout.file.PngFile;
-import lunko.handout.file.SvgFile;
 import lunko.handout.motion.Film;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.AnswerSheet;
@@ -62,30 +60,28 @@ public enum HandoutKind {
     SVG(".svg", Palette.LIGHT, HandoutSentences::drawings) {
         @Override
         List<Piece> pieces(Handout of) {
-            return of.pictures(ending(), (drawing, title) -> SvgFile.of(drawing, of.options().palette(), title));
+            return of.pictures(ending(), of::svg);
         }
     },
     /** Pictures of scenes. */
     PNG(".png", Palette.LIGHT, HandoutSentences::pictures) {
         @Override
         List<Piece> pieces(Handout of) {
-            return of.pictures(ending(),
-                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale()));
+            return of.pictures(ending(), of::png);
         }
     },
     /** A picture of each step of a scene. */
     STEPS(".png", Palette.LIGHT, HandoutSentences::picturesOfSteps) {
         @Override
         List<Piece> pieces(Handout of) {
-            return of.steps(ending(),
-                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale()));
+            return of.steps(ending(), of::png);
         }
     },
     /** The same, in pictures that can be made larger without loss. */
     STEPS_SVG(".svg", Palette.LIGHT, HandoutSentences::drawingsOfSteps) {
         @Override
         List<Piece> pieces(Handout of) {
-            return of.steps(ending(), (drawing, title) -> SvgFile.of(drawing, of.options().palette(), title));
+            return of.steps(ending(), of::svg);
         }
     },
     /** The steps of a scene, moving. */
@@ -102,8 +98,7 @@ public enum HandoutKind {
     MARKDOWN(".md", Palette.LIGHT, HandoutSentences::markdown) {
         @Override
         List<Piece> pieces(Handout of) {
-            List<Piece> pieces = new ArrayList<>(of.pictures(Handout.PICTURE,
-                    (drawing, _) -> PngFile.of(drawing, of.options().palette(), of.options().scale())));
+            List<Piece> pieces = new ArrayList<>(of.pictures(Handout.PICTURE, of::png));
             pieces.addFirst(Handout.text("lesson" + ending(), () -> LessonMarkdown.of(of.showings(),
                     scene -> Handout.numbered("scene", scene) + Handout.PICTURE, of.in())));
             return pieces;

@@ -6,8 +6,8 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import lunko.exchange.file.Watch;
 import lunko.handout.drawing.Drawing;
+import lunko.handout.drawing.FontRun;
 import lunko.handout.drawing.Mark;
-import lunko.handout.drawing.Run;
 import lunko.problem.Checked;
 
 /**
@@ -34,7 +34,7 @@ public record Piece(String name, Supplier<Preview> preview, Maker maker) {
 
         /** What is made of drawings. */
         static Made of(byte[] bytes, List<Drawing> drawings) {
-            return new Made(bytes, Run.missing(drawings.stream().flatMap(Made::texts)));
+            return new Made(bytes, FontRun.missing(drawings.stream().flatMap(Made::texts)));
         }
 
         private static Stream<String> texts(Drawing drawing) {

@@ -19,10 +19,10 @@ import javax.imageio.stream.ImageInputStream;
 import lunko.exchange.file.Watch;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Face;
+import lunko.handout.drawing.FontRun;
 import lunko.handout.drawing.Ink;
 import lunko.handout.drawing.Lettering;
 import lunko.handout.drawing.Mark;
-import lunko.handout.drawing.Run;
 import lunko.handout.figure.Motif;
 import lunko.handout.figure.Subject;
 import lunko.handout.file.GifFile;
@@ -193,8 +193,8 @@ class PictureTest {
     @Test
     void aCharacterThatNoFontHasIsTold() {
         String nobody = Character.toString(0x10FFFD);
-        assertThat(Run.missing(Stream.of("Clover" + nobody))).containsExactly("U+10FFFD");
-        assertThat(Run.of("a" + nobody, Face.TEXT).stream().map(Run::text)
+        assertThat(FontRun.missing(Stream.of("Clover" + nobody))).containsExactly("U+10FFFD");
+        assertThat(FontRun.of("a" + nobody, Face.TEXT).stream().map(FontRun::text)
                 .collect(Collectors.joining())).isEqualTo("aU+10FFFD");
     }
 

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 import javax.xml.parsers.DocumentBuilderFactory;
 import lunko.handout.drawing.Drawing;
+import lunko.handout.drawing.FontRun;
 import lunko.handout.drawing.Mark;
-import lunko.handout.drawing.Run;
 import lunko.handout.figure.Motif;
 import lunko.handout.file.SvgFile;
 import lunko.handout.paint.Palette;
@@ -75,7 +75,7 @@ class SvgProperties {
 
     private static String texts(Drawing drawing) {
         return drawing.marks().stream().filter(Mark.Text.class::isInstance).map(Mark.Text.class::cast)
-                .flatMap(text -> Run.of(text.text(), text.lettering().face()).stream()).map(Run::text)
+                .flatMap(text -> FontRun.of(text.text(), text.lettering().face()).stream()).map(FontRun::text)
                 .collect(Collectors.joining());
     }
 }

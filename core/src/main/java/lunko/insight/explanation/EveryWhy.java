@@ -48,7 +48,7 @@ public record EveryWhy(Timeline timeline, Optional<JoinResult> join) {
 
     private static void ofJoin(JoinResult outcome, int most, List<Sentence> all) {
         // Where rows of one side are given, those of the other are told of beside them.
-        for (Side side : outcome.kind().only().map(List::of).orElse(List.of(Side.values()))) {
+        for (Side side : outcome.kind().sides()) {
             int rows = Math.min(most, outcome.join().on(side).rows().size());
             for (int row = 0; row < rows; row++) new SourceRowWhy(outcome, side, row).said().ifPresent(all::add);
         }

@@ -30,26 +30,6 @@ final class EnglishHandouts implements HandoutSentences {
     }
 
     @Override
-    public String noMatch() {
-        return "no match";
-    }
-
-    @Override
-    public String matched() {
-        return "matched";
-    }
-
-    @Override
-    public String pairs() {
-        return "pairs";
-    }
-
-    @Override
-    public String more(long count) {
-        return text("+ {} more", count);
-    }
-
-    @Override
     public String page(int number, int of) {
         return text("{} of {}", number, of);
     }

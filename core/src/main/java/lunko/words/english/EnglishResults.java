@@ -190,4 +190,29 @@ record EnglishResults(Names names, Counts counts) implements ResultSentences {
     public String order(String order, String gives) {
         return text("{} gives {}", order, gives);
     }
+
+    @Override
+    public String matched() {
+        return "matched";
+    }
+
+    @Override
+    public String pairs() {
+        return "pairs";
+    }
+
+    @Override
+    public String noMatch() {
+        return "no match";
+    }
+
+    @Override
+    public String more(long count) {
+        return text("+ {} more", count);
+    }
+
+    @Override
+    public String two(String left, String right) {
+        return text("{} · {}", left, right);
+    }
 }

@@ -22,7 +22,7 @@ public final class HandoutActions {
     /** The actions on what a model shows; {@code ask} asks what is to be handed out. */
     public HandoutActions(ShowModel model, Runnable ask) {
         PictureCopy pictures = new PictureCopy(model);
-        handOut = Action.of(words().handout().handOut(), Group.LESSON, ask,
+        handOut = Action.of(words().handingOut().handOut(), Group.LESSON, ask,
                 new KeyCodeCombination(KeyCode.P, KeyCombination.SHORTCUT_DOWN));
         copies = Stream.of(Motif.values()).map(motif -> Action.of(motif.said(words().handouts()), Group.VIEW,
                 () -> pictures.copy(motif))).toList();
@@ -40,7 +40,7 @@ public final class HandoutActions {
 
     /** A menu with all that can be copied as a picture. */
     public Menu copyMenu() {
-        Menu menu = Controls.menu(words().handout().copyAsPicture());
+        Menu menu = Controls.menu(words().handingOut().copyAsPicture());
         menu.setId("copy-as-picture");
         copies.forEach(copy -> menu.getItems().add(copy.menuItem()));
         return menu;

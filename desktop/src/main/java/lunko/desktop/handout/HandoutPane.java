@@ -50,15 +50,15 @@ public final class HandoutPane extends VBox {
     private final ChoiceBox<Motif> motif =
             Controls.choice(List.of(Motif.values()), one -> one.said(words().handouts()));
     private final ChoiceBox<Paper> paper =
-            Controls.choice(List.of(Paper.values()), one -> words().handout().paper(one));
+            Controls.choice(List.of(Paper.values()), one -> words().handingOut().paper(one));
     private final ChoiceBox<Palette> palette =
-            Controls.choice(List.of(Palette.values()), one -> words().handout().look(one));
+            Controls.choice(List.of(Palette.values()), one -> words().handingOut().look(one));
     private final Map<Gap, CheckBox> gaps = new EnumMap<>(Gap.class);
     private final Spinner<Integer> variants = new Spinner<>(1, Variant.MOST, 1);
     private final Spinner<Integer> width = new Spinner<>(200, 4000, 800, 100);
     private final Spinner<Double> seconds = new Spinner<>(0.1, 60, 1, 0.5);
     private final ChoiceBox<Moves> moves =
-            Controls.choice(List.of(Moves.values()), one -> words().handout().moves(one));
+            Controls.choice(List.of(Moves.values()), one -> words().handingOut().moves(one));
     private final ChoiceBox<SqlDialect> target =
             Controls.choice(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
     private final VBox asked = new VBox();
@@ -72,11 +72,11 @@ public final class HandoutPane extends VBox {
     public HandoutPane(Lesson lesson, Set<Integer> selected, HandoutSaving saving, Runnable close) {
         this.lesson = lesson;
         this.selected = new TreeSet<>(selected);
-        scope = Controls.choice(scopes(), one -> words().handout().scope(one == Scope.THIS ? 1 : scenes(one).size(),
+        scope = Controls.choice(scopes(), one -> words().handingOut().scope(one == Scope.THIS ? 1 : scenes(one).size(),
                 one == Scope.ALL));
         getStyleClass().addAll("card", "recipe", "handout-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        for (Gap gap : Gap.values()) gaps.put(gap, Controls.checkBox(words().handout().gap(gap)));
+        for (Gap gap : Gap.values()) gaps.put(gap, Controls.checkBox(words().handingOut().gap(gap)));
         kind.setId("handout-kind");
         scope.setId("handout-scenes");
         kind.setValue(HandoutKind.WORKSHEET);
@@ -96,14 +96,14 @@ public final class HandoutPane extends VBox {
         List.of(kind, scope, motif, paper, palette, moves, target)
                 .forEach(choice -> choice.valueProperty().subscribe(this::show));
         gaps.values().forEach(gap -> gap.selectedProperty().subscribe(this::show));
-        Label title = new Label(words().handout().title());
+        Label title = new Label(words().handingOut().title());
         title.getStyleClass().add("key-check-title");
         HBox middle = new HBox(asked, preview);
         middle.getStyleClass().add("recipe-middle");
-        Button save = Controls.button(words().handout().save());
+        Button save = Controls.button(words().handingOut().save());
         save.setId("handout-save");
         save.setOnAction(_ -> {
-            Handout wanted = handout();
+            Handout wanted = wanted();
             if (saving.chooseAndSave(wanted)) close.run();
         });
         getChildren().addAll(title, middle, Form.answers(save, close));
@@ -153,21 +153,21 @@ public final class HandoutPane extends VBox {
     /** Asks what the kind that is chosen can be asked, and nothing else. */
     private void ask() {
         Form form = new Form();
-        form.ask(words().handout().what(), kind);
+        form.ask(words().handingOut().what(), kind);
         for (Question question : Question.of(kind.getValue())) {
             switch (question) {
-                case SCENES -> form.ask(words().handout().scenes(), scope);
-                case MOTIF -> form.ask(words().handout().of(), motif);
-                case PAPER -> form.ask(words().handout().paper(), paper);
-                case LOOK -> form.ask(words().handout().look(), palette);
-                case GAPS -> form.ask(words().handout().missing(), column(gaps.values().toArray(Node[]::new)));
-                case VARIANTS -> form.ask(words().handout().variants(), variants);
-                case FILM -> form.ask(words().handout().steps(), moves);
+                case SCENES -> form.ask(words().handingOut().scenes(), scope);
+                case MOTIF -> form.ask(words().handingOut().of(), motif);
+                case PAPER -> form.ask(words().handingOut().paper(), paper);
+                case LOOK -> form.ask(words().handingOut().look(), palette);
+                case GAPS -> form.ask(words().handingOut().missing(), column(gaps.values().toArray(Node[]::new)));
+                case VARIANTS -> form.ask(words().handingOut().variants(), variants);
+                case FILM -> form.ask(words().handingOut().steps(), moves);
                 case WIDTH -> {
-                    form.ask(words().handout().width(), width);
-                    form.ask(words().handout().seconds(), seconds);
+                    form.ask(words().handingOut().width(), width);
+                    form.ask(words().handingOut().seconds(), seconds);
                 }
-                case TARGET -> form.ask(words().handout().target(), target);
+                case TARGET -> form.ask(words().handingOut().target(), target);
             }
         }
         asked.getChildren().setAll(form);
@@ -179,7 +179,7 @@ public final class HandoutPane extends VBox {
         return column;
     }
 
-    private Handout handout() {
+    private Handout wanted() {
         Set<Gap> missing = EnumSet.noneOf(Gap.class);
         gaps.forEach((gap, box) -> {
             if (box.isSelected()) missing.add(gap);
@@ -190,6 +190,6 @@ public final class HandoutPane extends VBox {
     }
 
     private void show() {
-        preview.show(handout());
+        preview.show(wanted());
     }
 }

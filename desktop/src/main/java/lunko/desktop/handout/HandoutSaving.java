@@ -48,7 +48,7 @@ public final class HandoutSaving {
     private Optional<Target> file(Handout handout) {
         String ending = handout.kind().ending();
         FileChooser chooser = new FileChooser();
-        chooser.setTitle(words().handout().title());
+        chooser.setTitle(words().handingOut().title());
         chooser.setInitialFileName(model.lesson().get().title() + ending);
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter(handout.kind().said(words().handouts()), "*" + ending));
@@ -62,7 +62,7 @@ public final class HandoutSaving {
 
     private Optional<Target> directory() {
         DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle(words().handout().folderTitle());
+        chooser.setTitle(words().handingOut().folderTitle());
         folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
         return Optional.ofNullable(chooser.showDialog(window.get())).map(chosen -> {
             folder = Optional.of(chosen);
@@ -72,7 +72,7 @@ public final class HandoutSaving {
 
     /** Writes a handout; where it would replace a file, it asks first unless that is settled. */
     public void save(Handout handout, Path target, boolean replace) {
-        work.start(words().handout().making(handout.kind().said(words().handouts())),
+        work.start(words().handingOut().making(handout.kind().said(words().handouts())),
                 watch -> HandoutFiles.write(handout.pieces(), target, replace, watch)
                         .map(written -> new Done(written,
                                 handout.obstructed().stream().map(scene -> scene + 1).toList())),
@@ -85,7 +85,7 @@ public final class HandoutSaving {
 
     private void said(Path target, Done done) {
         List<String> said = new ArrayList<>();
-        said.add(words().handout().saved(done.written().files().size(), target.toString()));
+        said.add(words().handingOut().saved(done.written().files().size(), target.toString()));
         if (!done.obstructed().isEmpty()) said.add(words().handouts().notShown(done.obstructed()));
         if (!done.written().missing().isEmpty())
             said.add(words().handouts().missing(List.copyOf(done.written().missing())));
@@ -94,7 +94,8 @@ public final class HandoutSaving {
 
     private void refuse(Handout handout, Path target, Problem problem) {
         if (problem.fault() instanceof FileFault.AlreadyThere) model.say(new Notice.Offer(
-                words().problems().of(problem).text(), words().handout().replace(), () -> save(handout, target, true)));
+                words().problems().of(problem).text(), words().handingOut().replace(),
+                () -> save(handout, target, true)));
         else model.say(problem);
     }
 }

@@ -56,7 +56,7 @@ public final class PictureCopy {
             return;
         }
         Clipboard.getSystemClipboard().setContent(content.get());
-        model.lesson().say(new Notice.Success(words().handout().copied(motif.said(words().handouts()))));
+        model.lesson().say(new Notice.Success(words().handingOut().copied(motif.said(words().handouts()))));
     }
 
     private ClipboardContent content(Drawing drawing) {

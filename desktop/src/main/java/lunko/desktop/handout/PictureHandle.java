@@ -19,8 +19,8 @@ public final class PictureHandle {
     public static Button of(PictureCopy pictures, Supplier<Motif> motif) {
         Button handle = Controls.button("", new FontIcon(Feather.IMAGE));
         handle.getStyleClass().addAll("query-button", "picture-handle");
-        handle.setTooltip(new Tooltip(words().handout().copyOrDrag()));
-        handle.setAccessibleText(words().handout().copyAsPicture());
+        handle.setTooltip(new Tooltip(words().handingOut().copyOrDrag()));
+        handle.setAccessibleText(words().handingOut().copyAsPicture());
         handle.setFocusTraversable(false);
         handle.setOnAction(_ -> pictures.copy(motif.get()));
         handle.setOnDragDetected(event -> {

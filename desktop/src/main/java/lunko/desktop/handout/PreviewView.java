@@ -54,8 +54,8 @@ final class PreviewView extends VBox {
         body.setMinSize(WIDTH, HEIGHT);
         body.setMaxSize(WIDTH, HEIGHT);
         body.setId("handout-preview");
-        back.setAccessibleText(words().handout().pageBefore());
-        on.setAccessibleText(words().handout().nextPage());
+        back.setAccessibleText(words().handingOut().pageBefore());
+        on.setAccessibleText(words().handingOut().nextPage());
         back.setOnAction(_ -> turn(-1));
         on.setOnAction(_ -> turn(1));
         HBox foot = new HBox(10, back, at, on);
@@ -93,7 +93,7 @@ final class PreviewView extends VBox {
         on.setDisable(shown >= known.size() - 1);
         if (known.isEmpty()) {
             at.setText("");
-            body.getChildren().setAll(Controls.wrapped(words().handout().nothing(), "about"));
+            body.getChildren().setAll(Controls.wrapped(words().handingOut().nothing(), "about"));
             return;
         }
         at.setText(words().handouts().page(shown + 1, known.size()));

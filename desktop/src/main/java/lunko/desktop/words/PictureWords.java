@@ -71,27 +71,12 @@ public interface PictureWords {
     /** {@code Add the pairs: left outer join}. */
     String addPairs(JoinKind kind);
 
-    /** {@code matched}. */
-    String matched();
-
-    /** {@code pairs}. */
-    String pairs();
-
     /** {@code 3 pairs of 3 hives and 2 keepers}. */
     String pairsOfRows(long pairs, long left, String leftTable, long right, String rightTable);
 
     /** The same where the names of the tables are too long for the picture. */
     String pairsOfSides(long pairs, long left, long right);
 
-    /** {@code no match}. */
-    String noMatch();
-
     /** {@code ? unknown}. */
     String unknown();
-
-    /** As in {@code + … more}. */
-    String more(long count);
-
-    /** As in {@code … · …}. */
-    String two(String left, String right);
 }

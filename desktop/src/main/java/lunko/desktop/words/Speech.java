@@ -54,7 +54,7 @@ public interface Speech extends Language {
     SpeakerWords speaker();
 
     /** What is said where something is handed out. */
-    HandoutWords handout();
+    HandoutWords handingOut();
 
     /** What is said of a lesson and its files. */
     LessonWords lesson();

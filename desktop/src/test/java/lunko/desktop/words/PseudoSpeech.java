@@ -224,8 +224,8 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
-    public HandoutWords handout() {
-        return pseudo(HandoutWords.class, english.handout());
+    public HandoutWords handingOut() {
+        return pseudo(HandoutWords.class, english.handingOut());
     }
 
     @Override

@@ -20,7 +20,7 @@ public final class Letters {
     /** How wide a text is, in points. */
     public static double width(String text, Lettering lettering) {
         double width = 0;
-        for (Run run : Run.of(text, lettering.face())) {
+        for (FontRun run : FontRun.of(text, lettering.face())) {
             Font large = LARGER.computeIfAbsent(run.font(), font -> font.deriveFont(LARGE));
             width += large.getStringBounds(run.text(), EXACT).getWidth();
         }

@@ -11,7 +11,6 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.engine.JoinResult;
-import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.ResultRow;
 import lunko.engine.Source;
@@ -141,13 +140,10 @@ public final class JoinFigure {
     private Panel source(Side side) {
         Stage stage = outcome.join().on(side);
         Set<Integer> keys = outcome.kind().compares() ? outcome.keys(side) : Set.of();
-        int rows = (int) Subject.drawn(stage.rows().size()).count();
-        List<List<Cell>> cells = IntStream.range(0, rows).mapToObj(row -> IntStream.range(0, stage.headings().size())
-                .mapToObj(column -> Cell.of(ResultCell.of(stage, row, column), subject.hue(stage, column))).toList())
-                .toList();
+        List<List<Cell>> cells = subject.cells(stage);
         List<Panel.Column> columns = IntStream.range(0, stage.headings().size())
                 .mapToObj(column -> column(side, column, keys.contains(column), Panel.column(cells, column))).toList();
-        return new Panel(columns, IntStream.range(0, rows)
+        return new Panel(columns, IntStream.range(0, cells.size())
                 .mapToObj(row -> new Panel.Line(cells.get(row), look(side, row))).toList(), true);
     }
 

@@ -37,17 +37,17 @@ public final class KindTile {
     private static Drawing names(Subject subject, JoinResult outcome) {
         int fits = outcome.size() <= MOST_ROWS ? (int) outcome.size() : MOST_ROWS - 1;
         List<ResultRow> rows = outcome.first(fits);
-        List<Panel.Column> columns = outcome.kind().only().map(List::of).orElse(List.of(Side.values())).stream()
+        List<Panel.Column> columns = outcome.kind().sides().stream()
                 .map(side -> Panel.Column.fitting(subject.in().names().rows(outcome.join().on(side).title()),
                         Optional.empty(), false, Optional.of(subject.showing().hue(side)),
                         rows.stream().map(row -> cell(subject, outcome, row, side)).toList()).wide(96))
                 .toList();
         List<Panel.Line> lines = rows.stream()
-                .map(row -> new Panel.Line(outcome.kind().only().map(List::of).orElse(List.of(Side.values())).stream()
+                .map(row -> new Panel.Line(outcome.kind().sides().stream()
                         .map(side -> cell(subject, outcome, row, side)).toList(), Panel.Look.PLAIN))
                 .toList();
         return Drawing.column(4, List.of(new Panel(columns, lines, false).drawing(), outcome.size() <= fits
-                ? Drawing.EMPTY : TextFigure.line(subject.in().handouts().more(outcome.size() - fits),
+                ? Drawing.EMPTY : TextFigure.line(subject.in().results().more(outcome.size() - fits),
                         Lettering.TEXT.of(11), Common.MUTE)));
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
-import lunko.engine.ResultCell;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink;
@@ -66,10 +65,7 @@ public final class StageFigure {
     }
 
     private Panel panel(Stage stage, int rows, IntFunction<Panel.Look> look) {
-        List<List<Cell>> cells = Subject.drawn(stage.rows().size()).mapToObj(row -> IntStream
-                .range(0, stage.headings().size())
-                .mapToObj(column -> Cell.of(ResultCell.of(stage, row, column), subject.hue(stage, column))).toList())
-                .toList();
+        List<List<Cell>> cells = subject.cells(stage);
         List<Panel.Column> columns = IntStream.range(0, stage.headings().size()).mapToObj(column -> {
             Stage.Heading heading = stage.headings().get(column);
             return Panel.Column.fitting(heading.table().map(table -> table + "." + heading.name())

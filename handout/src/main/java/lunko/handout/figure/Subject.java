@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.engine.JoinResult;
+import lunko.engine.ResultCell;
 import lunko.engine.Stage;
 import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink;
@@ -33,6 +34,12 @@ public record Subject(Showing showing, Language in) {
     /** The colour of a column of a stage. */
     TableHue hue(Stage stage, int column) {
         return showing.hues().of(stage, column).orElse(TableHue.JOINED);
+    }
+
+    /** What is drawn of the rows of a stage, row by row. */
+    List<List<Cell>> cells(Stage stage) {
+        return drawn(stage.rows().size()).mapToObj(row -> IntStream.range(0, stage.headings().size())
+                .mapToObj(column -> Cell.of(ResultCell.of(stage, row, column), hue(stage, column))).toList()).toList();
     }
 
     /** Sentences about the join at hand. */

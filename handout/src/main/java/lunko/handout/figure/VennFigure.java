@@ -91,7 +91,7 @@ public final class VennFigure {
                     regions.of(side).unknown().stream().map(row -> name(join, side, row) + " ?")).toList();
             names(names.size(), names::get, MOST, middle, y, lune - 18, kind.takesAlone(side));
             caption(middle, y + RADIUS + 18, subject.in().names().rows(join.on(side).title()),
-                    subject.in().handouts().noMatch(), new Ink.Own(hue(side)));
+                    subject.in().results().noMatch(), new Ink.Own(hue(side)));
         }
         double lens = 2 * RADIUS - APART;
         kind.only().ifPresentOrElse(
@@ -101,13 +101,13 @@ public final class VennFigure {
                 () -> names(regions.pairCount(), n -> pair(join, regions.pairs().get(n)), MOST, x + APART / 2, y,
                         lens - 18,
                         met));
-        caption(x + APART / 2, y + RADIUS + 18, "", kind.only().isPresent() ? subject.in().handouts().matched()
-                : subject.in().handouts().pairs(), Common.INK);
+        caption(x + APART / 2, y + RADIUS + 18, "", kind.only().isPresent() ? subject.in().results().matched()
+                : subject.in().results().pairs(), Common.INK);
         return new Drawing(2 * RADIUS + APART + 4, 2 * RADIUS + (names ? 44 : 4), marks);
     }
 
     private String pair(Join join, ResultRow.Met pair) {
-        return name(join, Side.LEFT, pair.left()) + " · " + name(join, Side.RIGHT, pair.right());
+        return subject.in().results().two(name(join, Side.LEFT, pair.left()), name(join, Side.RIGHT, pair.right()));
     }
 
     private String name(Join join, Side side, int row) {
@@ -145,7 +145,7 @@ public final class VennFigure {
         long fits = count <= most ? count : most - 1;
         List<String> lines = new ArrayList<>(IntStream.range(0, (int) fits)
                 .mapToObj(n -> Letters.fitting(name.apply(n), NAME, width)).toList());
-        if (count > fits) lines.add(subject.in().handouts().more(count - fits));
+        if (count > fits) lines.add(subject.in().results().more(count - fits));
         double top = y - (lines.size() * LINE + 20) / 2;
         centred(subject.in().counts().number(count), x, top + 14, COUNT, ink);
         for (int i = 0; i < lines.size(); i++) centred(lines.get(i), x, top + 20 + LINE * (i + 0.8), NAME, ink);

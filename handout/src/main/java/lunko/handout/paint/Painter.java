@@ -10,11 +10,11 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
 import java.util.function.UnaryOperator;
 import lunko.handout.drawing.Drawing;
+import lunko.handout.drawing.FontRun;
 import lunko.handout.drawing.Ink;
 import lunko.handout.drawing.Letters;
 import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Pen;
-import lunko.handout.drawing.Run;
 
 /**
  * Paints drawings, whatever for.
@@ -52,7 +52,7 @@ public record Painter(Palette palette, UnaryOperator<Font> fonts) {
     private void write(Mark.Text text, Graphics2D on) {
         on.setColor(palette.color(text.ink()));
         double x = text.x();
-        for (Run run : Run.of(text.text(), text.lettering().face())) {
+        for (FontRun run : FontRun.of(text.text(), text.lettering().face())) {
             on.setFont(fonts.apply(run.font()).deriveFont((float) text.lettering().size()));
             on.drawString(run.text(), (float) x, (float) text.base());
             x += Letters.width(run.text(), text.lettering());

@@ -9,7 +9,7 @@ import lunko.handout.drawing.Drawing;
 import lunko.handout.drawing.Ink.Common;
 import lunko.handout.drawing.Lettering;
 import lunko.handout.figure.JoinFigure;
-import lunko.handout.figure.ResultGrid;
+import lunko.handout.figure.ResultFigure;
 import lunko.handout.figure.SceneFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.figure.TextFigure;
@@ -52,7 +52,7 @@ public record AnswerSheet(Paper paper, Variant variant) {
         showing.timeline().ifPresentOrElse(
                 timeline -> parts.add(Drawing.column(8,
                         List.of(TextFigure.line(sum(subject, timeline.result()), HEAD, Common.INK),
-                                ResultGrid.of(subject, timeline.result())))),
+                                ResultFigure.of(subject, timeline.result())))),
                 () -> parts.add(SceneFigure.why(subject, paper.within())));
         return Stream.concat(parts.stream().map(part -> new Pages.Block(GAP, part)), whys(subject).stream()).toList();
     }

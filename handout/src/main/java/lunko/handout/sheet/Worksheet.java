@@ -15,7 +15,7 @@ import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Pen;
 import lunko.handout.figure.JoinFigure;
 import lunko.handout.figure.QueryFigure;
-import lunko.handout.figure.ResultGrid;
+import lunko.handout.figure.ResultFigure;
 import lunko.handout.figure.StageFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.figure.TablesFigure;
@@ -138,7 +138,7 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
             int lines = Math.clamp(4L * (rows / 4 + 1), LEAST_LINES, MOST_LINES);
             String said = rows < lines ? subject.in().handouts().writeResult()
                     : subject.in().handouts().writeFirst(lines);
-            pages.add(GAP, task(said), ResultGrid.blank(subject, result, lines, width()));
+            pages.add(GAP, task(said), ResultFigure.blank(subject, result, lines, width()));
         }
     }
 

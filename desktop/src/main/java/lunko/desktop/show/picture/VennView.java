@@ -231,7 +231,7 @@ final class VennView extends DrawnPane {
 
     private static Label pair(Join join, ResultRow.Met pair) {
         Label row =
-                label(words().pictures().two(shortName(join.left(), pair.left()),
+                label(words().results().two(shortName(join.left(), pair.left()),
                         shortName(join.right(), pair.right())),
                         "venn-row");
         row.setUserData(pair);
@@ -239,7 +239,7 @@ final class VennView extends DrawnPane {
     }
 
     private void drawPairsCaption(VennRegions regions, Join join, Circles circles) {
-        String pairs = regions.kind().only().isPresent() ? words().pictures().matched() : words().pictures().pairs();
+        String pairs = regions.kind().only().isPresent() ? words().results().matched() : words().results().pairs();
         place(caption("", "both", pairs), circles.middle(), circles.foot(), FOOT - 10, circles.lens() * 2);
         if (!multiplies(regions)) return;
         // Circles would have it that a row is in one place; here some are in several pairs.
@@ -257,8 +257,8 @@ final class VennView extends DrawnPane {
     }
 
     private static String[] alone(VennRegions regions, Side side) {
-        return regions.of(side).unknown().isEmpty() ? new String[] {words().pictures().noMatch()}
-                : new String[] {words().pictures().noMatch(), words().pictures().unknown()};
+        return regions.of(side).unknown().isEmpty() ? new String[] {words().results().noMatch()}
+                : new String[] {words().results().noMatch(), words().pictures().unknown()};
     }
 
     /** Lets a click choose a kind, if there is one and it can be chosen. */
@@ -311,7 +311,7 @@ final class VennView extends DrawnPane {
         long fits = count <= lines ? count : lines - 1;
         for (int n = 0; n < fits; n++) box.getChildren().add(pointing(row.apply(n), region));
         // Where there is room for none, the figure says it all.
-        if (count > fits && fits > 0) box.getChildren().add(figure(words().pictures().more(count - fits), "venn-more"));
+        if (count > fits && fits > 0) box.getChildren().add(figure(words().results().more(count - fits), "venn-more"));
         return box;
     }
 

@@ -130,16 +130,6 @@ record EnglishPictures(Names names) implements PictureWords {
     }
 
     @Override
-    public String matched() {
-        return "matched";
-    }
-
-    @Override
-    public String pairs() {
-        return "pairs";
-    }
-
-    @Override
     public String pairsOfRows(long pairs, long left, String leftTable, long right, String rightTable) {
         return text("{} of {} {} and {} {}", counted(pairs, "pair"), left, leftTable, right, rightTable);
     }
@@ -150,22 +140,7 @@ record EnglishPictures(Names names) implements PictureWords {
     }
 
     @Override
-    public String noMatch() {
-        return "no match";
-    }
-
-    @Override
     public String unknown() {
         return "? unknown";
-    }
-
-    @Override
-    public String more(long count) {
-        return text("+ {} more", count);
-    }
-
-    @Override
-    public String two(String left, String right) {
-        return text("{} · {}", left, right);
     }
 }

@@ -192,8 +192,8 @@ public record EnglishSpeech(Language core) implements Speech {
     }
 
     @Override
-    public HandoutWords handout() {
-        return new EnglishHandoutWords();
+    public HandoutWords handingOut() {
+        return new EnglishHandingOut();
     }
 
     @Override

@@ -19,24 +19,24 @@ import java.util.stream.Stream;
  *
  * @param font one point high
  */
-public record Run(String text, Font font) {
+public record FontRun(String text, Font font) {
     /** What has no sign of its own: line breaks and tabs, and what says how others are written. */
     private static final Pattern TO_BLANK = Pattern.compile("\\p{Cc}");
     private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
     private static final Map<Integer, Optional<Font>> OTHERS = new ConcurrentHashMap<>();
 
     /** A text in its runs, from its first character on. */
-    public static List<Run> of(String written, Face face) {
+    public static List<FontRun> of(String written, Face face) {
         String text = UNSEEN.matcher(TO_BLANK.matcher(written).replaceAll(" ")).replaceAll("");
-        if (face.font().canDisplayUpTo(text) < 0) return List.of(new Run(text, face.font()));
-        List<Run> runs = new ArrayList<>();
+        if (face.font().canDisplayUpTo(text) < 0) return List.of(new FontRun(text, face.font()));
+        List<FontRun> runs = new ArrayList<>();
         text.codePoints().forEach(character -> {
             Optional<Font> font = font(character, face);
             String shown = font.isPresent() ? Character.toString(character) : number(character);
             Font of = font.orElse(face.font());
             if (!runs.isEmpty() && runs.getLast().font == of)
-                runs.set(runs.size() - 1, new Run(runs.getLast().text + shown, of));
-            else runs.add(new Run(shown, of));
+                runs.set(runs.size() - 1, new FontRun(runs.getLast().text + shown, of));
+            else runs.add(new FontRun(shown, of));
         });
         return runs;
     }

@@ -13,8 +13,8 @@ import lunko.handout.drawing.Mark;
 import lunko.handout.drawing.Pen;
 
 /** What a query gives as rows under headings: filled in, or to be filled in. */
-public final class ResultGrid {
-    private ResultGrid() {}
+public final class ResultFigure {
+    private ResultFigure() {}
 
     /** The rows of a result, without a title. */
     public static Drawing of(Subject subject, Stage result) {

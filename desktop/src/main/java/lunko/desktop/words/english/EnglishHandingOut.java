@@ -10,7 +10,7 @@ import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
 
 /** What is said where something is handed out, in English. */
-final class EnglishHandoutWords implements HandoutWords {
+final class EnglishHandingOut implements HandoutWords {
 
     @Override
     public String handOut() {
