@@ -3,7 +3,6 @@ package lunko.engine;
 import java.util.AbstractList;
 import java.util.Objects;
 import java.util.RandomAccess;
-import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.IntFunction;
 
 /**
@@ -24,12 +23,13 @@ public final class LazyList<T> extends AbstractList<T> implements RandomAccess {
     /** A list of so many elements, each computed from its index alone and then kept, unless there are very many. */
     public static <T> LazyList<T> kept(int size, IntFunction<T> element) {
         if (size > MOST_KEPT) return of(size, element);
-        AtomicReferenceArray<T> known = new AtomicReferenceArray<>(size);
+        @SuppressWarnings("unchecked")
+        T[] known = (T[]) new Object[size];
+        // What is kept is immutable, and so as it should be for every thread that sees it.
         return of(size, index -> {
-            T there = known.get(index);
-            if (there != null) return there;
-            known.set(index, element.apply(index));
-            return known.get(index);
+            T there = known[index];
+            if (there == null) known[index] = there = element.apply(index);
+            return there;
         });
     }
 

@@ -2,7 +2,6 @@ package lunko.engine;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import lunko.table.Value.BooleanValue;
@@ -38,7 +37,9 @@ public final class ValueOrder {
     private static int compareCodePoints(String left, String right) {
         int[] l = left.codePoints().toArray();
         int[] r = right.codePoints().toArray();
-        return Arrays.compare(l, r);
+        // Arrays.compare is none of the things that a browser has.
+        for (int i = 0; i < Math.min(l.length, r.length); i++) if (l[i] != r[i]) return Integer.compare(l[i], r[i]);
+        return Integer.compare(l.length, r.length);
     }
 
     /** The number that a value is; a defect if it is none. */

@@ -7,13 +7,13 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lunko.engine.ValueOrder;
 import lunko.lesson.Recipe.Keys;
+import lunko.table.Chance;
 import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -43,11 +43,11 @@ final class KeyDraw {
     private final Recipe recipe;
     private final Table table;
     private final Linked linked;
-    private final Random random;
+    private final Chance random;
     private final List<List<Value>> drawn = new ArrayList<>();
 
     /** For the columns of a table that are its key of a link to another table. */
-    KeyDraw(Recipe recipe, Table table, Linked linked, Random random) {
+    KeyDraw(Recipe recipe, Table table, Linked linked, Chance random) {
         this.recipe = recipe;
         this.table = table;
         this.linked = linked;
@@ -62,7 +62,7 @@ final class KeyDraw {
             case Keys.OfOther(int unmatched) -> ofOther(unmatched);
             case Keys.Range(long first, long last) -> ofRange(first, last);
         }
-        Collections.shuffle(drawn, random);
+        random.shuffle(drawn);
         return drawn;
     }
 
@@ -70,14 +70,14 @@ final class KeyDraw {
         List<List<Value>> there = new ArrayList<>(new LinkedHashSet<>(linked.other().rows().stream()
                 .filter(row -> linked.others().stream().noneMatch(column -> row.value(column).isNull()))
                 .map(row -> linked.key(table, row)).toList()));
-        Collections.shuffle(there, random);
+        random.shuffle(there);
         int left = recipe.rows() - drawn.size();
         int alone = there.isEmpty() ? left : Math.min(left, Math.round(recipe.rows() * unmatched / 100f));
         Set<Object> taken = new HashSet<>();
         there.forEach(key -> taken.add(ValueOrder.identity(key)));
         int meeting = left - alone;
         for (int i = 0; i < meeting; i++) {
-            if (recipe.repeated()) drawn.add(there.get(random.nextInt(there.size())));
+            if (recipe.repeated()) drawn.add(random.of(there));
             else if (i < there.size()) drawn.add(there.get(i));
             else alone++;
         }
@@ -98,12 +98,12 @@ final class KeyDraw {
     private void ofRange(long first, long last) {
         int left = recipe.rows() - drawn.size();
         if (recipe.repeated()) {
-            for (int i = 0; i < left; i++) drawn.add(numbered(random.nextLong(first, last + 1)));
+            for (int i = 0; i < left; i++) drawn.add(numbered(random.from(first, last)));
             return;
         }
         List<Long> numbers = new ArrayList<>(LongStream.range(first, Math.max(last + 1, first + left))
                 .limit(Math.max(left, Recipe.MOST_ROWS)).boxed().toList());
-        Collections.shuffle(numbers.subList(0, (int) Math.min(last + 1 - first, numbers.size())), random);
+        random.shuffle(numbers.subList(0, (int) Math.min(last + 1 - first, numbers.size())));
         for (int i = 0; i < left; i++) drawn.add(numbered(numbers.get(i)));
     }
 

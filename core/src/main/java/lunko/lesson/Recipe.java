@@ -8,9 +8,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Random;
 import lunko.problem.Limits;
 import lunko.table.Block;
+import lunko.table.Chance;
 import lunko.table.Entry;
 import lunko.table.Row;
 import lunko.table.Table;
@@ -113,7 +113,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
                 .map(each -> each.left().equals(name) ? each : each.turned()))
                 .filter(each -> !each.right().equals(name));
         Table made = make(table, meant.map(each -> new KeyDraw.Linked(each, lesson.table(each.right()), table)));
-        Random random = new Random(seed + 1);
+        Chance random = new Chance(seed + 1);
         for (Link other : lesson.links()) {
             boolean isOther = other.left().equals(name) && meant.filter(other::equals).isEmpty();
             if (isOther) made = pointing(made,
@@ -124,7 +124,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     }
 
     /** The same table, in which the columns of one more link have keys of the other table, whichever come. */
-    private static Table pointing(Table table, KeyDraw.Linked linked, Random random) {
+    private static Table pointing(Table table, KeyDraw.Linked linked, Chance random) {
         List<Row> there = linked.other().rows();
         boolean itself = linked.other() == table;
         // A key of its own is not given away.
@@ -133,7 +133,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
         List<List<Value>> drawn = new ArrayList<>();
         for (int row = 0; row < table.rows().size(); row++) {
             // No row points at itself, and the first of a table at none.
-            Row from = there.get(random.nextInt(itself ? Math.max(1, row) : there.size()));
+            Row from = there.get(random.below(itself ? Math.max(1, row) : there.size()));
             drawn.add(itself && row == 0 ? Collections.nCopies(linked.own().size(), Value.NULL)
                     : linked.key(table, from));
         }
@@ -147,7 +147,7 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
     }
 
     private Table make(Table table, Optional<KeyDraw.Linked> linked) {
-        Random random = new Random(seed);
+        Chance random = new Chance(seed);
         List<Integer> own = linked.map(KeyDraw.Linked::own).orElse(List.of());
         List<List<Value>> keyValues =
                 linked.map(of -> new KeyDraw(this, table, of, random).keys()).orElse(List.of());
@@ -166,16 +166,16 @@ public record Recipe(int rows, int withoutKey, Keys keys, boolean repeated, Labe
      * A value that is no key of the link: a key of the table itself and numbers of its first column count up, others
      * are drawn.
      */
-    private Value value(Table table, int column, int row, Random random) {
+    private Value value(Table table, int column, int row, Chance random) {
         boolean counts = column == 0 || table.columns().get(column).key();
         return switch (table.columns().get(column).type()) {
-            case INTEGER -> Value.of(counts ? row + 1 : 1 + random.nextInt(100));
+            case INTEGER -> Value.of(counts ? row + 1 : 1 + random.below(100));
             case DECIMAL -> new Value.DecimalValue(
-                    BigDecimal.valueOf(5L * random.nextInt(2 * amounts.least(), 2 * amounts.most() + 1), 1));
+                    BigDecimal.valueOf(5L * random.from(2 * amounts.least(), 2 * amounts.most()), 1));
             case TEXT -> Value.of(labels.of(table, row));
-            case BOOLEAN -> new Value.BooleanValue(random.nextBoolean());
+            case BOOLEAN -> new Value.BooleanValue(random.onceIn(2));
             case DATE -> new Value.DateValue(
-                    days.first().plusDays(random.nextLong(ChronoUnit.DAYS.between(days.first(), days.last()) + 1)));
+                    days.first().plusDays(random.below(ChronoUnit.DAYS.between(days.first(), days.last()) + 1)));
         };
     }
 }

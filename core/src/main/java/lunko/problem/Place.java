@@ -56,8 +56,7 @@ public sealed interface Place {
             case Character(Origin _, int line, int _) -> OptionalInt.of(line);
             case InText in -> {
                 int line = 1;
-                int end = in.text.indexOf('\n', 0, in.lineStart());
-                for (; end >= 0; end = in.text.indexOf('\n', end + 1, in.lineStart())) line++;
+                for (int at = 0; at < in.lineStart(); at++) if (in.text.charAt(at) == '\n') line++;
                 yield OptionalInt.of(line);
             }
         };

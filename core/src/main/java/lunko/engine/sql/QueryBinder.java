@@ -33,6 +33,7 @@ import lunko.query.sql.QueryExpression.Common;
 import lunko.query.sql.QueryExpression.SortKey;
 import lunko.query.sql.QueryExpression;
 import lunko.query.sql.SelectItem;
+import lunko.table.Once;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -289,8 +290,7 @@ final class QueryBinder {
                 Predicate<BoundColumn> ofTable = slot -> slot.table().map(table::means).orElse(false);
                 if (scope.slots().stream().noneMatch(ofTable)) {
                     diagnostics.refuse(item, new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(),
-                            Optional.empty(), scope.slots().stream().flatMap(slot -> slot.table().stream()).distinct()
-                                    .toList(),
+                            Optional.empty(), Once.each(scope.slots().stream().flatMap(slot -> slot.table().stream())),
                             Optional.empty()));
                 }
                 scope.slots().stream().filter(ofTable).findFirst()

@@ -15,6 +15,7 @@ import lunko.query.sql.Expression;
 import lunko.query.sql.Fix;
 import lunko.query.sql.FromItem;
 import lunko.query.sql.Name;
+import lunko.table.Once;
 import lunko.table.Value;
 
 /** The columns that can be named in a part of a query, and around them those of the queries that it is part of. */
@@ -169,15 +170,15 @@ final class Scope {
         outer.ifPresent(scope -> around.addAll(scope.slots));
         if (name.table().isPresent()) {
             Name table = name.table().get();
-            List<String> tables = around.stream().flatMap(slot -> slot.table().stream()).distinct().toList();
+            List<String> tables = Once.each(around.stream().flatMap(slot -> slot.table().stream()));
             if (tables.stream().noneMatch(table::means)) {
                 if (diagnostics.isStored(table)) {
                     notInFrom(table, around, diagnostics);
                     return;
                 }
                 if (needsLateral(name, table, diagnostics)) return;
-                List<String> owners = around.stream().filter(slot -> name.column().means(slot.name()))
-                        .flatMap(slot -> slot.table().stream()).distinct().toList();
+                List<String> owners = Once.each(around.stream().filter(slot -> name.column().means(slot.name()))
+                        .flatMap(slot -> slot.table().stream()));
                 QueryFault.NotThere missing = new QueryFault.NotThere(Thing.TABLE_IN_FROM, table.text(),
                         Optional.empty(), tables, Optional.empty());
                 // A column with a dot for a comma behind it is no table that is misspelt.
@@ -231,9 +232,9 @@ final class Scope {
 
     /** A table that is there: under another name, or not in FROM. No other table is offered in its place. */
     private static void notInFrom(Name table, List<BoundColumn> around, Diagnostics diagnostics) {
-        List<String> called = around.stream()
+        List<String> called = Once.each(around.stream()
                 .filter(slot -> slot.column().origins().stream().anyMatch(origin -> table.means(origin.table())))
-                .flatMap(slot -> slot.table().stream()).distinct().toList();
+                .flatMap(slot -> slot.table().stream()));
         Optional<String> only = called.size() == 1 ? Optional.of(called.getFirst()) : Optional.empty();
         diagnostics.refuse(table, new QueryFault.TableNotInFrom(table.text(), only), only
                 .map(name -> diagnostics.fix().instead(table, new SqlName(name).text())).stream().toArray(Fix[]::new));

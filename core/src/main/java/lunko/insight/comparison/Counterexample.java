@@ -3,11 +3,11 @@ package lunko.insight.comparison;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
+import lunko.table.Chance;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -32,7 +32,7 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
      * soon. The same tables and queries always give the same one.
      */
     public static Optional<Counterexample> of(List<Table> tables, List<String> used, Run one, Run other) {
-        Random random = new Random(SEED);
+        Chance random = new Chance(SEED);
         List<Table> own = tables.stream().filter(table -> used.contains(table.name())).toList();
         for (int i = 0; i < TRIES; i++) {
             List<Table> made = own.stream().map(table -> few(table, random)).toList();
@@ -48,22 +48,22 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
     }
 
     /** A table of a few rows like those of another. */
-    private static Table few(Table table, Random random) {
+    private static Table few(Table table, Chance random) {
         List<List<Value>> rows = new ArrayList<>();
-        int wanted = random.nextInt(MOST_ROWS + 1);
+        int wanted = random.below(MOST_ROWS + 1);
         for (int i = 0; i < wanted; i++) {
-            if (!rows.isEmpty() && random.nextInt(4) == 0) rows.add(rows.getLast());
+            if (!rows.isEmpty() && random.onceIn(4)) rows.add(rows.getLast());
             else if (!table.rows().isEmpty()) rows.add(row(table, random));
         }
         return Table.of(table.name(), table.columns(), rows);
     }
 
-    private static List<Value> row(Table table, Random random) {
-        List<Value> row = new ArrayList<>(table.rows().get(random.nextInt(table.rows().size())).values());
+    private static List<Value> row(Table table, Chance random) {
+        List<Value> row = new ArrayList<>(table.rows().get(random.below(table.rows().size())).values());
         for (int column = 0; column < row.size(); column++) {
-            int chance = random.nextInt(8);
+            int chance = random.below(8);
             if (chance == 0) row.set(column, Value.NULL);
-            else if (chance == 1) row.set(column, table.rows().get(random.nextInt(table.rows().size())).value(column));
+            else if (chance == 1) row.set(column, table.rows().get(random.below(table.rows().size())).value(column));
         }
         return row;
     }

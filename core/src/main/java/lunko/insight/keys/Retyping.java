@@ -2,6 +2,7 @@ package lunko.insight.keys;
 
 import java.util.List;
 import lunko.table.Column;
+import lunko.table.Once;
 import lunko.table.Table;
 
 /**
@@ -13,7 +14,7 @@ public record Retyping(List<String> misfits) {
     /** Looks at a column, counted from 0. */
     public static Retyping of(Table table, int at, Column after) {
         Column before = table.columns().get(at);
-        return new Retyping(table.rows().stream()
-                .flatMap(row -> after.entry(before.typed(row.entry(at))).misfit().stream()).distinct().toList());
+        return new Retyping(Once.each(table.rows().stream()
+                .flatMap(row -> after.entry(before.typed(row.entry(at))).misfit().stream())));
     }
 }

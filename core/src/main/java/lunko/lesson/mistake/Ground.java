@@ -9,6 +9,7 @@ import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.problem.Checked;
 import lunko.table.Column;
+import lunko.table.Once;
 import lunko.table.Table;
 import lunko.table.Type;
 
@@ -20,11 +21,11 @@ record Ground(Lesson lesson) {
         List<Link> links = new ArrayList<>();
         lesson.link(lesson.scene().left(), lesson.scene().right()).ifPresent(links::add);
         links.addAll(lesson.links());
-        return links.stream().filter(link -> !link.left().equals(link.right()))
+        return Once.each(links.stream().filter(link -> !link.left().equals(link.right()))
                 .map(link -> new Tie(lesson.table(link.left()), lesson.table(link.right()), link.pairs()))
                 .filter(tie -> tie.on().stream()
                         .allMatch(pair -> Equality.of(pair, tie.left(), tie.right()) instanceof Checked.Valid))
-                .flatMap(tie -> Stream.of(tie, tie.turned())).distinct().toList();
+                .flatMap(tie -> Stream.of(tie, tie.turned())));
     }
 
     /** The tables, those that the lesson shows first. */

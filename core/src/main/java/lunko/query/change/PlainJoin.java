@@ -32,7 +32,8 @@ public record PlainJoin(TableAlias left, JoinKind kind, TableAlias right, List<K
 
         /** The first letter of a table's name, lower case: its alias where no other table has the same. */
         public static String initial(String table) {
-            return table.codePoints().filter(Character::isLetter).mapToObj(Character::toString).findFirst().orElse("")
+            return table.codePoints().filter(Character::isLetter)
+                    .mapToObj(letter -> new String(Character.toChars(letter))).findFirst().orElse("")
                     .toLowerCase(Locale.ROOT);
         }
 

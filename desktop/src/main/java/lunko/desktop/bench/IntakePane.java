@@ -75,7 +75,7 @@ public final class IntakePane extends VBox {
                 choice("quote", quotes, found.quote(), quote -> quote.map(words().imports()::sign).orElse("nothing"),
                         quote -> change(dialect -> dialect.quoted(quote))));
         form.ask(words().imports().encoding(),
-                choice("encoding", Dialect.ENCODINGS, found.encoding(), Charset::displayName,
+                choice("encoding", Dialect.encodings(), found.encoding(), Charset::displayName,
                         encoding -> change(dialect -> dialect.in(encoding))));
         CheckBox header = Controls.checkBox(words().imports().firstLineNames());
         header.setSelected(found.header());

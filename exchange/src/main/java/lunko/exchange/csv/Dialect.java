@@ -27,12 +27,14 @@ public record Dialect(char separator, Optional<Character> quote, boolean header,
     public static final List<Character> SEPARATORS = List.of(',', ';', '\t', '|');
     /** The quotes that are looked for, the most usual first. */
     public static final List<Character> QUOTES = List.of('"', '\'');
-    /** The encodings that there are to choose from. */
-    public static final List<Charset> ENCODINGS = List.of(StandardCharsets.UTF_8, Charset.forName("windows-1252"),
-            StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE);
-
     /** As much of a file says how it is written. */
     private static final int LOOKED_AT = 1 << 16;
+
+    /** The encodings that there are to choose from, where files are read: a browser has not all of them. */
+    public static List<Charset> encodings() {
+        return List.of(StandardCharsets.UTF_8, Charset.forName("windows-1252"), StandardCharsets.UTF_16LE,
+                StandardCharsets.UTF_16BE);
+    }
 
     /** What a file seems to be written in. */
     public static Dialect found(byte[] bytes) {

@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import lunko.lesson.Lesson;
@@ -15,6 +14,7 @@ import lunko.lesson.Scenes;
 import lunko.query.KeyPair;
 import lunko.table.Entry;
 import lunko.table.Row;
+import lunko.table.Chance;
 import lunko.table.Table;
 
 /**
@@ -38,7 +38,7 @@ public record Variant(int number) {
     /** The scene that a lesson shows, on its own tables, dealt anew. */
     public Lesson of(Lesson lesson) {
         if (number == 0) return lesson;
-        Random random = new Random(number * 7919L);
+        Chance random = new Chance(number * 7919L);
         List<Table> dealt = lesson.tables().stream().filter(table -> !lesson.views().has(table.name()))
                 .map(table -> dealt(table, lesson.links(), random)).toList();
         Scene scene = lesson.scene().owning(Optional.empty());
@@ -46,7 +46,7 @@ public record Variant(int number) {
                 lesson.views());
     }
 
-    private static Table dealt(Table table, List<Link> links, Random random) {
+    private static Table dealt(Table table, List<Link> links, Chance random) {
         Table dealt = table;
         Set<Integer> done = new HashSet<>(table.key());
         for (Link link : links) {
@@ -64,7 +64,7 @@ public record Variant(int number) {
     }
 
     /** The same with no row that points at itself, if that can be found. */
-    private static Table withoutLoops(Table table, List<Integer> columns, Link link, Random random) {
+    private static Table withoutLoops(Table table, List<Integer> columns, Link link, Chance random) {
         List<Integer> others = link.pairs().stream().map(KeyPair::right)
                 .flatMapToInt(name -> table.column(name).stream()).boxed().toList();
         Table dealt = table;
@@ -78,9 +78,9 @@ public record Variant(int number) {
     }
 
     /** A table, the values of some columns moved together to other rows. */
-    private static Table moved(Table table, List<Integer> columns, Random random) {
+    private static Table moved(Table table, List<Integer> columns, Chance random) {
         List<Integer> order = new ArrayList<>(IntStream.range(0, table.rows().size()).boxed().toList());
-        Collections.shuffle(order, random);
+        random.shuffle(order);
         List<Row> rows = new ArrayList<>();
         for (int row = 0; row < order.size(); row++) {
             Row to = table.rows().get(row);
