@@ -1,9 +1,5 @@
 package lunko.exchange.lesson;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -12,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
+import lunko.exchange.json.Json;
 import lunko.lesson.Layout;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
@@ -36,64 +34,60 @@ import lunko.table.SameName;
 import lunko.table.Table;
 
 /** What {@code lesson.json} says about a lesson beside the rows of its tables (docs/lesson-format.md). */
-record Descriptor(String source, JsonNode root) {
+record Descriptor(String source, Json root) {
 
     /** What it says about a lesson. */
-    static ObjectNode of(Lesson lesson, int version) {
-        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "lunko-lesson").put("version", version)
-                .put("title", lesson.title());
-        ArrayNode tables = root.putArray("tables");
-        lesson.shared().forEach(table -> describe(table, lesson.layout(), tables.addObject()));
-        if (!lesson.views().all().isEmpty()) {
-            ArrayNode views = root.putArray("views");
-            lesson.views().all().forEach(view -> describe(view, lesson.layout(), views.addObject()));
-        }
-        ArrayNode links = root.putArray("links");
-        for (Link link : lesson.sharedLinks()) {
-            ArrayNode on = links.addObject().put("left", link.left()).put("right", link.right()).putArray("on");
-            link.pairs().forEach(pair -> on.addObject().put("left", pair.left()).put("right", pair.right()));
-        }
-        ArrayNode scenes = root.putArray("scenes");
-        lesson.scenes().all().forEach(scene -> SceneNodes.describe(scene, lesson.shared(), scenes.addObject()));
-        if (lesson.scenes().at() > 0) root.put("scene", lesson.scenes().at() + 1);
-        return root;
+    static Json of(Lesson lesson, int version) {
+        Json.Members root = Json.EMPTY.with("format", "lunko-lesson").with("version", version)
+                .with("title", lesson.title())
+                .with("tables", lesson.shared().stream().map(table -> described(table, lesson.layout())))
+                .withAny("views", lesson.views().all().stream().map(view -> described(view, lesson.layout())))
+                .with("links", lesson.sharedLinks().stream().map(Descriptor::described))
+                .with("scenes", lesson.scenes().all().stream()
+                        .map(scene -> SceneNodes.describe(scene, lesson.shared())));
+        return lesson.scenes().at() > 0 ? root.with("scene", lesson.scenes().at() + 1) : root;
     }
 
-    private static void describe(Table table, Layout layout, ObjectNode node) {
-        node.put("name", table.name());
-        columns(node, "key", table.columns().stream().filter(Column::key));
-        columns(node, "required", table.columns().stream().filter(column -> !column.nullable() && !column.key()));
-        columns(node, "open", table.columns().stream().filter(Column::open));
-        card(table.name(), layout, node);
+    private static Json described(Link link) {
+        return Json.EMPTY.with("left", link.left()).with("right", link.right()).with("on", link.pairs().stream()
+                .map(pair -> Json.EMPTY.with("left", pair.left()).with("right", pair.right())));
+    }
+
+    private static Json described(Table table, Layout layout) {
+        Json.Members node = Json.EMPTY.with("name", table.name())
+                .withAny("key", names(table, Column::key))
+                .withAny("required", names(table, column -> !column.nullable() && !column.key()))
+                .withAny("open", names(table, Column::open));
+        List<Json> misfits = new ArrayList<>();
         for (int row = 0; row < table.rows().size(); row++) {
             for (Map.Entry<Integer, String> misfit : table.rows().get(row).misfits().entrySet()) {
-                node.withArray("misfits").addObject().put("row", row + 1)
-                        .put("column", table.columns().get(misfit.getKey()).name()).put("typed", misfit.getValue());
+                misfits.add(Json.EMPTY.with("row", row + 1)
+                        .with("column", table.columns().get(misfit.getKey()).name()).with("typed", misfit.getValue()));
             }
         }
+        return card(table.name(), layout, node).withAny("misfits", misfits.stream());
     }
 
-    private static void describe(View view, Layout layout, ObjectNode node) {
-        node.put("name", view.name()).put("query", view.query().sql());
-        card(view.name(), layout, node);
+    private static Json described(View view, Layout layout) {
+        return card(view.name(), layout, Json.EMPTY.with("name", view.name()).with("query", view.query().sql()));
     }
 
-    private static void card(String table, Layout layout, ObjectNode node) {
-        layout.spot(table).ifPresent(spot -> node.putObject("at").put("x", spot.x()).put("y", spot.y()));
-        if (layout.isFolded(table)) node.put("folded", true);
+    private static Json.Members card(String table, Layout layout, Json.Members node) {
+        return node.with("at", layout.spot(table)
+                .map(spot -> Json.EMPTY.with("x", Json.of(spot.x())).with("y", Json.of(spot.y()))))
+                .withIf("folded", layout.isFolded(table));
     }
 
-    private static void columns(ObjectNode node, String what, Stream<Column> columns) {
-        List<Column> some = columns.toList();
-        if (!some.isEmpty()) some.forEach(column -> node.withArray(what).add(column.name()));
+    private static Stream<Json> names(Table table, Predicate<Column> some) {
+        return table.columns().stream().filter(some).map(column -> Json.of(column.name()));
     }
 
     /** The views; one whose query is not said is left out. */
     private Views views() {
         List<View> views = new ArrayList<>();
-        for (JsonNode view : root.path("views")) {
-            String name = view.path("name").asText();
-            String query = view.path("query").asText();
+        for (Json view : root.at("views").items()) {
+            String name = view.at("name").text();
+            String query = view.at("query").text();
             if (!name.isBlank() && !query.isBlank()) views.add(new View(name, WrittenQuery.of(query)));
         }
         return new Views(views);
@@ -118,7 +112,7 @@ record Descriptor(String source, JsonNode root) {
     private Checked<Lesson> lesson(List<Table> stored, Views views) {
         List<Table> tables = views.over(stored);
         List<Scene> scenes = new ArrayList<>();
-        for (JsonNode described : root.path("scenes")) {
+        for (Json described : root.at("scenes").items()) {
             Optional<Scene> scene = SceneNodes.scene(described, tables).filter(one -> isWithinLimits(one, stored));
             if (scene.isEmpty()) return problem(new FileFault.LessonSceneWrong(scenes.size() + 1));
             scenes.add(scene.get());
@@ -126,17 +120,16 @@ record Descriptor(String source, JsonNode root) {
         if (scenes.isEmpty()) return problem(new FileFault.LessonWithoutScene());
         Optional<TableFault> tooManyScenes = Limits.ofScenes(scenes.size());
         if (tooManyScenes.isPresent()) return Checked.invalid(Problem.at(Place.inFile(source), tooManyScenes.get()));
-        int at = Math.clamp(root.path("scene").asInt(1) - 1L, 0, scenes.size() - 1);
+        int shown = Math.clamp(root.at("scene").whole(1) - 1L, 0, scenes.size() - 1);
         // The first version had the columns of the one link in its scene, and nothing of the bench.
-        List<JsonNode> linked = new ArrayList<>();
-        (root.has("links") ? root.path("links") : root.path("scenes")).forEach(linked::add);
+        List<Json> linked = (root.has("links") ? root.at("links") : root.at("scenes")).items();
         Set<Link> links = new LinkedHashSet<>();
-        for (JsonNode link : linked) {
+        for (Json link : linked) {
             List<KeyPair> pairs = new ArrayList<>();
-            link.path("on")
-                    .forEach(pair -> pairs.add(new KeyPair(pair.path("left").asText(), pair.path("right").asText())));
-            Optional<Table> one = SceneNodes.named(tables, link.path("left").asText());
-            Optional<Table> other = SceneNodes.named(tables, link.path("right").asText());
+            link.at("on").items()
+                    .forEach(pair -> pairs.add(new KeyPair(pair.at("left").text(), pair.at("right").text())));
+            Optional<Table> one = SceneNodes.named(tables, link.at("left").text());
+            Optional<Table> other = SceneNodes.named(tables, link.at("right").text());
             if (one.isEmpty() || other.isEmpty() || pairs.stream().anyMatch(pair -> !has(one.get(), pair.left(), scenes)
                     || !has(other.get(), pair.right(), scenes))) {
                 return problem(new FileFault.LessonLinkWrong());
@@ -148,16 +141,16 @@ record Descriptor(String source, JsonNode root) {
         Layout layout = Layout.PLAIN;
         List<Table> described = new ArrayList<>();
         for (Table table : tables) {
-            JsonNode node = described(table);
-            if (node.path("at").path("x").isNumber() && node.path("at").path("y").isNumber()) {
-                layout = layout.moving(table.name(),
-                        new Spot(node.path("at").path("x").asDouble(), node.path("at").path("y").asDouble()));
-            }
-            if (node.path("folded").asBoolean()) layout = layout.folding(table.name(), true);
+            Json node = described(table);
+            Json at = node.at("at");
+            Optional<Spot> spot = at.at("x").number()
+                    .flatMap(x -> at.at("y").number().map(y -> new Spot(x.doubleValue(), y.doubleValue())));
+            if (spot.isPresent()) layout = layout.moving(table.name(), spot.get());
+            if (node.at("folded").truth(false)) layout = layout.folding(table.name(), true);
             if (!views.has(table.name())) described.add(withMisfits(withRules(table, node), node));
         }
-        return Checked.valid(new Lesson(root.path("title").asText(), described, List.copyOf(links), layout,
-                new Scenes(scenes, at), views));
+        return Checked.valid(new Lesson(root.at("title").text(), described, List.copyOf(links), layout,
+                new Scenes(scenes, shown), views));
     }
 
     /** Whether a table has a column, in the lesson or in one of its scenes. */
@@ -173,16 +166,16 @@ record Descriptor(String source, JsonNode root) {
                 .allMatch(table -> shared.contains(table) || Limits.fault(table, Optional.empty()).isEmpty());
     }
 
-    private JsonNode described(Table table) {
+    private Json described(Table table) {
         for (String kind : List.of("tables", "views")) {
-            for (JsonNode node : root.path(kind)) {
-                if (node.path("name").asText().equals(table.name())) return node;
+            for (Json node : root.at(kind).items()) {
+                if (node.at("name").text().equals(table.name())) return node;
             }
         }
-        return JsonNodeFactory.instance.objectNode();
+        return Json.NULL;
     }
 
-    private static Table withRules(Table table, JsonNode node) {
+    private static Table withRules(Table table, Json node) {
         Table ruled = table;
         for (int i = 0; i < table.columns().size(); i++) {
             Column column = table.columns().get(i);
@@ -194,21 +187,21 @@ record Descriptor(String source, JsonNode root) {
         return ruled;
     }
 
-    private static boolean lists(JsonNode node, String what, Column column) {
-        for (JsonNode name : node.path(what)) {
-            if (name.asText().equals(column.name())) return true;
+    private static boolean lists(Json node, String what, Column column) {
+        for (Json name : node.at(what).items()) {
+            if (name.text().equals(column.name())) return true;
         }
         return false;
     }
 
     /** What was typed and does not fit; what is not there any more is left out. */
-    private static Table withMisfits(Table table, JsonNode node) {
+    private static Table withMisfits(Table table, Json node) {
         List<Row> rows = new ArrayList<>(table.rows());
-        for (JsonNode misfit : node.path("misfits")) {
-            OptionalInt column = table.column(misfit.path("column").asText());
-            int row = misfit.path("row").asInt() - 1;
+        for (Json misfit : node.at("misfits").items()) {
+            OptionalInt column = table.column(misfit.at("column").text());
+            int row = misfit.at("row").whole(0) - 1;
             if (column.isEmpty() || row < 0 || row >= table.rows().size()) continue;
-            rows.set(row, rows.get(row).with(column.getAsInt(), Entry.misfit(misfit.path("typed").asText())));
+            rows.set(row, rows.get(row).with(column.getAsInt(), Entry.misfit(misfit.at("typed").text())));
         }
         return new Table(table.name(), table.columns(), rows, table.nextId());
     }

@@ -1,9 +1,7 @@
 package lunko.exchange.lesson;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -15,6 +13,9 @@ import java.util.zip.ZipOutputStream;
 import lunko.exchange.file.JsonText;
 import lunko.exchange.file.SafeZip;
 import lunko.exchange.file.WholeFile;
+import lunko.exchange.json.Json;
+import lunko.exchange.json.JsonReader;
+import lunko.exchange.json.JsonWriter;
 import lunko.exchange.pack.DataPackage;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -31,8 +32,6 @@ public final class LessonFile {
     static final String DESCRIPTOR = "lesson.json";
     /** The version that is written; newer ones are not read. */
     static final int VERSION = 7;
-
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private LessonFile() {}
 
@@ -61,37 +60,35 @@ public final class LessonFile {
         });
     }
 
-    static Map<String, byte[]> files(Lesson lesson) throws JsonProcessingException {
+    /** The files in the ZIP of a lesson, by name. */
+    public static Map<String, byte[]> files(Lesson lesson) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         files.put(DESCRIPTOR,
-                MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(Descriptor.of(lesson, VERSION)));
+                JsonWriter.inLines(Descriptor.of(lesson, VERSION)).getBytes(StandardCharsets.UTF_8));
         files.putAll(DataPackage.files(lesson.sharedSet()));
         return files;
     }
 
     /** Reads a lesson; a problem if the file is damaged, unsafe, none of Lunko's, or of a newer version. */
     public static Checked<Lesson> read(Path file) {
-        return SafeZip.read(file).then(zip -> lesson(file.toString(), zip));
+        return SafeZip.read(file).then(zip -> lesson(file.toString(), zip.files(), JsonText::tree));
     }
 
-    private static Checked<Lesson> lesson(String source, SafeZip zip) {
-        byte[] descriptor = zip.files().get(DESCRIPTOR);
-        if (descriptor == null) return problem(source,
-                new FileFault.NoLesson(DESCRIPTOR));
-        return JsonText.tree(Origin.file(source + ", " + DESCRIPTOR), descriptor)
-                .then(root -> lesson(source, zip, root));
+    /** The lesson of the files that its ZIP would have; a problem if it is none of Lunko's, or of a newer version. */
+    public static Checked<Lesson> lesson(String source, Map<String, byte[]> files, JsonReader json) {
+        byte[] descriptor = files.get(DESCRIPTOR);
+        if (descriptor == null) return problem(source, new FileFault.NoLesson(DESCRIPTOR));
+        return json.read(Origin.file(source + ", " + DESCRIPTOR), descriptor)
+                .then(root -> lesson(source, files, root, json));
     }
 
-    private static Checked<Lesson> lesson(String source, SafeZip zip, JsonNode root) {
-        if (!root.path("format").asText().equals("lunko-lesson") || !root.path("version").canConvertToInt()) {
-            return problem(source,
-                    new FileFault.NoLessonDescriptor(DESCRIPTOR));
-        }
-        if (root.path("version").asInt() > VERSION) {
-            return problem(source,
-                    new FileFault.NewerLesson(root.path("version").asInt(), VERSION));
-        }
-        return DataPackage.read(source, name -> Optional.ofNullable(zip.files().get(name)))
+    private static Checked<Lesson> lesson(String source, Map<String, byte[]> files, Json root, JsonReader json) {
+        Optional<Long> version = root.at("version").whole();
+        if (!root.at("format").text().equals("lunko-lesson") || version.isEmpty())
+            return problem(source, new FileFault.NoLessonDescriptor(DESCRIPTOR));
+        if (version.get() > VERSION) return problem(source,
+                new FileFault.NewerLesson((int) Math.min(version.get(), Integer.MAX_VALUE), VERSION));
+        return DataPackage.read(source, name -> Optional.ofNullable(files.get(name)), json)
                 .then(set -> new Descriptor(source + ", " + DESCRIPTOR, root).lesson(set.tables()));
     }
 

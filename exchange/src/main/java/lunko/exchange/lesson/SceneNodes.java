@@ -1,12 +1,11 @@
 package lunko.exchange.lesson;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.stream.Stream;
+import lunko.exchange.json.Json;
 import lunko.insight.picture.Picture;
 import lunko.lesson.Pairing;
 import lunko.lesson.Scene;
@@ -22,53 +21,55 @@ final class SceneNodes {
     private SceneNodes() {}
 
     /** Describes a scene of a lesson that has these tables. */
-    static void describe(Scene scene, List<Table> shared, ObjectNode node) {
+    static Json.Members describe(Scene scene, List<Table> shared) {
         Telling telling = scene.telling();
-        if (!telling.title().isEmpty()) node.put("title", telling.title());
-        node.put("left", scene.left()).put("kind", scene.kind().id()).put("right", scene.right());
-        if (scene.pairing().natural()) node.put("natural", true);
-        scene.written().ifPresent(query -> {
-            node.put("query", query.sql());
-            if (query.number() > 0) node.put("shown", query.number() + 1);
-        });
-        if (!telling.note().isEmpty()) node.put("note", telling.note());
-        telling.seconds().ifPresent(seconds -> node.put("seconds", seconds));
-        scene.start().step().ifPresent(step -> node.put("step", step));
-        if (scene.start().way() != SceneStart.PLAIN.way()) node.put("way", scene.start().way().toString());
-        if (scene.start().picture() != SceneStart.PLAIN.picture()) node.put("picture", scene.start().picture().id());
-        scene.asked().ifPresent(asked -> QuestionNodes.describe(asked, node.putObject("asks")));
-        scene.own().ifPresent(own -> new OwnNodes(shared).describe(own, node.putArray("own")));
+        Json.Members node = Json.EMPTY.with("title", text(telling.title())).with("left", scene.left())
+                .with("kind", scene.kind().id()).with("right", scene.right())
+                .withIf("natural", scene.pairing().natural());
+        if (scene.written().isPresent()) node = node.with("query", scene.written().get().sql())
+                .with("shown", scene.written().map(WrittenQuery::number).filter(at -> at > 0)
+                        .map(at -> Json.of(at + 1)));
+        node = node.with("note", text(telling.note()));
+        if (telling.seconds().isPresent()) node = node.with("seconds", telling.seconds().getAsInt());
+        SceneStart start = scene.start();
+        if (start.step().isPresent()) node = node.with("step", start.step().getAsLong());
+        if (start.way() != SceneStart.PLAIN.way()) node = node.with("way", start.way().toString());
+        if (start.picture() != SceneStart.PLAIN.picture()) node = node.with("picture", start.picture().id());
+        return node.with("asks", scene.asked().map(QuestionNodes::describe))
+                .with("own", scene.own().map(own -> new OwnNodes(shared).describe(own)));
+    }
+
+    private static Optional<Json> text(String text) {
+        return Optional.of(text).filter(said -> !said.isEmpty()).map(Json::of);
     }
 
     /** A scene on these tables; nothing, if it names what is not there. */
-    static Optional<Scene> scene(JsonNode described, List<Table> shared) {
-        Optional<Table> left = named(shared, described.path("left").asText());
-        Optional<Table> right = named(shared, described.path("right").asText());
-        Optional<JoinKind> kind = JoinKind.named(described.path("kind").asText());
+    static Optional<Scene> scene(Json described, List<Table> shared) {
+        Optional<Table> left = named(shared, described.at("left").text());
+        Optional<Table> right = named(shared, described.at("right").text());
+        Optional<JoinKind> kind = JoinKind.named(described.at("kind").text());
         if (left.isEmpty() || right.isEmpty() || kind.isEmpty()) return Optional.empty();
         Pairing pairing = new Pairing(left.get().name(), kind.get(), right.get().name(),
-                described.path("natural").asBoolean() && kind.get().canBeNatural());
-        Optional<WrittenQuery> query = Optional.of(described.path("query").asText()).filter(sql -> !sql.isBlank())
-                .map(sql -> new WrittenQuery(sql, Math.max(0, described.path("shown").asInt(1) - 1)));
+                described.at("natural").truth(false) && kind.get().canBeNatural());
+        Optional<WrittenQuery> query = Optional.of(described.at("query").text()).filter(sql -> !sql.isBlank())
+                .map(sql -> new WrittenQuery(sql, Math.max(0, described.at("shown").whole(1) - 1)));
         return Optional.of(new Scene(telling(described), pairing, query, start(described),
-                QuestionNodes.asked(described.path("asks")),
-                described.has("own") ? Optional.of(new OwnNodes(shared).read(described.path("own")))
+                QuestionNodes.asked(described.at("asks")),
+                described.has("own") ? Optional.of(new OwnNodes(shared).read(described.at("own")))
                         : Optional.empty()));
     }
 
-    private static Telling telling(JsonNode described) {
-        JsonNode seconds = described.path("seconds");
-        return new Telling(described.path("title").asText(""), described.path("note").asText(""),
-                seconds.canConvertToInt() && seconds.asInt() >= 0 ? OptionalInt.of(seconds.asInt())
-                        : OptionalInt.empty());
+    private static Telling telling(Json described) {
+        return new Telling(described.at("title").text(), described.at("note").text(),
+                described.at("seconds").whole().filter(seconds -> seconds >= 0 && seconds <= Integer.MAX_VALUE)
+                        .map(seconds -> OptionalInt.of(seconds.intValue())).orElse(OptionalInt.empty()));
     }
 
-    private static SceneStart start(JsonNode described) {
-        JsonNode step = described.path("step");
-        return new SceneStart(step.canConvertToLong() ? OptionalLong.of(step.asLong()) : OptionalLong.empty(),
-                Stream.of(JoinAlgorithm.values()).filter(way -> way.toString().equals(described.path("way").asText()))
+    private static SceneStart start(Json described) {
+        return new SceneStart(described.at("step").whole().map(OptionalLong::of).orElse(OptionalLong.empty()),
+                Stream.of(JoinAlgorithm.values()).filter(way -> way.toString().equals(described.at("way").text()))
                         .findFirst().orElse(SceneStart.PLAIN.way()),
-                Picture.named(described.path("picture").asText()).orElse(SceneStart.PLAIN.picture()));
+                Picture.named(described.at("picture").text()).orElse(SceneStart.PLAIN.picture()));
     }
 
     static Optional<Table> named(List<Table> tables, String name) {

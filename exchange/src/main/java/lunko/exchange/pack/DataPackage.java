@@ -1,11 +1,5 @@
 package lunko.exchange.pack;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -22,6 +16,9 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.exchange.csv.CsvText;
 import lunko.exchange.file.JsonText;
+import lunko.exchange.json.Json;
+import lunko.exchange.json.JsonReader;
+import lunko.exchange.json.JsonWriter;
 import lunko.insight.keys.KeyFaults;
 import lunko.lesson.ForeignKeys;
 import lunko.lesson.Link;
@@ -35,6 +32,7 @@ import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.problem.TableFault;
 import lunko.query.KeyPair;
+import lunko.table.Column;
 import lunko.table.FreeName;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -47,8 +45,6 @@ public final class DataPackage {
     /** The file that says what is in a package. */
     public static final String DESCRIPTOR = "datapackage.json";
 
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
-
     private DataPackage() {}
 
     /**
@@ -60,34 +56,50 @@ public final class DataPackage {
         Map<String, String> names = new LinkedHashMap<>();
         set.tables().forEach(table -> names.put(table.name(), free(slug(table.name()), names)));
         Map<String, byte[]> files = new LinkedHashMap<>();
-        ObjectNode root =
-                JsonNodeFactory.instance.objectNode().put("profile", "tabular-data-package").put("name", "lesson");
-        ArrayNode resources = root.putArray("resources");
         files.put(DESCRIPTOR, new byte[0]);
-        for (Table table : set.tables()) {
-            String name = names.get(table.name());
-            files.put(path(name), csv(table.fitting()));
-            ObjectNode resource = resources.addObject().put("profile", "tabular-data-resource").put("name", name)
-                    .put("title", table.name()).put("path", path(name)).put("encoding", "utf-8");
-            resource.putObject("dialect").put("delimiter", ",").put("doubleQuote", true).put("header", true);
-            ObjectNode schema = resource.putObject("schema");
-            ArrayNode fields = schema.putArray("fields");
-            boolean holds = KeyFaults.of(table).isNone();
-            table.columns().forEach(column -> {
-                ObjectNode field = fields.addObject().put("name", column.name()).put("type", type(column.type()));
-                ObjectNode constraints = JsonNodeFactory.instance.objectNode();
-                if (!column.nullable() && holds) constraints.put("required", true);
-                // The specification has a length for texts, and nothing for digits.
-                SizeNodes.describe(column.size(), column.type() == Type.TEXT ? constraints : field);
-                if (!constraints.isEmpty()) field.set("constraints", constraints);
-            });
-            schema.putArray("missingValues").add("");
-            if (!table.key().isEmpty() && holds)
-                texts(schema.putArray("primaryKey"), table.key().stream().map(i -> table.columns().get(i).name()));
-            foreignKeys(table, keys, names, schema);
-        }
-        files.put(DESCRIPTOR, json(root));
+        for (Table table : set.tables()) files.put(path(names.get(table.name())), csv(table.fitting()));
+        files.put(DESCRIPTOR, JsonWriter.inLines(Json.EMPTY.with("profile", "tabular-data-package")
+                .with("name", "lesson").with("resources", set.tables().stream()
+                        .map(table -> resource(table, keys, names))))
+                .getBytes(StandardCharsets.UTF_8));
         return files;
+    }
+
+    private static Json resource(Table table, ForeignKeys keys, Map<String, String> names) {
+        String name = names.get(table.name());
+        return Json.EMPTY.with("profile", "tabular-data-resource").with("name", name).with("title", table.name())
+                .with("path", path(name)).with("encoding", "utf-8")
+                .with("dialect", Json.EMPTY.with("delimiter", ",").with("doubleQuote", true).with("header", true))
+                .with("schema", schema(table, keys, names));
+    }
+
+    private static Json schema(Table table, ForeignKeys keys, Map<String, String> names) {
+        boolean holds = KeyFaults.of(table).isNone();
+        Json.Members schema = Json.EMPTY
+                .with("fields", table.columns().stream().map(column -> field(column, holds)))
+                .with("missingValues", Json.texts(Stream.of("")));
+        if (!table.key().isEmpty() && holds)
+            schema = schema.with("primaryKey",
+                    Json.texts(table.key().stream().map(i -> table.columns().get(i).name())));
+        return schema.withAny("foreignKeys", keys.holding().stream().filter(link -> link.left().equals(table.name()))
+                .map(link -> foreignKey(link, names)));
+    }
+
+    private static Json field(Column column, boolean holds) {
+        Json.Members field = Json.EMPTY.with("name", column.name()).with("type", type(column.type()));
+        Json.Members constraints = Json.EMPTY.withIf("required", !column.nullable() && holds);
+        // The specification has a length for texts, and nothing for digits.
+        if (column.type() == Type.TEXT) constraints = SizeNodes.describe(column.size(), constraints);
+        else field = SizeNodes.describe(column.size(), field);
+        return constraints.all().isEmpty() ? field : field.with("constraints", constraints);
+    }
+
+    private static Json foreignKey(Link link, Map<String, String> names) {
+        // Of the table itself, the specification wants the empty name.
+        String resource = link.right().equals(link.left()) ? "" : names.get(link.right());
+        return Json.EMPTY.with("fields", Json.texts(link.pairs().stream().map(KeyPair::left)))
+                .with("reference", Json.EMPTY.with("resource", resource)
+                        .with("fields", Json.texts(link.pairs().stream().map(KeyPair::right))));
     }
 
     private static String path(String name) {
@@ -104,36 +116,12 @@ public final class DataPackage {
         return FreeName.of(name, "-", taken::containsValue);
     }
 
-    private static void texts(ArrayNode array, Stream<String> texts) {
-        texts.forEach(array::add);
-    }
-
-    private static void foreignKeys(Table table, ForeignKeys keys, Map<String, String> names, ObjectNode schema) {
-        for (Link link : keys.holding()) {
-            if (!link.left().equals(table.name())) continue;
-            ObjectNode key = schema.withArray("foreignKeys").addObject();
-            texts(key.putArray("fields"), link.pairs().stream().map(KeyPair::left));
-            // Of the table itself, the specification wants the empty name.
-            ObjectNode reference = key.putObject("reference").put("resource",
-                    link.right().equals(table.name()) ? "" : names.get(link.right()));
-            texts(reference.putArray("fields"), link.pairs().stream().map(KeyPair::right));
-        }
-    }
-
     private static byte[] csv(Table table) {
         try {
             StringBuilder text = new StringBuilder();
             CsvText.of(text, ',').table(table);
             return text.toString().getBytes(StandardCharsets.UTF_8);
         } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-    }
-
-    private static byte[] json(ObjectNode root) {
-        try {
-            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root);
-        } catch (JsonProcessingException impossible) {
             throw new UncheckedIOException(impossible);
         }
     }
@@ -153,20 +141,25 @@ public final class DataPackage {
 
     /** The tables of a package and their foreign keys; {@code file} gives the content of a file in it by name. */
     public static Checked<TableSet> read(String source, Function<String, Optional<byte[]>> file) {
+        return read(source, file, JsonText::tree);
+    }
+
+    /** The same, with something that reads JSON. */
+    public static Checked<TableSet> read(String source, Function<String, Optional<byte[]>> file, JsonReader json) {
         Optional<byte[]> descriptor = file.apply(DESCRIPTOR);
         if (descriptor.isEmpty())
             return problem(source, new FileFault.NoDescriptor(DESCRIPTOR));
-        return JsonText.tree(Origin.file(source + ", " + DESCRIPTOR), descriptor.get())
+        return json.read(Origin.file(source + ", " + DESCRIPTOR), descriptor.get())
                 .then(root -> tables(source, root, file));
     }
 
-    private static Checked<TableSet> tables(String source, JsonNode root, Function<String, Optional<byte[]>> file) {
-        if (root.path("resources").isEmpty())
+    private static Checked<TableSet> tables(String source, Json root, Function<String, Optional<byte[]>> file) {
+        if (root.at("resources").items().isEmpty())
             return problem(source, new FileFault.NoResources(DESCRIPTOR));
-        Optional<TableFault> tooMany = Limits.ofTables(root.path("resources").size());
+        Optional<TableFault> tooMany = Limits.ofTables(root.at("resources").items().size());
         if (tooMany.isPresent()) return problem(source, tooMany.get());
         List<Table> tables = new ArrayList<>();
-        for (JsonNode resource : root.path("resources")) {
+        for (Json resource : root.at("resources").items()) {
             switch (new Resource(source, resource).table(file)) {
                 case Checked.Valid<Table>(Table table) -> tables.add(table);
                 case Checked.Invalid<Table>(Problem problem) -> {
@@ -180,17 +173,17 @@ public final class DataPackage {
     }
 
     /** The foreign keys of all resources, each once; those that name what is not there are left out. */
-    private static List<Link> links(JsonNode root, List<Table> tables) {
+    private static List<Link> links(Json root, List<Table> tables) {
         Set<Link> links = new LinkedHashSet<>();
         for (int i = 0; i < tables.size(); i++) {
-            for (JsonNode key : root.path("resources").path(i).path("schema").path("foreignKeys")) {
-                String resource = key.path("reference").path("resource").asText();
+            for (Json key : root.at("resources").at(i).at("schema").at("foreignKeys").items()) {
+                String resource = key.at("reference").at("resource").text();
                 Table table = tables.get(i);
                 int at = i;
                 IntStream.range(0, tables.size()).filter(other -> resource.isEmpty() ? other == at
-                        : root.path("resources").path(other).path("name").asText().equals(resource)).boxed().findFirst()
-                        .flatMap(other -> link(table, Resource.names(key.path("fields")), tables.get(other),
-                                Resource.names(key.path("reference").path("fields"))))
+                        : root.at("resources").at(other).at("name").text().equals(resource)).boxed().findFirst()
+                        .flatMap(other -> link(table, Resource.names(key.at("fields")), tables.get(other),
+                                Resource.names(key.at("reference").at("fields"))))
                         .ifPresent(links::add);
             }
         }
