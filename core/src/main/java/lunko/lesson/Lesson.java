@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import lunko.insight.keys.KeyProposal;
+import lunko.lesson.own.OwnTables;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.Side;
@@ -231,6 +232,16 @@ public final class Lesson {
     /** The same lesson with another of its scenes shown, counted from 0; beyond the first or last means that one. */
     public Lesson at(int scene) {
         return scene == scenes.at() ? this : with(scenes.at(scene));
+    }
+
+    /**
+     * The same lesson, in which every scene has a state of the tables of its own: what is changed while one is shown
+     * stays in it.
+     */
+    public Lesson owning() {
+        return with(new Scenes(scenes.all().stream()
+                .map(scene -> scene.own().isPresent() ? scene : scene.owning(Optional.of(OwnTables.SAME))).toList(),
+                scenes.at()));
     }
 
     /** The same lesson under another title. */

@@ -13,6 +13,9 @@ import lunko.words.EditSentences;
 /** A change to which scenes a lesson has, and in which order. Scenes count from 0. */
 public sealed interface ScenesEdit extends Edit {
 
+    /** The scene that is shown as it was. */
+    record PutBack(Scene as) implements ScenesEdit {}
+
     /** What is shown now as a scene of its own, behind the one that is shown, opening like this. */
     record Keep(SceneStart start) implements ScenesEdit {}
 
@@ -41,6 +44,7 @@ public sealed interface ScenesEdit extends Edit {
             case Keep(SceneStart start) -> Checked.valid(lesson.with(scenes.inserting(scenes.at(),
                     List.of(scenes.shown().telling(Telling.SILENT).asking(Optional.empty()).opening(start)))));
             case Repeat(Set<Integer> which) -> Checked.valid(lesson.with(scenes.repeating(which)));
+            case PutBack(Scene as) -> Checked.valid(lesson.with(as));
             case Move(Set<Integer> which, int before) -> Checked.valid(lesson.with(scenes.moving(which, before)));
             case Drop(Set<Integer> which) when which.size() >= scenes.size() ->
                 Checked.invalid(new LessonFault.LastScene());
@@ -57,6 +61,7 @@ public sealed interface ScenesEdit extends Edit {
     default String name(Lesson before, EditSentences in) {
         return switch (this) {
             case Keep _ -> in.keepScene();
+            case PutBack _ -> in.putBack();
             case Repeat(Set<Integer> which) -> in.repeatScenes(called(before, which));
             case Move(Set<Integer> which, _) -> in.moveScenes(called(before, which));
             case Drop(Set<Integer> which) -> in.deleteScenes(called(before, which));

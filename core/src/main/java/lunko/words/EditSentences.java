@@ -154,6 +154,9 @@ public interface EditSentences {
     /** What is shown becomes a scene. */
     String keepScene();
 
+    /** A scene is as it was. */
+    String putBack();
+
     /** Scenes are there once more. */
     String repeatScenes(SceneNames scenes);
 

@@ -11,6 +11,7 @@ import lunko.words.Language;
 import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
+import lunko.words.PageSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -58,6 +59,11 @@ public record English(Names names, Counts counts) implements Language {
     @Override
     public RephrasingSentences rephrasings() {
         return new EnglishRephrasings(names);
+    }
+
+    @Override
+    public PageSentences pages() {
+        return new EnglishPages();
     }
 
     @Override

@@ -272,6 +272,11 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
+    public String putBack() {
+        return "put the scene back as it was";
+    }
+
+    @Override
     public String repeatScenes(SceneNames scenes) {
         return text("duplicate {}", called(scenes));
     }

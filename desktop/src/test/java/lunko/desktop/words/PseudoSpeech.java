@@ -17,6 +17,7 @@ import lunko.words.KeySentences;
 import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
+import lunko.words.PageSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -211,6 +212,11 @@ public final class PseudoSpeech implements Speech {
     @Override
     public HandoutSentences handouts() {
         return pseudo(HandoutSentences.class, english.handouts());
+    }
+
+    @Override
+    public PageSentences pages() {
+        return pseudo(PageSentences.class, english.pages());
     }
 
     @Override

@@ -31,6 +31,7 @@ import lunko.words.Language;
 import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
+import lunko.words.PageSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -179,6 +180,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public HandoutSentences handouts() {
         return core.handouts();
+    }
+
+    @Override
+    public PageSentences pages() {
+        return core.pages();
     }
 
     @Override

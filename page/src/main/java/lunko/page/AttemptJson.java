@@ -1,0 +1,71 @@
+package lunko.page;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import lunko.exchange.json.Json;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.question.Guess;
+import lunko.lesson.Lesson;
+import lunko.query.JoinKind;
+import lunko.query.Side;
+import lunko.show.Asking;
+
+/** What a learner has done about questions, as it is kept beside a lesson: by the numbers of scenes, from 1. */
+final class AttemptJson {
+    private AttemptJson() {}
+
+    static Json of(Map<Integer, Attempt> attempts) {
+        Json.Members all = Json.EMPTY;
+        for (Map.Entry<Integer, Attempt> one : attempts.entrySet())
+            all = all.with(String.valueOf(one.getKey() + 1), of(one.getValue()));
+        return all;
+    }
+
+    private static Json of(Attempt attempt) {
+        return Json.EMPTY.with("guess", attempt.guess().map(AttemptJson::of)).withIf("checked", attempt.checked())
+                .withIf("right", attempt.right()).withIf("uncovered", attempt.uncovered())
+                .withIf("shown", attempt.shown());
+    }
+
+    private static Json of(Guess guess) {
+        return switch (guess) {
+            case Guess.Number(long rows) -> Json.EMPTY.with("number", rows);
+            case Guess.Typed(String text) -> Json.EMPTY.with("text", text);
+            case Guess.Written(String sql, _) -> Json.EMPTY.with("sql", sql);
+            case Guess.Kind(JoinKind kind) -> Json.EMPTY.with("kind", kind.id());
+            case Guess.Marked(Set<Pointed> marked) -> Json.EMPTY.with("marked", marked.stream().map(AttemptJson::of));
+        };
+    }
+
+    private static Json of(Pointed pointed) {
+        Json.Members rows = Json.EMPTY;
+        for (Side side : Side.values())
+            if (pointed.on(side).isPresent()) rows = rows.with(side.id(), pointed.on(side).getAsInt());
+        return rows;
+    }
+
+    static Map<Integer, Attempt> read(Json kept, Lesson lesson) {
+        Map<Integer, Attempt> attempts = new HashMap<>();
+        for (int scene = 0; scene < lesson.scenes().size(); scene++) {
+            Json one = kept.at(String.valueOf(scene + 1));
+            if (one.members().isEmpty()) continue;
+            attempts.put(scene, new Attempt(guess(one.at("guess"), lesson.at(scene)), one.at("checked").truth(false),
+                    one.at("right").truth(false), 0, one.at("uncovered").truth(false), one.at("shown").truth(false)));
+        }
+        return attempts;
+    }
+
+    private static Optional<Guess> guess(Json guess, Lesson lesson) {
+        if (guess.has("number")) return guess.at("number").whole().map(Guess.Number::new);
+        if (guess.has("text")) return Optional.of(new Guess.Typed(guess.at("text").text()));
+        if (guess.has("sql")) return Optional.of(Asking.written(guess.at("sql").text(), lesson));
+        if (guess.has("kind")) return JoinKind.named(guess.at("kind").text()).map(Guess.Kind::new);
+        if (!guess.has("marked")) return Optional.empty();
+        Set<Pointed> marked = new HashSet<>();
+        guess.at("marked").items().forEach(row -> Wish.pointed(row).ifPresent(marked::add));
+        return Optional.of(new Guess.Marked(marked));
+    }
+}

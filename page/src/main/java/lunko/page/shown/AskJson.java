@@ -1,0 +1,90 @@
+package lunko.page.shown;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import lunko.exchange.json.Json;
+import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.question.Answer;
+import lunko.insight.question.Guess;
+import lunko.insight.question.Judgement;
+import lunko.insight.question.Question;
+import lunko.page.Attempt;
+import lunko.page.Session;
+import lunko.query.Side;
+import lunko.show.Asking;
+import lunko.show.Showing;
+import lunko.words.Language;
+
+/** The question of the scene, what the learner thinks, and what that comes to. */
+record AskJson(Session session, Asking asking, Language in) {
+    private static final int MOST_EXPLAINED = 4;
+
+    /** The question, if there is one. */
+    static Optional<Json> of(Session session, Language in) {
+        return session.asking().map(asking -> new AskJson(session, asking, in).of());
+    }
+
+    private Json of() {
+        Showing showing = session.showing();
+        Attempt attempt = session.attempt();
+        Json.Members asked = Json.EMPTY.with("said", asking.said(showing, in)).with("by", by(asking.question()))
+                .withIf("uncovered", attempt.uncovered()).withIf("right", attempt.right())
+                .with("marked", asking.marked().marked().stream().map(AskJson::pointed));
+        if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
+        asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
+        if (asking.answer(showing).isEmpty()) return asked.with("by", "nothing");
+        Optional<Judgement> judged = attempt.checked() || attempt.uncovered() ? asking.judgement(showing)
+                : Optional.empty();
+        asked = asked.with("verdict", judged.filter(_ -> attempt.guess().isPresent())
+                .filter(one -> one.verdict() != Judgement.Verdict.OPEN).map(this::verdict));
+        if (!attempt.uncovered()) return asked;
+        return asked.with("answer", asking.answered(showing, in).map(Json::of)).with("missed", judged
+                .map(one -> Json.list(Stream.concat(explained(one.missed(), true), explained(one.tooMany(), false)))));
+    }
+
+    /** By what it is answered. */
+    private static String by(Question question) {
+        return switch (question) {
+            case Question.HowMany() -> "number";
+            case Question.WhichRows _ -> "rows";
+            case Question.WhichPairs() -> "pairs";
+            case Question.WhichKind() -> "kind";
+            case Question.WhatStands _,Question.InWords _ -> "text";
+            case Question.WriteQuery() -> "query";
+        };
+    }
+
+    private Json verdict(Judgement judgement) {
+        boolean right = judgement.verdict() == Judgement.Verdict.RIGHT;
+        return Json.EMPTY.with("right", right)
+                .with("said", right ? in.questions().right() : in.questions().notQuite());
+    }
+
+    private String written(Guess guess) {
+        return switch (guess) {
+            case Guess.Number(long rows) -> String.valueOf(rows);
+            case Guess.Typed(String text) -> text;
+            case Guess.Written(String sql, _) -> sql;
+            case Guess.Kind(var kind) -> kind.id();
+            case Guess.Marked _ -> "";
+        };
+    }
+
+    private static Json pointed(Pointed pointed) {
+        Json.Members described = Json.EMPTY;
+        for (Side side : Side.values())
+            if (pointed.on(side).isPresent()) described = described.with(side.id(), pointed.on(side).getAsInt());
+        return described;
+    }
+
+    private Stream<Json> explained(Set<Pointed> rows, boolean missed) {
+        return Answer.sorted(rows).limit(MOST_EXPLAINED).map(row -> {
+            String name = Asking.name(row, session.showing(), in);
+            Json.Members said = Json.EMPTY.with("said",
+                    missed ? in.questions().missed(name) : in.questions().tooMany(name));
+            return session.showing().decided(row).stream().mapToObj(step -> said.with("step", step)).findFirst()
+                    .orElse(said);
+        });
+    }
+}

@@ -1,0 +1,37 @@
+/* What is asked, where the answer is put in, and what it has come to. */
+
+function askBar(page, asking) {
+    if (!asking) return [];
+    const text = page.text;
+    const by = asking.by;
+    const send = event => page.want({ do: "answer", text: event.target.value });
+    const field = by === "number" || by === "text"
+        ? el("input", {
+            type: "text", inputmode: by === "number" ? "numeric" : null, value: asking.guess || "", "data-key": "answer",
+            "aria-label": text.answer, placeholder: text.answer, autocomplete: "off", disabled: asking.uncovered,
+            onchange: send, onkeydown: event => event.key === "Enter" && (send(event), page.want({ do: "check" }))
+        })
+        : by === "query"
+            ? el("textarea", { "data-key": "answer", "aria-label": text.answer, placeholder: "SELECT …", spellcheck: "false", autocapitalize: "off", disabled: asking.uncovered, onchange: send, value: asking.guess || "" })
+            : by === "rows" ? el("span", { class: "mute" }, text.tickRows)
+                : by === "pairs" ? el("span", { class: "mute" }, text.tickPairs)
+                    : by === "kind" ? kindChoice(page, asking) : null;
+    const verdict = asking.verdict && el("span", { class: "verdict " + (asking.verdict.right ? "right-guess" : "wrong-guess") },
+        icon(asking.verdict.right ? ICONS.right : ICONS.wrong), asking.verdict.said);
+    return [el("span", { class: "question" }, asking.said), field,
+        el("div", { class: "bar", role: "status" }, verdict, asking.answer ? el("strong", { id: "answer" }, asking.answer) : null),
+        (asking.missed || []).length ? el("div", { class: "bar" }, asking.missed.map((row, at) => row.step === undefined ? el("span", {}, row.said)
+            : el("button", { "data-key": "missed-" + at, onclick: () => page.want({ do: "step", number: row.step }) }, row.said))) : null,
+        (asking.hints || []).length ? el("ul", { class: "hints", role: "status" }, asking.hints.map(hint => el("li", {}, phrase(hint)))) : null,
+        by === "nothing" ? null : el("div", { class: "bar" },
+            asking.uncovered ? null : el("button", { class: "main", "data-key": "check", onclick: () => page.want({ do: "check" }) }, text.check),
+            asking.uncovered ? null : el("button", { "data-key": "hint", onclick: () => page.want({ do: "hint" }) }, text.hint),
+            el("button", { "data-key": "uncover", "aria-pressed": asking.uncovered === true, onclick: () => page.want({ do: "uncover" }) }, text.uncover))];
+}
+
+function kindChoice(page, asking) {
+    return el("select", {
+        "data-key": "answer", "aria-label": page.text.answer, disabled: asking.uncovered,
+        onchange: event => page.want({ do: "answerKind", kind: event.target.value })
+    }, el("option", { value: "" }, "…"), page.state.query.kinds.map(kind => el("option", { value: kind.id, selected: kind.id === asking.guess }, kind.name)));
+}
