@@ -20,10 +20,11 @@ final class LessonLimits {
         Stream<String> said = Stream.concat(Stream.of(now.title()),
                 now.views().all().stream().map(view -> view.query().sql()));
         Stream<Optional<TableFault>> texts = Stream.concat(said, now.scenes().all().stream()
-                .flatMap(scene -> Stream.concat(Stream.of(scene.telling().title(), scene.telling().note(),
-                        scene.asked().map(Asked::words).orElse(""),
-                        scene.asked().map(Asked::question).filter(Question.InWords.class::isInstance)
-                                .map(question -> ((Question.InWords) question).answer()).orElse("")),
+                .flatMap(scene -> Stream.concat(
+                        Stream.of(scene.telling().title(), scene.telling().note(), scene.telling().handed(),
+                                scene.asked().map(Asked::words).orElse(""),
+                                scene.asked().map(Asked::question).filter(Question.InWords.class::isInstance)
+                                        .map(question -> ((Question.InWords) question).answer()).orElse("")),
                         scene.written().map(WrittenQuery::sql).stream())))
                 .map(Limits::ofText);
         Stream<Optional<TableFault>> numbers = Stream.of(

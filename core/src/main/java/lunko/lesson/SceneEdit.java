@@ -53,6 +53,9 @@ public sealed interface SceneEdit extends Edit {
     /** Another note for the speaker. */
     record Note(String note) implements SceneEdit {}
 
+    /** Something else for learners to read. */
+    record HandNote(String note) implements SceneEdit {}
+
     /** Another title for the scene. */
     record Entitle(String title) implements SceneEdit {}
 
@@ -100,6 +103,7 @@ public sealed interface SceneEdit extends Edit {
                 Checked.valid(lesson.change(table, _ -> recipe.make(lesson, table)));
             case Arrange(Situation situation) -> situation.in(lesson).map(Situation.SetUp::lesson);
             case Note(String note) -> Checked.valid(telling(lesson, telling -> telling.noting(note)));
+            case HandNote(String note) -> Checked.valid(telling(lesson, telling -> telling.handing(note)));
             case Entitle(String title) -> Checked.valid(telling(lesson, telling -> telling.titled(title.strip())));
             case OpenLike(SceneStart start) -> Checked.valid(lesson.with(lesson.scene().opening(start)));
             case Ask(Optional<Asked> asked) -> Checked.valid(lesson.with(lesson.scene().asking(asked)));
@@ -123,6 +127,7 @@ public sealed interface SceneEdit extends Edit {
             case MakeRows(String table, Recipe recipe) -> in.generateRows(recipe.rows(), table);
             case Arrange(Situation situation) -> in.setUp(situation.title(in));
             case Note _ -> in.changeNote();
+            case HandNote _ -> in.changeHandedNote();
             case Entitle _ -> in.changeSceneTitle();
             case OpenLike _ -> in.changeStart();
             case Ask _ -> in.changeQuestion();

@@ -142,6 +142,9 @@ public interface EditSentences {
     /** The speaker notes are changed. */
     String changeNote();
 
+    /** What learners read becomes another. */
+    String changeHandedNote();
+
     /** The scene is called otherwise. */
     String changeSceneTitle();
 

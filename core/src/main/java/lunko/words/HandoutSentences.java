@@ -98,6 +98,9 @@ public interface HandoutSentences {
     /** A text with pictures, as it is chosen. */
     String markdown();
 
+    /** A page for a browser. */
+    String learnersPage();
+
     /** A notebook, as it is chosen. */
     String notebook();
 

@@ -36,6 +36,9 @@ public interface Language {
     /** What stands on pictures and papers that are handed out. */
     HandoutSentences handouts();
 
+    /** What is said to somebody who practises. */
+    PracticeSentences practice();
+
     /** What stands on the page that learners are given. */
     PageSentences pages();
 

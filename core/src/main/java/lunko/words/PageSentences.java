@@ -3,9 +3,6 @@ package lunko.words;
 /** What stands on the page that learners are given, beside what is said of a lesson. */
 public interface PageSentences {
 
-    /** What a page is called where it is chosen. */
-    String page();
-
     /** {@code Scene 3 of 12}. */
     String sceneOf(int number, int all);
 

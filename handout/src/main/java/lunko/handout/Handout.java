@@ -17,6 +17,7 @@ import lunko.handout.file.SvgFile;
 import lunko.handout.motion.Film;
 import lunko.handout.sheet.Variant;
 import lunko.lesson.Lesson;
+import lunko.page.Handed;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
@@ -68,6 +69,12 @@ public record Handout(HandoutKind kind, List<Lesson> lessons, Options options, L
 
     List<Subject> subjects(Variant variant) {
         return lessons.stream().map(lesson -> new Subject(showing(variant.of(lesson)), in)).toList();
+    }
+
+    /** The scenes as learners are handed them on a page. */
+    Handed handed() {
+        Lesson whole = lessons.getFirst();
+        return Handed.of(whole, lessons.stream().map(lesson -> lesson.scenes().at()).toList(), options.answers());
     }
 
     Film film() {

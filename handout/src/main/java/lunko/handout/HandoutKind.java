@@ -19,6 +19,7 @@ import lunko.handout.sheet.Worksheet;
 import lunko.handout.text.LessonMarkdown;
 import lunko.handout.text.LessonNotebook;
 import lunko.handout.text.LessonScript;
+import lunko.page.file.PageFile;
 import lunko.problem.Checked;
 import lunko.words.HandoutSentences;
 
@@ -116,6 +117,16 @@ public enum HandoutKind {
                             of.in()), Set.of()))));
         }
     },
+    /** A page for a browser, to step through and practise with. */
+    PAGE(PageFile.ENDING, Palette.LIGHT, HandoutSentences::learnersPage) {
+        @Override
+        List<Piece> pieces(Handout of) {
+            List<Subject> subjects = of.subjects(new Variant(0));
+            return List.of(new Piece("lesson" + ending(),
+                    () -> new Preview.Pages(subjects.stream().map(SceneFigure::of).toList()),
+                    _ -> Checked.valid(new Piece.Made(PageFile.of(of.handed(), of.in()), Set.of()))));
+        }
+    },
     /** A script for a database. */
     SCRIPT(".sql", Palette.LIGHT, HandoutSentences::script) {
         @Override
@@ -142,7 +153,7 @@ public enum HandoutKind {
     boolean isOneFile(Handout of) {
         return switch (this) {
             case WORKSHEET, ANSWERS -> of.options().variants() == 1;
-            case SUMMARY, PDF, NOTEBOOK, SCRIPT -> true;
+            case SUMMARY, PDF, NOTEBOOK, PAGE, SCRIPT -> true;
             case SVG, PNG, GIF -> of.lessons().size() == 1;
             case STEPS, STEPS_SVG, MARKDOWN -> false;
         };

@@ -19,10 +19,11 @@ import lunko.query.change.SqlDialect;
  * @param scale how many pixels a picture has for each point, more than 0 and no more than 10
  * @param seconds for which each step of a moving picture is seen, from 0.1 to 60
  * @param moves which steps it has
+ * @param answers whether learners may have the answers shown on a page
  * @param target which database scripts are for
  */
 public record Options(Motif motif, Paper paper, Palette palette, Set<Gap> gaps, int variants, int width, double scale,
-        double seconds, Moves moves, SqlDialect target) {
+        double seconds, Moves moves, boolean answers, SqlDialect target) {
 
     /** Keeps within what can be made. */
     public Options {
@@ -35,6 +36,12 @@ public record Options(Motif motif, Paper paper, Palette palette, Set<Gap> gaps, 
 
     /** As a person would first want it, in a palette. */
     public static Options in(Palette palette) {
-        return new Options(Motif.SCENE, Paper.A4, palette, Set.of(), 1, 800, 2, 1, Moves.EVERY, SqlDialect.STANDARD);
+        return new Options(Motif.SCENE, Paper.A4, palette, Set.of(), 1, 800, 2, 1, Moves.EVERY, true,
+                SqlDialect.STANDARD);
+    }
+
+    /** The same, and whether learners may have answers shown. */
+    public Options withAnswers(boolean shown) {
+        return new Options(motif, paper, palette, gaps, variants, width, scale, seconds, moves, shown, target);
     }
 }

@@ -25,7 +25,7 @@ final class AttemptJson {
     }
 
     private static Json of(Attempt attempt) {
-        return Json.EMPTY.with("guess", attempt.guess().map(AttemptJson::of)).withIf("checked", attempt.checked())
+        return Json.EMPTY.with("guess", attempt.guess().map(AttemptJson::of))
                 .withIf("right", attempt.right()).withIf("uncovered", attempt.uncovered())
                 .withIf("shown", attempt.shown());
     }
@@ -52,7 +52,7 @@ final class AttemptJson {
         for (int scene = 0; scene < lesson.scenes().size(); scene++) {
             Json one = kept.at(String.valueOf(scene + 1));
             if (one.members().isEmpty()) continue;
-            attempts.put(scene, new Attempt(guess(one.at("guess"), lesson.at(scene)), one.at("checked").truth(false),
+            attempts.put(scene, new Attempt(guess(one.at("guess"), lesson.at(scene)), Optional.empty(),
                     one.at("right").truth(false), 0, one.at("uncovered").truth(false), one.at("shown").truth(false)));
         }
         return attempts;

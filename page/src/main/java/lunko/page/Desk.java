@@ -63,7 +63,8 @@ public final class Desk {
                 Lesson made = asked.has("made") ? lesson(asked.at("made"))
                         .either(Optional::of, _ -> Optional.<Lesson>empty())
                         .filter(lesson -> lesson.scenes().size() == given.scenes().size()).orElse(given) : given;
-                session = Optional.of(Session.of(given, made, AttemptJson.read(asked.at("attempts"), given)));
+                Handed handed = new Handed(given, asked.at("answers").truth(true));
+                session = Optional.of(Session.of(handed, made, AttemptJson.read(asked.at("attempts"), given)));
                 yield ((Json.Members) new SessionJson(session.get(), in).all()).with("text", SessionJson.words(in));
             }
         };

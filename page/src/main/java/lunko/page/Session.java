@@ -1,12 +1,12 @@
 package lunko.page;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import lunko.insight.picture.Picture;
 import lunko.insight.question.Guess;
-import lunko.insight.question.Judgement.Verdict;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.Edit;
@@ -16,23 +16,26 @@ import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.WrittenQuery;
+import lunko.practice.Assessment;
+import lunko.practice.Hints;
 import lunko.query.JoinKind;
 import lunko.show.Asking;
 import lunko.show.JoinAtHand;
 import lunko.show.Showing;
 import lunko.table.Table;
+import lunko.words.Sentence;
 
 /**
  * A lesson in the hands of a learner, at a moment.
  *
- * @param given the lesson as it was given to them
+ * @param handed the lesson as it was given to them
  * @param history what they have made of it
  * @param showing what is shown
  * @param written a query that they have written and that cannot run: what is shown is from before
  * @param picture what stands below the rows
  * @param attempts what they have done about questions, by the numbers of scenes
  */
-public record Session(Lesson given, History history, Showing showing, Optional<Showing> written, PagePicture picture,
+public record Session(Handed handed, History history, Showing showing, Optional<Showing> written, PagePicture picture,
         Map<Integer, Attempt> attempts) {
 
     /** Keeps what it is given as it is. */
@@ -41,9 +44,10 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
     }
 
     /** A lesson as it opens, and what was made of it before. */
-    public static Session of(Lesson given, Lesson made, Map<Integer, Attempt> attempts) {
+    public static Session of(Handed handed, Lesson made, Map<Integer, Attempt> attempts) {
         Lesson owning = made.owning();
-        return new Session(given.owning(), History.of(owning), shown(owning), Optional.empty(), picture(owning),
+        return new Session(new Handed(handed.lesson().owning(), handed.answers()), History.of(owning), shown(owning),
+                Optional.empty(), picture(owning),
                 attempts).opened();
     }
 
@@ -88,7 +92,7 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
         return switch (wish) {
             case Wish.Scene(int number) -> at(history.at(Math.clamp(number, 0, lesson().scenes().size() - 1)));
             case Wish.Step(long number) -> stepping(number);
-            case Wish.Look(PagePicture other) -> new Session(given, history, showing, written, other, attempts);
+            case Wish.Look(PagePicture other) -> new Session(handed, history, showing, written, other, attempts);
             case Wish.Kind(JoinKind kind) when covers(Question.Cover.QUERY) -> answeringKind(kind);
             case Wish.Kind(JoinKind kind) -> edited(new JoinAtHand(showing).choosing(kind).map(edit -> edit));
             case Wish.Way(var way) -> showing(Showing.of(lesson(), way).at(showing.isAtEnd() ? Long.MAX_VALUE : 0));
@@ -110,9 +114,19 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
             case Wish.Answer(String text) -> answering(text);
             case Wish.AnswerKind(JoinKind kind) -> answeringKind(kind);
             case Wish.Check() -> checked();
-            case Wish.Hint() -> attempting(Attempt::hinted);
-            case Wish.Uncover() -> uncovering(!attempt().uncovered());
+            case Wish.Hint() -> hinted();
+            case Wish.Uncover() -> canUncover() ? uncovering(!attempt().uncovered()) : this;
         };
+    }
+
+    /** The lesson as it was given to them. */
+    public Lesson given() {
+        return handed.lesson();
+    }
+
+    /** Whether the answer may be shown: once it has been found it always may. */
+    public boolean canUncover() {
+        return handed.answers() || attempt().right();
     }
 
     private Optional<Table> table(String name) {
@@ -120,11 +134,11 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
     }
 
     private Session showing(Showing other) {
-        return new Session(given, history, other, Optional.empty(), picture, attempts);
+        return new Session(handed, history, other, Optional.empty(), picture, attempts);
     }
 
     private Session at(History other) {
-        return new Session(given, other, shown(other.lesson()), Optional.empty(), picture(other.lesson()), attempts)
+        return new Session(handed, other, shown(other.lesson()), Optional.empty(), picture(other.lesson()), attempts)
                 .opened();
     }
 
@@ -150,10 +164,11 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
         if (other.lesson().scenes().at() != scene()) return at(other);
         Showing now = Showing.of(other.lesson(), showing.algorithm()).following(showing);
         // What they think has to be checked anew, on what is there now.
-        return new Session(given, other, now, Optional.empty(), picture, attempts).attempting(attempt -> attempt.guess()
-                .map(guess -> attempt.guessing(guess instanceof Guess.Written(String sql, _)
-                        ? Asking.written(sql, other.lesson()) : guess))
-                .orElse(attempt));
+        return new Session(handed, other, now, Optional.empty(), picture, attempts)
+                .attempting(attempt -> attempt.guess()
+                        .map(guess -> attempt.guessing(guess instanceof Guess.Written(String sql, _)
+                                ? Asking.written(sql, other.lesson()) : guess))
+                        .orElse(attempt));
     }
 
     private Session writing(String sql) {
@@ -162,14 +177,15 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
                 _ -> history);
         Showing now = Showing.of(tried.lesson(), showing.algorithm());
         return now.obstacle().isEmpty() ? changed(tried)
-                : new Session(given, history, showing, Optional.of(now), picture, attempts);
+                : new Session(handed, history, showing, Optional.of(now), picture, attempts);
     }
 
     private Session putBack() {
-        Session back = edited(Optional.of(new ScenesEdit.PutBack(given.scenes().all().get(scene()))));
+        Session back = edited(Optional.of(new ScenesEdit.PutBack(given().scenes().all().get(scene()))));
         Map<Integer, Attempt> others = new HashMap<>(attempts);
         others.remove(scene());
-        return new Session(given, back.history, shown(back.lesson()), Optional.empty(), picture(back.lesson()), others);
+        return new Session(handed, back.history, shown(back.lesson()), Optional.empty(), picture(back.lesson()),
+                others);
     }
 
     private Session guessing(Guess guess) {
@@ -193,10 +209,21 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
 
     private Session checked() {
         if (asking().isEmpty()) return this;
-        boolean right = asking().flatMap(open -> open.judgement(showing))
-                .filter(judged -> judged.verdict() == Verdict.RIGHT).isPresent();
-        Session checked = attempting(attempt -> attempt.checked(right));
-        return right ? checked.showing(showing.at(Long.MAX_VALUE)) : checked;
+        Optional<Assessment> found = Assessment.of(asking().get(), showing);
+        Session checked = found.map(as -> attempting(attempt -> attempt.assessed(as))).orElse(this);
+        return checked.attempt().uncovered() ? checked.showing(showing.at(Long.MAX_VALUE)) : checked;
+    }
+
+    private Session hinted() {
+        int all = hints().size();
+        int had = attempt().hints();
+        return had < all ? attempting(attempt -> attempt.hinted(canUncover() && had + 1 == all)) : this;
+    }
+
+    /** What helps with the question at hand, from what has been answered so far to the answer itself. */
+    public List<Sentence> hints() {
+        List<Sentence> all = asking().map(open -> Hints.of(open, showing)).orElse(List.of());
+        return canUncover() || all.isEmpty() ? all : all.subList(0, all.size() - 1);
     }
 
     private Session uncovering(boolean now) {
@@ -208,6 +235,6 @@ public record Session(Lesson given, History history, Showing showing, Optional<S
     private Session attempting(UnaryOperator<Attempt> change) {
         Map<Integer, Attempt> changed = new HashMap<>(attempts);
         changed.put(scene(), change.apply(attempt()));
-        return new Session(given, history, showing, written, picture, changed);
+        return new Session(handed, history, showing, written, picture, changed);
     }
 }

@@ -56,7 +56,7 @@ final class Told {
     }
 
     private static Scene scene(String title, String note, Pairing pairing, Optional<WrittenQuery> written) {
-        return new Scene(new Telling(title, paragraphs(note), OptionalInt.empty()), pairing, written, START,
+        return new Scene(new Telling(title, paragraphs(note), "", OptionalInt.empty()), pairing, written, START,
                 Optional.empty(), Optional.empty());
     }
 

@@ -12,6 +12,7 @@ import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.PageSentences;
+import lunko.words.PracticeSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -59,6 +60,11 @@ public record English(Names names, Counts counts) implements Language {
     @Override
     public RephrasingSentences rephrasings() {
         return new EnglishRephrasings(names);
+    }
+
+    @Override
+    public PracticeSentences practice() {
+        return new EnglishPractice(names);
     }
 
     @Override

@@ -246,6 +246,11 @@ record EnglishEdits(Names names) implements EditSentences {
     }
 
     @Override
+    public String changeHandedNote() {
+        return "change the note for learners";
+    }
+
+    @Override
     public String changeSceneTitle() {
         return "change the title of the scene";
     }

@@ -165,6 +165,11 @@ final class EnglishHandouts implements HandoutSentences {
     }
 
     @Override
+    public String learnersPage() {
+        return "page to step through and practise (HTML)";
+    }
+
+    @Override
     public String notebook() {
         return "Notebook";
     }

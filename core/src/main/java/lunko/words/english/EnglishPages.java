@@ -8,11 +8,6 @@ import lunko.words.PageSentences;
 final class EnglishPages implements PageSentences {
 
     @Override
-    public String page() {
-        return "page to step through and practise with";
-    }
-
-    @Override
     public String sceneOf(int number, int all) {
         return text("Scene {} of {}", number, all);
     }

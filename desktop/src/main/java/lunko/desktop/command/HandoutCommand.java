@@ -3,15 +3,10 @@ package lunko.desktop.command;
 import static lunko.desktop.words.Spoken.words;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.Callable;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import lunko.exchange.file.Watch;
 import lunko.handout.Handout;
 import lunko.handout.HandoutFiles;
@@ -22,12 +17,10 @@ import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
-import lunko.lesson.Lesson;
 import lunko.problem.Checked;
-import lunko.problem.Problem;
-import lunko.problem.WorkFault;
 import lunko.query.change.SqlDialect;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -36,16 +29,14 @@ import picocli.CommandLine.Spec;
 /** The command {@code lunko handout}: what learners are given of a lesson, with or without a display. */
 @Command(name = "handout", mixinStandardHelpOptions = true)
 final class HandoutCommand implements Callable<Integer> {
-    private static final Pattern SCENES = Pattern.compile("([0-9]{1,4})(?:-([0-9]{1,4}))?");
-
     @Spec
     private CommandSpec spec;
 
     @Option(names = "--as", paramLabel = "KIND", required = true)
     private HandoutKind kind;
 
-    @Option(names = "--scenes", paramLabel = "N,N-N")
-    private Optional<String> scenes = Optional.empty();
+    @Mixin
+    private SceneChoice scenes = new SceneChoice();
 
     @Option(names = "--of", paramLabel = "MOTIF", defaultValue = "scene")
     private Motif motif;
@@ -74,10 +65,13 @@ final class HandoutCommand implements Callable<Integer> {
     @Option(names = "--steps", paramLabel = "STEPS", defaultValue = "every")
     private Moves moves;
 
+    @Option(names = "--without-answers", descriptionKey = "without-answers")
+    private boolean withoutAnswers;
+
     @Option(names = "--for", paramLabel = "DATABASE", defaultValue = "standard")
     private SqlDialect target;
 
-    @Option(names = "--replace")
+    @Option(names = "--replace", descriptionKey = "replace")
     private boolean replace;
 
     @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true)
@@ -90,13 +84,13 @@ final class HandoutCommand implements Callable<Integer> {
     public Integer call() {
         System.setProperty("java.awt.headless", "true");
         return new Tables(files, note -> spec.commandLine().getErr().println(note.said(words()))).lesson()
-                .then(lesson -> chosen(lesson).map(numbers -> Handout.of(kind, lesson, numbers, options(), words())))
+                .then(lesson -> scenes.of(lesson).map(numbers -> Handout.of(kind, lesson, numbers, options(), words())))
                 .then(this::write).either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
     }
 
     private Options options() {
         return new Options(motif, paper, palette.orElse(kind.usual()), gaps, variants, width, scale, seconds, moves,
-                target);
+                !withoutAnswers, target);
     }
 
     private Checked<HandoutFiles.Written> write(Handout handout) {
@@ -107,24 +101,5 @@ final class HandoutCommand implements Callable<Integer> {
                     .println(words().handouts().missing(List.copyOf(written.missing())));
             return written;
         });
-    }
-
-    /** The numbers of the scenes that are wanted, from 0: all, where nothing is said. */
-    private Checked<List<Integer>> chosen(Lesson lesson) {
-        int all = lesson.scenes().size();
-        if (scenes.isEmpty()) return Checked.valid(IntStream.range(0, all).boxed().toList());
-        Set<Integer> numbers = new TreeSet<>();
-        for (String part : scenes.get().split(",")) {
-            Matcher range = SCENES.matcher(part.strip());
-            if (!range.matches()) return Checked.invalid(Problem.of(new WorkFault.NoScenes(part)));
-            int first = Integer.parseInt(range.group(1));
-            int last = range.group(2) == null ? first : Integer.parseInt(range.group(2));
-            if (last < first) return Checked.invalid(Problem.of(new WorkFault.NoScenes(part)));
-            for (int number : List.of(first, last)) {
-                if (number < 1 || number > all) return Checked.invalid(Problem.of(new WorkFault.NoScene(number, all)));
-            }
-            IntStream.rangeClosed(first, last).forEach(number -> numbers.add(number - 1));
-        }
-        return Checked.valid(new ArrayList<>(numbers));
     }
 }

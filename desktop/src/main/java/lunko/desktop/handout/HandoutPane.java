@@ -61,6 +61,7 @@ public final class HandoutPane extends VBox {
             Controls.choice(List.of(Moves.values()), one -> words().handingOut().moves(one));
     private final ChoiceBox<SqlDialect> target =
             Controls.choice(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
+    private final CheckBox answers = Controls.checkBox(words().handingOut().answersShown());
     private final VBox asked = new VBox();
     private final PreviewView preview = new PreviewView();
 
@@ -79,6 +80,7 @@ public final class HandoutPane extends VBox {
         for (Gap gap : Gap.values()) gaps.put(gap, Controls.checkBox(words().handingOut().gap(gap)));
         kind.setId("handout-kind");
         scope.setId("handout-scenes");
+        answers.setSelected(true);
         kind.setValue(HandoutKind.WORKSHEET);
         scope.setValue(scopes().getLast());
         motif.setValue(Motif.SCENE);
@@ -134,7 +136,7 @@ public final class HandoutPane extends VBox {
 
     /** What a kind can be asked. */
     private enum Question {
-        SCENES, MOTIF, PAPER, LOOK, GAPS, VARIANTS, FILM, WIDTH, TARGET;
+        SCENES, MOTIF, PAPER, LOOK, GAPS, VARIANTS, FILM, WIDTH, ANSWERS, TARGET;
 
         static Set<Question> of(HandoutKind kind) {
             return switch (kind) {
@@ -145,6 +147,7 @@ public final class HandoutPane extends VBox {
                 case STEPS, STEPS_SVG -> EnumSet.of(SCENES, LOOK, FILM);
                 case GIF -> EnumSet.of(SCENES, LOOK, FILM, WIDTH);
                 case MARKDOWN, NOTEBOOK -> EnumSet.of(SCENES, LOOK);
+                case PAGE -> EnumSet.of(SCENES, ANSWERS);
                 case SCRIPT -> EnumSet.of(SCENES, TARGET);
             };
         }
@@ -167,6 +170,7 @@ public final class HandoutPane extends VBox {
                     form.ask(words().handingOut().width(), width);
                     form.ask(words().handingOut().seconds(), seconds);
                 }
+                case ANSWERS -> form.ask(words().handingOut().answers(), answers);
                 case TARGET -> form.ask(words().handingOut().target(), target);
             }
         }
@@ -185,7 +189,8 @@ public final class HandoutPane extends VBox {
             if (box.isSelected()) missing.add(gap);
         });
         Options options = new Options(motif.getValue(), paper.getValue(), palette.getValue(), missing,
-                variants.getValue(), width.getValue(), 2, seconds.getValue(), moves.getValue(), target.getValue());
+                variants.getValue(), width.getValue(), 2, seconds.getValue(), moves.getValue(), answers.isSelected(),
+                target.getValue());
         return Handout.of(kind.getValue(), lesson, scenes(scope.getValue()), options, words());
     }
 

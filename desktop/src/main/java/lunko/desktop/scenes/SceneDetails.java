@@ -42,6 +42,7 @@ final class SceneDetails extends VBox {
     private final Label total = new Label();
     private final TextField title = new TextField();
     private final TextArea note = new TextArea();
+    private final TextArea handed = new TextArea();
     private final Chips opens = new Chips();
     private final ChoiceBox<JoinAlgorithm> way =
             Controls.choice(List.of(JoinAlgorithm.values()), each -> each.title(words()));
@@ -63,8 +64,12 @@ final class SceneDetails extends VBox {
         title.setId("scene-title");
         note.setId("scene-note");
         note.setPromptText(words().scenes().notePrompt());
-        note.setWrapText(true);
-        note.getStyleClass().add("scene-note-text");
+        handed.setId("scene-handed");
+        handed.setPromptText(words().scenes().handedPrompt());
+        for (TextArea area : List.of(note, handed)) {
+            area.setWrapText(true);
+            area.getStyleClass().add("scene-note-text");
+        }
         way.setAccessibleText(words().scenes().way());
         picture.setAccessibleText(words().scenes().picture());
         Chips looks = new Chips(way, picture);
@@ -74,12 +79,13 @@ final class SceneDetails extends VBox {
         HBox top = new HBox(head, gap, total);
         top.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(top, named(words().scenes().title(), title), title,
-                named(words().scenes().note(), note), note,
+                named(words().scenes().note(), note), note, named(words().scenes().handed(), handed), handed,
                 named(words().asking().askTheClass(), question), question, named(words().scenes().opens(), opens),
                 opens, looks,
                 named(words().scenes().tables(), own), own);
         keptWhenLeft(title, () -> new SceneEdit.Entitle(title.getText()));
         keptWhenLeft(note, () -> new SceneEdit.Note(note.getText().strip()));
+        keptWhenLeft(handed, () -> new SceneEdit.HandNote(handed.getText().strip()));
         title.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() != KeyCode.ENTER) return;
             event.consume();
@@ -140,6 +146,7 @@ final class SceneDetails extends VBox {
         title.setPromptText(words().scenes().called(now.scenes().at() + 1, ""));
         put(title, scene.telling().title());
         put(note, scene.telling().note());
+        put(handed, scene.telling().handed());
         way.setValue(scene.start().way());
         picture.setValue(scene.start().picture());
         opens.getChildren().setAll(opening(words().scenes().atStart(), OptionalLong.of(0), scene));

@@ -62,6 +62,12 @@ public interface HandoutWords {
     /** {@code for}, before databases. */
     String target();
 
+    /** {@code Answers}, of a page. */
+    String answers();
+
+    /** That learners may have them shown. */
+    String answersShown();
+
     /** {@code Save…}. */
     String save();
 

@@ -84,6 +84,12 @@ public interface SceneWords {
     /** {@code what to say, as Markdown}. */
     String notePrompt();
 
+    /** {@code A note for learners}. */
+    String handed();
+
+    /** What such a note is for. */
+    String handedPrompt();
+
     /** {@code Opens}. */
     String opens();
 

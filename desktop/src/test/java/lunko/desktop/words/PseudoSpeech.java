@@ -18,6 +18,7 @@ import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.PageSentences;
+import lunko.words.PracticeSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -217,6 +218,11 @@ public final class PseudoSpeech implements Speech {
     @Override
     public PageSentences pages() {
         return pseudo(PageSentences.class, english.pages());
+    }
+
+    @Override
+    public PracticeSentences practice() {
+        return pseudo(PracticeSentences.class, english.practice());
     }
 
     @Override

@@ -31,7 +31,7 @@ public final class LessonFile {
     /** The file in the ZIP that is Lunko's own. */
     static final String DESCRIPTOR = "lesson.json";
     /** The version that is written; newer ones are not read. */
-    static final int VERSION = 7;
+    static final int VERSION = 8;
 
     private LessonFile() {}
 

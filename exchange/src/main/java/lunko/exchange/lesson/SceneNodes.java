@@ -29,7 +29,7 @@ final class SceneNodes {
         if (scene.written().isPresent()) node = node.with("query", scene.written().get().sql())
                 .with("shown", scene.written().map(WrittenQuery::number).filter(at -> at > 0)
                         .map(at -> Json.of(at + 1)));
-        node = node.with("note", text(telling.note()));
+        node = node.with("note", text(telling.note())).with("handed", text(telling.handed()));
         if (telling.seconds().isPresent()) node = node.with("seconds", telling.seconds().getAsInt());
         SceneStart start = scene.start();
         if (start.step().isPresent()) node = node.with("step", start.step().getAsLong());
@@ -60,7 +60,7 @@ final class SceneNodes {
     }
 
     private static Telling telling(Json described) {
-        return new Telling(described.at("title").text(), described.at("note").text(),
+        return new Telling(described.at("title").text(), described.at("note").text(), described.at("handed").text(),
                 described.at("seconds").whole().filter(seconds -> seconds >= 0 && seconds <= Integer.MAX_VALUE)
                         .map(seconds -> OptionalInt.of(seconds.intValue())).orElse(OptionalInt.empty()));
     }

@@ -129,7 +129,7 @@ class LessonFileTest {
     void allScenesAreKeptAndTheOneThatIsShown() throws IOException {
         Lesson demo = DemoLesson.lesson();
         Scene second = Scene.of("keepers", JoinKind.RIGHT_ANTI, "visits")
-                .telling(new Telling("Then this", "slowly", OptionalInt.of(90)));
+                .telling(new Telling("Then this", "slowly", "Watch *Linden*.", OptionalInt.of(90)));
         Lesson lesson = new Lesson(demo.title(), demo.tables(), demo.links(), demo.layout(),
                 new Scenes(List.of(demo.scene(), second, demo.scene()), 1));
         Path file = folder.resolve("scenes.lunko");

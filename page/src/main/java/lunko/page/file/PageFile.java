@@ -19,8 +19,8 @@ import java.util.zip.GZIPOutputStream;
 import lunko.exchange.file.JsonText;
 import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonWriter;
-import lunko.lesson.Lesson;
 import lunko.page.Desk;
+import lunko.page.Handed;
 import lunko.words.Language;
 
 /**
@@ -39,25 +39,29 @@ public final class PageFile {
     private PageFile() {}
 
     /** The page of a lesson. */
-    public static byte[] of(Lesson lesson, Language in) {
+    public static byte[] of(Handed handed, Language in) {
         String css = resource("view/page.css");
         String view = "\"use strict\";\n(() => {\n" + VIEW.stream().map(part -> resource("view/" + part))
                 .collect(Collectors.joining("\n")) + "\n})();\n";
         String engine = resource("engine.js");
-        Json files = Desk.files(lesson);
-        String given = JsonWriter.compact(Json.EMPTY.with("id", id(files)).with("files", files));
-        Map<String, String> parts = Map.of("language", "en", "title", escaped(lesson.title()), "css", css, "scripts",
-                source(engine) + " " + source(view), "styles", source(css), "noscript",
-                escaped(in.pages().tooOld()), "first", first(files, in), "lesson", packed(given), "engine",
-                packed(engine), "view", view);
+        Json files = Desk.files(handed.lesson());
+        String given = JsonWriter
+                .compact(Json.EMPTY.with("id", id(files)).with("answers", handed.answers()).with("files", files));
+        Map<String, String> parts =
+                Map.of("language", "en", "title", escaped(handed.lesson().title()), "css", css, "scripts",
+                        source(engine) + " " + source(view), "styles", source(css), "noscript",
+                        escaped(in.pages().tooOld()), "first", first(files, handed.answers(), in), "lesson",
+                        packed(given), "engine",
+                        packed(engine), "view", view);
         return PLACE.matcher(resource("view/page.html"))
                 .replaceAll(place -> Matcher.quoteReplacement(parts.get(place.group(1))))
                 .getBytes(StandardCharsets.UTF_8);
     }
 
     /** What is seen before the engine is there, by the same code. */
-    private static String first(Json files, Language in) {
-        Json opened = new Desk(in, JsonText::tree).answer(Json.EMPTY.with("do", "open").with("given", files));
+    private static String first(Json files, boolean answers, Language in) {
+        Json opened = new Desk(in, JsonText::tree).answer(Json.EMPTY.with("do", "open").with("given", files)
+                .with("answers", answers));
         // Nothing in it may end the element that it stands in.
         return JsonWriter.compact(opened).replace("<", "\\u003c");
     }

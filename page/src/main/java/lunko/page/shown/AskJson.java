@@ -2,8 +2,11 @@ package lunko.page.shown;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.engine.Stage;
 import lunko.exchange.json.Json;
+import lunko.insight.comparison.Counterexample;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
@@ -11,9 +14,12 @@ import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
 import lunko.page.Attempt;
 import lunko.page.Session;
+import lunko.practice.Assessment;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
+import lunko.table.Column;
+import lunko.table.Table;
 import lunko.words.Language;
 
 /** The question of the scene, what the learner thinks, and what that comes to. */
@@ -29,17 +35,19 @@ record AskJson(Session session, Asking asking, Language in) {
         Showing showing = session.showing();
         Attempt attempt = session.attempt();
         Json.Members asked = Json.EMPTY.with("said", asking.said(showing, in)).with("by", by(asking.question()))
-                .withIf("uncovered", attempt.uncovered()).withIf("right", attempt.right())
+                .withIf("uncovered", attempt.uncovered()).withIf("canUncover", session.canUncover())
+                .withIf("right", attempt.right())
                 .with("marked", asking.marked().marked().stream().map(AskJson::pointed));
         if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
         asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
         if (asking.answer(showing).isEmpty()) return asked.with("by", "nothing");
-        Optional<Judgement> judged = attempt.checked() || attempt.uncovered() ? asking.judgement(showing)
-                : Optional.empty();
-        asked = asked.with("verdict", judged.filter(_ -> attempt.guess().isPresent())
-                .filter(one -> one.verdict() != Judgement.Verdict.OPEN).map(this::verdict));
+        asked = asked.with("verdict", attempt.assessed()
+                .filter(one -> one.judgement().verdict() != Judgement.Verdict.OPEN).map(this::verdict))
+                .withAny("hints", session.hints().stream().limit(attempt.hints())
+                        .map(hint -> Said.phrase(hint.in(in))));
+        asked = asked.with("luck", attempt.assessed().flatMap(Assessment::luck).map(this::luck));
         if (!attempt.uncovered()) return asked;
-        return asked.with("answer", asking.answered(showing, in).map(Json::of)).with("missed", judged
+        return asked.with("answer", asking.answered(showing, in).map(Json::of)).with("missed", asking.judgement(showing)
                 .map(one -> Json.list(Stream.concat(explained(one.missed(), true), explained(one.tooMany(), false)))));
     }
 
@@ -55,10 +63,31 @@ record AskJson(Session session, Asking asking, Language in) {
         };
     }
 
-    private Json verdict(Judgement judgement) {
-        boolean right = judgement.verdict() == Judgement.Verdict.RIGHT;
+    private Json verdict(Assessment assessment) {
+        boolean right = assessment.isRight();
         return Json.EMPTY.with("right", right)
                 .with("said", right ? in.questions().right() : in.questions().notQuite());
+    }
+
+    /** Small tables on which a query is not right, what it gives there, and what it should. */
+    private Json luck(Counterexample found) {
+        return Json.EMPTY.with("said", Said.phrase(in.practice().luck()))
+                .with("tables", found.tables().stream().map(this::small))
+                .with("wanted", small(in.questions().answer(), found.one()))
+                .with("given", small(in.pages().answer(), found.other()));
+    }
+
+    private Json small(Table table) {
+        return Json.EMPTY.with("title", table.name())
+                .with("columns", Json.texts(table.columns().stream().map(Column::name)))
+                .with("rows", table.rows().stream()
+                        .map(row -> Json.list(row.entries().stream().map(Said::cell))));
+    }
+
+    private static Json small(String title, Stage stage) {
+        return Json.EMPTY.with("title", title)
+                .with("columns", Json.texts(stage.headings().stream().map(Stage.Heading::name)))
+                .with("rows", IntStream.range(0, stage.rows().size()).mapToObj(row -> Said.cells(stage, row)));
     }
 
     private String written(Guess guess) {

@@ -53,6 +53,7 @@ public record SessionJson(Session session, Language in) {
                 .with("scene", title(scene, session.scene()))
                 .with("of", in.pages().sceneOf(session.scene() + 1, lesson.scenes().size()))
                 .with("scenes", IntStream.range(0, lesson.scenes().size()).mapToObj(this::scene))
+                .with("note", new NoteJson(scene.telling().handed()).of())
                 .withIf("changed", !was.scenes().all().get(session.scene()).equals(scene))
                 .withIf("undo", session.history().past().isPresent())
                 .withIf("redo", session.history().future().isPresent()).with("score", score());

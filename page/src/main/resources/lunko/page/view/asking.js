@@ -23,10 +23,19 @@ function askBar(page, asking) {
         (asking.missed || []).length ? el("div", { class: "bar" }, asking.missed.map((row, at) => row.step === undefined ? el("span", {}, row.said)
             : el("button", { "data-key": "missed-" + at, onclick: () => page.want({ do: "step", number: row.step }) }, row.said))) : null,
         (asking.hints || []).length ? el("ul", { class: "hints", role: "status" }, asking.hints.map(hint => el("li", {}, phrase(hint)))) : null,
+        asking.luck ? el("div", { class: "luck", role: "status" }, el("p", {}, phrase(asking.luck.said)),
+            [...asking.luck.tables, asking.luck.wanted, asking.luck.given].map(smallTable)) : null,
         by === "nothing" ? null : el("div", { class: "bar" },
             asking.uncovered ? null : el("button", { class: "main", "data-key": "check", onclick: () => page.want({ do: "check" }) }, text.check),
             asking.uncovered ? null : el("button", { "data-key": "hint", onclick: () => page.want({ do: "hint" }) }, text.hint),
-            el("button", { "data-key": "uncover", "aria-pressed": asking.uncovered === true, onclick: () => page.want({ do: "uncover" }) }, text.uncover))];
+            asking.canUncover ? el("button", { "data-key": "uncover", "aria-pressed": asking.uncovered === true, onclick: () => page.want({ do: "uncover" }) }, text.uncover) : null)];
+}
+
+/** A few rows under their headings, to be looked at alone. */
+function smallTable(table) {
+    return el("table", { class: "rows small card" }, el("caption", {}, table.title),
+        el("thead", {}, el("tr", {}, table.columns.map(column => el("th", { scope: "col" }, column)))),
+        el("tbody", {}, table.rows.map(row => el("tr", {}, row.map(value => cell(value, {}))))));
 }
 
 function kindChoice(page, asking) {

@@ -43,6 +43,17 @@ function phrase(parts) {
     return parts.map(([tone, text]) => tone === "plain" ? text : el("span", { class: "tone-" + tone }, text));
 }
 
+/** A block of a note. */
+function noteBlock(block) {
+    const parts = phrase(block.parts);
+    switch (block.sort) {
+        case "heading": return el("h2", {}, parts);
+        case "item": return el("p", { class: "item" }, "• ", parts);
+        case "code": return el("pre", {}, parts);
+        default: return el("p", {}, parts);
+    }
+}
+
 /** A small drawing on a button. */
 function icon(path) {
     return svg("svg", { viewBox: "0 0 20 20", "aria-hidden": "true" }, svg("path", { d: path }));

@@ -30,7 +30,7 @@ class Page {
             const given = JSON.parse(await unpacked("lesson"));
             this.key_ = "lunko:" + given.id;
             const kept = store.read(this.key_) || {};
-            const opened = this.ask({ do: "open", given: given.files, ...(kept.made ? { made: kept.made } : {}), attempts: kept.attempts || {} });
+            const opened = this.ask({ do: "open", given: given.files, answers: given.answers, ...(kept.made ? { made: kept.made } : {}), attempts: kept.attempts || {} });
             if (opened.defect) console.error(opened.defect);
             if (opened.problem || opened.defect) return this.say(opened.problem || this.text.broken);
             this.take(opened);
@@ -87,6 +87,7 @@ class Page {
         this.notice = el("div", { class: "problem note", role: "status", hidden: true });
         this.bar = el("header", { class: "bar" }, this.title, el("span", { class: "room" }),
             button("back", "before", text.sceneBefore, () => this.scene(-1)), this.place, button("on", "next", text.nextScene, () => this.scene(1)));
+        this.note = el("section", { class: "note" });
         this.asking = el("section", { id: "ask", "aria-label": text.answer });
         this.query = el("section", { "aria-label": text.query });
         this.obstacle = el("div", { class: "problem", role: "status" });
@@ -104,7 +105,7 @@ class Page {
         this.tools = el("div", { class: "bar tools" });
         this.scenes = el("details", { id: "scenes", class: "card" });
         this.root.setAttribute("aria-busy", "true");
-        fill(this.root, this.bar, this.notice, this.asking, this.query, this.obstacle, this.stage, this.why, this.steps, this.tools, this.tabs, this.picture, this.scenes);
+        fill(this.root, this.bar, this.notice, this.note, this.asking, this.query, this.obstacle, this.stage, this.why, this.steps, this.tools, this.tabs, this.picture, this.scenes);
     }
 
     get number() {
@@ -140,6 +141,8 @@ class Page {
                 el("button", { "data-key": "putBack", disabled: !lesson.changed, onclick: () => this.want({ do: "putBack" }) }, text.asItWas)] : null,
             el("span", { class: "room" }), el("button", { "data-key": "save", onclick: () => this.save() }, text.save),
             el("button", { "data-key": "print", onclick: () => print() }, text.print));
+        fill(this.note, lesson.note.map(noteBlock));
+        this.note.hidden = !lesson.note.length;
         const open = this.scenes.open;
         fill(this.scenes, el("summary", {}, text.scenes, lesson.score ? el("span", { class: "mute" }, " · " + lesson.score) : null),
             el("ol", {}, lesson.scenes.map((scene, at) => el("li", {}, el("button", { "data-key": "scene-" + at, "aria-current": at === lesson.at ? "true" : null, onclick: () => this.want({ do: "scene", number: at }) },

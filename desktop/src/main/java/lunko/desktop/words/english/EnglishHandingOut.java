@@ -118,6 +118,16 @@ final class EnglishHandingOut implements HandoutWords {
     }
 
     @Override
+    public String answers() {
+        return "Answers";
+    }
+
+    @Override
+    public String answersShown() {
+        return "learners may have them shown";
+    }
+
+    @Override
     public String save() {
         return "Save…";
     }

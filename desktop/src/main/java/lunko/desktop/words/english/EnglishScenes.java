@@ -143,6 +143,16 @@ record EnglishScenes(Names names) implements SceneWords {
     }
 
     @Override
+    public String handed() {
+        return "A note for learners";
+    }
+
+    @Override
+    public String handedPrompt() {
+        return "What learners read on the page they are given";
+    }
+
+    @Override
     public String opens() {
         return "Opens";
     }

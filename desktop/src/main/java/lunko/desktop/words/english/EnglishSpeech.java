@@ -32,6 +32,7 @@ import lunko.words.MatchSentences;
 import lunko.words.MistakeSentences;
 import lunko.words.Names;
 import lunko.words.PageSentences;
+import lunko.words.PracticeSentences;
 import lunko.words.Problems;
 import lunko.words.QuestionSentences;
 import lunko.words.RephrasingSentences;
@@ -185,6 +186,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public PageSentences pages() {
         return core.pages();
+    }
+
+    @Override
+    public PracticeSentences practice() {
+        return core.practice();
     }
 
     @Override
