@@ -10,7 +10,9 @@ public record Limit(Stage input, long skipped, long most, List<List<Value>> rows
 
     /** Cuts a stretch out. */
     public static Limit of(Stage input, long skipped, long most) {
-        return new Limit(input, skipped, most, input.rows().stream().skip(skipped).limit(most).toList());
+        int all = input.rows().size();
+        int first = (int) Math.min(skipped, all);
+        return new Limit(input, skipped, most, input.rows().subList(first, first + (int) Math.min(most, all - first)));
     }
 
     @Override

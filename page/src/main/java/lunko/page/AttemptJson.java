@@ -5,8 +5,10 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import lunko.exchange.json.Json;
 import lunko.insight.picture.Lineage.Pointed;
+import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
@@ -19,7 +21,7 @@ final class AttemptJson {
 
     static Json of(Map<Integer, Attempt> attempts) {
         Json.Members all = Json.EMPTY;
-        for (Map.Entry<Integer, Attempt> one : attempts.entrySet())
+        for (Map.Entry<Integer, Attempt> one : new TreeMap<>(attempts).entrySet())
             all = all.with(String.valueOf(one.getKey() + 1), of(one.getValue()));
         return all;
     }
@@ -36,7 +38,7 @@ final class AttemptJson {
             case Guess.Typed(String text) -> Json.EMPTY.with("text", text);
             case Guess.Written(String sql, _) -> Json.EMPTY.with("sql", sql);
             case Guess.Kind(JoinKind kind) -> Json.EMPTY.with("kind", kind.id());
-            case Guess.Marked(Set<Pointed> marked) -> Json.EMPTY.with("marked", marked.stream().map(AttemptJson::of));
+            case Guess.Marked(Set<Pointed> marked) -> Json.EMPTY.with("marked", Answer.sorted(marked).map(AttemptJson::of));
         };
     }
 

@@ -37,7 +37,7 @@ record AskJson(Session session, Asking asking, Language in) {
         Json.Members asked = Json.EMPTY.with("said", asking.said(showing, in)).with("by", by(asking.question()))
                 .withIf("uncovered", attempt.uncovered()).withIf("canUncover", session.canUncover())
                 .withIf("right", attempt.right())
-                .with("marked", asking.marked().marked().stream().map(AskJson::pointed));
+                .with("marked", Answer.sorted(asking.marked().marked()).map(AskJson::pointed));
         if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
         asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
         if (asking.answer(showing).isEmpty()) return asked.with("by", "nothing");

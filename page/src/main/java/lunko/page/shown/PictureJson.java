@@ -2,7 +2,6 @@ package lunko.page.shown;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntFunction;
@@ -86,13 +85,14 @@ record PictureJson(Showing showing, Language in) {
         return Json.EMPTY.with("three", IntStream.range(0, circles.tables().size())
                 .mapToObj(table -> Json.EMPTY.with("title", in.names().rows(circles.names().get(table)))
                         .with("hue", Said.hue(showing.hues().ofRows(circles.tables().get(table))))))
-                .with("regions", circles.regions().entrySet().stream().map(this::region));
+                .with("regions", Stream.of(ThreeCircles.Region.values())
+                        .map(region -> region(region, circles.regions().get(region))));
     }
 
-    private Json region(Map.Entry<ThreeCircles.Region, ThreeCircles.Content> region) {
-        List<ThreeCircles.Member> rows = region.getValue().rows();
-        return Json.EMPTY.with("id", region.getKey().name().toLowerCase(Locale.ROOT)).with("count", rows.size())
-                .withIf("taken", region.getValue().kept())
+    private Json region(ThreeCircles.Region region, ThreeCircles.Content content) {
+        List<ThreeCircles.Member> rows = content.rows();
+        return Json.EMPTY.with("id", region.name().toLowerCase(Locale.ROOT)).with("count", rows.size())
+                .withIf("taken", content.kept())
                 .with("names", names(rows.size(), n -> in.names().shortRow(rows.get(n).name())));
     }
 
