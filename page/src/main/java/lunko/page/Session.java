@@ -189,7 +189,8 @@ public record Session(Handed handed, History history, Showing showing, Optional<
     }
 
     private Session guessing(Guess guess) {
-        return asking().isEmpty() ? this : attempting(attempt -> attempt.guessing(guess));
+        return asking().isEmpty() || attempt().guess().filter(guess::equals).isPresent() ? this
+                : attempting(attempt -> attempt.guessing(guess));
     }
 
     private Session answeringKind(JoinKind kind) {

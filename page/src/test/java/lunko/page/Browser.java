@@ -68,13 +68,18 @@ final class Browser implements AutoCloseable {
         long end = System.nanoTime() + SOON.toNanos();
         while (!Boolean.TRUE.equals(driver.executeScript(script))) {
             if (System.nanoTime() > end) throw new AssertionError("never came true: " + script + "\n" + log());
-            pause();
+            pause(25);
         }
     }
 
-    private static void pause() {
+    /** Waits as long as the page waits for somebody to go on typing. */
+    void rest() {
+        pause(600);
+    }
+
+    private static void pause(long milliseconds) {
         try {
-            Thread.sleep(25);
+            Thread.sleep(milliseconds);
         } catch (InterruptedException stopped) {
             throw new AssertionError(stopped);
         }

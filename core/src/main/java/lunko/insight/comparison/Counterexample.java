@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.table.Chance;
+import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -20,7 +22,7 @@ import lunko.table.Value;
  * @param other what the other gives there
  */
 public record Counterexample(List<Table> tables, Stage one, Stage other) {
-    private static final int TRIES = 600;
+    private static final int TRIES = 1_500;
     private static final int MOST_ROWS = 3;
     private static final long SEED = 11;
 
@@ -28,14 +30,14 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
     public interface Run extends Function<List<Table>, Checked<Stage>> {}
 
     /**
-     * Looks for one, in tables made of rows of these, some of them twice and some with NULLs; nothing, if none is found
-     * soon. The same tables and queries always give the same one.
+     * Looks for one, in tables made of rows of these, some of them twice, some with NULLs and some with values of other
+     * columns; nothing, if none is found soon. The same tables and queries always give the same one.
      */
     public static Optional<Counterexample> of(List<Table> tables, List<String> used, Run one, Run other) {
         Chance random = new Chance(SEED);
         List<Table> own = tables.stream().filter(table -> used.contains(table.name())).toList();
         for (int i = 0; i < TRIES; i++) {
-            List<Table> made = own.stream().map(table -> few(table, random)).toList();
+            List<Table> made = own.stream().map(table -> few(table, own, random)).toList();
             if (differ(made, one, other)) return Optional.of(least(made, one, other));
         }
         return Optional.empty();
@@ -48,24 +50,34 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
     }
 
     /** A table of a few rows like those of another. */
-    private static Table few(Table table, Chance random) {
+    private static Table few(Table table, List<Table> all, Chance random) {
         List<List<Value>> rows = new ArrayList<>();
         int wanted = random.below(MOST_ROWS + 1);
         for (int i = 0; i < wanted; i++) {
             if (!rows.isEmpty() && random.onceIn(4)) rows.add(rows.getLast());
-            else if (!table.rows().isEmpty()) rows.add(row(table, random));
+            else if (!table.rows().isEmpty()) rows.add(row(table, all, random));
         }
         return Table.of(table.name(), table.columns(), rows);
     }
 
-    private static List<Value> row(Table table, Chance random) {
-        List<Value> row = new ArrayList<>(table.rows().get(random.below(table.rows().size())).values());
+    private static List<Value> row(Table table, List<Table> all, Chance random) {
+        List<Value> row = new ArrayList<>(random.of(table.rows()).values());
         for (int column = 0; column < row.size(); column++) {
-            int chance = random.below(8);
-            if (chance == 0) row.set(column, Value.NULL);
-            else if (chance == 1) row.set(column, table.rows().get(random.below(table.rows().size())).value(column));
+            switch (random.below(8)) {
+                case 0 -> row.set(column, Value.NULL);
+                case 1 -> row.set(column, random.of(table.rows()).value(column));
+                case 2, 3 -> row.set(column, random.of(values(table.columns().get(column), all)));
+                default -> {}
+            }
         }
         return row;
+    }
+
+    /** What stands in columns of the same type, and NULL. */
+    private static List<Value> values(Column column, List<Table> all) {
+        return Stream.concat(Stream.of(Value.NULL), all.stream().flatMap(table -> IntStream
+                .range(0, table.columns().size()).filter(at -> table.columns().get(at).type() == column.type()).boxed()
+                .flatMap(at -> table.rows().stream().map(row -> row.value(at))))).toList();
     }
 
     /** Takes rows out as long as the queries differ without them. */

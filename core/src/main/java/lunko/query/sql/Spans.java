@@ -1,5 +1,6 @@
 package lunko.query.sql;
 
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -37,8 +38,12 @@ final class Spans {
         return Optional.ofNullable(parts.get(part));
     }
 
+    /** The parts of a kind in the order of the text, those around others first. */
     <T> List<T> parts(Class<T> kind) {
-        return parts.keySet().stream().filter(kind::isInstance).map(kind::cast).toList();
+        return parts.entrySet().stream().filter(part -> kind.isInstance(part.getKey()))
+                .sorted(Comparator.comparing(Map.Entry::getValue, Comparator.comparingInt(Stretch::start)
+                        .thenComparing(Comparator.comparingInt(Stretch::end).reversed())))
+                .map(part -> kind.cast(part.getKey())).toList();
     }
 
     Optional<OfClause> of(Object owner, Clause clause) {

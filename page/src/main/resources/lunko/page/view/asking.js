@@ -4,15 +4,15 @@ function askBar(page, asking) {
     if (!asking) return [];
     const text = page.text;
     const by = asking.by;
-    const send = event => page.want({ do: "answer", text: event.target.value });
+    const send = event => page.later(() => page.want({ do: "answer", text: event.target.value }), 400, "answer");
     const field = by === "number" || by === "text"
         ? el("input", {
             type: "text", inputmode: by === "number" ? "numeric" : null, value: asking.guess || "", "data-key": "answer",
             "aria-label": text.answer, placeholder: text.answer, autocomplete: "off", disabled: asking.uncovered,
-            onchange: send, onkeydown: event => event.key === "Enter" && (send(event), page.want({ do: "check" }))
+            oninput: send, onkeydown: event => event.key === "Enter" && page.answerAnd({ do: "check" })
         })
         : by === "query"
-            ? el("textarea", { "data-key": "answer", "aria-label": text.answer, placeholder: "SELECT …", spellcheck: "false", autocapitalize: "off", disabled: asking.uncovered, onchange: send, value: asking.guess || "" })
+            ? el("textarea", { "data-key": "answer", "aria-label": text.answer, placeholder: "SELECT …", spellcheck: "false", autocapitalize: "off", disabled: asking.uncovered, oninput: send, value: asking.guess || "" })
             : by === "rows" ? el("span", { class: "mute" }, text.tickRows)
                 : by === "pairs" ? el("span", { class: "mute" }, text.tickPairs)
                     : by === "kind" ? kindChoice(page, asking) : null;
@@ -26,8 +26,8 @@ function askBar(page, asking) {
         asking.luck ? el("div", { class: "luck", role: "status" }, el("p", {}, phrase(asking.luck.said)),
             [...asking.luck.tables, asking.luck.wanted, asking.luck.given].map(smallTable)) : null,
         by === "nothing" ? null : el("div", { class: "bar" },
-            asking.uncovered ? null : el("button", { class: "main", "data-key": "check", onclick: () => page.want({ do: "check" }) }, text.check),
-            asking.uncovered ? null : el("button", { "data-key": "hint", onclick: () => page.want({ do: "hint" }) }, text.hint),
+            asking.uncovered ? null : el("button", { class: "main", "data-key": "check", onclick: () => page.answerAnd({ do: "check" }) }, text.check),
+            asking.uncovered ? null : el("button", { "data-key": "hint", onclick: () => page.answerAnd({ do: "hint" }) }, text.hint),
             asking.canUncover ? el("button", { "data-key": "uncover", "aria-pressed": asking.uncovered === true, onclick: () => page.want({ do: "uncover" }) }, text.uncover) : null)];
 }
 

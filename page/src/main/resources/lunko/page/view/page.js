@@ -18,6 +18,7 @@ class Page {
         this.build();
         this.show(first, null);
         addEventListener("resize", () => this.lanes());
+        addEventListener("pagehide", () => this.keep());
         addEventListener("keydown", event => this.key(event));
         document.fonts && document.fonts.ready.then(() => this.lanes());
     }
@@ -53,12 +54,23 @@ class Page {
             return this.say(this.text.broken);
         }
         this.take(shown);
-        if (shown.keep) this.later(() => this.keep(shown.keep), 200, "keep");
+        if (!shown.keep) return;
+        this.unkept = shown.keep;
+        this.later(() => this.keep(), 200, "keep");
     }
 
-    keep(attempts) {
-        store.write(this.key_, { made: this.ask({ do: "files" }), attempts, at: this.state.lesson.at });
+    /** Keeps what has not been kept yet. */
+    keep() {
+        if (!this.unkept) return;
+        store.write(this.key_, { made: this.ask({ do: "files" }), attempts: this.unkept, at: this.state.lesson.at });
+        this.unkept = null;
         if (store.refused) this.say(this.text.notKept);
+    }
+
+    /** Another query, in the place of what is being typed. */
+    write(sql) {
+        clearTimeout(this.waiting?.write);
+        this.want({ do: "write", sql });
     }
 
     /** Does something a moment later, unless it is asked for again until then. */
@@ -91,7 +103,7 @@ class Page {
         this.asking = el("section", { id: "ask", "aria-label": text.answer });
         this.query = el("section", { "aria-label": text.query });
         this.obstacle = el("div", { class: "problem", role: "status" });
-        this.stage = el("main", { id: "stage" });
+        this.stage = el("section", { id: "stage" });
         this.why = el("p", { id: "why", class: "card", "aria-live": "polite" });
         this.range = el("input", { type: "range", min: 0, "data-key": "range", oninput: event => { this.stop(); this.want({ do: "step", number: Number(event.target.value) }); } });
         this.play = el("button", { id: "play", class: "main icon", "data-key": "play", onclick: () => this.toggle() }, icon(ICONS.play));
@@ -104,6 +116,7 @@ class Page {
         this.picture = el("section", { id: "picture", class: "card", "aria-label": text.picture });
         this.tools = el("div", { class: "bar tools" });
         this.scenes = el("details", { id: "scenes", class: "card" });
+        this.showPlay();
         this.root.setAttribute("aria-busy", "true");
         fill(this.root, this.bar, this.notice, this.note, this.asking, this.query, this.obstacle, this.stage, this.why, this.steps, this.tools, this.tabs, this.picture, this.scenes);
     }
@@ -116,8 +129,7 @@ class Page {
     show(parts, before) {
         const state = this.state;
         if ("lesson" in parts) this.showLesson();
-        fill(this.asking, askBar(this, state.asking));
-        this.asking.hidden = !state.asking;
+        this.showAsking(state.asking);
         fill(this.query, queryView(this, state.query));
         fill(this.obstacle, state.obstacle ? phrase(state.obstacle) : null);
         this.obstacle.hidden = !state.obstacle || state.query.problems?.length > 0;
@@ -125,6 +137,23 @@ class Page {
         if ("stage" in parts || ticked || "lesson" in parts) this.buildStage();
         if ("picture" in parts || state.asking && state.asking.by === "pairs") this.showPicture();
         this.showFrame(before);
+    }
+
+    /** What is asked stays as it is while somebody writes an answer: what is being pressed must not go away. */
+    showAsking(asking) {
+        const shown = JSON.stringify({ ...asking, guess: asking && asking.by === "kind" ? asking.guess : null, at: this.state.lesson.at });
+        if (shown === this.asked) return;
+        this.asked = shown;
+        fill(this.asking, askBar(this, asking));
+        this.asking.hidden = !asking;
+    }
+
+    /** Sends what is written as an answer, and then wants something of it. */
+    answerAnd(wish) {
+        clearTimeout(this.waiting?.answer);
+        const field = this.asking.querySelector("input[type=text],textarea");
+        if (field && !field.disabled && field.value !== (this.state.asking.guess || "")) this.want({ do: "answer", text: field.value });
+        this.want(wish);
     }
 
     showLesson() {
@@ -232,6 +261,8 @@ class Page {
 
     lanes() {
         const { stage, frame } = this.state;
+        // What can be scrolled can be reached by the keyboard.
+        this.root.querySelectorAll(".scroll, #picture").forEach(part => part.scrollWidth > part.clientWidth ? part.setAttribute("tabindex", "0") : part.removeAttribute("tabindex"));
         if (this.gap && frame && frame.lanes) drawLanes(this.gap, this.cards, stage, frame, this.lit);
     }
 

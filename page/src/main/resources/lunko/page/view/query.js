@@ -16,12 +16,12 @@ function queryView(page, query) {
     return [page.trying ? null : el("p", { id: "query" }, words),
         page.trying ? el("textarea", {
             id: "written", "data-key": "written", "aria-label": text.query, spellcheck: "false", autocapitalize: "off", autocomplete: "off",
-            value: query.sql, oninput: event => page.later(() => page.want({ do: "write", sql: event.target.value }), 350)
+            value: query.sql, oninput: event => page.later(() => page.write(event.target.value), 350, "write")
         }) : null,
         query.problems.map((problem, at) => el("div", { class: "problem" + (problem.note ? " note" : ""), role: "status" },
             el("div", {}, phrase(problem.said)),
             problem.fixes.length ? el("div", { class: "bar" }, problem.fixes.map((fix, n) => el("button", {
-                "data-key": `fix-${at}-${n}`, onclick: () => page.want({ do: "write", sql: fix.sql })
+                "data-key": `fix-${at}-${n}`, onclick: () => page.write(fix.sql)
             }, fix.said))) : null)),
         el("div", { class: "bar tools" },
             kinds.length > 1 || kinds.some(kind => !kind.chosen) ? el("label", {}, el("span", { class: "unseen" }, text.kind), el("select", {
