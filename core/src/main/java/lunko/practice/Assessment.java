@@ -10,7 +10,6 @@ import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement.Verdict;
 import lunko.insight.question.Judgement;
 import lunko.lesson.WrittenQuery;
-import lunko.problem.Checked;
 import lunko.show.Asking;
 import lunko.show.Showing;
 import lunko.table.Once;
@@ -28,34 +27,27 @@ public record Assessment(Judgement judgement, Optional<Counterexample> luck) {
     public static Optional<Assessment> of(Asking asking, Showing showing) {
         return asking.judgement(showing).map(judgement -> new Assessment(judgement,
                 judgement.verdict() == Verdict.RIGHT
-                        && asking.guess().orElse(null) instanceof Guess.Written(String sql, _)
+                        && asking.guess().orElse(null) instanceof Guess.Written(_, String sql, _)
                                 ? luck(sql, showing) : Optional.empty()));
     }
 
-    /** Tables on which a query does not give what the one that is shown does. */
     private static Optional<Counterexample> luck(String sql, Showing showing) {
+        return differing(showing, WrittenQuery.of(sql));
+    }
+
+    /** Tables on which the query that is shown and another give other rows. */
+    static Optional<Counterexample> differing(Showing showing, WrittenQuery other) {
         List<Table> tables = showing.lesson().tables();
         WrittenQuery wanted = showing.lesson().staged().query();
-        WrittenQuery given = WrittenQuery.of(sql);
-        Stream<Stage> results = Stream.of(wanted, given)
+        Stream<Stage> results = Stream.of(wanted, other)
                 .flatMap(query -> query.on(tables).<Stream<Stage>>either(Stream::of, _ -> Stream.empty()));
         List<String> used = Once.each(results.flatMap(result -> result.all().stream())
                 .filter(Source.class::isInstance).map(stage -> ((Source) stage).table().name()));
-        return Counterexample.of(tables, used, wanted::on, given::on);
+        return Counterexample.of(tables, used, wanted::on, other::on);
     }
 
     /** Whether it is right, on any tables. */
     public boolean isRight() {
         return judgement.verdict() == Verdict.RIGHT && luck.isEmpty();
-    }
-
-    /** Whether it is right on these tables, and not on others. */
-    public boolean isLuck() {
-        return luck.isPresent();
-    }
-
-    /** What a query gives, where it can run. */
-    static Optional<Stage> result(Checked<Stage> checked) {
-        return checked.either(Optional::of, _ -> Optional.empty());
     }
 }

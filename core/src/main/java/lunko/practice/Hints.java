@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
@@ -13,14 +14,17 @@ import lunko.insight.picture.KindChart;
 import lunko.insight.picture.KindCount;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
+import lunko.insight.question.Goal;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
+import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
+import lunko.table.Value;
 import lunko.words.Language;
 import lunko.words.Sentence;
 
@@ -46,15 +50,18 @@ public final class Hints {
     }
 
     private void find(Answer answer) {
-        if (asking.guess().isEmpty()) all.add(in -> in.practice().answerFirst());
+        if (asking.guess().isEmpty() && !(answer instanceof Answer.Reached)) all.add(in -> in.practice().answerFirst());
         switch (answer) {
             case Answer.Count(long rows) -> number(rows);
             case Answer.Marks(Set<Pointed> _) -> marks();
             case Answer.Kinds(JoinKind kind, List<JoinKind> same, _) -> kind(kind, same);
             case Answer.Cell _ -> cell();
-            case Answer.Result(Stage result) -> {
+            case Answer.Result(Stage result, boolean withoutJoin) -> {
                 if (asking.guess().orElse(null) instanceof Guess.Written given)
-                    all.addAll(new QueryHints(showing, result, given).all());
+                    all.addAll(new QueryHints(showing, result, withoutJoin, given).all());
+            }
+            case Answer.Reached(boolean now) -> {
+                if (!now) tables();
             }
             case Answer.Words _ -> {}
         }
@@ -134,6 +141,31 @@ public final class Hints {
     private Phrase line(KindChart.Line line, Language in) {
         return Phrase.joined(" – ", Arrays.stream(Side.values()).map(side -> line.on(side).stream()
                 .mapToObj(row -> name(side, row, in)).findFirst().orElse(Phrase.EMPTY)).toList());
+    }
+
+    /** What the tables are still like, and what they would have to be. */
+    private void tables() {
+        if (!(asking.question() instanceof Question.ChangeData(Goal goal))) return;
+        switch (goal) {
+            case Goal.KindsAlike() -> showing.outcome().ifPresent(outcome -> {
+                List<KindCount> counts = KindCount.all(outcome).stream()
+                        .filter(count -> Goal.KINDS.contains(count.kind())).toList();
+                all.add(in -> in.practice().countsNow(counts.stream()
+                        .map(count -> in.names().kind(count.kind()) + " " + in.counts().number(count.rows()))
+                        .toList()));
+                all.add(in -> in.practice().everyRowMeetsEveryRow(table(Side.LEFT, in), table(Side.RIGHT, in)));
+            });
+            case Goal.Differ(String sql) -> {
+                all.add(in -> in.practice().stillTheSame());
+                WrittenQuery other = WrittenQuery.of(sql);
+                Assessment.differing(showing, other).ifPresent(found -> all.add(in -> in.practice()
+                        .differOn(found.tables().stream().map(table -> table.name() + ": " + (table.rows().isEmpty()
+                                ? in.counts().rows(0) : table.rows().stream().map(row -> row.values().stream()
+                                        .map(Value::sql).collect(Collectors.joining(", ", "(", ")")))
+                                        .collect(Collectors.joining(" "))))
+                                .toList())));
+            }
+        }
     }
 
     /** Which rows a cell comes from, and why they are together. */

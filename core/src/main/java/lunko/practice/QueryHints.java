@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import lunko.engine.Stage;
 import lunko.insight.comparison.Sameness;
+import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Evaluation;
 import lunko.lesson.WrittenQuery;
@@ -24,8 +25,9 @@ import lunko.words.Sentence;
  * differs, and the clause that does.
  *
  * @param wanted what is to be given
+ * @param withoutJoin whether it has to do without JOIN
  */
-record QueryHints(Showing showing, Stage wanted, Guess.Written given) {
+record QueryHints(Showing showing, Stage wanted, boolean withoutJoin, Guess.Written given) {
 
     List<Sentence> all() {
         return given.result().either(this::ofRows,
@@ -35,12 +37,14 @@ record QueryHints(Showing showing, Stage wanted, Guess.Written given) {
     private List<Sentence> ofRows(Stage result) {
         List<Sentence> all = new ArrayList<>();
         boolean same = Sameness.of(wanted, result).degree().compareTo(Sameness.Degree.OTHER_ORDER) <= 0;
-        if (same) all.add(in -> in.practice().luck());
+        boolean joins = withoutJoin && Answer.hasJoin(given.sql());
+        if (joins) all.add(in -> in.practice().stillJoins());
+        if (same && !joins) all.add(in -> in.practice().luck());
         Evaluation.of(WrittenQuery.of(given.sql()), showing.lesson().tables()).diagnostics().stream()
                 .filter(note -> note.note()).findFirst()
                 .ifPresent(note -> all.add(in -> in.problems().of(note.problem().fault())));
         if (!same) all.add(rows(result));
-        clause().ifPresent(all::add);
+        if (!withoutJoin) clause().ifPresent(all::add);
         return all;
     }
 

@@ -5,14 +5,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Gap;
+import lunko.insight.question.Goal;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.words.Language;
@@ -64,8 +68,12 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
 
     /** What is right of what is shown; nothing, where that cannot be asked there. */
     public Optional<Answer> answer(Showing showing) {
+        if (question() instanceof Question.FillGap(Gap gap)
+                && gap(gap, showing.lesson().staged().query().alone()).isEmpty())
+            return Optional.empty();
         return showing.run().either(run -> Answer.of(question(), run.result(),
-                showing.joins() == 1 ? showing.outcome() : Optional.empty()), _ -> Optional.empty());
+                showing.joins() == 1 ? showing.outcome() : Optional.empty(),
+                sql -> WrittenQuery.of(sql).on(showing.lesson().tables())), _ -> Optional.empty());
     }
 
     /** What the guess comes to, where there is one. */
@@ -73,9 +81,22 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
         return guess.flatMap(guessed -> answer(showing).map(answer -> answer.judge(guessed)));
     }
 
-    /** A query as a guess: what it gives on the tables of a lesson. */
-    public static Guess.Written written(String sql, Lesson lesson) {
-        return new Guess.Written(sql, WrittenQuery.of(sql).on(lesson.tables()));
+    /** A query as a guess, or what fills the gap of one: what it gives on the tables of a lesson. */
+    public Guess.Written written(String text, Lesson lesson) {
+        String sql = question() instanceof Question.FillGap(Gap gap) ? filled(gap, text, lesson) : text;
+        return new Guess.Written(text, sql, WrittenQuery.of(sql).on(lesson.tables()));
+    }
+
+    /** The query of a lesson with something else in the first gap of a sort; as it is, where it has none. */
+    private static String filled(Gap gap, String text, Lesson lesson) {
+        WrittenQuery query = lesson.staged().query().alone();
+        return gap(gap, query).map(at -> query.sql().substring(0, at.start()) + text + query.sql().substring(at.end()))
+                .orElse(query.sql());
+    }
+
+    private static Optional<Stretch> gap(Gap gap, WrittenQuery query) {
+        return query.read().either(read -> Gap.in(read.script(), read.query(), Set.of(gap)).stream().findFirst(),
+                _ -> Optional.empty());
     }
 
     /** The question as it is put. */
@@ -93,6 +114,12 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Question.WhichKind() -> say.askKind();
             case Question.WhatStands(int row, int column) -> say.askCell(row + 1, heading(showing, column));
             case Question.WriteQuery() -> say.askQuery();
+            case Question.FillGap(Gap gap) ->
+                say.askGap(filled(gap, "____", showing.lesson()).strip().replaceAll("\\s+", " "));
+            case Question.SayWithoutJoin() -> say.askWithoutJoin();
+            case Question.ChangeData(Goal.KindsAlike()) ->
+                say.askAlike(in.counts().all(Goal.KINDS.stream().map(in.names()::kind).toList()));
+            case Question.ChangeData(Goal.Differ(String sql)) -> say.askDiffer(sql.strip().replaceAll("\\s+", " "));
             case Question.InWords _ -> "";
         };
     }
@@ -106,9 +133,26 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Answer.Kinds(_, List<JoinKind> same, _) ->
                 same.stream().map(in.names()::kind).collect(Collectors.joining(", "));
             case Answer.Cell(String shown) -> shown;
-            case Answer.Result _ -> showing.lesson().staged().sql().strip().replaceAll("\\s+", " ");
+            case Answer.Result _ -> solution(showing).strip().replaceAll("\\s+", " ");
+            case Answer.Reached(boolean now) -> in.questions().reached(now);
             case Answer.Words(String text) -> text;
         });
+    }
+
+    /** What could be written. */
+    private String solution(Showing showing) {
+        WrittenQuery query = showing.lesson().staged().query().alone();
+        return switch (question()) {
+            case Question.FillGap(Gap gap) -> gap(gap, query).map(at -> at.of(query.sql())).orElse("");
+            case Question.SayWithoutJoin() -> query
+                    .otherWays(showing.lesson().tables(), showing.joinNumber(), showing.lesson().scene().right())
+                    .either(ways -> ways.stream().filter(TriedRephrasing::canBeChosen)
+                            .filter(way -> way.counterexample().isEmpty())
+                            .flatMap(way -> way.said().text().stream()).filter(text -> !Answer.hasJoin(text))
+                            .findFirst().orElse(query.sql()), _ -> query.sql());
+            case Question.WriteQuery(),Question.HowMany(),Question.WhichRows _,Question.WhichPairs() -> query.sql();
+            case Question.WhichKind(),Question.WhatStands _,Question.InWords _,Question.ChangeData _ -> query.sql();
+        };
     }
 
     /** What a row or a pair that is asked for is called: {@code Clover – Oda}. */

@@ -82,6 +82,21 @@ public interface PracticeSentences {
     /** A query has another number of joins than it needs. */
     Phrase joins(int given, int wanted);
 
+    /** How many rows each kind gives now. */
+    Phrase countsNow(List<String> counts);
+
+    /** A cross join gives as many rows as another only where all rows match. */
+    Phrase everyRowMeetsEveryRow(Phrase left, Phrase right);
+
+    /** Two queries still give the same rows. */
+    Phrase stillTheSame();
+
+    /** Rows of tables on which two queries differ. */
+    Phrase differOn(List<String> tables);
+
+    /** A query that is to do without JOIN has one. */
+    Phrase stillJoins();
+
     /** The answer. */
     Phrase solution(String answer);
 }

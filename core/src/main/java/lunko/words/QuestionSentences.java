@@ -21,6 +21,15 @@ public interface QuestionSentences {
     /** {@code write the query}. */
     String writeQuery();
 
+    /** {@code fill the gap}. */
+    String fillGap();
+
+    /** {@code say it without JOIN}. */
+    String sayWithoutJoin();
+
+    /** {@code change the tables}. */
+    String changeData();
+
     /** {@code in your own words}. */
     String inWords();
 
@@ -44,6 +53,21 @@ public interface QuestionSentences {
 
     /** Asks for a query. */
     String askQuery();
+
+    /** Asks what is missing in a query. */
+    String askGap(String query);
+
+    /** Asks for a query that says the same without JOIN. */
+    String askWithoutJoin();
+
+    /** Asks for tables of which kinds of join give as many rows as each other. */
+    String askAlike(String kinds);
+
+    /** Asks for tables of which a query and another give other rows. */
+    String askDiffer(String query);
+
+    /** Whether what is asked of the tables is true of them. */
+    String reached(boolean now);
 
     /** {@code Right}. */
     String right();

@@ -17,7 +17,7 @@ import lunko.handout.file.SvgFile;
 import lunko.handout.motion.Film;
 import lunko.handout.sheet.Variant;
 import lunko.lesson.Lesson;
-import lunko.page.Handed;
+import lunko.page.session.Handed;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;

@@ -4,9 +4,9 @@ import java.util.Set;
 import lunko.handout.figure.Motif;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
-import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
 import lunko.handout.sheet.Variant;
+import lunko.insight.question.Gap;
 import lunko.query.change.SqlDialect;
 
 /**

@@ -121,7 +121,6 @@ final class Browser implements AutoCloseable {
         assertThat(log()).isEmpty();
     }
 
-
     @Override
     public void close() {
         driver.quit();

@@ -17,6 +17,7 @@ import lunko.exchange.json.JsonWriter;
 import lunko.lesson.Lesson;
 import lunko.lesson.TableSet;
 import lunko.lesson.course.Course;
+import lunko.page.desk.Desk;
 import lunko.query.sql.SqlWriter;
 import lunko.steps.JoinAlgorithm;
 import lunko.words.english.English;
@@ -41,7 +42,8 @@ class EngineTest {
     void start(@TempDir Path folder) throws IOException {
         browser = Browser.start(800, 600);
         Path page = folder.resolve("engine.html");
-        Files.writeString(page, "<!DOCTYPE html><meta charset=utf-8><script>" + engine().replace("</script", "<\\/script")
+        String engine = engine().replace("</script", "<\\/script");
+        Files.writeString(page, "<!DOCTYPE html><meta charset=utf-8><script>" + engine
                 + "</script><script>document.documentElement.dataset.ready = ''</script>");
         browser.open(page);
     }
@@ -134,6 +136,7 @@ class EngineTest {
         List<String> asked = wishes.stream().map(JsonWriter::compact).toList();
         Object answers = browser.run("return arguments[0].map(wish => ask(wish))", asked);
         for (int i = 0; i < wishes.size(); i++)
-            assertThat(((List<?>) answers).get(i)).as(asked.get(i)).isEqualTo(JsonWriter.compact(desk.answer(wishes.get(i))));
+            assertThat(((List<?>) answers).get(i)).as(asked.get(i))
+                    .isEqualTo(JsonWriter.compact(desk.answer(wishes.get(i))));
     }
 }

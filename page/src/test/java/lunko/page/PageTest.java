@@ -22,6 +22,7 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.TableEdit;
 import lunko.lesson.course.Course;
 import lunko.page.file.PageFile;
+import lunko.page.session.Handed;
 import lunko.words.english.English;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -157,7 +158,8 @@ class PageTest {
             browser.at("written").clear();
             browser.at("written").sendKeys("SELECT * FROM hives h JOIN keeprs k ON h.keeper_id = k.keeper_id");
             browser.rest();
-            browser.await("return [...document.querySelectorAll('.problem')].some(one => one.innerText.includes('no table keeprs'))");
+            browser.await("return document.querySelector('#written').closest('section').innerText"
+                    + ".includes('no table keeprs')");
             browser.press("fix-0-0");
             assertThat(browser.text("#stage h2.head")).contains("4 rows");
             browser.await("return Object.keys(localStorage).length > 0");

@@ -15,8 +15,11 @@ import lunko.insight.comparison.Sameness;
 import lunko.insight.picture.KindChart;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.problem.Checked;
+import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.sql.FromItem;
+import lunko.query.sql.SqlParser;
 import lunko.table.Truth;
 
 /** What is right. It is computed from the scene, but for words. */
@@ -41,8 +44,15 @@ public sealed interface Answer {
     /** What stands in a cell. */
     record Cell(String shown) implements Answer {}
 
-    /** The rows that a query has to give. */
-    record Result(Stage result) implements Answer {}
+    /**
+     * The rows that a query has to give.
+     *
+     * @param withoutJoin whether it has to do without JOIN
+     */
+    record Result(Stage result, boolean withoutJoin) implements Answer {}
+
+    /** Whether the tables are as they should be. */
+    record Reached(boolean now) implements Answer {}
 
     /** What somebody has written. */
     record Words(String text) implements Answer {}
@@ -52,8 +62,9 @@ public sealed interface Answer {
      *
      * @param result what the query gives
      * @param join its join, where it has one alone
+     * @param run what other queries give on the same tables
      */
-    static Optional<Answer> of(Question question, Stage result, Optional<JoinResult> join) {
+    static Optional<Answer> of(Question question, Stage result, Optional<JoinResult> join, Goal.Run run) {
         return switch (question) {
             case Question.HowMany() -> Optional.of(new Count(result.rows().size()));
             case Question.WhichRows(Side side, Question.Fate fate) -> join.filter(Answer::canBeMarked)
@@ -64,7 +75,9 @@ public sealed interface Answer {
             case Question.WhatStands(int row, int column) ->
                 row < result.rows().size() && column < result.headings().size()
                         ? Optional.of(new Cell(result.rows().get(row).get(column).shown())) : Optional.empty();
-            case Question.WriteQuery() -> Optional.of(new Result(result));
+            case Question.WriteQuery(),Question.FillGap _ -> Optional.of(new Result(result, false));
+            case Question.SayWithoutJoin() -> Optional.of(new Result(result, true));
+            case Question.ChangeData(Goal goal) -> goal.isReached(result, join, run).map(Reached::new);
             case Question.InWords(String answer) -> Optional.of(new Words(answer));
         };
     }
@@ -115,10 +128,19 @@ public sealed interface Answer {
             case Kinds(_, List<JoinKind> same, _) ->
                 Judgement.of(guess instanceof Guess.Kind(JoinKind kind) && same.contains(kind));
             case Cell(String shown) -> Judgement.of(guess instanceof Guess.Typed(String text) && isSame(text, shown));
-            case Result(Stage result) -> Judgement.of(guess instanceof Guess.Written(_, Checked<Stage> given)
-                    && given.either(stage -> isSame(stage, result), _ -> false));
+            case Result(Stage result, boolean withoutJoin) ->
+                Judgement.of(guess instanceof Guess.Written(_, String sql, Checked<Stage> given)
+                        && given.either(stage -> isSame(stage, result), _ -> false)
+                        && !(withoutJoin && hasJoin(sql)));
+            case Reached(boolean now) -> Judgement.of(now);
             case Words _ -> Judgement.OPEN;
         };
+    }
+
+    /** Whether there is a JOIN anywhere in a query. */
+    static boolean hasJoin(String sql) {
+        return new SqlParser(new Origin.Query()).statements(sql).stream().anyMatch(statement -> statement.either(
+                script -> !script.parts(FromItem.JoinedTable.class).isEmpty(), _ -> false));
     }
 
     private static boolean isSame(Stage given, Stage result) {

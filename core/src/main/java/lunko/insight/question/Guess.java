@@ -37,6 +37,9 @@ public sealed interface Guess {
     /** What was typed for a value or in words. */
     record Typed(String text) implements Guess {}
 
-    /** A query, and what it gives, or why it cannot run. */
-    record Written(String sql, Checked<Stage> result) implements Guess {}
+    /** What was typed, the query that it makes, and what that gives, or why it cannot run. */
+    record Written(String text, String sql, Checked<Stage> result) implements Guess {}
+
+    /** That the tables are now as they should be. */
+    record Changed() implements Guess {}
 }

@@ -27,6 +27,15 @@ public sealed interface Question {
     /** Which query has given the result. */
     record WriteQuery() implements Question {}
 
+    /** What is missing in a query, so that it gives the result. */
+    record FillGap(Gap gap) implements Question {}
+
+    /** A query that says the same without JOIN. */
+    record SayWithoutJoin() implements Question {}
+
+    /** Other rows in the tables, so that something is true of them. */
+    record ChangeData(Goal goal) implements Question {}
+
     /** Something in words, with an answer that somebody has written. */
     record InWords(String answer) implements Question {}
 
@@ -68,6 +77,12 @@ public sealed interface Question {
         WHAT_STANDS(QuestionSentences::whatStands),
         /** {@link WriteQuery}. */
         WRITE_QUERY(QuestionSentences::writeQuery),
+        /** {@link FillGap}. */
+        FILL_GAP(QuestionSentences::fillGap),
+        /** {@link SayWithoutJoin}. */
+        SAY_WITHOUT_JOIN(QuestionSentences::sayWithoutJoin),
+        /** {@link ChangeData}. */
+        CHANGE_DATA(QuestionSentences::changeData),
         /** {@link InWords}. */
         IN_WORDS(QuestionSentences::inWords);
 
@@ -91,6 +106,9 @@ public sealed interface Question {
                 case WHICH_KIND -> new WhichKind();
                 case WHAT_STANDS -> new WhatStands(0, 0);
                 case WRITE_QUERY -> new WriteQuery();
+                case FILL_GAP -> new FillGap(Gap.ON);
+                case SAY_WITHOUT_JOIN -> new SayWithoutJoin();
+                case CHANGE_DATA -> new ChangeData(new Goal.KindsAlike());
                 case IN_WORDS -> new InWords("");
             };
         }
@@ -105,6 +123,9 @@ public sealed interface Question {
             case WhichKind() -> Sort.WHICH_KIND;
             case WhatStands _ -> Sort.WHAT_STANDS;
             case WriteQuery() -> Sort.WRITE_QUERY;
+            case FillGap _ -> Sort.FILL_GAP;
+            case SayWithoutJoin() -> Sort.SAY_WITHOUT_JOIN;
+            case ChangeData _ -> Sort.CHANGE_DATA;
             case InWords _ -> Sort.IN_WORDS;
         };
     }
@@ -114,7 +135,8 @@ public sealed interface Question {
         return switch (this) {
             case HowMany(),WhichRows _,WhichPairs(),WhatStands _,InWords _ ->
                 EnumSet.of(Cover.RESULT, Cover.COUNTS, Cover.PICTURE, Cover.MARKS);
-            case WhichKind(),WriteQuery() -> EnumSet.of(Cover.QUERY, Cover.COUNTS, Cover.PICTURE, Cover.WHY);
+            case WhichKind(),WriteQuery(),FillGap _ -> EnumSet.of(Cover.QUERY, Cover.COUNTS, Cover.PICTURE, Cover.WHY);
+            case SayWithoutJoin(),ChangeData _ -> EnumSet.noneOf(Cover.class);
         };
     }
 

@@ -155,6 +155,33 @@ record EnglishPractice(Names names) implements PracticeSentences {
     }
 
     @Override
+    public Phrase countsNow(List<String> counts) {
+        return say("Now it is {}. Rows without a match and rows that match twice make the difference.",
+                String.join(", ", counts));
+    }
+
+    @Override
+    public Phrase everyRowMeetsEveryRow(Phrase left, Phrase right) {
+        return say("A cross join puts every row of {} with every row of {}: the others give as many only where each of "
+                + "them matches.", left, right);
+    }
+
+    @Override
+    public Phrase stillTheSame() {
+        return say("Both queries still give the same rows. By which rows could they differ?");
+    }
+
+    @Override
+    public Phrase differOn(List<String> tables) {
+        return say("They differ on {}.", Phrase.code(String.join("; ", tables)));
+    }
+
+    @Override
+    public Phrase stillJoins() {
+        return say("There is still a JOIN in it: name both tables behind FROM, or ask for a match with EXISTS.");
+    }
+
+    @Override
     public Phrase solution(String answer) {
         return say("The answer: {}", Phrase.code(answer));
     }

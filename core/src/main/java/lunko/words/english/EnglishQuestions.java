@@ -39,6 +39,21 @@ final class EnglishQuestions implements QuestionSentences {
     }
 
     @Override
+    public String fillGap() {
+        return "fill the gap";
+    }
+
+    @Override
+    public String sayWithoutJoin() {
+        return "say it without JOIN";
+    }
+
+    @Override
+    public String changeData() {
+        return "change the tables";
+    }
+
+    @Override
     public String inWords() {
         return "in your own words";
     }
@@ -76,6 +91,31 @@ final class EnglishQuestions implements QuestionSentences {
     @Override
     public String askQuery() {
         return "Which query gives these rows?";
+    }
+
+    @Override
+    public String askGap(String query) {
+        return text("What is missing? {}", query);
+    }
+
+    @Override
+    public String askWithoutJoin() {
+        return "Which query gives the same rows without the word JOIN?";
+    }
+
+    @Override
+    public String askAlike(String kinds) {
+        return text("Change the tables so that {} give the same number of rows, and at least one.", kinds);
+    }
+
+    @Override
+    public String askDiffer(String query) {
+        return text("Change the tables so that the query gives other rows than this one: {}", query);
+    }
+
+    @Override
+    public String reached(boolean now) {
+        return now ? "That is so now." : "That is not so yet.";
     }
 
     @Override

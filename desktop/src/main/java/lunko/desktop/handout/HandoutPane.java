@@ -28,9 +28,9 @@ import lunko.handout.Options;
 import lunko.handout.figure.Motif;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
-import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
 import lunko.handout.sheet.Variant;
+import lunko.insight.question.Gap;
 import lunko.lesson.Lesson;
 import lunko.query.change.SqlDialect;
 

@@ -19,6 +19,8 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Gap;
+import lunko.insight.question.Goal;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
@@ -64,7 +66,10 @@ final class QuestionBox extends VBox {
             case Question.WhatStands(int row, int column) -> parts.add(places(asked, row, column));
             case Question.InWords(String answer) -> parts.add(field("ask-answer-text", answer,
                     words().asking().theAnswer(), text -> asked.asking(new Question.InWords(text))));
-            case Question.HowMany(),Question.WhichPairs(),Question.WhichKind(),Question.WriteQuery() -> {}
+            case Question.FillGap(Gap gap) -> parts.add(gaps(asked, gap));
+            case Question.ChangeData(Goal goal) -> parts.addAll(goals(asked, goal));
+            case Question.HowMany(),Question.WhichPairs(),Question.WhichKind() -> {}
+            case Question.WriteQuery(),Question.SayWithoutJoin() -> {}
         }
         showing.ifPresent(now -> {
             Optional<String> answer = asking.answered(now, words());
@@ -108,6 +113,25 @@ final class QuestionBox extends VBox {
                     case IN_RESULT -> words().asking().rowsThatCome(of);
                 }, of == side && what == fate, Optional.of(asked.asking(new Question.WhichRows(of, what))))))
                 .toArray(ToggleButton[]::new));
+    }
+
+    private Chips gaps(Asked asked, Gap gap) {
+        return new Chips(Stream.of(Gap.values()).map(one -> chip(words().handingOut().gap(one), one == gap,
+                Optional.of(asked.asking(new Question.FillGap(one))))).toArray(ToggleButton[]::new));
+    }
+
+    /** What is to be true of the tables; of another query, that is written. */
+    private List<Node> goals(Asked asked, Goal goal) {
+        String sql = goal instanceof Goal.Differ(String written) ? written : lesson.lesson().get().staged().sql();
+        Chips chips = new Chips(
+                chip(words().asking().kindsAlike(), goal instanceof Goal.KindsAlike,
+                        Optional.of(asked.asking(new Question.ChangeData(new Goal.KindsAlike())))),
+                chip(words().asking().differ(), goal instanceof Goal.Differ,
+                        Optional.of(asked.asking(new Question.ChangeData(new Goal.Differ(sql))))));
+        return goal instanceof Goal.Differ
+                ? List.of(chips, field("ask-other-query", sql, words().asking().typeAnswer(false),
+                        text -> asked.asking(new Question.ChangeData(new Goal.Differ(text)))))
+                : List.of(chips);
     }
 
     private Chips places(Asked asked, int row, int column) {

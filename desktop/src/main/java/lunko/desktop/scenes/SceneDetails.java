@@ -79,10 +79,10 @@ final class SceneDetails extends VBox {
         HBox top = new HBox(head, gap, total);
         top.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(top, named(words().scenes().title(), title), title,
-                named(words().scenes().note(), note), note, named(words().scenes().handed(), handed), handed,
+                named(words().scenes().note(), note), note,
                 named(words().asking().askTheClass(), question), question, named(words().scenes().opens(), opens),
                 opens, looks,
-                named(words().scenes().tables(), own), own);
+                named(words().scenes().tables(), own), own, named(words().scenes().handed(), handed), handed);
         keptWhenLeft(title, () -> new SceneEdit.Entitle(title.getText()));
         keptWhenLeft(note, () -> new SceneEdit.Note(note.getText().strip()));
         keptWhenLeft(handed, () -> new SceneEdit.HandNote(handed.getText().strip()));

@@ -29,8 +29,17 @@ public interface AskWords {
     /** {@code guess: left outer}. */
     String guessedKind(String kind);
 
-    /** {@code Type a query, then Enter}. */
-    String typeQuery();
+    /** What is typed as an answer: a query, or what is missing in one. */
+    String typeAnswer(boolean gap);
+
+    /** The tables are to be changed. */
+    String changeTables();
+
+    /** Five kinds are to give the same number of rows. */
+    String kindsAlike();
+
+    /** The query is to give other rows than another. */
+    String differ();
 
     /** {@code taken as the guess}. */
     String taken();

@@ -1,8 +1,8 @@
 package lunko.desktop.words;
 
+import lunko.insight.question.Gap;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
-import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
 
 /** What is said where something is handed out, and where pictures are copied. */

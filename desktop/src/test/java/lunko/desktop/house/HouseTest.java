@@ -29,7 +29,9 @@ class HouseTest {
     static final ArchRule FLOORS = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("desktop").definedBy("lunko.desktop..")
             .layer("handout").definedBy("lunko.handout..")
+            .layer("page").definedBy("lunko.page..")
             .layer("exchange").definedBy("lunko.exchange..")
+            .layer("practice").definedBy("lunko.practice..")
             .layer("shown").definedBy("lunko.show..")
             .layer("lesson").definedBy("lunko.lesson..")
             .layer("insight").definedBy("lunko.insight..")
@@ -42,22 +44,29 @@ class HouseTest {
             .layer("problem").definedBy("lunko.problem..")
             .whereLayer("desktop").mayNotBeAccessedByAnyLayer()
             .whereLayer("handout").mayOnlyBeAccessedByLayers("desktop")
-            .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop", "handout")
-            .whereLayer("shown").mayOnlyBeAccessedByLayers("desktop", "handout")
-            .whereLayer("lesson").mayOnlyBeAccessedByLayers("shown", "desktop", "exchange", "handout")
-            .whereLayer("insight").mayOnlyBeAccessedByLayers("lesson", "shown", "desktop", "exchange", "handout")
+            .whereLayer("page").mayOnlyBeAccessedByLayers("desktop", "handout")
+            .whereLayer("exchange").mayOnlyBeAccessedByLayers("desktop", "handout", "page")
+            .whereLayer("practice").mayOnlyBeAccessedByLayers("desktop", "page")
+            .whereLayer("shown").mayOnlyBeAccessedByLayers("desktop", "handout", "page", "practice")
+            .whereLayer("lesson")
+            .mayOnlyBeAccessedByLayers("practice", "shown", "desktop", "exchange", "handout", "page")
+            .whereLayer("insight")
+            .mayOnlyBeAccessedByLayers("lesson", "practice", "shown", "desktop", "exchange", "handout", "page")
             .whereLayer("steps")
-            .mayOnlyBeAccessedByLayers("insight", "lesson", "shown", "desktop", "exchange", "handout")
+            .mayOnlyBeAccessedByLayers("insight", "lesson", "practice", "shown", "desktop", "exchange", "handout",
+                    "page")
             .whereLayer("engine")
-            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange", "handout")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "practice", "shown", "desktop", "exchange",
+                    "handout", "page")
             .whereLayer("query")
-            .mayOnlyBeAccessedByLayers("problem", "words", "engine", "steps", "insight", "lesson", "shown", "desktop",
-                    "exchange", "handout")
+            .mayOnlyBeAccessedByLayers("problem", "words", "engine", "steps", "insight", "lesson", "practice", "shown",
+                    "desktop", "exchange", "handout", "page")
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "shown", "desktop", "exchange", "handout")
+            .mayOnlyBeAccessedByLayers("steps", "insight", "lesson", "practice", "shown", "desktop", "exchange",
+                    "handout", "page")
             .whereLayer("table").mayOnlyBeAccessedByLayers(
-                    "problem", "words", "query", "engine", "steps", "insight", "lesson", "shown", "desktop",
-                    "exchange", "handout");
+                    "problem", "words", "query", "engine", "steps", "insight", "lesson", "practice", "shown",
+                    "desktop", "exchange", "handout", "page");
 
     @ArchTest
     static final ArchRule ROOMS_OF_THE_DESKTOP = layeredArchitecture().consideringOnlyDependenciesInLayers()
@@ -83,15 +92,27 @@ class HouseTest {
     /** What is wrong is said as data: its sentence, as any other, is a language's affair. */
     @ArchTest
     static final ArchRule NOBODY_KNOWS_A_LANGUAGE = noClasses()
-            .that().resideOutsideOfPackages("lunko.words.english..", "lunko.desktop.words..", "lunko.bench..")
+            .that().resideOutsideOfPackages("lunko.words.english..", "lunko.desktop.words..", "lunko.bench..",
+                    "lunko.page.engine..")
             .should().dependOnClassesThat()
             .resideInAnyPackage("lunko.words.english..", "lunko.desktop.words.english..");
 
     @ArchTest
     static final ArchRule CORE_IS_JDK_ANTLR_AND_TEXT_ONLY = classes()
-            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..", "lunko.handout..")
+            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..", "lunko.handout..",
+                    "lunko.page..")
             .should().onlyDependOnClassesThat()
             .resideInAnyPackage("java..", "lunko..", "org.antlr..", "org.apache.commons.text..");
+
+    /** What a browser's Java lacks, or does otherwise: drawing by chance, comparing arrays, normal forms of texts. */
+    @ArchTest
+    static final ArchRule CORE_DOES_WITHOUT_WHAT_A_BROWSER_LACKS = noClasses()
+            .that().resideOutsideOfPackages("lunko.desktop..", "lunko.exchange..", "lunko.handout..", "lunko.bench..")
+            .and().doNotHaveSimpleName("LookAlikes").and().resideOutsideOfPackage("lunko.page.file..")
+            .should().dependOnClassesThat().haveFullyQualifiedName("java.util.Random")
+            .orShould().dependOnClassesThat().haveFullyQualifiedName("java.text.Normalizer")
+            .orShould().dependOnClassesThat().resideInAPackage("java.util.concurrent.atomic")
+            .orShould().callMethod(java.util.Arrays.class, "compare", int[].class, int[].class);
 
     @ArchTest
     static final ArchRule NO_INTERFACE_CODE_BELOW_THE_DESKTOP = noClasses()

@@ -5,11 +5,16 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lunko.exchange.json.Json;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Gap;
+import lunko.insight.question.Goal;
 import lunko.insight.question.Question;
 import lunko.query.Side;
 
 /** Questions as they stand in {@code lesson.json}: of a sort, with what that needs. */
 final class QuestionNodes {
+    private static final String KINDS_ALIKE = "kinds-alike";
+    private static final String DIFFER = "differ";
+
     private QuestionNodes() {}
 
     /** Describes a question. */
@@ -21,6 +26,10 @@ final class QuestionNodes {
                 node.with("side", side.id()).with("fate", id(fate));
             case Question.WhatStands(int row, int column) -> node.with("row", row + 1).with("column", column + 1);
             case Question.InWords(String answer) -> node.with("answer", answer);
+            case Question.FillGap(Gap gap) -> node.with("gap", gap.toString());
+            case Question.ChangeData(Goal.KindsAlike()) -> node.with("goal", KINDS_ALIKE);
+            case Question.ChangeData(Goal.Differ(String sql)) -> node.with("goal", DIFFER).with("query", sql);
+            case Question.SayWithoutJoin() -> node;
             case Question.HowMany(),Question.WhichPairs(),Question.WhichKind(),Question.WriteQuery() -> node;
         };
     }
@@ -39,7 +48,10 @@ final class QuestionNodes {
                     named(Question.Fate.values(), node.at("fate").text()).orElse(Question.Fate.UNMATCHED));
             case WHAT_STANDS -> new Question.WhatStands(place(node.at("row")), place(node.at("column")));
             case IN_WORDS -> new Question.InWords(node.at("answer").text(""));
-            case HOW_MANY, WHICH_PAIRS, WHICH_KIND, WRITE_QUERY -> sort.usual();
+            case FILL_GAP -> new Question.FillGap(named(Gap.values(), node.at("gap").text()).orElse(Gap.ON));
+            case CHANGE_DATA -> new Question.ChangeData(node.at("goal").text().equals(DIFFER)
+                    ? new Goal.Differ(node.at("query").text()) : new Goal.KindsAlike());
+            case SAY_WITHOUT_JOIN, HOW_MANY, WHICH_PAIRS, WHICH_KIND, WRITE_QUERY -> sort.usual();
         };
     }
 

@@ -20,6 +20,7 @@ import lunko.handout.figure.StageFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.figure.TablesFigure;
 import lunko.handout.figure.TextFigure;
+import lunko.insight.question.Gap;
 import lunko.insight.question.Question;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Stretch;
@@ -107,7 +108,8 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
             }
             Set<Gap> wanted = asks(Question.Sort.WHICH_KIND) ? Set.of(Gap.KIND) : gaps;
             String sql = showing.lesson().staged().query().alone().sql().strip();
-            List<Stretch> missing = Gap.in(WrittenQuery.of(sql), wanted);
+            List<Stretch> missing = WrittenQuery.of(sql).read().either(
+                    read -> Gap.in(read.script(), read.query(), wanted), _ -> List.of());
             Drawing query = QueryFigure.of(sql, missing, showing.hues(), width());
             // A kind that is said by EXISTS would give itself away.
             if (asks(Question.Sort.WHICH_KIND))

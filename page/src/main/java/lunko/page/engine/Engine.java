@@ -2,7 +2,7 @@ package lunko.page.engine;
 
 import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonWriter;
-import lunko.page.Desk;
+import lunko.page.desk.Desk;
 import lunko.problem.Origin;
 import lunko.words.english.English;
 import org.teavm.jso.JSExport;

@@ -19,8 +19,8 @@ import java.util.zip.GZIPOutputStream;
 import lunko.exchange.file.JsonText;
 import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonWriter;
-import lunko.page.Desk;
-import lunko.page.Handed;
+import lunko.page.desk.Desk;
+import lunko.page.session.Handed;
 import lunko.words.Language;
 
 /**

@@ -12,8 +12,8 @@ import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
-import lunko.page.Attempt;
-import lunko.page.Session;
+import lunko.page.session.Attempt;
+import lunko.page.session.Session;
 import lunko.practice.Assessment;
 import lunko.query.Side;
 import lunko.show.Asking;
@@ -58,8 +58,9 @@ record AskJson(Session session, Asking asking, Language in) {
             case Question.WhichRows _ -> "rows";
             case Question.WhichPairs() -> "pairs";
             case Question.WhichKind() -> "kind";
-            case Question.WhatStands _,Question.InWords _ -> "text";
-            case Question.WriteQuery() -> "query";
+            case Question.WhatStands _,Question.InWords _,Question.FillGap _ -> "text";
+            case Question.WriteQuery(),Question.SayWithoutJoin() -> "query";
+            case Question.ChangeData _ -> "tables";
         };
     }
 
@@ -94,9 +95,9 @@ record AskJson(Session session, Asking asking, Language in) {
         return switch (guess) {
             case Guess.Number(long rows) -> String.valueOf(rows);
             case Guess.Typed(String text) -> text;
-            case Guess.Written(String sql, _) -> sql;
+            case Guess.Written(String text, _, _) -> text;
             case Guess.Kind(var kind) -> kind.id();
-            case Guess.Marked _ -> "";
+            case Guess.Marked _,Guess.Changed() -> "";
         };
     }
 

@@ -1,7 +1,7 @@
 package lunko.page.shown;
 
 import lunko.insight.question.Question.Cover;
-import lunko.page.Session;
+import lunko.page.session.Session;
 
 /** What is covered, because it would give an answer away. */
 record Covers(boolean counts, boolean picture, boolean query, boolean why) {

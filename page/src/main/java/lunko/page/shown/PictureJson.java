@@ -17,7 +17,7 @@ import lunko.insight.picture.PairGrid;
 import lunko.insight.picture.TableHue;
 import lunko.insight.picture.ThreeCircles;
 import lunko.insight.picture.VennRegions;
-import lunko.page.PagePicture;
+import lunko.page.session.PagePicture;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Showing;

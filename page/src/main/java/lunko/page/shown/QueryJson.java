@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import lunko.exchange.json.Json;
 import lunko.insight.picture.KindCount;
 import lunko.lesson.Diagnostic;
-import lunko.page.Session;
+import lunko.page.session.Session;
 import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.sql.Lexeme;

@@ -96,7 +96,8 @@ public final class AskBar extends HBox {
             case Question.WhichKind() -> List.of(about(words().asking().chooseKind()));
             case Question.WhatStands _,Question.InWords _ ->
                 List.of(field(240, text -> Optional.of(new Guess.Typed(text))));
-            case Question.WriteQuery() -> List.of(queryField());
+            case Question.WriteQuery(),Question.SayWithoutJoin(),Question.FillGap _ -> List.of(queryField());
+            case Question.ChangeData _ -> List.of(about(words().asking().changeTables()));
         };
     }
 
@@ -120,15 +121,16 @@ public final class AskBar extends HBox {
         return switch (guess) {
             case Guess.Number(long rows) -> String.valueOf(rows);
             case Guess.Typed(String text) -> text;
-            case Guess.Written(String sql, _) -> sql;
-            case Guess.Kind _,Guess.Marked _ -> "";
+            case Guess.Written(String text, _, _) -> text;
+            case Guess.Kind _,Guess.Marked _,Guess.Changed() -> "";
         };
     }
 
     private TextField queryField() {
         TextField field = field(460, _ -> Optional.empty());
         field.getStyleClass().add("sql-field");
-        field.setPromptText(words().asking().typeQuery());
+        field.setPromptText(words().asking().typeAnswer(model.asking().get()
+                .filter(open -> open.question() instanceof Question.FillGap).isPresent()));
         field.setOnAction(_ -> {
             model.guess(field.getText());
             field.getScene().getRoot().requestFocus();

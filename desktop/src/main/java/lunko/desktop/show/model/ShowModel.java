@@ -59,7 +59,8 @@ public final class ShowModel {
     /** What the lesson that comes next shows, where that has been found out already. */
     private Optional<Showing> ready = Optional.empty();
     private final Latest<QueryGuessed, Runnable> guesses = new Latest<>("guess", guessed -> {
-        Guess.Written written = Asking.written(guessed.sql(), guessed.lesson());
+        Guess.Written written = new Asking(guessed.asked(), Optional.empty(), false).written(guessed.sql(),
+                guessed.lesson());
         return () -> guessed(guessed, written);
     }, Runnable::run);
 

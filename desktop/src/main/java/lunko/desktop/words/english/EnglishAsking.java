@@ -50,8 +50,23 @@ record EnglishAsking(Names names) implements AskWords {
     }
 
     @Override
-    public String typeQuery() {
-        return "type a query, then Enter";
+    public String typeAnswer(boolean gap) {
+        return gap ? "what is missing, Enter" : "type a query, then Enter";
+    }
+
+    @Override
+    public String changeTables() {
+        return "change the tables";
+    }
+
+    @Override
+    public String kindsAlike() {
+        return "five kinds, as many rows";
+    }
+
+    @Override
+    public String differ() {
+        return "other rows than this query";
     }
 
     @Override

@@ -3,10 +3,10 @@ package lunko.desktop.words.english;
 import static lunko.words.english.Say.counted;
 import static lunko.words.english.Say.text;
 
+import lunko.insight.question.Gap;
 import lunko.desktop.words.HandoutWords;
 import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
-import lunko.handout.sheet.Gap;
 import lunko.handout.sheet.Paper;
 
 /** What is said where something is handed out, in English. */

@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.session;
 
 import java.util.Optional;
 import lunko.insight.question.Guess;

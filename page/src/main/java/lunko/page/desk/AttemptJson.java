@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.desk;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -11,6 +11,8 @@ import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Lesson;
+import lunko.page.session.Attempt;
+import lunko.page.session.Wish;
 import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Asking;
@@ -36,9 +38,11 @@ final class AttemptJson {
         return switch (guess) {
             case Guess.Number(long rows) -> Json.EMPTY.with("number", rows);
             case Guess.Typed(String text) -> Json.EMPTY.with("text", text);
-            case Guess.Written(String sql, _) -> Json.EMPTY.with("sql", sql);
+            case Guess.Written(String text, _, _) -> Json.EMPTY.with("sql", text);
+            case Guess.Changed() -> Json.EMPTY.with("changed", true);
             case Guess.Kind(JoinKind kind) -> Json.EMPTY.with("kind", kind.id());
-            case Guess.Marked(Set<Pointed> marked) -> Json.EMPTY.with("marked", Answer.sorted(marked).map(AttemptJson::of));
+            case Guess.Marked(Set<Pointed> marked) ->
+                Json.EMPTY.with("marked", Answer.sorted(marked).map(AttemptJson::of));
         };
     }
 
@@ -63,7 +67,8 @@ final class AttemptJson {
     private static Optional<Guess> guess(Json guess, Lesson lesson) {
         if (guess.has("number")) return guess.at("number").whole().map(Guess.Number::new);
         if (guess.has("text")) return Optional.of(new Guess.Typed(guess.at("text").text()));
-        if (guess.has("sql")) return Optional.of(Asking.written(guess.at("sql").text(), lesson));
+        if (guess.has("sql")) return Asking.of(lesson).map(open -> open.written(guess.at("sql").text(), lesson));
+        if (guess.has("changed")) return Optional.of(new Guess.Changed());
         if (guess.has("kind")) return JoinKind.named(guess.at("kind").text()).map(Guess.Kind::new);
         if (!guess.has("marked")) return Optional.empty();
         Set<Pointed> marked = new HashSet<>();

@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.desk;
 
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
@@ -9,6 +9,9 @@ import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonReader;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
+import lunko.page.session.Handed;
+import lunko.page.session.Session;
+import lunko.page.session.Wish;
 import lunko.page.shown.SessionJson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;

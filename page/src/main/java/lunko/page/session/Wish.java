@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.session;
 
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -66,7 +66,7 @@ public sealed interface Wish {
     record Uncover() implements Wish {}
 
     /** The wish that is described; nothing, where none is. */
-    static Optional<Wish> of(Json json) {
+    public static Optional<Wish> of(Json json) {
         return switch (json.at("do").text()) {
             case "scene" -> Optional.of(new Scene(json.at("number").whole(0)));
             case "step" -> json.at("number").whole().map(Step::new);
@@ -93,7 +93,7 @@ public sealed interface Wish {
     }
 
     /** What is pointed at: a row of a side, a pair, or, by where it comes from, a row of the result. */
-    static Optional<Pointed> pointed(Json json) {
+    public static Optional<Pointed> pointed(Json json) {
         Optional<Integer> left = json.at("left").whole().map(Long::intValue);
         Optional<Integer> right = json.at("right").whole().map(Long::intValue);
         if (left.isPresent() && right.isPresent())

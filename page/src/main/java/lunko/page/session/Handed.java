@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.session;
 
 import java.util.List;
 import java.util.Optional;

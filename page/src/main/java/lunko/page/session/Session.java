@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.session;
 
 import java.util.HashMap;
 import java.util.List;
@@ -166,8 +166,9 @@ public record Session(Handed handed, History history, Showing showing, Optional<
         // What they think has to be checked anew, on what is there now.
         return new Session(handed, other, now, Optional.empty(), picture, attempts)
                 .attempting(attempt -> attempt.guess()
-                        .map(guess -> attempt.guessing(guess instanceof Guess.Written(String sql, _)
-                                ? Asking.written(sql, other.lesson()) : guess))
+                        .map(guess -> attempt.guessing(guess instanceof Guess.Written(String text, _, _)
+                                ? asking().map(open -> (Guess) open.written(text, other.lesson())).orElse(guess)
+                                : guess))
                         .orElse(attempt));
     }
 
@@ -202,14 +203,18 @@ public record Session(Handed handed, History history, Showing showing, Optional<
         return asking().map(open -> switch (open.question()) {
             case Question.HowMany() -> text.strip().matches("[0-9]{1,15}")
                     ? guessing(new Guess.Number(Long.parseLong(text.strip()))) : guessing(new Guess.Typed(text));
-            case Question.WriteQuery() -> guessing(Asking.written(text, lesson()));
-            case Question.WhatStands _,Question.InWords _,Question.WhichKind(),Question.WhichPairs(),Question.WhichRows _ ->
-                guessing(new Guess.Typed(text));
+            case Question.WriteQuery(),Question.SayWithoutJoin(),Question.FillGap _ ->
+                guessing(open.written(text, lesson()));
+            case Question.ChangeData _ -> this;
+            case Question.WhatStands _,Question.InWords _ -> guessing(new Guess.Typed(text));
+            case Question.WhichKind(),Question.WhichPairs(),Question.WhichRows _ -> this;
         }).orElse(this);
     }
 
     private Session checked() {
         if (asking().isEmpty()) return this;
+        if (asking().get().question() instanceof Question.ChangeData && attempt().guess().isEmpty())
+            return guessing(new Guess.Changed()).checked();
         Optional<Assessment> found = Assessment.of(asking().get(), showing);
         Session checked = found.map(as -> attempting(attempt -> attempt.assessed(as))).orElse(this);
         return checked.attempt().uncovered() ? checked.showing(showing.at(Long.MAX_VALUE)) : checked;

@@ -1,4 +1,4 @@
-package lunko.page;
+package lunko.page.session;
 
 import java.util.Locale;
 import java.util.function.Function;
