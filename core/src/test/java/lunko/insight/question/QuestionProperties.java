@@ -34,7 +34,8 @@ import net.jqwik.api.domains.DomainContext;
 class QuestionProperties {
 
     private static Optional<Answer> answer(Question question, SomeJoin some) {
-        return Answer.of(question, some.joined(), Optional.of(JoinResult.of(some.joined())));
+        return Answer.of(question, some.joined(), Optional.of(JoinResult.of(some.joined())),
+                _ -> Checked.invalid(new SyntaxFault.NothingWritten()));
     }
 
     @Property(tries = 300)
@@ -117,11 +118,11 @@ class QuestionProperties {
     void aQueryIsRightIfItGivesTheSameRows(@ForAll SomeJoin some) {
         Stage result = some.joined();
         Answer answer = answer(new Question.WriteQuery(), some).orElseThrow();
-        assertThat(answer.judge(new Guess.Written("", Checked.valid(result))).verdict()).isEqualTo(Verdict.RIGHT);
-        assertThat(answer.judge(new Guess.Written("", Checked.invalid(new SyntaxFault.NothingWritten()))).verdict())
+        assertThat(answer.judge(new Guess.Written("", "", Checked.valid(result))).verdict()).isEqualTo(Verdict.RIGHT);
+        assertThat(answer.judge(new Guess.Written("", "", Checked.invalid(new SyntaxFault.NothingWritten()))).verdict())
                 .isEqualTo(Verdict.WRONG);
         if (some.joined().join().kind() == JoinKind.INNER && !result.rows().isEmpty())
-            assertThat(answer.judge(new Guess.Written("", Checked.valid(some.as(JoinKind.LEFT_ANTI)))).verdict())
+            assertThat(answer.judge(new Guess.Written("", "", Checked.valid(some.as(JoinKind.LEFT_ANTI)))).verdict())
                     .isEqualTo(Verdict.WRONG);
     }
 }

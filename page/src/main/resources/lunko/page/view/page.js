@@ -17,7 +17,7 @@ class Page {
         this.timer = 0;
         this.build();
         this.show(first, null);
-        addEventListener("resize", () => this.lanes());
+        addEventListener("resize", () => { this.lanes(); this.reach(); });
         addEventListener("pagehide", () => this.keep());
         addEventListener("keydown", event => this.key(event));
         document.fonts && document.fonts.ready.then(() => this.lanes());
@@ -130,20 +130,28 @@ class Page {
         const state = this.state;
         if ("lesson" in parts) this.showLesson();
         this.showAsking(state.asking);
-        fill(this.query, queryView(this, state.query));
+        if (this.isOther("query", [state.query, this.trying])) fill(this.query, queryView(this, state.query));
         fill(this.obstacle, state.obstacle ? phrase(state.obstacle) : null);
         this.obstacle.hidden = !state.obstacle || state.query.problems?.length > 0;
         const ticked = state.asking && state.asking.by === "rows";
         if ("stage" in parts || ticked || "lesson" in parts) this.buildStage();
         if ("picture" in parts || state.asking && state.asking.by === "pairs") this.showPicture();
         this.showFrame(before);
+        if ("stage" in parts || "picture" in parts) this.reach();
+    }
+
+    /** Whether a part is to show something else than it does. */
+    isOther(part, shown) {
+        this.shown ??= {};
+        const now = JSON.stringify(shown);
+        if (this.shown[part] === now) return false;
+        this.shown[part] = now;
+        return true;
     }
 
     /** What is asked stays as it is while somebody writes an answer: what is being pressed must not go away. */
     showAsking(asking) {
-        const shown = JSON.stringify({ ...asking, guess: asking && asking.by === "kind" ? asking.guess : null, at: this.state.lesson.at });
-        if (shown === this.asked) return;
-        this.asked = shown;
+        if (!this.isOther("asking", { ...asking, guess: asking && asking.by === "kind" ? asking.guess : null, at: this.state.lesson.at })) return;
         fill(this.asking, askBar(this, asking));
         this.asking.hidden = !asking;
     }
@@ -216,7 +224,6 @@ class Page {
         [this.why, this.steps, this.stage].forEach(part => { part.hidden = !frame || !stage; });
         if (!frame || !stage) return;
         const was = before && before.frame;
-        fill(this.why, el("span", { class: "step" }, frame.step), phrase(this.lit && this.lit.why ? this.lit.why : frame.why));
         this.range.max = frame.last;
         this.range.value = frame.number;
         this.range.style.setProperty("--done", 100 * frame.number / Math.max(1, frame.last) + "%");
@@ -226,7 +233,6 @@ class Page {
         this.steps.querySelector("[data-key=on]").disabled = this.steps.querySelector("[data-key=end]").disabled = frame.number === frame.last;
         (frame.inputs || []).forEach((shown, at) => this.cards[at] && showStates(this.cards[at], stage.inputs[at], shown));
         this.showResult(frame);
-        this.lanes();
         this.light();
         if (frame.number === frame.last) this.stop();
         const landed = frame.landed;
@@ -238,6 +244,7 @@ class Page {
 
     showResult(frame) {
         const stage = this.state.stage, landed = frame.landed;
+        if (!this.isOther("result", landed) && this.stage.querySelector("[data-result]")) return;
         fill(this.resultHead, stage.result.title, " ", el("small", {}, landed.said || ""));
         this.stage.querySelectorAll("[data-result]").forEach(part => part.remove());
         const sided = stage.sort === "join" && stage.result.columns.some(column => column.side);
@@ -259,10 +266,13 @@ class Page {
         });
     }
 
+    /** What can be scrolled can be reached by the keyboard. */
+    reach() {
+        this.root.querySelectorAll(".scroll, #picture").forEach(part => part.scrollWidth > part.clientWidth ? part.setAttribute("tabindex", "0") : part.removeAttribute("tabindex"));
+    }
+
     lanes() {
         const { stage, frame } = this.state;
-        // What can be scrolled can be reached by the keyboard.
-        this.root.querySelectorAll(".scroll, #picture").forEach(part => part.scrollWidth > part.clientWidth ? part.setAttribute("tabindex", "0") : part.removeAttribute("tabindex"));
         if (this.gap && frame && frame.lanes) drawLanes(this.gap, this.cards, stage, frame, this.lit);
     }
 

@@ -1,0 +1,168 @@
+package lunko.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import lunko.Said;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Gap;
+import lunko.insight.question.Goal;
+import lunko.insight.question.Guess;
+import lunko.insight.question.Judgement.Verdict;
+import lunko.insight.question.Question;
+import lunko.lesson.CellEdit;
+import lunko.lesson.DemoLesson;
+import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
+import lunko.lesson.WrittenQuery;
+import lunko.query.JoinKind;
+import lunko.show.Asking;
+import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
+import lunko.table.Table;
+import net.jqwik.api.EdgeCasesMode;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/** What answers come to, and what helps with those that are not right. */
+class PracticeProperties {
+    private static final List<JoinKind> KINDS =
+            List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER);
+
+    private static Lesson showing(Lesson lesson, String sql, Question question) {
+        Lesson written = SceneEdit.Write.of(sql).applyTo(lesson).expect();
+        return new SceneEdit.Ask(Optional.of(Asked.plainly(question))).applyTo(written).expect();
+    }
+
+    private static Asking asking(Lesson lesson) {
+        return Asking.of(lesson).orElseThrow();
+    }
+
+    private static Showing shown(Lesson lesson) {
+        return Showing.of(lesson, JoinAlgorithm.NESTED_LOOP);
+    }
+
+    private static Assessment assess(Lesson lesson, String answer) {
+        Asking asking = asking(lesson);
+        return Assessment.of(asking.guessing(asking.written(answer, lesson)), shown(lesson)).orElseThrow();
+    }
+
+    private static List<String> hints(Lesson lesson, String answer) {
+        Asking asking = asking(lesson);
+        return Hints.of(asking.guessing(asking.written(answer, lesson)), shown(lesson)).stream()
+                .map(hint -> hint.in(Said.ENGLISH).text()).toList();
+    }
+
+    private static String sql(JoinKind kind, String where) {
+        return "SELECT h.hive, k.keeper FROM hives h " + kind.words().orElseThrow()
+                + " keepers k ON h.keeper_id = k.keeper_id" + where;
+    }
+
+    /** Whatever keys stand there: the query itself is right, and others are not, or give the same on any tables. */
+    @Property(tries = 60, edgeCases = EdgeCasesMode.NONE)
+    void aQueryIsRightAndItsMutantsAreToldApart(@ForAll @IntRange(min = 0, max = 3) int kind,
+            @ForAll boolean filtered, @ForAll List<@IntRange(min = 10, max = 16) Integer> keys) {
+        String where = filtered ? " WHERE k.village = 'Ashholt'" : "";
+        Lesson lesson = showing(keyed(keys), sql(KINDS.get(kind), where), new Question.WriteQuery());
+        assertThat(assess(lesson, sql(KINDS.get(kind), where)).isRight()).isTrue();
+        for (JoinKind other : KINDS) {
+            if (other == KINDS.get(kind)) continue;
+            Assessment found = assess(lesson, sql(other, where));
+            // Behind a filter on keepers, a kept hive is gone: those kinds are one.
+            boolean same = filtered && isOne(other) == isOne(KINDS.get(kind));
+            assertThat(found.isRight()).as(other + " for " + KINDS.get(kind) + where).isEqualTo(same);
+            if (!same) assertThat(hints(lesson, sql(other, where)))
+                    .anyMatch(hint -> hint.contains(Said.ENGLISH.names().join(other)))
+                    .last().asString().startsWith("The answer: SELECT h.hive");
+        }
+        if (filtered) assertThat(hints(lesson, sql(KINDS.get(kind), ""))).contains("It needs a WHERE.");
+        if (filtered) assertThat(assess(lesson, sql(KINDS.get(kind), "")).isRight()).isFalse();
+        String swapped = "SELECT h.hive, k.keeper FROM keepers k " + KINDS.get(kind).mirrored().words().orElseThrow()
+                + " hives h ON k.keeper_id = h.keeper_id" + where;
+        assertThat(assess(lesson, swapped).isRight()).isTrue();
+    }
+
+    private static boolean isOne(JoinKind kind) {
+        return kind == JoinKind.INNER || kind == JoinKind.LEFT_OUTER;
+    }
+
+    /** The demo lesson with other keys in its hives. */
+    private static Lesson keyed(List<Integer> keys) {
+        Lesson lesson = DemoLesson.lesson();
+        Table hives = lesson.table("hives");
+        for (int row = 0; row < Math.min(keys.size(), hives.rows().size()); row++)
+            lesson = new CellEdit.Type("hives", hives.rows().get(row).id(), 2, String.valueOf(keys.get(row)))
+                    .applyTo(lesson).expect();
+        return lesson;
+    }
+
+    @Property(tries = 100, edgeCases = EdgeCasesMode.NONE)
+    void kindsAreAlikeWhereTheirQueriesGiveAsManyRows(
+            @ForAll List<@IntRange(min = 11, max = 12) Integer> keys, @ForAll boolean one) {
+        Lesson lesson = keyed(keys);
+        if (one) for (String table : List.of("hives", "keepers"))
+            lesson = new lunko.lesson.RowEdit.Delete(table, 1, lesson.table(table).rows().size() - 1).applyTo(lesson)
+                    .expect();
+        Lesson asked = showing(lesson, sql(JoinKind.INNER, ""), new Question.ChangeData(new Goal.KindsAlike()));
+        Lesson on = asked;
+        List<Integer> rows = new ArrayList<>(KINDS.stream().map(kind -> rows(sql(kind, ""), on)).toList());
+        rows.add(rows("SELECT * FROM hives CROSS JOIN keepers", on));
+        boolean alike = rows.stream().distinct().count() == 1 && rows.getFirst() > 0;
+        Asking asking = asking(asked).guessing(new Guess.Changed());
+        assertThat(asking.judgement(shown(asked)).orElseThrow().verdict() == Verdict.RIGHT).as(rows.toString())
+                .isEqualTo(alike);
+        if (!alike) assertThat(Hints.of(asking, shown(asked)).getFirst().in(Said.ENGLISH).text())
+                .contains("inner " + rows.getFirst());
+    }
+
+    private static int rows(String sql, Lesson lesson) {
+        return WrittenQuery.of(sql).on(lesson.tables()).expect().rows().size();
+    }
+
+    @Test
+    void aQueryThatIsRightOnTheseRowsAloneIsRightByLuck() {
+        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""), new Question.WriteQuery());
+        String lucky = sql(JoinKind.INNER, " WHERE h.hive_no <> 3");
+        Assessment found = assess(lesson, lucky);
+        assertThat(found.isRight()).isFalse();
+        assertThat(found.luck().orElseThrow().one().rows()).isNotEqualTo(found.luck().get().other().rows());
+        assertThat(hints(lesson, lucky)).first().asString().contains("by luck");
+        assertThat(hints(lesson, lucky)).contains("It needs no WHERE.");
+    }
+
+    @Test
+    void aGapIsFilledByWhatMeansTheSame() {
+        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.LEFT_OUTER, ""), new Question.FillGap(Gap.ON));
+        assertThat(asking(lesson).said(shown(lesson), Said.ENGLISH)).contains("LEFT JOIN keepers k ON ____");
+        assertThat(asking(lesson).answered(shown(lesson), Said.ENGLISH)).contains("h.keeper_id = k.keeper_id");
+        assertThat(assess(lesson, "k.keeper_id = h.keeper_id").isRight()).isTrue();
+        assertThat(assess(lesson, "k.keeper_id = h.hive_no").isRight()).isFalse();
+        assertThat(hints(lesson, "k.keeper_id = h.hive_no")).contains("Look at your ON.");
+        assertThat(hints(lesson, "k.keeper = ")).first().asString().startsWith("Your query cannot run yet.");
+    }
+
+    @Test
+    void withoutJoinMeansWithoutIt() {
+        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""), new Question.SayWithoutJoin());
+        assertThat(assess(lesson, sql(JoinKind.INNER, "")).isRight()).isFalse();
+        assertThat(hints(lesson, sql(JoinKind.INNER, ""))).first().asString().contains("still a JOIN");
+        assertThat(assess(lesson, "SELECT hive, keeper FROM hives h, keepers k WHERE h.keeper_id = k.keeper_id").isRight())
+                .isTrue();
+        String answer = asking(lesson).answered(shown(lesson), Said.ENGLISH).orElseThrow();
+        assertThat(answer).doesNotContain("JOIN");
+        assertThat(assess(lesson, answer).isRight()).isTrue();
+    }
+
+    @Test
+    void aMistakeThatHasANameIsNamed() {
+        Lesson lesson = showing(DemoLesson.lesson(),
+                "SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'Ashholt'",
+                new Question.WriteQuery());
+        assertThat(hints(lesson, "SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
+                + "WHERE k.village = 'Ashholt'")).first().asString().contains("WHERE");
+    }
+}
