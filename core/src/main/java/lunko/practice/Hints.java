@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultRow;
 import lunko.engine.Stage;
@@ -24,7 +23,6 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
-import lunko.table.Value;
 import lunko.words.Language;
 import lunko.words.Sentence;
 
@@ -158,12 +156,8 @@ public final class Hints {
             case Goal.Differ(String sql) -> {
                 all.add(in -> in.practice().stillTheSame());
                 WrittenQuery other = WrittenQuery.of(sql);
-                Assessment.differing(showing, other).ifPresent(found -> all.add(in -> in.practice()
-                        .differOn(found.tables().stream().map(table -> table.name() + ": " + (table.rows().isEmpty()
-                                ? in.counts().rows(0) : table.rows().stream().map(row -> row.values().stream()
-                                        .map(Value::sql).collect(Collectors.joining(", ", "(", ")")))
-                                        .collect(Collectors.joining(" "))))
-                                .toList())));
+                Assessment.differing(showing, other)
+                        .ifPresent(found -> all.add(in -> in.practice().differOn(found.told(in))));
             }
         }
     }

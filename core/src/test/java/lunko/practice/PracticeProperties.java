@@ -150,7 +150,8 @@ class PracticeProperties {
         Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""), new Question.SayWithoutJoin());
         assertThat(assess(lesson, sql(JoinKind.INNER, "")).isRight()).isFalse();
         assertThat(hints(lesson, sql(JoinKind.INNER, ""))).first().asString().contains("still a JOIN");
-        assertThat(assess(lesson, "SELECT hive, keeper FROM hives h, keepers k WHERE h.keeper_id = k.keeper_id").isRight())
+        assertThat(
+                assess(lesson, "SELECT hive, keeper FROM hives h, keepers k WHERE h.keeper_id = k.keeper_id").isRight())
                 .isTrue();
         String answer = asking(lesson).answered(shown(lesson), Said.ENGLISH).orElseThrow();
         assertThat(answer).doesNotContain("JOIN");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Stage;
@@ -13,6 +14,7 @@ import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
+import lunko.words.Language;
 
 /**
  * Small tables on which two queries give different rows.
@@ -41,6 +43,16 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
             if (differ(made, one, other)) return Optional.of(least(made, one, other));
         }
         return Optional.empty();
+    }
+
+    /** The tables in a line each: {@code hives: (1, 'Clover', 11)}. */
+    public List<String> told(Language in) {
+        return tables.stream().map(table -> table.name() + ": " + (table.rows().isEmpty() ? in.counts().rows(0)
+                : table.rows().stream().map(Counterexample::told).collect(Collectors.joining(" ")))).toList();
+    }
+
+    private static String told(Row row) {
+        return row.values().stream().map(Value::sql).collect(Collectors.joining(", ", "(", ")"));
     }
 
     private static boolean differ(List<Table> tables, Run one, Run other) {

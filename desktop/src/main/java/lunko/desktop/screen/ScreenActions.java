@@ -32,6 +32,7 @@ import lunko.desktop.show.StepActions;
 import lunko.desktop.show.join.CardActions;
 import lunko.desktop.show.join.KindActions;
 import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.ResultActions;
 import lunko.lesson.ScenesEdit;
@@ -75,7 +76,8 @@ final class ScreenActions {
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);
         results = new ResultActions(model);
         query = new QueryActions(model);
-        show = new ShowActions(player, new StepActions(model, player),
+        Practice practice = new Practice(model);
+        show = new ShowActions(player, practice, new StepActions(model, player, practice),
                 new KindActions(model, pane -> view.ifPresent(there -> there.ask(pane))),
                 new CardActions(hand, results, tables, files, sources));
         handouts = new HandoutActions(model, () -> view.ifPresent(there -> there.ask(close -> new HandoutPane(
@@ -151,7 +153,7 @@ final class ScreenActions {
 
     /** How things are looked at. */
     List<Action> views() {
-        return List.of(present, speaker, larger, smaller, fitting);
+        return List.of(present, speaker, show.steps().practise(), larger, smaller, fitting);
     }
 
     HandoutActions handouts() {

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.look.Hues;
 import lunko.desktop.show.ask.AskBar;
 import lunko.desktop.show.ask.Cover;
+import lunko.desktop.show.ask.PracticeBar;
 import lunko.desktop.show.join.JoinStage;
 import lunko.desktop.show.join.KindBar;
 import lunko.desktop.show.model.Motions;
@@ -102,7 +103,9 @@ public final class ShowPage extends VBox {
         kinds = new KindBar(model, actions.kinds());
         rail = new SceneRail(model.lesson());
         ask = new AskBar(model, actions.steps().uncover());
-        getChildren().addAll(kinds, ask, middle,
+        PracticeBar practice = new PracticeBar(model, actions.practice(), actions.steps().check(),
+                actions.steps().hint());
+        getChildren().addAll(kinds, ask, practice, middle,
                 new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
         model.asking().subscribe(_ -> arrange());
         arrange();

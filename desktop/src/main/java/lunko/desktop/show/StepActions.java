@@ -11,6 +11,7 @@ import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
 import lunko.desktop.show.model.Player;
+import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.SceneEdit;
 import lunko.show.Asking;
@@ -34,9 +35,12 @@ public final class StepActions {
     private final Action slower;
     private final Action faster;
     private final Action openHere;
+    private final Action practise;
+    private final Action check;
+    private final Action hint;
 
     /** The actions on a model and its player. */
-    public StepActions(ShowModel model, Player player) {
+    public StepActions(ShowModel model, Player player, Practice practice) {
         BooleanBinding runs = Bindings.createBooleanBinding(() -> model.showing().get().last() > 0, model.showing());
         BooleanBinding notFirst =
                 Bindings.createBooleanBinding(() -> model.showing().get().number() > 0, model.showing());
@@ -62,6 +66,14 @@ public final class StepActions {
                     player.pause();
                     model.toggleCovers();
                 });
+        BooleanBinding asks = Bindings.createBooleanBinding(() -> practice.on().get()
+                && model.asking().get().filter(asking -> !asking.uncovered()).isPresent(), model.asking(),
+                practice.on());
+        practise = new Action(
+                practice.on().map(on -> on ? words().asking().stopPractising() : words().asking().practise()),
+                Group.VIEW, List.of(key(KeyCode.F7)), Action.ALWAYS, () -> practice.on().set(!practice.on().get()));
+        check = new Action(Action.constant(words().asking().check()), Group.STEPS, List.of(), asks, practice::check);
+        hint = new Action(Action.constant(words().asking().hint()), Group.STEPS, List.of(), asks, practice::hint);
         nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),
                 new KeyCodeCombination(KeyCode.PAGE_DOWN, KeyCombination.SHIFT_DOWN));
         sceneBefore = Action.of(words().scenes().before(), Group.STEPS, () -> move(model, player, -1),
@@ -113,6 +125,7 @@ public final class StepActions {
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
         return List.of(play, onlyPairs, forward, back, on, backOn, first, last, nextPair, nextTurn, nextEnd, uncover,
+                check, hint,
                 nextScene,
                 sceneBefore, faster, slower);
     }
@@ -153,6 +166,19 @@ public final class StepActions {
 
     Action last() {
         return last;
+    }
+
+    /** Begins to practise, or stops. */
+    public Action practise() {
+        return practise;
+    }
+
+    Action check() {
+        return check;
+    }
+
+    Action hint() {
+        return hint;
     }
 
     Action openHere() {

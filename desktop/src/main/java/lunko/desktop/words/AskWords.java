@@ -29,6 +29,18 @@ public interface AskWords {
     /** {@code guess: left outer}. */
     String guessedKind(String kind);
 
+    /** {@code Practise}: questions are answered, checked and helped with by one learner. */
+    String practise();
+
+    /** That is over. */
+    String stopPractising();
+
+    /** Checks an answer. */
+    String check();
+
+    /** Asks for a hint. */
+    String hint();
+
     /** What is typed as an answer: a query, or what is missing in one. */
     String typeAnswer(boolean gap);
 

@@ -17,6 +17,7 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.practice.Assessment;
+import lunko.practice.Attempt;
 import lunko.practice.Hints;
 import lunko.query.JoinKind;
 import lunko.show.Asking;

@@ -1,8 +1,7 @@
-package lunko.page.session;
+package lunko.practice;
 
 import java.util.Optional;
 import lunko.insight.question.Guess;
-import lunko.practice.Assessment;
 
 /**
  * What a learner has done about the question of a scene.
@@ -20,22 +19,22 @@ public record Attempt(Optional<Guess> guess, Optional<Assessment> assessed, bool
     public static final Attempt NONE = new Attempt(Optional.empty(), Optional.empty(), false, 0, false, false);
 
     /** The same with another guess, which is still to be checked. */
-    Attempt guessing(Guess other) {
+    public Attempt guessing(Guess other) {
         return new Attempt(Optional.of(other), Optional.empty(), right, 0, uncovered, shown);
     }
 
     /** The same, checked. */
-    Attempt assessed(Assessment as) {
+    public Attempt assessed(Assessment as) {
         return new Attempt(guess, Optional.of(as), right || as.isRight(), hints, uncovered || as.isRight(), shown);
     }
 
     /** The same with one more hint, which may be the answer. */
-    Attempt hinted(boolean answer) {
+    public Attempt hinted(boolean answer) {
         return new Attempt(guess, assessed, right, hints + 1, uncovered, shown || answer && !right);
     }
 
     /** The same, the answer shown or covered again. */
-    Attempt uncovered(boolean now) {
+    public Attempt uncovered(boolean now) {
         return new Attempt(guess, assessed, right, hints, now, shown || now && !right);
     }
 }

@@ -1,0 +1,82 @@
+package lunko.desktop.show.ask;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Action;
+import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.show.model.Practice;
+import lunko.desktop.show.model.ShowModel;
+import lunko.insight.comparison.Counterexample;
+import lunko.phrase.Phrase;
+import lunko.practice.Assessment;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What somebody who practises has under the question: whether the answer is right, and hints. */
+public final class PracticeBar extends VBox {
+    private final ShowModel model;
+    private final Practice practice;
+    private final Label verdict = new Label();
+    private final VBox told = new VBox();
+
+    /** The bar for what a model shows. */
+    public PracticeBar(ShowModel model, Practice practice, Action check, Action hint) {
+        this.model = model;
+        this.practice = practice;
+        getStyleClass().addAll("card", "practice-bar");
+        setId("practice");
+        setMinHeight(USE_PREF_SIZE);
+        verdict.getStyleClass().add("ask-verdict");
+        verdict.setId("verdict");
+        told.setAccessibleRole(AccessibleRole.TEXT);
+        told.getStyleClass().add("practice-told");
+        Button checks = check.button(Feather.CHECK_CIRCLE);
+        checks.setId("check");
+        Button hints = hint.button(Feather.HELP_CIRCLE);
+        hints.setId("hint");
+        HBox buttons = new HBox(checks, hints, verdict);
+        buttons.getStyleClass().add("practice-buttons");
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(buttons, told);
+        practice.on().subscribe(this::show);
+        practice.attempt().subscribe(this::show);
+        model.asking().subscribe(_ -> show());
+        show();
+    }
+
+    private void show() {
+        setVisible(practice.on().get() && model.asking().get().filter(asking -> !asking.uncovered()).isPresent());
+        setManaged(isVisible());
+        if (!isVisible()) return;
+        Optional<Assessment> assessed = practice.attempt().get().assessed();
+        verdict.setText(
+                assessed.map(one -> one.isRight() ? words().questions().right() : words().questions().notQuite())
+                        .orElse(""));
+        verdict.setGraphic(assessed.map(one -> new FontIcon(one.isRight() ? Feather.CHECK : Feather.X)).orElse(null));
+        List<Node> lines = new ArrayList<>();
+        assessed.flatMap(Assessment::luck).ifPresent(luck -> lines.addAll(luck(luck)));
+        practice.hints().forEach(hint -> lines.add(line(hint)));
+        told.getChildren().setAll(lines);
+        told.setManaged(!lines.isEmpty());
+    }
+
+    private static List<Node> luck(Counterexample found) {
+        return List.of(line(words().practice().luck()), line(words().practice().differOn(found.told(words()))));
+    }
+
+    private static Node line(Phrase said) {
+        PhraseFlow line = new PhraseFlow("practice-line");
+        line.show(said);
+        return line;
+    }
+}
