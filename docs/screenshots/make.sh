@@ -17,10 +17,10 @@ picture --scene 3 -o "$here/uncovered.png"
 chain="SELECT h.hive, k.keeper, r.day, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id LEFT JOIN harvests r ON r.hive_no = h.hive_no"
 picture --query "$chain" --step 63 -o "$here/chain.png"
 picture --query "SELECT h.hive, r.kg FROM hives h JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg" --step 62 -o "$here/filter.png"
-picture --natural --kind full -o "$here/natural.png"
 picture --kind left --way hash --step 9 -o "$here/hash-join.png"
 picture --query "SELECT * FROM harvests r JOIN grades g ON r.kg BETWEEN g.from_kg AND g.to_kg" --beside pairs --step 20 -o "$here/range.png"
 picture --kind "left anti" --sheet ways -o "$here/ways.png"
 picture --query "SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id WHERE k.village = 'Ashholt'" --sheet on-where -o "$here/on-where.png"
 picture --query "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg" --sheet build -o "$here/build.png"
-picture --query "SELECT * FROM hives h FULL JOIN keepers k USING (keeper_id) LIMIT 5" --sheet write-for -o "$here/write-for.png"
+# The learner's page, in a browser as large as a laptop's and as a phone's.
+(cd "$here/../.." && mvn -B -q test -pl core,exchange,page -Dtest=PageTest#picturesForTheDocs -Dsurefire.failIfNoSpecifiedTests=false "-Dtest.amount=-Dlunko.pictures=$here")

@@ -2,6 +2,7 @@ package lunko.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.logging.Level;
 import org.junit.jupiter.api.Assumptions;
 import org.openqa.selenium.By;
+import org.openqa.selenium.OutputType;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -59,7 +61,13 @@ final class Browser implements AutoCloseable {
 
     /** Opens a file, and waits until the page is ready. */
     void open(Path file) {
-        driver.get(file.toUri().toString());
+        open(file, "");
+    }
+
+    /** Opens a file at a place in it. */
+    void open(Path file, String place) {
+        driver.get("about:blank");
+        driver.get(file.toUri() + place);
         await("return 'ready' in document.documentElement.dataset");
     }
 
@@ -99,6 +107,11 @@ final class Browser implements AutoCloseable {
     void press(String key) {
         run("arguments[0].scrollIntoView({block: 'center'})", at(key));
         at(key).click();
+    }
+
+    /** Writes what is seen as a PNG. */
+    void picture(Path file) throws IOException {
+        Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
     }
 
     /** The text of the first element that a selector finds. */

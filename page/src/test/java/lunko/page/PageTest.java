@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.exchange.lesson.LessonFile;
 import lunko.insight.question.Asked;
@@ -29,6 +31,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -73,7 +76,7 @@ class PageTest {
     }
 
     private static Lesson asking(Question question) {
-        return after(DemoLesson.lesson(), new SceneEdit.Ask(java.util.Optional.of(Asked.plainly(question))));
+        return after(DemoLesson.lesson(), new SceneEdit.Ask(Optional.of(Asked.plainly(question))));
     }
 
     @Test
@@ -229,7 +232,22 @@ class PageTest {
         laptop.open(page("print", DemoLesson.lesson(), true));
         Map<String, Object> printed = laptop.driver().executeCdpCommand("Page.printToPDF", Map.of());
         byte[] pdf = Base64.getDecoder().decode((String) printed.get("data"));
-        assertThat(pdf).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        assertThat(pdf).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
         assertThat(pdf.length).isGreaterThan(10_000);
+    }
+
+    /** The pictures in the docs (docs/screenshots/make.sh). */
+    @Test
+    @EnabledIfSystemProperty(named = "lunko.pictures", matches = ".+")
+    void picturesForTheDocs() throws IOException {
+        Path into = Path.of(System.getProperty("lunko.pictures"));
+        Path file = page("pictures", Course.HIVES_AND_KEEPERS.lesson(), true);
+        laptop.open(file, "#3-12");
+        laptop.press("tick-left-2");
+        laptop.run("scrollTo(0, 0)");
+        laptop.picture(into.resolve("page.png"));
+        phone.open(file, "#3-12");
+        phone.picture(into.resolve("page-phone.png"));
+        for (Browser browser : List.of(laptop, phone)) browser.run("localStorage.clear()");
     }
 }

@@ -166,7 +166,7 @@ final class EnglishHandouts implements HandoutSentences {
 
     @Override
     public String learnersPage() {
-        return "page to step through and practise (HTML)";
+        return "Page to step through and practise with (HTML)";
     }
 
     @Override

@@ -170,7 +170,8 @@ public final class HandoutPane extends VBox {
                     form.ask(words().handingOut().width(), width);
                     form.ask(words().handingOut().seconds(), seconds);
                 }
-                case ANSWERS -> form.ask(words().handingOut().answers(), answers);
+                case ANSWERS -> form.ask(words().handingOut().answers(),
+                        column(answers, Controls.wrapped(words().handingOut().answersFound(), "about")));
                 case TARGET -> form.ask(words().handingOut().target(), target);
             }
         }

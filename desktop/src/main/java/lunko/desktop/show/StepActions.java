@@ -71,7 +71,7 @@ public final class StepActions {
                 practice.on());
         practise = new Action(
                 practice.on().map(on -> on ? words().asking().stopPractising() : words().asking().practise()),
-                Group.VIEW, List.of(key(KeyCode.F7)), Action.ALWAYS, () -> practice.on().set(!practice.on().get()));
+                Group.VIEW, List.of(key(KeyCode.F12)), Action.ALWAYS, () -> practice.on().set(!practice.on().get()));
         check = new Action(Action.constant(words().asking().check()), Group.STEPS, List.of(), asks, practice::check);
         hint = new Action(Action.constant(words().asking().hint()), Group.STEPS, List.of(), asks, practice::hint);
         nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),

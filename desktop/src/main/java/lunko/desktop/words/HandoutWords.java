@@ -68,6 +68,9 @@ public interface HandoutWords {
     /** That learners may have them shown. */
     String answersShown();
 
+    /** That they can be found in any case. */
+    String answersFound();
+
     /** {@code Save…}. */
     String save();
 

@@ -35,7 +35,10 @@ class Page {
             if (opened.defect) console.error(opened.defect);
             if (opened.problem || opened.defect) return this.say(opened.problem || this.text.broken);
             this.take(opened);
-            if (kept.at) this.want({ do: "scene", number: kept.at });
+            // An address may say a scene, and a step of it: lesson.html#3-12.
+            const [, scene, step] = location.hash.match(/^#(\d+)(?:-(\d+))?$/) || [];
+            if (scene || kept.at) this.want({ do: "scene", number: scene ? scene - 1 : kept.at });
+            if (step) this.want({ do: "step", number: Number(step) });
             if (store.refused) this.say(this.text.notKept);
             this.root.removeAttribute("aria-busy");
             document.documentElement.dataset.ready = "";
@@ -101,7 +104,7 @@ class Page {
             button("back", "before", text.sceneBefore, () => this.scene(-1)), this.place, button("on", "next", text.nextScene, () => this.scene(1)));
         this.note = el("section", { class: "note" });
         this.asking = el("section", { id: "ask", "aria-label": text.answer });
-        this.query = el("section", { "aria-label": text.query });
+        this.query = el("section", { class: "query", "aria-label": text.query });
         this.obstacle = el("div", { class: "problem", role: "status" });
         this.stage = el("section", { id: "stage" });
         this.why = el("p", { id: "why", class: "card", "aria-live": "polite" });
@@ -252,7 +255,7 @@ class Page {
             this.stage.append(el("div", { class: "card scroll wide", "data-result": "all" }, resultTable(stage.result.columns, landed, null, null, null)));
         } else {
             const [left, right] = ["left", "right"].map((side, at) => {
-                const table = resultTable(stage.result.columns, landed, side, widths(stage.inputs[at], stage.result), stage.inputs[at].columns);
+                const table = resultTable(stage.result.columns, landed, side, widths(stage.inputs[at], stage.result), stage.inputs[at].columns, areTicked(this, stage.inputs[at]));
                 return el("div", { class: (table ? "card " : "") + "scroll side" + (this.unfolded ? "" : " folded"), "data-result": side }, table);
             });
             const from = el("div", { class: "from", "data-result": "from" }, (landed.rows || []).map(row => el("div", {}, stage.inputs.some(input => input.unseen) ? "" : row.from)));

@@ -40,6 +40,12 @@ function cell([sort, text], column) {
         sort === "text" || sort === "figure" ? text : el("span", {}, text));
 }
 
+/** Whether an answer is ticked in an input. */
+function areTicked(page, input) {
+    const asking = page.state.asking;
+    return Boolean(asking && asking.by === "rows" && asking.side === input.side && !(page.trying && input.table !== undefined));
+}
+
 /**
  * Rows that a stage takes. Its rows can be pointed at; ticked, where an answer is a set of them; and changed, where that
  * is being done.
@@ -47,7 +53,7 @@ function cell([sort, text], column) {
 function inputTable(page, input, at) {
     const side = input.side;
     const editing = page.trying && input.table !== undefined;
-    const ticks = !editing && page.state.asking && page.state.asking.by === "rows" && page.state.asking.side === side;
+    const ticks = areTicked(page, input);
     const columnWidths = widths(input, page.state.stage.result);
     const body = el("tbody", {}, input.rows.map((row, number) => el("tr", {
         "data-row": number, onpointerenter: event => event.pointerType === "mouse" && page.point(side, number),
@@ -124,7 +130,7 @@ function showStates(card, input, shown) {
 }
 
 /** The rows that there are by now; those that were there before stay in their place. */
-function resultTable(columns, landed, side, columnWidths, folds) {
+function resultTable(columns, landed, side, columnWidths, folds, extra) {
     const shown = columns.map((column, at) => ({ ...column, at })).filter(column => !side || column.side === side);
     if (!shown.length) return null;
     const own = shown.map(column => columnWidths ? columnWidths[column.of] : Math.max(4, column.name.length) + 3);
@@ -134,12 +140,12 @@ function resultTable(columns, landed, side, columnWidths, folds) {
             const col = el("col", { class: folds && !folds[column.of].main ? "more" : null });
             if (columnWidths) col.style.setProperty("--share", 100 * own[at] / sum + "%");
             return col;
-        })),
+        }), extra ? el("col", { class: "tick" }) : null),
         el("thead", {}, el("tr", {}, columnWidths ? el("td", { class: "number" }) : null,
-            shown.map(column => heading({ ...column, main: !folds || folds[column.of].main === true }, null)))),
+            shown.map(column => heading({ ...column, main: !folds || folds[column.of].main === true }, null)), extra ? el("td") : null)),
         el("tbody", {}, (landed.rows || []).map(row => el("tr", { "data-id": row.id },
             columnWidths ? el("td", { class: "number hue-" + (shown[0].hue || "joined") }) : null,
-            shown.map(column => cell(row.cells[column.at], { ...column, main: !folds || folds[column.of].main === true }))))));
+            shown.map(column => cell(row.cells[column.at], { ...column, main: !folds || folds[column.of].main === true })), extra ? el("td", { class: "more" }) : null))));
     table.style.setProperty("--least", leastWidth(columnWidths || own));
     return table;
 }

@@ -89,7 +89,7 @@ public final class AskBar extends HBox {
     /** Where the guess is put in. */
     private List<Node> fields(Question asked, Showing now) {
         return switch (asked) {
-            case Question.HowMany() -> List.of(field(90, text -> text.strip().matches("[0-9]{1,15}")
+            case Question.HowMany() -> List.of(field(140, text -> text.strip().matches("[0-9]{1,15}")
                     ? Optional.of(new Guess.Number(Long.parseLong(text.strip()))) : Optional.empty()));
             case Question.WhichRows(Side side, _) -> chips(side, now);
             case Question.WhichPairs() -> List.of(about(words().asking().clickCells()));

@@ -20,6 +20,7 @@ record EnglishCommands(Names names) implements CommandWords {
                 entry("lunko.files", "The file of the left table and that of the right table, or one with both: CSV,"
                         + " TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package; FILE#TABLE for"
                         + " one of several tables in it."),
+                entry("files", "A lesson, or the files of the left and the right table; the demo lesson by default."),
                 entry("lunko.convert.usage.description",
                         "Reads the tables of files and writes them to one; the file names say of which "
                                 + "kind they are."),

@@ -128,6 +128,11 @@ final class EnglishHandingOut implements HandoutWords {
     }
 
     @Override
+    public String answersFound() {
+        return "They are computed and stand nowhere as text; who is determined can find them all the same.";
+    }
+
+    @Override
     public String save() {
         return "Save…";
     }
