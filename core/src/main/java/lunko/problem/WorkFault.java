@@ -54,6 +54,9 @@ public sealed interface WorkFault extends Fault {
     /** Scenes of which nothing can be handed out. */
     record NothingToHandOut() implements WorkFault {}
 
+    /** Tables of which no tasks can be made. */
+    record NoTasks() implements WorkFault {}
+
     /** Scenes of a handout that are none. */
     record NoScenes(String said) implements WorkFault {}
 }

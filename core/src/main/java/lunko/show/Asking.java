@@ -139,8 +139,8 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
         });
     }
 
-    /** What could be written. */
-    private String solution(Showing showing) {
+    /** A text that would be right: a query, or what fills the gap of one. */
+    public String solution(Showing showing) {
         WrittenQuery query = showing.lesson().staged().query().alone();
         return switch (question()) {
             case Question.FillGap(Gap gap) -> gap(gap, query).map(at -> at.of(query.sql())).orElse("");

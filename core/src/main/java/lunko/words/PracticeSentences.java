@@ -82,6 +82,9 @@ public interface PracticeSentences {
     /** A query has another number of joins than it needs. */
     Phrase joins(int given, int wanted);
 
+    /** What a task that was made is called: {@code Task 3}. */
+    String task(int number);
+
     /** How many rows each kind gives now. */
     Phrase countsNow(List<String> counts);
 

@@ -3,8 +3,10 @@ package lunko.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lunko.Said;
 import lunko.insight.question.Asked;
 import lunko.insight.question.Gap;
@@ -15,7 +17,10 @@ import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.lesson.RowEdit;
+import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.ScenesEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
 import lunko.show.Asking;
@@ -105,7 +110,7 @@ class PracticeProperties {
             @ForAll List<@IntRange(min = 11, max = 12) Integer> keys, @ForAll boolean one) {
         Lesson lesson = keyed(keys);
         if (one) for (String table : List.of("hives", "keepers"))
-            lesson = new lunko.lesson.RowEdit.Delete(table, 1, lesson.table(table).rows().size() - 1).applyTo(lesson)
+            lesson = new RowEdit.Delete(table, 1, lesson.table(table).rows().size() - 1).applyTo(lesson)
                     .expect();
         Lesson asked = showing(lesson, sql(JoinKind.INNER, ""), new Question.ChangeData(new Goal.KindsAlike()));
         Lesson on = asked;
@@ -165,5 +170,36 @@ class PracticeProperties {
                 new Question.WriteQuery());
         assertThat(hints(lesson, "SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
                 + "WHERE k.village = 'Ashholt'")).first().asString().contains("WHERE");
+    }
+
+    @Property(tries = 6, edgeCases = EdgeCasesMode.NONE)
+    void tasksThatAreMadeAreNotAlikeAndEachHasItsAnswer(@ForAll @IntRange(min = 0, max = 99) int seed,
+            @ForAll Difficulty difficulty) {
+        Set<Question.Sort> sorts = EnumSet.complementOf(EnumSet.of(Question.Sort.IN_WORDS));
+        TaskMaker maker = new TaskMaker(sorts, difficulty, 18, seed);
+        Lesson lesson = DemoLesson.lesson();
+        List<Scene> tasks = maker.of(lesson, Said.ENGLISH);
+        assertThat(tasks).isEqualTo(maker.of(lesson, Said.ENGLISH)).hasSize(18);
+        assertThat(tasks.stream().map(task -> task.telling().title()).distinct()).hasSize(18);
+        assertThat(tasks.stream().map(task -> List.of(task.written(), task.asked())).distinct()).hasSize(18);
+        assertThat(tasks.stream().map(task -> task.asked().orElseThrow().question().sort()).distinct().count())
+                .isGreaterThan(6);
+        for (Scene task : tasks) {
+            Lesson with = new ScenesEdit.Show("", List.of(task)).applyTo(lesson).expect();
+            Asking asking = asking(with);
+            assertThat(asking.said(shown(with), Said.ENGLISH)).isNotBlank();
+            switch (asking.question()) {
+                case Question.WriteQuery(),Question.FillGap _,Question.SayWithoutJoin() ->
+                    assertThat(assess(with, asking.solution(shown(with))).isRight()).as(task.toString()).isTrue();
+                case Question.WhichKind() -> {
+                    JoinKind right = shown(with).kind().orElseThrow();
+                    for (JoinKind kind : KINDS)
+                        assertThat(asking.guessing(new Guess.Kind(kind))
+                                .judgement(shown(with)).orElseThrow().verdict() == Verdict.RIGHT)
+                                .isEqualTo(kind == right);
+                }
+                default -> assertThat(asking.answered(shown(with), Said.ENGLISH)).isPresent();
+            }
+        }
     }
 }

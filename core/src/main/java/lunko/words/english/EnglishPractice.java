@@ -155,6 +155,11 @@ record EnglishPractice(Names names) implements PracticeSentences {
     }
 
     @Override
+    public String task(int number) {
+        return text("Task {}", number);
+    }
+
+    @Override
     public Phrase countsNow(List<String> counts) {
         return say("Now it is {}. Rows without a match and rows that match twice make the difference.",
                 String.join(", ", counts));

@@ -12,6 +12,8 @@ final class EnglishWorkFaults {
 
     static Phrase say(WorkFault fault, Names names) {
         return switch (fault) {
+            case WorkFault.NoTasks() ->
+                Say.say("No such tasks can be made of these tables: link two that have rows, or choose other sorts.");
             case WorkFault.NothingToHandOut() ->
                 Say.say("There is nothing to hand out here: choose a scene whose tables can be joined.");
             case WorkFault.NoScenes(String said) ->

@@ -29,6 +29,7 @@ public final class SceneActions {
     private final Action down;
     private final Action bringIn;
     private final Action mistake;
+    private final Action tasks;
 
     /**
      * The actions on the scenes of a model.
@@ -37,8 +38,10 @@ public final class SceneActions {
      * @param retitle gives the field for the title the keyboard
      * @param bringIn asks for scenes of another lesson
      * @param mistake asks for a mistake
+     * @param tasks asks which tasks are to be made
      */
-    public SceneActions(ScenesModel scenes, ShowModel show, Runnable retitle, Runnable bringIn, Runnable mistake) {
+    public SceneActions(ScenesModel scenes, ShowModel show, Runnable retitle, Runnable bringIn, Runnable mistake,
+            Runnable tasks) {
         BooleanBinding seen = Bindings.createBooleanBinding(
                 () -> scenes.lesson().mode().get() == Mode.SCENES && !scenes.selected().get().isEmpty(),
                 scenes.lesson().mode(), scenes.selected());
@@ -62,6 +65,7 @@ public final class SceneActions {
                 new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
         this.bringIn = Action.of(words().scenes().bringIn(), Group.LESSON, bringIn);
         this.mistake = Action.of(words().scenes().showMistake(), Group.LESSON, mistake);
+        this.tasks = Action.of(words().scenes().makeTasks(), Group.LESSON, tasks);
     }
 
     /** How scenes are changed. */
@@ -77,7 +81,7 @@ public final class SceneActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(keep, bringIn, mistake, show, title, repeat, delete, up, down);
+        return List.of(keep, bringIn, mistake, tasks, show, title, repeat, delete, up, down);
     }
 
     /** Keeps what is shown as a scene. */
@@ -107,6 +111,10 @@ public final class SceneActions {
 
     Action bringIn() {
         return bringIn;
+    }
+
+    Action tasks() {
+        return tasks;
     }
 
     /** Asks for a mistake that is to be shown. */

@@ -67,7 +67,8 @@ public final class ScenesPage extends HBox {
         this.present.setMinWidth(Region.USE_PREF_SIZE);
         MenuButton add = Controls.menuButton(words().scenes().addScenes());
         add.setId("add-scenes");
-        add.getItems().addAll(actions.bringIn().menuItem(), actions.mistake().menuItem());
+        add.getItems().addAll(actions.bringIn().menuItem(), actions.mistake().menuItem(),
+                actions.tasks().menuItem());
         FlowPane tools = new FlowPane(actions.keep().button(Feather.PLUS),
                 actions.repeat().iconButton(Feather.COPY), actions.up().iconButton(Feather.ARROW_UP),
                 actions.down().iconButton(Feather.ARROW_DOWN), actions.delete().iconButton(Feather.TRASH_2),

@@ -39,7 +39,7 @@ public record Screen(LessonModel lesson, ShowModel model, Player player, TableFi
         LessonFiles lessons = new LessonFiles(lesson, work, window, habits.recent());
         TableFiles files = new TableFiles(lesson, work, window, lessons);
         ScreenActions actions = new ScreenActions(model, player, files, lessons,
-                new HandoutSaving(lesson, work, window));
+                new HandoutSaving(lesson, work, window), work);
         return new Screen(lesson, model, player, files, lessons,
                 new ScreenView(model, actions, work, habits.appearance(), motionTime.apply(player)));
     }

@@ -27,6 +27,7 @@ import lunko.desktop.scenes.BringInPane;
 import lunko.desktop.scenes.MistakePane;
 import lunko.desktop.scenes.SceneActions;
 import lunko.desktop.scenes.ScenesModel;
+import lunko.desktop.scenes.TasksPane;
 import lunko.desktop.show.ShowActions;
 import lunko.desktop.show.StepActions;
 import lunko.desktop.show.join.CardActions;
@@ -35,6 +36,7 @@ import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.ResultActions;
+import lunko.desktop.work.Work;
 import lunko.lesson.ScenesEdit;
 import lunko.show.Showing;
 
@@ -61,7 +63,8 @@ final class ScreenActions {
     private Optional<ScreenView> view = Optional.empty();
 
     /** The actions on a model. */
-    ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons, HandoutSaving saving) {
+    ScreenActions(ShowModel model, Player player, TableFiles sources, LessonFiles lessons, HandoutSaving saving,
+            Work work) {
         LessonModel lesson = model.lesson();
         this.lessons = lessons;
         Hand hand = new Hand();
@@ -70,7 +73,8 @@ final class ScreenActions {
         scenes = new SceneActions(outline, model, () -> view.ifPresent(ScreenView::retitleScene),
                 () -> lessons.chooseAndRead(from -> view.ifPresent(there -> there.ask(close -> new BringInPane(from,
                         which -> lesson.edit(new ScenesEdit.BringIn(from, which)), close)))),
-                () -> view.ifPresent(there -> there.ask(close -> new MistakePane(lesson, close))));
+                () -> view.ifPresent(there -> there.ask(close -> new MistakePane(lesson, close))),
+                () -> view.ifPresent(there -> there.ask(close -> new TasksPane(lesson, work, close))));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)),
                 scenes.mistake());
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);

@@ -1,6 +1,7 @@
 package lunko.desktop.words;
 
 import java.util.Optional;
+import lunko.practice.Difficulty;
 import lunko.table.Column;
 
 /** What is said of scenes: in their outline, in the bar that goes through them, and of tables that are theirs alone. */
@@ -50,6 +51,33 @@ public interface SceneWords {
 
     /** What comes of choosing one. */
     String mistakesAbout();
+
+    /** {@code Make tasks…}. */
+    String makeTasks();
+
+    /** {@code Make tasks}. */
+    String tasks();
+
+    /** What comes of making them. */
+    String tasksAbout();
+
+    /** How many are wanted. */
+    String howManyTasks();
+
+    /** How much there is to think of. */
+    String difficulty();
+
+    /** One of the difficulties. */
+    String difficulty(Difficulty difficulty);
+
+    /** What tasks ask. */
+    String taskSorts();
+
+    /** The number that others give other tasks for. */
+    String taskSeed();
+
+    /** Makes them. */
+    String make();
 
     /** {@code Add scenes}. */
     String addScenes();

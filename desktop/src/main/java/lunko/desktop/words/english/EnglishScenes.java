@@ -5,6 +5,7 @@ import static lunko.words.english.Say.text;
 
 import java.util.Optional;
 import lunko.desktop.words.SceneWords;
+import lunko.practice.Difficulty;
 import lunko.table.Column;
 import lunko.words.Names;
 
@@ -79,6 +80,55 @@ record EnglishScenes(Names names) implements SceneWords {
     @Override
     public String mistakesAbout() {
         return "Adds two scenes on these tables: what goes wrong, and the same mended. Undo takes them back.";
+    }
+
+    @Override
+    public String makeTasks() {
+        return "Make tasks…";
+    }
+
+    @Override
+    public String tasks() {
+        return "Make tasks";
+    }
+
+    @Override
+    public String tasksAbout() {
+        return "Adds scenes that ask, over the linked tables of the lesson. Undo takes them back.";
+    }
+
+    @Override
+    public String howManyTasks() {
+        return "How many";
+    }
+
+    @Override
+    public String difficulty() {
+        return "How difficult";
+    }
+
+    @Override
+    public String difficulty(Difficulty difficulty) {
+        return switch (difficulty) {
+            case EASY -> "easy: two tables";
+            case MIDDLE -> "with outer joins and a filter";
+            case HARD -> "with chains, self joins and filters in ON";
+        };
+    }
+
+    @Override
+    public String taskSorts() {
+        return "What they ask";
+    }
+
+    @Override
+    public String taskSeed() {
+        return "Another number, other tasks";
+    }
+
+    @Override
+    public String make() {
+        return "Make them";
     }
 
     @Override
