@@ -45,6 +45,7 @@ public final class Benchmarks {
         PARTS.put("language", Benchmarks::language);
         PARTS.put("keys", Benchmarks::keyCheck);
         PARTS.put("handouts", Benchmarks::handouts);
+        PARTS.put("page", PageTimes::lines);
         PARTS.put("window", Benchmarks::window);
         PARTS.put("scenes", Benchmarks::scenes);
     }

@@ -9,6 +9,7 @@ import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.query.JoinKind;
 import lunko.query.SqlName;
+import lunko.query.change.PlainJoin.TableAlias;
 import lunko.table.Chance;
 import lunko.table.Column;
 import lunko.table.Table;
@@ -17,15 +18,25 @@ import lunko.table.Value;
 
 /** A query over linked tables of a lesson, as it comes by chance. */
 record TaskQuery(String left, JoinKind kind, String right, String sql) {
+    private static final int LETTERS = 26;
 
     /** A table under a letter. */
     private record Named(Table table, String alias) {
+        /** Under the first letter of its name, or, where another has that, under the next that is free. */
+        static Named beside(Table table, List<Named> others) {
+            String initial = TableAlias.initial(table.name());
+            return Stream.concat(Stream.of(initial), Stream.iterate('a', letter -> (char) (letter + 1))
+                    .limit(LETTERS).map(String::valueOf))
+                    .filter(alias -> !alias.isEmpty() && others.stream().noneMatch(one -> one.alias.equals(alias)))
+                    .findFirst().map(alias -> new Named(table, alias)).orElseThrow();
+        }
+
         String item() {
-            return new SqlName(table.name()).text() + " " + alias;
+            return new SqlName(table.name()).text() + " " + new SqlName(alias).text();
         }
 
         String column(String name) {
-            return alias + "." + new SqlName(name).text();
+            return new SqlName(alias).text() + "." + new SqlName(name).text();
         }
 
         /** The column that says most of a row: the first text, or else the first. */
@@ -42,8 +53,8 @@ record TaskQuery(String left, JoinKind kind, String right, String sql) {
         if (links.isEmpty()) return Optional.empty();
         Link link = chance.of(links);
         if (chance.onceIn(2)) link = link.turned();
-        List<Named> tables = new ArrayList<>(List.of(new Named(lesson.table(link.left()), "a"),
-                new Named(lesson.table(link.right()), "b")));
+        List<Named> tables = new ArrayList<>();
+        for (String name : List.of(link.left(), link.right())) tables.add(Named.beside(lesson.table(name), tables));
         JoinKind kind = chance.of(difficulty.kinds());
         String from = tables.get(0).item() + "\n" + kind.words().orElseThrow() + " " + tables.get(1).item() + " ON "
                 + equal(link, tables.get(0), tables.get(1));
@@ -75,7 +86,7 @@ record TaskQuery(String left, JoinKind kind, String right, String sql) {
                 .toList();
         if (links.isEmpty()) return "";
         Link link = chance.of(links);
-        Named next = new Named(lesson.table(link.right()), "c");
+        Named next = Named.beside(lesson.table(link.right()), tables);
         tables.add(next);
         return "\n" + chance.of(List.of(JoinKind.INNER, JoinKind.LEFT_OUTER)).words().orElseThrow() + " " + next.item()
                 + " ON " + equal(link, last, next);

@@ -53,6 +53,7 @@ class AnyQueryProperties {
     void whatIsAddedAndRemovedIsWhatIsThereOnOneSideAlone(@ForAll long seed) {
         each(seed, stage -> {
             int rows = stage.rows().size();
+            if (rows > Changes.MOST_ROWS) return;
             assertThat(Changes.between(stage, stage).orElseThrow().isEmpty()).isTrue();
             assertThat(Changes.between(stage, reversed(stage)).orElseThrow().isEmpty()).isTrue();
             if (rows == 0) return;

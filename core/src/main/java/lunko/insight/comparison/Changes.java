@@ -29,7 +29,7 @@ import lunko.words.Language;
  */
 public record Changes<S, R>(S before, Map<R, Status> statuses, List<R> removed) {
     /** Longer results are not compared. */
-    private static final long MOST_ROWS = 20_000;
+    public static final long MOST_ROWS = 20_000;
 
     /** What a row is, compared with before. */
     public enum Status {

@@ -41,6 +41,7 @@ class Page {
             if (step) this.want({ do: "step", number: Number(step) });
             if (store.refused) this.say(this.text.notKept);
             this.root.removeAttribute("aria-busy");
+            performance.mark("ready");
             document.documentElement.dataset.ready = "";
         } catch (failed) {
             console.error(failed);
