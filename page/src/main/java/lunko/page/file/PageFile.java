@@ -32,7 +32,7 @@ public final class PageFile {
     public static final String ENDING = ".html";
 
     private static final List<String> VIEW = List.of("dom.js", "rows.js", "lanes.js", "pictures.js", "query.js",
-            "asking.js", "store.js", "engine.js", "page.js");
+            "asking.js", "store.js", "engine.js", "player.js", "stage.js", "page.js");
     private static final Pattern PLACE = Pattern.compile("\\$\\{(\\w+)}");
     private static final int ID_BYTES = 8;
 

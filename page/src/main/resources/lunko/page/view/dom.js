@@ -59,6 +59,11 @@ function icon(path) {
     return svg("svg", { viewBox: "0 0 20 20", "aria-hidden": "true" }, svg("path", { d: path }));
 }
 
+/** A button with a drawing, and what it does as its name. */
+function iconButton(name, key, label, action) {
+    return el("button", { class: "icon", "data-key": key, "aria-label": label, title: label, onclick: action }, icon(ICONS[name]));
+}
+
 const ICONS = {
     back: "M13 3 6 10l7 7 1.6-1.6L9.2 10l5.4-5.4z", on: "M7 3l7 7-7 7-1.6-1.6L10.8 10 5.4 4.6z",
     start: "M4 3h2v14H4zM15 3l-7 7 7 7 1.6-1.6L11.2 10l5.4-5.4z", end: "M14 3h2v14h-2zM5 3l7 7-7 7-1.6-1.6L8.8 10 3.4 4.6z",

@@ -53,7 +53,7 @@ function drawLanes(gap, cards, stage, frame, lit) {
 }
 
 /** Lets the source rows of a row that has just come in glide to its place. */
-function glide(page, row, cards, target) {
+function glide(interval, row, cards, target) {
     if (matchMedia("(prefers-reduced-motion: reduce)").matches || !target) return;
     ["left", "right"].forEach((side, at) => {
         if (row[side] === undefined) return;
@@ -65,6 +65,6 @@ function glide(page, row, cards, target) {
         Object.assign(flying.style, { left: start.left + scrollX + "px", top: start.top + scrollY + "px", width: start.width + "px", height: start.height + "px" });
         document.body.append(flying);
         flying.animate([{ transform: "none" }, { transform: `translate(${end.left - start.left}px, ${end.top - start.top}px)`, opacity: .4 }],
-            { duration: Math.min(350, page.pause() * .7), easing: "ease-in-out" }).finished.finally(() => flying.remove());
+            { duration: Math.min(350, interval * .7), easing: "ease-in-out" }).finished.finally(() => flying.remove());
     });
 }

@@ -64,9 +64,9 @@ function pairGrid(page, shown, blank) {
                 }));
                 return el("td", {
                     class: blank ? "" : verdict, "aria-label": `${name} – ${other}`, "data-left": left, "data-right": right,
-                    onpointerenter: event => event.pointerType === "mouse" && page.point("pair", [left, right]),
-                    onpointerleave: event => event.pointerType === "mouse" && page.point(null),
-                    onclick: () => page.hold("pair", [left, right])
+                    onpointerenter: event => event.pointerType === "mouse" && page.stage.point("pair", [left, right]),
+                    onpointerleave: event => event.pointerType === "mouse" && page.stage.point(null),
+                    onclick: () => page.stage.hold("pair", [left, right])
                 }, blank ? "" : verdict === "true" ? "●" : verdict === "unknown" ? "?" : "");
             }))))),
         blank ? null : el("p", { class: "mute" }, shown.sum), shown.more.map(more => el("p", { class: "mute" }, more)));

@@ -56,9 +56,9 @@ function inputTable(page, input, at) {
     const ticks = areTicked(page, input);
     const columnWidths = widths(input, page.state.stage.result);
     const body = el("tbody", {}, input.rows.map((row, number) => el("tr", {
-        "data-row": number, onpointerenter: event => event.pointerType === "mouse" && page.point(side, number),
-        onpointerleave: event => event.pointerType === "mouse" && page.point(null),
-        onclick: event => !event.target.closest("input,button") && page.hold(side, number)
+        "data-row": number, onpointerenter: event => event.pointerType === "mouse" && page.stage.point(side, number),
+        onpointerleave: event => event.pointerType === "mouse" && page.stage.point(null),
+        onclick: event => !event.target.closest("input,button") && page.stage.hold(side, number)
     }, el("th", { scope: "row", class: "number" }, rowButton(page, input, side, number, editing)),
         row.map((value, column) => editing
             ? editCell(page, input, number, column, value) : cell(value, { main: input.columns[column].main === true, ...input.columns[column] })),
@@ -92,8 +92,8 @@ function rowButton(page, input, side, number, editing) {
     if (!side) return el("span", {}, String(number + 1));
     return el("button", {
         "data-key": `row-${side}-${number}`, "aria-label": `${number + 1} ${input.names[number]}`,
-        onfocus: event => event.target.matches(":focus-visible") && page.point(side, number),
-        onclick: () => page.hold(side, number)
+        onfocus: event => event.target.matches(":focus-visible") && page.stage.point(side, number),
+        onclick: () => page.stage.hold(side, number)
     }, String(number + 1));
 }
 
@@ -129,23 +129,28 @@ function showStates(card, input, shown) {
     });
 }
 
-/** The rows that there are by now; those that were there before stay in their place. */
-function resultTable(columns, landed, side, columnWidths, folds, extra) {
-    const shown = columns.map((column, at) => ({ ...column, at })).filter(column => !side || column.side === side);
+/**
+ * The rows that there are by now; under a side, those of its columns alone: as wide as there, folded as there, and with
+ * room for ticks where that has them.
+ */
+function resultTable(columns, landed, under) {
+    const shown = columns.map((column, at) => ({ ...column, at })).filter(column => !under || column.side === under.side)
+        .map(column => ({ ...column, main: !under || under.columns[column.of].main === true }));
     if (!shown.length) return null;
-    const own = shown.map(column => columnWidths ? columnWidths[column.of] : Math.max(4, column.name.length) + 3);
+    const own = shown.map(column => under ? under.widths[column.of] : Math.max(4, column.name.length) + 3);
     const sum = own.reduce((one, more) => one + more, 0) || 1;
     const table = el("table", { class: "rows result" },
-        el("colgroup", {}, columnWidths ? el("col", { class: "number" }) : null, shown.map((column, at) => {
-            const col = el("col", { class: folds && !folds[column.of].main ? "more" : null });
-            if (columnWidths) col.style.setProperty("--share", 100 * own[at] / sum + "%");
+        el("colgroup", {}, under ? el("col", { class: "number" }) : null, shown.map((column, at) => {
+            const col = el("col", { class: column.main ? null : "more" });
+            if (under) col.style.setProperty("--share", 100 * own[at] / sum + "%");
             return col;
-        }), extra ? el("col", { class: "tick" }) : null),
-        el("thead", {}, el("tr", {}, columnWidths ? el("td", { class: "number" }) : null,
-            shown.map(column => heading({ ...column, main: !folds || folds[column.of].main === true }, null)), extra ? el("td") : null)),
+        }), under && under.ticks ? el("col", { class: "tick" }) : null),
+        el("thead", {}, el("tr", {}, under ? el("td", { class: "number" }) : null, shown.map(column => heading(column, null)),
+            under && under.ticks ? el("td") : null)),
         el("tbody", {}, (landed.rows || []).map(row => el("tr", { "data-id": row.id },
-            columnWidths ? el("td", { class: "number hue-" + (shown[0].hue || "joined") }) : null,
-            shown.map(column => cell(row.cells[column.at], { ...column, main: !folds || folds[column.of].main === true })), extra ? el("td", { class: "more" }) : null))));
-    table.style.setProperty("--least", leastWidth(columnWidths || own));
+            under ? el("td", { class: "number hue-" + (shown[0].hue || "joined") }) : null,
+            shown.map(column => cell(row.cells[column.at], column)),
+            under && under.ticks ? el("td", { class: "more" }) : null))));
+    table.style.setProperty("--least", leastWidth(under ? under.widths : own));
     return table;
 }
