@@ -1,15 +1,8 @@
 package lunko.desktop.command;
 
-import static lunko.desktop.words.Spoken.words;
-
-import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import lunko.exchange.file.Watch;
-import lunko.handout.Handout;
-import lunko.handout.HandoutFiles;
 import lunko.handout.HandoutKind;
 import lunko.handout.Options;
 import lunko.handout.figure.Motif;
@@ -17,13 +10,11 @@ import lunko.handout.motion.Moves;
 import lunko.handout.paint.Palette;
 import lunko.handout.sheet.Paper;
 import lunko.insight.question.Gap;
-import lunko.problem.Checked;
 import lunko.query.change.SqlDialect;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** The command {@code lunko handout}: what learners are given of a lesson, with or without a display. */
@@ -36,7 +27,7 @@ final class HandoutCommand implements Callable<Integer> {
     private HandoutKind kind;
 
     @Mixin
-    private SceneChoice scenes = new SceneChoice();
+    private HandingOut out = new HandingOut();
 
     @Option(names = "--of", paramLabel = "MOTIF", defaultValue = "scene")
     private Motif motif;
@@ -65,41 +56,12 @@ final class HandoutCommand implements Callable<Integer> {
     @Option(names = "--steps", paramLabel = "STEPS", defaultValue = "every")
     private Moves moves;
 
-    @Option(names = "--without-answers", descriptionKey = "without-answers")
-    private boolean withoutAnswers;
-
     @Option(names = "--for", paramLabel = "DATABASE", defaultValue = "standard")
     private SqlDialect target;
 
-    @Option(names = "--replace", descriptionKey = "replace")
-    private boolean replace;
-
-    @Option(names = {"-o", "--output"}, paramLabel = "FILE", required = true)
-    private Path output;
-
-    @Parameters(paramLabel = "FILE", arity = "0..2", descriptionKey = "files")
-    private List<String> files = List.of();
-
     @Override
     public Integer call() {
-        System.setProperty("java.awt.headless", "true");
-        return new Tables(files, note -> spec.commandLine().getErr().println(note.said(words()))).lesson()
-                .then(lesson -> scenes.of(lesson).map(numbers -> Handout.of(kind, lesson, numbers, options(), words())))
-                .then(this::write).either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
-    }
-
-    private Options options() {
-        return new Options(motif, paper, palette.orElse(kind.usual()), gaps, variants, width, scale, seconds, moves,
-                !withoutAnswers, target);
-    }
-
-    private Checked<HandoutFiles.Written> write(Handout handout) {
-        List<Integer> obstructed = handout.obstructed().stream().map(scene -> scene + 1).toList();
-        if (!obstructed.isEmpty()) spec.commandLine().getErr().println(words().handouts().notShown(obstructed));
-        return HandoutFiles.write(handout.pieces(), output, replace, Watch.NOBODY).map(written -> {
-            if (!written.missing().isEmpty()) spec.commandLine().getErr()
-                    .println(words().handouts().missing(List.copyOf(written.missing())));
-            return written;
-        });
+        return out.handOut(spec, kind, new Options(motif, paper, palette.orElse(kind.usual()), gaps, variants, width,
+                scale, seconds, moves, true, target));
     }
 }

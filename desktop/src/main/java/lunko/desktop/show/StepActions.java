@@ -72,8 +72,8 @@ public final class StepActions {
         practise = new Action(
                 practice.on().map(on -> on ? words().asking().stopPractising() : words().asking().practise()),
                 Group.VIEW, List.of(key(KeyCode.F12)), Action.ALWAYS, () -> practice.on().set(!practice.on().get()));
-        check = new Action(Action.constant(words().asking().check()), Group.STEPS, List.of(), asks, practice::check);
-        hint = new Action(Action.constant(words().asking().hint()), Group.STEPS, List.of(), asks, practice::hint);
+        check = new Action(Action.constant(words().pages().check()), Group.STEPS, List.of(), asks, practice::check);
+        hint = new Action(Action.constant(words().pages().hint()), Group.STEPS, List.of(), asks, practice::hint);
         nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),
                 new KeyCodeCombination(KeyCode.PAGE_DOWN, KeyCombination.SHIFT_DOWN));
         sceneBefore = Action.of(words().scenes().before(), Group.STEPS, () -> move(model, player, -1),

@@ -35,12 +35,6 @@ public interface AskWords {
     /** That is over. */
     String stopPractising();
 
-    /** Checks an answer. */
-    String check();
-
-    /** Asks for a hint. */
-    String hint();
-
     /** What is typed as an answer: a query, or what is missing in one. */
     String typeAnswer(boolean gap);
 

@@ -96,8 +96,9 @@ class LessonFileTest {
                 .isEqualTo(Checked.valid(Course.HIVES_AND_KEEPERS.lesson()));
         assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", "version-5.lunko")))
                 .isEqualTo(Checked.valid(DemoLesson.lesson()));
-        assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", "version-6.lunko")).expect().scenes())
-                .isEqualTo(Course.HIVES_AND_KEEPERS.lesson().scenes());
+        for (String file : List.of("version-6.lunko", "version-7.lunko"))
+            assertThat(LessonFile.read(Path.of("src", "test", "resources", "lessons", file)).expect().scenes())
+                    .isEqualTo(Course.HIVES_AND_KEEPERS.lesson().scenes());
         Path file = folder.resolve("first.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
         replace(file,
@@ -161,9 +162,9 @@ class LessonFileTest {
     void whatIsNoLessonOrANewerOneIsExplained() throws IOException {
         Path file = folder.resolve("demo.lunko");
         LessonFile.write(DemoLesson.lesson(), file).expect();
-        change(file, "\"version\" : 7", "\"version\" : 8");
-        assertThat(fault(file)).isEqualTo(new NewerLesson(8, 7));
-        change(file, "\"version\" : 8", "\"version\" : 7");
+        change(file, "\"version\" : 8", "\"version\" : 9");
+        assertThat(fault(file)).isEqualTo(new NewerLesson(9, 8));
+        change(file, "\"version\" : 9", "\"version\" : 8");
         change(file, "\"left outer\"", "\"sideways\"");
         assertThat(fault(file)).isEqualTo(new LessonSceneWrong(1));
         change(file, "\"sideways\"", "\"inner\"");

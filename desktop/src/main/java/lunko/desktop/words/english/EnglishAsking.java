@@ -60,16 +60,6 @@ record EnglishAsking(Names names) implements AskWords {
     }
 
     @Override
-    public String check() {
-        return "Check my answer";
-    }
-
-    @Override
-    public String hint() {
-        return "A hint";
-    }
-
-    @Override
     public String typeAnswer(boolean gap) {
         return gap ? "what is missing, Enter" : "type a query, then Enter";
     }
