@@ -54,6 +54,9 @@ public sealed interface WorkFault extends Fault {
     /** Scenes of which nothing can be handed out. */
     record NothingToHandOut() implements WorkFault {}
 
+    /** No tables of so many rows together on which something is to be seen. */
+    record NoTablesForPoint(int rows) implements WorkFault {}
+
     /** Tables of which no tasks can be made. */
     record NoTasks() implements WorkFault {}
 

@@ -126,6 +126,21 @@ public interface PageSentences {
     /** {@code 5 of 12 questions answered rightly, 4 without the solution}. */
     String score(int right, int all, int alone);
 
+    /** Copies what has come of the questions as a text. */
+    String copyResults();
+
+    /** That it has been copied. */
+    String copied();
+
+    /** What has come of a question: {@code 3. Keep every hive: right}. */
+    String result(int number, String scene, String came);
+
+    /** A question was answered rightly, after its answer had been shown. */
+    String rightAfterwards();
+
+    /** A question has not been answered rightly. */
+    String notYet();
+
     /** That it works without a network. */
     String worksAlone();
 

@@ -23,6 +23,8 @@ import lunko.lesson.SceneEdit;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
+import lunko.query.KeyPair;
+import lunko.query.change.PlainJoin;
 import lunko.show.Asking;
 import lunko.show.Showing;
 import lunko.steps.JoinAlgorithm;
@@ -201,5 +203,36 @@ class PracticeProperties {
                 default -> assertThat(asking.answered(shown(with), Said.ENGLISH)).isPresent();
             }
         }
+    }
+
+    /** The fewest rows come first; where nothing can be found, nothing is. */
+    @Test
+    void smallTablesAreFoundOnWhichSomethingIsToBeSeen() {
+        Lesson lesson = DemoLesson.lesson();
+        PlainJoin join = PlainJoin.of(lesson.table("hives"), JoinKind.INNER, lesson.table("keepers"),
+                List.of(new KeyPair("keeper_id", "keeper_id")));
+        for (JoinKind other : List.of(JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER)) {
+            List<Table> found = found(lesson, new Point.KindsDiffer(join, JoinKind.INNER, other, 1));
+            assertThat(found.stream().filter(table -> List.of("hives", "keepers").contains(table.name()))
+                    .mapToInt(table -> table.rows().size()).sum()).isEqualTo(1);
+        }
+        List<Table> alike = found(lesson, new Point.KindsAlike(join));
+        assertThat(alike.get(0).rows()).hasSize(1);
+        assertThat(alike.get(1).rows()).hasSize(1);
+        String notIn = "SELECT keeper FROM keepers WHERE keeper_id NOT IN (SELECT keeper_id FROM hives)";
+        String notExists = "SELECT keeper FROM keepers k WHERE NOT EXISTS (SELECT * FROM hives h "
+                + "WHERE h.keeper_id = k.keeper_id)";
+        List<Table> differing = found(lesson, new Point.QueriesDiffer(notIn, notExists));
+        assertThat(differing.get(0).rows()).extracting(row -> row.value(2).isNull()).contains(true);
+        assertThat(new PointSearch(lesson, new Point.QueriesDiffer(notIn, notIn)).find(_ -> true)).isEmpty();
+        Scene scene = PointSearch.shown(lesson.scene(), lesson, differing);
+        Lesson with = new ScenesEdit.Show("", List.of(scene)).applyTo(lesson).expect();
+        assertThat(rows(notIn, with)).isNotEqualTo(rows(notExists, with));
+    }
+
+    private static List<Table> found(Lesson lesson, Point point) {
+        List<Table> found = new PointSearch(lesson, point).find(_ -> true).orElseThrow();
+        assertThat(point.sight()).accepts(found);
+        return found;
     }
 }

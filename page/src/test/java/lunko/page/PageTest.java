@@ -129,6 +129,10 @@ class PageTest {
             browser.await("return Object.keys(localStorage).length > 0");
             browser.open(file);
             assertThat(browser.text("#scenes summary")).contains("1 of 1 questions");
+            browser.run("document.querySelector('#scenes').open = true; navigator.clipboard.writeText = "
+                    + "text => { window.copied = text; return Promise.resolve(); }");
+            browser.press("results");
+            assertThat(browser.run("return window.copied")).asString().contains("1. Scene 1 of 1: Right");
             browser.run("localStorage.clear()");
         }
     }

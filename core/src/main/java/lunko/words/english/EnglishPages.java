@@ -213,6 +213,31 @@ final class EnglishPages implements PageSentences {
     }
 
     @Override
+    public String copyResults() {
+        return "Copy my results";
+    }
+
+    @Override
+    public String copied() {
+        return "Your results are on the clipboard.";
+    }
+
+    @Override
+    public String result(int number, String scene, String came) {
+        return text("{}. {}: {}", number, scene, came);
+    }
+
+    @Override
+    public String rightAfterwards() {
+        return "right, after the answer was shown";
+    }
+
+    @Override
+    public String notYet() {
+        return "not yet";
+    }
+
+    @Override
     public String worksAlone() {
         return "Works without a network";
     }

@@ -12,6 +12,9 @@ final class EnglishWorkFaults {
 
     static Phrase say(WorkFault fault, Names names) {
         return switch (fault) {
+            case WorkFault.NoTablesForPoint(int rows) ->
+                Say.say("No tables of up to {} show that: choose another difference, or give the tables other values.",
+                        Say.counted(rows, "row"));
             case WorkFault.NoTasks() ->
                 Say.say("No such tasks can be made of these tables: link two that have rows, or choose other sorts.");
             case WorkFault.NothingToHandOut() ->

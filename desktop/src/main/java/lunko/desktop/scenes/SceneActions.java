@@ -30,6 +30,7 @@ public final class SceneActions {
     private final Action bringIn;
     private final Action mistake;
     private final Action tasks;
+    private final Action point;
 
     /**
      * The actions on the scenes of a model.
@@ -39,9 +40,10 @@ public final class SceneActions {
      * @param bringIn asks for scenes of another lesson
      * @param mistake asks for a mistake
      * @param tasks asks which tasks are to be made
+     * @param point asks for what small tables are to be found
      */
     public SceneActions(ScenesModel scenes, ShowModel show, Runnable retitle, Runnable bringIn, Runnable mistake,
-            Runnable tasks) {
+            Runnable tasks, Runnable point) {
         BooleanBinding seen = Bindings.createBooleanBinding(
                 () -> scenes.lesson().mode().get() == Mode.SCENES && !scenes.selected().get().isEmpty(),
                 scenes.lesson().mode(), scenes.selected());
@@ -66,6 +68,7 @@ public final class SceneActions {
         this.bringIn = Action.of(words().scenes().bringIn(), Group.LESSON, bringIn);
         this.mistake = Action.of(words().scenes().showMistake(), Group.LESSON, mistake);
         this.tasks = Action.of(words().scenes().makeTasks(), Group.LESSON, tasks);
+        this.point = Action.of(words().scenes().findRows(), Group.LESSON, point);
     }
 
     /** How scenes are changed. */
@@ -81,7 +84,7 @@ public final class SceneActions {
 
     /** All of them, in the order of the list of keys. */
     public List<Action> all() {
-        return List.of(keep, bringIn, mistake, tasks, show, title, repeat, delete, up, down);
+        return List.of(keep, bringIn, mistake, tasks, point, show, title, repeat, delete, up, down);
     }
 
     /** Keeps what is shown as a scene. */
@@ -111,6 +114,10 @@ public final class SceneActions {
 
     Action bringIn() {
         return bringIn;
+    }
+
+    Action point() {
+        return point;
     }
 
     Action tasks() {

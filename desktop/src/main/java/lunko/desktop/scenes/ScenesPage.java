@@ -68,7 +68,7 @@ public final class ScenesPage extends HBox {
         MenuButton add = Controls.menuButton(words().scenes().addScenes());
         add.setId("add-scenes");
         add.getItems().addAll(actions.bringIn().menuItem(), actions.mistake().menuItem(),
-                actions.tasks().menuItem());
+                actions.tasks().menuItem(), actions.point().menuItem());
         FlowPane tools = new FlowPane(actions.keep().button(Feather.PLUS),
                 actions.repeat().iconButton(Feather.COPY), actions.up().iconButton(Feather.ARROW_UP),
                 actions.down().iconButton(Feather.ARROW_DOWN), actions.delete().iconButton(Feather.TRASH_2),

@@ -25,6 +25,7 @@ import lunko.desktop.lesson.TableFiles;
 import lunko.desktop.query.QueryActions;
 import lunko.desktop.scenes.BringInPane;
 import lunko.desktop.scenes.MistakePane;
+import lunko.desktop.scenes.PointPane;
 import lunko.desktop.scenes.SceneActions;
 import lunko.desktop.scenes.ScenesModel;
 import lunko.desktop.scenes.TasksPane;
@@ -74,7 +75,8 @@ final class ScreenActions {
                 () -> lessons.chooseAndRead(from -> view.ifPresent(there -> there.ask(close -> new BringInPane(from,
                         which -> lesson.edit(new ScenesEdit.BringIn(from, which)), close)))),
                 () -> view.ifPresent(there -> there.ask(close -> new MistakePane(lesson, close))),
-                () -> view.ifPresent(there -> there.ask(close -> new TasksPane(lesson, work, close))));
+                () -> view.ifPresent(there -> there.ask(close -> new TasksPane(lesson, work, close))),
+                () -> view.ifPresent(there -> there.ask(close -> new PointPane(lesson, work, close))));
         bench = new BenchActions(lesson, tables, hand, sources, pane -> view.ifPresent(there -> there.ask(pane)),
                 scenes.mistake());
         files = new FileActions(lesson, lessons, sources, model.showing().map(Showing::outcome), bench::nameLeft);

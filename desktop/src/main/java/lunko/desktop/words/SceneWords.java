@@ -79,6 +79,42 @@ public interface SceneWords {
     /** Makes them. */
     String make();
 
+    /** {@code Find rows for a point…}. */
+    String findRows();
+
+    /** {@code Rows for a point}. */
+    String point();
+
+    /** What comes of finding them. */
+    String pointAbout();
+
+    /** What is to be seen. */
+    String pointSort();
+
+    /** Two kinds differ by some rows. */
+    String kindsDiffer();
+
+    /** Five kinds give as many rows. */
+    String kindsAlike();
+
+    /** Two queries give other rows. */
+    String queriesDiffer();
+
+    /** The one kind. */
+    String pointOne();
+
+    /** The other kind. */
+    String pointOther();
+
+    /** By how many rows they differ. */
+    String pointRows();
+
+    /** The other query. */
+    String pointQuery();
+
+    /** Looks for them. */
+    String find();
+
     /** {@code Add scenes}. */
     String addScenes();
 

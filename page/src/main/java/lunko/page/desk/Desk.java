@@ -40,6 +40,8 @@ public final class Desk {
             case "open" -> opened(asked);
             case "point" -> session.flatMap(now -> Wish.pointed(asked)
                     .map(pointed -> new SessionJson(now, in).pointing(pointed))).orElse(Json.EMPTY);
+            case "results" -> session.map(now -> new SessionJson(now, in).results()).orElse(Json.NULL);
+            case "attempts" -> session.map(now -> AttemptJson.of(now.attempts())).orElse(Json.EMPTY);
             case "files" -> session.<Json>map(now -> files(now.lesson())).orElse(Json.EMPTY);
             default -> session.flatMap(now -> Wish.of(asked).map(wish -> after(now, wish))).orElse(Json.EMPTY);
         };

@@ -1,6 +1,7 @@
 package lunko.page.shown;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.exchange.json.Json;
@@ -77,6 +78,22 @@ public record SessionJson(Session session, Language in) {
         return asked == 0 ? "" : in.pages().score(right, asked, alone);
     }
 
+    /** What has come of all questions, as a text that can be given to somebody. */
+    public Json results() {
+        Lesson lesson = session.lesson();
+        String questions = IntStream.range(0, lesson.scenes().size())
+                .filter(scene -> lesson.scenes().all().get(scene).asked().isPresent())
+                .mapToObj(scene -> in.pages().result(scene + 1, title(lesson.scenes().all().get(scene), scene),
+                        came(session.attempts().getOrDefault(scene, Attempt.NONE))))
+                .collect(Collectors.joining("\n"));
+        return Json.of(lesson.title() + "\n" + score() + "\n\n" + questions + "\n");
+    }
+
+    private String came(Attempt attempt) {
+        if (!attempt.right()) return in.pages().notYet();
+        return attempt.shown() ? in.pages().rightAfterwards() : in.questions().right();
+    }
+
     private Json picture(Covers covers) {
         Json.Members picture = Json.EMPTY.with("chosen", session.picture().toString());
         if (covers.picture() && session.picture() != PagePicture.PAIRS) return picture.withIf("covered", true);
@@ -116,7 +133,8 @@ public record SessionJson(Session session, Language in) {
                 .with("covered", page.covered()).with("check", page.check()).with("hint", page.hint())
                 .with("uncover", page.uncover()).with("answer", page.answer()).with("tickRows", page.tickRows())
                 .with("tickPairs", page.tickPairs()).with("scenes", page.scenes()).with("asks", page.asks())
-                .with("answered", page.answered()).with("worksAlone", page.worksAlone())
+                .with("answered", page.answered()).with("copyResults", page.copyResults()).with("copied", page.copied())
+                .with("worksAlone", page.worksAlone())
                 .with("gettingReady", page.gettingReady()).with("tooOld", page.tooOld())
                 .with("notKept", page.notKept()).with("broken", page.broken())
                 .with("deleteRow", page.deleteRow("#"));

@@ -184,6 +184,7 @@ class Page {
         fill(this.scenes, el("summary", {}, text.scenes, lesson.score ? el("span", { class: "mute" }, " · " + lesson.score) : null),
             el("ol", {}, lesson.scenes.map((scene, at) => el("li", {}, el("button", { "data-key": "scene-" + at, "aria-current": at === lesson.at ? "true" : null, onclick: () => this.want({ do: "scene", number: at }) },
                 scene.title), scene.asks ? el("span", { class: scene.right ? "right-guess" : "mute" }, scene.right ? " ✓ " + text.answered : " · " + text.asks) : null))),
+            lesson.score ? el("button", { class: "copy", "data-key": "results", onclick: () => this.copyResults() }, text.copyResults) : null,
             el("p", { class: "mute" }, text.worksAlone));
         this.scenes.open = open;
     }
@@ -228,8 +229,15 @@ class Page {
         event.preventDefault();
     }
 
+    /** What has come of the questions goes to the clipboard, and nowhere else. */
+    async copyResults() {
+        await navigator.clipboard.writeText(this.ask({ do: "results" }));
+        this.say(this.text.copied);
+    }
+
+    /** The lesson as a file, with the answers beside it. */
     save() {
-        download(zip(this.ask({ do: "files" })), this.state.lesson.title.replace(/[^\p{L}\p{N} _-]+/gu, "") + ".lunko");
+        download(zip({ ...this.ask({ do: "files" }), "answers.json": JSON.stringify(this.ask({ do: "attempts" })) }), this.state.lesson.title.replace(/[^\p{L}\p{N} _-]+/gu, "") + ".lunko");
     }
 }
 

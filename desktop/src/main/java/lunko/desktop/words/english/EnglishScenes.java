@@ -132,6 +132,66 @@ record EnglishScenes(Names names) implements SceneWords {
     }
 
     @Override
+    public String findRows() {
+        return "Find rows for a point…";
+    }
+
+    @Override
+    public String point() {
+        return "Rows for a point";
+    }
+
+    @Override
+    public String pointAbout() {
+        return "Looks for the smallest tables on which it is to be seen, and adds a scene that has them for its own.";
+    }
+
+    @Override
+    public String pointSort() {
+        return "What is to be seen";
+    }
+
+    @Override
+    public String kindsDiffer() {
+        return "two kinds differ by some rows";
+    }
+
+    @Override
+    public String kindsAlike() {
+        return "five kinds give as many rows";
+    }
+
+    @Override
+    public String queriesDiffer() {
+        return "this query and another give other rows";
+    }
+
+    @Override
+    public String pointOne() {
+        return "The one kind";
+    }
+
+    @Override
+    public String pointOther() {
+        return "The other";
+    }
+
+    @Override
+    public String pointRows() {
+        return "Rows by which they differ";
+    }
+
+    @Override
+    public String pointQuery() {
+        return "The other query";
+    }
+
+    @Override
+    public String find() {
+        return "Find them";
+    }
+
+    @Override
     public String addScenes() {
         return "Add scenes";
     }

@@ -1,0 +1,141 @@
+package lunko.desktop.scenes;
+
+import static lunko.desktop.words.Spoken.words;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lunko.desktop.action.Controls;
+import lunko.desktop.action.Form;
+import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Mode;
+import lunko.desktop.work.Work;
+import lunko.exchange.file.Watch;
+import lunko.insight.question.Goal;
+import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.lesson.ScenesEdit;
+import lunko.practice.Point;
+import lunko.practice.PointSearch;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.problem.WorkFault;
+import lunko.query.JoinKind;
+import lunko.query.change.PlainJoin;
+import lunko.table.Table;
+
+/** Asks what is to be seen, and looks for the smallest tables on which it is; they become a scene of their own. */
+public final class PointPane extends VBox {
+
+    /** What may be looked for. */
+    private enum Sort {
+        KINDS_DIFFER, KINDS_ALIKE, QUERIES_DIFFER
+    }
+
+    private final LessonModel model;
+    private final Work work;
+    private final ChoiceBox<Sort> sort = Controls.choice(List.of(Sort.values()), PointPane::said);
+    private final ChoiceBox<JoinKind> one = kinds();
+    private final ChoiceBox<JoinKind> other = kinds();
+    private final Spinner<Integer> rows = new Spinner<>(1, PointSearch.MOST_ROWS, 1);
+    private final TextField query = new TextField();
+    private final VBox asked = new VBox();
+
+    /** The pane for a lesson. */
+    public PointPane(LessonModel model, Work work, Runnable close) {
+        this.model = model;
+        this.work = work;
+        getStyleClass().addAll("card", "recipe");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label title = new Label(words().scenes().point());
+        title.getStyleClass().add("key-check-title");
+        Label about = new Label(words().scenes().pointAbout());
+        about.getStyleClass().add("about");
+        one.setValue(JoinKind.INNER);
+        other.setValue(JoinKind.LEFT_OUTER);
+        rows.setPrefWidth(110);
+        query.setPrefColumnCount(48);
+        query.getStyleClass().add("sql-field");
+        query.setText(model.lesson().get().staged().sql().strip().replaceAll("\\s+", " "));
+        sort.setId("point-sort");
+        sort.valueProperty().subscribe(this::ask);
+        sort.setValue(Sort.KINDS_DIFFER);
+        Button find = Controls.button(words().scenes().find());
+        find.setId("point-find");
+        find.setOnAction(_ -> {
+            find();
+            close.run();
+        });
+        getChildren().addAll(title, about, asked, Form.answers(find, close));
+    }
+
+    private static ChoiceBox<JoinKind> kinds() {
+        return Controls.choice(Goal.KINDS, kind -> words().names().kind(kind));
+    }
+
+    private static String said(Sort sort) {
+        return switch (sort) {
+            case KINDS_DIFFER -> words().scenes().kindsDiffer();
+            case KINDS_ALIKE -> words().scenes().kindsAlike();
+            case QUERIES_DIFFER -> words().scenes().queriesDiffer();
+        };
+    }
+
+    /** Whoever is asked has the keyboard at the first question. */
+    @Override
+    public void requestFocus() {
+        sort.requestFocus();
+    }
+
+    private void ask() {
+        Form form = new Form();
+        form.ask(words().scenes().pointSort(), sort);
+        if (sort.getValue() == Sort.KINDS_DIFFER) {
+            form.ask(words().scenes().pointOne(), one);
+            form.ask(words().scenes().pointOther(), other);
+            form.ask(words().scenes().pointRows(), rows);
+        }
+        if (sort.getValue() == Sort.QUERIES_DIFFER) form.ask(words().scenes().pointQuery(), query);
+        asked.getChildren().setAll(form);
+    }
+
+    private Point wanted(Lesson lesson) {
+        PlainJoin join = lesson.staged().join();
+        return switch (sort.getValue()) {
+            case KINDS_DIFFER -> new Point.KindsDiffer(join, one.getValue(), other.getValue(), rows.getValue());
+            case KINDS_ALIKE -> new Point.KindsAlike(join);
+            case QUERIES_DIFFER -> new Point.QueriesDiffer(lesson.staged().sql(), query.getText());
+        };
+    }
+
+    private void find() {
+        Lesson lesson = model.lesson().get();
+        Point point = wanted(lesson);
+        String title = said(sort.getValue());
+        work.start(words().scenes().point(), watch -> found(new PointSearch(lesson, point), watch),
+                found -> found.handle(tables -> take(lesson, title, tables), model::say));
+    }
+
+    private static Checked<List<Table>> found(PointSearch search, Watch watch) {
+        boolean[] stopped = new boolean[1];
+        Optional<List<Table>> found = search.find(rows -> {
+            stopped[0] = !watch.goesOn(rows, PointSearch.MOST_ROWS);
+            return !stopped[0];
+        });
+        if (stopped[0]) return Watch.stopped();
+        return found.map(Checked::valid).orElseGet(
+                () -> Checked.invalid(Problem.of(new WorkFault.NoTablesForPoint(PointSearch.MOST_ROWS))));
+    }
+
+    private void take(Lesson lesson, String title, List<Table> tables) {
+        Scene scene = PointSearch.shown(lesson.scene(), lesson, tables);
+        Scene titled = scene.telling(scene.telling().titled(title).noting("").handing("")).asking(Optional.empty());
+        if (model.edit(new ScenesEdit.Show(title, List.of(titled)))) model.mode().set(Mode.SHOW);
+    }
+}
