@@ -163,7 +163,7 @@ public final class WrittenQuery {
     }
 
     /** Whether a statement of the text names a table. */
-    boolean names(String table) {
+    public boolean names(String table) {
         return statements().stream().anyMatch(statement -> statement.either(script -> script
                 .parts(FromItem.NamedTable.class).stream().anyMatch(named -> named.table().means(table)), _ -> false));
     }

@@ -1,13 +1,11 @@
 package lunko.practice;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 import lunko.insight.comparison.Sameness;
 import lunko.insight.question.Goal;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
-import lunko.query.SqlName;
 import lunko.query.change.PlainJoin;
 import lunko.table.Table;
 
@@ -28,14 +26,13 @@ public sealed interface Point {
         return switch (this) {
             case KindsDiffer(PlainJoin join, _, _, _) -> List.of(join.left().table(), join.right().table());
             case KindsAlike(PlainJoin join) -> List.of(join.left().table(), join.right().table());
-            case QueriesDiffer(String one, String other) -> tables.stream().map(Table::name)
-                    .filter(name -> names(one, name) || names(other, name)).toList();
+            case QueriesDiffer(String one, String other) -> {
+                WrittenQuery first = WrittenQuery.of(one);
+                WrittenQuery second = WrittenQuery.of(other);
+                yield tables.stream().map(Table::name).filter(name -> first.names(name) || second.names(name))
+                        .toList();
+            }
         };
-    }
-
-    private static boolean names(String sql, String table) {
-        return sql.toLowerCase(Locale.ROOT).contains(new SqlName(table).text()
-                .toLowerCase(Locale.ROOT));
     }
 
     /** What tells whether it is to be seen on tables; its queries are read once. */

@@ -76,6 +76,11 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
                 sql -> WrittenQuery.of(sql).on(showing.lesson().tables())), _ -> Optional.empty());
     }
 
+    /** The same with what needs no guess taken for one: of tables, what they are like now. */
+    public Asking answered() {
+        return question() instanceof Question.ChangeData ? guessing(new Guess.Changed()) : this;
+    }
+
     /** What the guess comes to, where there is one. */
     public Optional<Judgement> judgement(Showing showing) {
         return guess.flatMap(guessed -> answer(showing).map(answer -> answer.judge(guessed)));

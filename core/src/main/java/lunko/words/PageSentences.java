@@ -42,9 +42,6 @@ public interface PageSentences {
     /** The query, as it may be changed. */
     String query();
 
-    /** Shows what has been written. */
-    String run();
-
     /** The kind of join, to be chosen. */
     String kind();
 
@@ -143,9 +140,6 @@ public interface PageSentences {
 
     /** That it works without a network. */
     String worksAlone();
-
-    /** That the lesson is still being made ready. */
-    String gettingReady();
 
     /** That this browser is too old for the page. */
     String tooOld();

@@ -73,11 +73,6 @@ final class EnglishPages implements PageSentences {
     }
 
     @Override
-    public String run() {
-        return "Show it";
-    }
-
-    @Override
     public String kind() {
         return "Kind of join";
     }
@@ -240,11 +235,6 @@ final class EnglishPages implements PageSentences {
     @Override
     public String worksAlone() {
         return "Works without a network";
-    }
-
-    @Override
-    public String gettingReady() {
-        return "Getting ready…";
     }
 
     @Override

@@ -11,10 +11,9 @@ import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Lesson;
-import lunko.page.session.Wish;
+import lunko.page.session.PointedJson;
 import lunko.practice.Attempt;
 import lunko.query.JoinKind;
-import lunko.query.Side;
 import lunko.show.Asking;
 
 /** What a learner has done about questions, as it is kept beside a lesson: by the numbers of scenes, from 1. */
@@ -42,15 +41,8 @@ final class AttemptJson {
             case Guess.Changed() -> Json.EMPTY.with("changed", true);
             case Guess.Kind(JoinKind kind) -> Json.EMPTY.with("kind", kind.id());
             case Guess.Marked(Set<Pointed> marked) ->
-                Json.EMPTY.with("marked", Answer.sorted(marked).map(AttemptJson::of));
+                Json.EMPTY.with("marked", Answer.sorted(marked).map(PointedJson::of));
         };
-    }
-
-    private static Json of(Pointed pointed) {
-        Json.Members rows = Json.EMPTY;
-        for (Side side : Side.values())
-            if (pointed.on(side).isPresent()) rows = rows.with(side.id(), pointed.on(side).getAsInt());
-        return rows;
     }
 
     static Map<Integer, Attempt> read(Json kept, Lesson lesson) {
@@ -72,7 +64,7 @@ final class AttemptJson {
         if (guess.has("kind")) return JoinKind.named(guess.at("kind").text()).map(Guess.Kind::new);
         if (!guess.has("marked")) return Optional.empty();
         Set<Pointed> marked = new HashSet<>();
-        guess.at("marked").items().forEach(row -> Wish.pointed(row).ifPresent(marked::add));
+        guess.at("marked").items().forEach(row -> PointedJson.read(row).ifPresent(marked::add));
         return Optional.of(new Guess.Marked(marked));
     }
 }

@@ -10,6 +10,7 @@ import lunko.exchange.json.JsonReader;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.page.session.Handed;
+import lunko.page.session.PointedJson;
 import lunko.page.session.Session;
 import lunko.page.session.Wish;
 import lunko.page.shown.SessionJson;
@@ -38,7 +39,7 @@ public final class Desk {
     public Json answer(Json asked) {
         return switch (asked.at("do").text()) {
             case "open" -> opened(asked);
-            case "point" -> session.flatMap(now -> Wish.pointed(asked)
+            case "point" -> session.flatMap(now -> PointedJson.read(asked)
                     .map(pointed -> new SessionJson(now, in).pointing(pointed))).orElse(Json.EMPTY);
             case "results" -> session.map(now -> new SessionJson(now, in).results()).orElse(Json.NULL);
             case "attempts" -> session.map(now -> AttemptJson.of(now.attempts())).orElse(Json.EMPTY);
@@ -50,7 +51,7 @@ public final class Desk {
     private Json after(Session before, Wish wish) {
         Session after = before.after(wish);
         session = Optional.of(after);
-        Json.Members shown = (Json.Members) new SessionJson(after, in).since(Optional.of(before));
+        Json.Members shown = new SessionJson(after, in).since(Optional.of(before));
         return kept(before, after) ? shown : shown.with("keep", AttemptJson.of(after.attempts()));
     }
 
@@ -70,7 +71,7 @@ public final class Desk {
                         .filter(lesson -> lesson.scenes().size() == given.scenes().size()).orElse(given) : given;
                 Handed handed = new Handed(given, asked.at("answers").truth(true));
                 session = Optional.of(Session.of(handed, made, AttemptJson.read(asked.at("attempts"), given)));
-                yield ((Json.Members) new SessionJson(session.get(), in).all()).with("text", SessionJson.words(in));
+                yield new SessionJson(session.get(), in).all().with("text", SessionJson.words(in));
             }
         };
     }

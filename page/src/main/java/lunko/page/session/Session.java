@@ -213,11 +213,10 @@ public record Session(Handed handed, History history, Showing showing, Optional<
     }
 
     private Session checked() {
-        if (asking().isEmpty()) return this;
-        if (asking().get().question() instanceof Question.ChangeData && attempt().guess().isEmpty())
-            return guessing(new Guess.Changed()).checked();
-        Optional<Assessment> found = Assessment.of(asking().get(), showing);
-        Session checked = found.map(as -> attempting(attempt -> attempt.assessed(as))).orElse(this);
+        Optional<Asking> open = asking().map(Asking::answered);
+        Session guessed = open.flatMap(Asking::guess).map(this::guessing).orElse(this);
+        Session checked = open.flatMap(asked -> Assessment.of(asked, showing))
+                .map(found -> guessed.attempting(attempt -> attempt.assessed(found))).orElse(guessed);
         return checked.attempt().uncovered() ? checked.showing(showing.at(Long.MAX_VALUE)) : checked;
     }
 

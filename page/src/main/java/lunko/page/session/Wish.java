@@ -5,7 +5,6 @@ import java.util.stream.Stream;
 import lunko.exchange.json.Json;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.query.JoinKind;
-import lunko.query.Side;
 import lunko.steps.JoinAlgorithm;
 
 /** Something that a learner wants. Rows, columns and scenes count from 0. */
@@ -66,7 +65,7 @@ public sealed interface Wish {
     record Uncover() implements Wish {}
 
     /** The wish that is described; nothing, where none is. */
-    public static Optional<Wish> of(Json json) {
+    static Optional<Wish> of(Json json) {
         return switch (json.at("do").text()) {
             case "scene" -> Optional.of(new Scene(json.at("number").whole(0)));
             case "step" -> json.at("number").whole().map(Step::new);
@@ -82,7 +81,7 @@ public sealed interface Wish {
             case "undo" -> Optional.of(new Undo());
             case "redo" -> Optional.of(new Redo());
             case "putBack" -> Optional.of(new PutBack());
-            case "tick" -> pointed(json).map(Tick::new);
+            case "tick" -> PointedJson.read(json).map(Tick::new);
             case "answer" -> Optional.of(new Answer(json.at("text").text()));
             case "answerKind" -> JoinKind.named(json.at("kind").text()).map(AnswerKind::new);
             case "check" -> Optional.of(new Check());
@@ -90,16 +89,6 @@ public sealed interface Wish {
             case "uncover" -> Optional.of(new Uncover());
             default -> Optional.empty();
         };
-    }
-
-    /** What is pointed at: a row of a side, a pair, or, by where it comes from, a row of the result. */
-    public static Optional<Pointed> pointed(Json json) {
-        Optional<Integer> left = json.at("left").whole().map(Long::intValue);
-        Optional<Integer> right = json.at("right").whole().map(Long::intValue);
-        if (left.isPresent() && right.isPresent())
-            return Optional.of(new Pointed.Pair(left.get(), right.get()));
-        return left.<Pointed>map(row -> new Pointed.Source(Side.LEFT, row))
-                .or(() -> right.map(row -> new Pointed.Source(Side.RIGHT, row)));
     }
 
     private static <E extends Enum<E>> Optional<E> named(E[] all, String name) {

@@ -12,6 +12,7 @@ import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
+import lunko.page.session.PointedJson;
 import lunko.page.session.Session;
 import lunko.practice.Assessment;
 import lunko.practice.Attempt;
@@ -37,7 +38,7 @@ record AskJson(Session session, Asking asking, Language in) {
         Json.Members asked = Json.EMPTY.with("said", asking.said(showing, in)).with("by", by(asking.question()))
                 .withIf("uncovered", attempt.uncovered()).withIf("canUncover", session.canUncover())
                 .withIf("right", attempt.right())
-                .with("marked", Answer.sorted(asking.marked().marked()).map(AskJson::pointed));
+                .with("marked", Answer.sorted(asking.marked().marked()).map(PointedJson::of));
         if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
         asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
         if (asking.answer(showing).isEmpty()) return asked.with("by", "nothing");
@@ -99,13 +100,6 @@ record AskJson(Session session, Asking asking, Language in) {
             case Guess.Kind(var kind) -> kind.id();
             case Guess.Marked _,Guess.Changed() -> "";
         };
-    }
-
-    private static Json pointed(Pointed pointed) {
-        Json.Members described = Json.EMPTY;
-        for (Side side : Side.values())
-            if (pointed.on(side).isPresent()) described = described.with(side.id(), pointed.on(side).getAsInt());
-        return described;
     }
 
     private Stream<Json> explained(Set<Pointed> rows, boolean missed) {

@@ -21,12 +21,12 @@ import lunko.words.PageSentences;
 public record SessionJson(Session session, Language in) {
 
     /** All parts. */
-    public Json all() {
+    public Json.Members all() {
         return since(Optional.empty());
     }
 
     /** The parts that are others than those of a session before. */
-    public Json since(Optional<Session> before) {
+    public Json.Members since(Optional<Session> before) {
         Showing showing = session.showing();
         Covers covers = Covers.of(session);
         boolean sameRun = before.filter(was -> Covers.of(was).equals(covers) && was.showing().isOfSameJoin(showing)
@@ -123,7 +123,7 @@ public record SessionJson(Session session, Language in) {
                 .with("pause", page.pause()).with("stepOn", page.stepOn()).with("toEnd", page.toEnd())
                 .with("speed", page.speed())
                 .with("speeds", Json.texts(Stream.of("½", "1", "2", "4", "8").map(page::aSecond)))
-                .with("query", page.query()).with("run", page.run()).with("kind", page.kind()).with("way", page.way())
+                .with("query", page.query()).with("kind", page.kind()).with("way", page.way())
                 .with("tryIt", page.tryIt()).with("addRow", page.addRow()).with("undo", page.undo())
                 .with("redo", page.redo())
                 .with("asItWas", page.asItWas()).with("save", page.save()).with("print", page.print())
@@ -135,7 +135,7 @@ public record SessionJson(Session session, Language in) {
                 .with("tickPairs", page.tickPairs()).with("scenes", page.scenes()).with("asks", page.asks())
                 .with("answered", page.answered()).with("copyResults", page.copyResults()).with("copied", page.copied())
                 .with("worksAlone", page.worksAlone())
-                .with("gettingReady", page.gettingReady()).with("tooOld", page.tooOld())
+                .with("tooOld", page.tooOld())
                 .with("notKept", page.notKept()).with("broken", page.broken())
                 .with("deleteRow", page.deleteRow("#"));
     }

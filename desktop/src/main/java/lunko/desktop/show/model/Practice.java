@@ -8,8 +8,6 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import lunko.insight.question.Guess;
-import lunko.insight.question.Question;
 import lunko.phrase.Phrase;
 import lunko.practice.Assessment;
 import lunko.practice.Attempt;
@@ -47,21 +45,17 @@ public final class Practice {
 
     /** Checks what is guessed; of tables, what they are like now. */
     public void check() {
-        open().flatMap(asking -> Assessment.of(answered(asking), model.showing().get()))
+        open().flatMap(asking -> Assessment.of(asking.answered(), model.showing().get()))
                 .ifPresent(assessment -> {
                     attempt.set(attempt.get().assessed(assessment));
                     if (assessment.isRight() && open().isPresent()) model.toggleCovers();
                 });
     }
 
-    private static Asking answered(Asking asking) {
-        return asking.question() instanceof Question.ChangeData ? asking.guessing(new Guess.Changed()) : asking;
-    }
-
     /** One more hint, if there is one. */
     public void hint() {
         open().ifPresent(asking -> {
-            int all = Hints.of(answered(asking), model.showing().get()).size();
+            int all = Hints.of(asking, model.showing().get()).size();
             int had = attempt.get().hints();
             if (had < all) attempt.set(attempt.get().hinted(had + 1 == all));
         });
@@ -69,7 +63,7 @@ public final class Practice {
 
     /** What has been said so far to help. */
     public List<Phrase> hints() {
-        return open().map(asking -> Hints.of(answered(asking), model.showing().get()).stream()
+        return open().map(asking -> Hints.of(asking, model.showing().get()).stream()
                 .limit(attempt.get().hints()).map(hint -> hint.in(words())).toList()).orElse(List.of());
     }
 
