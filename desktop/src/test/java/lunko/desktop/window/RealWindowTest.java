@@ -104,19 +104,21 @@ class RealWindowTest extends OpenWindow {
     }
 
     /**
-     * Drags between two windows: how long the other program and the display need to take a drag up depends on the
-     * machine, so a hand stays at each end until they have.
+     * Drags between two windows. How long the other program and the display need to take a drag up depends on the
+     * machine, so a hand stays at each end until they have; and begins anew where they never do, because a press
+     * before a window is there to take it, or let go before it was taken for a drag, is no drag.
      */
     private static void dragFromOutside(FxRobot robot, Point2D from, BufferedReader said, Point2D to,
             Callable<Boolean> over) throws Exception {
-        robot.moveTo(from).press(MouseButton.PRIMARY);
-        // A press before the window is there to take it begins nothing.
-        for (int tries = 0; tries < 5 && !waved(robot, from, said::ready); tries++) {
-            robot.release(MouseButton.PRIMARY).press(MouseButton.PRIMARY);
+        boolean there = false;
+        for (int tries = 0; tries < 8 && !there; tries++) {
+            while (said.ready()) said.readLine();
+            robot.moveTo(from).press(MouseButton.PRIMARY);
+            there = waved(robot, from, said::ready) && waved(robot, to, over);
+            robot.release(MouseButton.PRIMARY);
+            WaitForAsyncUtils.waitForFxEvents();
         }
-        assertThat(waved(robot, to, over)).as("dragged over").isTrue();
-        robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(there).as("dragged over").isTrue();
     }
 
     /** Moves to and fro at a place until something has come true, for some seconds at most; whether it has. */
