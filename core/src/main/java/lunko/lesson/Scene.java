@@ -65,7 +65,9 @@ public record Scene(Telling telling, Pairing pairing, Optional<WrittenQuery> wri
 
     /** The same scene under a new name of a table or a column; {@code before} are its tables until now. */
     Scene renaming(Renaming renaming, List<Table> before) {
-        return writing(written.map(query -> query.renaming(renaming, before)));
+        return writing(written.map(query -> query.renaming(renaming, before)))
+                .asking(asked.map(one -> one.asking(one.question()
+                        .rewriting(sql -> WrittenQuery.of(sql).renaming(renaming, before).sql()))));
     }
 
     /** The same scene with something else said. */

@@ -13,11 +13,11 @@ import lunko.insight.picture.KindChart;
 import lunko.insight.picture.KindCount;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
-import lunko.lesson.WrittenQuery;
 import lunko.phrase.Phrase;
 import lunko.query.JoinKind;
 import lunko.query.Side;
@@ -54,10 +54,11 @@ public final class Hints {
             case Answer.Marks(Set<Pointed> _) -> marks();
             case Answer.Kinds(JoinKind kind, List<JoinKind> same, _) -> kind(kind, same);
             case Answer.Cell _ -> cell();
-            case Answer.Result(Stage result, boolean withoutJoin) -> {
+            case Answer.Result wanted -> {
                 if (asking.guess().orElse(null) instanceof Guess.Written given)
-                    all.addAll(new QueryHints(showing, result, withoutJoin, given).all());
+                    all.addAll(new QueryHints(showing, wanted, given).all());
             }
+            case Answer.Matched matched -> matches(matched);
             case Answer.Reached(boolean now) -> {
                 if (!now) tables();
             }
@@ -136,6 +137,36 @@ public final class Hints {
         all.add(in -> in.practice().whoseUnmatched(table(Side.LEFT, in), table(Side.RIGHT, in)));
     }
 
+    /** The first result that is not that of its query, and what tells it from the one that is. */
+    private void matches(Answer.Matched matched) {
+        List<Integer> chosen = asking.guess().orElse(null) instanceof Guess.Matched(List<Integer> results) ? results
+                : List.of();
+        for (int query = 0; query < chosen.size(); query++) {
+            if (chosen.get(query) == Guess.Matched.NONE || matched.fits(query, chosen.get(query))) continue;
+            all.add(apart(query, chosen.get(query), matched));
+            break;
+        }
+        showing.outcome().ifPresent(_ -> all.add(in -> in.practice().whoseUnmatched(table(Side.LEFT, in),
+                table(Side.RIGHT, in))));
+    }
+
+    /** What tells the result of a query from another. */
+    private static Sentence apart(int query, int result, Answer.Matched matched) {
+        Stage own = matched.results().get(matched.of().get(query));
+        Stage other = matched.results().get(result);
+        if (own.headings().size() != other.headings().size())
+            return in -> in.practice().columnsOfResult(query + 1, own.headings().size(), in.questions().result(result),
+                    other.headings().size());
+        RowDifference difference = RowDifference.of(own, other);
+        if (!difference.missing().isEmpty()) return in -> in.practice().notInResult(query + 1,
+                RowDifference.said(difference.missing().getFirst()), in.questions().result(result));
+        if (!difference.tooMany().isEmpty()) return in -> in.practice().notOfQuery(query + 1,
+                RowDifference.said(difference.tooMany().getFirst()), in.questions().result(result));
+        return in -> in.practice().timesInResult(query + 1,
+                RowDifference.said(difference.often().getFirst().row()), difference.often().getFirst().wanted(),
+                in.questions().result(result));
+    }
+
     private Phrase line(KindChart.Line line, Language in) {
         return Phrase.joined(" – ", Arrays.stream(Side.values()).map(side -> line.on(side).stream()
                 .mapToObj(row -> name(side, row, in)).findFirst().orElse(Phrase.EMPTY)).toList());
@@ -155,8 +186,7 @@ public final class Hints {
             });
             case Goal.Differ(String sql) -> {
                 all.add(in -> in.practice().stillTheSame());
-                WrittenQuery other = WrittenQuery.of(sql);
-                Assessment.differing(showing, other)
+                Assessment.differing(showing, sql, Demand.ROWS)
                         .ifPresent(found -> all.add(in -> in.practice().differOn(found.told(in))));
             }
         }

@@ -1,12 +1,19 @@
 package lunko.practice;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import lunko.insight.comparison.Sameness;
+import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.question.Goal;
+import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.change.PlainJoin;
+import lunko.query.sql.QueryExpression;
 import lunko.table.Table;
 
 /** Something that is to be seen on small tables. */
@@ -33,6 +40,33 @@ public sealed interface Point {
                         .toList();
             }
         };
+    }
+
+    /** Why it is to be seen on no tables like those of a lesson, where that can be told without looking for any. */
+    default Optional<Problem> hopeless(Lesson lesson) {
+        return switch (this) {
+            case KindsDiffer(_, JoinKind one, JoinKind other, _) ->
+                one == other ? Optional.of(Problem.of(new WorkFault.SameKind(one))) : Optional.empty();
+            case KindsAlike _ -> Optional.empty();
+            case QueriesDiffer(String one, String other) -> {
+                Optional<Problem> cannotRun = Stream.of(one, other).flatMap(sql -> WrittenQuery.of(sql)
+                        .on(lesson.tables()).<Stream<Problem>>either(_ -> Stream.empty(), Stream::of)).findFirst();
+                if (cannotRun.isPresent()) yield cannotRun;
+                if (about(lesson.tables()).isEmpty()) yield Optional.of(Problem.of(new WorkFault.NamesNoTable()));
+                yield areWaysToSayTheSame(one, other, lesson)
+                        ? Optional.of(Problem.of(new WorkFault.SameOnAnyTables())) : Optional.empty();
+            }
+        };
+    }
+
+    private static boolean areWaysToSayTheSame(String one, String other, Lesson lesson) {
+        Optional<QueryExpression> said = WrittenQuery.of(other).read().either(Optional::of,
+                _ -> Optional.<WrittenQuery.Read>empty()).map(read -> read.query().query());
+        return said.isPresent() && Stream.concat(Stream.of(one), WrittenQuery.of(one)
+                .otherWays(lesson.tables(), 0, "").either(List::stream, _ -> Stream.<TriedRephrasing>empty())
+                .filter(way -> way.said().kind().alwaysEqual()).flatMap(way -> way.said().text().stream()))
+                .anyMatch(text -> WrittenQuery.of(text).read()
+                        .either(read -> read.query().query().equals(said.get()), _ -> false));
     }
 
     /** What tells whether it is to be seen on tables; its queries are read once. */

@@ -11,6 +11,9 @@ import java.util.stream.IntStream;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
 import lunko.lesson.own.OwnTables;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.table.Chance;
 import lunko.table.Column;
 import lunko.table.Once;
@@ -28,19 +31,23 @@ public record PointSearch(Lesson lesson, Point point) {
     private static final int TRIES = 400;
     private static final long SEED = 5;
 
-    /** Tables, all of the lesson's, on which it is to be seen; nothing, where none were found before it was stopped. */
-    public Optional<List<Table>> find(IntPredicate goesOn) {
+    /**
+     * Tables, all of the lesson's, on which it is to be seen; or, where there are none or none were found before it was
+     * stopped, why.
+     */
+    public Checked<List<Table>> find(IntPredicate goesOn) {
+        Optional<Problem> hopeless = point.hopeless(lesson);
+        if (hopeless.isPresent()) return Checked.invalid(hopeless.get());
         Chance chance = new Chance(SEED);
         List<String> about = point.about(lesson.tables());
-        if (about.isEmpty()) return Optional.empty();
         Predicate<List<Table>> sight = point.sight();
         for (int rows = 0; rows <= MOST_ROWS && goesOn.test(rows); rows++) {
             for (int tried = 0; tried < TRIES; tried++) {
                 List<Table> made = made(about, rows, chance);
-                if (sight.test(made)) return Optional.of(made);
+                if (sight.test(made)) return Checked.valid(made);
             }
         }
-        return Optional.empty();
+        return Checked.invalid(Problem.of(new WorkFault.NoTablesForPoint(MOST_ROWS)));
     }
 
     /** It as the state of a scene: what differs from the lesson's tables. */

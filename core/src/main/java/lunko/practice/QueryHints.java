@@ -1,12 +1,9 @@
 package lunko.practice;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import lunko.engine.Stage;
-import lunko.insight.comparison.Sameness;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Evaluation;
@@ -17,7 +14,6 @@ import lunko.query.sql.FromItem;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.show.Showing;
-import lunko.table.Value;
 import lunko.words.Sentence;
 
 /**
@@ -25,9 +21,8 @@ import lunko.words.Sentence;
  * differs, and the clause that does.
  *
  * @param wanted what is to be given
- * @param withoutJoin whether it has to do without JOIN
  */
-record QueryHints(Showing showing, Stage wanted, boolean withoutJoin, Guess.Written given) {
+record QueryHints(Showing showing, Answer.Result wanted, Guess.Written given) {
 
     List<Sentence> all() {
         return given.result().either(this::ofRows,
@@ -36,45 +31,36 @@ record QueryHints(Showing showing, Stage wanted, boolean withoutJoin, Guess.Writ
 
     private List<Sentence> ofRows(Stage result) {
         List<Sentence> all = new ArrayList<>();
-        boolean same = Sameness.of(wanted, result).degree().compareTo(Sameness.Degree.OTHER_ORDER) <= 0;
-        boolean joins = withoutJoin && Answer.hasJoin(given.sql());
+        boolean same = wanted.demand().isMet(wanted.result(), result);
+        boolean joins = !wanted.demand().allows(given.sql());
         if (joins) all.add(in -> in.practice().stillJoins());
         if (same && !joins) all.add(in -> in.practice().luck());
         Evaluation.of(WrittenQuery.of(given.sql()), showing.lesson().tables()).diagnostics().stream()
                 .filter(note -> note.note()).findFirst()
                 .ifPresent(note -> all.add(in -> in.problems().of(note.problem().fault())));
         if (!same) all.add(rows(result));
-        if (!withoutJoin) clause().ifPresent(all::add);
+        if (!wanted.demand().withoutJoin()) clause().ifPresent(all::add);
         return all;
     }
 
     private Sentence rows(Stage result) {
-        if (result.headings().size() != wanted.headings().size())
-            return in -> in.practice().columns(names(wanted), names(result));
-        Map<List<Value>, Long> left = counted(wanted);
-        Map<List<Value>, Long> right = counted(result);
-        List<List<Value>> missing = left.keySet().stream().filter(row -> !right.containsKey(row)).toList();
-        List<List<Value>> tooMany = right.keySet().stream().filter(row -> !left.containsKey(row)).toList();
-        if (!missing.isEmpty()) return in -> in.practice().rowMissing(shown(missing.getFirst()), missing.size() - 1L);
-        if (!tooMany.isEmpty()) return in -> in.practice().rowTooMany(shown(tooMany.getFirst()), tooMany.size() - 1L);
-        Optional<List<Value>> often = left.keySet().stream().filter(row -> !left.get(row).equals(right.get(row)))
-                .findFirst();
-        return often.<Sentence>map(row -> in -> in.practice().rowTimes(shown(row), right.get(row), left.get(row)))
-                .orElse(in -> in.practice().columns(names(wanted), names(result)));
-    }
-
-    private static Map<List<Value>, Long> counted(Stage stage) {
-        Map<List<Value>, Long> counted = new LinkedHashMap<>();
-        stage.rows().forEach(row -> counted.merge(row, 1L, Long::sum));
-        return counted;
+        Sentence columns = in -> in.practice().columns(names(wanted.result()), names(result));
+        if (result.headings().size() != wanted.result().headings().size()) return columns;
+        RowDifference difference = RowDifference.of(wanted.result(), result);
+        if (!difference.missing().isEmpty()) return in -> in.practice().rowMissing(
+                RowDifference.said(difference.missing().getFirst()), difference.missing().size() - 1L);
+        if (!difference.tooMany().isEmpty()) return in -> in.practice().rowTooMany(
+                RowDifference.said(difference.tooMany().getFirst()), difference.tooMany().size() - 1L);
+        if (!difference.often().isEmpty()) {
+            RowDifference.Often often = difference.often().getFirst();
+            return in -> in.practice().rowTimes(RowDifference.said(often.row()), often.given(), often.wanted());
+        }
+        return wanted.demand().order(false).isMet(wanted.result(), result)
+                ? in -> in.practice().otherOrder() : columns;
     }
 
     private static List<String> names(Stage stage) {
         return stage.headings().stream().map(Stage.Heading::name).toList();
-    }
-
-    private static List<String> shown(List<Value> row) {
-        return row.stream().map(Value::sql).toList();
     }
 
     /** The first clause by which the queries differ. */

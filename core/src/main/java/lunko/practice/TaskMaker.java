@@ -9,6 +9,7 @@ import java.util.function.IntPredicate;
 import lunko.engine.Stage;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Question;
@@ -17,6 +18,9 @@ import lunko.lesson.Scene;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.Telling;
 import lunko.lesson.WrittenQuery;
+import lunko.problem.Checked;
+import lunko.problem.Problem;
+import lunko.problem.WorkFault;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
@@ -37,6 +41,7 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
 
     private static final int TRIES = 40;
     private static final int MOST_ROWS = 30;
+    private static final int MOST_TO_MATCH = 12;
 
     /** Keeps the sorts as they are, and the number within what can be made. */
     public TaskMaker {
@@ -47,13 +52,13 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
     /** A query, and what is asked of it. */
     private record Made(String sql, Question question) {}
 
-    /** The tasks; fewer than are wanted, where no more could be found that are not alike. */
-    public List<Scene> of(Lesson lesson, Language in) {
-        return of(lesson, in, _ -> true);
-    }
-
-    /** The same, as long as it is to go on, which is told how many there are. */
-    public List<Scene> of(Lesson lesson, Language in, IntPredicate goesOn) {
+    /**
+     * The tasks; fewer than are wanted, where no more could be found that are not alike, and a problem where there are
+     * none.
+     *
+     * @param goesOn whether to go on, told how many there are
+     */
+    public Checked<List<Scene>> of(Lesson lesson, Language in, IntPredicate goesOn) {
         Chance chance = new Chance(seed);
         List<Question.Sort> wanted = sorts.stream().sorted().toList();
         Set<Made> made = new HashSet<>();
@@ -68,7 +73,8 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
                             scene.asked().orElseThrow().question())))
                     .ifPresent(scenes::add);
         }
-        return List.copyOf(scenes);
+        return scenes.isEmpty() ? Checked.invalid(Problem.of(new WorkFault.NoTasks()))
+                : Checked.valid(List.copyOf(scenes));
     }
 
     private static Optional<Scene> task(Lesson lesson, TaskQuery query, Question.Sort sort, String title,
@@ -79,7 +85,8 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
         Optional<Stage> result = showing.run().either(run -> Optional.of(run.result()), _ -> Optional.empty());
         if (result.isEmpty() || result.get().rows().isEmpty() || result.get().rows().size() > MOST_ROWS)
             return Optional.empty();
-        return question(sort, result.get(), chance).map(question -> scene.asking(Optional.of(Asked.plainly(question))))
+        return question(sort, showing, result.get(), chance)
+                .map(question -> scene.asking(Optional.of(Asked.plainly(question))))
                 .filter(asking -> hasOneAnswer(shown(lesson, asking)));
     }
 
@@ -88,7 +95,7 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
                 JoinAlgorithm.NESTED_LOOP);
     }
 
-    private static Optional<Question> question(Question.Sort sort, Stage result, Chance chance) {
+    private static Optional<Question> question(Question.Sort sort, Showing showing, Stage result, Chance chance) {
         return switch (sort) {
             case HOW_MANY, WHICH_PAIRS, WHICH_KIND, WRITE_QUERY, SAY_WITHOUT_JOIN -> Optional.of(sort.usual());
             case WHICH_ROWS -> Optional.of(new Question.WhichRows(chance.of(List.of(Side.values())),
@@ -96,6 +103,7 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
             case WHAT_STANDS -> Optional.of(new Question.WhatStands(chance.below(result.rows().size()),
                     chance.below(result.headings().size())));
             case FILL_GAP -> Optional.of(new Question.FillGap(chance.of(List.of(Gap.values()))));
+            case MATCH_RESULTS -> Optional.of(Distractors.of(showing));
             case CHANGE_DATA -> Optional.of(new Question.ChangeData(new Goal.KindsAlike()));
             case IN_WORDS -> Optional.empty();
         };
@@ -109,14 +117,21 @@ public record TaskMaker(Set<Question.Sort> sorts, Difficulty difficulty, int tas
             case Answer.Marks(var marked) -> !marked.isEmpty();
             case Answer.Kinds(_, var same, _) -> same.size() == 1;
             case Answer.Reached(boolean now) -> !now;
-            case Answer.Result(_, boolean withoutJoin) -> !withoutJoin || canDoWithoutJoin(asking, showing);
+            case Answer.Result(_, Demand demand) -> demand.withoutJoin() ? canDoWithoutJoin(asking, showing)
+                    : OtherMeaning.of(asking, showing).isEmpty();
+            case Answer.Matched(_, var results, _) -> results.stream().allMatch(TaskMaker::isShort);
             case Answer.Words _ -> false;
         }).isPresent();
     }
 
+    /** Whether a result can be seen whole beside others. */
+    private static boolean isShort(Stage result) {
+        return result.rows().size() <= MOST_TO_MATCH;
+    }
+
     private static boolean canDoWithoutJoin(Asking asking, Showing showing) {
         String said = asking.solution(showing);
-        return !Answer.hasJoin(said) && Assessment
+        return !Demand.hasJoin(said) && Assessment
                 .of(asking.guessing(asking.written(said, showing.lesson())), showing)
                 .filter(Assessment::isRight).isPresent();
     }

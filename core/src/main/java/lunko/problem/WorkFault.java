@@ -57,6 +57,15 @@ public sealed interface WorkFault extends Fault {
     /** No tables of so many rows together on which something is to be seen. */
     record NoTablesForPoint(int rows) implements WorkFault {}
 
+    /** A kind of join that is to differ from itself. */
+    record SameKind(JoinKind kind) implements WorkFault {}
+
+    /** Queries that are to differ and name no table of the lesson. */
+    record NamesNoTable() implements WorkFault {}
+
+    /** Two queries that are to differ and are two ways to say the same. */
+    record SameOnAnyTables() implements WorkFault {}
+
     /** Tables of which no tasks can be made. */
     record NoTasks() implements WorkFault {}
 

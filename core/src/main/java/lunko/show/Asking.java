@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.insight.comparison.TriedRephrasing;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Guess;
@@ -66,12 +68,20 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
                 .orElse(Guess.Marked.NOTHING);
     }
 
+    /** Which results have been chosen for the queries so far. */
+    public Guess.Matched matched() {
+        int queries = question() instanceof Question.MatchResults(List<String> others) ? others.size() + 1 : 0;
+        return guess.filter(Guess.Matched.class::isInstance).map(Guess.Matched.class::cast)
+                .filter(so -> so.results().size() == queries).orElseGet(() -> Guess.Matched.nothing(queries));
+    }
+
     /** What is right of what is shown; nothing, where that cannot be asked there. */
     public Optional<Answer> answer(Showing showing) {
         if (question() instanceof Question.FillGap(Gap gap)
                 && gap(gap, showing.lesson().staged().query().alone()).isEmpty())
             return Optional.empty();
-        return showing.run().either(run -> Answer.of(question(), run.result(),
+        return showing.run().either(run -> Answer.of(question(), showing.lesson().staged().query().alone().sql(),
+                run.result(),
                 showing.joins() == 1 ? showing.outcome() : Optional.empty(),
                 sql -> WrittenQuery.of(sql).on(showing.lesson().tables())), _ -> Optional.empty());
     }
@@ -118,13 +128,14 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
                 say.askPairs(table(showing, Side.LEFT, in), table(showing, Side.RIGHT, in));
             case Question.WhichKind() -> say.askKind();
             case Question.WhatStands(int row, int column) -> say.askCell(row + 1, heading(showing, column));
-            case Question.WriteQuery() -> say.askQuery();
+            case Question.WriteQuery(Demand demand) -> say.askQuery(demand.order(), demand.headings());
             case Question.FillGap(Gap gap) ->
-                say.askGap(filled(gap, "____", showing.lesson()).strip().replaceAll("\\s+", " "));
+                say.askGap(inOneLine(filled(gap, "____", showing.lesson())));
             case Question.SayWithoutJoin() -> say.askWithoutJoin();
             case Question.ChangeData(Goal.KindsAlike()) ->
                 say.askAlike(in.counts().all(Goal.KINDS.stream().map(in.names()::kind).toList()));
-            case Question.ChangeData(Goal.Differ(String sql)) -> say.askDiffer(sql.strip().replaceAll("\\s+", " "));
+            case Question.ChangeData(Goal.Differ(String sql)) -> say.askDiffer(inOneLine(sql));
+            case Question.MatchResults _ -> say.askMatches();
             case Question.InWords _ -> "";
         };
     }
@@ -138,10 +149,17 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Answer.Kinds(_, List<JoinKind> same, _) ->
                 same.stream().map(in.names()::kind).collect(Collectors.joining(", "));
             case Answer.Cell(String shown) -> shown;
-            case Answer.Result _ -> solution(showing).strip().replaceAll("\\s+", " ");
+            case Answer.Result _ -> inOneLine(solution(showing));
+            case Answer.Matched(_, _, List<Integer> of) -> IntStream.range(0, of.size())
+                    .mapToObj(query -> in.questions().matched(query + 1, of.get(query)))
+                    .collect(Collectors.joining(", "));
             case Answer.Reached(boolean now) -> in.questions().reached(now);
             case Answer.Words(String text) -> text;
         });
+    }
+
+    private static String inOneLine(String sql) {
+        return sql.strip().replaceAll("\\s+", " ");
     }
 
     /** A text that would be right: a query, or what fills the gap of one. */
@@ -153,9 +171,10 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
                     .otherWays(showing.lesson().tables(), showing.joinNumber(), showing.lesson().scene().right())
                     .either(ways -> ways.stream().filter(TriedRephrasing::canBeChosen)
                             .filter(way -> way.counterexample().isEmpty())
-                            .flatMap(way -> way.said().text().stream()).filter(text -> !Answer.hasJoin(text))
+                            .flatMap(way -> way.said().text().stream()).filter(text -> !Demand.hasJoin(text))
                             .findFirst().orElse(query.sql()), _ -> query.sql());
-            case Question.WriteQuery(),Question.HowMany(),Question.WhichRows _,Question.WhichPairs() -> query.sql();
+            case Question.WriteQuery _,Question.HowMany(),Question.WhichRows _,Question.WhichPairs() -> query.sql();
+            case Question.MatchResults _ -> query.sql();
             case Question.WhichKind(),Question.WhatStands _,Question.InWords _,Question.ChangeData _ -> query.sql();
         };
     }

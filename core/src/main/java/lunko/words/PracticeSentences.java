@@ -64,6 +64,21 @@ public interface PracticeSentences {
     /** A row that a query gives another number of times. */
     Phrase rowTimes(List<String> row, long given, long wanted);
 
+    /** A query gives the right rows, in another order than is wanted. */
+    Phrase otherOrder();
+
+    /** A query gives a row that a result does not have. */
+    Phrase notInResult(int query, List<String> row, String result);
+
+    /** A result has a row that a query does not give. */
+    Phrase notOfQuery(int query, List<String> row, String result);
+
+    /** A query gives a row a number of times, and a result has it another number of times. */
+    Phrase timesInResult(int query, List<String> row, long times, String result);
+
+    /** A query gives so many columns, and a result has another number of them. */
+    Phrase columnsOfResult(int query, int columns, String result, int others);
+
     /** That a query gives the right rows on these tables by luck. */
     Phrase luck();
 

@@ -30,6 +30,9 @@ public interface QuestionSentences {
     /** {@code change the tables}. */
     String changeData();
 
+    /** {@code match queries and results}. */
+    String matchResults();
+
     /** {@code in your own words}. */
     String inWords();
 
@@ -51,8 +54,8 @@ public interface QuestionSentences {
     /** Asks for what stands in a cell. */
     String askCell(int row, String column);
 
-    /** Asks for a query. */
-    String askQuery();
+    /** Asks for a query, and whether the order of the rows and the names of the columns count as well. */
+    String askQuery(boolean order, boolean headings);
 
     /** Asks what is missing in a query. */
     String askGap(String query);
@@ -65,6 +68,15 @@ public interface QuestionSentences {
 
     /** Asks for tables of which a query and another give other rows. */
     String askDiffer(String query);
+
+    /** Asks which result is that of which query. */
+    String askMatches();
+
+    /** The sign of a result, counted from 0: {@code A}. */
+    String result(int number);
+
+    /** Which result is that of a query, which counts from 1: {@code 1 – B}. */
+    String matched(int query, int result);
 
     /** Whether what is asked of the tables is true of them. */
     String reached(boolean now);

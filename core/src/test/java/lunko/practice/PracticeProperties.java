@@ -3,25 +3,37 @@ package lunko.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import lunko.Said;
+import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement.Verdict;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
+import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.RowEdit;
 import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.ScenesEdit;
+import lunko.lesson.TableEdit;
 import lunko.lesson.WrittenQuery;
+import lunko.lesson.course.Course;
+import lunko.problem.Checked;
+import lunko.problem.Fault;
+import lunko.problem.Problem;
+import lunko.problem.QueryFault;
+import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.query.change.PlainJoin;
@@ -74,7 +86,7 @@ class PracticeProperties {
     void aQueryIsRightAndItsMutantsAreToldApart(@ForAll @IntRange(min = 0, max = 3) int kind,
             @ForAll boolean filtered, @ForAll List<@IntRange(min = 10, max = 16) Integer> keys) {
         String where = filtered ? " WHERE k.village = 'Ashholt'" : "";
-        Lesson lesson = showing(keyed(keys), sql(KINDS.get(kind), where), new Question.WriteQuery());
+        Lesson lesson = showing(keyed(keys), sql(KINDS.get(kind), where), new Question.WriteQuery(Demand.ROWS));
         assertThat(assess(lesson, sql(KINDS.get(kind), where)).isRight()).isTrue();
         for (JoinKind other : KINDS) {
             if (other == KINDS.get(kind)) continue;
@@ -132,13 +144,110 @@ class PracticeProperties {
 
     @Test
     void aQueryThatIsRightOnTheseRowsAloneIsRightByLuck() {
-        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""), new Question.WriteQuery());
+        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""), new Question.WriteQuery(Demand.ROWS));
         String lucky = sql(JoinKind.INNER, " WHERE h.hive_no <> 3");
         Assessment found = assess(lesson, lucky);
         assertThat(found.isRight()).isFalse();
         assertThat(found.luck().orElseThrow().one().rows()).isNotEqualTo(found.luck().get().other().rows());
         assertThat(hints(lesson, lucky)).first().asString().contains("by luck");
         assertThat(hints(lesson, lucky)).contains("It needs no WHERE.");
+    }
+
+    /** What counts beside the rows is said by the question: the order and the names of columns do not by themselves. */
+    @Property(tries = 40, edgeCases = EdgeCasesMode.NONE)
+    void orderAndNamesCountWhereTheTaskSaysSo(@ForAll boolean order, @ForAll boolean headings) {
+        String sorted = "SELECT k.keeper, h.hive FROM hives h JOIN keepers k ON h.keeper_id = k.keeper_id "
+                + "ORDER BY k.keeper";
+        Lesson lesson = showing(DemoLesson.lesson(), sorted,
+                new Question.WriteQuery(new Demand(order, headings, false)));
+        assertThat(assess(lesson, sorted).isRight()).isTrue();
+        assertThat(assess(lesson, sorted.replace("SELECT k.keeper, h.hive", "SELECT h.hive, k.keeper")).isRight())
+                .isTrue();
+        assertThat(assess(lesson, sorted.replace("h.hive FROM", "h.hive AS place FROM")).isRight())
+                .isEqualTo(!headings);
+        // Equal in what they are sorted by, rows may change places.
+        assertThat(assess(lesson, sorted + ", h.hive DESC").isRight()).isTrue();
+        assertThat(assess(lesson, sorted + " DESC").isRight()).isEqualTo(!order);
+        if (order) assertThat(hints(lesson, sorted + " DESC")).first().asString().contains("another order");
+    }
+
+    /** Nobody is told of rows that the tables declare never to have. */
+    @Test
+    void whatIsDeclaredOfATableHoldsWhereQueriesAreToldApart() {
+        String met = "SELECT h.hive FROM hives h WHERE EXISTS (SELECT * FROM keepers k "
+                + "WHERE k.keeper_id = h.keeper_id)";
+        Lesson lesson = showing(DemoLesson.lesson(), met, new Question.WriteQuery(Demand.ROWS));
+        String joined = "SELECT h.hive FROM hives h JOIN keepers k ON k.keeper_id = h.keeper_id";
+        assertThat(assess(lesson, joined).isRight()).isTrue();
+        Table keepers = lesson.table("keepers");
+        Lesson undeclared =
+                new ColumnEdit.Change("keepers", 0, keepers.columns().getFirst().key(false)).applyTo(lesson).expect();
+        assertThat(keepers.columns().getFirst().key()).isTrue();
+        assertThat(assess(undeclared, joined).luck()).isPresent();
+    }
+
+    @Property(tries = 60, edgeCases = EdgeCasesMode.NONE)
+    void resultsAreMatchedWithTheQueriesThatGiveThem(@ForAll List<@IntRange(min = 10, max = 16) Integer> keys,
+            @ForAll @IntRange(min = 0, max = 3) int kind) {
+        Lesson keyed = SceneEdit.Write.of(sql(KINDS.get(kind), "")).applyTo(keyed(keys)).expect();
+        Question.MatchResults question = Distractors.of(shown(keyed));
+        Lesson lesson = new SceneEdit.Ask(Optional.of(Asked.plainly(question))).applyTo(keyed).expect();
+        Asking asking = asking(lesson);
+        if (question.others().isEmpty()) {
+            assertThat(asking.answer(shown(lesson))).isEmpty();
+            return;
+        }
+        Answer.Matched answer = (Answer.Matched) asking.answer(shown(lesson)).orElseThrow();
+        assertThat(answer.hasTwins()).isFalse();
+        List<Integer> own = answer.queries().stream().map(sql -> IntStream.range(0, answer.results().size())
+                .filter(at -> answer.results().get(at).rows().size() == rows(sql, lesson)
+                        && Demand.ROWS.isMet(answer.results().get(at), WrittenQuery.of(sql).on(lesson.tables())
+                                .expect()))
+                .findFirst().orElseThrow()).toList();
+        Asking right = asking.guessing(new Guess.Matched(own));
+        assertThat(right.judgement(shown(lesson)).orElseThrow().verdict()).isEqualTo(Verdict.RIGHT);
+        List<Integer> turned = new ArrayList<>(own);
+        Collections.rotate(turned, 1);
+        Asking wrong = asking.guessing(new Guess.Matched(turned));
+        assertThat(wrong.judgement(shown(lesson)).orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(Hints.of(wrong, shown(lesson)).getFirst().in(Said.ENGLISH).text()).contains("uery 1");
+        assertThat(asking.matched().choosing(0, 1).choosing(1, 1).results()).startsWith(Guess.Matched.NONE, 1);
+    }
+
+    @Test
+    void whatAQuestionMayMeanBesideIsTold() {
+        String left = sql(JoinKind.LEFT_OUTER, "");
+        Lesson told = showing(DemoLesson.lesson(), left, new Question.WriteQuery(Demand.ROWS));
+        assertThat(OtherMeaning.of(asking(told), shown(told))).isEmpty();
+        // Where every hive has its keeper, an inner join gives the same.
+        Lesson alike = showing(keyed(List.of(11, 11, 12, 12, 14, 14, 14)), left, new Question.WriteQuery(Demand.ROWS));
+        OtherMeaning other = OtherMeaning.of(asking(alike), shown(alike)).orElseThrow();
+        assertThat(other.sql()).contains("INNER JOIN");
+        assertThat(other.differs().one().rows()).isNotEqualTo(other.differs().other().rows());
+        Lesson gap =
+                new SceneEdit.Ask(Optional.of(Asked.plainly(new Question.FillGap(Gap.ON)))).applyTo(alike).expect();
+        assertThat(OtherMeaning.of(asking(gap), shown(gap))).isEmpty();
+    }
+
+    @Test
+    void theQuestionsOfTheLessonsThatComeAlongMeanOneThing() {
+        for (Course shipped : Course.values()) {
+            Lesson lesson = shipped.lesson();
+            for (int scene = 0; scene < lesson.scenes().size(); scene++) {
+                Lesson at = lesson.at(scene);
+                assertThat(Asking.of(at).flatMap(asking -> OtherMeaning.of(asking, shown(at))))
+                        .as(shipped + " " + scene)
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void theQueriesOfAQuestionFollowANewName() {
+        Lesson lesson = showing(DemoLesson.lesson(), sql(JoinKind.INNER, ""),
+                new Question.MatchResults(List.of(sql(JoinKind.LEFT_OUTER, ""))));
+        Lesson renamed = new TableEdit.Rename("keepers", "people").applyTo(lesson).expect();
+        assertThat(asking(renamed).answer(shown(renamed))).isPresent();
     }
 
     @Test
@@ -169,7 +278,7 @@ class PracticeProperties {
     void aMistakeThatHasANameIsNamed() {
         Lesson lesson = showing(DemoLesson.lesson(),
                 "SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.village = 'Ashholt'",
-                new Question.WriteQuery());
+                new Question.WriteQuery(Demand.ROWS));
         assertThat(hints(lesson, "SELECT h.hive FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id "
                 + "WHERE k.village = 'Ashholt'")).first().asString().contains("WHERE");
     }
@@ -180,8 +289,8 @@ class PracticeProperties {
         Set<Question.Sort> sorts = EnumSet.complementOf(EnumSet.of(Question.Sort.IN_WORDS));
         TaskMaker maker = new TaskMaker(sorts, difficulty, 18, seed);
         Lesson lesson = DemoLesson.lesson();
-        List<Scene> tasks = maker.of(lesson, Said.ENGLISH);
-        assertThat(tasks).isEqualTo(maker.of(lesson, Said.ENGLISH)).hasSize(18);
+        List<Scene> tasks = maker.of(lesson, Said.ENGLISH, _ -> true).expect();
+        assertThat(tasks).isEqualTo(maker.of(lesson, Said.ENGLISH, _ -> true).expect()).hasSize(18);
         assertThat(tasks.stream().map(task -> task.telling().title()).distinct()).hasSize(18);
         assertThat(tasks.stream().map(task -> List.of(task.written(), task.asked())).distinct()).hasSize(18);
         assertThat(tasks.stream().map(task -> task.asked().orElseThrow().question().sort()).distinct().count())
@@ -191,7 +300,7 @@ class PracticeProperties {
             Asking asking = asking(with);
             assertThat(asking.said(shown(with), Said.ENGLISH)).isNotBlank();
             switch (asking.question()) {
-                case Question.WriteQuery(),Question.FillGap _,Question.SayWithoutJoin() ->
+                case Question.WriteQuery _,Question.FillGap _,Question.SayWithoutJoin() ->
                     assertThat(assess(with, asking.solution(shown(with))).isRight()).as(task.toString()).isTrue();
                 case Question.WhichKind() -> {
                     JoinKind right = shown(with).kind().orElseThrow();
@@ -200,6 +309,7 @@ class PracticeProperties {
                                 .judgement(shown(with)).orElseThrow().verdict() == Verdict.RIGHT)
                                 .isEqualTo(kind == right);
                 }
+                case Question.MatchResults(var others) -> assertThat(others).isNotEmpty();
                 default -> assertThat(asking.answered(shown(with), Said.ENGLISH)).isPresent();
             }
         }
@@ -224,14 +334,28 @@ class PracticeProperties {
                 + "WHERE h.keeper_id = k.keeper_id)";
         List<Table> differing = found(lesson, new Point.QueriesDiffer(notIn, notExists));
         assertThat(differing.get(0).rows()).extracting(row -> row.value(2).isNull()).contains(true);
-        assertThat(new PointSearch(lesson, new Point.QueriesDiffer(notIn, notIn)).find(_ -> true)).isEmpty();
+        assertThat(new PointSearch(lesson, new Point.QueriesDiffer(notIn, notIn)).find(_ -> true))
+                .isEqualTo(Checked.invalid(Problem.of(new WorkFault.SameOnAnyTables())));
+        assertThat(hopeless(lesson, new Point.QueriesDiffer(notExists, "SELECT keeper FROM nowhere")))
+                .isInstanceOf(QueryFault.NotThere.class);
+        assertThat(hopeless(lesson, new Point.QueriesDiffer("SELECT 1", "SELECT 2")))
+                .isEqualTo(new WorkFault.NamesNoTable());
+        assertThat(hopeless(lesson, new Point.QueriesDiffer("SELECT * FROM hives h JOIN keepers k ON h.keeper_id = "
+                + "k.keeper_id", "SELECT * FROM hives h, keepers k WHERE h.keeper_id = k.keeper_id")))
+                .isEqualTo(new WorkFault.SameOnAnyTables());
+        assertThat(hopeless(lesson, new Point.KindsDiffer(join, JoinKind.INNER, JoinKind.INNER, 1)))
+                .isEqualTo(new WorkFault.SameKind(JoinKind.INNER));
         Scene scene = PointSearch.shown(lesson.scene(), lesson, differing);
         Lesson with = new ScenesEdit.Show("", List.of(scene)).applyTo(lesson).expect();
         assertThat(rows(notIn, with)).isNotEqualTo(rows(notExists, with));
     }
 
+    private static Fault hopeless(Lesson lesson, Point point) {
+        return new PointSearch(lesson, point).find(_ -> true).either(_ -> null, Problem::fault);
+    }
+
     private static List<Table> found(Lesson lesson, Point point) {
-        List<Table> found = new PointSearch(lesson, point).find(_ -> true).orElseThrow();
+        List<Table> found = new PointSearch(lesson, point).find(_ -> true).expect();
         assertThat(point.sight()).accepts(found);
         return found;
     }

@@ -25,6 +25,7 @@ import lunko.insight.question.Gap;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
+import lunko.practice.Distractors;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
 import lunko.show.Showing;
@@ -127,6 +128,25 @@ class SheetProperties {
                     .applyTo(Scenes.demo(sql)).expect();
             assertThat(text(new Worksheet(Paper.A4, A, Set.of()).of(List.of(Scenes.subject(asking)))))
                     .contains("Which one, then?", "Oda").doesNotContain("EXISTS", "FULL");
+        }
+    }
+
+    /** Whatever is asked stands there, with room for it; and where rows are asked about, they are there. */
+    @Example
+    void aWorksheetAsksWhateverASceneAsks() {
+        Lesson demo = Scenes.demo("SELECT h.hive, k.keeper FROM hives h LEFT JOIN keepers k ON h.keeper_id = "
+                + "k.keeper_id");
+        for (Question.Sort sort : Question.Sort.values()) {
+            Question question = sort == Question.Sort.MATCH_RESULTS
+                    ? Distractors.of(Scenes.subject(demo).showing()) : sort.usual();
+            Lesson asking = new SceneEdit.Ask(Optional.of(new Asked(question, "Well, what?"))).applyTo(demo).expect();
+            String sheet = text(new Worksheet(Paper.A4, A, Set.of()).of(List.of(Scenes.subject(asking))));
+            assertThat(sheet).as(sort.name()).contains("Well, what?");
+            boolean ofRows = List.of(Question.Sort.WHICH_KIND, Question.Sort.WRITE_QUERY, Question.Sort.FILL_GAP,
+                    Question.Sort.MATCH_RESULTS).contains(sort);
+            assertThat(sheet.lines().filter("Sainfoin"::equals).count()).as(sort.name()).isGreaterThan(ofRows ? 1 : 0);
+            if (sort == Question.Sort.FILL_GAP) assertThat(sheet).doesNotContain("=");
+            if (sort == Question.Sort.MATCH_RESULTS) assertThat(sheet).contains("FULL", "RIGHT", "INNER");
         }
     }
 

@@ -8,16 +8,24 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import lunko.engine.sql.QueryMaker;
 import lunko.exchange.file.JsonText;
 import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonWriter;
+import lunko.insight.question.Question;
+import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
+import lunko.lesson.Scene;
+import lunko.lesson.ScenesEdit;
 import lunko.lesson.TableSet;
 import lunko.lesson.course.Course;
 import lunko.page.desk.Desk;
+import lunko.practice.Difficulty;
+import lunko.practice.TaskMaker;
 import lunko.query.sql.SqlWriter;
 import lunko.steps.JoinAlgorithm;
 import lunko.words.english.English;
@@ -83,8 +91,8 @@ class EngineTest {
 
     @Test
     void aBrowserChecksAnswersAndMakesFilesAsAJvmDoes() {
-        for (Course course : Course.values()) {
-            Lesson lesson = course.lesson();
+        for (Lesson lesson : Stream.concat(Stream.of(Course.values()).map(Course::lesson), Stream.of(tasks()))
+                .toList()) {
             List<Json> wishes = new ArrayList<>(List.of(opening(lesson)));
             for (int scene = 0; scene < lesson.scenes().size(); scene++) {
                 wishes.add(Json.EMPTY.with("do", "scene").with("number", scene));
@@ -92,6 +100,7 @@ class EngineTest {
                 wishes.add(Json.EMPTY.with("do", "tick").with("left", 2));
                 wishes.add(Json.EMPTY.with("do", "tick").with("left", 1).with("right", 1));
                 wishes.add(Json.EMPTY.with("do", "answerKind").with("kind", "inner"));
+                wishes.add(Json.EMPTY.with("do", "match").with("query", 1).with("result", 1));
                 wishes.add(Json.EMPTY.with("do", "answer").with("text", "5"));
                 wishes.add(Json.EMPTY.with("do", "answer").with("text", "SELECT * FROM hives"));
                 for (int hint = 0; hint < 3; hint++) wishes.add(Json.EMPTY.with("do", "hint"));
@@ -114,6 +123,14 @@ class EngineTest {
                 writing("SELECT '\u00A0' || hive || '\uFEFF' FROM hives\r\n"),
                 Json.EMPTY.with("do", "type").with("table", "hives").with("row", 0).with("column", 1).with("typed",
                         "\u00A0Clover\u2003")));
+    }
+
+    /** Tasks of all sorts. */
+    private static Lesson tasks() {
+        Lesson lesson = DemoLesson.lesson();
+        List<Scene> tasks = new TaskMaker(EnumSet.complementOf(EnumSet.of(Question.Sort.IN_WORDS)), Difficulty.HARD, 12,
+                5).of(lesson, English.language(), _ -> true).expect();
+        return new ScenesEdit.Show("", tasks).applyTo(lesson).expect();
     }
 
     private static Json opening(Lesson lesson) {

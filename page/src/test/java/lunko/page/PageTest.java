@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.exchange.lesson.LessonFile;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Question;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Edit;
@@ -25,6 +26,9 @@ import lunko.lesson.TableEdit;
 import lunko.lesson.course.Course;
 import lunko.page.file.PageFile;
 import lunko.page.session.Handed;
+import lunko.practice.Distractors;
+import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
 import lunko.words.english.English;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -139,7 +143,7 @@ class PageTest {
 
     @Test
     void aQueryThatIsRightByLuckIsToldSo() throws IOException {
-        laptop.open(page("luck", asking(new Question.WriteQuery()), false));
+        laptop.open(page("luck", asking(new Question.WriteQuery(Demand.ROWS)), false));
         assertThat(laptop.texts("[data-key=uncover]")).isEmpty();
         WebElement answer = laptop.at("answer");
         answer.sendKeys("SELECT * FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id AND k.keeper_id < 13");
@@ -151,6 +155,24 @@ class PageTest {
         laptop.press("check");
         laptop.press("hint");
         assertThat(laptop.text(".hints")).contains("The result has the columns");
+    }
+
+    @Test
+    void resultsAreMatchedWithQueries() throws IOException {
+        Lesson lesson = asking(Distractors.of(Showing.of(DemoLesson.lesson(), JoinAlgorithm.NESTED_LOOP)));
+        Path file = page("match", lesson, true);
+        for (Browser browser : List.of(laptop, phone)) {
+            browser.open(file);
+            browser.press("match-0-0");
+            browser.press("hint");
+            assertThat(browser.text(".hints")).contains("Query 1 gives the row").contains("result A does not have it");
+            // A result is that of one query alone: left, inner, right and full, by their numbers of rows.
+            for (String chosen : List.of("0-1", "1-0", "2-2", "3-3")) browser.press("match-" + chosen);
+            browser.press("check");
+            assertThat(browser.text("#answer")).isEqualTo("1 – B, 2 – A, 3 – C, 4 – D");
+            assertThat(browser.texts(".match .right-guess")).hasSize(4);
+            browser.run("localStorage.clear()");
+        }
     }
 
     @Test

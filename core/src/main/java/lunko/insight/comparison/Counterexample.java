@@ -7,10 +7,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.table.Chance;
-import lunko.table.Column;
 import lunko.table.Row;
 import lunko.table.Table;
 import lunko.table.Value;
@@ -25,22 +25,41 @@ import lunko.words.Language;
  */
 public record Counterexample(List<Table> tables, Stage one, Stage other) {
     private static final int TRIES = 1_500;
-    private static final int MOST_ROWS = 3;
     private static final long SEED = 11;
 
     /** A query, as what it comes to on tables. */
     public interface Run extends Function<List<Table>, Checked<Stage>> {}
 
+    /** Whether two results are alike. */
+    public interface Likeness {
+        /** Whether that of the one query and that of the other are. */
+        boolean of(Stage one, Stage other);
+    }
+
     /**
-     * Looks for one, in tables made of rows of these, some of them twice, some with NULLs and some with values of other
-     * columns; nothing, if none is found soon. The same tables and queries always give the same one.
+     * Looks for one among {@linkplain SmallTables small tables} like these, for which what they declare holds; nothing,
+     * if none is found soon. The same tables and queries always give the same one.
      */
-    public static Optional<Counterexample> of(List<Table> tables, List<String> used, Run one, Run other) {
-        Chance random = new Chance(SEED);
+    public static Optional<Counterexample> of(List<Table> tables, Run one, Run other, Likeness likeness) {
+        return of(tables, one, other, likeness, true);
+    }
+
+    /** The same, of tables for which what they declare does not hold, where there are no others. */
+    public static Optional<Counterexample> ofAny(List<Table> tables, Run one, Run other, Likeness likeness) {
+        return of(tables, one, other, likeness, true).or(() -> of(tables, one, other, likeness, false));
+    }
+
+    private static Optional<Counterexample> of(List<Table> tables, Run one, Run other, Likeness likeness,
+            boolean declared) {
+        List<String> used = Stream.of(one, other).flatMap(query -> query.apply(tables)
+                .<Stream<Stage>>either(result -> result.all().stream(), _ -> Stream.empty()))
+                .filter(Source.class::isInstance).map(stage -> ((Source) stage).table().name()).toList();
         List<Table> own = tables.stream().filter(table -> used.contains(table.name())).toList();
+        SmallTables small = new SmallTables(own, declared, new Chance(SEED));
+        Search search = new Search(one, other, likeness);
         for (int i = 0; i < TRIES; i++) {
-            List<Table> made = own.stream().map(table -> few(table, own, random)).toList();
-            if (differ(made, one, other)) return Optional.of(least(made, one, other));
+            List<Table> made = small.made();
+            if (search.differ(made)) return Optional.of(search.least(made));
         }
         return Optional.empty();
     }
@@ -55,57 +74,25 @@ public record Counterexample(List<Table> tables, Stage one, Stage other) {
         return row.values().stream().map(Value::sql).collect(Collectors.joining(", ", "(", ")"));
     }
 
-    private static boolean differ(List<Table> tables, Run one, Run other) {
-        return one.apply(tables) instanceof Checked.Valid<Stage>(Stage left)
-                && other.apply(tables) instanceof Checked.Valid<Stage>(Stage right)
-                && !Sameness.of(left, right).isSame();
-    }
+    /** Two queries, and when what they give is alike. */
+    private record Search(Run one, Run other, Likeness likeness) {
 
-    /** A table of a few rows like those of another. */
-    private static Table few(Table table, List<Table> all, Chance random) {
-        List<List<Value>> rows = new ArrayList<>();
-        int wanted = random.below(MOST_ROWS + 1);
-        for (int i = 0; i < wanted; i++) {
-            if (!rows.isEmpty() && random.onceIn(4)) rows.add(rows.getLast());
-            else if (!table.rows().isEmpty()) rows.add(row(table, all, random));
+        boolean differ(List<Table> tables) {
+            return one.apply(tables) instanceof Checked.Valid<Stage>(Stage left)
+                    && other.apply(tables) instanceof Checked.Valid<Stage>(Stage right)
+                    && !likeness.of(left, right);
         }
-        return Table.of(table.name(), table.columns(), rows);
-    }
 
-    private static List<Value> row(Table table, List<Table> all, Chance random) {
-        List<Value> row = new ArrayList<>(random.of(table.rows()).values());
-        for (int column = 0; column < row.size(); column++) {
-            switch (random.below(8)) {
-                case 0 -> row.set(column, Value.NULL);
-                case 1 -> row.set(column, random.of(table.rows()).value(column));
-                case 2, 3 -> row.set(column, random.of(values(table.columns().get(column), all)));
-                default -> {}
+        /** Takes rows out as long as the queries differ without them. */
+        Counterexample least(List<Table> tables) {
+            List<Table> now = tables;
+            Optional<List<Table>> fewer = Optional.of(tables);
+            while (fewer.isPresent()) {
+                now = fewer.get();
+                fewer = oneRowLess(now).stream().filter(this::differ).findFirst();
             }
+            return new Counterexample(now, one.apply(now).expect(), other.apply(now).expect());
         }
-        return row;
-    }
-
-    /** What stands in columns of the same type, and NULL. */
-    private static List<Value> values(Column column, List<Table> all) {
-        return Stream.concat(Stream.of(Value.NULL), all.stream().flatMap(table -> IntStream
-                .range(0, table.columns().size()).filter(at -> table.columns().get(at).type() == column.type()).boxed()
-                .flatMap(at -> table.rows().stream().map(row -> row.value(at))))).toList();
-    }
-
-    /** Takes rows out as long as the queries differ without them. */
-    private static Counterexample least(List<Table> tables, Run one, Run other) {
-        List<Table> now = tables;
-        boolean found = true;
-        while (found) {
-            found = false;
-            for (List<Table> fewer : oneRowLess(now)) {
-                if (!differ(fewer, one, other)) continue;
-                now = fewer;
-                found = true;
-                break;
-            }
-        }
-        return new Counterexample(now, one.apply(now).expect(), other.apply(now).expect());
     }
 
     private static List<List<Table>> oneRowLess(List<Table> tables) {

@@ -37,7 +37,7 @@ public record Sameness(Degree degree, int rows, int others) {
     public static Sameness of(Stage one, Stage other) {
         int rows = one.rows().size();
         int others = other.rows().size();
-        List<Integer> columns = columns(one.headings(), other.headings());
+        List<Integer> columns = columns(one, other);
         if (columns.size() == one.headings().size() && columns.size() == other.headings().size()) {
             List<Object> left = IntStream.range(0, rows).<Object>mapToObj(one.rows()::get).toList();
             List<Object> right = IntStream.range(0, others)
@@ -58,11 +58,12 @@ public record Sameness(Degree degree, int rows, int others) {
         return IntStream.range(0, columns.size()).allMatch(i -> columns.get(i) == i);
     }
 
-    /** Where the columns of the one stand in the other; fewer, where one is not there. */
-    private static List<Integer> columns(List<Stage.Heading> ones, List<Stage.Heading> others) {
+    /** Where the columns of one result stand in another, by their names; fewer, where one is not there. */
+    public static List<Integer> columns(Stage one, Stage other) {
         List<Integer> columns = new ArrayList<>();
-        for (Stage.Heading one : ones) {
-            IntStream.range(0, others.size()).filter(i -> !columns.contains(i) && isSame(one, others.get(i)))
+        List<Stage.Heading> others = other.headings();
+        for (Stage.Heading heading : one.headings()) {
+            IntStream.range(0, others.size()).filter(i -> !columns.contains(i) && isSame(heading, others.get(i)))
                     .findFirst().ifPresent(columns::add);
         }
         return columns;

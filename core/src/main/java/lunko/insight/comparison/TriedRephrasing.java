@@ -2,8 +2,6 @@ package lunko.insight.comparison;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import lunko.engine.Source;
 import lunko.engine.Stage;
 import lunko.problem.Checked;
 import lunko.query.change.Rephrasing;
@@ -25,10 +23,9 @@ public record TriedRephrasing(Rephrasing said, Optional<Sameness> here, Optional
                 || !(other.get().apply(tables) instanceof Checked.Valid<Stage>(Stage then))) {
             return new TriedRephrasing(said, Optional.empty(), Optional.empty());
         }
-        List<String> used = Stream.of(now, then).flatMap(stage -> stage.all().stream()).filter(Source.class::isInstance)
-                .map(stage -> ((Source) stage).table().name()).distinct().toList();
         return new TriedRephrasing(said, Optional.of(Sameness.of(now, then)),
-                said.kind().alwaysEqual() ? Optional.empty() : Counterexample.of(tables, used, query, other.get()));
+                said.kind().alwaysEqual() ? Optional.empty() : Counterexample.ofAny(tables, query, other.get(),
+                        (one, another) -> Sameness.of(one, another).isSame()));
     }
 
     /** Whether it can be chosen in the query's place. */

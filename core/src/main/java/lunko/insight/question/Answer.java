@@ -1,26 +1,24 @@
 package lunko.insight.question;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.JoinResult;
 import lunko.engine.RowPairs;
 import lunko.engine.Stage;
-import lunko.insight.comparison.Sameness.Degree;
-import lunko.insight.comparison.Sameness;
 import lunko.insight.picture.KindChart;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.problem.Checked;
-import lunko.problem.Origin;
 import lunko.query.JoinKind;
 import lunko.query.Side;
-import lunko.query.sql.FromItem;
-import lunko.query.sql.SqlParser;
 import lunko.table.Truth;
+import lunko.table.Value;
 
 /** What is right. It is computed from the scene, but for words. */
 public sealed interface Answer {
@@ -44,12 +42,28 @@ public sealed interface Answer {
     /** What stands in a cell. */
     record Cell(String shown) implements Answer {}
 
+    /** The rows that a query has to give, and what counts of it beside them. */
+    record Result(Stage result, Demand demand) implements Answer {}
+
     /**
-     * The rows that a query has to give.
+     * Several queries, each with its result.
      *
-     * @param withoutJoin whether it has to do without JOIN
+     * @param results the results in the order in which they are shown, which says nothing of that of the queries
+     * @param of for each query, which result is its own
      */
-    record Result(Stage result, boolean withoutJoin) implements Answer {}
+    record Matched(List<String> queries, List<Stage> results, List<Integer> of) implements Answer {
+        /** Whether a result is that of a query, or has the same rows. */
+        public boolean fits(int query, int result) {
+            return result >= 0 && result < results.size()
+                    && Demand.ROWS.isMet(results.get(of.get(query)), results.get(result));
+        }
+
+        /** Whether two of the results have the same rows, so that nobody can tell whose they are. */
+        public boolean hasTwins() {
+            return IntStream.range(0, of.size()).anyMatch(query -> IntStream.range(0, results.size())
+                    .anyMatch(result -> of.get(query) != result && fits(query, result)));
+        }
+    }
 
     /** Whether the tables are as they should be. */
     record Reached(boolean now) implements Answer {}
@@ -60,11 +74,12 @@ public sealed interface Answer {
     /**
      * The answer to a question; nothing, where it cannot be asked of these tables.
      *
-     * @param result what the query gives
+     * @param sql the query
+     * @param result what it gives
      * @param join its join, where it has one alone
      * @param run what other queries give on the same tables
      */
-    static Optional<Answer> of(Question question, Stage result, Optional<JoinResult> join, Goal.Run run) {
+    static Optional<Answer> of(Question question, String sql, Stage result, Optional<JoinResult> join, Goal.Run run) {
         return switch (question) {
             case Question.HowMany() -> Optional.of(new Count(result.rows().size()));
             case Question.WhichRows(Side side, Question.Fate fate) -> join.filter(Answer::canBeMarked)
@@ -75,9 +90,11 @@ public sealed interface Answer {
             case Question.WhatStands(int row, int column) ->
                 row < result.rows().size() && column < result.headings().size()
                         ? Optional.of(new Cell(result.rows().get(row).get(column).shown())) : Optional.empty();
-            case Question.WriteQuery(),Question.FillGap _ -> Optional.of(new Result(result, false));
-            case Question.SayWithoutJoin() -> Optional.of(new Result(result, true));
+            case Question.WriteQuery(Demand demand) -> Optional.of(new Result(result, demand));
+            case Question.FillGap _ -> Optional.of(new Result(result, Demand.ROWS));
+            case Question.SayWithoutJoin() -> Optional.of(new Result(result, Demand.NO_JOIN));
             case Question.ChangeData(Goal goal) -> goal.isReached(result, join, run).map(Reached::new);
+            case Question.MatchResults(List<String> others) -> matched(sql, result, others, run);
             case Question.InWords(String answer) -> Optional.of(new Words(answer));
         };
     }
@@ -113,6 +130,24 @@ public sealed interface Answer {
                 same.map(KindChart.Same::missing).orElse(List.of()));
     }
 
+    /** Results in the order of their sizes, and of their texts where those are the same. */
+    private static Optional<Answer> matched(String sql, Stage result, List<String> others, Goal.Run run) {
+        List<Stage> results = new ArrayList<>(List.of(result));
+        others.forEach(other -> run.of(other).handle(results::add, _ -> {}));
+        if (others.isEmpty() || results.size() <= others.size()) return Optional.empty();
+        List<Integer> order = IntStream.range(0, results.size()).boxed()
+                .sorted(Comparator.comparingInt((Integer at) -> results.get(at).rows().size())
+                        .thenComparing(at -> text(results.get(at))))
+                .toList();
+        return Optional.of(new Matched(Stream.concat(Stream.of(sql), others.stream()).toList(),
+                order.stream().map(results::get).toList(),
+                IntStream.range(0, results.size()).mapToObj(order::indexOf).toList()));
+    }
+
+    private static String text(Stage result) {
+        return result.rows().stream().flatMap(List::stream).map(Value::sql).collect(Collectors.joining(" "));
+    }
+
     /** What is marked in the order of the rows. */
     static Stream<Pointed> sorted(Set<Pointed> marked) {
         return marked.stream().sorted(Comparator.comparingInt((Pointed pointed) -> pointed.on(Side.LEFT).orElse(-1))
@@ -128,23 +163,16 @@ public sealed interface Answer {
             case Kinds(_, List<JoinKind> same, _) ->
                 Judgement.of(guess instanceof Guess.Kind(JoinKind kind) && same.contains(kind));
             case Cell(String shown) -> Judgement.of(guess instanceof Guess.Typed(String text) && isSame(text, shown));
-            case Result(Stage result, boolean withoutJoin) ->
+            case Result(Stage result, Demand demand) ->
                 Judgement.of(guess instanceof Guess.Written(_, String sql, Checked<Stage> given)
-                        && given.either(stage -> isSame(stage, result), _ -> false)
-                        && !(withoutJoin && hasJoin(sql)));
+                        && given.either(stage -> demand.isMet(result, stage), _ -> false) && demand.allows(sql));
+            case Matched matched -> Judgement.of(guess instanceof Guess.Matched(List<Integer> results)
+                    && results.size() == matched.of().size()
+                    && results.stream().distinct().count() == results.size()
+                    && IntStream.range(0, results.size()).allMatch(at -> matched.fits(at, results.get(at))));
             case Reached(boolean now) -> Judgement.of(now);
             case Words _ -> Judgement.OPEN;
         };
-    }
-
-    /** Whether there is a JOIN anywhere in a query. */
-    static boolean hasJoin(String sql) {
-        return new SqlParser(new Origin.Query()).statements(sql).stream().anyMatch(statement -> statement.either(
-                script -> !script.parts(FromItem.JoinedTable.class).isEmpty(), _ -> false));
-    }
-
-    private static boolean isSame(Stage given, Stage result) {
-        return Sameness.of(result, given).degree().compareTo(Degree.OTHER_ORDER) <= 0;
     }
 
     private static boolean isSame(String typed, String shown) {

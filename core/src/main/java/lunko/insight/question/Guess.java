@@ -1,7 +1,10 @@
 package lunko.insight.question;
 
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.problem.Checked;
@@ -33,6 +36,29 @@ public sealed interface Guess {
 
     /** This kind. */
     record Kind(JoinKind kind) implements Guess {}
+
+    /** That these results are those of the queries, in their order; {@link #NONE} is none yet. */
+    record Matched(List<Integer> results) implements Guess {
+        /** No result yet. */
+        public static final int NONE = -1;
+
+        /** Keeps them as they are. */
+        public Matched {
+            results = List.copyOf(results);
+        }
+
+        /** None yet of so many queries. */
+        public static Matched nothing(int queries) {
+            return new Matched(Collections.nCopies(queries, NONE));
+        }
+
+        /** The same with the result of a query, which is that of no other then. */
+        public Matched choosing(int query, int result) {
+            return new Matched(IntStream.range(0, results.size())
+                    .mapToObj(at -> at == query ? result : results.get(at) == result ? NONE : results.get(at))
+                    .toList());
+        }
+    }
 
     /** What was typed for a value or in words. */
     record Typed(String text) implements Guess {}

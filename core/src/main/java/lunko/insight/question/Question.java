@@ -1,8 +1,10 @@
 package lunko.insight.question;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import lunko.query.Side;
 import lunko.words.QuestionSentences;
 
@@ -24,8 +26,8 @@ public sealed interface Question {
     /** What stands in a cell of the result. */
     record WhatStands(int row, int column) implements Question {}
 
-    /** Which query has given the result. */
-    record WriteQuery() implements Question {}
+    /** Which query has given the result, and what counts of it beside the rows. */
+    record WriteQuery(Demand demand) implements Question {}
 
     /** What is missing in a query, so that it gives the result. */
     record FillGap(Gap gap) implements Question {}
@@ -35,6 +37,21 @@ public sealed interface Question {
 
     /** Other rows in the tables, so that something is true of them. */
     record ChangeData(Goal goal) implements Question {}
+
+    /**
+     * Which of several results is that of which query: of the one of the scene, and of others on the same tables.
+     *
+     * @param others these others, of which there has to be one
+     */
+    record MatchResults(List<String> others) implements Question {
+        /** So many others at most. */
+        public static final int MOST_OTHERS = 3;
+
+        /** Keeps the queries as they are, the first of them where there are too many. */
+        public MatchResults {
+            others = others.stream().filter(sql -> !sql.isBlank()).limit(MOST_OTHERS).toList();
+        }
+    }
 
     /** Something in words, with an answer that somebody has written. */
     record InWords(String answer) implements Question {}
@@ -83,6 +100,8 @@ public sealed interface Question {
         SAY_WITHOUT_JOIN(QuestionSentences::sayWithoutJoin),
         /** {@link ChangeData}. */
         CHANGE_DATA(QuestionSentences::changeData),
+        /** {@link MatchResults}. */
+        MATCH_RESULTS(QuestionSentences::matchResults),
         /** {@link InWords}. */
         IN_WORDS(QuestionSentences::inWords);
 
@@ -105,10 +124,11 @@ public sealed interface Question {
                 case WHICH_PAIRS -> new WhichPairs();
                 case WHICH_KIND -> new WhichKind();
                 case WHAT_STANDS -> new WhatStands(0, 0);
-                case WRITE_QUERY -> new WriteQuery();
+                case WRITE_QUERY -> new WriteQuery(Demand.ROWS);
                 case FILL_GAP -> new FillGap(Gap.ON);
                 case SAY_WITHOUT_JOIN -> new SayWithoutJoin();
                 case CHANGE_DATA -> new ChangeData(new Goal.KindsAlike());
+                case MATCH_RESULTS -> new MatchResults(List.of());
                 case IN_WORDS -> new InWords("");
             };
         }
@@ -122,10 +142,11 @@ public sealed interface Question {
             case WhichPairs() -> Sort.WHICH_PAIRS;
             case WhichKind() -> Sort.WHICH_KIND;
             case WhatStands _ -> Sort.WHAT_STANDS;
-            case WriteQuery() -> Sort.WRITE_QUERY;
+            case WriteQuery _ -> Sort.WRITE_QUERY;
             case FillGap _ -> Sort.FILL_GAP;
             case SayWithoutJoin() -> Sort.SAY_WITHOUT_JOIN;
             case ChangeData _ -> Sort.CHANGE_DATA;
+            case MatchResults _ -> Sort.MATCH_RESULTS;
             case InWords _ -> Sort.IN_WORDS;
         };
     }
@@ -133,10 +154,21 @@ public sealed interface Question {
     /** What is covered while it is open. */
     default Set<Cover> covers() {
         return switch (this) {
-            case HowMany(),WhichRows _,WhichPairs(),WhatStands _,InWords _ ->
+            case HowMany(),WhichRows _,WhichPairs(),WhatStands _,MatchResults _,InWords _ ->
                 EnumSet.of(Cover.RESULT, Cover.COUNTS, Cover.PICTURE, Cover.MARKS);
-            case WhichKind(),WriteQuery(),FillGap _ -> EnumSet.of(Cover.QUERY, Cover.COUNTS, Cover.PICTURE, Cover.WHY);
+            case WhichKind(),WriteQuery _,FillGap _ -> EnumSet.of(Cover.QUERY, Cover.COUNTS, Cover.PICTURE, Cover.WHY);
             case SayWithoutJoin(),ChangeData _ -> EnumSet.noneOf(Cover.class);
+        };
+    }
+
+    /** The same with the queries that it speaks of written otherwise. */
+    default Question rewriting(UnaryOperator<String> change) {
+        return switch (this) {
+            case ChangeData(Goal.Differ(String sql)) -> new ChangeData(new Goal.Differ(change.apply(sql)));
+            case MatchResults(List<String> others) -> new MatchResults(others.stream().map(change).toList());
+            case ChangeData(Goal.KindsAlike()) -> this;
+            case HowMany(),WhichRows _,WhichPairs(),WhichKind(),WhatStands _,WriteQuery _,FillGap _ -> this;
+            case SayWithoutJoin(),InWords _ -> this;
         };
     }
 

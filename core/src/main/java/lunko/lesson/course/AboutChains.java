@@ -1,8 +1,11 @@
 package lunko.lesson.course;
 
 import static lunko.lesson.course.Told.asking;
+import static lunko.lesson.course.Told.cell;
 import static lunko.lesson.course.Told.query;
+import static lunko.lesson.course.Told.with;
 
+import lunko.insight.question.Demand;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 
@@ -50,22 +53,23 @@ final class AboutChains {
                         The second join compares with hive_no of a kept row, which is NULL. The first join might have
                         been an inner one as well.
                         """)),
-                query("In brackets", """
+                with(query("In brackets", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM keepers k LEFT JOIN (hives h JOIN harvests r ON r.hive_no = h.hive_no)
                         ON h.keeper_id = k.keeper_id
                         """, """
-                        Every keeper, and their hives as far as these were harvested. The brackets are joined first.
+                        Every keeper, and their hives as far as these were harvested. The brackets are joined first, so
+                        Linden, which Bert keeps now and nobody has harvested, is gone before the keepers are kept.
 
                         **Ask:** can you say it without brackets, with a right join?
-                        """),
-                asking(new Question.WriteQuery(), query("Right, read from the end", """
+                        """), cell("hives", 3, "keeper_id", "13")),
+                asking(new Question.WriteQuery(Demand.ROWS), with(query("Right, read from the end", """
                         SELECT k.keeper, h.hive, r.kg
                         FROM hives h JOIN harvests r ON r.hive_no = h.hive_no
                         RIGHT JOIN keepers k ON h.keeper_id = k.keeper_id
                         """, """
                         The same rows as with brackets. **Ask:** which table is kept, and where does it stand?
-                        """)),
+                        """), cell("hives", 3, "keeper_id", "13"))),
                 query("Through a table between", """
                         SELECT k.keeper, h.hive, v.day
                         FROM keepers k JOIN visits v ON v.keeper_id = k.keeper_id

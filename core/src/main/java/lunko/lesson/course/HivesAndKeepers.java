@@ -10,6 +10,7 @@ import static lunko.lesson.course.Told.with;
 import static lunko.lesson.course.Told.withGrid;
 import static lunko.lesson.course.Told.without;
 
+import lunko.insight.question.Demand;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.query.JoinKind;
@@ -108,7 +109,7 @@ final class HivesAndKeepers {
                         Once. The first match decides, and nothing is taken from *hives*: no columns, no repetition.
                         Compare with a join and DISTINCT.
                         """)),
-                asking(new Question.WriteQuery(), "Which query gives the hives that nobody keeps?",
+                asking(new Question.WriteQuery(Demand.ROWS), "Which query gives the hives that nobody keeps?",
                         join("Hives that nobody keeps", "hives", JoinKind.LEFT_ANTI, "keepers", """
                         The anti join: what the left outer join had to keep, and only that.
 

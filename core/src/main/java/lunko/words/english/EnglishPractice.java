@@ -124,6 +124,34 @@ record EnglishPractice(Names names) implements PracticeSentences {
     }
 
     @Override
+    public Phrase otherOrder() {
+        return say("These are the rows, in another order. What are the wanted rows sorted by?");
+    }
+
+    @Override
+    public Phrase notInResult(int query, List<String> row, String result) {
+        return say("Query {} gives the row {}, and result {} does not have it.", query,
+                Phrase.code(String.join(", ", row)), result);
+    }
+
+    @Override
+    public Phrase notOfQuery(int query, List<String> row, String result) {
+        return say("Result {} has the row {}, and query {} does not give it.", result,
+                Phrase.code(String.join(", ", row)), query);
+    }
+
+    @Override
+    public Phrase timesInResult(int query, List<String> row, long times, String result) {
+        return say("Query {} gives the row {} {}, and result {} does not.", query, Phrase.code(String.join(", ", row)),
+                EnglishKeys.times(times), result);
+    }
+
+    @Override
+    public Phrase columnsOfResult(int query, int columns, String result, int others) {
+        return say("Query {} gives {}, and result {} has {}.", query, counted(columns, "column"), result, others);
+    }
+
+    @Override
     public Phrase luck() {
         return say("On these rows your query is right, but **by luck**: on the rows below it gives others than it "
                 + "should.");

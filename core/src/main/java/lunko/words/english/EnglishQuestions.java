@@ -54,6 +54,11 @@ final class EnglishQuestions implements QuestionSentences {
     }
 
     @Override
+    public String matchResults() {
+        return "match queries and results";
+    }
+
+    @Override
     public String inWords() {
         return "in your own words";
     }
@@ -89,8 +94,9 @@ final class EnglishQuestions implements QuestionSentences {
     }
 
     @Override
-    public String askQuery() {
-        return "Which query gives these rows?";
+    public String askQuery(boolean order, boolean headings) {
+        return text("Which query gives these rows{}{}?", order ? ", in this order" : "",
+                headings ? ", with columns of these names" : "");
     }
 
     @Override
@@ -111,6 +117,21 @@ final class EnglishQuestions implements QuestionSentences {
     @Override
     public String askDiffer(String query) {
         return text("Change the tables so that the query gives other rows than this one: {}", query);
+    }
+
+    @Override
+    public String askMatches() {
+        return "Which result does each query give?";
+    }
+
+    @Override
+    public String result(int number) {
+        return String.valueOf((char) ('A' + number));
+    }
+
+    @Override
+    public String matched(int query, int result) {
+        return text("{} – {}", query, result(result));
     }
 
     @Override

@@ -15,6 +15,12 @@ final class EnglishWorkFaults {
             case WorkFault.NoTablesForPoint(int rows) ->
                 Say.say("No tables of up to {} show that: choose another difference, or give the tables other values.",
                         Say.counted(rows, "row"));
+            case WorkFault.SameKind(var kind) ->
+                Say.say("On any tables {} gives as many rows as itself: choose two kinds.", names.join(kind));
+            case WorkFault.NamesNoTable() ->
+                Say.say("The queries name no table of this lesson, so no rows make them differ: name one behind FROM.");
+            case WorkFault.SameOnAnyTables() ->
+                Say.say("No rows make these queries differ: they are two ways to say the same.");
             case WorkFault.NoTasks() ->
                 Say.say("No such tasks can be made of these tables: link two that have rows, or choose other sorts.");
             case WorkFault.NothingToHandOut() ->

@@ -34,7 +34,7 @@ import net.jqwik.api.domains.DomainContext;
 class QuestionProperties {
 
     private static Optional<Answer> answer(Question question, SomeJoin some) {
-        return Answer.of(question, some.joined(), Optional.of(JoinResult.of(some.joined())),
+        return Answer.of(question, "", some.joined(), Optional.of(JoinResult.of(some.joined())),
                 _ -> Checked.invalid(new SyntaxFault.NothingWritten()));
     }
 
@@ -117,7 +117,7 @@ class QuestionProperties {
     @Property(tries = 100)
     void aQueryIsRightIfItGivesTheSameRows(@ForAll SomeJoin some) {
         Stage result = some.joined();
-        Answer answer = answer(new Question.WriteQuery(), some).orElseThrow();
+        Answer answer = answer(new Question.WriteQuery(Demand.ROWS), some).orElseThrow();
         assertThat(answer.judge(new Guess.Written("", "", Checked.valid(result))).verdict()).isEqualTo(Verdict.RIGHT);
         assertThat(answer.judge(new Guess.Written("", "", Checked.invalid(new SyntaxFault.NothingWritten()))).verdict())
                 .isEqualTo(Verdict.WRONG);

@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.look.SqlFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.insight.comparison.Alignment;

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
+import lunko.desktop.look.SqlFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.exchange.sql.ScriptWriter;
 import lunko.lesson.Lesson;

@@ -16,16 +16,12 @@ import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Work;
-import lunko.exchange.file.Watch;
 import lunko.insight.question.Goal;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
 import lunko.lesson.ScenesEdit;
 import lunko.practice.Point;
 import lunko.practice.PointSearch;
-import lunko.problem.Checked;
-import lunko.problem.Problem;
-import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
 import lunko.query.change.PlainJoin;
 import lunko.table.Table;
@@ -118,19 +114,9 @@ public final class PointPane extends VBox {
         Lesson lesson = model.lesson().get();
         Point point = wanted(lesson);
         String title = said(sort.getValue());
-        work.start(words().scenes().point(), watch -> found(new PointSearch(lesson, point), watch),
+        work.start(words().scenes().point(),
+                watch -> watch.unlessStopped(PointSearch.MOST_ROWS, new PointSearch(lesson, point)::find),
                 found -> found.handle(tables -> take(lesson, title, tables), model::say));
-    }
-
-    private static Checked<List<Table>> found(PointSearch search, Watch watch) {
-        boolean[] stopped = new boolean[1];
-        Optional<List<Table>> found = search.find(rows -> {
-            stopped[0] = !watch.goesOn(rows, PointSearch.MOST_ROWS);
-            return !stopped[0];
-        });
-        if (stopped[0]) return Watch.stopped();
-        return found.map(Checked::valid).orElseGet(
-                () -> Checked.invalid(Problem.of(new WorkFault.NoTablesForPoint(PointSearch.MOST_ROWS))));
     }
 
     private void take(Lesson lesson, String title, List<Table> tables) {

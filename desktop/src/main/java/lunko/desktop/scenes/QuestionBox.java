@@ -5,10 +5,15 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -19,12 +24,15 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.Situation;
+import lunko.practice.Distractors;
+import lunko.practice.OtherMeaning;
 import lunko.query.Side;
 import lunko.show.Asking;
 import lunko.show.Showing;
@@ -32,24 +40,47 @@ import lunko.show.Showing;
 /** What the class is asked before a scene plays, and what the answer is on its tables. */
 final class QuestionBox extends VBox {
     private final LessonModel lesson;
+    private final ChoiceBox<Optional<Question.Sort>> sort = Controls.choice(
+            Stream.concat(Stream.of(Optional.<Question.Sort>empty()),
+                    Stream.of(Question.Sort.values()).map(Optional::of)).toList(),
+            of -> of.map(one -> one.title(words().questions())).orElseGet(() -> words().asking().nothing()));
+    private final Label meaning = Controls.wrapped("", "own-unfit");
+    private final VBox more = new VBox();
+    private Optional<Showing> shown = Optional.empty();
+    private boolean following;
 
     /** The box for the scene that a model shows. */
     QuestionBox(LessonModel lesson) {
         this.lesson = lesson;
+        sort.setId("ask-sort");
+        sort.valueProperty().subscribe((_, chosen) -> ask(chosen));
         getStyleClass().add("details-box");
+        more.getStyleClass().add("details-box");
+        getChildren().addAll(sort, more, meaning);
+        means(Optional.empty());
     }
 
     /** Shows the question of the scene at hand. */
     void show(Lesson now, Optional<Showing> showing) {
+        following = true;
+        shown = showing;
         Optional<Asked> asked = now.scene().asked();
-        Chips sorts = new Chips(chip(words().asking().nothing(), asked.isEmpty(), Optional.empty()));
-        for (Question.Sort sort : Question.Sort.values()) {
-            boolean chosen = asked.filter(one -> one.question().sort() == sort).isPresent();
-            sorts.getChildren().add(chip(sort.title(words().questions()), chosen,
-                    Optional.of(Asked.plainly(sort.usual()))));
-        }
-        getChildren().setAll(sorts);
-        asked.ifPresent(one -> getChildren().addAll(told(one, new Asking(one, Optional.empty(), false), showing)));
+        sort.setValue(asked.map(one -> one.question().sort()));
+        more.getChildren().setAll(asked
+                .map(one -> told(one, new Asking(one, Optional.empty(), false), showing)).orElse(List.of()));
+        following = false;
+    }
+
+    private void ask(Optional<Question.Sort> chosen) {
+        if (following) return;
+        Lesson now = lesson.lesson().get();
+        lesson.edit(new SceneEdit.Ask(chosen.map(of -> Asked.plainly(usual(of, now, shown)))));
+    }
+
+    /** A question of a sort; where it needs other queries, those that are near. */
+    private static Question usual(Question.Sort sort, Lesson now, Optional<Showing> showing) {
+        return sort != Question.Sort.MATCH_RESULTS || now.staged().mayTakeLong() ? sort.usual()
+                : Distractors.of(showing.orElseGet(() -> Showing.of(now, now.scene().start().way())));
     }
 
     private ToggleButton chip(String text, boolean chosen, Optional<Asked> wanted) {
@@ -69,7 +100,9 @@ final class QuestionBox extends VBox {
             case Question.FillGap(Gap gap) -> parts.add(gaps(asked, gap));
             case Question.ChangeData(Goal goal) -> parts.addAll(goals(asked, goal));
             case Question.HowMany(),Question.WhichPairs(),Question.WhichKind() -> {}
-            case Question.WriteQuery(),Question.SayWithoutJoin() -> {}
+            case Question.WriteQuery(Demand demand) -> parts.addAll(demands(asked, demand));
+            case Question.MatchResults(List<String> others) -> parts.addAll(others(asked, others));
+            case Question.SayWithoutJoin() -> {}
         }
         showing.ifPresent(now -> {
             Optional<String> answer = asking.answered(now, words());
@@ -83,6 +116,8 @@ final class QuestionBox extends VBox {
 
     /** Kinds that the answer cannot be told from, and what would tell them apart. */
     private List<Node> untold(Answer answer) {
+        if (answer instanceof Answer.Matched matched && matched.hasTwins())
+            return List.of(Controls.wrapped(words().asking().sameResult(), "own-unfit"));
         if (!(answer instanceof Answer.Kinds(_, var same, var missing)) || same.size() < 2) return List.of();
         List<Node> parts = new ArrayList<>(List.of(Controls.wrapped(words().asking().cannotTell(
                 same.stream().map(words().names()::kind).collect(Collectors.joining(", "))), "own-unfit")));
@@ -104,6 +139,44 @@ final class QuestionBox extends VBox {
             case RIGHT_UNMATCHED -> Optional.of(Side.RIGHT);
             case PAIRS -> Optional.empty();
         };
+    }
+
+    /** Says what the question may mean beside what is meant; it is found out later, and changes nothing else here. */
+    void means(Optional<OtherMeaning> other) {
+        meaning.setText(other.map(one -> words().asking().otherMeaning(one.sql().strip().replaceAll("\\s+", " "),
+                String.join("; ", one.differs().told(words())))).orElse(""));
+        meaning.setVisible(other.isPresent());
+        meaning.setManaged(other.isPresent());
+    }
+
+    /** What counts of a query beside its rows. */
+    private List<Node> demands(Asked asked, Demand demand) {
+        return List.of(
+                demanded("ask-order", words().asking().orderCounts(), demand.order(),
+                        counts -> asked.asking(new Question.WriteQuery(demand.order(counts)))),
+                demanded("ask-headings", words().asking().headingsCount(), demand.headings(),
+                        count -> asked.asking(new Question.WriteQuery(demand.headings(count)))));
+    }
+
+    private CheckBox demanded(String id, String text, boolean now, Function<Boolean, Asked> change) {
+        CheckBox box = Controls.checkBox(text);
+        box.setId(id);
+        box.setSelected(now);
+        box.setOnAction(_ -> lesson.edit(new SceneEdit.Ask(Optional.of(change.apply(box.isSelected())))));
+        return box;
+    }
+
+    /** The other queries, and room for one more. */
+    private List<Node> others(Asked asked, List<String> others) {
+        int fields = Math.min(others.size() + 1, Question.MatchResults.MOST_OTHERS);
+        return IntStream.range(0, fields).<Node>mapToObj(at -> field("ask-other-" + (at + 1),
+                at < others.size() ? others.get(at).strip().replaceAll("\\s+", " ") : "",
+                words().asking().otherQuery(at + 1), text -> {
+                    List<String> changed = new ArrayList<>(others);
+                    if (at < others.size()) changed.set(at, text);
+                    else changed.add(text);
+                    return asked.asking(new Question.MatchResults(changed));
+                })).toList();
     }
 
     private Chips fates(Asked asked, Side side, Question.Fate fate) {

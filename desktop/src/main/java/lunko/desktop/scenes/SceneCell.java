@@ -19,7 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import lunko.desktop.query.SqlFlow;
+import lunko.desktop.look.SqlFlow;
 import lunko.insight.picture.TableHues;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.Telling;

@@ -96,6 +96,7 @@ final class SceneDetails extends VBox {
         lesson.lesson().subscribe(_ -> follow());
         lesson.mode().subscribe(_ -> follow());
         scenes.asking().subscribe(_ -> follow());
+        scenes.otherMeaning().subscribe(question::means);
     }
 
     /** While nobody sees it, there is nothing to be found out. */

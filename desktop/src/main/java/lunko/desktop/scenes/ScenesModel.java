@@ -13,6 +13,8 @@ import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
+import lunko.practice.OtherMeaning;
+import lunko.show.Asking;
 import lunko.show.SceneGlance;
 import lunko.show.Showing;
 
@@ -28,7 +30,12 @@ public final class ScenesModel {
     private final Latest<Outline, Outline> latest = new Latest<>("outline", ScenesModel::find, this::found);
     private final ReadOnlyObjectWrapper<Optional<Showing>> asking = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Latest<Lesson, Showing> latestAsking = new Latest<>("question", ScenesModel::shown, this::asked);
+    private final ReadOnlyObjectWrapper<Optional<OtherMeaning>> other = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Latest<Showing, Meant> latestOther = new Latest<>("meaning", ScenesModel::meant, this::meant);
     private Optional<Outline> known = Optional.empty();
+
+    /** What the question of a scene may mean beside what is meant. */
+    private record Meant(Showing of, Optional<OtherMeaning> other) {}
 
     /** The scenes of a model's lesson. */
     public ScenesModel(LessonModel lesson) {
@@ -57,19 +64,38 @@ public final class ScenesModel {
         return asking.getReadOnlyProperty();
     }
 
+    /** What its question may mean beside what is meant, once that is known. */
+    public ReadOnlyObjectProperty<Optional<OtherMeaning>> otherMeaning() {
+        return other.getReadOnlyProperty();
+    }
+
+    private static Meant meant(Showing of) {
+        return new Meant(of, Asking.of(of.lesson()).flatMap(asking -> OtherMeaning.of(asking, of)));
+    }
+
+    private void meant(Meant found) {
+        if (found.of().lesson() == lesson.lesson().get()) other.set(found.other());
+    }
+
     private static Showing shown(Lesson of) {
         return Showing.of(of, of.scene().start().way());
     }
 
     private void asked(Showing found) {
-        if (found.lesson() == lesson.lesson().get()) asking.set(Optional.of(found));
+        if (found.lesson() == lesson.lesson().get()) show(Optional.of(found));
     }
 
     private void ask(Lesson now) {
         boolean asks = now.scene().asked().isPresent();
         boolean atOnce = asks && !now.staged().mayTakeLong();
-        asking.set(atOnce ? Optional.of(shown(now)) : Optional.empty());
+        show(atOnce ? Optional.of(shown(now)) : Optional.empty());
         if (asks && !atOnce) latestAsking.ask(now);
+    }
+
+    private void show(Optional<Showing> found) {
+        other.set(Optional.empty());
+        asking.set(found);
+        found.filter(now -> !now.lesson().staged().mayTakeLong()).ifPresent(latestOther::ask);
     }
 
     private void follow() {

@@ -19,7 +19,6 @@ import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Work;
-import lunko.exchange.file.Watch;
 import lunko.insight.question.Question;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
@@ -96,17 +95,8 @@ public final class TasksPane extends VBox {
         }
         TaskMaker maker = new TaskMaker(wanted, difficulty.getValue(), tasks.getValue(), seed.getValue());
         Lesson lesson = model.lesson().get();
-        work.start(words().scenes().tasks(), watch -> made(maker, lesson, watch), this::take);
-    }
-
-    private static Checked<List<Scene>> made(TaskMaker maker, Lesson lesson, Watch watch) {
-        boolean[] stopped = new boolean[1];
-        List<Scene> scenes = maker.of(lesson, words(), done -> {
-            stopped[0] = !watch.goesOn(done, maker.tasks());
-            return !stopped[0];
-        });
-        if (stopped[0]) return Watch.stopped();
-        return scenes.isEmpty() ? Checked.invalid(Problem.of(new WorkFault.NoTasks())) : Checked.valid(scenes);
+        work.start(words().scenes().tasks(),
+                watch -> watch.unlessStopped(maker.tasks(), goesOn -> maker.of(lesson, words(), goesOn)), this::take);
     }
 
     private void take(Checked<List<Scene>> made) {

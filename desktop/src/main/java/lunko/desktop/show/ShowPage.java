@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.look.Hues;
 import lunko.desktop.show.ask.AskBar;
 import lunko.desktop.show.ask.Cover;
+import lunko.desktop.show.ask.MatchResults;
 import lunko.desktop.show.ask.PracticeBar;
 import lunko.desktop.show.join.JoinStage;
 import lunko.desktop.show.join.KindBar;
@@ -44,6 +45,8 @@ public final class ShowPage extends VBox {
     private final KindBar kinds;
     private final SceneRail rail;
     private final AskBar ask;
+    private final MatchResults matches;
+    private final List<Cover> pictured;
     private final ShowModel model;
     private final VBox right;
     private final List<Pane> canWait;
@@ -81,8 +84,11 @@ public final class ShowPage extends VBox {
         Cover picture = new Cover(model, pictures, () -> model.covers(Question.Cover.PICTURE)
                 && !(model.asking().get().orElseThrow().question() instanceof Question.WhichPairs));
         VBox.setVgrow(picture, Priority.ALWAYS);
-        right = new VBox(picture,
-                new Cover(model, new KindCounts(model), () -> model.covers(Question.Cover.COUNTS)));
+        Cover counts = new Cover(model, new KindCounts(model), () -> model.covers(Question.Cover.COUNTS));
+        pictured = List.of(picture, counts);
+        matches = new MatchResults(model);
+        VBox.setVgrow(matches, Priority.ALWAYS);
+        right = new VBox(picture, counts, matches);
         canWait = Stream.concat(stage.canWait(), Stream.of(rows, right)).toList();
         old.subscribe(stale -> List.of(stages, right).forEach(part -> part.pseudoClassStateChanged(STALE, stale)));
         stages.getStyleClass().add("stages");
@@ -102,9 +108,9 @@ public final class ShowPage extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         kinds = new KindBar(model, actions.kinds());
         rail = new SceneRail(model.lesson());
-        ask = new AskBar(model, actions.steps().uncover());
         PracticeBar practice = new PracticeBar(model, actions.practice(), actions.steps().check(),
                 actions.steps().hint());
+        ask = new AskBar(model, practice.buttons(), actions.steps().uncover());
         getChildren().addAll(kinds, ask, practice, middle,
                 new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
         model.asking().subscribe(_ -> arrange());
@@ -147,7 +153,11 @@ public final class ShowPage extends VBox {
         boolean byKind = open.filter(Question.WhichKind.class::isInstance).isPresent();
         boolean byPairs = open.filter(Question.WhichPairs.class::isInstance).isPresent();
         show(kinds, !presented || byKind);
-        beside.set(!sheeted && (!presented || byPairs));
+        boolean byResults = model.asking().get()
+                .filter(asking -> asking.question() instanceof Question.MatchResults).isPresent();
+        beside.set(!sheeted && (!presented || byPairs || byResults));
+        show(matches, byResults);
+        pictured.forEach(part -> show(part, !byResults));
         show(right, beside.get());
         show(steps, !presented);
         show(rail, presented);

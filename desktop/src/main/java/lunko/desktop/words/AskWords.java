@@ -26,6 +26,24 @@ public interface AskWords {
     /** That rows of the table are clicked. */
     String clickRows();
 
+    /** That a result is chosen for each query. */
+    String chooseResults();
+
+    /** {@code the order of the rows counts}. */
+    String orderCounts();
+
+    /** {@code the names of the columns count}. */
+    String headingsCount();
+
+    /** What is typed as one of the other queries, counted from 1. */
+    String otherQuery(int number);
+
+    /** That another query gives the same rows here, and where they differ. */
+    String otherMeaning(String sql, String tables);
+
+    /** That two of the queries have the same result, so that either is right. */
+    String sameResult();
+
     /** {@code guess: left outer}. */
     String guessedKind(String kind);
 

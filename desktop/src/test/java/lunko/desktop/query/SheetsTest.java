@@ -26,6 +26,7 @@ import javafx.scene.paint.Paint;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Notice;
+import lunko.desktop.look.SqlFlow;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Asked;
 import lunko.insight.question.Question;

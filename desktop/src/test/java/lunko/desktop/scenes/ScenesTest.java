@@ -24,6 +24,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Picture;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
@@ -232,7 +233,7 @@ class ScenesTest extends OpenWindow {
         robot.clickOn(robot.lookup(".pair-cell").queryAllAs(Label.class).iterator().next());
         robot.push(KeyCode.X);
         assertThat(robot.lookup(".ask-why").queryAll()).hasSize(2);
-        ask(robot, new Question.WriteQuery());
+        ask(robot, new Question.WriteQuery(Demand.ROWS));
         robot.clickOn("#guess").write("select * from hive").push(KeyCode.ENTER);
         until(() -> robot.lookup("#ask .query-problem").tryQuery().isPresent());
         robot.clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A)

@@ -105,8 +105,8 @@ class RealWindowTest extends OpenWindow {
 
     /**
      * Drags between two windows. How long the other program and the display need to take a drag up depends on the
-     * machine, so a hand stays at each end until they have; and begins anew where they never do, because a press
-     * before a window is there to take it, or let go before it was taken for a drag, is no drag.
+     * machine, so a hand stays at each end until they have; and begins anew where they never do, because a press before
+     * a window is there to take it, or let go before it was taken for a drag, is no drag.
      */
     private static void dragFromOutside(FxRobot robot, Point2D from, BufferedReader said, Point2D to,
             Callable<Boolean> over) throws Exception {

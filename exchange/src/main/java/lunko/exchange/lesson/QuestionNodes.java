@@ -1,10 +1,12 @@
 package lunko.exchange.lesson;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lunko.exchange.json.Json;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Goal;
 import lunko.insight.question.Question;
@@ -29,8 +31,11 @@ final class QuestionNodes {
             case Question.FillGap(Gap gap) -> node.with("gap", gap.toString());
             case Question.ChangeData(Goal.KindsAlike()) -> node.with("goal", KINDS_ALIKE);
             case Question.ChangeData(Goal.Differ(String sql)) -> node.with("goal", DIFFER).with("query", sql);
+            case Question.WriteQuery(Demand demand) -> node.withIf("order", demand.order())
+                    .withIf("headings", demand.headings());
+            case Question.MatchResults(List<String> others) -> node.with("queries", Json.texts(others.stream()));
             case Question.SayWithoutJoin() -> node;
-            case Question.HowMany(),Question.WhichPairs(),Question.WhichKind(),Question.WriteQuery() -> node;
+            case Question.HowMany(),Question.WhichPairs(),Question.WhichKind() -> node;
         };
     }
 
@@ -51,7 +56,11 @@ final class QuestionNodes {
             case FILL_GAP -> new Question.FillGap(named(Gap.values(), node.at("gap").text()).orElse(Gap.ON));
             case CHANGE_DATA -> new Question.ChangeData(node.at("goal").text().equals(DIFFER)
                     ? new Goal.Differ(node.at("query").text()) : new Goal.KindsAlike());
-            case SAY_WITHOUT_JOIN, HOW_MANY, WHICH_PAIRS, WHICH_KIND, WRITE_QUERY -> sort.usual();
+            case WRITE_QUERY -> new Question.WriteQuery(Demand.ROWS.order(node.at("order").truth(false))
+                    .headings(node.at("headings").truth(false)));
+            case MATCH_RESULTS -> new Question.MatchResults(
+                    node.at("queries").items().stream().map(query -> query.text("")).toList());
+            case SAY_WITHOUT_JOIN, HOW_MANY, WHICH_PAIRS, WHICH_KIND -> sort.usual();
         };
     }
 

@@ -23,6 +23,7 @@ import lunko.exchange.TableFormat;
 import lunko.exchange.Written;
 import lunko.insight.picture.Picture;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Demand;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
@@ -81,8 +82,14 @@ class SavedProperties {
 
         private Asked asked() {
             Question usual = Question.Sort.values()[which % Question.Sort.values().length].usual();
-            return new Asked(usual instanceof Question.InWords ? new Question.InWords(text)
-                    : usual instanceof Question.WhatStands ? new Question.WhatStands(which, which % 3) : usual, text);
+            return new Asked(switch (usual) {
+                case Question.InWords _ -> new Question.InWords(text);
+                case Question.WhatStands _ -> new Question.WhatStands(which, which % 3);
+                case Question.WriteQuery _ ->
+                    new Question.WriteQuery(new Demand(which % 2 == 0, which % 3 == 0, false));
+                case Question.MatchResults _ -> new Question.MatchResults(List.of("SELECT 1", text));
+                default -> usual;
+            }, text);
         }
 
         private Column sized(Column column) {

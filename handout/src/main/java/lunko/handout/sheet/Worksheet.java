@@ -20,6 +20,7 @@ import lunko.handout.figure.StageFigure;
 import lunko.handout.figure.Subject;
 import lunko.handout.figure.TablesFigure;
 import lunko.handout.figure.TextFigure;
+import lunko.insight.question.Answer;
 import lunko.insight.question.Gap;
 import lunko.insight.question.Question;
 import lunko.lesson.WrittenQuery;
@@ -66,24 +67,80 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
                     TextFigure.of(said, TASK, Common.INK, paper.within() - 20)));
         }
 
-        private boolean asks(Question.Sort sort) {
-            return showing.lesson().scene().asked().filter(asked -> asked.question().sort() == sort).isPresent();
-        }
-
         private double width() {
             return paper.within();
         }
 
         void write() {
-            boolean open = asks(Question.Sort.WHICH_KIND) || asks(Question.Sort.WRITE_QUERY);
             tables();
-            query();
-            question();
-            showing.timeline().ifPresent(timeline -> {
-                if (open) pages.add(GAP, task(subject.in().handouts().theseRows()),
-                        StageFigure.result(subject, timeline.result()));
-                else result(timeline.result());
+            Optional<Asking> asking = Asking.of(showing.lesson());
+            asking.ifPresentOrElse(this::asked, () -> {
+                query(gaps);
+                showing.timeline().ifPresent(timeline -> result(timeline.result()));
             });
+        }
+
+        private void asked(Asking asking) {
+            String said = asking.said(showing, subject.in());
+            switch (asking.question()) {
+                case Question.HowMany() -> {
+                    query(gaps);
+                    showing.timeline().ifPresent(timeline -> result(said, timeline.result()));
+                }
+                case Question.WhichRows _,Question.WhichPairs(),Question.InWords _ ->
+                    withResult(said, lines(2, width()));
+                case Question.WhatStands _ -> withResult(said, box());
+                case Question.SayWithoutJoin() -> withResult(said, lines(4, width()));
+                case Question.WhichKind() -> {
+                    // A kind that is said by EXISTS would give itself away.
+                    List<Stretch> kinds = missing(Set.of(Gap.KIND));
+                    pages.add(GAP, task(said), kinds.isEmpty() ? lines(2, width()) : query(kinds));
+                    rows();
+                }
+                case Question.WriteQuery _ -> {
+                    pages.add(GAP, task(said), lines(4, width()));
+                    rows();
+                }
+                case Question.FillGap(Gap gap) -> {
+                    pages.add(GAP,
+                            task(asking.asked().words().isBlank() ? subject.in().handouts().writeMissing() : said),
+                            query(missing(Set.of(gap))));
+                    rows();
+                }
+                case Question.ChangeData _ -> {
+                    query(Set.of());
+                    pages.add(GAP, task(said), lines(4, width()));
+                }
+                case Question.MatchResults _ -> asking.answer(showing)
+                        .ifPresent(answer -> matching(said, (Answer.Matched) answer));
+            }
+        }
+
+        /** The query, what is asked, and a result to be written down. */
+        private void withResult(String said, Drawing room) {
+            query(gaps);
+            pages.add(GAP, task(said), room);
+            showing.timeline().ifPresent(timeline -> result(timeline.result()));
+        }
+
+        /** The rows that a query gives, which is what is asked for. */
+        private void rows() {
+            showing.timeline().ifPresent(timeline -> pages.add(GAP, task(subject.in().handouts().theseRows()),
+                    StageFigure.result(subject, timeline.result())));
+        }
+
+        /** Queries with a box for the sign of a result each, and the results under their signs. */
+        private void matching(String said, Answer.Matched matched) {
+            pages.add(GAP, task(said));
+            for (int query = 0; query < matched.queries().size(); query++) {
+                Drawing number = TextFigure.line(String.valueOf(query + 1), TASK, Common.INK);
+                pages.add(GAP,
+                        Drawing.row(10, List.of(number, box(), QueryFigure.of(matched.queries().get(query).strip(),
+                                List.of(), showing.hues(), width() - 120))));
+            }
+            for (int result = 0; result < matched.results().size(); result++)
+                pages.add(GAP, TextFigure.line(subject.in().questions().result(result), TASK, Common.INK),
+                        ResultFigure.of(subject, matched.results().get(result)));
         }
 
         private void tables() {
@@ -101,40 +158,31 @@ public record Worksheet(Paper paper, Variant variant, Set<Gap> gaps) {
             for (Drawing more : drawn.subList(Math.min(2, drawn.size()), drawn.size())) pages.add(GAP, more);
         }
 
-        private void query() {
-            if (asks(Question.Sort.WRITE_QUERY)) {
-                pages.add(GAP, task(asked()), lines(4, width()));
-                return;
-            }
-            Set<Gap> wanted = asks(Question.Sort.WHICH_KIND) ? Set.of(Gap.KIND) : gaps;
-            String sql = showing.lesson().staged().query().alone().sql().strip();
-            List<Stretch> missing = WrittenQuery.of(sql).read().either(
-                    read -> Gap.in(read.script(), read.query(), wanted), _ -> List.of());
-            Drawing query = QueryFigure.of(sql, missing, showing.hues(), width());
-            // A kind that is said by EXISTS would give itself away.
-            if (asks(Question.Sort.WHICH_KIND))
-                pages.add(GAP, task(asked()), missing.isEmpty() ? lines(2, width()) : query);
-            else if (missing.isEmpty()) pages.add(GAP, query);
-            else pages.add(GAP, task(subject.in().handouts().writeMissing()), query);
+        private void query(Set<Gap> wanted) {
+            List<Stretch> missing = missing(wanted);
+            if (missing.isEmpty()) pages.add(GAP, query(missing));
+            else pages.add(GAP, task(subject.in().handouts().writeMissing()), query(missing));
         }
 
-        private String asked() {
-            return Asking.of(showing.lesson()).map(asking -> asking.said(showing, subject.in())).orElse("");
+        private List<Stretch> missing(Set<Gap> wanted) {
+            return WrittenQuery.of(sql()).read().either(read -> Gap.in(read.script(), read.query(), wanted),
+                    _ -> List.of());
         }
 
-        private void question() {
-            showing.lesson().scene().asked().ifPresent(asked -> {
-                switch (asked.question().sort()) {
-                    case WRITE_QUERY, WHICH_KIND, HOW_MANY -> {}
-                    case WHICH_ROWS, WHICH_PAIRS, IN_WORDS -> pages.add(GAP, task(asked()), lines(2, width()));
-                    case WHAT_STANDS -> pages.add(GAP, task(asked()), box());
-                }
-            });
+        private Drawing query(List<Stretch> missing) {
+            return QueryFigure.of(sql(), missing, showing.hues(), width());
+        }
+
+        private String sql() {
+            return showing.lesson().staged().query().alone().sql().strip();
         }
 
         private void result(Stage result) {
-            pages.add(GAP, Drawing.row(10, List.of(task(asks(Question.Sort.HOW_MANY) ? asked()
-                    : subject.in().handouts().howManyRows()), box())));
+            result(subject.in().handouts().howManyRows(), result);
+        }
+
+        private void result(String howMany, Stage result) {
+            pages.add(GAP, Drawing.row(10, List.of(task(howMany), box())));
             int rows = result.rows().size();
             // So the number of lines says little of the number of rows.
             int lines = Math.clamp(4L * (rows / 4 + 1), LEAST_LINES, MOST_LINES);

@@ -2,6 +2,7 @@ package lunko.page.desk;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -40,6 +41,8 @@ final class AttemptJson {
             case Guess.Written(String text, _, _) -> Json.EMPTY.with("sql", text);
             case Guess.Changed() -> Json.EMPTY.with("changed", true);
             case Guess.Kind(JoinKind kind) -> Json.EMPTY.with("kind", kind.id());
+            case Guess.Matched(List<Integer> results) ->
+                Json.EMPTY.with("matched", results.stream().map(Json::of));
             case Guess.Marked(Set<Pointed> marked) ->
                 Json.EMPTY.with("marked", Answer.sorted(marked).map(PointedJson::of));
         };
@@ -62,6 +65,8 @@ final class AttemptJson {
         if (guess.has("sql")) return Asking.of(lesson).map(open -> open.written(guess.at("sql").text(), lesson));
         if (guess.has("changed")) return Optional.of(new Guess.Changed());
         if (guess.has("kind")) return JoinKind.named(guess.at("kind").text()).map(Guess.Kind::new);
+        if (guess.has("matched")) return Optional.of(new Guess.Matched(
+                guess.at("matched").items().stream().map(result -> result.whole(Guess.Matched.NONE)).toList()));
         if (!guess.has("marked")) return Optional.empty();
         Set<Pointed> marked = new HashSet<>();
         guess.at("marked").items().forEach(row -> PointedJson.read(row).ifPresent(marked::add));

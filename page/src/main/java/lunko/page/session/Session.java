@@ -112,6 +112,9 @@ public record Session(Handed handed, History history, Showing showing, Optional<
             case Wish.Tick(var pointed) ->
                 asking().filter(open -> !open.uncovered()).map(open -> guessing(open.marked().toggling(pointed)))
                         .orElse(this);
+            case Wish.Match(int query, int result) ->
+                asking().filter(open -> !open.uncovered() && open.question() instanceof Question.MatchResults)
+                        .map(open -> guessing(open.matched().choosing(query, result))).orElse(this);
             case Wish.Answer(String text) -> answering(text);
             case Wish.AnswerKind(JoinKind kind) -> answeringKind(kind);
             case Wish.Check() -> checked();
@@ -204,11 +207,11 @@ public record Session(Handed handed, History history, Showing showing, Optional<
         return asking().map(open -> switch (open.question()) {
             case Question.HowMany() -> text.strip().matches("[0-9]{1,15}")
                     ? guessing(new Guess.Number(Long.parseLong(text.strip()))) : guessing(new Guess.Typed(text));
-            case Question.WriteQuery(),Question.SayWithoutJoin(),Question.FillGap _ ->
+            case Question.WriteQuery _,Question.SayWithoutJoin(),Question.FillGap _ ->
                 guessing(open.written(text, lesson()));
             case Question.ChangeData _ -> this;
             case Question.WhatStands _,Question.InWords _ -> guessing(new Guess.Typed(text));
-            case Question.WhichKind(),Question.WhichPairs(),Question.WhichRows _ -> this;
+            case Question.WhichKind(),Question.WhichPairs(),Question.WhichRows _,Question.MatchResults _ -> this;
         }).orElse(this);
     }
 

@@ -49,6 +49,9 @@ public sealed interface Wish {
     /** A row or a pair ticked as an answer, or no longer. */
     record Tick(Pointed pointed) implements Wish {}
 
+    /** A result taken for that of a query. */
+    record Match(int query, int result) implements Wish {}
+
     /** Something written as an answer. */
     record Answer(String text) implements Wish {}
 
@@ -82,6 +85,7 @@ public sealed interface Wish {
             case "redo" -> Optional.of(new Redo());
             case "putBack" -> Optional.of(new PutBack());
             case "tick" -> PointedJson.read(json).map(Tick::new);
+            case "match" -> Optional.of(new Match(json.at("query").whole(0), json.at("result").whole(0)));
             case "answer" -> Optional.of(new Answer(json.at("text").text()));
             case "answerKind" -> JoinKind.named(json.at("kind").text()).map(AnswerKind::new);
             case "check" -> Optional.of(new Check());

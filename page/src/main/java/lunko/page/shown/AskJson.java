@@ -1,5 +1,6 @@
 package lunko.page.shown;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -41,9 +42,11 @@ record AskJson(Session session, Asking asking, Language in) {
                 .with("marked", Answer.sorted(asking.marked().marked()).map(PointedJson::of));
         if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
         asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
-        if (asking.answer(showing).isEmpty()) return asked.with("by", "nothing");
+        Optional<Answer> answer = asking.answer(showing);
+        if (answer.isEmpty()) return asked.with("by", "nothing");
+        if (answer.get() instanceof Answer.Matched matched) asked = asked.with("match", match(matched));
         asked = asked.with("verdict", attempt.assessed()
-                .filter(one -> one.judgement().verdict() != Judgement.Verdict.OPEN).map(this::verdict))
+                .filter(one -> one.judgement().verdict() != Judgement.Verdict.OPEN).map(one -> verdict(one.isRight())))
                 .withAny("hints", session.hints().stream().limit(attempt.hints())
                         .map(hint -> Said.phrase(hint.in(in))));
         asked = asked.with("luck", attempt.assessed().flatMap(Assessment::luck).map(this::luck));
@@ -60,13 +63,13 @@ record AskJson(Session session, Asking asking, Language in) {
             case Question.WhichPairs() -> "pairs";
             case Question.WhichKind() -> "kind";
             case Question.WhatStands _,Question.InWords _,Question.FillGap _ -> "text";
-            case Question.WriteQuery(),Question.SayWithoutJoin() -> "query";
+            case Question.WriteQuery _,Question.SayWithoutJoin() -> "query";
+            case Question.MatchResults _ -> "match";
             case Question.ChangeData _ -> "tables";
         };
     }
 
-    private Json verdict(Assessment assessment) {
-        boolean right = assessment.isRight();
+    private Json verdict(boolean right) {
         return Json.EMPTY.with("right", right)
                 .with("said", right ? in.questions().right() : in.questions().notQuite());
     }
@@ -77,6 +80,20 @@ record AskJson(Session session, Asking asking, Language in) {
                 .with("tables", found.tables().stream().map(this::small))
                 .with("wanted", small(in.questions().answer(), found.one()))
                 .with("given", small(in.pages().answer(), found.other()));
+    }
+
+    /** The queries, with the result that is chosen for each, and the results under their signs. */
+    private Json match(Answer.Matched matched) {
+        List<Integer> chosen = asking.matched().results();
+        boolean told = session.attempt().uncovered() && session.attempt().guess().isPresent();
+        return Json.EMPTY
+                .with("queries", IntStream.range(0, chosen.size()).mapToObj(query -> {
+                    Json.Members one = Json.EMPTY.with("sql", matched.queries().get(query).strip())
+                            .with("chosen", chosen.get(query));
+                    return told ? one.with("verdict", verdict(matched.fits(query, chosen.get(query)))) : one;
+                }))
+                .with("results", IntStream.range(0, matched.results().size())
+                        .mapToObj(result -> small(in.questions().result(result), matched.results().get(result))));
     }
 
     private Json small(Table table) {
@@ -98,7 +115,7 @@ record AskJson(Session session, Asking asking, Language in) {
             case Guess.Typed(String text) -> text;
             case Guess.Written(String text, _, _) -> text;
             case Guess.Kind(var kind) -> kind.id();
-            case Guess.Marked _,Guess.Changed() -> "";
+            case Guess.Marked _,Guess.Matched _,Guess.Changed() -> "";
         };
     }
 

@@ -17,6 +17,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
@@ -34,7 +35,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The question of the scene: what is asked, where the guess is put in, and, uncovered, what it has come to. */
-public final class AskBar extends HBox {
+public final class AskBar extends VBox {
     /** Of more rows than that, those that are asked for are clicked in their table. */
     private static final int MOST_CHIPS = 12;
     private static final int MOST_EXPLAINED = 4;
@@ -42,13 +43,13 @@ public final class AskBar extends HBox {
     private final ShowModel model;
     private final Label question = new Label();
     private final FlowPane input = new FlowPane();
+    private Optional<MatchBox> matches = Optional.empty();
 
-    /** The bar of a model; {@code uncover} shows the answer. */
-    public AskBar(ShowModel model, Action uncover) {
+    /** The bar of a model; {@code practice} is for whoever practises, {@code uncover} shows the answer. */
+    public AskBar(ShowModel model, Node practice, Action uncover) {
         this.model = model;
         getStyleClass().addAll("card", "ask-bar");
         setId("ask");
-        setAlignment(Pos.CENTER_LEFT);
         question.getStyleClass().add("ask-question");
         question.setWrapText(true);
         question.setMinWidth(200);
@@ -59,7 +60,10 @@ public final class AskBar extends HBox {
         open.setMinWidth(USE_PREF_SIZE);
         open.setId("uncover");
         setMinHeight(USE_PREF_SIZE);
-        getChildren().addAll(question, input, open);
+        HBox line = new HBox(question, input, practice, open);
+        line.getStyleClass().add("ask-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(line);
         model.asking().subscribe((before, now) -> {
             if (before.map(Asking::asked).equals(now.map(Asking::asked))
                     && before.map(Asking::uncovered).equals(now.map(Asking::uncovered)))
@@ -80,6 +84,10 @@ public final class AskBar extends HBox {
             Showing now = model.showing().get();
             question.setText(open.said(now, words()));
             Optional<Answer> answer = open.answer(now);
+            matches.ifPresent(getChildren()::remove);
+            matches = answer.filter(Answer.Matched.class::isInstance)
+                    .map(matched -> new MatchBox(model, (Answer.Matched) matched));
+            matches.ifPresent(getChildren()::add);
             input.getChildren().setAll(answer.isEmpty() ? List.of(about(words().asking().cannotAsk()))
                     : open.uncovered() ? uncovered(open, now) : fields(open.question(), now));
             mark(asking);
@@ -96,7 +104,8 @@ public final class AskBar extends HBox {
             case Question.WhichKind() -> List.of(about(words().asking().chooseKind()));
             case Question.WhatStands _,Question.InWords _ ->
                 List.of(field(240, text -> Optional.of(new Guess.Typed(text))));
-            case Question.WriteQuery(),Question.SayWithoutJoin(),Question.FillGap _ -> List.of(queryField());
+            case Question.MatchResults _ -> List.of(about(words().asking().chooseResults()));
+            case Question.WriteQuery _,Question.SayWithoutJoin(),Question.FillGap _ -> List.of(queryField());
             case Question.ChangeData _ -> List.of(about(words().asking().changeTables()));
         };
     }
@@ -122,7 +131,7 @@ public final class AskBar extends HBox {
             case Guess.Number(long rows) -> String.valueOf(rows);
             case Guess.Typed(String text) -> text;
             case Guess.Written(String text, _, _) -> text;
-            case Guess.Kind _,Guess.Marked _,Guess.Changed() -> "";
+            case Guess.Kind _,Guess.Marked _,Guess.Matched _,Guess.Changed() -> "";
         };
     }
 
@@ -154,6 +163,7 @@ public final class AskBar extends HBox {
 
     /** Shows what is guessed so far where it is put in. */
     private void mark(Optional<Asking> asking) {
+        matches.ifPresent(box -> asking.ifPresent(box::show));
         Set<Pointed> marked = asking.map(open -> open.marked().marked()).orElse(Set.of());
         input.getChildren().stream().filter(ToggleButton.class::isInstance).map(ToggleButton.class::cast)
                 .forEach(chip -> chip.setSelected(marked.contains(chip.getUserData())));

@@ -22,12 +22,12 @@ import lunko.practice.Assessment;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** What somebody who practises has under the question: whether the answer is right, and hints. */
+/** What somebody who practises has: whether the answer is right, beside the question, and under it what helps. */
 public final class PracticeBar extends VBox {
     private final ShowModel model;
     private final Practice practice;
     private final Label verdict = new Label();
-    private final VBox told = new VBox();
+    private final HBox buttons;
 
     /** The bar for what a model shows. */
     public PracticeBar(ShowModel model, Practice practice, Action check, Action hint) {
@@ -38,16 +38,16 @@ public final class PracticeBar extends VBox {
         setMinHeight(USE_PREF_SIZE);
         verdict.getStyleClass().add("ask-verdict");
         verdict.setId("verdict");
-        told.setAccessibleRole(AccessibleRole.TEXT);
-        told.getStyleClass().add("practice-told");
+        setAccessibleRole(AccessibleRole.TEXT);
         Button checks = check.button(Feather.CHECK_CIRCLE);
         checks.setId("check");
         Button hints = hint.button(Feather.HELP_CIRCLE);
         hints.setId("hint");
-        HBox buttons = new HBox(checks, hints, verdict);
+        for (Button button : List.of(checks, hints)) button.setMinWidth(USE_PREF_SIZE);
+        verdict.setMinWidth(USE_PREF_SIZE);
+        buttons = new HBox(verdict, checks, hints);
         buttons.getStyleClass().add("practice-buttons");
         buttons.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(buttons, told);
         practice.on().subscribe(this::show);
         practice.attempt().subscribe(this::show);
         model.asking().subscribe(_ -> show());
@@ -55,9 +55,11 @@ public final class PracticeBar extends VBox {
     }
 
     private void show() {
-        setVisible(practice.on().get() && model.asking().get().filter(asking -> !asking.uncovered()).isPresent());
-        setManaged(isVisible());
-        if (!isVisible()) return;
+        boolean practises = practice.on().get()
+                && model.asking().get().filter(asking -> !asking.uncovered()).isPresent();
+        show(buttons, practises);
+        show(this, false);
+        if (!practises) return;
         Optional<Assessment> assessed = practice.attempt().get().assessed();
         verdict.setText(
                 assessed.map(one -> one.isRight() ? words().questions().right() : words().questions().notQuite())
@@ -66,8 +68,18 @@ public final class PracticeBar extends VBox {
         List<Node> lines = new ArrayList<>();
         assessed.flatMap(Assessment::luck).ifPresent(luck -> lines.addAll(luck(luck)));
         practice.hints().forEach(hint -> lines.add(line(hint)));
-        told.getChildren().setAll(lines);
-        told.setManaged(!lines.isEmpty());
+        getChildren().setAll(lines);
+        show(this, !lines.isEmpty());
+    }
+
+    private static void show(Node part, boolean seen) {
+        part.setVisible(seen);
+        part.setManaged(seen);
+    }
+
+    /** What is pressed to check and to be helped, which stands beside the question. */
+    public Node buttons() {
+        return buttons;
     }
 
     private static List<Node> luck(Counterexample found) {

@@ -106,6 +106,12 @@ public final class ShowModel {
         asking.set(asking.get().map(open -> open.guessing(guess)));
     }
 
+    /** Takes a result for that of a query; both count from 0. */
+    public void matchResult(int query, int result) {
+        asking.get().filter(open -> !open.uncovered())
+                .ifPresent(open -> guess(open.matched().choosing(query, result)));
+    }
+
     /** Takes a query as the guess; what it comes to is found out beside the window's thread. */
     public void guess(String sql) {
         asking.get().ifPresent(open -> guesses.ask(new QueryGuessed(open.asked(), showing.get().lesson(), sql)));

@@ -22,6 +22,8 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
 import lunko.desktop.show.model.ShowModel;
+import lunko.insight.question.Question;
+import lunko.show.Asking;
 import lunko.insight.explanation.StageSummary;
 import lunko.show.Showing;
 import lunko.steps.StageKind;
@@ -59,6 +61,11 @@ public final class StageStrip extends ScrollPane {
             if (before.run() != now.run()) make(now);
             mark(now);
         });
+        model.asking().subscribe((before, now) -> {
+            if (covers(before) == covers(now)) return;
+            make(model.showing().get());
+            mark(model.showing().get());
+        });
         // Where a tile is, is known once all have been laid out.
         viewportBoundsProperty().subscribe((_, _) -> mark(model.showing().get()));
         tiles.needsLayoutProperty().subscribe(needs -> {
@@ -73,8 +80,16 @@ public final class StageStrip extends ScrollPane {
         mark(model.showing().get());
     }
 
-    /** A stage at a glance under its heading, and the round that it is of, if it is of one. */
-    private record Titled(StageSummary glance, String title, OptionalInt round) {}
+    private static boolean covers(Optional<Asking> asking) {
+        return asking.filter(open -> open.covers(Question.Cover.COUNTS)).isPresent();
+    }
+
+    /**
+     * A stage at a glance under its heading, and the round that it is of, if it is of one.
+     *
+     * @param covered whether how many rows it gives is not to be seen, because it would give an answer away
+     */
+    private record Titled(StageSummary glance, String title, OptionalInt round, boolean covered) {}
 
     /** A join alone has no strip: its one stage is the whole picture already. */
     private void make(Showing now) {
@@ -93,7 +108,7 @@ public final class StageStrip extends ScrollPane {
         for (StageSummary glance : StageSummary.all(now.timeline().get(), now.hues())) {
             if (!after.isEmpty()) after.add(arrow(after.size() / 2));
             Titled titled = new Titled(glance, now.timeline().get().title(glance.part(), words()).text(),
-                    now.timeline().get().round(glance.part()));
+                    now.timeline().get().round(glance.part()), model.covers(Question.Cover.COUNTS));
             after.add(Optional.ofNullable(before.remove(titled)).orElseGet(() -> tile(titled)));
         }
         if (!after.equals(tiles.getChildren())) tiles.getChildren().setAll(after);
@@ -118,17 +133,18 @@ public final class StageStrip extends ScrollPane {
         Label sum = new Label(titled.round().isPresent() ? words().counts().inRound(titled.round().getAsInt(), how)
                 : how);
         sum.getStyleClass().add("stage-sum");
-        VBox words = new VBox(kind, rows, sum);
+        VBox words = titled.covered() ? new VBox(kind) : new VBox(kind, rows, sum);
         words.getStyleClass().add("stage-words");
-        HBox both = new HBox(grid(glance), words);
+        HBox both = titled.covered() ? new HBox(words) : new HBox(grid(glance), words);
         both.setAlignment(Pos.CENTER_LEFT);
         both.getStyleClass().add("stage-line");
         Button tile = Controls.button("");
         tile.setGraphic(both);
         tile.getStyleClass().add("stage-tile");
+        if (titled.covered()) tile.getStyleClass().add("stage-tile-covered");
         tile.setUserData(titled);
-        String said =
-                words().show().stage(titled.title(), glance.rows(), words().counts().sum(glance.sum()));
+        String said = titled.covered() ? titled.title()
+                : words().show().stage(titled.title(), glance.rows(), words().counts().sum(glance.sum()));
         tile.setTooltip(new Tooltip(said));
         tile.setAccessibleText(said);
         tile.setOnAction(_ -> model.goTo(glance.step()));

@@ -45,6 +45,39 @@ record EnglishAsking(Names names) implements AskWords {
     }
 
     @Override
+    public String chooseResults() {
+        return "Choose a result for each query.";
+    }
+
+    @Override
+    public String orderCounts() {
+        return "the order of the rows counts";
+    }
+
+    @Override
+    public String headingsCount() {
+        return "the names of the columns count";
+    }
+
+    @Override
+    public String otherQuery(int number) {
+        return text("another query ({})", number);
+    }
+
+    @Override
+    public String otherMeaning(String sql, String tables) {
+        return text(
+                "Another query gives this here as well, and nobody can tell which is meant: “{}”. The two differ on "
+                        + "{}.",
+                sql, tables);
+    }
+
+    @Override
+    public String sameResult() {
+        return "Two of these queries have the same result here: either counts as right.";
+    }
+
+    @Override
     public String guessedKind(String kind) {
         return text("guess: {}", kind);
     }

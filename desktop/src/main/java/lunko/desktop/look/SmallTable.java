@@ -1,4 +1,4 @@
-package lunko.desktop.query;
+package lunko.desktop.look;
 
 import static lunko.desktop.words.Spoken.words;
 
@@ -13,7 +13,7 @@ import lunko.table.Column;
 import lunko.table.Table;
 
 /** A few rows to be looked at, small enough to stand beside others. */
-final class SmallTable extends GridPane {
+public final class SmallTable extends GridPane {
     private SmallTable(List<String> names, int rows, int most, BiFunction<Integer, Integer, ResultCell> cell) {
         getStyleClass().add("small-table");
         for (int column = 0; column < names.size(); column++)
@@ -35,13 +35,13 @@ final class SmallTable extends GridPane {
     }
 
     /** The first rows of a table. */
-    static SmallTable of(Table table, int most) {
+    public static SmallTable of(Table table, int most) {
         return new SmallTable(table.columns().stream().map(Column::name).toList(), table.rows().size(), most,
                 (row, column) -> new ResultCell.Stored(table.rows().get(row).value(column)));
     }
 
     /** The first rows of a result. */
-    static SmallTable of(Stage stage, int most) {
+    public static SmallTable of(Stage stage, int most) {
         return new SmallTable(stage.headings().stream().map(Stage.Heading::name).toList(), stage.rows().size(), most,
                 (row, column) -> ResultCell.of(stage, row, column));
     }

@@ -1,4 +1,4 @@
-package lunko.desktop.query;
+package lunko.desktop.look;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,7 +7,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
-import lunko.desktop.look.Hues;
 import lunko.insight.picture.TableHues;
 import lunko.query.sql.Lexeme;
 
@@ -15,7 +14,7 @@ import lunko.query.sql.Lexeme;
 public final class SqlFlow extends TextFlow {
 
     /** A text without colours for tables. */
-    SqlFlow(String sql) {
+    public SqlFlow(String sql) {
         this(sql, TableHues.NONE);
     }
 
