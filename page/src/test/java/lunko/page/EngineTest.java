@@ -125,6 +125,14 @@ class EngineTest {
                         "\u00A0Clover\u2003")));
     }
 
+    @Test
+    void anEmptyTextIsJoinedAsJavaDoes() {
+        Lesson lesson = DemoLesson.lesson();
+        compare(List.of(opening(lesson),
+                writing("SELECT '' AS x, k.village FROM keepers k GROUP BY x, k.village ORDER BY k.village"),
+                Json.EMPTY.with("do", "step").with("number", 2), Json.EMPTY.with("do", "step").with("number", 6)));
+    }
+
     /** Tasks of all sorts. */
     private static Lesson tasks() {
         Lesson lesson = DemoLesson.lesson();
