@@ -46,16 +46,18 @@ final class LunkoWindow {
     /** Work in progress is written down; what another process has left of it is offered. */
     private void keepJournal() {
         journal.whenUnable(why -> Platform.runLater(() -> screen.lesson().say(new Notice.Failure(why))));
-        screen.lesson().lesson().subscribe((_, now) -> {
-            if (screen.lessons().changed().get()) journal.note(now);
+        Runnable note = () -> {
+            if (screen.lessons().changed().get()) journal.note(screen.lesson().kept());
             else journal.forget();
-        });
+        };
+        screen.lesson().lesson().subscribe((_, _) -> note.run());
+        screen.lesson().results().subscribe((_, _) -> note.run());
         screen.lessons().changed().subscribe(changed -> {
             if (!changed) journal.forget();
         });
         journal.left().stream().findFirst()
-                .ifPresent(left -> LessonFile.read(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
-                        words().lesson().endedUnsaved(lesson.title()),
+                .ifPresent(left -> LessonFile.open(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
+                        words().lesson().endedUnsaved(lesson.lesson().title()),
                         words().lesson().recover(), () -> {
                             screen.lesson().open(lesson);
                             journal.note(lesson);

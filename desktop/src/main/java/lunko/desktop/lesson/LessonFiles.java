@@ -8,8 +8,10 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
@@ -21,6 +23,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lunko.desktop.work.Work;
+import lunko.exchange.lesson.KeptLesson;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.problem.Checked;
@@ -31,7 +34,7 @@ import lunko.problem.WorkFault;
 public final class LessonFiles {
 
     /** The lesson as it is in a file, the file, and when that was written. */
-    private record Saved(Lesson lesson, Optional<Path> file, Optional<FileTime> time) {}
+    private record Saved(KeptLesson kept, Optional<Path> file, Optional<FileTime> time) {}
 
     private final LessonModel model;
     private final Work work;
@@ -46,12 +49,21 @@ public final class LessonFiles {
         this.work = work;
         this.window = window;
         this.recent = recent;
-        saved = new Saved(model.lesson().get(), Optional.empty(), Optional.empty());
+        saved = new Saved(model.kept(), Optional.empty(), Optional.empty());
         model.lesson().subscribe(this::look);
+        model.results().subscribe(this::look);
     }
 
     private void look() {
-        changed.set(!model.lesson().get().isAsMade(saved.lesson()));
+        KeptLesson now = model.kept();
+        changed.set(!now.lesson().isAsMade(saved.kept().lesson())
+                || !answered(now).equals(answered(saved.kept())));
+    }
+
+    /** What somebody has answered; what is half done need not be kept. */
+    private static Set<Integer> answered(KeptLesson of) {
+        return of.attempts().keySet().stream().filter(scene -> of.attempts().get(scene).right())
+                .collect(Collectors.toSet());
     }
 
     /** Whether something has been made otherwise since the lesson was opened or saved. */
@@ -66,7 +78,7 @@ public final class LessonFiles {
 
     /** Notes from which file the lesson at hand has come. */
     public void cameFrom(Path file) {
-        become(new Saved(model.lesson().get(), Optional.of(file), time(file)));
+        become(new Saved(model.kept(), Optional.of(file), time(file)));
         recent.note(file);
     }
 
@@ -77,15 +89,15 @@ public final class LessonFiles {
 
     /** Opens a lesson in the place of the one at hand, which is asked about if it has been changed. */
     public void open(Path file) {
-        leave(() -> read(file, lesson -> {
-            model.open(lesson);
+        leave(() -> open(file, kept -> {
+            model.open(kept);
             cameFrom(file);
         }));
     }
 
-    private void read(Path file, Consumer<Lesson> then) {
-        work.start(words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.read(file),
-                (Checked<Lesson> read) -> read.handle(then, model::say));
+    private void open(Path file, Consumer<KeptLesson> then) {
+        work.start(words().lesson().reading(String.valueOf(file.getFileName())), _ -> LessonFile.open(file),
+                (Checked<KeptLesson> read) -> read.handle(then, model::say));
     }
 
     /**
@@ -95,7 +107,7 @@ public final class LessonFiles {
     public void begin(Lesson lesson) {
         leave(() -> {
             model.open(lesson);
-            become(new Saved(lesson, Optional.empty(), Optional.empty()));
+            become(new Saved(model.kept(), Optional.empty(), Optional.empty()));
         });
     }
 
@@ -134,10 +146,10 @@ public final class LessonFiles {
             return;
         }
         takeWhatIsTyped();
-        Lesson lesson = model.lesson().get();
-        work.start(words().lesson().writing(String.valueOf(file.getFileName())), _ -> LessonFile.write(lesson, file),
+        KeptLesson kept = model.kept();
+        work.start(words().lesson().writing(String.valueOf(file.getFileName())), _ -> LessonFile.write(kept, file),
                 (Checked<Path> written) -> written.handle(path -> {
-                    become(new Saved(lesson, Optional.of(path), time(path)));
+                    become(new Saved(kept, Optional.of(path), time(path)));
                     recent.note(path);
                     model.say(new Notice.Success(words().lesson().saved(path.toString())));
                     then.run();
@@ -162,7 +174,8 @@ public final class LessonFiles {
     /** Asks for the file of a lesson, reads it and hands it on; the lesson at hand stays. */
     public void chooseAndRead(Consumer<Lesson> then) {
         FileChooser chooser = chooser(words().lesson().openTitle());
-        Optional.ofNullable(chooser.showOpenDialog(window.get())).ifPresent(file -> read(file.toPath(), then));
+        Optional.ofNullable(chooser.showOpenDialog(window.get()))
+                .ifPresent(file -> open(file.toPath(), kept -> then.accept(kept.lesson())));
     }
 
     void chooseAndSave(Runnable then) {

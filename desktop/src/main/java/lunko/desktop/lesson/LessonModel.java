@@ -1,13 +1,17 @@
 package lunko.desktop.lesson;
 
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import lunko.exchange.lesson.KeptLesson;
 import lunko.lesson.Edit;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
+import lunko.practice.Attempt;
+import lunko.practice.Results;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 
@@ -18,12 +22,14 @@ public final class LessonModel {
     private final ReadOnlyObjectWrapper<Lesson> lesson;
     private final ReadOnlyObjectWrapper<Optional<Notice>> notice = new ReadOnlyObjectWrapper<>(Optional.empty());
 
+    private final ReadOnlyObjectWrapper<Results> results;
     private final ObjectProperty<Optional<Runnable>> begun = new SimpleObjectProperty<>(Optional.empty());
 
     /** A lesson to which nothing has been done yet. */
     public LessonModel(Lesson first) {
         history = new ReadOnlyObjectWrapper<>(History.of(first));
         lesson = new ReadOnlyObjectWrapper<>(first);
+        results = new ReadOnlyObjectWrapper<>(new Results(first, Map.of()));
     }
 
     /** What was done to the lesson. */
@@ -48,8 +54,29 @@ public final class LessonModel {
 
     /** Takes up another lesson, to which nothing has been done yet. */
     public void open(Lesson other) {
+        open(KeptLesson.of(other));
+    }
+
+    /** Takes up another lesson with what was answered in it, to which nothing has been done yet. */
+    public void open(KeptLesson other) {
         sayNothing();
-        become(History.of(other));
+        results.set(new Results(other.lesson(), other.attempts()));
+        become(History.of(other.lesson()));
+    }
+
+    /** What has come of the questions of the lesson. It is no change of it, and not undone. */
+    public ReadOnlyObjectProperty<Results> results() {
+        return results.getReadOnlyProperty();
+    }
+
+    /** Keeps what has been done about the question of the scene at hand. */
+    public void attempt(Attempt attempt) {
+        results.set(results.get().with(lesson.get().scenes().at(), attempt));
+    }
+
+    /** The lesson with what has been answered in it, as a file keeps it. */
+    public KeptLesson kept() {
+        return new KeptLesson(lesson.get(), results.get().attempts());
     }
 
     /** Changes the lesson; says whether that was possible. If not it stays as it is, and the reason is said. */
@@ -116,6 +143,7 @@ public final class LessonModel {
 
     private void become(History now) {
         history.set(now);
+        results.set(results.get().in(now.lesson()));
         lesson.set(now.lesson());
     }
 }

@@ -15,8 +15,8 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import lunko.exchange.lesson.KeptLesson;
 import lunko.exchange.lesson.LessonFile;
-import lunko.lesson.Lesson;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
@@ -33,7 +33,7 @@ public final class Journal implements AutoCloseable {
 
     private final Path folder;
     private final Path own;
-    private final AtomicReference<Optional<Lesson>> next = new AtomicReference<>(Optional.empty());
+    private final AtomicReference<Optional<KeptLesson>> next = new AtomicReference<>(Optional.empty());
     private final AtomicBoolean said = new AtomicBoolean();
     private volatile Consumer<Problem> unable = _ -> {};
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
@@ -51,7 +51,7 @@ public final class Journal implements AutoCloseable {
     }
 
     /** Writes a lesson down soon; of several in that time, the last. */
-    public void note(Lesson lesson) {
+    public void note(KeptLesson lesson) {
         if (next.getAndSet(Optional.of(lesson)).isEmpty())
             writer.schedule(this::write, PAUSE_MILLIS, TimeUnit.MILLISECONDS);
     }

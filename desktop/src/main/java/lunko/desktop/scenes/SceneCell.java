@@ -101,11 +101,14 @@ final class SceneCell extends ListCell<SceneGlance> {
         return line;
     }
 
-    private static List<Label> badges(SceneGlance glance) {
+    private List<Label> badges(SceneGlance glance) {
         String rows = glance.seen().map(seen -> seen.rows().isPresent()
                 ? words().scenes().rows(seen.rows().getAsLong()) : words().scenes().cannotRun()).orElse("");
-        Stream<Label> asks = glance.scene().asked().stream().map(asked -> badge(
-                words().asking().asks(asked.question().sort().title(words().questions())), "scene-asks"));
+        boolean answered = model.lesson().results().get().of(glance.number()).right();
+        Stream<Label> asks = glance.scene().asked().stream()
+                .map(asked -> asked.question().sort().title(words().questions()))
+                .map(what -> badge(answered ? words().asking().answered(what) : words().asking().asks(what),
+                        "scene-asks"));
         return Stream.of(Stream.of(badge(rows, "scene-rows")), asks,
                 glance.isOwn() ? Stream.of(badge(words().scenes().ownTables(), "scene-own")) : Stream.<Label>empty())
                 .flatMap(some -> some)

@@ -159,7 +159,7 @@ final class ScreenActions {
 
     /** How things are looked at. */
     List<Action> views() {
-        return List.of(present, speaker, show.steps().practise(), larger, smaller, fitting);
+        return List.of(present, speaker, show.steps().practise(), show.steps().copyResults(), larger, smaller, fitting);
     }
 
     HandoutActions handouts() {

@@ -5,11 +5,14 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.List;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import lunko.desktop.action.Action.Group;
 import lunko.desktop.action.Action;
+import lunko.desktop.lesson.Notice;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
@@ -36,6 +39,7 @@ public final class StepActions {
     private final Action faster;
     private final Action openHere;
     private final Action practise;
+    private final Action copyResults;
     private final Action check;
     private final Action hint;
 
@@ -72,6 +76,15 @@ public final class StepActions {
         practise = new Action(
                 practice.on().map(on -> on ? words().asking().stopPractising() : words().asking().practise()),
                 Group.VIEW, List.of(key(KeyCode.F12)), Action.ALWAYS, () -> practice.on().set(!practice.on().get()));
+        copyResults = new Action(Action.constant(words().pages().copyResults()), Group.VIEW, List.of(),
+                Bindings.createBooleanBinding(() -> practice.on().get() && practice.results().get().asked() > 0,
+                        practice.on(), practice.results()),
+                () -> {
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(practice.results().get().text(words()));
+                    Clipboard.getSystemClipboard().setContent(content);
+                    model.lesson().say(new Notice.Success(words().pages().copied()));
+                });
         check = new Action(Action.constant(words().pages().check()), Group.STEPS, List.of(), asks, practice::check);
         hint = new Action(Action.constant(words().pages().hint()), Group.STEPS, List.of(), asks, practice::hint);
         nextScene = Action.of(words().scenes().next(), Group.STEPS, () -> move(model, player, 1),
@@ -171,6 +184,11 @@ public final class StepActions {
     /** Begins to practise, or stops. */
     public Action practise() {
         return practise;
+    }
+
+    /** Copies what has come of the questions. */
+    public Action copyResults() {
+        return copyResults;
     }
 
     Action check() {

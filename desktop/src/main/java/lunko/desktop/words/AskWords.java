@@ -47,6 +47,12 @@ public interface AskWords {
     /** {@code guess: left outer}. */
     String guessedKind(String kind);
 
+    /** How many questions have been answered rightly: {@code 2 of 7 right}. */
+    String score(int right, int all);
+
+    /** As in {@code answered: how many rows}. */
+    String answered(String what);
+
     /** {@code Practise}: questions are answered, checked and helped with by one learner. */
     String practise();
 

@@ -105,6 +105,8 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         appearance.still().set(habits.appearance().still().get());
         Screen other = Screen.of(screen.lesson().lesson().get(), () -> stage, new Habits(habits.recent(), appearance),
                 _ -> new SimpleObjectProperty<>(Duration.ZERO));
+        other.lesson().open(screen.lesson().kept());
+        other.view().actions().show().practice().on().set(screen.view().actions().show().practice().on().get());
         other.lesson().mode().set(screen.lesson().mode().get());
         other.model().picture().set(screen.model().picture().get());
         other.model().algorithm().set(screen.model().algorithm().get());
@@ -124,6 +126,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
     /** In what it differs from what it looked like at first when everything has been undone, if it does. */
     Optional<String> differenceAllUndone(Looks first) {
         while (screen.lesson().history().get().past().isPresent()) screen.lesson().undo();
+        screen.view().actions().show().practice().on().set(false);
         habits.appearance().theme().set(Theme.LIGHT);
         screen.view().frame().zoom().set(1);
         screen.lesson().mode().set(Mode.SHOW);

@@ -18,6 +18,7 @@ import lunko.exchange.json.JsonReader;
 import lunko.exchange.json.JsonWriter;
 import lunko.exchange.pack.DataPackage;
 import lunko.lesson.Lesson;
+import lunko.practice.Attempt;
 import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Origin;
@@ -30,6 +31,8 @@ public final class LessonFile {
     public static final String ENDING = ".lunko";
     /** The file in the ZIP that is Lunko's own. */
     static final String DESCRIPTOR = "lesson.json";
+    /** The file in the ZIP that has what somebody has answered. */
+    static final String ANSWERS = "answers.json";
     /** The version that is written; newer ones are not read. */
     static final int VERSION = 8;
 
@@ -42,8 +45,15 @@ public final class LessonFile {
 
     /** Writes a lesson; the file is there whole or not at all. */
     public static Checked<Path> write(Lesson lesson, Path file) {
+        return write(KeptLesson.of(lesson), file);
+    }
+
+    /** Writes a lesson with what was answered in it; the file is there whole or not at all. */
+    public static Checked<Path> write(KeptLesson kept, Path file) {
         return new WholeFile(file).write(draft -> {
-            Map<String, byte[]> parts = files(lesson);
+            Map<String, byte[]> parts = files(kept.lesson());
+            if (!kept.attempts().isEmpty()) parts.put(ANSWERS,
+                    JsonWriter.inLines(AttemptNodes.of(kept.attempts())).getBytes(StandardCharsets.UTF_8));
             // What could not be opened again is not written.
             if (parts.get(DESCRIPTOR).length > JsonText.MOST_BYTES) return problem(file.toString(),
                     new FileFault.TooManyMisfits());
@@ -71,7 +81,20 @@ public final class LessonFile {
 
     /** Reads a lesson; a problem if the file is damaged, unsafe, none of Lunko's, or of a newer version. */
     public static Checked<Lesson> read(Path file) {
-        return SafeZip.read(file).then(zip -> lesson(file.toString(), zip.files(), JsonText::tree));
+        return open(file).map(KeptLesson::lesson);
+    }
+
+    /** The same with what was answered in it; answers that cannot be read are none. */
+    public static Checked<KeptLesson> open(Path file) {
+        return SafeZip.read(file).then(zip -> lesson(file.toString(), zip.files(), JsonText::tree)
+                .map(lesson -> new KeptLesson(lesson, attempts(file.toString(), zip.files(), lesson))));
+    }
+
+    private static Map<Integer, Attempt> attempts(String source, Map<String, byte[]> files, Lesson lesson) {
+        return Optional.ofNullable(files.get(ANSWERS))
+                .map(bytes -> JsonText.tree(Origin.file(source + ", " + ANSWERS), bytes)
+                        .either(json -> AttemptNodes.read(json, lesson), _ -> Map.<Integer, Attempt>of()))
+                .orElse(Map.of());
     }
 
     /** The lesson of the files that its ZIP would have; a problem if it is none of Lunko's, or of a newer version. */

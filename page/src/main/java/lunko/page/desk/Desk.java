@@ -7,10 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import lunko.exchange.json.Json;
 import lunko.exchange.json.JsonReader;
+import lunko.exchange.lesson.AttemptNodes;
 import lunko.exchange.lesson.LessonFile;
+import lunko.exchange.lesson.PointedNodes;
 import lunko.lesson.Lesson;
 import lunko.page.session.Handed;
-import lunko.page.session.PointedJson;
 import lunko.page.session.Session;
 import lunko.page.session.Wish;
 import lunko.page.shown.SessionJson;
@@ -39,10 +40,10 @@ public final class Desk {
     public Json answer(Json asked) {
         return switch (asked.at("do").text()) {
             case "open" -> opened(asked);
-            case "point" -> session.flatMap(now -> PointedJson.read(asked)
+            case "point" -> session.flatMap(now -> PointedNodes.read(asked)
                     .map(pointed -> new SessionJson(now, in).pointing(pointed))).orElse(Json.EMPTY);
             case "results" -> session.map(now -> new SessionJson(now, in).results()).orElse(Json.NULL);
-            case "attempts" -> session.map(now -> AttemptJson.of(now.attempts())).orElse(Json.EMPTY);
+            case "attempts" -> session.map(now -> AttemptNodes.of(now.attempts())).orElse(Json.EMPTY);
             case "files" -> session.<Json>map(now -> files(now.lesson())).orElse(Json.EMPTY);
             default -> session.flatMap(now -> Wish.of(asked).map(wish -> after(now, wish))).orElse(Json.EMPTY);
         };
@@ -52,7 +53,7 @@ public final class Desk {
         Session after = before.after(wish);
         session = Optional.of(after);
         Json.Members shown = new SessionJson(after, in).since(Optional.of(before));
-        return kept(before, after) ? shown : shown.with("keep", AttemptJson.of(after.attempts()));
+        return kept(before, after) ? shown : shown.with("keep", AttemptNodes.of(after.attempts()));
     }
 
     /** Whether there is nothing new that should last. */
@@ -70,7 +71,7 @@ public final class Desk {
                         .either(Optional::of, _ -> Optional.<Lesson>empty())
                         .filter(lesson -> lesson.scenes().size() == given.scenes().size()).orElse(given) : given;
                 Handed handed = new Handed(given, asked.at("answers").truth(true));
-                session = Optional.of(Session.of(handed, made, AttemptJson.read(asked.at("attempts"), given)));
+                session = Optional.of(Session.of(handed, made, AttemptNodes.read(asked.at("attempts"), given)));
                 yield new SessionJson(session.get(), in).all().with("text", SessionJson.words(in));
             }
         };

@@ -3,6 +3,7 @@ package lunko.page.session;
 import java.util.Optional;
 import java.util.stream.Stream;
 import lunko.exchange.json.Json;
+import lunko.exchange.lesson.PointedNodes;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.query.JoinKind;
 import lunko.steps.JoinAlgorithm;
@@ -84,7 +85,7 @@ public sealed interface Wish {
             case "undo" -> Optional.of(new Undo());
             case "redo" -> Optional.of(new Redo());
             case "putBack" -> Optional.of(new PutBack());
-            case "tick" -> PointedJson.read(json).map(Tick::new);
+            case "tick" -> PointedNodes.read(json).map(Tick::new);
             case "match" -> Optional.of(new Match(json.at("query").whole(0), json.at("result").whole(0)));
             case "answer" -> Optional.of(new Answer(json.at("text").text()));
             case "answerKind" -> JoinKind.named(json.at("kind").text()).map(AnswerKind::new);

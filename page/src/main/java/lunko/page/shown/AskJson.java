@@ -7,13 +7,13 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.Stage;
 import lunko.exchange.json.Json;
+import lunko.exchange.lesson.PointedNodes;
 import lunko.insight.comparison.Counterexample;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Judgement;
 import lunko.insight.question.Question;
-import lunko.page.session.PointedJson;
 import lunko.page.session.Session;
 import lunko.practice.Assessment;
 import lunko.practice.Attempt;
@@ -39,7 +39,7 @@ record AskJson(Session session, Asking asking, Language in) {
         Json.Members asked = Json.EMPTY.with("said", asking.said(showing, in)).with("by", by(asking.question()))
                 .withIf("uncovered", attempt.uncovered()).withIf("canUncover", session.canUncover())
                 .withIf("right", attempt.right())
-                .with("marked", Answer.sorted(asking.marked().marked()).map(PointedJson::of));
+                .with("marked", Answer.sorted(asking.marked().marked()).map(PointedNodes::of));
         if (asking.question() instanceof Question.WhichRows(Side side, _)) asked = asked.with("side", side.id());
         asked = asked.with("guess", attempt.guess().map(guess -> Json.of(written(guess))));
         Optional<Answer> answer = asking.answer(showing);

@@ -12,6 +12,7 @@ import lunko.lesson.Scene;
 import lunko.page.session.PagePicture;
 import lunko.page.session.Session;
 import lunko.practice.Attempt;
+import lunko.practice.Results;
 import lunko.query.Side;
 import lunko.show.Showing;
 import lunko.words.Language;
@@ -51,47 +52,28 @@ public record SessionJson(Session session, Language in) {
         Scene scene = lesson.scene();
         Lesson was = session.given();
         return Json.EMPTY.with("title", lesson.title()).with("at", session.scene())
-                .with("scene", title(scene, session.scene()))
+                .with("scene", came().title(session.scene(), in))
                 .with("of", in.pages().sceneOf(session.scene() + 1, lesson.scenes().size()))
                 .with("scenes", IntStream.range(0, lesson.scenes().size()).mapToObj(this::scene))
                 .with("note", new NoteJson(scene.telling().handed()).of())
                 .withIf("changed", !was.scenes().all().get(session.scene()).equals(scene))
                 .withIf("undo", session.history().past().isPresent())
-                .withIf("redo", session.history().future().isPresent()).with("score", score());
+                .withIf("redo", session.history().future().isPresent()).with("score", came().score(in));
     }
 
     private Json scene(int number) {
         Scene scene = session.lesson().scenes().all().get(number);
-        return Json.EMPTY.with("title", title(scene, number)).withIf("asks", scene.asked().isPresent())
-                .withIf("right", session.attempts().getOrDefault(number, Attempt.NONE).right());
+        return Json.EMPTY.with("title", came().title(number, in)).withIf("asks", scene.asked().isPresent())
+                .withIf("right", came().of(number).right());
     }
 
-    private String title(Scene scene, int number) {
-        String title = scene.telling().title();
-        return title.isBlank() ? in.pages().sceneOf(number + 1, session.lesson().scenes().size()) : title;
-    }
-
-    private String score() {
-        int asked = (int) session.lesson().scenes().all().stream().filter(scene -> scene.asked().isPresent()).count();
-        int right = (int) session.attempts().values().stream().filter(Attempt::right).count();
-        int alone = (int) session.attempts().values().stream().filter(one -> one.right() && !one.shown()).count();
-        return asked == 0 ? "" : in.pages().score(right, asked, alone);
+    private Results came() {
+        return new Results(session.lesson(), session.attempts());
     }
 
     /** What has come of all questions, as a text that can be given to somebody. */
     public Json results() {
-        Lesson lesson = session.lesson();
-        String questions = IntStream.range(0, lesson.scenes().size())
-                .filter(scene -> lesson.scenes().all().get(scene).asked().isPresent())
-                .mapToObj(scene -> in.pages().result(scene + 1, title(lesson.scenes().all().get(scene), scene),
-                        came(session.attempts().getOrDefault(scene, Attempt.NONE))))
-                .collect(Collectors.joining("\n"));
-        return Json.of(lesson.title() + "\n" + score() + "\n\n" + questions + "\n");
-    }
-
-    private String came(Attempt attempt) {
-        if (!attempt.right()) return in.pages().notYet();
-        return attempt.shown() ? in.pages().rightAfterwards() : in.questions().right();
+        return Json.of(came().text(in));
     }
 
     private Json picture(Covers covers) {

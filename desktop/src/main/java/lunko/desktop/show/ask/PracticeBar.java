@@ -19,6 +19,7 @@ import lunko.desktop.show.model.ShowModel;
 import lunko.insight.comparison.Counterexample;
 import lunko.phrase.Phrase;
 import lunko.practice.Assessment;
+import lunko.practice.Results;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -27,6 +28,7 @@ public final class PracticeBar extends VBox {
     private final ShowModel model;
     private final Practice practice;
     private final Label verdict = new Label();
+    private final Label score = new Label();
     private final HBox buttons;
 
     /** The bar for what a model shows. */
@@ -44,8 +46,10 @@ public final class PracticeBar extends VBox {
         Button hints = hint.button(Feather.HELP_CIRCLE);
         hints.setId("hint");
         for (Button button : List.of(checks, hints)) button.setMinWidth(USE_PREF_SIZE);
-        verdict.setMinWidth(USE_PREF_SIZE);
-        buttons = new HBox(verdict, checks, hints);
+        score.getStyleClass().add("about");
+        score.setId("score");
+        for (Label label : List.of(verdict, score)) label.setMinWidth(USE_PREF_SIZE);
+        buttons = new HBox(verdict, score, checks, hints);
         buttons.getStyleClass().add("practice-buttons");
         buttons.setAlignment(Pos.CENTER_LEFT);
         practice.on().subscribe(this::show);
@@ -60,6 +64,8 @@ public final class PracticeBar extends VBox {
         show(buttons, practises);
         show(this, false);
         if (!practises) return;
+        Results results = practice.results().get();
+        score.setText(words().asking().score(results.right(), results.asked()));
         Optional<Assessment> assessed = practice.attempt().get().assessed();
         verdict.setText(
                 assessed.map(one -> one.isRight() ? words().questions().right() : words().questions().notQuite())

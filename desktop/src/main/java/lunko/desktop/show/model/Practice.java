@@ -12,6 +12,7 @@ import lunko.phrase.Phrase;
 import lunko.practice.Assessment;
 import lunko.practice.Attempt;
 import lunko.practice.Hints;
+import lunko.practice.Results;
 import lunko.show.Asking;
 
 /** Practising alone: what has been done about the question at hand, checked, and helped with. */
@@ -23,14 +24,42 @@ public final class Practice {
     /** With what a model shows. What is guessed otherwise, or asked of other rows, has to be checked anew. */
     public Practice(ShowModel model) {
         this.model = model;
-        model.asking().subscribe((before, now) -> {
-            if (!before.map(Asking::asked).equals(now.map(Asking::asked))
-                    || !before.flatMap(Asking::guess).equals(now.flatMap(Asking::guess)))
-                attempt.set(Attempt.NONE);
+        model.asking().subscribe((_, now) -> {
+            if (on.get()) now.ifPresent(this::follow);
         });
         model.showing().subscribe((before, now) -> {
-            if (before.run() != now.run()) attempt.set(Attempt.NONE);
+            if (before.run() != now.run() && attempt.get().assessed().isPresent())
+                attempt.get().guess().ifPresent(guess -> keep(attempt.get().guessing(guess)));
         });
+        model.lesson().lesson().subscribe(_ -> comeBack());
+        model.lesson().mode().subscribe(_ -> comeBack());
+        on.subscribe(_ -> comeBack());
+    }
+
+    /** What somebody has done about the question of this scene before is there again, while they practise. */
+    private void comeBack() {
+        Attempt before = model.lesson().results().get().of(model.lesson().lesson().get().scenes().at());
+        attempt.set(before);
+        if (!on.get() || model.asking().get().isEmpty()) return;
+        before.guess().filter(guess -> !model.asking().get().get().guess().equals(Optional.of(guess)))
+                .ifPresent(model::guess);
+        if (before.uncovered() && open().isPresent()) model.toggleCovers();
+    }
+
+    private void follow(Asking now) {
+        now.guess().filter(guess -> !attempt.get().guess().equals(Optional.of(guess)))
+                .ifPresent(guess -> keep(attempt.get().guessing(guess)));
+        if (now.uncovered() && !attempt.get().uncovered()) keep(attempt.get().uncovered(true));
+    }
+
+    private void keep(Attempt next) {
+        attempt.set(next);
+        model.lesson().attempt(next);
+    }
+
+    /** What has come of all questions. */
+    public ReadOnlyObjectProperty<Results> results() {
+        return model.lesson().results();
     }
 
     /** Whether somebody practises. */
@@ -45,9 +74,10 @@ public final class Practice {
 
     /** Checks what is guessed; of tables, what they are like now. */
     public void check() {
+        open().ifPresent(this::follow);
         open().flatMap(asking -> Assessment.of(asking.answered(), model.showing().get()))
                 .ifPresent(assessment -> {
-                    attempt.set(attempt.get().assessed(assessment));
+                    keep(attempt.get().assessed(assessment));
                     if (assessment.isRight() && open().isPresent()) model.toggleCovers();
                 });
     }
@@ -57,7 +87,7 @@ public final class Practice {
         open().ifPresent(asking -> {
             int all = Hints.of(asking, model.showing().get()).size();
             int had = attempt.get().hints();
-            if (had < all) attempt.set(attempt.get().hinted(had + 1 == all));
+            if (had < all) keep(attempt.get().hinted(had + 1 == all));
         });
     }
 

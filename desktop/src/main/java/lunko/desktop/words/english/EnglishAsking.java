@@ -83,6 +83,16 @@ record EnglishAsking(Names names) implements AskWords {
     }
 
     @Override
+    public String score(int right, int all) {
+        return text("{} of {} right", right, all);
+    }
+
+    @Override
+    public String answered(String what) {
+        return text("answered: {}", what);
+    }
+
+    @Override
     public String practise() {
         return "Practise";
     }

@@ -1,4 +1,4 @@
-package lunko.page.desk;
+package lunko.exchange.lesson;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,16 +12,16 @@ import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.question.Answer;
 import lunko.insight.question.Guess;
 import lunko.lesson.Lesson;
-import lunko.page.session.PointedJson;
 import lunko.practice.Attempt;
 import lunko.query.JoinKind;
 import lunko.show.Asking;
 
 /** What a learner has done about questions, as it is kept beside a lesson: by the numbers of scenes, from 1. */
-final class AttemptJson {
-    private AttemptJson() {}
+public final class AttemptNodes {
+    private AttemptNodes() {}
 
-    static Json of(Map<Integer, Attempt> attempts) {
+    /** Describes what was done about the questions of scenes, by their numbers from 0. */
+    public static Json of(Map<Integer, Attempt> attempts) {
         Json.Members all = Json.EMPTY;
         for (Map.Entry<Integer, Attempt> one : new TreeMap<>(attempts).entrySet())
             all = all.with(String.valueOf(one.getKey() + 1), of(one.getValue()));
@@ -29,7 +29,7 @@ final class AttemptJson {
     }
 
     private static Json of(Attempt attempt) {
-        return Json.EMPTY.with("guess", attempt.guess().map(AttemptJson::of))
+        return Json.EMPTY.with("guess", attempt.guess().map(AttemptNodes::of))
                 .withIf("right", attempt.right()).withIf("uncovered", attempt.uncovered())
                 .withIf("shown", attempt.shown());
     }
@@ -44,11 +44,12 @@ final class AttemptJson {
             case Guess.Matched(List<Integer> results) ->
                 Json.EMPTY.with("matched", results.stream().map(Json::of));
             case Guess.Marked(Set<Pointed> marked) ->
-                Json.EMPTY.with("marked", Answer.sorted(marked).map(PointedJson::of));
+                Json.EMPTY.with("marked", Answer.sorted(marked).map(PointedNodes::of));
         };
     }
 
-    static Map<Integer, Attempt> read(Json kept, Lesson lesson) {
+    /** What is described of the scenes of a lesson; what is not of them is left out. */
+    public static Map<Integer, Attempt> read(Json kept, Lesson lesson) {
         Map<Integer, Attempt> attempts = new HashMap<>();
         for (int scene = 0; scene < lesson.scenes().size(); scene++) {
             Json one = kept.at(String.valueOf(scene + 1));
@@ -69,7 +70,7 @@ final class AttemptJson {
                 guess.at("matched").items().stream().map(result -> result.whole(Guess.Matched.NONE)).toList()));
         if (!guess.has("marked")) return Optional.empty();
         Set<Pointed> marked = new HashSet<>();
-        guess.at("marked").items().forEach(row -> PointedJson.read(row).ifPresent(marked::add));
+        guess.at("marked").items().forEach(row -> PointedNodes.read(row).ifPresent(marked::add));
         return Optional.of(new Guess.Marked(marked));
     }
 }

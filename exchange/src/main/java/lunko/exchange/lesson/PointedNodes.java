@@ -1,13 +1,13 @@
-package lunko.page.session;
+package lunko.exchange.lesson;
 
 import java.util.Optional;
 import lunko.exchange.json.Json;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.query.Side;
 
-/** What is pointed at, as the page says it: a row of a side, or of both a pair. Rows count from 0. */
-public final class PointedJson {
-    private PointedJson() {}
+/** What is pointed at: a row of a side, or of both a pair. Rows count from 0. */
+public final class PointedNodes {
+    private PointedNodes() {}
 
     /** A row or a pair, told. */
     public static Json of(Pointed pointed) {
