@@ -3,6 +3,9 @@ package lunko.words;
 /** What stands on the page that learners are given, beside what is said of a lesson. */
 public interface PageSentences {
 
+    /** The language as a browser has to know it (BCP 47): {@code en}. */
+    String language();
+
     /** {@code Scene 3 of 12}. */
     String sceneOf(int number, int all);
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.lesson.AliasedTable;
 import lunko.lesson.Lesson;
 import lunko.lesson.own.OwnTables;
 import lunko.query.KeyPair;
@@ -26,7 +27,7 @@ final class Conditions {
     static Stream<Shown> byPosition(Ground ground) {
         return ground.ties().stream().filter(tie -> !tie.left().rows().isEmpty() && !tie.right().rows().isEmpty()
                 && isStored(ground.lesson(), tie.left()) && isStored(ground.lesson(), tie.right())).map(tie -> {
-                    List<Named> tables = Named.of(tie.left(), tie.right());
+                    List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
                     String line = FreeName.of(LINE, "_", name -> tie.left().column(name).isPresent()
                             || tie.right().column(name).isPresent());
                     Shown shown = Shown.of(joined(tables, List.of(new KeyPair(line, line))),
@@ -50,7 +51,7 @@ final class Conditions {
         return own;
     }
 
-    private static String joined(List<Named> tables, List<KeyPair> on) {
+    private static String joined(List<AliasedTable> tables, List<KeyPair> on) {
         return "SELECT * FROM " + tables.getFirst().item() + " JOIN " + tables.getLast().item() + " ON "
                 + tables.getFirst().equal(tables.getLast(), on);
     }
@@ -58,7 +59,7 @@ final class Conditions {
     /** Another pair of columns of which some values are the same. */
     static Stream<Shown> wrongColumn(Ground ground) {
         return ground.ties().stream().flatMap(tie -> agreeing(tie).stream().map(other -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
+            List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
             return Shown.of(joined(tables, List.of(other)), joined(tables, tie.on()));
         }));
     }
@@ -84,7 +85,7 @@ final class Conditions {
     static Stream<Shown> none(Ground ground) {
         return ground.ties().stream().filter(tie -> !tie.left().rows().isEmpty() && !tie.right().rows().isEmpty())
                 .map(tie -> {
-                    List<Named> tables = Named.of(tie.left(), tie.right());
+                    List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
                     return Shown.of("SELECT * FROM " + tables.getFirst().item() + ", " + tables.getLast().item(),
                             joined(tables, tie.on()));
                 });

@@ -50,7 +50,7 @@ record Ground(Lesson lesson) {
     /** A column whose values can be added up: a number that is neither a key nor belongs to another table. */
     Optional<String> measure(Table table) {
         return table.columns().stream()
-                .filter(column -> column.type() == Type.INTEGER || column.type() == Type.DECIMAL)
+                .filter(column -> column.type().isNumeric())
                 .filter(column -> !column.key() && !isLinked(table, column))
                 .filter(column -> !table.isBlank(table.columns().indexOf(column))).map(Column::name).findFirst();
     }

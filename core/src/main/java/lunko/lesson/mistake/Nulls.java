@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lunko.lesson.AliasedTable;
 import lunko.table.Table;
 import lunko.table.Value;
 
@@ -21,7 +22,7 @@ final class Nulls {
         return Stream.of(true, false).flatMap(linked -> table.columns().stream()
                 .filter(column -> ground.isLinked(table, column) == linked)
                 .filter(column -> hasNull(table, table.columns().indexOf(column)))).findFirst().map(column -> {
-                    Named named = Named.of(table).getFirst();
+                    AliasedTable named = AliasedTable.of(table).getFirst();
                     String where = "SELECT * FROM " + named.item() + " WHERE " + named.column(column.name());
                     return Shown.of(where + " = NULL", where + " IS NULL");
                 });
@@ -35,9 +36,9 @@ final class Nulls {
     static Stream<Shown> notIn(Ground ground) {
         return ground.ties().stream().filter(tie -> tie.isSimple() && tie.leavesSomeOut()
                 && hasNull(tie.right(), tie.right().column(tie.on().getFirst().right()).orElseThrow())).map(tie -> {
-                    List<Named> tables = Named.of(tie.left(), tie.right());
-                    Named left = tables.getFirst();
-                    Named right = tables.getLast();
+                    List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
+                    AliasedTable left = tables.getFirst();
+                    AliasedTable right = tables.getLast();
                     String from = "SELECT * FROM " + left.item() + " WHERE ";
                     return Shown.of(from + left.column(tie.on().getFirst().left()) + " NOT IN (SELECT "
                             + right.column(tie.on().getFirst().right()) + " FROM " + right.item() + ")",
@@ -50,8 +51,8 @@ final class Nulls {
     static Stream<Shown> undoneByWhere(Ground ground) {
         return ground.ties().stream().filter(tie -> tie.leavesSomeOut() && ofMatched(tie, ground).isPresent())
                 .map(tie -> {
-                    List<Named> tables = Named.of(tie.left(), tie.right());
-                    Named right = tables.getLast();
+                    List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
+                    AliasedTable right = tables.getLast();
                     String condition =
                             right.column(ground.label(tie.right())) + " = " + ofMatched(tie, ground).orElseThrow()
                                     .sql();
@@ -77,7 +78,7 @@ final class Nulls {
     }
 
     private static Shown chain(Tie first, Tie second) {
-        List<Named> tables = Named.of(first.left(), first.right(), second.right());
+        List<AliasedTable> tables = AliasedTable.of(first.left(), first.right(), second.right());
         List<String> texts = IntStream.range(0, 2).mapToObj(i -> "SELECT * FROM " + tables.getFirst().item()
                 + " LEFT JOIN " + tables.get(1).item() + " ON " + tables.getFirst().equal(tables.get(1), first.on())
                 + (i == 0 ? " JOIN " : " LEFT JOIN ") + tables.get(2).item() + " ON "

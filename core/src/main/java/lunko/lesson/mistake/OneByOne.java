@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lunko.lesson.AliasedTable;
 import lunko.lesson.WrittenQuery;
 import lunko.table.Row;
 import lunko.words.MistakeSentences;
@@ -16,9 +17,9 @@ final class OneByOne {
 
     static Stream<Shown> of(Ground ground, MistakeSentences in) {
         return ground.ties().stream().filter(tie -> tie.isSimple() && tie.check().tally().pairs() > 0).map(tie -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
-            Named left = tables.getFirst();
-            Named right = tables.getLast();
+            List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
+            AliasedTable left = tables.getFirst();
+            AliasedTable right = tables.getLast();
             int key = tie.left().column(tie.on().getFirst().left()).orElseThrow();
             List<Row> rows = tie.left().rows().stream().filter(row -> !row.value(key).isNull()).toList();
             String each = rows.stream().limit(MOST).map(row -> ";\nSELECT * FROM " + right.item() + " WHERE "

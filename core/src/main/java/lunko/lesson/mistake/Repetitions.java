@@ -3,6 +3,7 @@ package lunko.lesson.mistake;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import lunko.lesson.AliasedTable;
 import lunko.query.SqlName;
 
 /** Mistakes with rows that a join repeats. */
@@ -14,8 +15,8 @@ final class Repetitions {
         // Where there is something to add up, that is worse than a wrong number of rows.
         return ground.ties().stream().filter(Tie::isOneToMany)
                 .sorted(Comparator.comparing(tie -> ground.measure(tie.left()).isEmpty())).map(tie -> {
-                    List<Named> tables = Named.of(tie.left(), tie.right());
-                    Named one = tables.getFirst();
+                    List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
+                    AliasedTable one = tables.getFirst();
                     String figure = ground.measure(tie.left()).map(measure -> "SUM(" + one.column(measure) + ")")
                             .orElse("COUNT(" + one.column(tie.on().getFirst().left()) + ")");
                     String matched = one.equal(tables.getLast(), tie.on());
@@ -30,8 +31,8 @@ final class Repetitions {
     /** The names of the rows that have a match, made single again by DISTINCT. */
     static Stream<Shown> distinct(Ground ground) {
         return ground.ties().stream().filter(Tie::isOneToMany).map(tie -> {
-            List<Named> tables = Named.of(tie.left(), tie.right());
-            Named one = tables.getFirst();
+            List<AliasedTable> tables = AliasedTable.of(tie.left(), tie.right());
+            AliasedTable one = tables.getFirst();
             String label = one.column(ground.label(tie.left()));
             String matched = one.equal(tables.getLast(), tie.on());
             return Shown.of("SELECT DISTINCT " + label + " FROM " + one.item() + " JOIN " + tables.getLast().item()
@@ -50,8 +51,8 @@ final class Repetitions {
     }
 
     private static Shown chasm(Ground ground, Tie first, Tie second) {
-        List<Named> tables = Named.of(first.left(), first.right(), second.right());
-        Named one = tables.getFirst();
+        List<AliasedTable> tables = AliasedTable.of(first.left(), first.right(), second.right());
+        AliasedTable one = tables.getFirst();
         String label = one.column(ground.label(first.left()));
         String wrong = "SELECT " + label + ", " + figure(ground, first, tables.get(1)) + ", "
                 + figure(ground, second, tables.get(2)) + " FROM " + one.item() + " JOIN " + tables.get(1).item()
@@ -64,13 +65,13 @@ final class Repetitions {
         return Shown.of(wrong, mended);
     }
 
-    private static String figure(Ground ground, Tie tie, Named many) {
+    private static String figure(Ground ground, Tie tie, AliasedTable many) {
         return ground.measure(tie.right()).map(measure -> "SUM(" + many.column(measure) + ")")
                 .orElse("COUNT(" + many.column(tie.on().getFirst().right()) + ")");
     }
 
     /** The table on the right, already grouped by what it is joined by. */
-    private static String grouped(Ground ground, Tie tie, Named many) {
+    private static String grouped(Ground ground, Tie tie, AliasedTable many) {
         String key = tie.on().getFirst().right();
         return "(SELECT " + many.column(key) + ", " + figure(ground, tie, many) + " AS figure FROM " + many.item()
                 + " GROUP BY " + many.column(key) + ") AS " + new SqlName(many.alias()).text();

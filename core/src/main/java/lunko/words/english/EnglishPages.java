@@ -8,6 +8,11 @@ import lunko.words.PageSentences;
 final class EnglishPages implements PageSentences {
 
     @Override
+    public String language() {
+        return "en";
+    }
+
+    @Override
     public String sceneOf(int number, int all) {
         return text("Scene {} of {}", number, all);
     }

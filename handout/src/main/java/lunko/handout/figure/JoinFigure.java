@@ -30,6 +30,7 @@ import lunko.steps.RowMark;
 import lunko.steps.RowState;
 import lunko.steps.Step;
 import lunko.table.Truth;
+import lunko.table.Type;
 
 /**
  * The join at hand after a step: both sides with lanes between rows that match, and below, each column under the one
@@ -151,7 +152,7 @@ public final class JoinFigure {
     private Panel.Column column(Side side, int at, boolean isKey, List<Cell> cells) {
         Stage stage = outcome.join().on(side);
         Optional<TableHue> hue = Optional.of(subject.hue(stage, at));
-        boolean figures = Subject.isOfFigures(stage.headings().get(at).type());
+        boolean figures = stage.headings().get(at).type().filter(Type::isNumeric).isPresent();
         Panel.Column own = Panel.Column.fitting(stage.headings().get(at).name(),
                 isKey ? Optional.of(side) : Optional.empty(), figures, hue, cells);
         return outcome.kind().shows(side) ? own.wide(Math.max(own.width(), Panel.Column.fitting(

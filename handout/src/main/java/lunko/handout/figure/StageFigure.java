@@ -11,6 +11,7 @@ import lunko.handout.drawing.Ink;
 import lunko.handout.drawing.Ink.Common;
 import lunko.show.RowsAtHand;
 import lunko.steps.RowFrame.RowProgress;
+import lunko.table.Type;
 
 /** The rows of a stage, before it and after it: what a query gives, and what filtering, grouping and sorting do. */
 public final class StageFigure {
@@ -69,7 +70,7 @@ public final class StageFigure {
         List<Panel.Column> columns = IntStream.range(0, stage.headings().size()).mapToObj(column -> {
             Stage.Heading heading = stage.headings().get(column);
             return Panel.Column.fitting(heading.table().map(table -> table + "." + heading.name())
-                    .orElse(heading.name()), Optional.empty(), Subject.isOfFigures(heading.type()),
+                    .orElse(heading.name()), Optional.empty(), heading.type().filter(Type::isNumeric).isPresent(),
                     subject.showing().hues().of(stage, column), Panel.column(cells, column));
         }).toList();
         return new Panel(columns, Subject.drawn(rows)

@@ -1,7 +1,6 @@
 package lunko.handout.figure;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultCell;
@@ -13,7 +12,6 @@ import lunko.handout.drawing.Lettering;
 import lunko.insight.picture.TableHue;
 import lunko.query.Side;
 import lunko.show.Showing;
-import lunko.table.Type;
 import lunko.words.Language;
 
 /** What is drawn, and the language that it is told in. */
@@ -57,13 +55,6 @@ public record Subject(Showing showing, Language in) {
     Drawing more(long rows, int drawn) {
         return rows <= drawn ? Drawing.EMPTY
                 : TextFigure.line(in.handouts().moreRows(rows - drawn), ABOUT, Common.MUTE);
-    }
-
-    static boolean isOfFigures(Optional<Type> type) {
-        return type.filter(known -> switch (known) {
-            case INTEGER, DECIMAL -> true;
-            case TEXT, BOOLEAN, DATE -> false;
-        }).isPresent();
     }
 
     /** The rows of a stage that are drawn, counted from 0. */

@@ -61,7 +61,7 @@ public final class TablesFigure {
                 .map(row -> row.entries().stream().map(Cell::of).toList()).toList();
         List<Panel.Column> columns = IntStream.range(0, table.columns().size())
                 .mapToObj(i -> Panel.Column.fitting(table.columns().get(i).name(), Optional.empty(),
-                        Subject.isOfFigures(Optional.of(table.columns().get(i).type())), Optional.of(hue),
+                        table.columns().get(i).type().isNumeric(), Optional.of(hue),
                         Panel.column(cells, i)))
                 .toList();
         Panel panel = new Panel(columns, cells.stream().map(line -> new Panel.Line(line, Panel.Look.PLAIN)).toList(),

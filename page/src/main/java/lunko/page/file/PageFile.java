@@ -48,7 +48,8 @@ public final class PageFile {
         String given = JsonWriter
                 .compact(Json.EMPTY.with("id", id(files)).with("answers", handed.answers()).with("files", files));
         Map<String, String> parts =
-                Map.of("language", "en", "title", escaped(handed.lesson().title()), "css", css, "scripts",
+                Map.of("language", in.pages().language(), "title", escaped(handed.lesson().title()), "css", css,
+                        "scripts",
                         source(engine) + " " + source(view), "styles", source(css), "noscript",
                         escaped(in.pages().tooOld()), "first", first(files, handed.answers(), in), "lesson",
                         packed(given), "engine",

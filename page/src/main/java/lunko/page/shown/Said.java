@@ -1,7 +1,6 @@
 package lunko.page.shown;
 
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lunko.engine.JoinResult;
@@ -14,7 +13,6 @@ import lunko.insight.picture.TableHue;
 import lunko.phrase.Phrase;
 import lunko.phrase.Tone;
 import lunko.table.Entry;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /** The smallest things that are to be seen: sentences in their tones, cells, colours. */
@@ -74,10 +72,5 @@ final class Said {
     /** The cells of a row of a join. */
     static Json.Items cells(JoinResult outcome, ResultRow row) {
         return Json.list(outcome.columns().stream().map((ResultColumn column) -> cell(outcome.cell(row, column))));
-    }
-
-    /** Whether what stands in a column is written to the right. */
-    static boolean isOfFigures(Optional<Type> type) {
-        return type.filter(known -> known == Type.INTEGER || known == Type.DECIMAL).isPresent();
     }
 }

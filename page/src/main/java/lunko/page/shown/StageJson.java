@@ -64,7 +64,7 @@ record StageJson(Showing showing, Covers covers, Language in) {
                 outcome.join().right().rows().size()))
                 .with("columns", outcome.columns().stream().map((ResultColumn column) -> column(outcome.name(column),
                         showing.hues().of(outcome.join().on(column.side()), column.index()),
-                        Said.isOfFigures(Optional.of(outcome.type(column))), false)
+                        outcome.type(column).isNumeric(), false)
                         .with("side", column.side().id()).with("of", column.index())));
     }
 
@@ -113,7 +113,8 @@ record StageJson(Showing showing, Covers covers, Language in) {
             Stage.Heading heading = headings.get(at);
             String name = stage instanceof Source ? heading.name()
                     : heading.table().map(table -> table + "." + heading.name()).orElse(heading.name());
-            return column(name, showing.hues().of(stage, at), Said.isOfFigures(heading.type()), keys.contains(at))
+            return column(name, showing.hues().of(stage, at), heading.type().filter(Type::isNumeric).isPresent(),
+                    keys.contains(at))
                     .withIf("main", keys.contains(at) || called.orElse(0) == at);
         });
     }
