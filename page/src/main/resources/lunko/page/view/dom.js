@@ -27,11 +27,16 @@ function filled(node, attributes, children) {
 
 /** Puts children into a node; who had the keyboard in what was there has it in what stands for it now. */
 function fill(node, ...children) {
+    keepingKeyboard(node, () => node.replaceChildren(...children.flat(Infinity).filter(child => child !== null && child !== undefined && child !== false)));
+}
+
+/** Changes what is in a node; who had the keyboard in what was there has it in what stands for it now. */
+function keepingKeyboard(node, change) {
     const active = node.contains(document.activeElement) ? document.activeElement : null;
     const key = active && active.dataset.key;
     const caret = active && "selectionStart" in active ? [active.selectionStart, active.selectionEnd] : null;
-    node.replaceChildren(...children.flat(Infinity).filter(child => child !== null && child !== undefined && child !== false));
-    if (!key) return;
+    change();
+    if (!key || active.isConnected) return;
     const again = node.querySelector(`[data-key="${CSS.escape(key)}"]`);
     if (!again) return;
     again.focus({ preventScroll: true });

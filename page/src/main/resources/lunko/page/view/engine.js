@@ -2,7 +2,9 @@
 
 /** The text that is packed into an element: gzip in base64. */
 async function unpacked(id) {
-    const bytes = Uint8Array.from(atob(document.getElementById(id).textContent.trim()), sign => sign.charCodeAt(0));
+    const packed = atob(document.getElementById(id).textContent.trim());
+    const bytes = new Uint8Array(packed.length);
+    for (let at = 0; at < bytes.length; at++) bytes[at] = packed.charCodeAt(at);
     return new Response(new Blob([bytes]).stream().pipeThrough(new DecompressionStream("gzip"))).text();
 }
 

@@ -46,23 +46,49 @@ function areTicked(page, input) {
     return Boolean(asking && asking.by === "rows" && asking.side === input.side && !(page.trying && input.table !== undefined));
 }
 
+/** Whether the rows of an input are being changed. */
+function areEdited(page, input) {
+    return page.trying && input.table !== undefined;
+}
+
+/** All of an input but its rows: where that stays the same, its table does. */
+function shapeOf(page, input) {
+    return JSON.stringify([{ ...input, rows: input.rows.length, names: null }, widths(input, page.state.stage.result),
+        areEdited(page, input), areTicked(page, input) && page.state.asking, page.unfolded]);
+}
+
+/** Shows the rows of an input in the table that is there, of the same shape: those that differ are made anew. */
+function changeRows(page, card, input, before) {
+    const rows = card.querySelectorAll("tbody tr");
+    input.rows.forEach((row, number) => {
+        if (JSON.stringify([row, input.names && input.names[number]]) === JSON.stringify([before.rows[number], before.names && before.names[number]])) return;
+        keepingKeyboard(rows[number], () => rows[number].replaceWith(inputRow(page, input, number)));
+    });
+}
+
+function inputRow(page, input, number) {
+    const side = input.side;
+    const editing = areEdited(page, input);
+    return el("tr", {
+        "data-row": number, onpointerenter: event => event.pointerType === "mouse" && page.stage.point(side, number),
+        onpointerleave: event => event.pointerType === "mouse" && page.stage.point(null),
+        onclick: event => !event.target.closest("input,button") && page.stage.hold(side, number)
+    }, el("th", { scope: "row", class: "number" }, rowButton(page, input, side, number, editing)),
+        input.rows[number].map((value, column) => editing
+            ? editCell(page, input, number, column, value) : cell(value, { main: input.columns[column].main === true, ...input.columns[column] })),
+        areTicked(page, input) ? tickCell(page, input, side, number) : null);
+}
+
 /**
  * Rows that a stage takes. Its rows can be pointed at; ticked, where an answer is a set of them; and changed, where that
  * is being done.
  */
 function inputTable(page, input, at) {
     const side = input.side;
-    const editing = page.trying && input.table !== undefined;
+    const editing = areEdited(page, input);
     const ticks = areTicked(page, input);
     const columnWidths = widths(input, page.state.stage.result);
-    const body = el("tbody", {}, input.rows.map((row, number) => el("tr", {
-        "data-row": number, onpointerenter: event => event.pointerType === "mouse" && page.stage.point(side, number),
-        onpointerleave: event => event.pointerType === "mouse" && page.stage.point(null),
-        onclick: event => !event.target.closest("input,button") && page.stage.hold(side, number)
-    }, el("th", { scope: "row", class: "number" }, rowButton(page, input, side, number, editing)),
-        row.map((value, column) => editing
-            ? editCell(page, input, number, column, value) : cell(value, { main: input.columns[column].main === true, ...input.columns[column] })),
-        ticks ? tickCell(page, input, side, number) : null)));
+    const body = el("tbody", {}, input.rows.map((_, number) => inputRow(page, input, number)));
     const table = el("table", { class: "rows" }, el("caption", { class: "unseen" }, input.title),
         columnsOf(columnWidths, input.columns, ticks),
         el("thead", {}, el("tr", {}, el("td", { class: "number" }), input.columns.map(column => heading(column, side)),
@@ -129,11 +155,26 @@ function showStates(card, input, shown) {
     });
 }
 
+/** Shows rows in the table of a result; those that it has already stay. */
+function showRows(table, rows) {
+    const body = table.tBodies[0];
+    const there = new Map([...body.rows].map(line => [line.shown, line]));
+    rows.forEach((row, at) => {
+        const shown = JSON.stringify(row);
+        let line = there.get(shown);
+        if (!line) (line = table.rowOf(row)).shown = shown;
+        there.delete(shown);
+        line.classList.remove("now");
+        if (body.rows[at] !== line) body.insertBefore(line, body.rows[at] || null);
+    });
+    while (body.rows.length > rows.length) body.lastElementChild.remove();
+}
+
 /**
- * The rows that there are by now; under a side, those of its columns alone: as wide as there, folded as there, and with
+ * A table for the rows of a result; under a side, those of its columns alone: as wide as there, folded as there, and with
  * room for ticks where that has them.
  */
-function resultTable(columns, landed, under) {
+function resultTable(columns, pointed, under) {
     const shown = columns.map((column, at) => ({ ...column, at })).filter(column => !under || column.side === under.side)
         .map(column => ({ ...column, main: !under || under.columns[column.of].main === true }));
     if (!shown.length) return null;
@@ -147,10 +188,11 @@ function resultTable(columns, landed, under) {
         }), under && under.ticks ? el("col", { class: "tick" }) : null),
         el("thead", {}, el("tr", {}, under ? el("td", { class: "number" }) : null, shown.map(column => heading(column, null)),
             under && under.ticks ? el("td") : null)),
-        el("tbody", {}, (landed.rows || []).map(row => el("tr", { "data-id": row.id },
-            under ? el("td", { class: "number hue-" + (shown[0].hue || "joined") }) : null,
-            shown.map(column => cell(row.cells[column.at], column)),
-            under && under.ticks ? el("td", { class: "more" }) : null))));
+        el("tbody"));
+    table.rowOf = row => el("tr", { "data-id": row.id, onpointerenter: event => event.pointerType === "mouse" && pointed(row), onpointerleave: event => event.pointerType === "mouse" && pointed(null) },
+        under ? el("td", { class: "number hue-" + (shown[0].hue || "joined") }) : null,
+        shown.map(column => cell(row.cells[column.at], column)),
+        under && under.ticks ? el("td", { class: "more" }) : null);
     table.style.setProperty("--least", leastWidth(under ? under.widths : own));
     return table;
 }

@@ -14,6 +14,16 @@ class StageView {
     build(stage) {
         this.lit = null;
         this.held = false;
+        const shape = stage && [stage.sort, ...stage.inputs.map(input => shapeOf(this.page, input))].join();
+        if (shape && shape === this.shape) {
+            stage.inputs.forEach((input, at) => changeRows(this.page, this.cards[at], input, this.inputs[at]));
+            this.node.style.setProperty("--room", stage.result.room);
+            this.inputs = stage.inputs;
+            return;
+        }
+        this.shape = shape;
+        this.inputs = stage && stage.inputs;
+        this.resultShape = null;
         this.node.className = stage ? stage.sort : "";
         this.cards = stage ? stage.inputs.map((input, at) => inputTable(this.page, input, at)) : [];
         if (!stage) return fill(this.node);
@@ -36,27 +46,31 @@ class StageView {
     }
 
     showResult(stage, landed) {
-        if (!this.page.isOther("result", landed) && this.node.querySelector("[data-result]")) return;
+        const shape = JSON.stringify([stage.result.columns, this.shape]);
+        const sameShape = shape === this.resultShape;
+        if (!this.page.isOther("result", landed) && sameShape) return;
         fill(this.head, stage.result.title, " ", el("small", {}, landed.said || ""));
-        this.node.querySelectorAll("[data-result]").forEach(part => part.remove());
-        this.node.append(stage.result.columns.some(column => column.side) ? this.sides(stage, landed)
-            : el("div", { class: "card scroll wide", "data-result": "all" }, resultTable(stage.result.columns, landed)));
+        if (!sameShape) {
+            this.resultShape = shape;
+            this.node.querySelectorAll("[data-result]").forEach(part => part.remove());
+            this.node.append(stage.result.columns.some(column => column.side) ? this.sides(stage)
+                : el("div", { class: "card scroll wide", "data-result": "all" }, resultTable(stage.result.columns, row => this.pointAtResult(row))));
+        }
+        const rows = landed.rows || [];
+        this.node.querySelectorAll("table.result").forEach(table => showRows(table, rows));
+        const from = this.node.querySelector("[data-result=from]");
+        if (from) fill(from, rows.map(row => el("div", {}, stage.inputs.some(input => input.unseen) ? "" : row.from)));
         if (landed.lands) this.node.querySelectorAll(".result tbody tr:last-child").forEach(row => row.classList.add("now"));
-        this.node.querySelectorAll(".result tbody tr").forEach(row => {
-            const found = landed.rows.find(one => one.id === row.dataset.id);
-            row.addEventListener("pointerenter", event => event.pointerType === "mouse" && this.pointAtResult(found));
-            row.addEventListener("pointerleave", event => event.pointerType === "mouse" && this.point(null));
-        });
     }
 
     /** The result with each column under the one that it comes from, and between them which rows met. */
-    sides(stage, landed) {
+    sides(stage) {
         const [left, right] = ["left", "right"].map((side, at) => {
             const input = stage.inputs[at];
-            const table = resultTable(stage.result.columns, landed, { side, widths: widths(input, stage.result), columns: input.columns, ticks: areTicked(this.page, input) });
+            const table = resultTable(stage.result.columns, row => this.pointAtResult(row), { side, widths: widths(input, stage.result), columns: input.columns, ticks: areTicked(this.page, input) });
             return el("div", { class: (table ? "card " : "") + "scroll side" + (this.page.unfolded ? "" : " folded"), "data-result": side }, table);
         });
-        const from = el("div", { class: "from", "data-result": "from" }, (landed.rows || []).map(row => el("div", {}, stage.inputs.some(input => input.unseen) ? "" : row.from)));
+        const from = el("div", { class: "from", "data-result": "from" });
         return el("div", { class: "wide parts", "data-result": "parts" }, left, from, right);
     }
 
@@ -73,8 +87,8 @@ class StageView {
     }
 
     pointAtResult(row) {
-        if (!row) return;
-        if (row.left !== undefined && row.right !== undefined) this.point("pair", [row.left, row.right]);
+        if (!row) this.point(null);
+        else if (row.left !== undefined && row.right !== undefined) this.point("pair", [row.left, row.right]);
         else if (row.left !== undefined) this.point("left", row.left);
         else if (row.right !== undefined) this.point("right", row.right);
     }
