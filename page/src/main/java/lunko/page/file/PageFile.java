@@ -34,6 +34,9 @@ public final class PageFile {
     private static final List<String> VIEW = List.of("dom.js", "rows.js", "lanes.js", "pictures.js", "query.js",
             "asking.js", "store.js", "engine.js", "player.js", "stage.js", "page.js");
     private static final Pattern PLACE = Pattern.compile("\\$\\{(\\w+)}");
+    /** What the compiler to JavaScript makes: a function that is given to the one that calls it. */
+    private static final Pattern ENGINE =
+            Pattern.compile("(.{0,1000}?}\\()(function\\(\\w+\\)\\{.*})\\)\\);\\s*", Pattern.DOTALL);
     private static final int ID_BYTES = 8;
 
     private PageFile() {}
@@ -43,7 +46,7 @@ public final class PageFile {
         String css = resource("view/page.css");
         String view = "\"use strict\";\n(() => {\n" + VIEW.stream().map(part -> resource("view/" + part))
                 .collect(Collectors.joining("\n")) + "\n})();\n";
-        String engine = resource("engine.js");
+        String engine = eager(resource("engine.js"));
         Json files = Desk.files(handed.lesson());
         String given = JsonWriter
                 .compact(Json.EMPTY.with("id", id(files)).with("answers", handed.answers()).with("files", files));
@@ -96,6 +99,14 @@ public final class PageFile {
 
     private static String escaped(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+
+    /**
+     * The engine as the browser compiles it while it reads it: with its function in parentheses. Otherwise it is read
+     * once to find its end, and again when it is called.
+     */
+    private static String eager(String engine) {
+        return ENGINE.matcher(engine).replaceFirst("$1($2)));\n");
     }
 
     private static String resource(String name) {
