@@ -90,7 +90,7 @@ public final class Lesson {
         Lesson one = new Lesson("", List.of(first), List.of(), Layout.PLAIN,
                 Scenes.of(Scene.of(first.name(), JoinKind.INNER, first.name())));
         Lesson all = one.roster().adding(TableSet.of(set.tables().subList(1, set.tables().size())));
-        all = new Lesson("", all.shared, set.links(), Layout.PLAIN, all.scenes);
+        all = new Lesson("", all.shared, set.links(), Layout.PLAIN, all.scenes, new Views(set.views()));
         Optional<Link> link = Opening.of(all);
         String other = set.tables().size() > 1 ? all.tables.get(1).name() : first.name();
         return all

@@ -14,7 +14,6 @@ record TableRoster(Lesson lesson) {
     /** The lesson with a table or a view under another name, which no other has. */
     Lesson renaming(String name, String to) {
         Renaming renaming = new Renaming.OfTable(name, to);
-        List<Table> before = lesson.views().over(lesson.shared());
         return new Lesson(lesson.title(),
                 lesson.shared().stream().map(table -> table.name().equals(name) ? table.named(to) : table).toList(),
                 lesson.sharedLinks().stream().map(link -> link.renaming(name, to)).toList(),
@@ -22,8 +21,7 @@ record TableRoster(Lesson lesson) {
                 lesson.scenes().changing(scene -> scene.of(scene.pairing().renaming(name, to))
                         .renaming(renaming, lesson.views().over(scene.tables(lesson.shared())))
                         .owning(scene.own().map(own -> own.changing(change -> change.renaming(name, to))))),
-                lesson.views().changing(view -> (view.name().equals(name) ? view.named(to) : view)
-                        .renaming(renaming, before)))
+                lesson.views().renaming(name, to, lesson.shared()))
                 .titledAs(lesson);
     }
 
@@ -66,14 +64,22 @@ record TableRoster(Lesson lesson) {
     Lesson adding(TableSet set) {
         List<Table> all = new ArrayList<>(lesson.shared());
         List<Link> more = set.links();
+        Views views = new Views(set.views());
         for (Table table : set.tables()) {
             String name = lesson.free(table.name(), all);
             all.add(table.named(name).numbered());
-            if (!name.equals(table.name()))
-                more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
+            if (name.equals(table.name())) continue;
+            more = more.stream().map(link -> link.renaming(table.name(), name)).toList();
+            views = views.renaming(table.name(), name, set.tables());
+        }
+        List<Table> added = all.subList(lesson.shared().size(), all.size());
+        for (View view : views.all()) {
+            String name = lesson.free(view.name(), all);
+            if (!name.equals(view.name())) views = views.renaming(view.name(), name, added);
         }
         return new Lesson(lesson.title(), all, Stream.concat(lesson.sharedLinks().stream(), more.stream()).toList(),
-                lesson.layout(), lesson.scenes(), lesson.views());
+                lesson.layout(), lesson.scenes(),
+                new Views(Stream.concat(lesson.views().all().stream(), views.all().stream()).toList()));
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import lunko.engine.sql.Renaming;
 import lunko.problem.Checked;
 import lunko.problem.LessonFault;
 import lunko.problem.Problem;
@@ -58,7 +59,13 @@ public record Views(List<View> all) {
     }
 
     /** A view that cannot be evaluated. */
-    public record Broken(View view, Problem why) {}
+    public record Broken(View view, Problem why) {
+
+        /** That it cannot be. */
+        public Problem asProblem() {
+            return Problem.of(fault(this));
+        }
+    }
 
     /** What the views have come to. */
     private record Settled(Map<View, Table> found, List<Broken> broken) {}
@@ -87,6 +94,13 @@ public record Views(List<View> all) {
         return has(view.name())
                 ? changing(there -> SameName.of(there.name(), view.name()) ? view : there)
                 : new Views(Stream.concat(all.stream(), Stream.of(view)).toList());
+    }
+
+    /** The same views after a table or a view has got another name; {@code stored} are the tables before. */
+    Views renaming(String name, String to, List<Table> stored) {
+        Renaming renaming = new Renaming.OfTable(name, to);
+        List<Table> before = over(stored);
+        return changing(view -> (view.name().equals(name) ? view.named(to) : view).renaming(renaming, before));
     }
 
     /** The same views without that of a name. */

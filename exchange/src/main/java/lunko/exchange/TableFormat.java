@@ -105,7 +105,7 @@ public enum TableFormat {
     SQL(FileKind.SQL, ".sql") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return ScriptReader.read(file, watch).map(Imported::of);
+            return ScriptReader.read(file, watch);
         }
 
         @Override

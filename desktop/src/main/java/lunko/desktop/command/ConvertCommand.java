@@ -14,6 +14,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
+import lunko.lesson.View;
 import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
@@ -66,11 +67,13 @@ final class ConvertCommand implements Callable<Integer> {
             return LessonFile.read(Path.of(from.getFirst()));
         List<Table> tables = new ArrayList<>();
         List<Link> links = new ArrayList<>();
+        List<View> views = new ArrayList<>();
         for (String one : from) {
             switch (TableSource.of(one).tables()) {
                 case Checked.Valid<Imported>(Imported read) -> {
                     tables.addAll(read.tables());
                     links.addAll(read.set().links());
+                    views.addAll(read.set().views());
                     read.notes().forEach(note -> spec.commandLine().getErr().println(note.said(words())));
                 }
                 case Checked.Invalid<Imported>(Problem problem) -> {
@@ -78,6 +81,6 @@ final class ConvertCommand implements Callable<Integer> {
                 }
             }
         }
-        return Checked.valid(Lesson.of(new TableSet(tables, from.size() == 1 ? links : List.of())));
+        return Checked.valid(Lesson.of(from.size() == 1 ? new TableSet(tables, links, views) : TableSet.of(tables)));
     }
 }

@@ -1,20 +1,29 @@
 package lunko.exchange.sql;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database;
 import lunko.engine.sql.StoredTable;
+import lunko.exchange.Imported;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
 import lunko.lesson.Link;
 import lunko.lesson.TableSet;
+import lunko.lesson.View;
+import lunko.lesson.Views;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Checked;
 import lunko.problem.FileFault;
 import lunko.problem.Place;
 import lunko.problem.Problem;
 import lunko.query.KeyPair;
+import lunko.query.SqlName;
 import lunko.query.sql.Name;
+import lunko.query.sql.QueryExpression;
 import lunko.query.sql.Script;
 import lunko.query.sql.SqlParser;
 import lunko.query.sql.Statement.Constraint;
@@ -22,17 +31,17 @@ import lunko.table.Table;
 import lunko.table.TypeSize;
 
 /**
- * Reads the tables that an SQL script makes, with all that it does to them; its queries are run and their rows not
- * kept.
+ * Reads the tables and views that an SQL script makes, with all that it does to them; its queries are run and their
+ * rows not kept.
  */
 public final class ScriptReader {
     private ScriptReader() {}
 
     /**
-     * The tables there are at the end of a script, linked by their foreign keys; the first problem in it, if there is
-     * one, or if it makes no table.
+     * The tables and views there are at the end of a script, linked by their foreign keys; the first problem in it, if
+     * there is one, or if it makes no table.
      */
-    public static Checked<TableSet> read(Path file, Watch watch) {
+    public static Checked<Imported> read(Path file, Watch watch) {
         return SourceText.read(file, watch).then(text -> {
             Checked<Database> database = Checked.valid(Database.of(List.of()));
             List<Checked<Script>> statements = new SqlParser(text.source()).statements(text.text());
@@ -44,9 +53,33 @@ public final class ScriptReader {
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
                     new FileFault.NoTableMade()))
-                    : Checked.valid(new TableSet(after.tables().stream().map(ScriptReader::withoutRoom).toList(),
-                            links(after))));
+                    : Checked.valid(imported(after)));
         });
+    }
+
+    /** The tables and views that there are; a view that cannot be evaluated is left out, with a note. */
+    private static Imported imported(Database database) {
+        List<Table> tables = database.tables().stream().map(ScriptReader::withoutRoom).toList();
+        List<Imported.Note> notes = new ArrayList<>();
+        Views views = new Views(database.views().stream().map(ScriptReader::view).toList());
+        Optional<Views.Broken> broken = views.broken(tables);
+        while (broken.isPresent()) {
+            notes.add(new Imported.Note.LeftOut(broken.get().asProblem()));
+            View gone = broken.get().view();
+            views = new Views(views.all().stream().filter(view -> !view.equals(gone)).toList());
+            broken = views.broken(tables);
+        }
+        return new Imported(new TableSet(tables, links(database), views.all()), notes);
+    }
+
+    /** A view, its columns called otherwise by a query around its own if names for them are given. */
+    private static View view(QueryExpression.Common view) {
+        String name = view.name().text();
+        WrittenQuery query = WrittenQuery.of(view.query());
+        return new View(name, view.columns().isEmpty() ? query : WrittenQuery.of("SELECT *\nFROM (" + query.sql()
+                + ") AS " + new SqlName(name).text() + " (" + view.columns().stream()
+                        .map(column -> new SqlName(column.text()).text()).collect(Collectors.joining(", "))
+                + ")"));
     }
 
     /** A table without the sizes that are said only because one must be. */

@@ -18,9 +18,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Random;
+import java.util.stream.Stream;
 import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.file.SafeZip;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
@@ -31,6 +34,7 @@ import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.SceneStart;
 import lunko.lesson.Scenes;
+import lunko.lesson.ScenesEdit;
 import lunko.lesson.Spot;
 import lunko.lesson.TableEdit;
 import lunko.lesson.Telling;
@@ -114,7 +118,9 @@ class LessonFileTest {
     @Test
     void itsTablesAreADataPackageAndTheRestFollowsTheSchema() throws IOException {
         Path file = folder.resolve("demo.lunko");
-        LessonFile.write(DemoLesson.lesson(), file).expect();
+        List<Scene> asking = Stream.of(Question.Sort.values()).map(sort -> DemoLesson.lesson().scene()
+                .asking(Optional.of(new Asked(sort.usual(), "What?")))).toList();
+        LessonFile.write(new ScenesEdit.Show("", asking).applyTo(DemoLesson.lesson()).expect(), file).expect();
         Path zip = Files.copy(file, folder.resolve("demo.zip"));
         assertThat(TableFormat.read(zip).expect().tables()).isEqualTo(DemoLesson.lesson().tables());
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
