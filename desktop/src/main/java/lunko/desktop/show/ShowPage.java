@@ -110,7 +110,7 @@ public final class ShowPage extends VBox {
         rail = new SceneRail(model.lesson());
         PracticeBar practice = new PracticeBar(model, actions.practice(), actions.steps().check(),
                 actions.steps().hint());
-        ask = new AskBar(model, practice.buttons(), actions.steps().uncover());
+        ask = new AskBar(model, actions.practice(), practice.buttons(), actions.steps().uncover());
         getChildren().addAll(kinds, ask, practice, middle,
                 new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
         model.asking().subscribe(_ -> arrange());

@@ -55,7 +55,7 @@ class PracticeTest extends OpenWindow {
         assertThat(text(robot, "#score")).startsWith("0 of");
         robot.clickOn("#hint");
         assertThat(robot.lookup("#practice").query().isVisible()).isTrue();
-        robot.clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A).write("5").clickOn("#check");
+        robot.clickOn("#guess").push(KeyCode.CONTROL, KeyCode.A).write("5").push(KeyCode.ENTER);
         assertThat(text(robot, "#answer")).isEqualTo("5 rows");
         // What was answered in a scene is there when they come back to it.
         robot.push(KeyCode.SHIFT, KeyCode.PAGE_DOWN).push(KeyCode.SHIFT, KeyCode.PAGE_UP);

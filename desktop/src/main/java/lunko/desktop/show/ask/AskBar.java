@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
+import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
 import lunko.insight.picture.Lineage.Pointed;
@@ -41,13 +42,15 @@ public final class AskBar extends VBox {
     private static final int MOST_EXPLAINED = 4;
 
     private final ShowModel model;
+    private final Practice practice;
     private final Label question = new Label();
     private final FlowPane input = new FlowPane();
     private Optional<MatchBox> matches = Optional.empty();
 
-    /** The bar of a model; {@code practice} is for whoever practises, {@code uncover} shows the answer. */
-    public AskBar(ShowModel model, Node practice, Action uncover) {
+    /** The bar of a model; {@code buttons} are for whoever practises, {@code uncover} shows the answer. */
+    public AskBar(ShowModel model, Practice practice, Node buttons, Action uncover) {
         this.model = model;
+        this.practice = practice;
         getStyleClass().addAll("card", "ask-bar");
         setId("ask");
         question.getStyleClass().add("ask-question");
@@ -60,7 +63,7 @@ public final class AskBar extends VBox {
         open.setMinWidth(USE_PREF_SIZE);
         open.setId("uncover");
         setMinHeight(USE_PREF_SIZE);
-        HBox line = new HBox(question, input, practice, open);
+        HBox line = new HBox(question, input, buttons, open);
         line.getStyleClass().add("ask-line");
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(line);
@@ -122,7 +125,10 @@ public final class AskBar extends VBox {
         field.setPromptText(words().asking().guess());
         field.setAccessibleText(words().asking().guess());
         field.textProperty().subscribe((_, text) -> reading.of(text).ifPresent(model::guess));
-        field.setOnAction(_ -> field.getScene().getRoot().requestFocus());
+        field.setOnAction(_ -> {
+            if (practice.on().get()) practice.check();
+            else field.getScene().getRoot().requestFocus();
+        });
         return field;
     }
 
