@@ -105,7 +105,8 @@ public enum TableFormat {
     SQL(FileKind.SQL, ".sql") {
         @Override
         Checked<Imported> bring(Path file, Watch watch) {
-            return ScriptReader.read(file, watch);
+            return ScriptReader.read(file, watch).map(made -> new Imported(made.set(),
+                    made.leftOut().stream().<Imported.Note>map(Imported.Note.LeftOut::new).toList()));
         }
 
         @Override

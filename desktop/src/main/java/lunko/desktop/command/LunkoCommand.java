@@ -13,9 +13,10 @@ import picocli.CommandLine.Spec;
 import picocli.CommandLine;
 
 /** The command {@code lunko} itself: opens the window, or shows the demo where there is no display for one. */
-@Command(name = "lunko", mixinStandardHelpOptions = true, version = "Lunko 0.1.0", subcommands = {PictureCommand.class,
-        RunCommand.class, QueryCommand.class,
-        ConvertCommand.class, HandoutCommand.class, PageCommand.class, RehearseCommand.class})
+@Command(name = "lunko", mixinStandardHelpOptions = true, versionProvider = ProgramVersion.class,
+        subcommands = {PictureCommand.class,
+                RunCommand.class, QueryCommand.class,
+                ConvertCommand.class, HandoutCommand.class, PageCommand.class, RehearseCommand.class})
 public final class LunkoCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lunko.engine.sql.Database;
 import lunko.engine.sql.StoredTable;
-import lunko.exchange.Imported;
 import lunko.exchange.file.SourceText;
 import lunko.exchange.file.Watch;
 import lunko.lesson.Link;
@@ -37,11 +36,20 @@ import lunko.table.TypeSize;
 public final class ScriptReader {
     private ScriptReader() {}
 
+    /** What a script has made, and why views of it are left out. */
+    public record Read(TableSet set, List<Problem> leftOut) {
+
+        /** Keeps what was left out as it is. */
+        public Read {
+            leftOut = List.copyOf(leftOut);
+        }
+    }
+
     /**
      * The tables and views there are at the end of a script, linked by their foreign keys; the first problem in it, if
      * there is one, or if it makes no table.
      */
-    public static Checked<Imported> read(Path file, Watch watch) {
+    public static Checked<Read> read(Path file, Watch watch) {
         return SourceText.read(file, watch).then(text -> {
             Checked<Database> database = Checked.valid(Database.of(List.of()));
             List<Checked<Script>> statements = new SqlParser(text.source()).statements(text.text());
@@ -53,23 +61,23 @@ public final class ScriptReader {
             }
             return database.then(after -> after.tables().isEmpty() ? Checked.invalid(Problem.at(Place.in(text.source()),
                     new FileFault.NoTableMade()))
-                    : Checked.valid(imported(after)));
+                    : Checked.valid(left(after)));
         });
     }
 
-    /** The tables and views that there are; a view that cannot be evaluated is left out, with a note. */
-    private static Imported imported(Database database) {
+    /** The tables and views that there are; a view that cannot be evaluated is left out. */
+    private static Read left(Database database) {
         List<Table> tables = database.tables().stream().map(ScriptReader::withoutRoom).toList();
-        List<Imported.Note> notes = new ArrayList<>();
+        List<Problem> leftOut = new ArrayList<>();
         Views views = new Views(database.views().stream().map(ScriptReader::view).toList());
         Optional<Views.Broken> broken = views.broken(tables);
         while (broken.isPresent()) {
-            notes.add(new Imported.Note.LeftOut(broken.get().asProblem()));
+            leftOut.add(broken.get().asProblem());
             View gone = broken.get().view();
             views = new Views(views.all().stream().filter(view -> !view.equals(gone)).toList());
             broken = views.broken(tables);
         }
-        return new Imported(new TableSet(tables, links(database), views.all()), notes);
+        return new Read(new TableSet(tables, links(database), views.all()), leftOut);
     }
 
     /** A view, its columns called otherwise by a query around its own if names for them are given. */

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import lunko.exchange.Imported;
 import lunko.exchange.file.Watch;
 import lunko.lesson.CellEdit;
 import lunko.lesson.History;
@@ -31,7 +30,7 @@ class ScriptViewsTest {
     @TempDir
     private Path folder;
 
-    private Imported read(String script) throws IOException {
+    private ScriptReader.Read read(String script) throws IOException {
         return ScriptReader.read(Files.writeString(folder.resolve("script.sql"), script), Watch.NOBODY).expect();
     }
 
@@ -52,7 +51,7 @@ class ScriptViewsTest {
 
     @Test
     void theyKeepTheirTablesWhateverTheseAreCalledInTheLesson() throws IOException {
-        Imported imported = read(SCRIPT);
+        ScriptReader.Read imported = read(SCRIPT);
         History once = History.of(Lesson.of(imported.set()));
         Lesson twice = once.after(new TableEdit.BringIn(imported.set())).expect().lesson();
         assertThat(twice.tables()).extracting(Table::name).containsExactlyInAnyOrder("hives", "harvests", "hives_2",
@@ -66,8 +65,8 @@ class ScriptViewsTest {
 
     @Test
     void oneThatCannotBeEvaluatedIsLeftOutWithANote() throws IOException {
-        Imported imported = read(SCRIPT + "CREATE VIEW odd AS SELECT 1 / (kg - kg) AS x FROM harvests;");
+        ScriptReader.Read imported = read(SCRIPT + "CREATE VIEW odd AS SELECT 1 / (kg - kg) AS x FROM harvests;");
         assertThat(imported.set().views()).hasSize(2);
-        assertThat(imported.notes()).hasSize(1);
+        assertThat(imported.leftOut()).hasSize(1);
     }
 }
