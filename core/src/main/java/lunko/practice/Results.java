@@ -1,6 +1,7 @@
 package lunko.practice;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -73,15 +74,17 @@ public record Results(Lesson lesson, Map<Integer, Attempt> attempts) {
      * another question nothing is known.
      */
     public Results in(Lesson changed) {
+        List<Scene> now = changed.scenes().all();
         Map<Integer, Attempt> after = new HashMap<>();
-        attempts.forEach((number, attempt) -> {
-            Scene scene = number < lesson.scenes().size() ? lesson.scenes().all().get(number) : lesson.scene();
-            int at = changed.scenes().all().indexOf(scene);
-            if (at >= 0) after.put(at, attempt);
-            else if (changed.scenes().size() == lesson.scenes().size()
-                    && changed.scenes().all().get(number).asked().equals(scene.asked()))
-                after.put(number, attempt);
-        });
+        attempts.forEach((number, attempt) -> lesson.scenes().all().stream().skip(number).findFirst()
+                .ifPresent(scene -> {
+                    boolean there = number < now.size() && now.get(number).equals(scene);
+                    int at = there ? number : now.indexOf(scene);
+                    boolean sameQuestion = now.size() == lesson.scenes().size()
+                            && now.get(number).asked().equals(scene.asked());
+                    if (at >= 0) after.put(at, attempt);
+                    else if (sameQuestion) after.put(number, attempt);
+                }));
         return new Results(changed, Map.copyOf(after));
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -212,6 +213,24 @@ class PracticeProperties {
         assertThat(wrong.judgement(shown(lesson)).orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
         assertThat(Hints.of(wrong, shown(lesson)).getFirst().in(Said.ENGLISH).text()).contains("uery 1");
         assertThat(asking.matched().choosing(0, 1).choosing(1, 1).results()).startsWith(Guess.Matched.NONE, 1);
+    }
+
+    /** What was answered goes with its scene, stays with a question that is asked of other rows, and ends with it. */
+    @Test
+    void resultsStayWithTheirQuestions() {
+        Lesson lesson = Course.HIVES_AND_KEEPERS.lesson();
+        Attempt right = new Attempt(Optional.of(new Guess.Number(3)), Optional.empty(), true, 0, true, false);
+        Results results = new Results(lesson, Map.of()).with(1, right);
+        assertThat(results.right()).isEqualTo(1);
+        Lesson repeated = new ScenesEdit.Repeat(Set.of(1)).applyTo(lesson).expect();
+        Results twice = new Results(repeated, Map.of()).with(2, right);
+        assertThat(twice.in(repeated.at(4)).attempts()).containsOnlyKeys(2);
+        assertThat(results.in(new ScenesEdit.Drop(Set.of(0)).applyTo(lesson).expect()).attempts()).containsOnlyKeys(0);
+        Lesson edited = SceneEdit.Write.of("SELECT * FROM hives").applyTo(lesson.at(1)).expect();
+        assertThat(results.in(edited).attempts()).containsOnlyKeys(1);
+        Lesson other = new SceneEdit.Ask(Optional.of(Asked.plainly(new Question.WhichKind()))).applyTo(lesson.at(1))
+                .expect();
+        assertThat(results.in(other).attempts()).isEmpty();
     }
 
     @Test

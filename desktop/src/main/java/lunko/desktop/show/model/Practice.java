@@ -53,8 +53,8 @@ public final class Practice {
     }
 
     private void keep(Attempt next) {
-        attempt.set(next);
         model.lesson().attempt(next);
+        attempt.set(next);
     }
 
     /** What has come of all questions. */
