@@ -8,9 +8,9 @@ public enum Difficulty {
     /** Inner and left joins of two tables. */
     EASY(List.of(JoinKind.INNER, JoinKind.LEFT_OUTER)),
     /** All outer joins too, columns chosen, and a filter. */
-    MIDDLE(List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER)),
+    MIDDLE(JoinKind.QUALIFIED),
     /** A table joined with itself, three tables in a chain, or a filter within the join. */
-    HARD(List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER));
+    HARD(JoinKind.QUALIFIED);
 
     private final List<JoinKind> kinds;
 

@@ -139,8 +139,7 @@ public final class Hints {
 
     /** The first result that is not that of its query, and what tells it from the one that is. */
     private void matches(Answer.Matched matched) {
-        List<Integer> chosen = asking.guess().orElse(null) instanceof Guess.Matched(List<Integer> results) ? results
-                : List.of();
+        List<Integer> chosen = asking.matched().results();
         for (int query = 0; query < chosen.size(); query++) {
             if (chosen.get(query) == Guess.Matched.NONE || matched.fits(query, chosen.get(query))) continue;
             all.add(apart(query, chosen.get(query), matched));

@@ -9,14 +9,12 @@ import lunko.engine.Stage;
 import lunko.insight.question.Gap;
 import lunko.lesson.WrittenQuery;
 import lunko.query.JoinKind;
-import lunko.query.Side;
 import lunko.query.change.ConditionSite;
 import lunko.query.change.Conditions;
 import lunko.query.change.Joins;
 import lunko.query.change.QueryChange;
 import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.Name;
 import lunko.query.sql.QueryBody;
 import lunko.query.sql.QueryExpression;
 import lunko.show.Joining;
@@ -24,9 +22,6 @@ import lunko.show.Showing;
 
 /** What somebody may write in the place of the query that is shown: the same with one thing otherwise. */
 record Variants(Showing showing, WrittenQuery query) {
-    private static final List<JoinKind> KINDS =
-            List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER);
-
     static Variants of(Showing showing) {
         return new Variants(showing, showing.lesson().staged().query().alone());
     }
@@ -48,7 +43,7 @@ record Variants(Showing showing, WrittenQuery query) {
     /** One join of another kind. */
     Stream<WrittenQuery> otherKinds() {
         int joins = read().map(all -> Joins.of(all).size()).orElse(0);
-        return IntStream.range(0, joins).boxed().flatMap(join -> KINDS.stream()
+        return IntStream.range(0, joins).boxed().flatMap(join -> JoinKind.QUALIFIED.stream()
                 .filter(kind -> kind != Joins.of(read().orElseThrow()).get(join).kind())
                 .flatMap(kind -> query.joining(join, joins, kind, new JoinSpecification.Nothing()).stream()));
     }
@@ -62,17 +57,11 @@ record Variants(Showing showing, WrittenQuery query) {
     private static Stream<Expression> pairs(Joining joining) {
         JoinCondition on = joining.outcome().join().on();
         if (!on.isEquality() || on.equal().size() != 1) return Stream.empty();
-        return headings(joining, Side.LEFT).flatMap(left -> headings(joining, Side.RIGHT)
-                .filter(right -> left.type().equals(right.type()))
-                .map(right -> Expression.Comparison.equal(named(left), named(right))));
-    }
-
-    private static Stream<Stage.Heading> headings(Joining joining, Side side) {
-        return joining.outcome().join().on(side).headings().stream();
-    }
-
-    private static Expression named(Stage.Heading heading) {
-        return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
+        List<Stage.Heading> left = joining.outcome().join().left().headings();
+        List<Stage.Heading> right = joining.outcome().join().right().headings();
+        return IntStream.range(0, left.size()).boxed().flatMap(l -> IntStream.range(0, right.size())
+                .filter(r -> left.get(l).type().equals(right.get(r).type()))
+                .mapToObj(r -> joining.equal(l, r)));
     }
 
     /** A condition of WHERE less, or sent to ON. */

@@ -31,6 +31,9 @@ public enum JoinKind {
     /** Every row of either side that has no match, and no pair: a full outer join without what an inner one gives. */
     FULL_ANTI("full anti");
 
+    /** Those that put rows together by a condition, as a qualified join does (ISO/IEC 9075-2, joined table). */
+    public static final List<JoinKind> QUALIFIED = List.of(INNER, LEFT_OUTER, RIGHT_OUTER, FULL_OUTER);
+
     private final String id;
     private final Optional<String> words;
     private final boolean compares;

@@ -21,6 +21,7 @@ import lunko.lesson.WrittenQuery;
 import lunko.problem.Stretch;
 import lunko.query.JoinKind;
 import lunko.query.Side;
+import lunko.query.sql.Lexeme;
 import lunko.words.Language;
 import lunko.words.QuestionSentences;
 
@@ -68,11 +69,13 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
                 .orElse(Guess.Marked.NOTHING);
     }
 
-    /** Which results have been chosen for the queries so far. */
+    /** Which results have been chosen for the queries so far; of a guess at other queries, none. */
     public Guess.Matched matched() {
         int queries = question() instanceof Question.MatchResults(List<String> others) ? others.size() + 1 : 0;
         return guess.filter(Guess.Matched.class::isInstance).map(Guess.Matched.class::cast)
-                .filter(so -> so.results().size() == queries).orElseGet(() -> Guess.Matched.nothing(queries));
+                .filter(so -> so.results().size() == queries
+                        && so.results().stream().allMatch(result -> result >= Guess.Matched.NONE && result < queries))
+                .orElseGet(() -> Guess.Matched.nothing(queries));
     }
 
     /** What is right of what is shown; nothing, where that cannot be asked there. */
@@ -130,11 +133,11 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Question.WhatStands(int row, int column) -> say.askCell(row + 1, heading(showing, column));
             case Question.WriteQuery(Demand demand) -> say.askQuery(demand.order(), demand.headings());
             case Question.FillGap(Gap gap) ->
-                say.askGap(inOneLine(filled(gap, "____", showing.lesson())));
+                say.askGap(Lexeme.inOneLine(filled(gap, "____", showing.lesson())));
             case Question.SayWithoutJoin() -> say.askWithoutJoin();
             case Question.ChangeData(Goal.KindsAlike()) ->
                 say.askAlike(in.counts().all(Goal.KINDS.stream().map(in.names()::kind).toList()));
-            case Question.ChangeData(Goal.Differ(String sql)) -> say.askDiffer(inOneLine(sql));
+            case Question.ChangeData(Goal.Differ(String sql)) -> say.askDiffer(Lexeme.inOneLine(sql));
             case Question.MatchResults _ -> say.askMatches();
             case Question.InWords _ -> "";
         };
@@ -149,17 +152,13 @@ public record Asking(Asked asked, Optional<Guess> guess, boolean uncovered) {
             case Answer.Kinds(_, List<JoinKind> same, _) ->
                 same.stream().map(in.names()::kind).collect(Collectors.joining(", "));
             case Answer.Cell(String shown) -> shown;
-            case Answer.Result _ -> inOneLine(solution(showing));
+            case Answer.Result _ -> Lexeme.inOneLine(solution(showing));
             case Answer.Matched(_, _, List<Integer> of) -> IntStream.range(0, of.size())
                     .mapToObj(query -> in.questions().matched(query + 1, of.get(query)))
                     .collect(Collectors.joining(", "));
             case Answer.Reached(boolean now) -> in.questions().reached(now);
             case Answer.Words(String text) -> text;
         });
-    }
-
-    private static String inOneLine(String sql) {
-        return sql.strip().replaceAll("\\s+", " ");
     }
 
     /** A text that would be right: a query, or what fills the gap of one. */

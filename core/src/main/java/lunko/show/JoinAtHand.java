@@ -1,7 +1,6 @@
 package lunko.show;
 
 import java.util.Optional;
-import lunko.engine.Stage;
 import lunko.insight.picture.ThreeCircles.Kinds;
 import lunko.insight.picture.ThreeCircles.Region;
 import lunko.lesson.Edit;
@@ -9,12 +8,9 @@ import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
-import lunko.query.Side;
 import lunko.query.change.ConditionSite;
 import lunko.query.change.QueryChange;
-import lunko.query.sql.Expression;
 import lunko.query.sql.FromItem.JoinSpecification;
-import lunko.query.sql.Name;
 
 /** What can be done to the lesson by what is done to the join at hand. */
 public record JoinAtHand(Showing showing) {
@@ -33,12 +29,7 @@ public record JoinAtHand(Showing showing) {
         }
         return showing.joining().map(joining -> new SceneEdit.Reword(new QueryChange.AddCondition(
                 new ConditionSite.On(showing.joinNumber()),
-                Expression.Comparison.equal(named(joining, Side.LEFT, left), named(joining, Side.RIGHT, right)))));
-    }
-
-    private static Expression named(Joining joining, Side side, int column) {
-        Stage.Heading heading = joining.outcome().join().on(side).headings().get(column);
-        return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
+                joining.equal(left, right))));
     }
 
     /**

@@ -3,9 +3,13 @@ package lunko.show;
 import java.util.List;
 import java.util.Optional;
 import lunko.engine.JoinResult;
+import lunko.engine.Stage;
 import lunko.insight.picture.KindCount;
 import lunko.insight.picture.ThreeCircles;
 import lunko.insight.picture.VennRegions;
+import lunko.query.Side;
+import lunko.query.sql.Expression;
+import lunko.query.sql.Name;
 import lunko.steps.MatchTimeline;
 
 /**
@@ -22,5 +26,15 @@ public record Joining(int part, MatchTimeline timeline, Optional<VennRegions> re
     /** What the join gives. */
     public JoinResult outcome() {
         return timeline.outcome();
+    }
+
+    /** That two columns of what is joined are equal, counted from 0 on their sides, as the query would say it. */
+    public Expression equal(int left, int right) {
+        return Expression.Comparison.equal(named(Side.LEFT, left), named(Side.RIGHT, right));
+    }
+
+    private Expression named(Side side, int column) {
+        Stage.Heading heading = outcome().join().on(side).headings().get(column);
+        return new Expression.ColumnName(heading.table().map(Name::of), Name.of(heading.name()));
     }
 }

@@ -28,8 +28,6 @@ import lunko.table.RowsName;
  */
 public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
     private static final long MOST_ROWS = 10_000;
-    private static final List<JoinKind> CHOICES =
-            List.of(JoinKind.INNER, JoinKind.LEFT_OUTER, JoinKind.RIGHT_OUTER, JoinKind.FULL_OUTER);
 
     /** A region, by the tables whose circles it lies in. */
     public enum Region {
@@ -112,8 +110,8 @@ public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
         Kinds now = new Kinds(first.join().kind(), second.kind());
         Optional<Kinds> best = Optional.empty();
         int least = Integer.MAX_VALUE;
-        for (JoinKind one : CHOICES) {
-            for (JoinKind other : CHOICES) {
+        for (JoinKind one : JoinKind.QUALIFIED) {
+            for (JoinKind other : JoinKind.QUALIFIED) {
                 Kinds kinds = new Kinds(one, other);
                 Optional<Set<Region>> kept = done(first, second, kinds).map(ThreeCircles::kept);
                 if (kept.isEmpty() || kept.get().contains(region) == regions.get(region).kept()) continue;
@@ -122,7 +120,8 @@ public record ThreeCircles(List<Stage> tables, Map<Region, Content> regions) {
                                 && entry.getValue().kept() != kept.get().contains(entry.getKey()))
                         .count();
                 int cost =
-                        (int) differ * CHOICES.size() + (one == now.first() ? 0 : 1) + (other == now.second() ? 0 : 1);
+                        (int) differ * JoinKind.QUALIFIED.size() + (one == now.first() ? 0 : 1)
+                                + (other == now.second() ? 0 : 1);
                 if (cost >= least) continue;
                 least = cost;
                 best = Optional.of(kinds);

@@ -47,6 +47,19 @@ public record Lexeme(Stretch at, Kind kind) {
         return all;
     }
 
+    /** A text in one line: between its lexemes stands a blank where there was anything, and no comment. */
+    public static String inOneLine(String text) {
+        StringBuilder line = new StringBuilder();
+        int end = 0;
+        for (Lexeme lexeme : of(text)) {
+            if (lexeme.kind() == Kind.COMMENT) continue;
+            if (lexeme.at().start() > end && !line.isEmpty()) line.append(' ');
+            line.append(lexeme.at().of(text));
+            end = lexeme.at().end();
+        }
+        return line.toString();
+    }
+
     static List<Token> tokens(String text) {
         SqlLexer lexer = new SqlLexer(CharStreams.fromString(text));
         lexer.removeErrorListeners();

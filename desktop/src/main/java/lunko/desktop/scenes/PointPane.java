@@ -24,6 +24,7 @@ import lunko.practice.Point;
 import lunko.practice.PointSearch;
 import lunko.query.JoinKind;
 import lunko.query.change.PlainJoin;
+import lunko.query.sql.Lexeme;
 import lunko.table.Table;
 
 /** Asks what is to be seen, and looks for the smallest tables on which it is; they become a scene of their own. */
@@ -49,20 +50,20 @@ public final class PointPane extends VBox {
         this.work = work;
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label(words().scenes().point());
+        Label title = new Label(words().tasks().point());
         title.getStyleClass().add("key-check-title");
-        Label about = new Label(words().scenes().pointAbout());
+        Label about = new Label(words().tasks().pointAbout());
         about.getStyleClass().add("about");
         one.setValue(JoinKind.INNER);
         other.setValue(JoinKind.LEFT_OUTER);
         rows.setPrefWidth(110);
         query.setPrefColumnCount(48);
         query.getStyleClass().add("sql-field");
-        query.setText(model.lesson().get().staged().sql().strip().replaceAll("\\s+", " "));
+        query.setText(Lexeme.inOneLine(model.lesson().get().staged().sql()));
         sort.setId("point-sort");
         sort.valueProperty().subscribe(this::ask);
         sort.setValue(Sort.KINDS_DIFFER);
-        Button find = Controls.button(words().scenes().find());
+        Button find = Controls.button(words().tasks().find());
         find.setId("point-find");
         find.setOnAction(_ -> {
             find();
@@ -77,9 +78,9 @@ public final class PointPane extends VBox {
 
     private static String said(Sort sort) {
         return switch (sort) {
-            case KINDS_DIFFER -> words().scenes().kindsDiffer();
-            case KINDS_ALIKE -> words().scenes().kindsAlike();
-            case QUERIES_DIFFER -> words().scenes().queriesDiffer();
+            case KINDS_DIFFER -> words().tasks().kindsDiffer();
+            case KINDS_ALIKE -> words().tasks().kindsAlike();
+            case QUERIES_DIFFER -> words().tasks().queriesDiffer();
         };
     }
 
@@ -91,13 +92,13 @@ public final class PointPane extends VBox {
 
     private void ask() {
         Form form = new Form();
-        form.ask(words().scenes().pointSort(), sort);
+        form.ask(words().tasks().pointSort(), sort);
         if (sort.getValue() == Sort.KINDS_DIFFER) {
-            form.ask(words().scenes().pointOne(), one);
-            form.ask(words().scenes().pointOther(), other);
-            form.ask(words().scenes().pointRows(), rows);
+            form.ask(words().tasks().pointOne(), one);
+            form.ask(words().tasks().pointOther(), other);
+            form.ask(words().tasks().pointRows(), rows);
         }
-        if (sort.getValue() == Sort.QUERIES_DIFFER) form.ask(words().scenes().pointQuery(), query);
+        if (sort.getValue() == Sort.QUERIES_DIFFER) form.ask(words().tasks().pointQuery(), query);
         asked.getChildren().setAll(form);
     }
 
@@ -114,7 +115,7 @@ public final class PointPane extends VBox {
         Lesson lesson = model.lesson().get();
         Point point = wanted(lesson);
         String title = said(sort.getValue());
-        work.start(words().scenes().point(),
+        work.start(words().tasks().point(),
                 watch -> watch.unlessStopped(PointSearch.MOST_ROWS, new PointSearch(lesson, point)::find),
                 found -> found.handle(tables -> take(lesson, title, tables), model::say));
     }

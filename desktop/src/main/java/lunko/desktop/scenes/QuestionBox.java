@@ -34,6 +34,7 @@ import lunko.lesson.Situation;
 import lunko.practice.Distractors;
 import lunko.practice.OtherMeaning;
 import lunko.query.Side;
+import lunko.query.sql.Lexeme;
 import lunko.show.Asking;
 import lunko.show.Showing;
 
@@ -143,7 +144,7 @@ final class QuestionBox extends VBox {
 
     /** Says what the question may mean beside what is meant; it is found out later, and changes nothing else here. */
     void means(Optional<OtherMeaning> other) {
-        meaning.setText(other.map(one -> words().asking().otherMeaning(one.sql().strip().replaceAll("\\s+", " "),
+        meaning.setText(other.map(one -> words().asking().otherMeaning(Lexeme.inOneLine(one.sql()),
                 String.join("; ", one.differs().told(words())))).orElse(""));
         meaning.setVisible(other.isPresent());
         meaning.setManaged(other.isPresent());
@@ -170,7 +171,7 @@ final class QuestionBox extends VBox {
     private List<Node> others(Asked asked, List<String> others) {
         int fields = Math.min(others.size() + 1, Question.MatchResults.MOST_OTHERS);
         return IntStream.range(0, fields).<Node>mapToObj(at -> field("ask-other-" + (at + 1),
-                at < others.size() ? others.get(at).strip().replaceAll("\\s+", " ") : "",
+                at < others.size() ? Lexeme.inOneLine(others.get(at)) : "",
                 words().asking().otherQuery(at + 1), text -> {
                     List<String> changed = new ArrayList<>(others);
                     if (at < others.size()) changed.set(at, text);

@@ -67,8 +67,8 @@ public final class SceneActions {
                 new KeyCodeCombination(KeyCode.DOWN, SHORTCUT_DOWN, SHIFT_DOWN));
         this.bringIn = Action.of(words().scenes().bringIn(), Group.LESSON, bringIn);
         this.mistake = Action.of(words().scenes().showMistake(), Group.LESSON, mistake);
-        this.tasks = Action.of(words().scenes().makeTasks(), Group.LESSON, tasks);
-        this.point = Action.of(words().scenes().findRows(), Group.LESSON, point);
+        this.tasks = Action.of(words().tasks().makeTasks(), Group.LESSON, tasks);
+        this.point = Action.of(words().tasks().findRows(), Group.LESSON, point);
     }
 
     /** How scenes are changed. */

@@ -23,6 +23,7 @@ import lunko.desktop.look.SqlFlow;
 import lunko.insight.picture.TableHues;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.Telling;
+import lunko.query.sql.Lexeme;
 import lunko.show.SceneGlance;
 
 /** A scene in the outline: its number, its result at a glance, its title, its query, and how its note begins. */
@@ -76,7 +77,7 @@ final class SceneCell extends ListCell<SceneGlance> {
         head.getChildren().addAll(badges(glance));
         head.getStyleClass().add("scene-head");
         head.setAlignment(Pos.CENTER_LEFT);
-        SqlFlow sql = new SqlFlow(glance.sql().strip().replaceAll("\\s+", " "),
+        SqlFlow sql = new SqlFlow(Lexeme.inOneLine(glance.sql()),
                 glance.seen().map(SceneGlance.Seen::hues).orElse(TableHues.NONE));
         Label note = new Label(Telling.unmarked(glance.scene().telling().note().lines()
                 .filter(line -> !line.isBlank()).findFirst().orElse("")));

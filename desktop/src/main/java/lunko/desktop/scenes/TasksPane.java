@@ -37,7 +37,7 @@ public final class TasksPane extends VBox {
     private final Work work;
     private final Map<Question.Sort, CheckBox> sorts = new EnumMap<>(Question.Sort.class);
     private final ChoiceBox<Difficulty> difficulty =
-            Controls.choice(List.of(Difficulty.values()), one -> words().scenes().difficulty(one));
+            Controls.choice(List.of(Difficulty.values()), one -> words().tasks().difficulty(one));
     private final Spinner<Integer> tasks = new Spinner<>(1, TaskMaker.MOST, USUAL);
     private final Spinner<Integer> seed = new Spinner<>(1, 9_999, 1);
 
@@ -47,9 +47,9 @@ public final class TasksPane extends VBox {
         this.work = work;
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label title = new Label(words().scenes().tasks());
+        Label title = new Label(words().tasks().tasks());
         title.getStyleClass().add("key-check-title");
-        Label about = new Label(words().scenes().tasksAbout());
+        Label about = new Label(words().tasks().tasksAbout());
         about.getStyleClass().add("about");
         VBox wanted = new VBox(6);
         for (Question.Sort sort : EnumSet.complementOf(EnumSet.of(Question.Sort.IN_WORDS))) {
@@ -65,11 +65,11 @@ public final class TasksPane extends VBox {
         });
         tasks.setId("tasks-number");
         Form form = new Form();
-        form.ask(words().scenes().howManyTasks(), tasks);
-        form.ask(words().scenes().difficulty(), difficulty);
-        form.ask(words().scenes().taskSorts(), wanted);
-        form.ask(words().scenes().taskSeed(), seed);
-        Button make = Controls.button(words().scenes().make());
+        form.ask(words().tasks().howManyTasks(), tasks);
+        form.ask(words().tasks().difficulty(), difficulty);
+        form.ask(words().tasks().taskSorts(), wanted);
+        form.ask(words().tasks().taskSeed(), seed);
+        Button make = Controls.button(words().tasks().make());
         make.setId("tasks-make");
         make.setOnAction(_ -> {
             make();
@@ -95,13 +95,13 @@ public final class TasksPane extends VBox {
         }
         TaskMaker maker = new TaskMaker(wanted, difficulty.getValue(), tasks.getValue(), seed.getValue());
         Lesson lesson = model.lesson().get();
-        work.start(words().scenes().tasks(),
+        work.start(words().tasks().tasks(),
                 watch -> watch.unlessStopped(maker.tasks(), goesOn -> maker.of(lesson, words(), goesOn)), this::take);
     }
 
     private void take(Checked<List<Scene>> made) {
         made.handle(scenes -> {
-            if (model.edit(new ScenesEdit.Show(words().scenes().tasks(), scenes))) model.mode().set(Mode.SCENES);
+            if (model.edit(new ScenesEdit.Show(words().tasks().tasks(), scenes))) model.mode().set(Mode.SCENES);
         }, model::say);
     }
 }

@@ -19,7 +19,6 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.look.Hues;
 import lunko.desktop.show.ask.AskBar;
 import lunko.desktop.show.ask.Cover;
-import lunko.desktop.show.ask.MatchResults;
 import lunko.desktop.show.ask.PracticeBar;
 import lunko.desktop.show.join.JoinStage;
 import lunko.desktop.show.join.KindBar;
@@ -45,7 +44,7 @@ public final class ShowPage extends VBox {
     private final KindBar kinds;
     private final SceneRail rail;
     private final AskBar ask;
-    private final MatchResults matches;
+    private final Region matches;
     private final List<Cover> pictured;
     private final ShowModel model;
     private final VBox right;
@@ -80,13 +79,16 @@ public final class ShowPage extends VBox {
         // Whatever is said above it, the stage gives up its room before anything leaves the window.
         for (Region part : List.of(place, stages, stage, rows)) part.setMinHeight(0);
         old = model.stale().or(model.waiting());
+        PracticeBar practice = new PracticeBar(model, actions.practice(), actions.steps().check(),
+                actions.steps().hint());
+        ask = new AskBar(model, actions.practice(), practice.buttons(), actions.steps().uncover());
         PictureCard pictures = new PictureCard(model, beside);
         Cover picture = new Cover(model, pictures, () -> model.covers(Question.Cover.PICTURE)
                 && !(model.asking().get().orElseThrow().question() instanceof Question.WhichPairs));
         VBox.setVgrow(picture, Priority.ALWAYS);
         Cover counts = new Cover(model, new KindCounts(model), () -> model.covers(Question.Cover.COUNTS));
         pictured = List.of(picture, counts);
-        matches = new MatchResults(model);
+        matches = ask.results();
         VBox.setVgrow(matches, Priority.ALWAYS);
         right = new VBox(picture, counts, matches);
         canWait = Stream.concat(stage.canWait(), Stream.of(rows, right)).toList();
@@ -108,9 +110,6 @@ public final class ShowPage extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         kinds = new KindBar(model, actions.kinds());
         rail = new SceneRail(model.lesson());
-        PracticeBar practice = new PracticeBar(model, actions.practice(), actions.steps().check(),
-                actions.steps().hint());
-        ask = new AskBar(model, actions.practice(), practice.buttons(), actions.steps().uncover());
         getChildren().addAll(kinds, ask, practice, middle,
                 new Cover(model, new WhyLine(model), () -> model.covers(Question.Cover.WHY)), steps, rail);
         model.asking().subscribe(_ -> arrange());

@@ -47,6 +47,9 @@ public interface Speech extends Language {
     /** What is said of scenes. */
     SceneWords scenes();
 
+    /** Tasks that are made, and rows that are looked for. */
+    TaskWords tasks();
+
     /** What is said where a question is asked. */
     AskWords asking();
 

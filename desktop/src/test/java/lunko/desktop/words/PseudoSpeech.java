@@ -201,6 +201,11 @@ public final class PseudoSpeech implements Speech {
     }
 
     @Override
+    public TaskWords tasks() {
+        return pseudo(TaskWords.class, english.tasks());
+    }
+
+    @Override
     public SceneWords scenes() {
         return pseudo(SceneWords.class, english.scenes());
     }

@@ -81,7 +81,7 @@ public final class LessonFile {
 
     /** Reads a lesson; a problem if the file is damaged, unsafe, none of Lunko's, or of a newer version. */
     public static Checked<Lesson> read(Path file) {
-        return open(file).map(KeptLesson::lesson);
+        return SafeZip.read(file).then(zip -> lesson(file.toString(), zip.files(), JsonText::tree));
     }
 
     /** The same with what was answered in it; answers that cannot be read are none. */

@@ -10,19 +10,25 @@ import com.networknt.schema.SpecVersion;
 import java.io.IOException;
 import java.nio.file.FileSystem;
 import java.nio.file.FileSystems;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Random;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import lunko.exchange.Said;
 import lunko.exchange.TableFormat;
 import lunko.exchange.file.SafeZip;
 import lunko.insight.question.Asked;
+import lunko.insight.question.Guess;
 import lunko.insight.question.Question;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
@@ -41,6 +47,9 @@ import lunko.lesson.Telling;
 import lunko.lesson.View;
 import lunko.lesson.WrittenQuery;
 import lunko.lesson.course.Course;
+import lunko.practice.Attempt;
+import lunko.practice.Distractors;
+import lunko.practice.Hints;
 import lunko.problem.Checked;
 import lunko.problem.Fault;
 import lunko.problem.FileFault.Damaged;
@@ -53,6 +62,9 @@ import lunko.problem.FileFault.NoLessonDescriptor;
 import lunko.problem.Problem;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.show.Asking;
+import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -62,6 +74,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A lesson that is saved is there again, whatever happens while it is saved, and what is no lesson is explained. */
 class LessonFileTest {
+    private static final byte[] SIGNS = "0123456789-[]{}\",:tN".getBytes(StandardCharsets.US_ASCII);
+
     @TempDir
     Path folder;
 
@@ -192,6 +206,54 @@ class LessonFileTest {
             Files.write(file, Arrays.copyOf(bytes, length));
             assertThat(LessonFile.read(file).either(_ -> ".", Said::inWords)).endsWith(".");
         }
+    }
+
+    /** Answers come back as they were; whatever stands there instead, the lesson opens, and can be asked. */
+    @Test
+    void damagedAnswersCostNobodyTheirLesson() throws IOException {
+        Lesson demo = DemoLesson.lesson();
+        List<Scene> asking = Stream.of(Question.Sort.values())
+                .map(sort -> demo.scene().asking(Optional.of(Asked.plainly(sort == Question.Sort.MATCH_RESULTS
+                        ? Distractors.of(Showing.of(demo, JoinAlgorithm.NESTED_LOOP)) : sort.usual()))))
+                .toList();
+        Lesson lesson = new ScenesEdit.Show("", asking).applyTo(demo).expect();
+        Map<Integer, Attempt> attempts = new HashMap<>();
+        for (int scene = 1; scene <= asking.size(); scene++)
+            attempts.put(scene, new Attempt(Optional.of(scene % 2 == 1 ? new Guess.Number(scene)
+                    : new Guess.Matched(List.of(1, 0, 2, 3))), Optional.empty(), true, 0, true, scene % 3 == 0));
+        Path file = folder.resolve("answered.lunko");
+        LessonFile.write(new KeptLesson(lesson, attempts), file).expect();
+        assertThat(LessonFile.open(file).expect()).isEqualTo(new KeptLesson(lesson, attempts));
+        Map<String, byte[]> parts = new HashMap<>(SafeZip.read(file).expect().files());
+        byte[] whole = parts.get(LessonFile.ANSWERS);
+        Random random = new Random(4);
+        for (int i = 0; i < 300; i++) {
+            byte[] damaged = whole.clone();
+            for (int flipped = 0; flipped < 3; flipped++)
+                damaged[random.nextInt(damaged.length)] = SIGNS[random.nextInt(SIGNS.length)];
+            parts.put(LessonFile.ANSWERS, damaged);
+            KeptLesson opened = LessonFile.open(zip("damaged.lunko", parts)).expect();
+            assertThat(opened.lesson()).isEqualTo(lesson);
+            opened.attempts().forEach((scene, attempt) -> {
+                Lesson at = lesson.at(scene);
+                Showing shown = Showing.of(at, JoinAlgorithm.NESTED_LOOP);
+                Asking open = Asking.of(at).orElseThrow();
+                Asking asked = attempt.guess().map(open::guessing).orElse(open);
+                assertThat(Hints.of(asked, shown)).isNotNull();
+                assertThat(asked.judgement(shown)).isNotNull();
+            });
+        }
+    }
+
+    private Path zip(String name, Map<String, byte[]> parts) throws IOException {
+        Path file = folder.resolve(name);
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            for (Map.Entry<String, byte[]> part : parts.entrySet()) {
+                zip.putNextEntry(new ZipEntry(part.getKey()));
+                zip.write(part.getValue());
+            }
+        }
+        return file;
     }
 
     /** Another process saves over and over and is killed at a moment of chance: the file is always one whole lesson. */

@@ -45,6 +45,7 @@ public final class AskBar extends VBox {
     private final Practice practice;
     private final Label question = new Label();
     private final FlowPane input = new FlowPane();
+    private final MatchResults results = new MatchResults();
     private Optional<MatchBox> matches = Optional.empty();
 
     /** The bar of a model; {@code buttons} are for whoever practises, {@code uncover} shows the answer. */
@@ -88,13 +89,20 @@ public final class AskBar extends VBox {
             question.setText(open.said(now, words()));
             Optional<Answer> answer = open.answer(now);
             matches.ifPresent(getChildren()::remove);
-            matches = answer.filter(Answer.Matched.class::isInstance)
-                    .map(matched -> new MatchBox(model, (Answer.Matched) matched));
+            Optional<Answer.Matched> matched = answer.filter(Answer.Matched.class::isInstance)
+                    .map(Answer.Matched.class::cast);
+            results.show(matched.map(Answer.Matched::results).orElse(List.of()));
+            matches = matched.map(of -> new MatchBox(model, of));
             matches.ifPresent(getChildren()::add);
             input.getChildren().setAll(answer.isEmpty() ? List.of(about(words().asking().cannotAsk()))
                     : open.uncovered() ? uncovered(open, now) : fields(open.question(), now));
             mark(asking);
         });
+    }
+
+    /** The results that are to be matched with queries, which stand in the place of the pictures. */
+    public Region results() {
+        return results;
     }
 
     /** Where the guess is put in. */

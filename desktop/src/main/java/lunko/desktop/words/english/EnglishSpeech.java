@@ -19,6 +19,7 @@ import lunko.desktop.words.SpeakerWords;
 import lunko.desktop.words.Speech;
 import lunko.desktop.words.StepWords;
 import lunko.desktop.words.TableWords;
+import lunko.desktop.words.TaskWords;
 import lunko.desktop.words.WindowWords;
 import lunko.words.CompareSentences;
 import lunko.words.Counts;
@@ -166,6 +167,11 @@ public record EnglishSpeech(Language core) implements Speech {
     @Override
     public SheetWords sheets() {
         return new EnglishSheets(names());
+    }
+
+    @Override
+    public TaskWords tasks() {
+        return new EnglishTasks();
     }
 
     @Override
