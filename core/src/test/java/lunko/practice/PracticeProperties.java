@@ -212,6 +212,10 @@ class PracticeProperties {
         Asking wrong = asking.guessing(new Guess.Matched(turned));
         assertThat(wrong.judgement(shown(lesson)).orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
         assertThat(Hints.of(wrong, shown(lesson)).getFirst().in(Said.ENGLISH).text()).contains("uery 1");
+        // A guess at results that there are not is none.
+        Asking odd = asking.guessing(new Guess.Matched(own.stream().map(result -> result + 9).toList()));
+        assertThat(odd.judgement(shown(lesson)).orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(Hints.of(odd, shown(lesson))).isNotEmpty();
         assertThat(asking.matched().choosing(0, 1).choosing(1, 1).results()).startsWith(Guess.Matched.NONE, 1);
     }
 
