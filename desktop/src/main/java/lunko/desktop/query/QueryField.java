@@ -61,6 +61,8 @@ final class QueryField extends StackPane {
     /** The text that the lesson was last known to have. */
     private String told = "";
     private boolean loading;
+    /** What typing makes of the lesson is told of by {@link #follow}, when somebody pauses. */
+    private boolean taking;
     /** The lesson that was shown last. */
     private Optional<Lesson> shown = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
@@ -173,7 +175,7 @@ final class QueryField extends StackPane {
                 if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
                 stale(false);
                 diagnose(now);
-            } else if (other && !area.isFocused() && area.getText().equals(text) && !isSeveral(lesson)) {
+            } else if (other && !taking && area.getText().equals(text) && !isSeveral(lesson)) {
                 // Of other rows there may be other things to be said.
                 diagnose(now);
             }
@@ -278,7 +280,9 @@ final class QueryField extends StackPane {
 
     private void take(Followed.After after) {
         told = after.history().lesson().staged().sql();
+        taking = true;
         model.take(after.history(), after.showing());
+        taking = false;
         typed = Optional.of(model.lesson().lesson().get());
     }
 

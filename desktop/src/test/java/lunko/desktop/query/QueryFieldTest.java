@@ -15,11 +15,14 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
 import lunko.problem.Problem;
 import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
 import lunko.query.sql.Completion.Proposal;
+import lunko.table.Column;
+import lunko.table.Type;
 import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -92,6 +95,19 @@ class QueryFieldTest extends OpenWindow {
                 .filter(fix -> fix.getText().equals("Change to keepers")).findFirst().orElseThrow());
         until(() -> styled(robot, "wrong").isEmpty() && area(robot).getText().equals(PLAIN));
         until(() -> !model.stale().get());
+    }
+
+    /** Wherever the change was made, and wherever the keyboard is. */
+    @Test
+    void whatAChangeOfTheTablesMakesWrongIsSaidAtOnce(FxRobot robot) throws Exception {
+        type(robot, "SELECT * FROM hives h WHERE EXISTS (SELECT * FROM keepers k WHERE k.keeper_id = h.hive_no)");
+        until(() -> model.lesson().lesson().get().staged().sql().contains("EXISTS"));
+        robot.interact(() -> model.lesson().edit(
+                new ColumnEdit.Change("hives", 0, new Column("hive_no", Type.TEXT))));
+        assertThat(area(robot).isFocused()).isTrue();
+        assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("SQL does not compare the two");
+        robot.interact(() -> model.lesson().undo());
+        assertThat(robot.lookup(".query-problem").tryQuery()).isEmpty();
     }
 
     @Test
