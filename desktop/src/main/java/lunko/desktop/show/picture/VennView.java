@@ -5,6 +5,7 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import javafx.css.PseudoClass;
@@ -37,7 +38,8 @@ final class VennView extends DrawnPane {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double LINE = 19;
     /** So much of the width of a region is for names, which are not to touch its edges. */
-    private static final double WITHIN = 0.88;
+    private static final double TEXT_INSET = 4;
+    private static final double WITHIN = 0.94;
     private static final int MOST_LINES = 30;
     private static final double FOOT = 46;
     private static final double MORE_FOOT = 20;
@@ -147,6 +149,24 @@ final class VennView extends DrawnPane {
         double foot() {
             return y + radius + 8;
         }
+
+        /** Half as wide as a circle is, so far above or below its middle. */
+        private double half(double away) {
+            return Math.sqrt(Math.max(0, radius * radius - away * away));
+        }
+
+        /** How much room there is for a text in the middle of the lens, so far above or below. */
+        double withinLens(double away) {
+            return (2 * half(away) - apart()) * WITHIN;
+        }
+
+        /** The same in the middle of what a circle has alone, which leans towards the other one. */
+        double withinLune(double away) {
+            double centre = alone(Side.LEFT);
+            double outside = centre - middle(Side.LEFT) + half(away);
+            double inside = middle(Side.RIGHT) - half(away) - centre;
+            return 2 * Math.min(outside, inside) * WITHIN;
+        }
     }
 
     private void draw(VennRegions regions, Join join) {
@@ -213,7 +233,7 @@ final class VennView extends DrawnPane {
                 ((Label) rows.getChildren().getFirst()).setText(alone + " + " + members.unknown().size() + "?");
             }
             dress(rows, side.id(), kind.takesAlone(side));
-            place(rows, circles.alone(side), circles.y(), circles.apart() * WITHIN);
+            place(rows, circles.alone(side), circles.y(), circles::withinLune);
         }
         VBox matched = kind.only()
                 .map(side -> content(shapes.both(), regions.of(side).matched().size(), lines,
@@ -221,7 +241,7 @@ final class VennView extends DrawnPane {
                 .orElseGet(() -> content(shapes.both(), regions.pairCount(), lines,
                         n -> pair(join, regions.pairs().get(n))));
         dress(matched, kind.only().map(Side::id).orElse("both"), kind.givesMatched());
-        place(matched, circles.middle(), circles.y(), circles.lens() * WITHIN);
+        place(matched, circles.middle(), circles.y(), circles::withinLens);
     }
 
     private static void dress(VBox content, String side, boolean kept) {
@@ -339,14 +359,24 @@ final class VennView extends DrawnPane {
         return new ShortLabel(text, styleClass);
     }
 
-    private void place(VBox box, double x, double y, double most) {
+    /**
+     * Puts lines into the middle of a region that has so much room for a text at each distance from its middle. Names
+     * are shortened, figures are not.
+     */
+    private void place(VBox box, double x, double y, DoubleUnaryOperator room) {
         getChildren().add(box);
         box.applyCss();
-        // Names are shortened, figures are not: beside a wide figure there is no more room for names.
-        box.getChildren().stream().filter(line -> line.getStyleClass().contains("venn-row"))
-                .forEach(name -> ((Label) name).setMaxWidth(Math.min(most, name.prefWidth(-1))));
-        double width = Math.max(most, box.minWidth(-1));
-        double height = box.prefHeight(width);
+        double height = box.prefHeight(-1);
+        double top = -height / 2;
+        for (Node line : box.getChildren()) {
+            double bottom = top + line.prefHeight(-1);
+            // A text does not reach as far up and down as its line does.
+            double away = Math.max(Math.abs(top), Math.abs(bottom)) - TEXT_INSET;
+            if (line instanceof Label name && name.getStyleClass().contains("venn-row"))
+                name.setMaxWidth(Math.min(Math.max(0, room.applyAsDouble(away)), name.prefWidth(-1)));
+            top = bottom + box.getSpacing();
+        }
+        double width = Math.max(room.applyAsDouble(0), box.minWidth(-1));
         box.resize(width, height);
         box.setManaged(false);
         box.relocate(x - width / 2, y - height / 2);
