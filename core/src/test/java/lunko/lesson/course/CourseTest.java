@@ -14,6 +14,7 @@ class CourseTest {
 
     @Test
     void everySceneGivesWhatItsNoteTells() {
+        assertThat(rows(Course.FIRST_STEPS)).containsExactly(3, 5, 5, 5, 5, 7, 2, 5);
         assertThat(rows(Course.HIVES_AND_KEEPERS))
                 .containsExactly(3, 3, 5, 5, 5, 7, 3, 1, 2, 5, 2, 2, 0, 5, 0, 15, 9, 6, 3, 5);
         assertThat(rows(Course.NULL)).containsExactly(2, 0, 4, 3, 8, 5, 3, 0, 2, 4);

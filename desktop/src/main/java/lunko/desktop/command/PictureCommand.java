@@ -4,6 +4,7 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -23,6 +24,7 @@ import lunko.lesson.LinkEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.SceneStart;
 import lunko.lesson.WrittenQuery;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
@@ -48,6 +50,10 @@ final class PictureCommand implements Callable<Integer> {
 
     @Option(names = "--mode", paramLabel = "MODE", defaultValue = "show")
     private Mode mode;
+
+    @Option(names = "--course", paramLabel = "LESSON", converter = CourseConverter.class,
+            completionCandidates = CourseConverter.class)
+    private Optional<Course> course = Optional.empty();
 
     @Option(names = "--scene", paramLabel = "N")
     private Optional<Integer> scene = Optional.empty();
@@ -87,9 +93,14 @@ final class PictureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return new Tables(files, spec.commandLine().getErr()::println).lesson().then(this::atScene).then(this::asAsked)
+        return lesson().then(this::atScene).then(this::asAsked)
                 .then(this::picture)
                 .either(_ -> 0, problem -> LunkoCommand.refuse(spec, problem));
+    }
+
+    private Checked<Lesson> lesson() {
+        return course.map(one -> Checked.valid(one.lesson()))
+                .orElseGet(() -> new Tables(files, spec.commandLine().getErr()::println).lesson());
     }
 
     private Checked<Lesson> atScene(Lesson lesson) {
@@ -132,7 +143,7 @@ final class PictureCommand implements Callable<Integer> {
         Toolkit.startOffscreen();
         SceneStart start = lesson.scene().start();
         Snapshot.Setting setting = new Snapshot.Setting(mode, algorithm.orElse(start.way()),
-                beside.orElse(start.picture()), theme);
+                beside.orElse(start.picture()), theme, course.filter(Course::isRead).isPresent());
         Snapshot snapshot = Snapshot.of(lesson, setting, size.width, size.height);
         long last = snapshot.last();
         if (step.isPresent() && (step.get() < 0 || step.get() > last)) {
@@ -166,6 +177,21 @@ final class PictureCommand implements Callable<Integer> {
         public JoinKind convert(String value) {
             return JoinKind.named(value).orElseThrow(() -> new TypeConversionException(words().command().noKind(value,
                     Stream.of(JoinKind.values()).map(JoinKind::id).collect(Collectors.joining(", ")))));
+        }
+    }
+
+    /** Lessons that come along by their ids, which it can list. */
+    private static final class CourseConverter implements ITypeConverter<Course>, Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return Stream.of(Course.values()).map(Course::id).iterator();
+        }
+
+        @Override
+        public Course convert(String value) {
+            return Stream.of(Course.values()).filter(one -> one.id().equals(value)).findFirst()
+                    .orElseThrow(() -> new TypeConversionException(words().command().noCourse(value,
+                            String.join(", ", this))));
         }
     }
 

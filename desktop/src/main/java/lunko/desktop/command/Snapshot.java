@@ -28,10 +28,15 @@ import lunko.steps.JoinAlgorithm;
 
 /** The window as a picture, with everything at rest: the same lesson and step always give the same picture. */
 final class Snapshot {
-    /** What the window shows of a lesson, and how. */
-    record Setting(Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme) {
+    /**
+     * What the window shows of a lesson, and how.
+     *
+     * @param notes whether the note of the scene is under the page
+     */
+    record Setting(Mode mode, JoinAlgorithm algorithm, Picture picture, Theme theme, boolean notes) {
         /** The show as one finds it. */
-        static final Setting USUAL = new Setting(Mode.SHOW, JoinAlgorithm.NESTED_LOOP, Picture.VENN, Theme.LIGHT);
+        static final Setting USUAL = new Setting(Mode.SHOW, JoinAlgorithm.NESTED_LOOP, Picture.VENN, Theme.LIGHT,
+                false);
     }
 
     /** So long a sheet is waited for, in nanoseconds. */
@@ -59,6 +64,7 @@ final class Snapshot {
                     new Habits(new Recent(AppFolders.state().resolve("recent-lessons.txt")), appearance),
                     _ -> new SimpleObjectProperty<>(Duration.ZERO));
             screen.lesson().mode().set(setting.mode());
+            screen.lesson().notesShown().set(setting.notes());
             screen.model().picture().set(setting.picture());
             screen.model().algorithm().set(setting.algorithm());
             Snapshot snapshot =

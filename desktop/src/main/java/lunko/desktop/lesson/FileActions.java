@@ -51,7 +51,7 @@ public final class FileActions {
             begun.run();
         }, new KeyCodeCombination(KeyCode.N, SHORTCUT_DOWN));
         courses = Stream.of(Course.values()).map(course -> Action.of(words().lesson().openCourse(course.title()),
-                Group.LESSON, () -> lessons.begin(course.lesson()))).toList();
+                Group.LESSON, () -> open(course, model, lessons))).toList();
         save = Action.of(words().lesson().save(), Group.LESSON, () -> lessons.save(() -> {}),
                 new KeyCodeCombination(KeyCode.S, SHORTCUT_DOWN));
         saveAs = Action.of(words().lesson().saveAs(), Group.LESSON, () -> lessons.chooseAndSave(() -> {}),
@@ -86,6 +86,14 @@ public final class FileActions {
                 model::redo);
     }
 
+    private static void open(Course course, LessonModel model, LessonFiles lessons) {
+        Lesson fresh = course.lesson();
+        lessons.begin(fresh);
+        if (model.lesson().get() != fresh || !course.isRead()) return;
+        model.mode().set(Mode.SHOW);
+        model.notesShown().set(true);
+    }
+
     private static Action openInPlaceOf(Side side, LessonModel model, TableFiles files, KeyCode key) {
         return Action.of(words().lesson().openAs(side), Group.LESSON,
                 () -> files.chooseAndOpen(Optional.of(model.lesson().get().scene().on(side))),
@@ -112,6 +120,11 @@ public final class FileActions {
     /** Opens a file in the place of the table of a side. */
     public Action open(Side side) {
         return side.of(openLeft, openRight);
+    }
+
+    /** Opens a lesson that comes along. */
+    public Action open(Course course) {
+        return courses.get(course.ordinal());
     }
 
     /** Saves the lesson. */

@@ -2,9 +2,11 @@ package lunko.desktop.lesson;
 
 import java.util.Map;
 import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import lunko.exchange.lesson.KeptLesson;
 import lunko.lesson.Edit;
@@ -18,6 +20,7 @@ import lunko.problem.Problem;
 /** The lesson at hand, what is done to it, and what is said about that. To be used in the window's thread only. */
 public final class LessonModel {
     private final ObjectProperty<Mode> mode = new SimpleObjectProperty<>(Mode.SHOW);
+    private final BooleanProperty notesShown = new SimpleBooleanProperty();
     private final ReadOnlyObjectWrapper<History> history;
     private final ReadOnlyObjectWrapper<Lesson> lesson;
     private final ReadOnlyObjectWrapper<Optional<Notice>> notice = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -47,6 +50,11 @@ public final class LessonModel {
         return mode;
     }
 
+    /** Whether the note of the scene is to be read under the page. Another lesson begins without. */
+    public BooleanProperty notesShown() {
+        return notesShown;
+    }
+
     /** The last thing that was said to the person, until it is taken back. */
     public ReadOnlyObjectProperty<Optional<Notice>> notice() {
         return notice.getReadOnlyProperty();
@@ -60,6 +68,7 @@ public final class LessonModel {
     /** Takes up another lesson with what was answered in it, to which nothing has been done yet. */
     public void open(KeptLesson other) {
         sayNothing();
+        notesShown.set(false);
         results.set(new Results(other.lesson(), other.attempts()));
         become(History.of(other.lesson()));
     }

@@ -1,4 +1,4 @@
-package lunko.desktop.speaker;
+package lunko.desktop.look;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -20,16 +20,16 @@ import org.commonmark.node.StrongEmphasis;
 import org.commonmark.parser.Parser;
 
 /** A text in Markdown (CommonMark), set in type: paragraphs, headings, lists, code, and words that are stressed. */
-final class MarkdownFlow extends VBox {
+public final class MarkdownFlow extends VBox {
     private static final Parser PARSER = Parser.builder().build();
 
     /** A flow that shows nothing yet. */
-    MarkdownFlow() {
+    public MarkdownFlow() {
         getStyleClass().add("markdown");
     }
 
     /** Shows another text. What would be a picture or a page shows its words. */
-    void show(String markdown) {
+    public void show(String markdown) {
         Setter setter = new Setter();
         PARSER.parse(markdown).accept(setter);
         getChildren().setAll(setter.blocks);

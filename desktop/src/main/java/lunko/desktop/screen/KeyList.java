@@ -5,17 +5,25 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
+import lunko.desktop.action.Controls;
 import lunko.words.Glossary;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The list of keys, made from the actions themselves, and of the words to know; what is typed narrows both down. */
+/**
+ * The list of keys, made from the actions themselves, and of the words to know; what is typed narrows both down. Who is
+ * new here finds the way to the first steps.
+ */
 final class KeyList extends VBox {
     private static final double WIDEST = 300;
     private static final double HIGHEST = 800;
@@ -25,12 +33,19 @@ final class KeyList extends VBox {
     private final GridPane groups = new GridPane();
     private final GridPane terms = new GridPane();
 
-    KeyList(List<Action> actions) {
+    KeyList(List<Action> actions, Runnable firstSteps) {
         this.actions = actions;
         getStyleClass().addAll("card", "key-list");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label title = new Label(words().window().keys());
         title.getStyleClass().add("key-list-title");
+        Button begin = Controls.button(words().window().firstSteps(), new FontIcon(Feather.BOOK_OPEN));
+        begin.setId("first-steps");
+        begin.setOnAction(_ -> firstSteps.run());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(title, gap, begin);
+        head.setAlignment(Pos.CENTER_LEFT);
         TextField wanted = new TextField();
         wanted.setPromptText(words().window().keysPrompt());
         wanted.setAccessibleText(words().window().keysFilter());
@@ -50,7 +65,7 @@ final class KeyList extends VBox {
         scroll.setMinWidth(2 * WIDEST + 160);
         scroll.setPrefHeight(HIGHEST);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(title, wanted, scroll);
+        getChildren().addAll(head, wanted, scroll);
         focusedProperty().subscribe(focused -> {
             if (focused) wanted.requestFocus();
         });

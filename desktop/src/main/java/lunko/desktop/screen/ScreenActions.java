@@ -54,6 +54,7 @@ final class ScreenActions {
     private final SceneActions scenes;
     private final HandoutActions handouts;
     private final Action note;
+    private final Action notes;
     private final Action switchMode;
     private final Action keyList;
     private final Action present;
@@ -91,6 +92,10 @@ final class ScreenActions {
         note = Action.of(words().window().speakerNotes(), Group.LESSON,
                 () -> view.ifPresent(there -> there.ask(close -> new NotePane(lesson, close))),
                 new KeyCodeCombination(KeyCode.F4));
+        notes = new Action(
+                lesson.notesShown().map(shown -> shown ? words().window().hideNotes() : words().window().showNotes()),
+                Group.VIEW, List.of(new KeyCodeCombination(KeyCode.F4, KeyCombination.SHIFT_DOWN)), Action.ALWAYS,
+                () -> lesson.notesShown().set(!lesson.notesShown().get()));
         switchMode = new Action(lesson.mode().map(mode -> mode.next().way()), Group.LESSON,
                 List.of(new KeyCodeCombination(KeyCode.F6)), Action.ALWAYS,
                 () -> lesson.mode().set(lesson.mode().get().next()));
@@ -159,7 +164,8 @@ final class ScreenActions {
 
     /** How things are looked at. */
     List<Action> views() {
-        return List.of(present, speaker, show.steps().practise(), show.steps().copyResults(), larger, smaller, fitting);
+        return List.of(present, speaker, notes, show.steps().practise(), show.steps().copyResults(), larger, smaller,
+                fitting);
     }
 
     HandoutActions handouts() {
@@ -168,6 +174,11 @@ final class ScreenActions {
 
     Action note() {
         return note;
+    }
+
+    /** Shows the note of the scene under the page, or hides it. */
+    Action notes() {
+        return notes;
     }
 
     Action keyList() {

@@ -54,6 +54,7 @@ import lunko.desktop.show.model.Motions;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.speaker.SpeakerWindow;
 import lunko.desktop.work.Work;
+import lunko.lesson.course.Course;
 import org.kordamp.ikonli.feather.Feather;
 
 /** The screen: the bar on top, and the page of the mode that is chosen. */
@@ -95,8 +96,6 @@ public final class ScreenView extends StackPane {
                 actions.show().steps().nextScene(), appearance, () -> getScene().getWindow());
         getStyleClass().add("show");
         this.appearance = appearance;
-        Look.dress(this);
-        appearance.dress(this);
         shade.getStyleClass().add("shade");
         shade.setVisible(false);
         shade.setOnMouseClicked(event -> {
@@ -137,7 +136,7 @@ public final class ScreenView extends StackPane {
         Region top = top(actions.lessons());
         top.managedProperty().bind(presenting.not());
         top.visibleProperty().bind(presenting.not());
-        VBox page = new VBox(top, pages, new NoticeBar(lesson, work));
+        VBox page = new VBox(top, pages, new NoteBar(lesson, actions, presenting), new NoticeBar(lesson, work));
         page.getStyleClass().add("page");
         getChildren().addAll(page, shade);
         lesson.mode().subscribe((_, _) -> takeFocus());
@@ -238,7 +237,10 @@ public final class ScreenView extends StackPane {
     /** Shows or hides the list of keys. */
     void toggleKeyList() {
         if (shade.isVisible()) answered();
-        else ask(_ -> new KeyList(actions.all()));
+        else ask(close -> new KeyList(actions.all(), () -> {
+            close.run();
+            actions.files().open(Course.FIRST_STEPS).run();
+        }));
     }
 
     /** Takes the keyboard from a field. */

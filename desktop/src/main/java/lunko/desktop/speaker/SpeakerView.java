@@ -26,6 +26,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.look.MarkdownFlow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Scenes;
 import lunko.lesson.ScenesEdit;

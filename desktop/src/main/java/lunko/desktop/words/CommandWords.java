@@ -21,6 +21,9 @@ public interface CommandWords {
     /** As in {@code there is no kind “…”; the kinds are …}. */
     String noKind(String kind, String kinds);
 
+    /** As in {@code there is no lesson “…”; those that come along are …}. */
+    String noCourse(String course, String courses);
+
     /** {@code write the columns to match as left_column=right_column}. */
     String pairFormat();
 

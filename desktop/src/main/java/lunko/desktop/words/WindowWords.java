@@ -57,6 +57,15 @@ public interface WindowWords {
     /** {@code Speaker notes}. */
     String speakerNotes();
 
+    /** {@code Show the notes under the page}. */
+    String showNotes();
+
+    /** {@code Hide the notes}. */
+    String hideNotes();
+
+    /** {@code First steps: a lesson in five minutes}. */
+    String firstSteps();
+
     /** {@code Keep}. */
     String keep();
 

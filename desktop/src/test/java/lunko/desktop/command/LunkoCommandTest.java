@@ -13,6 +13,8 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.course.Course;
 import lunko.problem.Checked;
+import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -56,6 +58,17 @@ class LunkoCommandTest {
                 .isEqualTo(
                         "stands.no is integer and woods.name is text, and SQL does not compare the two: match "
                                 + "columns of one type, or CAST one of them.\n");
+    }
+
+    /** What the help shows can be typed: each example is understood, word for word. */
+    @Test
+    void theExamplesOfTheHelpAreUnderstood() {
+        assertThat(run("--help")).isZero();
+        List<String> examples =
+                out.toString().lines().filter(line -> line.startsWith("  lunko ")).map(String::strip).toList();
+        assertThat(examples).hasSizeGreaterThan(5).allSatisfy(example -> LunkoCommand.commandLine()
+                .parseArgs(Pattern.compile("\"([^\"]*)\"|\\S+").matcher(example.substring("lunko ".length())).results()
+                        .map(word -> word.group(1) == null ? word.group() : word.group(1)).toArray(String[]::new)));
     }
 
     /** Every scene is run on its own tables, and any of them is pictured. */

@@ -108,6 +108,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         other.lesson().open(screen.lesson().kept());
         other.view().actions().show().practice().on().set(screen.view().actions().show().practice().on().get());
         other.lesson().mode().set(screen.lesson().mode().get());
+        other.lesson().notesShown().set(screen.lesson().notesShown().get());
         other.model().picture().set(screen.model().picture().get());
         other.model().algorithm().set(screen.model().algorithm().get());
         other.player().onlyPairs().set(screen.player().onlyPairs().get());
@@ -130,6 +131,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         habits.appearance().theme().set(Theme.LIGHT);
         screen.view().frame().zoom().set(1);
         screen.lesson().mode().set(Mode.SHOW);
+        screen.lesson().notesShown().set(false);
         screen.model().picture().set(Picture.VENN);
         screen.model().algorithm().set(JoinAlgorithm.NESTED_LOOP);
         screen.player().onlyPairs().set(false);

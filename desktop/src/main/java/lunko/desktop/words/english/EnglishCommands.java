@@ -10,13 +10,23 @@ import lunko.words.Names;
 
 /** What the command line says, in English. */
 record EnglishCommands(Names names) implements CommandWords {
+    private static final String EXAMPLES = """
+              lunko bees.lunko
+              lunko hives.csv keepers.xlsx
+              lunko convert bees.xlsx bees.sql
+              lunko run bees.lunko
+              lunko query --table hives=hives.csv "SELECT COUNT(*) FROM hives"
+              lunko query --steps --table h=h.csv "SELECT * FROM h a CROSS JOIN h b"
+              lunko picture --scene 5 -o scene5.png bees.lunko
+              lunko handout --as worksheet --variants 3 -o sheets bees.lunko
+              lunko page -o bees.html bees.lunko""".indent(2).stripTrailing();
 
     @Override
     public Map<String, String> help() {
         return Map.ofEntries(entry("lunko.usage.description", "Shows how joins produce their results, step by step."),
                 entry("lunko.usage.footer",
                         "%nWithout files it opens the demo lesson. The exit code is 0, 1 for a problem,"
-                                + " 2 for wrong usage."),
+                                + " 2 for wrong usage.%n%nExamples:%n" + EXAMPLES),
                 entry("lunko.files", "The file of the left table and that of the right table, or one with both: CSV,"
                         + " TSV, XLSX, ODS, SQL, Markdown, HTML or a Tabular Data Package; FILE#TABLE for"
                         + " one of several tables in it."),
@@ -35,6 +45,8 @@ record EnglishCommands(Names names) implements CommandWords {
                         "The kind of join: inner, left, right, full, cross, left semi, right semi, left"
                                 + " anti, right anti or full anti."),
                 entry("lunko.picture.mode", "What to show: ${COMPLETION-CANDIDATES}."),
+                entry("lunko.picture.course", "A lesson that comes along, in the place of files: "
+                        + "${COMPLETION-CANDIDATES}."),
                 entry("lunko.picture.scene",
                         "The scene of the lesson to show; by default the one that was saved last."),
                 entry("lunko.picture.beside", "What to show beside the stage: ${COMPLETION-CANDIDATES}."),
@@ -108,6 +120,11 @@ record EnglishCommands(Names names) implements CommandWords {
     @Override
     public String noKind(String kind, String kinds) {
         return text("there is no kind “{}”; the kinds are {}", kind, kinds);
+    }
+
+    @Override
+    public String noCourse(String course, String courses) {
+        return text("there is no lesson “{}”; those that come along are {}", course, courses);
     }
 
     @Override

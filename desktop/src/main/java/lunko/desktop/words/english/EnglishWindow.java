@@ -100,6 +100,21 @@ record EnglishWindow(Names names) implements WindowWords {
     }
 
     @Override
+    public String showNotes() {
+        return "Show the notes under the page";
+    }
+
+    @Override
+    public String hideNotes() {
+        return "Hide the notes";
+    }
+
+    @Override
+    public String firstSteps() {
+        return "First steps: a lesson in five minutes";
+    }
+
+    @Override
     public String keep() {
         return "Keep";
     }
