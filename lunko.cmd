@@ -23,6 +23,7 @@ if not exist "%built%" (
         exit /b 1
     )
     echo Building Lunko; the first time this takes a minute or two... 1>&2
+    if exist "%app%" rmdir /s /q "%app%"
     pushd "%home%"
     set "JAVA_HOME=!jdk!"
     call mvn -B -q -DskipTests -Dformatter.skip package > "%TEMP%\lunko-build.log" 2>&1

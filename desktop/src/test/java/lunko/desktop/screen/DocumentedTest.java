@@ -1,26 +1,19 @@
 package lunko.desktop.screen;
 
-import static lunko.desktop.words.Spoken.words;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
-
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.stage.Stage;
+import lunko.desktop.Documents;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.action.Action;
 import lunko.desktop.words.english.EnglishSpeech;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 
-/**
- * The words and the keys in the docs are those of the program: with {@code -Dlunko.docs=write} the docs are written
- * anew.
- */
+/** The words and the keys in the docs are those of the program. */
 class DocumentedTest extends OpenWindow {
 
     @Start
@@ -62,9 +55,6 @@ class DocumentedTest extends OpenWindow {
     }
 
     private static void check(String name, String wanted) throws IOException {
-        assumeTrue(words().tag().equals("en"));
-        Path file = Path.of("..", "docs", name);
-        if (System.getProperty("lunko.docs", "").equals("write")) Files.writeString(file, wanted);
-        assertThat(file).content().isEqualTo(wanted);
+        Documents.check(Path.of("..", "docs", name), wanted);
     }
 }

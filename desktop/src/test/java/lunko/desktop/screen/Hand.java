@@ -64,8 +64,11 @@ record Hand(Kind kind, int which) {
                     KeyCode.C, KeyCode.V, KeyCode.D, KeyCode.K);
     /** What opens a dialog of the system, or asks whether changes may be lost; all else that does ends in dots. */
     private static final List<String> DIALOGS =
-            Stream.concat(Stream.of(words().lesson().save(), words().lesson().newLesson()), Stream.of(Course.values())
-                    .map(course -> words().lesson().openCourse(course.title()))).toList();
+            Stream.concat(Stream.of(words().lesson().save(), words().lesson().newLesson(),
+                    words().window().firstSteps()),
+                    Stream.of(Course.values())
+                            .map(course -> words().lesson().openCourse(course.title())))
+                    .toList();
     private static final List<String> QUERIES = List.of("SELECT * FROM hives h JOIN keepers k USING (keeper_id)",
             "SELECT h.hive, k.keeper, r.kg FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id JOIN harvests "
                     + "r ON r.hive_no = h.hive_no WHERE r.kg > 4 ORDER BY r.kg",
