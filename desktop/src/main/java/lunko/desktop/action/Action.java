@@ -12,8 +12,8 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
+import lunko.desktop.look.Tip;
 import lunko.desktop.words.WindowWords;
 import org.kordamp.ikonli.Ikon;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -132,9 +132,7 @@ public final class Action {
         button.setOnAction(_ -> run());
         button.disableProperty().bind(Bindings.not(possible));
         button.accessibleTextProperty().bind(name);
-        Tooltip tooltip = new Tooltip();
-        tooltip.textProperty().bind(name.map(_ -> nameWithKey()));
-        button.setTooltip(tooltip);
+        Tip.on(button, name.map(_ -> nameWithKey()));
         return button;
     }
 

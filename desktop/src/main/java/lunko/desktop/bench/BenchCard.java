@@ -15,7 +15,6 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -31,6 +30,7 @@ import lunko.desktop.grid.TableName;
 import lunko.desktop.grid.ViewSign;
 import lunko.desktop.lesson.FileDrop;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.look.Tip;
 import lunko.lesson.Lesson;
 import lunko.lesson.Scene;
 import lunko.lesson.SceneEdit;
@@ -128,7 +128,7 @@ final class BenchCard extends VBox implements Hand.Card {
     private static Button button(Ikon icon, String what, Runnable handler) {
         Button button = Controls.button("");
         button.setGraphic(new FontIcon(icon));
-        button.setTooltip(new Tooltip(what));
+        Tip.on(button, what);
         button.setAccessibleText(what);
         button.setOnAction(_ -> handler.run());
         return button;
@@ -257,7 +257,7 @@ final class BenchCard extends VBox implements Hand.Card {
         show(rows, !up && !model.lesson().get().views().has(table));
         fold.setGraphic(new FontIcon(up ? Feather.CHEVRON_DOWN : Feather.CHEVRON_UP));
         String doing = up ? words().tables().unfold(table) : words().tables().fold(table);
-        fold.setTooltip(new Tooltip(doing));
+        Tip.on(fold, doing);
         fold.setAccessibleText(doing);
     }
 

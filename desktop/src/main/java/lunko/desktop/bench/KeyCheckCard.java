@@ -9,7 +9,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -17,6 +16,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.KindTiles;
 import lunko.desktop.look.PhraseFlow;
+import lunko.desktop.look.Tip;
 import lunko.insight.keys.KeyCheck;
 import lunko.insight.keys.KeyFinding;
 import lunko.insight.keys.Repair;
@@ -78,7 +78,7 @@ final class KeyCheckCard extends VBox {
         HBox.setHgrow(equality, Priority.ALWAYS);
         Button drop = Controls.button("");
         drop.setGraphic(new FontIcon(Feather.X));
-        drop.setTooltip(new Tooltip(words().links().stopMatching()));
+        Tip.on(drop, words().links().stopMatching());
         drop.setAccessibleText(words().links().stopMatchingColumns(pair.left(), pair.right()));
         drop.getStyleClass().add("drop-pair");
         drop.setOnAction(
@@ -125,11 +125,11 @@ final class KeyCheckCard extends VBox {
         finding.repair().ifPresent(repair -> {
             Button mend = Controls.button(words().links().fix());
             mend.setMinWidth(Region.USE_PREF_SIZE);
-            mend.setTooltip(new Tooltip(switch (repair) {
+            Tip.on(mend, switch (repair) {
                 case Repair.Respell _ -> words().links().makeAlike();
                 case Repair.Retype(Side _, String column, Type type) ->
                     words().links().retypeAlike(column, type);
-            }));
+            });
             mend.setOnAction(_ -> model.lesson().edit(new SceneEdit.Mend(repair)));
             line.getChildren().add(mend);
         });

@@ -18,7 +18,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
@@ -26,6 +25,7 @@ import javafx.scene.shape.Line;
 import lunko.desktop.action.Controls;
 import lunko.desktop.grid.ColumnDrag;
 import lunko.desktop.grid.DragBoard;
+import lunko.desktop.look.Tip;
 import lunko.insight.keys.Cardinality;
 import lunko.lesson.Lesson;
 import lunko.lesson.Link;
@@ -251,7 +251,7 @@ final class LinkLayer extends Pane {
         pill.getStyleClass().add("key-many");
         pill.pseudoClassStateChanged(AT_HAND, atHand);
         String said = inWords(link);
-        pill.setTooltip(new Tooltip(words().links().linkTip(said)));
+        Tip.on(pill, words().links().linkTip(said));
         pill.setAccessibleText(words().links().linkOf(said));
         pill.setOnAction(_ -> model.lesson().edit(new SceneEdit.LookAt(link.left(), link.right())));
         MenuItem drop = Controls.item(words().links().deleteLink());
@@ -264,7 +264,7 @@ final class LinkLayer extends Pane {
     private Button offer(Link link) {
         Button offer = Controls.button(words().links().linkThese());
         offer.getStyleClass().addAll("key-many", "proposed");
-        offer.setTooltip(new Tooltip(words().links().proposalTip(inWords(link))));
+        Tip.on(offer, words().links().proposalTip(inWords(link)));
         offer.setAccessibleText(words().links().linkThem(inWords(link)));
         offer.setOnAction(_ -> actions.link(link));
         return offer;

@@ -8,7 +8,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -16,6 +15,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import lunko.desktop.look.Tip;
 import lunko.query.Side;
 import lunko.table.Column;
 import org.kordamp.ikonli.feather.Feather;
@@ -55,9 +55,9 @@ final class ColumnHeading extends VBox {
             type.getStyleClass().add("column-type");
             getChildren().add(type);
         }
-        Tooltip.install(this, new Tooltip(grid.saysTypes()
+        Tip.on(this, grid.saysTypes()
                 ? words().tables().headingTip(words().tables().heading(column.name(), type(column)))
-                : words().tables().headingTipInShow(words().tables().heading(column.name(), type(column)))));
+                : words().tables().headingTipInShow(words().tables().heading(column.name(), type(column))));
         setAccessibleText(linked ? words().tables().matchedHeading(column.name(), type(column))
                 : words().tables().heading(column.name(), type(column)));
         field.getStyleClass().add("heading-field");

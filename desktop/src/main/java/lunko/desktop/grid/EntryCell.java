@@ -11,9 +11,9 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import lunko.desktop.look.Tip;
 import lunko.problem.TableFault;
 import lunko.table.Block;
 import lunko.table.Column;
@@ -57,7 +57,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
     @Override
     protected void updateItem(Entry entry, boolean empty) {
         super.updateItem(entry, empty);
-        setTooltip(null);
+        Tip.off(this);
         if (empty || entry == null) {
             setGraphic(null);
         } else if (isGhost()) {
@@ -69,8 +69,8 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
                             entry.value().equals(Value.of("")) ? words().tables().emptyText()
                                     : entry.shown()));
             setGraphic(isEditing() ? field : label);
-            entry.misfit().ifPresent(typed -> setTooltip(new Tooltip(words().problems()
-                    .of(new TableFault.Misfit(typed, column)).text())));
+            entry.misfit().ifPresent(typed -> Tip.on(this, words().problems()
+                    .of(new TableFault.Misfit(typed, column)).text()));
         }
         dress();
     }

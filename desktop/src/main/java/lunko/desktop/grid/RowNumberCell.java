@@ -9,7 +9,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableCell;
-import javafx.scene.control.Tooltip;
+import lunko.desktop.look.Tip;
 
 /** The number of a row, counted from 1, and a sign if there is something to be said of it. */
 public final class RowNumberCell<R> extends TableCell<R, Integer> {
@@ -20,7 +20,6 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
 
     private final LongSupplier before;
     private final ObservableValue<Map<Integer, RowSign>> signs;
-    private final Tooltip tooltip = new Tooltip();
     // A field, so that it lives as long as the cell does: the signs hold it weakly.
     private final InvalidationListener change = _ -> showNumber();
 
@@ -55,14 +54,13 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
         if (!row || getTableView().getItems().get(index) instanceof RowSlot slot && slot.isGhost()) {
             pseudoClassStateChanged(SIGNED, false);
             setText(row ? "+" : "");
-            setTooltip(null);
+            Tip.off(this);
             return;
         }
         String number = Long.toString(before.getAsLong() + index + 1);
         Optional<RowSign> said = Optional.ofNullable(signs.getValue().get(index));
         pseudoClassStateChanged(SIGNED, said.isPresent());
         setText(said.map(s -> number + (number.length() > MOST_DIGITS ? "" : " ") + s.sign()).orElse(number));
-        said.ifPresent(s -> tooltip.setText(s.meaning()));
-        setTooltip(said.isPresent() ? tooltip : null);
+        said.ifPresentOrElse(s -> Tip.on(this, s.meaning()), () -> Tip.off(this));
     }
 }

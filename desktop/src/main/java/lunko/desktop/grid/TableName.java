@@ -4,11 +4,11 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.look.Tip;
 import lunko.desktop.look.Typeface;
 import lunko.lesson.TableEdit;
 
@@ -27,7 +27,7 @@ public final class TableName extends TextField {
         this.next = then;
         setText(table.get());
         getStyleClass().add("table-name");
-        setTooltip(new Tooltip(words().tables().renameTable()));
+        Tip.on(this, words().tables().renameTable());
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(NAME.width(text) + 14, 40, 200)));
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) setText(table.get());

@@ -5,8 +5,8 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import lunko.desktop.look.Tip;
 import lunko.lesson.Lesson;
 import lunko.lesson.View;
 
@@ -29,6 +29,6 @@ public final class ViewSign extends Label {
         Optional<View> view = lesson.views().find(table);
         setVisible(view.isPresent());
         setManaged(view.isPresent());
-        setTooltip(view.map(of -> new Tooltip(words().tables().followsQuery(of.query().sql()))).orElse(null));
+        view.ifPresentOrElse(of -> Tip.on(this, words().tables().followsQuery(of.query().sql())), () -> Tip.off(this));
     }
 }

@@ -4,9 +4,9 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.TransferMode;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.Tip;
 import lunko.handout.figure.Motif;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -19,7 +19,7 @@ public final class PictureHandle {
     public static Button of(PictureCopy pictures, Supplier<Motif> motif) {
         Button handle = Controls.button("", new FontIcon(Feather.IMAGE));
         handle.getStyleClass().addAll("query-button", "picture-handle");
-        handle.setTooltip(new Tooltip(words().handingOut().copyOrDrag()));
+        Tip.on(handle, words().handingOut().copyOrDrag());
         handle.setAccessibleText(words().handingOut().copyAsPicture());
         handle.setFocusTraversable(false);
         handle.setOnAction(_ -> pictures.copy(motif.get()));

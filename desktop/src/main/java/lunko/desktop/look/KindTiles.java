@@ -12,7 +12,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import lunko.insight.picture.KindCount;
@@ -126,7 +125,6 @@ public final class KindTiles extends Pane {
             setGraphic(line);
             widthProperty().subscribe(line::requestLayout);
             setMaxWidth(Double.MAX_VALUE);
-            setTooltip(new Tooltip());
             setOnAction(_ -> choose.accept(kind));
         }
 
@@ -152,7 +150,7 @@ public final class KindTiles extends Pane {
             String said = count
                     .map(c -> words().kinds().kindGives(kind, c.rows(), words().counts().sum(c.sum())))
                     .orElseGet(() -> words().kinds().kindCannotRun(kind));
-            getTooltip().setText(said);
+            Tip.on(this, said);
             setAccessibleText(said);
             pseudoClassStateChanged(CHOSEN, chosen);
         }

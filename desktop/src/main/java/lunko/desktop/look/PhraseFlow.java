@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Tooltip;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import lunko.phrase.Phrase;
@@ -55,13 +54,8 @@ public final class PhraseFlow extends TextFlow {
     private static void say(Text text, Piece piece) {
         text.setText(piece.text());
         text.pseudoClassStateChanged(TERM, piece.term().isPresent());
-        if (text.getProperties().get(TERM) instanceof Tooltip before) Tooltip.uninstall(text, before);
-        text.getProperties().remove(TERM);
-        piece.term().ifPresent(term -> {
-            Tooltip meaning = new Tooltip(words().window().meaning(term.word(), term.meaning()));
-            text.getProperties().put(TERM, meaning);
-            Tooltip.install(text, meaning);
-        });
+        piece.term().ifPresentOrElse(term -> Tip.on(text, words().window().meaning(term.word(), term.meaning())),
+                () -> Tip.off(text));
     }
 
     private static Text text(String tone) {

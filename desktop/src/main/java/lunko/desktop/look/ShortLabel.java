@@ -2,7 +2,6 @@ package lunko.desktop.look;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
 
 /** A name that is shortened in the middle where it has not enough room; then the whole is in a tooltip. */
 public class ShortLabel extends Label {
@@ -19,8 +18,8 @@ public class ShortLabel extends Label {
         getStyleClass().addAll(styleClasses);
         setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         textTruncatedProperty().subscribe(cut -> {
-            if (cut) setTooltip(new Tooltip(getText()));
-            else if (getTooltip() != null && getTooltip().getText().equals(getText())) setTooltip(null);
+            if (cut) Tip.on(this, getText());
+            else if (Tip.of(this).filter(getText()::equals).isPresent()) Tip.off(this);
         });
     }
 }

@@ -16,13 +16,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Notice;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.work.Latest;
 import lunko.lesson.Lesson;
@@ -261,7 +261,7 @@ final class BuildSheet extends StageSheet {
         String text = SQL.expression(condition.condition());
         TextField field = new TextField(text);
         field.getStyleClass().add("condition-field");
-        field.setTooltip(new Tooltip(words().building().changeCondition()));
+        Tip.on(field, words().building().changeCondition());
         field.setPrefColumnCount(Math.clamp(text.length(), LEAST_CONDITION, MOST_CONDITION));
         field.setAccessibleText(words().building().condition(text));
         field.setOnAction(_ -> Outline.condition(field.getText()).handle(

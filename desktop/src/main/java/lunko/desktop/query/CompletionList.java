@@ -27,12 +27,15 @@ final class CompletionList {
     private static final int MOST_ROWS = 8;
     private static final double WIDTH = 330;
 
-    private final Popup popup = new Popup();
+    private final Node dressedAs;
+    /** Made when it is seen first: it is a window of its own. */
+    private Optional<Popup> popup = Optional.empty();
     private final ListView<Proposal> list = new ListView<>();
     private int from;
 
     /** A list of which a click takes one. */
     CompletionList(Node dressedAs, Consumer<Proposal> take) {
+        this.dressedAs = dressedAs;
         list.getStyleClass().add("completion-list");
         list.setId("completion");
         list.setFixedCellSize(ROW);
@@ -41,6 +44,11 @@ final class CompletionList {
         list.setAccessibleText(words().building().completions());
         list.setCellFactory(_ -> new Cell());
         list.setOnMouseClicked(_ -> chosen().ifPresent(take));
+    }
+
+    /** It takes over how the window looks that it belongs to, and how large. */
+    private Popup popup() {
+        Popup popup = new Popup();
         popup.setAutoHide(true);
         // A click beside the list is one on what is there.
         popup.setConsumeAutoHidingEvents(false);
@@ -48,7 +56,6 @@ final class CompletionList {
         Look.dress(all);
         all.getStyleClass().add("show");
         popup.getContent().add(all);
-        // A popup is a window of its own: it takes over how the one looks that it belongs to, and how large.
         popup.setOnShowing(_ -> {
             all.getStyleClass().removeIf(name -> name.startsWith("theme-"));
             dressedAs.getScene().getRoot().getStyleClass().stream().filter(name -> name.startsWith("theme-"))
@@ -56,6 +63,7 @@ final class CompletionList {
             double zoom = dressedAs.getLocalToSceneTransform().getMxx();
             all.getTransforms().setAll(new Scale(zoom, zoom));
         });
+        return popup;
     }
 
     /** Shows what can be written below a place on the screen; hides if there is nothing. */
@@ -69,17 +77,18 @@ final class CompletionList {
         list.scrollTo(0);
         list.setPrefHeight(Math.min(MOST_ROWS, list.getItems().size()) * ROW + 8);
         // It stays where the word begins while more of it is typed.
-        if (!popup.isShowing() || completion.from() != from)
-            popup.show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
+        if (popup.isEmpty()) popup = Optional.of(popup());
+        if (!isShown() || completion.from() != from)
+            popup.get().show(owner, caret.getMinX() - 8, caret.getMaxY() + 4);
         from = completion.from();
     }
 
     void hide() {
-        popup.hide();
+        popup.ifPresent(Popup::hide);
     }
 
     boolean isShown() {
-        return popup.isShowing();
+        return popup.filter(Popup::isShowing).isPresent();
     }
 
     /** Goes so many lines down, or up. */

@@ -6,10 +6,10 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.Tip;
 import lunko.lesson.Diagnostic;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -55,7 +55,7 @@ final class DiagnosticLine extends VBox {
         String said = Diagnostic.said(field.text(), mended, words().problems()).replaceAll("\\s+", " ");
         Button fix = Controls.button(said.length() > MOST_SAID ? said.substring(0, MOST_SAID - 1) + "…" : said);
         fix.getStyleClass().add("fix");
-        fix.setTooltip(new Tooltip(mended));
+        Tip.on(fix, mended);
         fix.setOnAction(_ -> write.accept(mended));
         return fix;
     }

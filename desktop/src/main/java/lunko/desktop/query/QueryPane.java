@@ -15,7 +15,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
@@ -23,6 +22,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.keys.KeyProposal;
 import lunko.lesson.Lesson;
@@ -108,7 +108,7 @@ public final class QueryPane extends VBox {
     private static MenuButton menu(QueryActions actions) {
         MenuButton menu = Controls.menuButton(words().query().query());
         menu.setId("query-menu");
-        menu.setTooltip(new Tooltip(words().query().queryMenu()));
+        Tip.on(menu, words().query().queryMenu());
         for (List<Action> part : actions.menu()) {
             if (!menu.getItems().isEmpty()) menu.getItems().add(new SeparatorMenuItem());
             part.forEach(action -> menu.getItems().add(action.menuItem()));
@@ -157,7 +157,7 @@ public final class QueryPane extends VBox {
                 lesson.staged().join().qualified(Side.RIGHT, proposal.pair().right())).text();
         Button add = Controls.button(text, new FontIcon(Feather.PLUS));
         add.getStyleClass().add("proposed");
-        add.setTooltip(new Tooltip(words().query().matchThem(proposal.reason().said(words()))));
+        Tip.on(add, words().query().matchThem(proposal.reason().said(words())));
         add.setAccessibleText(words().query().match(proposal.pair().on(Side.LEFT), proposal.pair().on(Side.RIGHT)));
         add.setOnAction(_ -> model.lesson()
                 .edit(new LinkEdit.Match(lesson.scene().left(), lesson.scene().right(), proposal.pair())));

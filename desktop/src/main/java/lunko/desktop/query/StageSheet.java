@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -20,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Lesson;
 import org.kordamp.ikonli.feather.Feather;
@@ -155,7 +155,7 @@ abstract class StageSheet extends VBox {
     static Button small(Feather sign, String does, Runnable action) {
         Button button = Controls.button("", new FontIcon(sign));
         button.getStyleClass().add("query-button");
-        button.setTooltip(new Tooltip(does));
+        Tip.on(button, does);
         button.setAccessibleText(does);
         button.setOnAction(_ -> action.run());
         return button;

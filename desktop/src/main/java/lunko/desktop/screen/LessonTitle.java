@@ -3,11 +3,11 @@ package lunko.desktop.screen;
 import static lunko.desktop.words.Spoken.words;
 
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.look.Tip;
 import lunko.desktop.look.Typeface;
 import lunko.lesson.SceneEdit;
 
@@ -20,7 +20,7 @@ final class LessonTitle extends TextField {
     LessonTitle(LessonModel model, Runnable then) {
         this.model = model;
         getStyleClass().add("lesson-title");
-        setTooltip(new Tooltip(words().window().retitle()));
+        Tip.on(this, words().window().retitle());
         setAccessibleText(words().window().titleOfLesson());
         prefWidthProperty().bind(textProperty().map(text -> Math.clamp(TITLE.width(text) + 22, 80, 460)));
         show();

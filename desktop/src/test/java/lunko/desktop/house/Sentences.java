@@ -20,8 +20,8 @@ final class Sentences {
             Pattern.compile("[a-z]{2,}[,;:]? [a-z]{2,}|^[A-Z][a-z]+ [a-z]|^[,;:.]? ?[a-z]{2,} $"
                     + "|^[,;:.]? [a-z]{2,} ?$|[a-z]{2,}[.!?] ");
     /** A word, however short, that is put where it is seen. */
-    private static final Pattern SHOWN = Pattern.compile("(?:set(?:Text|PromptText|AccessibleText|HeaderText)"
-            + "|new (?:Label|Tooltip|Button|Text|CheckBox|MenuItem))\\(\"[A-Za-z][^\"]*\"");
+    private static final Pattern SHOWN = Pattern.compile("(?:set(?:Text|PromptText|AccessibleText|HeaderText)\\("
+            + "|new (?:Label|Button|Text|CheckBox|MenuItem)\\(|Tip\\.on\\([^,]+, )\"[A-Za-z][^\"]*\"");
     /** What programs read, and the lesson that comes along. */
     private static final List<String> DATA = List.of("JoinKind.java", "DemoLesson.java", "OpenDocumentWriter.java",
             "SampleWords.java");

@@ -15,15 +15,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
+import lunko.desktop.look.Tip;
 import lunko.desktop.query.QueryPane;
 import lunko.insight.picture.Picture;
 import lunko.lesson.CellEdit;
@@ -47,7 +46,6 @@ class PseudoLanguageTest extends OpenWindow {
     private static final Pattern FOREIGN = Pattern.compile("[àćéíñóúýžÀĆÉÍÑÓÚÝŽø]");
 
     /** Under which the toolkit keeps what is installed on nodes that are no controls. */
-    private static final String TOOLTIP = "javafx.scene.control.Tooltip";
 
     @Start
     void start(Stage stage) {
@@ -143,11 +141,9 @@ class PseudoLanguageTest extends OpenWindow {
 
     /** What is said of a thing to those who point at it, and to those who do not see it. */
     private static Stream<String> told(Node node) {
-        Tooltip installed = (Tooltip) node.getProperties().get(TOOLTIP);
-        Tooltip tip = node instanceof Control control && control.getTooltip() != null ? control.getTooltip()
-                : installed;
-        return Stream.of(node.getAccessibleText(), node.getAccessibleHelp(), node.getAccessibleRoleDescription(),
-                tip == null ? null : tip.getText()).filter(Objects::nonNull);
+        return Stream.concat(Tip.of(node).stream(),
+                Stream.of(node.getAccessibleText(), node.getAccessibleHelp(), node.getAccessibleRoleDescription())
+                        .filter(Objects::nonNull));
     }
 
     /** Names, values and SQL are as they are in every language. */

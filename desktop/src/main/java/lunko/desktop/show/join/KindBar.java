@@ -12,12 +12,12 @@ import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.RowGlyph;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.question.Question;
 import lunko.query.JoinKind;
@@ -43,8 +43,7 @@ public final class KindBar extends FlowPane {
                 choose.run();
                 extras.run();
             });
-            button.setTooltip(
-                    new Tooltip(choose.nameWithKey()));
+            Tip.on(button, choose.nameWithKey());
             button.disableProperty().bind(Bindings.not(choose.possible()));
             return button;
         }).toList());
@@ -79,8 +78,7 @@ public final class KindBar extends FlowPane {
             action.run();
             extras.run();
         });
-        button.setTooltip(
-                new Tooltip(action.nameWithKey()));
+        Tip.on(button, action.nameWithKey());
         return button;
     }
 

@@ -12,10 +12,10 @@ import javafx.geometry.Pos;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.text.FontWeight;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.ShortLabel;
+import lunko.desktop.look.Tip;
 import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
@@ -181,7 +181,7 @@ final class PairGridView extends DrawnPane {
         }, "pair-cell", verdict.id());
         String said = words().pictures().pairIs(words().names().row(join.left().name(left)),
                 words().names().row(join.right().name(right)), verdict);
-        cell.setTooltip(new Tooltip(said));
+        Tip.on(cell, said);
         cell.setAccessibleText(said);
         Pointed pair = new Pointed.Pair(left, right);
         cell.setOnMouseEntered(_ -> model.pointing().at(Optional.of(pair)));
@@ -206,7 +206,7 @@ final class PairGridView extends DrawnPane {
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
         why.setSelected(asked);
-        why.setTooltip(new Tooltip(words().pictures().whyPairs()));
+        Tip.on(why, words().pictures().whyPairs());
         why.setOnAction(_ -> {
             asked = why.isSelected();
             redraw();

@@ -12,11 +12,11 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Shape;
 import lunko.desktop.look.ShortLabel;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Join;
 import lunko.engine.ResultRow;
@@ -286,7 +286,7 @@ final class VennView extends DrawnPane {
         other.filter(model::canChoose).ifPresent(kind -> {
             region.getStyleClass().add("venn-choice");
             region.setOnMouseClicked(_ -> model.choose(kind));
-            Tooltip.install(region, new Tooltip(said.apply(kind)));
+            Tip.on(region, said.apply(kind));
         });
     }
 

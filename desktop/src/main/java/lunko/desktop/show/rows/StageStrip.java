@@ -15,12 +15,12 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
+import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.question.Question;
 import lunko.show.Asking;
@@ -145,7 +145,7 @@ public final class StageStrip extends ScrollPane {
         tile.setUserData(titled);
         String said = titled.covered() ? titled.title()
                 : words().show().stage(titled.title(), glance.rows(), words().counts().sum(glance.sum()));
-        tile.setTooltip(new Tooltip(said));
+        Tip.on(tile, said);
         tile.setAccessibleText(said);
         tile.setOnAction(_ -> model.goTo(glance.step()));
         return tile;

@@ -12,11 +12,11 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TableColumn;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.ContextMenuEvent;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
+import lunko.desktop.look.Tip;
 import lunko.engine.ResultCell;
 import lunko.engine.Stage;
 import lunko.insight.picture.TableHues;
@@ -63,7 +63,7 @@ public final class StageGrid extends GridTable<Integer> {
                     new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i,
                             hues.of(stage, i)).in(widths, row -> ResultCell.of(stage, row, column));
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
-            Tooltip.install(shown.getGraphic(), new Tooltip(names.get(i) + "\n" + tip));
+            Tip.on(shown.getGraphic(), names.get(i) + "\n" + tip);
             all.add(shown);
         }
         headings = all.subList(1, all.size()).stream().map(TableColumn::getGraphic).toList();
