@@ -33,14 +33,14 @@ final class FirstSteps {
                         SELECT h.hive, k.keeper
                         FROM hives h LEFT JOIN keepers k ON h.keeper_id = k.keeper_id
                         """, """
-                Press **Q** and make LEFT to FULL: the stage follows. Misspell *keepers*: a sentence says what is
+                Press **Q** and change LEFT to FULL: the stage follows. Misspell *keepers*: a sentence says what is
                 wrong, and a click mends it. **Escape** gives the keyboard back; then **W** shows other ways to say
                 the same.
                 """)),
                 atEnd(join("Change a value", "hives", JoinKind.LEFT_OUTER, "keepers", """
                 Click on Linden’s keeper_id, type 14 and press **Enter**: the result says what has changed.
-                **Ctrl+Z** takes it back. **F6** goes on to the page where tables are built and linked, and round to
-                this one again.
+                **Ctrl+Z** takes it back. **F6** goes round: to the outline of the scenes, to the tables, where you
+                build your own, and back.
                 """)),
                 asking(new Question.HowMany(), join("Let the class guess", "hives", JoinKind.FULL_OUTER, "keepers", """
                 A scene can ask first; what would give the answer away is covered. Put a number in and uncover with

@@ -20,7 +20,8 @@ import org.fxmisc.richtext.StyledTextArea;
  */
 final class KeyboardOwner {
     /** Where a click is no longer about the text that is being written. */
-    private static final List<String> STAGE = List.of("stages", "right-half", "kind-bar", "step-bar", "why-line");
+    private static final List<String> STAGE = List.of("stages", "right-half", "kind-bar", "step-bar", "why-line",
+            "scene-bar", "note-bar");
     /** What is filled in, button by button. */
     private static final List<String> FORMS = List.of("sheet", "shade");
 

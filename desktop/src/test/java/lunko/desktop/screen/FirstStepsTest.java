@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -13,6 +14,7 @@ import lunko.desktop.OpenWindow;
 import lunko.desktop.action.Action;
 import lunko.lesson.Scene;
 import lunko.lesson.course.Course;
+import lunko.query.JoinKind;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -33,11 +35,15 @@ class FirstStepsTest extends OpenWindow {
         // The keyboard is with the steps, as the note says.
         robot.push(KeyCode.RIGHT).push(KeyCode.RIGHT);
         assertThat(model.showing().get().number()).isEqualTo(2);
+        // Whoever was in a table comes back from it: keys are for the steps of the next scene.
+        robot.clickOn(robot.lookup(".table-row-cell .code-cell").<Node>queryAll().iterator().next());
         robot.clickOn(robot.lookup("#note-bar .button").<Button>queryAll().stream()
                 .filter(button -> screen.view().actions().show().steps().nextScene().name().getValue()
                         .equals(button.getText()))
                 .findFirst().orElseThrow());
         assertThat(model.lesson().lesson().get().scenes().at()).isEqualTo(1);
+        robot.push(KeyCode.DIGIT4);
+        assertThat(model.showing().get().lesson().scene().kind()).isEqualTo(JoinKind.FULL_OUTER);
         robot.push(KeyCode.F11);
         assertThat(robot.lookup("#note-bar").query().isVisible()).as("in front of a class").isFalse();
         robot.push(KeyCode.F11).push(KeyCode.SHIFT, KeyCode.F4);
