@@ -11,6 +11,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import lunko.desktop.lesson.Notice;
+import lunko.desktop.lesson.Recent;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
@@ -18,6 +19,7 @@ import lunko.desktop.screen.Screen;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
 import lunko.exchange.lesson.LessonFile;
+import lunko.lesson.course.Course;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import org.slf4j.Logger;
@@ -80,6 +82,14 @@ final class LunkoWindow {
     /** Says something to the person at it. */
     void say(String sentence) {
         screen.lesson().say(new Notice.Success(sentence));
+    }
+
+    /** Shows whoever is here for the first time the way to the first steps, if there is nothing else to be said. */
+    void greet(Recent recent) {
+        if (!recent.isNew() || screen.lesson().notice().get().isPresent()) return;
+        recent.begin();
+        screen.lesson().say(new Notice.Offer(words().window().newHere(), Course.FIRST_STEPS.title(),
+                screen.view()::openFirstSteps));
     }
 
     Stage stage() {

@@ -68,11 +68,13 @@ public final class Start {
         }
         CountDownLatch closed = new CountDownLatch(1);
         Toolkit.call(() -> {
+            Habits habits = Habits.in(AppFolders.state());
             LunkoWindow window =
                     new LunkoWindow(model, files.stream().map(Path::of).filter(LessonFile::is).findFirst(),
-                            new Journal(AppFolders.journal()), Habits.in(AppFolders.state()));
+                            new Journal(AppFolders.journal()), habits);
             window.open(closed::countDown);
             if (!notes.isEmpty()) window.say(String.join(" ", notes));
+            if (files.isEmpty()) window.greet(habits.recent());
             return null;
         });
         closed.await();

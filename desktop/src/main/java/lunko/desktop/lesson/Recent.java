@@ -34,6 +34,20 @@ public record Recent(Path file) {
         Path whole = lesson.toAbsolutePath().normalize();
         List<String> lines = Stream.concat(Stream.of(whole), lessons().stream().filter(other -> !other.equals(whole)))
                 .limit(MOST).map(Path::toString).toList();
+        write(lines);
+    }
+
+    /** Whether nobody has been here before. */
+    public boolean isNew() {
+        return !Files.exists(file);
+    }
+
+    /** From now on somebody has been here. */
+    public void begin() {
+        write(List.of());
+    }
+
+    private void write(List<String> lines) {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             if (new WholeFile(file).write(draft -> Checked.valid(

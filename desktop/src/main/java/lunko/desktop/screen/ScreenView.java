@@ -234,12 +234,17 @@ public final class ScreenView extends StackPane {
         takeFocus();
     }
 
+    /** Opens the lesson for those who are new here, its notes under the page. */
+    public void openFirstSteps() {
+        actions.files().open(Course.FIRST_STEPS).run();
+    }
+
     /** Shows or hides the list of keys. */
     void toggleKeyList() {
         if (shade.isVisible()) answered();
         else ask(close -> new KeyList(actions.all(), () -> {
             close.run();
-            actions.files().open(Course.FIRST_STEPS).run();
+            openFirstSteps();
         }));
     }
 

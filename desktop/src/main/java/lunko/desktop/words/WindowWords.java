@@ -63,6 +63,9 @@ public interface WindowWords {
     /** {@code Hide the notes}. */
     String hideNotes();
 
+    /** {@code New here? A lesson in five minutes shows what Lunko does.}. */
+    String newHere();
+
     /** {@code First steps: a lesson in five minutes}. */
     String firstSteps();
 

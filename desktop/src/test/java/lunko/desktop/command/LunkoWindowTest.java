@@ -17,6 +17,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import lunko.desktop.lesson.LessonModel;
+import lunko.desktop.lesson.Recent;
 import lunko.desktop.look.Look;
 import lunko.desktop.machine.Journal;
 import lunko.desktop.screen.Habits;
@@ -25,6 +26,7 @@ import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.course.Course;
 import lunko.problem.Checked;
 import lunko.query.JoinKind;
 import org.junit.jupiter.api.AfterEach;
@@ -125,6 +127,17 @@ class LunkoWindowTest {
             other.stage().hide();
         });
         assertThat(journal.resolve("999999998.lunko.unreadable")).hasContent("half of a file");
+    }
+
+    @Test
+    void whoIsHereForTheFirstTimeIsShownTheFirstStepsOnce(FxRobot robot) {
+        Recent recent = new Recent(folder.resolve("nobody-yet.txt"));
+        robot.interact(() -> window.screen().lesson().sayNothing());
+        robot.interact(() -> window.greet(recent));
+        robot.clickOn(Course.FIRST_STEPS.title());
+        assertThat(window.stage().getTitle()).startsWith(Course.FIRST_STEPS.title());
+        robot.interact(() -> window.greet(recent));
+        assertThat(window.screen().lesson().notice().get()).isEmpty();
     }
 
     @Test

@@ -110,6 +110,11 @@ record EnglishWindow(Names names) implements WindowWords {
     }
 
     @Override
+    public String newHere() {
+        return "New here? A lesson in five minutes shows what Lunko does.";
+    }
+
+    @Override
     public String firstSteps() {
         return "First steps: a lesson in five minutes";
     }
