@@ -96,6 +96,8 @@ public final class ScreenView extends StackPane {
                 actions.show().steps().nextScene(), appearance, () -> getScene().getWindow());
         getStyleClass().add("show");
         this.appearance = appearance;
+        // Its colors are its own, the stylesheet is that of the frame around it.
+        appearance.dress(this);
         shade.getStyleClass().add("shade");
         shade.setVisible(false);
         shade.setOnMouseClicked(event -> {

@@ -105,9 +105,10 @@ class QueryFieldTest extends OpenWindow {
         robot.interact(() -> model.lesson().edit(
                 new ColumnEdit.Change("hives", 0, new Column("hive_no", Type.TEXT))));
         assertThat(area(robot).isFocused()).isTrue();
+        until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
         assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("SQL does not compare the two");
         robot.interact(() -> model.lesson().undo());
-        assertThat(robot.lookup(".query-problem").tryQuery()).isEmpty();
+        until(() -> robot.lookup(".query-problem").tryQuery().isEmpty());
     }
 
     @Test
