@@ -61,8 +61,6 @@ final class QueryField extends StackPane {
     /** The text that the lesson was last known to have. */
     private String told = "";
     private boolean loading;
-    /** What typing makes of the lesson is told of by {@link #follow}, when somebody pauses. */
-    private boolean taking;
     /** The lesson that was shown last. */
     private Optional<Lesson> shown = Optional.empty();
     /** The lesson that typing has made last, so that more typing is part of the same change. */
@@ -175,7 +173,7 @@ final class QueryField extends StackPane {
                 if (!area.getText().equals(text)) load(lesson.staged().query(), saved);
                 stale(false);
                 diagnose(now);
-            } else if (other && !taking && area.getText().equals(text) && !isSeveral(lesson)) {
+            } else if (other && area.getText().equals(text) && !isSeveral(lesson)) {
                 // Of other rows there may be other things to be said.
                 diagnose(now);
             }
@@ -280,9 +278,9 @@ final class QueryField extends StackPane {
 
     private void take(Followed.After after) {
         told = after.history().lesson().staged().sql();
-        taking = true;
+        // What is to be said of it has been said, or waits for a pause.
+        shown = Optional.of(after.history().lesson());
         model.take(after.history(), after.showing());
-        taking = false;
         typed = Optional.of(model.lesson().lesson().get());
     }
 
