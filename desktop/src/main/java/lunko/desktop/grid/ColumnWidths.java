@@ -131,19 +131,10 @@ public final class ColumnWidths {
         opened.set(Stream.concat(opened.get().stream(), Stream.of(column)).collect(Collectors.toUnmodifiableSet()));
     }
 
-    /**
-     * Dresses a column of a table as one of these: as wide, and, while it is folded, with nothing in its cells and a
-     * heading that opens it.
-     */
+    /** Dresses a column of a table as one of these: as wide, and, while it is folded, with nothing in its cells. */
     public void dress(TableColumn<?, ?> column, int index) {
-        Node heading = column.getGraphic();
         column.setMinWidth(ColumnShares.NEXT);
         column.prefWidthProperty().bind(of(index));
-        heading.addEventFilter(MouseEvent.MOUSE_CLICKED, event -> {
-            if (!folded.get().contains(index)) return;
-            event.consume();
-            open(index);
-        });
         Consumer<Set<Integer>> fold = now -> {
             column.getStyleClass().remove(FOLDED);
             if (now.contains(index)) column.getStyleClass().add(FOLDED);
@@ -153,6 +144,15 @@ public final class ColumnWidths {
         folded.addListener(new WeakChangeListener<>(listener));
         column.getProperties().put(FOLDED, listener);
         fold.accept(folded.get());
+    }
+
+    /** Lets a heading open its column while that is folded. */
+    public void opens(Node heading, int index) {
+        heading.addEventFilter(MouseEvent.MOUSE_CLICKED, event -> {
+            if (!folded.get().contains(index)) return;
+            event.consume();
+            open(index);
+        });
     }
 
     /**

@@ -29,11 +29,10 @@ public final class DragHandles {
 
     /** Takes these headings, one for each column, in the place of those before. */
     public void take(List<? extends Node> now) {
+        List<Node> before = headings;
         headings = List.copyOf(now);
-        for (int i = 0; i < headings.size(); i++) {
-            int column = i;
-            headings.get(i).addEventHandler(MouseEvent.ANY, event -> drag(event, column));
-        }
+        headings.stream().filter(heading -> !before.contains(heading)).forEach(heading -> heading
+                .addEventHandler(MouseEvent.ANY, event -> drag(event, headings.indexOf(heading))));
     }
 
     /** Takes no part any more, because the table is gone. */

@@ -19,7 +19,6 @@ import lunko.table.Block;
 import lunko.table.Column;
 import lunko.table.Entry;
 import lunko.table.Row;
-import lunko.table.Type;
 import lunko.table.Value;
 
 /** A cell of a table that is built, edited in place. What does not fit its column is kept and marked. */
@@ -29,29 +28,40 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
 
     private final TableGrid grid;
     private final int at;
-    private final Column column;
     private final ValueLabel label = new ValueLabel();
     private final TextField field = new TextField();
     // A field, so that it lives as long as the cell does: the grid holds it weakly.
     private final InvalidationListener dress = _ -> dress();
+    private final InvalidationListener become = _ -> become();
     private Optional<RowSlot> edited = Optional.empty();
     private Row before = new Row(-1, List.of());
 
-    EntryCell(TableGrid grid, int at, Column column, boolean linked) {
+    EntryCell(TableGrid grid, int at) {
         this.grid = grid;
         this.at = at;
-        this.column = column;
-        getStyleClass().add(column.type() == Type.TEXT ? "text-cell" : "code-cell");
-        if (linked) getStyleClass().add("key-cell");
         setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
-        setAlignment(ValueLabel.alignment(column.type()));
-        field.setAlignment(ValueLabel.alignment(column.type()));
         field.getStyleClass().add("cell-field");
         field.addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         field.focusedProperty().subscribe(focused -> {
             if (!focused && isEditing()) finish();
         });
         grid.selected().addListener(new WeakInvalidationListener(dress));
+        grid.looks().addListener(new WeakInvalidationListener(become));
+        become();
+    }
+
+    private Column column() {
+        return grid.looks().getValue().columns().get(at);
+    }
+
+    /** Looks as its column does. */
+    private void become() {
+        TableGrid.Looks looks = grid.looks().getValue();
+        if (at >= looks.columns().size()) return;
+        CellLook look = CellLook.of(column().type(), looks.linked().contains(at));
+        look.dress(this);
+        field.setAlignment(look.alignment());
+        if (!isEmpty() && getItem() != null && !isGhost()) say(getItem());
     }
 
     @Override
@@ -64,15 +74,18 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
             setGraphic(isEditing() ? field : null);
         } else {
             label.show(entry);
-            setAccessibleText(
-                    words().tables().cell(column.name(),
-                            entry.value().equals(Value.of("")) ? words().tables().emptyText()
-                                    : entry.shown()));
             setGraphic(isEditing() ? field : label);
-            entry.misfit().ifPresent(typed -> Tip.on(this, words().problems()
-                    .of(new TableFault.Misfit(typed, column)).text()));
+            say(entry);
         }
         dress();
+    }
+
+    private void say(Entry entry) {
+        Column column = column();
+        setAccessibleText(words().tables().cell(column.name(),
+                entry.value().equals(Value.of("")) ? words().tables().emptyText() : entry.shown()));
+        entry.misfit().ifPresent(
+                typed -> Tip.on(this, words().problems().of(new TableFault.Misfit(typed, column)).text()));
     }
 
     @Override
@@ -102,7 +115,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
         if (!isEditing()) return;
         edited = slot;
         before = edited.get().row().get();
-        field.setText(isGhost() ? "" : column.typed(getItem()));
+        field.setText(isGhost() ? "" : column().typed(getItem()));
         setGraphic(field);
         // Its skin selects everything when it comes to a field that has the focus already: too late for typing over.
         field.applyCss();
@@ -142,7 +155,7 @@ final class EntryCell extends TableCell<RowSlot, Entry> {
         String typed = field.getText();
         // Another row may have come to stand there meanwhile: it is not the one that was meant.
         boolean meant = slot.row().get() == before;
-        boolean same = !slot.isGhost() && typed.equals(column.typed(slot.entry(at)));
+        boolean same = !slot.isGhost() && typed.equals(column().typed(slot.entry(at)));
         cancelEdit();
         if (meant && !same) grid.take(slot, at, typed);
     }

@@ -1,6 +1,7 @@
 package lunko.desktop.grid;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntConsumer;
@@ -67,6 +68,11 @@ public class GridTable<R> extends TableView<R> {
         return column;
     }
 
+    /** Shows columns, of which those that it has already stay with their cells. */
+    public final void showColumns(List<? extends TableColumn<R, ?>> wanted) {
+        if (!getColumns().equals(wanted)) getColumns().setAll(wanted);
+    }
+
     /** The scroll bar of a direction; it is there once the table has been laid out. */
     public Optional<ScrollBar> bar(Orientation direction) {
         ScrollBar known = bars.get(direction);
@@ -127,6 +133,12 @@ public class GridTable<R> extends TableView<R> {
         double top = row * rowHeight();
         double now = scrolled();
         return top >= now && top + rowHeight() <= now + viewHeight();
+    }
+
+    /** Shows the first rows. */
+    public void toTop() {
+        scrolling.stop();
+        bar(Orientation.VERTICAL).ifPresent(bar -> bar.setValue(0));
     }
 
     /** Scrolls, if need be, until a row is in view with some others around it. */

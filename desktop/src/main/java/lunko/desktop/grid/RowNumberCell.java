@@ -9,6 +9,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
 import lunko.desktop.look.Tip;
 
 /** The number of a row, counted from 1, and a sign if there is something to be said of it. */
@@ -23,13 +24,21 @@ public final class RowNumberCell<R> extends TableCell<R, Integer> {
     // A field, so that it lives as long as the cell does: the signs hold it weakly.
     private final InvalidationListener change = _ -> showNumber();
 
-    /** Numbers the rows of a table that has so many other rows before those it lists. */
-    public RowNumberCell(LongSupplier before) {
-        this(before, new SimpleObjectProperty<>(Map.of()));
+    /** A column that numbers the rows of a table that has so many other rows before those it lists. */
+    public static <R> TableColumn<R, Integer> column(LongSupplier before) {
+        return column(before, new SimpleObjectProperty<>(Map.of()));
     }
 
-    /** Numbers rows, of which some have a sign; rows are counted from 0 there. */
-    RowNumberCell(LongSupplier before, ObservableValue<Map<Integer, RowSign>> signs) {
+    /** A column that numbers rows, of which some have a sign; rows are counted from 0 there. */
+    static <R> TableColumn<R, Integer> column(LongSupplier before, ObservableValue<Map<Integer, RowSign>> signs) {
+        TableColumn<R, Integer> column = GridTable.column();
+        column.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        column.setEditable(false);
+        column.setCellFactory(_ -> new RowNumberCell<>(before, signs));
+        return column;
+    }
+
+    private RowNumberCell(LongSupplier before, ObservableValue<Map<Integer, RowSign>> signs) {
         this.before = before;
         this.signs = signs;
         signs.addListener(new WeakInvalidationListener(change));

@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.control.ContextMenu;
@@ -47,12 +48,13 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final DragHandles handles;
     private final Optional<InShow> inShow;
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
-    private final List<ColumnHeading> headings = new ArrayList<>();
     private final GridCursor cursor;
     private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
     private Runnable beyond = () -> {};
-    private List<Column> columns = List.of();
-    private List<Integer> linked = List.of();
+    private final TableColumn<RowSlot, Integer> numbers = RowNumberCell.column(() -> 0, signs);
+    /** The column of each place, which stays with its cells whatever it shows. */
+    private final List<TableColumn<RowSlot, Entry>> places = new ArrayList<>();
+    private final ObjectProperty<Looks> looks = new SimpleObjectProperty<>(new Looks(List.of(), List.of()));
     private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
@@ -63,6 +65,21 @@ public final class TableGrid extends GridTable<RowSlot> {
      * @param inQuery the items of a column's menu that speak of the query
      */
     public record InShow(Side side, IntFunction<List<MenuItem>> inQuery) {}
+
+    /**
+     * What its columns are.
+     *
+     * @param linked those that belong to columns of another table, counted from 0
+     */
+    record Looks(List<Column> columns, List<Integer> linked) {
+
+        /** Whether a column is the same in both. */
+        private boolean agreeAt(int column, Looks other) {
+            return column < columns.size() && column < other.columns.size()
+                    && columns.get(column).equals(other.columns.get(column))
+                    && linked.contains(column) == other.linked.contains(column);
+        }
+    }
 
     /** A grid for the show: headings of one line, and no row to add rows in. */
     public static TableGrid forShowing(LessonModel model, Supplier<String> name, ColumnWidths widths, DragBoard drags,
@@ -137,14 +154,11 @@ public final class TableGrid extends GridTable<RowSlot> {
                 .toList(), table.rows());
         setEditable(!isView());
         offerRow(inShow.isEmpty() && !isView());
-        boolean sameLooks = table.columns().equals(columns) && linkedColumns.equals(linked);
+        Looks wanted = new Looks(table.columns(), linkedColumns);
+        boolean sameLooks = wanted.equals(looks.get());
         if (sameLooks && table.rows() == current && shorter.equals(shorterHeadings)) return;
         shorterHeadings = shorter;
-        if (!table.columns().equals(columns) || !linkedColumns.equals(linked)) {
-            columns = table.columns();
-            linked = linkedColumns;
-            showColumns();
-        }
+        if (!sameLooks) become(wanted);
         replaceChanged(table.rows());
         current = table.rows();
         selected().get().ifPresent(s -> cursor.select(s.anchorRow(), s.anchorColumn(), s.row(), s.column()));
@@ -162,32 +176,47 @@ public final class TableGrid extends GridTable<RowSlot> {
         return model.lesson().get().views().has(table());
     }
 
-    private void showColumns() {
-        headings.clear();
-        List<TableColumn<RowSlot, ?>> shown = new ArrayList<>();
-        TableColumn<RowSlot, Integer> numbers = GridTable.column();
-        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
-        numbers.setEditable(false);
-        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0, signs));
-        shown.add(numbers);
-        for (int i = 0; i < columns.size(); i++) shown.add(column(i));
-        getColumns().setAll(shown);
-        handles.take(headings);
+    /** Lets its columns be others. What is being typed in one of them was meant for what it was. */
+    private void become(Looks wanted) {
+        if (getEditingCell() != null) edit(-1, null);
+        Looks before = looks.get();
+        int count = wanted.columns().size();
+        while (places.size() < count) places.add(column(places.size()));
+        for (int i = 0; i < count; i++) if (!wanted.agreeAt(i, before)) head(i, wanted);
+        looks.set(wanted);
+        List<TableColumn<RowSlot, ?>> shown = new ArrayList<>(List.of(numbers));
+        shown.addAll(places.subList(0, count));
+        showColumns(shown);
+        handles.take(headings());
     }
 
     private TableColumn<RowSlot, Entry> column(int index) {
-        Column column = columns.get(index);
         TableColumn<RowSlot, Entry> shown = GridTable.column();
-        ColumnHeading heading =
-                new ColumnHeading(this, index, column, linked.contains(index), inShow.map(InShow::side));
-        heading.say(widths.said(index, column.name(), column.name()));
-        headings.add(heading);
-        shown.setGraphic(heading);
-        heading.prefWidthProperty().bind(widths.inner(index));
         widths.dress(shown, index);
         shown.setCellValueFactory(cell -> cell.getValue().row().map(_ -> cell.getValue().entry(index)));
-        shown.setCellFactory(_ -> new EntryCell(this, index, column, linked.contains(index)));
+        shown.setCellFactory(_ -> new EntryCell(this, index));
         return shown;
+    }
+
+    /** Puts a heading over a column. */
+    private void head(int index, Looks wanted) {
+        Column column = wanted.columns().get(index);
+        ColumnHeading heading =
+                new ColumnHeading(this, index, column, wanted.linked().contains(index), inShow.map(InShow::side));
+        heading.say(widths.said(index, column.name(), column.name()));
+        heading.prefWidthProperty().bind(widths.inner(index));
+        widths.opens(heading, index);
+        places.get(index).setGraphic(heading);
+    }
+
+    private List<ColumnHeading> headings() {
+        return places.subList(0, looks.get().columns().size()).stream()
+                .map(column -> (ColumnHeading) column.getGraphic()).toList();
+    }
+
+    /** What its columns are now. */
+    ObservableValue<Looks> looks() {
+        return looks;
     }
 
     /**
@@ -284,7 +313,7 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     /** Goes into the selected cell, to type. */
     public void editCell() {
-        if (columns.isEmpty() || rows.isEmpty()) return;
+        if (looks.get().columns().isEmpty() || rows.isEmpty()) return;
         if (isView()) {
             model.say(Problem.of(new LessonFault.RowsOfView(table())));
             return;
@@ -312,6 +341,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     /** Lets the name of a column be typed. */
     public void renameColumn(int column) {
         layout();
+        List<ColumnHeading> headings = headings();
         if (column >= 0 && column < headings.size()) headings.get(column).rename();
     }
 
@@ -324,7 +354,7 @@ public final class TableGrid extends GridTable<RowSlot> {
     void headingTyped(int column, int by) {
         int next = column + by;
         if (by != 0 && next >= 0) {
-            if (next >= columns.size())
+            if (next >= looks.get().columns().size())
                 model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(meant()))));
             renameColumn(next);
         } else {

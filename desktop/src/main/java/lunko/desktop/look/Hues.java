@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.TableColumnBase;
 import lunko.insight.picture.TableHue;
 import lunko.query.Side;
 
@@ -15,6 +16,15 @@ public final class Hues {
     /** The class of what belongs to a table: {@code hue-third}. */
     public static String style(TableHue hue) {
         return "hue-" + hue.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Lets a column of a table view have the colour of a table, or of none. */
+    public static void dress(TableColumnBase<?, ?> column, Optional<TableHue> hue) {
+        List<String> has =
+                Stream.of(TableHue.values()).map(Hues::style).filter(column.getStyleClass()::contains).toList();
+        if (has.equals(style(hue))) return;
+        column.getStyleClass().removeAll(has);
+        column.getStyleClass().addAll(style(hue));
     }
 
     /** The class of what belongs to a table, or to none. */

@@ -67,15 +67,11 @@ final class PairGridView extends DrawnPane {
         super("pair-grid");
         this.model = model;
         model.showing().subscribe((before, now) -> {
-            if (!isVisible()) return;
-            if (before.isOfSameJoin(now)) fill();
-            else redraw();
+            if (!before.isOfSameJoin(now)) redraw();
         });
-        model.asking().subscribe((_, _) -> {
-            if (isVisible()) redraw();
-        });
+        model.asking().subscribe((_, _) -> redraw());
+        whileSeen(model.showing(), _ -> fill());
         whileSeen(model.pointing().lineage(), _ -> fill());
-        keepDrawn();
     }
 
     @Override
@@ -95,7 +91,6 @@ final class PairGridView extends DrawnPane {
         } else {
             make(grid.get());
         }
-        fill();
     }
 
     private void say(String sentence) {

@@ -55,7 +55,6 @@ final class ThreeVennView extends DrawnPane {
         });
         show(model.showing().get());
         whileSeen(model.pointing().lineage(), this::light);
-        keepDrawn();
     }
 
     private void show(Showing now) {

@@ -59,7 +59,6 @@ final class VennView extends DrawnPane {
             if (isVisible() && !before.isOfSameJoin(now) && !told(now).equals(drawn)) redraw();
         });
         whileSeen(model.pointing().lineage(), this::light);
-        keepDrawn();
     }
 
     /** Lights up the rows that belong to the one that is pointed at. */

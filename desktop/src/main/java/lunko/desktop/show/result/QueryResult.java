@@ -22,6 +22,7 @@ import lunko.desktop.handout.PictureCopy;
 import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.table.ValueColumn;
+import lunko.desktop.show.table.ValueColumns;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
 import lunko.engine.Stage;
@@ -42,6 +43,9 @@ public final class QueryResult extends VBox {
     private final ShowModel model;
     private final ColumnWidths widths = ColumnWidths.folding();
     private final GridTable<QueryRow> grid = new GridTable<>();
+    private final TableColumn<QueryRow, Integer> numbers = RowNumberCell.column(() -> 0);
+    private final TableColumn<QueryRow, String> status = status();
+    private final ValueColumns<QueryRow> values = new ValueColumns<>(widths);
     private final Label about = new Label();
     private boolean marks;
     /** What the columns have been made for. */
@@ -104,7 +108,6 @@ public final class QueryResult extends VBox {
         changes.ifPresent(made -> made.removed()
                 .forEach(row -> rows.add(new QueryRow(made.before(), row, true, Optional.empty(), false))));
         marks = changes.isPresent();
-        // Columns that stay keep their cells.
         List<Object> wanted = List.of(result.headings(), arrangement, marks, model.showing().get().hues());
         List<ResultColumn> columns = arrangement.columns(listing, Side.LEFT);
         List<String> names = columns.stream()
@@ -121,20 +124,21 @@ public final class QueryResult extends VBox {
     }
 
     private void make(Stage result, ResultListing listing, List<ResultColumn> shown, List<String> names) {
-        List<TableColumn<QueryRow, ?>> all = new ArrayList<>();
-        TableColumn<QueryRow, Integer> numbers = GridTable.column();
-        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
-        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
-        all.add(numbers);
-        if (marks) all.add(status());
+        List<TableColumn<QueryRow, ?>> all = new ArrayList<>(List.of(numbers));
+        if (marks) all.add(status);
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
-            all.add(ArrangedHeading.on(new ValueColumn(names.get(i), names.get(i), listing.type(column), false, i,
-                    model.showing().get().hues().of(result, column.index()))
-                    .in(widths, (QueryRow row) -> ResultCell.of(row.of(), row.row(), column.index())), model, listing,
-                    column, words().resultGrid().asQueryGives()));
+            all.add(ArrangedHeading.on(
+                    values.at(i, new ValueColumn(names.get(i), names.get(i), listing.type(column), false,
+                            model.showing().get().hues().of(result, column.index())), row -> cell(row, column)),
+                    model, listing, column, words().resultGrid().asQueryGives()));
         }
-        grid.getColumns().setAll(all);
+        grid.showColumns(all);
+    }
+
+    /** What stands in a column in a row; nothing where the row is of a query without it. */
+    private static ResultCell cell(QueryRow row, ResultColumn column) {
+        return column.index() < row.of().headings().size() ? ResultCell.of(row.of(), row.row(), column.index()) : null;
     }
 
     /** Columns are as wide as what stands in them now, also where they have not been made anew. */

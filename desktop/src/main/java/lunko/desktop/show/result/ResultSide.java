@@ -13,6 +13,7 @@ import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.table.ValueColumn;
+import lunko.desktop.show.table.ValueColumns;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
@@ -22,14 +23,13 @@ import lunko.insight.picture.TableHue;
 import lunko.insight.picture.TableHues;
 import lunko.query.Side;
 import lunko.show.Showing;
-import lunko.table.Type;
 
 /** The columns of the result that come from one side, under that side's table. */
 public final class ResultSide extends GridTable<ListedRow> {
     private final ShowModel model;
     private final Side side;
-    private final ColumnWidths widths;
-    private final ResultRows rows;
+    private final TableColumn<ListedRow, Integer> numbers;
+    private final ValueColumns<ListedRow> values;
     private final Label placeholder = new Label();
     private List<Look> looks = List.of();
 
@@ -37,8 +37,8 @@ public final class ResultSide extends GridTable<ListedRow> {
             ObservableDoubleValue arrival) {
         this.model = model;
         this.side = side;
-        this.widths = widths;
-        this.rows = rows;
+        this.numbers = side == Side.LEFT ? RowNumberCell.column(rows::before) : blank();
+        this.values = new ValueColumns<>(widths);
         getStyleClass().addAll("result-part", side.id());
         setId(side.id() + "-result");
         setItems(rows);
@@ -57,33 +57,34 @@ public final class ResultSide extends GridTable<ListedRow> {
         show(model.staged().get());
     }
 
+    /** The rows have their numbers on the left alone. */
+    private static TableColumn<ListedRow, Integer> blank() {
+        TableColumn<ListedRow, Integer> column = GridTable.column();
+        column.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
+        return column;
+    }
+
     /** All that a column looks like. */
-    private record Look(ResultColumn column, String qualified, String name, Type type, boolean key,
-            Optional<TableHue> hue) {}
+    private record Look(ResultColumn column, ValueColumn values) {}
 
     private void show(Showing showing) {
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
         placeholder.setText(givesNone ? words().resultGrid().givesNoColumns(showing.outcome().get().kind(),
                 words().names().rows(showing.outcome().get().join().on(side).title())) : "");
         List<Look> wanted = showing.outcome().filter(_ -> !givesNone).map(this::looks).orElse(List.of());
-        // Columns that look the same stay: to make them anew, with all their cells, is most of what another join costs.
         if (!getColumns().isEmpty() && !wanted.isEmpty() && wanted.equals(looks)) return;
         looks = wanted;
         List<TableColumn<ListedRow, ?>> all = new ArrayList<>();
-        TableColumn<ListedRow, Integer> numbers = GridTable.column();
-        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
-        if (side == Side.LEFT) numbers.setCellFactory(_ -> new RowNumberCell<>(rows::before));
-        all.add(numbers);
+        if (!givesNone) all.add(numbers);
         showing.outcome().ifPresent(outcome -> wanted.forEach(look -> all.add(column(outcome, look))));
-        if (givesNone) all.clear();
-        getColumns().setAll(all);
+        showColumns(all);
     }
 
     private List<Look> looks(JoinResult outcome) {
         return model.arrangement().get().columns(ResultListing.OfJoin.all(outcome), side).stream().map(column -> {
             String sign = ArrangedHeading.sign(model.arrangement().get(), column);
-            return new Look(column, outcome.qualifiedName(column) + sign, outcome.name(column) + sign,
-                    outcome.type(column), outcome.keys(side).contains(column.index()), hue(outcome, column));
+            return new Look(column, new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign,
+                    outcome.type(column), outcome.keys(side).contains(column.index()), hue(outcome, column)));
         }).toList();
     }
 
@@ -96,11 +97,13 @@ public final class ResultSide extends GridTable<ListedRow> {
 
     private TableColumn<ListedRow, ResultCell> column(JoinResult outcome, Look look) {
         ResultColumn column = look.column();
-        return ArrangedHeading.on(
-                new ValueColumn(look.qualified(), look.name(), look.type(), look.key(), column.index(), look.hue())
-                        .in(widths,
-                                (ListedRow row) -> row.fate() == ListedRow.Arrival.TO_COME ? null
-                                        : row.of().cell(row.row(), column)),
-                model, ResultListing.OfJoin.all(outcome), column, words().resultGrid().asJoinGives());
+        return ArrangedHeading.on(values.at(column.index(), look.values(), row -> cell(row, column)), model,
+                ResultListing.OfJoin.all(outcome), column, words().resultGrid().asJoinGives());
+    }
+
+    /** What stands in a column in a row; nothing where that is still to come, or the row is of a join without it. */
+    private static ResultCell cell(ListedRow row, ResultColumn column) {
+        boolean has = column.index() < row.of().join().on(column.side()).headings().size();
+        return !has || row.fate() == ListedRow.Arrival.TO_COME ? null : row.of().cell(row.row(), column);
     }
 }

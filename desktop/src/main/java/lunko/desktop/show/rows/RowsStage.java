@@ -66,20 +66,22 @@ public final class RowsStage extends Pane {
     }
 
     private void make(Showing now) {
-        getChildren().removeAll(before);
-        before.clear();
+        int inputs = now.rowsAtHand().map(hand -> hand.timeline().stage().inputs().size()).orElse(0);
+        while (before.size() < inputs)
+            before.add(new RowsCard(model, stages, OptionalInt.of(before.size()), this::placeLanes));
+        getChildren().removeAll(before.subList(inputs, before.size()));
+        before.subList(inputs, before.size()).clear();
         now.rowsAtHand().ifPresent(hand -> {
             Stage stage = hand.timeline().stage();
-            for (int i = 0; i < stage.inputs().size(); i++) {
+            for (int i = 0; i < inputs; i++) {
                 Stage input = stage.inputs().get(i);
-                RowsCard card = new RowsCard(model, stages, OptionalInt.of(i), this::placeLanes);
-                card.show(title(stage, i), words().counts().rows(input.rows().size()), input,
+                before.get(i).show(title(stage, i), words().counts().rows(input.rows().size()), input,
                         now.hues(),
                         stage instanceof UnaryStage one ? one.deciding() : Set.of(),
                         ReasonColumn.of(model, hand.timeline(), hand.offset(i), input.rows().size()));
-                before.add(card);
+                before.get(i).grid().toTop();
+                if (!getChildren().contains(before.get(i))) getChildren().add(before.get(i));
             }
-            getChildren().addAll(before);
             after.show(done(hand.timeline().kind()), "", stage, now.hues(),
                     stage instanceof UnaryStage one ? one.decided() : Set.of(), Optional.empty());
         });

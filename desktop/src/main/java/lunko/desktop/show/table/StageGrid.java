@@ -30,6 +30,8 @@ public final class StageGrid extends GridTable<Integer> {
     private static final int MOST_BEFORE_MORE = 5;
 
     private final ColumnWidths widths;
+    private final TableColumn<Integer, Integer> numbers = RowNumberCell.column(() -> 0);
+    private final ValueColumns<Integer> values;
     private final String tip;
     private final Function<Stage.Heading, List<MenuItem>> menu;
 
@@ -39,6 +41,7 @@ public final class StageGrid extends GridTable<Integer> {
     @SuppressWarnings("this-escape") // Only what the toolkit itself defines is called.
     public StageGrid(ColumnWidths widths, String tip, Function<Stage.Heading, List<MenuItem>> menu) {
         this.widths = widths;
+        this.values = new ValueColumns<>(widths);
         this.tip = tip;
         this.menu = menu;
         getStyleClass().add("stage-grid");
@@ -52,16 +55,13 @@ public final class StageGrid extends GridTable<Integer> {
         List<String> names = stage.headings().stream().map(StageGrid::name).toList();
         List<Column> columns = stage.headings().stream()
                 .map(heading -> new Column(heading.name(), heading.type().orElse(Type.TEXT))).toList();
-        List<TableColumn<Integer, ?>> all = new ArrayList<>();
-        TableColumn<Integer, Integer> numbers = GridTable.column();
-        numbers.setPrefWidth(ColumnWidths.NUMBER_COLUMN);
-        numbers.setCellFactory(_ -> new RowNumberCell<>(() -> 0));
-        all.add(numbers);
+        List<TableColumn<Integer, ?>> all = new ArrayList<>(List.of(numbers));
         for (int i = 0; i < names.size(); i++) {
             int column = i;
-            TableColumn<Integer, ResultCell> shown =
-                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i), i,
-                            hues.of(stage, i)).in(widths, row -> ResultCell.of(stage, row, column));
+            TableColumn<Integer, ResultCell> shown = values.at(i,
+                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i),
+                            hues.of(stage, i)),
+                    row -> row < stage.rows().size() ? ResultCell.of(stage, row, column) : null);
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));
             Tip.on(shown.getGraphic(), names.get(i) + "\n" + tip);
             all.add(shown);
@@ -69,10 +69,10 @@ public final class StageGrid extends GridTable<Integer> {
         headings = all.subList(1, all.size()).stream().map(TableColumn::getGraphic).toList();
         // Many columns would push what is said of a row out of sight.
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
-        getColumns().setAll(all);
+        showColumns(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
         List<Row> first =
-                stage.rows().stream().limit(ROWS_MEASURED).map(values -> new Row(0, values, Map.of())).toList();
+                stage.rows().stream().limit(ROWS_MEASURED).map(row -> new Row(0, row, Map.of())).toList();
         widths.fit(IntStream.range(0, columns.size()).mapToObj(i -> ColumnWidths.Heading
                 .named(new Column(names.get(i), columns.get(i).type()), keys.contains(i))).toList(), first);
     }
