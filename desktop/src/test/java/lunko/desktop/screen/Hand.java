@@ -82,7 +82,7 @@ record Hand(Kind kind, int which) {
 
     /** Does it in a window. */
     void in(Stage stage, Screen screen, Appearance appearance) {
-        Node root = stage.getScene().getRoot();
+        Node root = reached(stage.getScene().getRoot());
         switch (kind) {
             case KEY -> press(stage, any(KEYS), false);
             case SHORTCUT -> press(stage, any(SHORTCUTS), true);
@@ -213,6 +213,11 @@ record Hand(Kind kind, int which) {
 
     private Optional<Node> anyStyled(Node root, List<String> styles) {
         return one(all(root).filter(node -> node.getStyleClass().stream().anyMatch(styles::contains)).toList());
+    }
+
+    /** What a person can reach: what waits for an answer lies over all else. */
+    private static Node reached(Node root) {
+        return root.lookupAll(".shade").stream().filter(Node::isVisible).findFirst().orElse(root);
     }
 
     private static Stream<Node> all(Node root) {
