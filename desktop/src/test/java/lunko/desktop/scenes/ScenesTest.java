@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -254,6 +255,22 @@ class ScenesTest extends OpenWindow {
         robot.interact(() -> screen.lesson().open(Course.HIVES_AND_KEEPERS.lesson().at(2)));
         robot.push(KeyCode.SHIFT, KeyCode.PAGE_DOWN).push(KeyCode.END);
         assertThat(model.showing().get().changes().orElseThrow().removed()).hasSize(1);
+    }
+
+    /** Another scene has other tables: what was being typed belongs to the one before, and cells are not made anew. */
+    @Test
+    void anotherSceneWithOtherTablesKeepsWhatWasTypedAndTheCells(FxRobot robot) {
+        robot.interact(() -> screen.lesson().open(Course.HIVES_AND_KEEPERS.lesson().at(15)));
+        Set<Node> before = robot.lookup(".table-cell").queryAll();
+        robot.doubleClickOn("Linden").write("Lime");
+        robot.clickOn(robot.lookup(".scene-bar .button").<Node>queryAll().stream().skip(1).findFirst().orElseThrow());
+        assertThat(lesson().scenes().at()).isEqualTo(16);
+        assertThat(robot.lookup(".table-name").queryAll()).extracting("text").contains("harvests");
+        assertThat(robot.lookup(".table-cell").queryAll().stream().filter(Node::isVisible).filter(before::contains))
+                .hasSizeGreaterThan(before.size() * 3 / 4);
+        assertThat(lesson().at(15).table("hives").rows()).extracting(row -> row.value(1).shown()).contains("Lime")
+                .doesNotContain("Linden");
+        assertThat(lesson().at(15).table("harvests")).isEqualTo(Course.HIVES_AND_KEEPERS.lesson().table("harvests"));
     }
 
     @Test
