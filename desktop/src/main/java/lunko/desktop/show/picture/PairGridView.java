@@ -128,11 +128,11 @@ final class PairGridView extends DrawnPane {
         Cells places = new Cells(NAMES + 14, HEAD + head, wide, high, HEAD + head + pairs.lefts() * high + 2);
         for (int right = 0; right < pairs.rights() && head > 0; right++)
             placeAtColumn(label(shortName(join.right(), right), "pair-name", "right"),
-                    new Rectangle2D(places.x(right), HEAD, wide - 2, head - 2));
+                    new Rectangle2D(places.x(right), HEAD, wide - 2, head));
         for (int left = 0; left < pairs.lefts(); left++) makeRow(pairs, left, places, totalWidth);
         for (int right = 0; right < pairs.rights() && totals > 0; right++)
             placeAtColumn(label(total(pairs, Side.RIGHT, right), "pair-total"),
-                    new Rectangle2D(places.x(right), places.foot, wide - 2, totals - 2));
+                    new Rectangle2D(places.x(right), places.foot, wide - 2, totals));
         foot(pairs, places.foot + Math.max(0, totals - LINE));
     }
 
@@ -155,10 +155,10 @@ final class PairGridView extends DrawnPane {
         return IntStream.range(0, count).mapToDouble(i -> typeface.width(text.apply(i)) + 6).max().orElse(0);
     }
 
-    /** How high a line of texts over columns must be, the longest of which has a width. */
+    /** How high a line of texts over columns must be, the longest of which has a width: more than a line if upright. */
     private static double lines(double column, double longest, double most) {
         if (column < LEGIBLE) return 0;
-        return longest <= column ? LINE : Math.min(longest, most);
+        return longest <= column ? LINE : Math.clamp(longest, LINE + 2, most);
     }
 
     private static String shortName(Stage stage, int row) {
@@ -257,14 +257,14 @@ final class PairGridView extends DrawnPane {
         return label;
     }
 
-    /** Puts a label over or under a column; upright, where that is higher than a line and not wide enough. */
+    /** Puts a label over or under a column; upright, where there is more height for it than a line. */
     private static void placeAtColumn(Label label, Rectangle2D at) {
-        boolean upright = at.getHeight() > at.getWidth() && at.getHeight() > LINE;
+        boolean upright = at.getHeight() > LINE;
         label.setRotate(upright ? -90 : 0);
-        double width = upright ? at.getHeight() : at.getWidth();
-        double height = upright ? at.getWidth() : at.getHeight();
+        double width = upright ? at.getHeight() - 2 : at.getWidth();
+        double height = upright ? at.getWidth() : at.getHeight() - 2;
         place(label, new Rectangle2D(at.getMinX() + (at.getWidth() - width) / 2,
-                at.getMinY() + (at.getHeight() - height) / 2, width, height), Pos.CENTER);
+                at.getMinY() + (at.getHeight() - 2 - height) / 2, width, height), Pos.CENTER);
     }
 
     /** Puts a label into a rectangle. */
