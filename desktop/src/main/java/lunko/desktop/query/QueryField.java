@@ -107,7 +107,10 @@ final class QueryField extends StackPane {
         diagnostics.told().subscribe(_ -> dress());
         getChildren().add(area);
         model.showing().subscribe(this::show);
-        show(model.showing().get());
+        // Typing may be taken back while the show is not seen and has not heard of it: then it shows the same as before.
+        model.lesson().lesson().subscribe((_, now) -> {
+            if (model.showing().get().lesson() == now) show(model.showing().get());
+        });
     }
 
     /** Gives the field the keyboard, the caret behind the last word. */
@@ -243,10 +246,8 @@ final class QueryField extends StackPane {
     }
 
     private void follow(Followed found) {
-        if (!found.typed().query().sql().equals(area.getText())) {
-            // More has been typed meanwhile: that is asked for by now.
-            return;
-        }
+        // If more has been typed meanwhile, that is asked for by now.
+        if (!found.typed().query().sql().equals(area.getText())) return;
         if (found.typed().history() != model.lesson().history().get()) {
             ask();
             return;

@@ -15,6 +15,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.desktop.lesson.Mode;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
 import lunko.problem.Problem;
@@ -64,6 +65,18 @@ class QueryFieldTest extends OpenWindow {
         robot.write(" ").push(KeyCode.TAB);
         assertThat(area(robot).getText()).isEqualTo("SELECT * FROM hives ");
         assertThat(area(robot).isFocused()).isFalse();
+    }
+
+    /** Whoever types and goes elsewhere at once, and takes it back there, finds the text that the lesson has. */
+    @Test
+    void whatIsTakenBackElsewhereIsNotInTheTextAnyMore(FxRobot robot) throws Exception {
+        String before = area(robot).getText();
+        type(robot, "SELECT h.hive FROM hives h");
+        robot.push(KeyCode.F6);
+        until(() -> model.lesson().history().get().past().isPresent());
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.F6).push(KeyCode.F6);
+        assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
+        assertThat(area(robot).getText()).isEqualTo(before);
     }
 
     @Test
