@@ -50,11 +50,11 @@ public final class TableGrid extends GridTable<RowSlot> {
     private final ObservableList<RowSlot> rows = FXCollections.observableArrayList();
     private final GridCursor cursor;
     private final ObjectProperty<Map<Integer, RowSign>> signs = new SimpleObjectProperty<>(Map.of());
-    private Runnable beyond = () -> {};
     private final TableColumn<RowSlot, Integer> numbers = RowNumberCell.column(() -> 0, signs);
     /** The column of each place, which stays with its cells whatever it shows. */
     private final List<TableColumn<RowSlot, Entry>> places = new ArrayList<>();
     private final ObjectProperty<Looks> looks = new SimpleObjectProperty<>(new Looks(List.of(), List.of()));
+    private Runnable beyond = () -> {};
     private List<String> shorterHeadings = List.of();
     private List<Row> current = List.of();
 
