@@ -2,6 +2,8 @@ package lunko.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -57,6 +59,18 @@ final class Browser implements AutoCloseable {
 
     ChromeDriver driver() {
         return driver;
+    }
+
+    /** What keeps those from the page as it is who do not see it, or use no mouse. */
+    List<Rule> barriers() throws Exception {
+        AxeBuilder axe = new AxeBuilder();
+        String checker = axe.getAxeScriptProvider().getScript();
+        // It gives the page a second for each thing that it asks, which is not enough on a machine that does others.
+        axe.setInjectAxe(page -> {
+            page.manage().timeouts().pageLoadTimeout(SOON);
+            driver.executeScript(checker);
+        }, false);
+        return axe.analyze(driver).getViolations();
     }
 
     /** Opens a file, and waits until the page is ready. */
