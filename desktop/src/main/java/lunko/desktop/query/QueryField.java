@@ -107,7 +107,7 @@ final class QueryField extends StackPane {
         diagnostics.told().subscribe(_ -> dress());
         getChildren().add(area);
         model.showing().subscribe(this::show);
-        // Typing may be taken back while the show is not seen and has not heard of it: then it shows the same as before.
+        // Typing may be taken back while the show is not seen: then it has not heard of it, and shows what it did.
         model.lesson().lesson().subscribe((_, now) -> {
             if (model.showing().get().lesson() == now) show(model.showing().get());
         });
