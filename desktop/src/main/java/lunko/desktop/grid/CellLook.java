@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.IndexedCell;
+import lunko.desktop.look.StyleClasses;
 import lunko.table.Type;
 
 /**
@@ -24,12 +25,9 @@ public record CellLook(List<String> styles, Pos alignment) {
                 ValueLabel.alignment(type));
     }
 
-    /** Gives it to a cell. What the cell has already is left alone: it would be styled anew. */
+    /** Gives it to a cell. */
     public void dress(IndexedCell<?> cell) {
-        List<String> has = Stream.of(TEXT, CODE, KEY).filter(cell.getStyleClass()::contains).toList();
         cell.setAlignment(alignment);
-        if (has.equals(styles)) return;
-        cell.getStyleClass().removeAll(has);
-        cell.getStyleClass().addAll(styles);
+        StyleClasses.choose(cell, List.of(TEXT, CODE, KEY), styles);
     }
 }

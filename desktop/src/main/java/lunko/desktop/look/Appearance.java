@@ -6,6 +6,7 @@ import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
 import javafx.application.Application;
@@ -53,8 +54,8 @@ public final class Appearance {
     /** Gives a view, and all in it, these colours, now and whenever they change. */
     public void dress(Parent root) {
         theme.subscribe(now -> {
-            for (Theme other : Theme.values()) root.getStyleClass().remove(other.styleClass());
-            root.getStyleClass().add(now.styleClass());
+            StyleClasses.choose(root, Arrays.stream(Theme.values()).map(Theme::styleClass).toList(),
+                    List.of(now.styleClass()));
             Application.setUserAgentStylesheet(now.controls());
         });
     }

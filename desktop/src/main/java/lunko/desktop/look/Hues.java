@@ -20,11 +20,7 @@ public final class Hues {
 
     /** Lets a column of a table view have the colour of a table, or of none. */
     public static void dress(TableColumnBase<?, ?> column, Optional<TableHue> hue) {
-        List<String> has =
-                Stream.of(TableHue.values()).map(Hues::style).filter(column.getStyleClass()::contains).toList();
-        if (has.equals(style(hue))) return;
-        column.getStyleClass().removeAll(has);
-        column.getStyleClass().addAll(style(hue));
+        StyleClasses.choose(column, Stream.of(TableHue.values()).map(Hues::style).toList(), style(hue));
     }
 
     /** The class of what belongs to a table, or to none. */
@@ -32,15 +28,10 @@ public final class Hues {
         return hue.map(Hues::style).stream().toList();
     }
 
-    /**
-     * Lets what comes from a side have the colour of a table, in a node and all within it: {@code left-third}. Nothing
-     * is done where it has that already, because everything within it would be styled anew.
-     */
+    /** Lets what comes from a side have the colour of a table, in a node and all within it: {@code left-third}. */
     public static void dress(Node node, Side side, TableHue hue) {
-        String wanted = style(side, hue);
-        if (node.getStyleClass().contains(wanted)) return;
-        node.getStyleClass().removeAll(Stream.of(TableHue.values()).map(other -> style(side, other)).toList());
-        node.getStyleClass().add(wanted);
+        StyleClasses.choose(node, Stream.of(TableHue.values()).map(other -> style(side, other)).toList(),
+                List.of(style(side, hue)));
     }
 
     private static String style(Side side, TableHue hue) {

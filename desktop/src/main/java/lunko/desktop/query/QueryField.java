@@ -108,9 +108,8 @@ final class QueryField extends StackPane {
         getChildren().add(area);
         model.showing().subscribe(this::show);
         // Typing may be taken back while the show is not seen: then it has not heard of it, and shows what it did.
-        model.lesson().lesson().subscribe((_, now) -> {
-            if (model.showing().get().lesson() == now) show(model.showing().get());
-        });
+        model.lesson().lesson().subscribe((_, now) -> Optional.of(model.showing().get())
+                .filter(showing -> showing.lesson() == now).ifPresent(this::show));
     }
 
     /** Gives the field the keyboard, the caret behind the last word. */

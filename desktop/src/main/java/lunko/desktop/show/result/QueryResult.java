@@ -21,7 +21,7 @@ import lunko.desktop.grid.RowNumberCell;
 import lunko.desktop.handout.PictureCopy;
 import lunko.desktop.handout.PictureHandle;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.table.ValueColumn;
+import lunko.desktop.show.table.ColumnLook;
 import lunko.desktop.show.table.ValueColumns;
 import lunko.engine.ResultCell;
 import lunko.engine.ResultColumn;
@@ -129,7 +129,7 @@ public final class QueryResult extends VBox {
         for (int i = 0; i < shown.size(); i++) {
             ResultColumn column = shown.get(i);
             all.add(ArrangedHeading.on(
-                    values.at(i, new ValueColumn(names.get(i), names.get(i), listing.type(column), false,
+                    values.at(i, new ColumnLook(names.get(i), names.get(i), listing.type(column), false,
                             model.showing().get().hues().of(result, column.index())), row -> cell(row, column)),
                     model, listing, column, words().resultGrid().asQueryGives()));
         }

@@ -12,7 +12,7 @@ import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.grid.GridTable;
 import lunko.desktop.grid.RowNumberCell;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.table.ValueColumn;
+import lunko.desktop.show.table.ColumnLook;
 import lunko.desktop.show.table.ValueColumns;
 import lunko.engine.JoinResult;
 import lunko.engine.ResultCell;
@@ -65,7 +65,7 @@ public final class ResultSide extends GridTable<ListedRow> {
     }
 
     /** All that a column looks like. */
-    private record Look(ResultColumn column, ValueColumn values) {}
+    private record Look(ResultColumn column, ColumnLook values) {}
 
     private void show(Showing showing) {
         boolean givesNone = showing.outcome().filter(outcome -> outcome.columns(side).isEmpty()).isPresent();
@@ -83,7 +83,7 @@ public final class ResultSide extends GridTable<ListedRow> {
     private List<Look> looks(JoinResult outcome) {
         return model.arrangement().get().columns(ResultListing.OfJoin.all(outcome), side).stream().map(column -> {
             String sign = ArrangedHeading.sign(model.arrangement().get(), column);
-            return new Look(column, new ValueColumn(outcome.qualifiedName(column) + sign, outcome.name(column) + sign,
+            return new Look(column, new ColumnLook(outcome.qualifiedName(column) + sign, outcome.name(column) + sign,
                     outcome.type(column), outcome.keys(side).contains(column.index()), hue(outcome, column)));
         }).toList();
     }

@@ -59,7 +59,7 @@ public final class StageGrid extends GridTable<Integer> {
         for (int i = 0; i < names.size(); i++) {
             int column = i;
             TableColumn<Integer, ResultCell> shown = values.at(i,
-                    new ValueColumn(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i),
+                    new ColumnLook(names.get(i), names.get(i), columns.get(i).type(), keys.contains(i),
                             hues.of(stage, i)),
                     row -> row < stage.rows().size() ? ResultCell.of(stage, row, column) : null);
             shown.getGraphic().setOnContextMenuRequested(event -> open(stage.headings().get(column), event));

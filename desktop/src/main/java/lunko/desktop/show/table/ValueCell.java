@@ -35,7 +35,7 @@ final class ValueCell<R> extends TableCell<R, ResultCell> {
 
     /** Looks as its column does, and asks it what stands here. */
     private void become() {
-        ValueColumn look = shown.getValue().look();
+        ColumnLook look = shown.getValue().look();
         CellLook.of(look.type(), look.key()).dress(this);
         updateIndex(getIndex());
     }

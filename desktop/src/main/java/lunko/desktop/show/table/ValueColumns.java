@@ -17,7 +17,7 @@ import lunko.engine.ResultCell;
 
 /**
  * The columns of a table of values. Each place has one column for ever, with all its cells, whatever it shows: to make
- * cells anew is most of what going to another scene costs.
+ * cells anew was a quarter of what going to another scene costs.
  */
 public final class ValueColumns<R> {
     private final ColumnWidths widths;
@@ -33,10 +33,10 @@ public final class ValueColumns<R> {
      *
      * @param values what stands in it in a row; null where nothing does, as in a row that it knows nothing of
      */
-    record Shown<R>(ValueColumn look, Function<R, ResultCell> values) {}
+    record Shown<R>(ColumnLook look, Function<R, ResultCell> values) {}
 
     /** The column of a place, counted from 0, as it is to be from now on. */
-    public TableColumn<R, ResultCell> at(int index, ValueColumn look, Function<R, ResultCell> values) {
+    public TableColumn<R, ResultCell> at(int index, ColumnLook look, Function<R, ResultCell> values) {
         while (places.size() <= index) places.add(new Place(places.size()));
         return places.get(index).showing(new Shown<>(look, values));
     }
@@ -66,7 +66,7 @@ public final class ValueColumns<R> {
             return column;
         }
 
-        private void dress(ValueColumn look) {
+        private void dress(ColumnLook look) {
             heading.textProperty().bind(widths.said(index, look.heading(), look.shorter()));
             heading.setAlignment(ValueLabel.alignment(look.type()));
             Hues.dress(column, look.hue());

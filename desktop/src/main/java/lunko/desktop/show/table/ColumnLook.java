@@ -11,4 +11,4 @@ import lunko.table.Type;
  * @param hue the colour of its table, where its heading has that
  * @param shorter what stands over it where there is no room for its whole heading
  */
-public record ValueColumn(String heading, String shorter, Type type, boolean key, Optional<TableHue> hue) {}
+public record ColumnLook(String heading, String shorter, Type type, boolean key, Optional<TableHue> hue) {}
