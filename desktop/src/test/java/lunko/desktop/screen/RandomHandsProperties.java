@@ -140,6 +140,8 @@ class RandomHandsProperties {
                 return null;
             });
             WaitForAsyncUtils.waitForFxEvents();
+            // For each node the toolkit goes through all windows that had the stylesheet, until they are collected.
+            System.gc();
         }
     }
 
