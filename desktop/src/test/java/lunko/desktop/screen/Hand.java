@@ -91,11 +91,14 @@ record Hand(Kind kind, int which) {
                 if (isSafe(action.name().getValue())) action.run();
             }
             case CLICK -> anyOf(root, ButtonBase.class).ifPresent(this::click);
-            case POINT -> anyOf(root, TableRow.class).ifPresent(row -> {
-                mouse(row, MouseEvent.MOUSE_ENTERED_TARGET);
-                mouse(row, MouseEvent.MOUSE_ENTERED);
-                mouse(row, MouseEvent.MOUSE_MOVED);
-            });
+            case POINT -> text(root).filter(_ -> which % 4 == 0).ifPresentOrElse(
+                    text -> mouse(text, MouseEvent.MOUSE_MOVED, text,
+                            new Point2D(which % text.getWidth(), which % text.getHeight())),
+                    () -> anyOf(root, TableRow.class).ifPresent(row -> {
+                        mouse(row, MouseEvent.MOUSE_ENTERED_TARGET);
+                        mouse(row, MouseEvent.MOUSE_ENTERED);
+                        mouse(row, MouseEvent.MOUSE_MOVED);
+                    }));
             case PRESS -> anyStyled(root, List.of("venn-row", "venn-region", "pair-cell", "table-cell", "stage-tile"))
                     .ifPresent(node -> {
                         mouse(node, MouseEvent.MOUSE_ENTERED);
@@ -105,12 +108,10 @@ record Hand(Kind kind, int which) {
                     });
             case LETTER -> fire(stage, new KeyEvent(KeyEvent.KEY_TYPED, any(List.of("a", "1", "(", " ", "'")), "",
                     KeyCode.UNDEFINED, false, false, false, false));
-            case QUERY -> {
-                if (root.lookup("#query-text") instanceof StyleClassedTextArea area && isSeen(area)) {
-                    area.requestFocus();
-                    area.replaceText(which / 2 % 2 == 0 ? any(QUERIES) : query(screen.lesson().lesson().get()));
-                }
-            }
+            case QUERY -> text(root).ifPresent(text -> {
+                text.requestFocus();
+                text.replaceText(which / 2 % 2 == 0 ? any(QUERIES) : query(screen.lesson().lesson().get()));
+            });
             case EDIT -> screen.lesson().edit(edit(screen));
             case STEP -> screen.model().goTo(which % (screen.model().showing().get().last() + 2));
             case UNDO -> screen.lesson().undo();
@@ -182,10 +183,14 @@ record Hand(Kind kind, int which) {
         mouse(node, type, node);
     }
 
-    /** What the mouse does to a node, when it is over this or another one. */
+    /** What the mouse does to a node, when it is over the middle of this or another one. */
     private static void mouse(Node node, EventType<MouseEvent> type, Node over) {
         Bounds bounds = over.getLayoutBounds();
-        Point2D at = over.localToScene(bounds.getCenterX(), bounds.getCenterY());
+        mouse(node, type, over, new Point2D(bounds.getCenterX(), bounds.getCenterY()));
+    }
+
+    private static void mouse(Node node, EventType<MouseEvent> type, Node over, Point2D withinOver) {
+        Point2D at = over.localToScene(withinOver);
         Point2D within = node.sceneToLocal(at);
         boolean down = type == MouseEvent.MOUSE_PRESSED || type == MouseEvent.MOUSE_DRAGGED;
         Event.fireEvent(node, new MouseEvent(type, within.getX(), within.getY(), at.getX(), at.getY(),
@@ -201,6 +206,12 @@ record Hand(Kind kind, int which) {
                 + SqlName.quoted(right.columns().get(which / 3 % right.columns().size()).name());
         return "SELECT * FROM " + SqlName.quoted(left.name()) + " a LEFT JOIN " + SqlName.quoted(right.name())
                 + " b ON " + on;
+    }
+
+    /** Where queries are written, if it is to be seen. */
+    private static Optional<StyleClassedTextArea> text(Node root) {
+        return root.lookup("#query-text") instanceof StyleClassedTextArea area && isSeen(area) ? Optional.of(area)
+                : Optional.empty();
     }
 
     private Optional<Node> anyOther(Node root, List<String> styles) {

@@ -54,8 +54,7 @@ public final class StageFigure {
 
     private static Panel.Look look(RowsAtHand rows, int row) {
         if (rows.frame().now().isPresent() && rows.frame().now().getAsInt() == row) return Panel.Look.NOW;
-        return row < rows.frame().fates().size() && rows.frame().fates().get(row) == RowProgress.STRUCK_OUT
-                ? Panel.Look.STRUCK_OUT : Panel.Look.PLAIN;
+        return rows.fate(row) == RowProgress.STRUCK_OUT ? Panel.Look.STRUCK_OUT : Panel.Look.PLAIN;
     }
 
     private Drawing titled(String title, String about, Ink ink, Stage stage, int rows,

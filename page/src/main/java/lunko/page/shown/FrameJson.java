@@ -49,9 +49,8 @@ record FrameJson(Showing showing, Covers covers, Language in) {
                     int offset = rows.offset(input);
                     int size = Math.min(StageJson.MOST_ROWS,
                             rows.timeline().stage().inputs().get(input).rows().size());
-                    return Json.EMPTY.with("states", IntStream.range(offset, offset + size).mapToObj(
-                            row -> Json.of(row < rows.frame().fates().size() ? fate(rows.frame().fates().get(row))
-                                    : "open")))
+                    return Json.EMPTY.with("states",
+                            IntStream.range(offset, offset + size).mapToObj(row -> Json.of(fate(rows.fate(row)))))
                             .with("now", now(rows, offset, size));
                 })).with("landed", rows(rows.timeline().stage(), rows.frame().landed()));
     }

@@ -10,6 +10,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.insight.picture.Lineage;
+import lunko.show.RowsAtHand.Place;
+import lunko.show.RowsAtHand;
 import lunko.show.Showing;
 
 /** What is pointed at in the show, and what belongs to it. */
@@ -17,6 +19,7 @@ public final class Pointing {
     private final ReadOnlyObjectProperty<Showing> showing;
     private final ReadOnlyObjectWrapper<Optional<Lineage>> lineage = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<OptionalLong> decided = new ReadOnlyObjectWrapper<>(OptionalLong.empty());
+    private final ReadOnlyObjectWrapper<Optional<Place>> row = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<OptionalInt> part = new SimpleObjectProperty<>(OptionalInt.empty());
     private Optional<Pointed> chosen = Optional.empty();
     private final BooleanSupplier silent;
@@ -48,6 +51,11 @@ public final class Pointing {
         return part;
     }
 
+    /** The row of a stage other than a join that is pointed at. */
+    public ReadOnlyObjectProperty<Optional<Place>> row() {
+        return row.getReadOnlyProperty();
+    }
+
     /** Whether the words that are pointed at belong to the part of the steps at hand. */
     public boolean isAtPartAtHand() {
         return part.get().isPresent() && !silent.getAsBoolean()
@@ -66,6 +74,21 @@ public final class Pointing {
         show(at);
     }
 
+    /** Points at a row of the stage at hand, which is not a join; nothing means at none. */
+    public void row(Optional<Place> at) {
+        if (changing) return;
+        row.set(at);
+        step(at.flatMap(place -> showing.get().rowsAtHand().map(hand -> hand.decided(place))).map(OptionalLong::of)
+                .orElse(OptionalLong.empty()));
+    }
+
+    /** Whether a row of the stage at hand, which is not a join, belongs to what is pointed at. */
+    public boolean lights(RowsAtHand hand, Place place) {
+        // Whoever points at the words of the stage sees the rows that they strike out.
+        return place.before() && isAtPartAtHand() && hand.timeline().strikesOut(place.row())
+                || row.get().filter(at -> hand.belong(at, place)).isPresent();
+    }
+
     /** Points at what a step of a stage other than a join has decided; nothing means at nothing. */
     public void step(OptionalLong step) {
         if (!changing) decided.set(step);
@@ -75,6 +98,7 @@ public final class Pointing {
     void forget() {
         chosen = Optional.empty();
         lineage.set(Optional.empty());
+        row.set(Optional.empty());
         decided.set(OptionalLong.empty());
     }
 

@@ -14,11 +14,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lunko.desktop.grid.ColumnWidths;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.rows.RowsModel.Pointed;
 import lunko.desktop.show.table.ColumnInQuery;
 import lunko.desktop.show.table.StageGrid;
 import lunko.engine.Stage;
 import lunko.insight.picture.TableHues;
+import lunko.show.RowsAtHand.Place;
+import lunko.show.RowsAtHand;
 
 /** The rows before or after a stage other than a join, under a title. */
 final class RowsCard extends VBox {
@@ -26,6 +27,8 @@ final class RowsCard extends VBox {
     private final StageGrid grid;
     private final Label title = new Label();
     private final Label about = new Label();
+    private final ShowModel model;
+    private final OptionalInt input;
     private double reasons;
 
     /**
@@ -33,7 +36,9 @@ final class RowsCard extends VBox {
      *
      * @param moved what is to be done when its rows have been scrolled
      */
-    RowsCard(ShowModel model, RowsModel stages, OptionalInt input, Runnable moved) {
+    RowsCard(ShowModel model, OptionalInt input, Runnable moved) {
+        this.model = model;
+        this.input = input;
         grid = new StageGrid(widths, words().show().headingTipAlone(),
                 heading -> ColumnInQuery.items(model, heading));
         getStyleClass().addAll("card", "table-card", "stage-card");
@@ -43,8 +48,8 @@ final class RowsCard extends VBox {
         head.getStyleClass().add("card-head");
         head.setAlignment(Pos.CENTER_LEFT);
         grid.widthProperty().subscribe(width -> widths.spreadOver(width.doubleValue() - reasons));
-        grid.setRowFactory(_ -> new RowsTableRow(model, stages, input));
-        grid.onFocusedRow(row -> stages.point(Optional.of(new Pointed(input.isPresent(), stages.number(input, row)))));
+        grid.setRowFactory(_ -> new RowsTableRow(model, this));
+        grid.onFocusedRow(row -> model.pointing().row(atHand().map(hand -> place(hand, row))));
         grid.onScroll(Orientation.VERTICAL, moved);
         VBox.setVgrow(grid, Priority.ALWAYS);
         getChildren().addAll(head, grid);
@@ -67,6 +72,21 @@ final class RowsCard extends VBox {
     void say(String said) {
         about.setText(said);
         grid.setAccessibleText(words().show().card(title.getText(), said));
+    }
+
+    /** The stage at hand, unless the rows shown here are not of it: another card may have come to show it earlier. */
+    Optional<RowsAtHand> atHand() {
+        return model.showing().get().rowsAtHand()
+                .filter(hand -> grid.shown().get().filter(rows -> rows == rows(hand.timeline().stage())).isPresent());
+    }
+
+    private Stage rows(Stage stage) {
+        return input.isEmpty() ? stage : stage.inputs().get(input.getAsInt());
+    }
+
+    /** Where a row that is shown here, counted from 0, is in the stage at hand. */
+    Place place(RowsAtHand hand, int row) {
+        return input.isPresent() ? new Place(true, hand.offset(input.getAsInt()) + row) : new Place(false, row);
     }
 
     StageGrid grid() {

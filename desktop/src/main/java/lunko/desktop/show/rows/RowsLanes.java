@@ -13,6 +13,7 @@ import lunko.desktop.show.lane.LaneShape;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
 import lunko.query.Side;
+import lunko.show.RowsAtHand.Place;
 import lunko.show.RowsAtHand;
 import lunko.steps.RowFrame.RowProgress;
 
@@ -22,18 +23,16 @@ import lunko.steps.RowFrame.RowProgress;
  */
 final class RowsLanes extends Pane {
     private final ShowModel model;
-    private final RowsModel stages;
     private final LaneDrawing drawn = new LaneDrawing();
     private List<? extends GridTable<?>> before = List.of();
     private Optional<GridTable<?>> after = Optional.empty();
 
-    RowsLanes(ShowModel model, RowsModel stages) {
+    RowsLanes(ShowModel model) {
         this.model = model;
-        this.stages = stages;
         getStyleClass().add("lanes");
         setMouseTransparent(true);
         getChildren().add(drawn);
-        stages.pointed().subscribe((_, _) -> place());
+        model.pointing().row().subscribe((_, _) -> place());
     }
 
     /** Leads from these grids, one for each input of the stage, to that one. */
@@ -61,8 +60,9 @@ final class RowsLanes extends Pane {
                 int number = hand.offset(origin.input()) + origin.row();
                 boolean now = row == landed - 1 && hand.frame().now().stream().anyMatch(one -> one == number);
                 LaneShape.Look look = now ? LaneShape.Look.LANDING
-                        : stages.lights(true, number) && stages.lights(false, row) ? LaneShape.Look.LIT
-                                : LaneShape.Look.PLAIN;
+                        : model.pointing().lights(hand, new Place(true, number))
+                                && model.pointing().lights(hand, new Place(false, row)) ? LaneShape.Look.LIT
+                                        : LaneShape.Look.PLAIN;
                 lanes.add(
                         new LaneShape.Lane(y(input, origin.row()), y(result, row), getWidth(), look, Optional.empty()));
             }
@@ -72,9 +72,7 @@ final class RowsLanes extends Pane {
             if (!isShown(input)) continue;
             for (int row = input.firstInView(); row < input.endOfView(); row++) {
                 int number = hand.offset(i) + row;
-                if (!input.isInView(row) || number >= hand.frame().fates().size()
-                        || hand.frame().fates().get(number) != RowProgress.STRUCK_OUT)
-                    continue;
+                if (!input.isInView(row) || hand.fate(number) != RowProgress.STRUCK_OUT) continue;
                 lanes.add(new LaneShape.End(Side.LEFT, y(input, row), getWidth(), false));
             }
         }

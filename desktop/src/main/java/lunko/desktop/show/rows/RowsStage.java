@@ -38,7 +38,6 @@ public final class RowsStage extends Pane {
 
     private final ShowModel model;
     private final Motions motions;
-    private final RowsModel stages;
     private final List<RowsCard> before = new ArrayList<>();
     private final RowsCard after;
     private final QueryResult whole;
@@ -49,10 +48,9 @@ public final class RowsStage extends Pane {
     public RowsStage(ShowModel model, ResultActions actions, Motions motions) {
         this.model = model;
         this.motions = motions;
-        this.stages = new RowsModel(model);
-        this.after = new RowsCard(model, stages, OptionalInt.empty(), this::placeLanes);
+        this.after = new RowsCard(model, OptionalInt.empty(), this::placeLanes);
         this.whole = new QueryResult(model, actions);
-        this.lanes = new RowsLanes(model, stages);
+        this.lanes = new RowsLanes(model);
         getStyleClass().add("rows-stage");
         getChildren().addAll(lanes, after, whole);
         model.showing().subscribe((earlier, now) -> {
@@ -68,7 +66,7 @@ public final class RowsStage extends Pane {
     private void make(Showing now) {
         int inputs = now.rowsAtHand().map(hand -> hand.timeline().stage().inputs().size()).orElse(0);
         while (before.size() < inputs)
-            before.add(new RowsCard(model, stages, OptionalInt.of(before.size()), this::placeLanes));
+            before.add(new RowsCard(model, OptionalInt.of(before.size()), this::placeLanes));
         getChildren().removeAll(before.subList(inputs, before.size()));
         before.subList(inputs, before.size()).clear();
         now.rowsAtHand().ifPresent(hand -> {

@@ -1,13 +1,13 @@
 package lunko.desktop.show.rows;
 
 import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.function.BiPredicate;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TableRow;
 import lunko.desktop.show.model.ShowModel;
-import lunko.desktop.show.rows.RowsModel.Pointed;
+import lunko.show.RowsAtHand.Place;
 import lunko.show.RowsAtHand;
 import lunko.steps.RowFrame.RowProgress;
 
@@ -21,42 +21,38 @@ final class RowsTableRow extends TableRow<Integer> {
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
 
     private final ShowModel model;
-    private final RowsModel stages;
-    private final OptionalInt input;
+    private final RowsCard card;
     // A field, so that it lives as long as the row does: the model holds it weakly.
     private final InvalidationListener dress = _ -> dress();
 
-    /** A row of an input of the stage, counted from 0, or, where that is empty, of what it gives. */
-    RowsTableRow(ShowModel model, RowsModel stages, OptionalInt input) {
+    /** A row of a card. */
+    RowsTableRow(ShowModel model, RowsCard card) {
         this.model = model;
-        this.stages = stages;
-        this.input = input;
+        this.card = card;
+        card.grid().shown().addListener(new WeakInvalidationListener(dress));
         model.showing().addListener(new WeakInvalidationListener(dress));
-        stages.pointed().addListener(new WeakInvalidationListener(dress));
+        model.pointing().row().addListener(new WeakInvalidationListener(dress));
         model.pointing().part().addListener(new WeakInvalidationListener(dress));
-        setOnMouseEntered(_ -> stages
-                .point(isEmpty() ? Optional.empty() : Optional.of(new Pointed(input.isPresent(), number()))));
-        setOnMouseExited(_ -> stages.point(Optional.empty()));
+        setOnMouseEntered(_ -> model.pointing().row(place()));
+        setOnMouseExited(_ -> model.pointing().row(Optional.empty()));
         indexProperty().addListener(dress);
         itemProperty().addListener(dress);
     }
 
-    /** The number of the row, among those of all inputs or of what the stage gives. */
-    private int number() {
-        return stages.number(input, getItem() == null ? getIndex() : getItem());
+    /** Where this row is in the stage at hand, if it is one of its rows. */
+    private Optional<Place> place() {
+        return isEmpty() || getItem() == null ? Optional.empty()
+                : card.atHand().map(hand -> card.place(hand, getItem()));
     }
 
     private void dress() {
-        Optional<RowsAtHand> hand =
-                model.showing().get().rowsAtHand().filter(_ -> !isEmpty() && getItem() != null);
-        boolean now = hand.isPresent()
-                && (input.isPresent() ? hand.get().frame().now().stream().anyMatch(row -> row == number())
-                        : hand.get().frame().now().isPresent() && number() == hand.get().frame().landed() - 1
-                                && hand.get().goesInto(hand.get().frame().now().getAsInt(), number()));
-        boolean struck = hand.isPresent() && input.isPresent() && number() < hand.get().frame().fates().size()
-                && hand.get().frame().fates().get(number()) == RowProgress.STRUCK_OUT;
-        pseudoClassStateChanged(NOW, now);
-        pseudoClassStateChanged(LEFT_OUT, struck);
-        pseudoClassStateChanged(LIT, hand.isPresent() && stages.lights(input.isPresent(), number()));
+        pseudoClassStateChanged(NOW, is(RowsAtHand::isNow));
+        pseudoClassStateChanged(LEFT_OUT,
+                is((hand, at) -> at.before() && hand.fate(at.row()) == RowProgress.STRUCK_OUT));
+        pseudoClassStateChanged(LIT, is(model.pointing()::lights));
+    }
+
+    private boolean is(BiPredicate<RowsAtHand, Place> so) {
+        return card.atHand().filter(hand -> place().filter(at -> so.test(hand, at)).isPresent()).isPresent();
     }
 }

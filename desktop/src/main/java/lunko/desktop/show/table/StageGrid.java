@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
@@ -34,6 +36,7 @@ public final class StageGrid extends GridTable<Integer> {
     private final ValueColumns<Integer> values;
     private final String tip;
     private final Function<Stage.Heading, List<MenuItem>> menu;
+    private final ReadOnlyObjectWrapper<Optional<Stage>> shown = new ReadOnlyObjectWrapper<>(Optional.empty());
 
     private List<Node> headings = List.of();
 
@@ -71,10 +74,16 @@ public final class StageGrid extends GridTable<Integer> {
         more.ifPresent(column -> all.add(names.size() > MOST_BEFORE_MORE ? 1 : all.size(), column));
         showColumns(all);
         setItems(FXCollections.observableArrayList(IntStream.range(0, stage.rows().size()).boxed().toList()));
+        shown.set(Optional.of(stage));
         List<Row> first =
                 stage.rows().stream().limit(ROWS_MEASURED).map(row -> new Row(0, row, Map.of())).toList();
         widths.fit(IntStream.range(0, columns.size()).mapToObj(i -> ColumnWidths.Heading
                 .named(new Column(names.get(i), columns.get(i).type()), keys.contains(i))).toList(), first);
+    }
+
+    /** The stage whose rows are shown. */
+    public ReadOnlyObjectProperty<Optional<Stage>> shown() {
+        return shown.getReadOnlyProperty();
     }
 
     /** What stands over the columns. */
