@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.beans.property.SimpleObjectProperty;
@@ -22,6 +23,7 @@ import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
 import org.fxmisc.richtext.StyleClassedTextArea;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -43,10 +45,12 @@ public abstract class OpenWindow {
     protected Path folder;
     private Stage stage;
     private Duration motion = Duration.ZERO;
+    private final List<Throwable> uncaught = new CopyOnWriteArrayList<>();
 
     /** To be called by the method of each test that TestFX starts, which it does not look for here. */
     protected void open(Stage opened) {
         Look.install();
+        Thread.currentThread().setUncaughtExceptionHandler((_, failure) -> uncaught.add(failure));
         stage = opened;
         show(DemoLesson.lesson());
         stage.show();
@@ -69,6 +73,11 @@ public abstract class OpenWindow {
     public static void fill(Stage stage, Screen screen) {
         stage.setScene(screen.view().inScene(1280, 800));
         stage.sizeToScene();
+    }
+
+    @AfterEach
+    void nothingIsUncaught() {
+        assertThat(uncaught).isEmpty();
     }
 
     /** Types a query over the one that is there, and waits until it is shown. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -26,6 +27,7 @@ import lunko.engine.ResultRow;
 import lunko.insight.picture.Lineage;
 import lunko.insight.picture.Picture;
 import lunko.lesson.CellEdit;
+import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.Side;
@@ -96,6 +98,23 @@ class QueryShowTest extends OpenWindow {
         assertThat(robot.lookup("#why").query().getAccessibleText()).contains("is removed.");
         assertThat(states(struck)).contains("lit");
         assertThat(seen(robot, ".reason-cell")).contains("2.5 > 4 is false", "4.5 > 4 is true");
+    }
+
+    @Test
+    void rowsOfAStageMayGoWhileItsWordsArePointedAt(FxRobot robot) throws Exception {
+        write(robot, "SELECT * FROM hives WHERE hive_no > 2");
+        robot.interact(() -> {
+            model.goTo(1);
+            model.pointing().part().set(OptionalInt.of(model.showing().get().frame().orElseThrow().part()));
+        });
+        assertThat(lit(robot)).isEqualTo(2);
+        robot.interact(() -> model.lesson().edit(new RowEdit.Delete("hives", 1, 4)));
+        assertThat(lit(robot)).isEqualTo(1);
+    }
+
+    private static long lit(FxRobot robot) {
+        return robot.lookup(".stage-card .table-row-cell").queryAll().stream()
+                .filter(row -> states(row).contains("lit") && isSeen(row)).count();
     }
 
     @Test

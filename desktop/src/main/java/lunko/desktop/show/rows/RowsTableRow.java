@@ -39,9 +39,9 @@ final class RowsTableRow extends TableRow<Integer> {
         itemProperty().addListener(dress);
     }
 
-    /** Where this row is in the stage at hand, if it is one of its rows. */
+    /** Where this row is in the stage at hand, if it is one of its rows: it keeps its number until it is laid out. */
     private Optional<Place> place() {
-        return isEmpty() || getItem() == null ? Optional.empty()
+        return isEmpty() || getItem() == null || getItem() >= card.grid().getItems().size() ? Optional.empty()
                 : card.atHand().map(hand -> card.place(hand, getItem()));
     }
 
