@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.util.List;
 import lunko.desktop.command.Defect;
 import lunko.desktop.command.LunkoCommand;
+import lunko.desktop.command.RehearsedStart;
 import lunko.desktop.command.Start;
 import lunko.desktop.machine.AppFolders;
 import lunko.desktop.machine.Terminal;
@@ -19,9 +20,13 @@ public final class Main {
         PrintWriter out = Terminal.out();
         PrintWriter err = Terminal.err();
         Thread.setDefaultUncaughtExceptionHandler((_, defect) -> Defect.report(defect, err));
+        System.exit(run(arguments, out, err));
+    }
+
+    private static int run(String[] arguments, PrintWriter out, PrintWriter err) {
+        if (RehearsedStart.isMeant(arguments)) return RehearsedStart.run();
         // The library that reads arguments takes a quarter of a second of a start.
-        System.exit(Start.isAll(arguments)
-                ? new Start(List.of(arguments), out, err).run()
-                : LunkoCommand.commandLine().setOut(out).setErr(err).execute(arguments));
+        return Start.isAll(arguments) ? new Start(List.of(arguments), out, err).run()
+                : LunkoCommand.run(arguments, out, err);
     }
 }

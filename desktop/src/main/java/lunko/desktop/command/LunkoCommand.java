@@ -2,6 +2,7 @@ package lunko.desktop.command;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
 import lunko.problem.Problem;
@@ -16,7 +17,7 @@ import picocli.CommandLine;
 @Command(name = "lunko", mixinStandardHelpOptions = true, versionProvider = ProgramVersion.class,
         subcommands = {PictureCommand.class,
                 RunCommand.class, QueryCommand.class,
-                ConvertCommand.class, HandoutCommand.class, PageCommand.class, RehearseCommand.class})
+                ConvertCommand.class, HandoutCommand.class, PageCommand.class})
 public final class LunkoCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -25,10 +26,15 @@ public final class LunkoCommand implements Callable<Integer> {
     private List<String> files = List.of();
 
     /** The command line; what a defect of the program does there is logged, and said in one sentence. */
-    public static CommandLine commandLine() {
+    static CommandLine commandLine() {
         return new CommandLine(new LunkoCommand()).setResourceBundle(new HelpTexts())
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler((defect, command, _) -> Defect.report(defect, command.getErr()));
+    }
+
+    /** Does what arguments say; gives the exit code. */
+    public static int run(String[] arguments, PrintWriter out, PrintWriter err) {
+        return commandLine().setOut(out).setErr(err).execute(arguments);
     }
 
     @Override

@@ -18,8 +18,10 @@ import lunko.desktop.screen.Habits;
 import lunko.desktop.screen.Screen;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
+import lunko.exchange.lesson.KeptLesson;
 import lunko.exchange.lesson.LessonFile;
 import lunko.lesson.course.Course;
+import lunko.problem.Checked;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import org.slf4j.Logger;
@@ -57,18 +59,21 @@ final class LunkoWindow {
         screen.lessons().changed().subscribe(changed -> {
             if (!changed) journal.forget();
         });
-        journal.left().stream().findFirst()
-                .ifPresent(left -> LessonFile.open(left).handle(lesson -> screen.lesson().say(new Notice.Offer(
-                        words().lesson().endedUnsaved(lesson.lesson().title()),
-                        words().lesson().recover(), () -> {
-                            screen.lesson().open(lesson);
-                            journal.note(lesson);
-                            journal.takeAway(left);
-                        })), problem -> {
-                            LOG.warn("a journal cannot be read: {}", words().problems().of(problem).text());
-                            screen.lesson().say(new Notice.Failure(Problem.of(
-                                    new WorkFault.JournalUnreadable(journal.putAside(left).toString()))));
-                        }));
+        journal.whenLeft((left, read) -> Platform.runLater(() -> offer(left, read)));
+    }
+
+    /** Offers what another process has left; what cannot be read is kept under another name. */
+    private void offer(Path left, Checked<KeptLesson> read) {
+        read.handle(lesson -> screen.lesson().say(new Notice.Offer(
+                words().lesson().endedUnsaved(lesson.lesson().title()), words().lesson().recover(), () -> {
+                    screen.lesson().open(lesson);
+                    journal.note(lesson);
+                    journal.takeAway(left);
+                })), problem -> {
+                    LOG.warn("a journal cannot be read: {}", words().problems().of(problem).text());
+                    screen.lesson().say(new Notice.Failure(
+                            Problem.of(new WorkFault.JournalUnreadable(journal.putAside(left).toString()))));
+                });
     }
 
     /** A lesson with changes is not closed before its person has said what becomes of them. */
@@ -86,7 +91,7 @@ final class LunkoWindow {
 
     /** Shows whoever is here for the first time the way to the first steps, if there is nothing else to be said. */
     void greet(Recent recent) {
-        if (!recent.isNew() || screen.lesson().notice().get().isPresent()) return;
+        if (!recent.isNew() || !journal.left().isEmpty() || screen.lesson().notice().get().isPresent()) return;
         recent.begin();
         screen.lesson().say(new Notice.Offer(words().window().newHere(), Course.FIRST_STEPS.title(),
                 screen.view()::openFirstSteps));

@@ -13,6 +13,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import lunko.exchange.lesson.KeptLesson;
@@ -103,6 +104,11 @@ public final class Journal implements AutoCloseable {
             LOG.warn("{} stays", left, failed);
             return left;
         }
+    }
+
+    /** Reads what another process has left that did not end in order, the newest if there are several. */
+    public void whenLeft(BiConsumer<Path, Checked<KeptLesson>> told) {
+        writer.execute(() -> left().stream().findFirst().ifPresent(left -> told.accept(left, LessonFile.open(left))));
     }
 
     /** What processes have left that did not end in order, the newest first. */

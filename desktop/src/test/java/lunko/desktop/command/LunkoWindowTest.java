@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
@@ -71,7 +72,7 @@ class LunkoWindowTest {
 
     @Test
     void changesAreJournalledSavedAndAskedAbout(FxRobot robot) throws Exception {
-        assertThat(robot.lookup("#notice").queryAll()).isNotEmpty();
+        waitForOffer(robot);
         robot.push(KeyCode.DIGIT1);
         // To look at another kind of join is no change.
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers – Lunko");
@@ -95,7 +96,8 @@ class LunkoWindowTest {
     }
 
     @Test
-    void whatACrashHasLeftIsTakenUpAgainAndAFileOfSomebodyElseStays(FxRobot robot) throws IOException {
+    void whatACrashHasLeftIsTakenUpAgainAndAFileOfSomebodyElseStays(FxRobot robot) throws Exception {
+        waitForOffer(robot);
         robot.clickOn("Recover them");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window.stage().getTitle()).isEqualTo("Hives and keepers (changed) – Lunko");
@@ -115,22 +117,27 @@ class LunkoWindowTest {
     }
 
     @Test
-    void whatACrashHasLeftIsKeptWhereItCannotBeRead(FxRobot robot) throws IOException {
+    void whatACrashHasLeftIsKeptWhereItCannotBeRead(FxRobot robot) throws Exception {
         Path journal = Files.createDirectories(folder.resolve("other-journal"));
         Files.writeString(journal.resolve("999999998.lunko"), "half of a file");
-        robot.interact(() -> {
-            LunkoWindow other = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
+        LunkoWindow other = WaitForAsyncUtils.waitForAsyncFx(A_WHILE, () -> {
+            LunkoWindow made = new LunkoWindow(new ShowModel(new LessonModel(DemoLesson.lesson())), Optional.empty(),
                     new Journal(journal), Habits.in(folder));
-            other.open(() -> {});
-            assertThat(other.screen().lesson().notice().get().orElseThrow().sentence())
-                    .endsWith("It is kept in " + journal.resolve("999999998.lunko.unreadable") + ".");
-            other.stage().hide();
+            made.open(() -> {});
+            return made;
         });
+        WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> other.screen().lesson().notice().get()
+                .filter(said -> said.sentence()
+                        .endsWith("It is kept in " + journal.resolve("999999998.lunko.unreadable") + "."))
+                .isPresent());
+        robot.interact(other.stage()::hide);
         assertThat(journal.resolve("999999998.lunko.unreadable")).hasContent("half of a file");
     }
 
     @Test
-    void whoIsHereForTheFirstTimeIsShownTheFirstStepsOnce(FxRobot robot) {
+    void whoIsHereForTheFirstTimeIsShownTheFirstStepsOnce(FxRobot robot) throws Exception {
+        waitForOffer(robot);
+        Files.delete(folder.resolve("journal").resolve("999999999.lunko"));
         Recent recent = new Recent(folder.resolve("nobody-yet.txt"));
         robot.interact(() -> window.screen().lesson().sayNothing());
         robot.interact(() -> window.greet(recent));
@@ -171,6 +178,11 @@ class LunkoWindowTest {
         robot.push(KeyCode.F4);
         assertThat(robot.lookup("#note").queryTextInputControl().getText()).isEqualTo("slowly");
         robot.clickOn("Cancel");
+    }
+
+    private static void waitForOffer(FxRobot robot) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(A_WHILE, TimeUnit.MILLISECONDS, () -> !robot.lookup("#notice").queryAll().isEmpty());
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private static void note(FxRobot robot) {
