@@ -161,6 +161,17 @@ public class GridTable<R> extends TableView<R> {
         });
     }
 
+    /** Its headings. The toolkit would count what it has said in place of rows, once it has been empty, for ever. */
+    @Override
+    protected double computeMinHeight(double width) {
+        return snappedTopInset() + headerHeight + snappedBottomInset();
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return snappedLeftInset() + snappedRightInset();
+    }
+
     /**
      * Each of two scroll bars can be there for the room that the other one takes, for ever, though all would be in view
      * without them. For a moment there is room for both, so that they go.

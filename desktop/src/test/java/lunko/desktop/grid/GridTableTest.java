@@ -9,6 +9,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.TableColumn;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import lunko.desktop.look.Look;
 import org.junit.jupiter.api.Test;
@@ -45,6 +46,21 @@ class GridTableTest {
         assertThat(barsAt(robot, WIDE - 60, HIGH - 60)).isEqualTo(2);
         assertThat(barsAt(robot, WIDE + 6, HIGH + 6)).isZero();
         assertThat(barsAt(robot, WIDE - 60, HIGH + 40)).isOne();
+    }
+
+    @Test
+    void whatIsSaidInPlaceOfRowsTakesNoRoomWhenThereAreSome(FxRobot robot) {
+        double least = table.minHeight(-1);
+        robot.interact(() -> {
+            Region placeholder = new Region();
+            placeholder.setMinHeight(HIGH);
+            table.setPlaceholder(placeholder);
+            table.getItems().clear();
+            table.getParent().layout();
+            table.getItems().add(1);
+            table.getParent().layout();
+        });
+        assertThat(table.minHeight(-1)).isEqualTo(least);
     }
 
     private long barsAt(FxRobot robot, double width, double height) {
