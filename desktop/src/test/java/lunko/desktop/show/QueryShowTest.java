@@ -21,6 +21,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.shape.CubicCurve;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
+import lunko.desktop.grid.GridTable;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.Speed;
 import lunko.engine.ResultRow;
@@ -110,6 +111,19 @@ class QueryShowTest extends OpenWindow {
         assertThat(lit(robot)).isEqualTo(2);
         robot.interact(() -> model.lesson().edit(new RowEdit.Delete("hives", 1, 4)));
         assertThat(lit(robot)).isEqualTo(1);
+    }
+
+    @Test
+    void theRowThatCameLastIsInViewAlsoWhenAnotherJoinIsShownHalfWay(FxRobot robot) throws Exception {
+        write(robot, "SELECT * FROM hives h CROSS JOIN keepers k");
+        robot.interact(() -> model.goTo(0));
+        robot.interact(() -> model.goTo(model.showing().get().last()));
+        write(robot, "SELECT * FROM hives WHERE hive_no > 2");
+        robot.interact(() -> model.goTo(3));
+        write(robot, "SELECT * FROM hives h CROSS JOIN keepers other");
+        int landed = model.showing().get().match().orElseThrow().landed().size();
+        assertThat(landed).isBetween(1, 4);
+        assertThat(robot.lookup("#right-result").<GridTable<?>>query().isWhollyInView(landed - 1)).isTrue();
     }
 
     private static long lit(FxRobot robot) {

@@ -119,7 +119,9 @@ public final class ResultGrid {
         say(now);
         boolean jump = Motion.between(before, now) == Motion.JUMP;
         int wanted = Math.max(0, rows.last()) + (rows.isPending() ? 1 : 0);
-        if (!changed || rows.isEmpty() || jump && !kin || right.isWhollyInView(wanted)) return;
+        // All of another result is looked at from where one is.
+        boolean leave = jump && !kin && now.isAtEnd();
+        if (!changed || rows.isEmpty() || leave || right.isWhollyInView(wanted)) return;
         if (rows.size() != places) {
             // What scrolls along must have the rows to scroll to.
             left.layout();
