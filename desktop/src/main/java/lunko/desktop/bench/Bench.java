@@ -35,7 +35,7 @@ final class Bench extends Pane {
     private final Map<String, BenchCard> cards = new LinkedHashMap<>();
     private Optional<Map.Entry<BenchCard, Spot>> moved = Optional.empty();
     private List<String> names = List.of();
-    private double viewHeight;
+    private View view = new View(0, 0, 0);
     private Optional<BenchCard> arrived = Optional.empty();
     private Consumer<Bounds> arrival = _ -> {};
 
@@ -130,21 +130,33 @@ final class Bench extends Pane {
         requestLayout();
     }
 
-    /** How high the part of the bench is that can be seen at once. */
-    void see(double height) {
-        viewHeight = height;
+    /**
+     * The part of the bench that can be seen at once, in pixels.
+     *
+     * @param bar how much of its width a scroll bar takes, if there is one
+     */
+    record View(double width, double height, double bar) {}
+
+    /** Says how much of it can be seen at once. */
+    void see(View seen) {
+        if (seen.equals(view)) return;
+        view = seen;
         requestLayout();
     }
 
     @Override
     protected double computeMinWidth(double height) {
-        return cards.values().stream().filter(this::hasSpot)
-                .mapToDouble(card -> spot(card).orElseThrow().x() + card.getWidth()).max().orElse(0) + 2;
+        return placed().entrySet().stream().filter(card -> hasSpot(card.getKey()))
+                .mapToDouble(card -> card.getValue().getMaxX()).max().orElse(0) + 2;
     }
 
     @Override
     protected double computeMinHeight(double width) {
-        return cards.values().stream().mapToDouble(card -> card.getLayoutY() + card.getHeight()).max().orElse(0) + 4;
+        return height(placed());
+    }
+
+    private static double height(Map<BenchCard, Bounds> placed) {
+        return placed.values().stream().mapToDouble(Bounds::getMaxY).max().orElse(0) + 4;
     }
 
     private boolean hasSpot(BenchCard card) {
@@ -156,14 +168,31 @@ final class Bench extends Pane {
         return moving.or(() -> lesson.lesson().get().layout().spot(card.table()));
     }
 
+    @Override
+    protected void layoutChildren() {
+        Map<BenchCard, Bounds> placed = placed();
+        placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(),
+                place.getHeight()));
+        links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
+        links.resizeRelocate(0, 0, getWidth(), getHeight());
+        links.place(cards);
+        arrived.map(placed::get).ifPresent(arrival);
+        arrived = Optional.empty();
+    }
+
+    /** Where the cards are. A scroll bar that is there only because it takes room itself is none. */
+    private Map<BenchCard, Bounds> placed() {
+        Map<BenchCard, Bounds> wide = placed(view.width());
+        return height(wide) <= view.height() ? wide : placed(view.width() - view.bar());
+    }
+
     /**
      * Cards stand where they were put; the others find a place: the left and the right table on top, those folded up at
      * the bottom.
      */
-    @Override
-    protected void layoutChildren() {
-        double half = Math.floor((getWidth() - GAP) / 2);
-        double most = getWidth() - GAP;
+    private Map<BenchCard, Bounds> placed(double width) {
+        double half = Math.floor((width - GAP) / 2);
+        double most = width - GAP;
         Lesson now = model.look().get().lesson();
         Map<BenchCard, Bounds> placed = new LinkedHashMap<>();
         for (BenchCard card : cards.values()) {
@@ -176,7 +205,7 @@ final class Bench extends Pane {
                 bounds(left, 0, LEFT_TOP, left == right ? most : Math.max(half, most - right.wantedWidth(half))));
         if (!placed.containsKey(right)) {
             double room = Math.max(half, most - left.wantedWidth(half));
-            placed.put(right, bounds(right, getWidth() - right.wantedWidth(room), RIGHT_TOP, room));
+            placed.put(right, bounds(right, width - right.wantedWidth(room), RIGHT_TOP, room));
         }
         for (boolean folded : new boolean[] {false, true}) {
             double top = placed.entrySet().stream().filter(entry -> !hasSpot(entry.getKey()))
@@ -184,22 +213,16 @@ final class Bench extends Pane {
             Point2D at = new Point2D(0, top);
             for (BenchCard card : cards.values()) {
                 if (placed.containsKey(card) || card.isFolded() != folded) continue;
-                Bounds place = free(card, at, half, placed.values());
+                Bounds place = free(card, at, half, width, placed.values());
                 placed.put(card, place);
                 at = new Point2D(place.getMaxX() + SPACE, place.getMinY());
             }
         }
-        placed.forEach((card, place) -> card.resizeRelocate(place.getMinX(), place.getMinY(), place.getWidth(),
-                place.getHeight()));
-        links.behind().resizeRelocate(0, 0, getWidth(), getHeight());
-        links.resizeRelocate(0, 0, getWidth(), getHeight());
-        links.place(cards);
-        arrived.map(placed::get).ifPresent(arrival);
-        arrived = Optional.empty();
+        return placed;
     }
 
     /** The first place from there on, to the right and then below, where a card is over no other. */
-    private Bounds free(BenchCard card, Point2D from, double most, Collection<Bounds> taken) {
+    private Bounds free(BenchCard card, Point2D from, double most, double width, Collection<Bounds> taken) {
         double x = from.getX();
         double y = from.getY();
         double below = y;
@@ -208,8 +231,8 @@ final class Bench extends Pane {
             Optional<Bounds> other = taken.stream().filter(place::intersects).findFirst();
             if (other.isEmpty() && (x == 0 || place.getMaxX() <= getWidth())) return place;
             below = other.isPresent() ? Math.max(below, other.get().getMaxY()) : Math.max(below, y + place.getHeight());
-            x = other.map(bounds -> bounds.getMaxX() + SPACE).orElse(getWidth());
-            if (x + place.getWidth() > getWidth()) {
+            x = other.map(bounds -> bounds.getMaxX() + SPACE).orElse(width);
+            if (x + place.getWidth() > width) {
                 x = 0;
                 y = below + SPACE;
             }
@@ -217,6 +240,6 @@ final class Bench extends Pane {
     }
 
     private Bounds bounds(BenchCard card, double x, double y, double most) {
-        return new BoundingBox(x, y, card.wantedWidth(most), card.wantedHeight(viewHeight - y - 60));
+        return new BoundingBox(x, y, card.wantedWidth(most), card.wantedHeight(view.height() - y - 60));
     }
 }

@@ -3,7 +3,9 @@ package lunko.desktop.bench;
 import javafx.application.Platform;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Bounds;
+import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
+import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -26,7 +28,7 @@ public final class BenchPage extends HBox {
         scroll.getStyleClass().add("bench-scroll");
         scroll.setFitToWidth(true);
         scroll.setFitToHeight(true);
-        scroll.viewportBoundsProperty().subscribe(bounds -> bench.see(bounds.getHeight()));
+        scroll.viewportBoundsProperty().subscribe(_ -> bench.see(view(scroll)));
         bench.onArrival(card -> reveal(scroll, bench, card));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button rows = actions.makeRows().button(Feather.SHUFFLE);
@@ -40,6 +42,14 @@ public final class BenchPage extends HBox {
         check.prefWidthProperty().bind(sideWidth);
         check.setMinWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(building, check);
+    }
+
+    /** What is to be seen at once where there is no scroll bar at the side. */
+    private static Bench.View view(ScrollPane scroll) {
+        double bar = scroll.lookupAll(".scroll-bar").stream()
+                .filter(node -> node instanceof ScrollBar one && one.getOrientation() == Orientation.VERTICAL)
+                .mapToDouble(node -> node.prefWidth(-1)).findFirst().orElse(0);
+        return new Bench.View(scroll.getWidth(), scroll.getViewportBounds().getHeight(), bar);
     }
 
     /** Scrolls as little as makes a card visible; where it is larger than the view, its top left corner. */

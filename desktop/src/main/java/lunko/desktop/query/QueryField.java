@@ -118,10 +118,10 @@ final class QueryField extends StackPane {
         area.moveTo(area.getLength());
     }
 
-    /** Puts the caret where something is wrong. */
+    /** Puts the caret where something is wrong, or was, if that has been deleted meanwhile. */
     void goTo(Stretch at) {
         area.requestFocus();
-        area.selectRange(at.start(), Math.min(area.getLength(), at.end()));
+        area.selectRange(Math.min(area.getLength(), at.start()), Math.min(area.getLength(), at.end()));
         area.requestFollowCaret();
     }
 

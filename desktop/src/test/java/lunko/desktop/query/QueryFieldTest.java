@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import javafx.css.PseudoClass;
+import javafx.event.Event;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
@@ -77,6 +79,18 @@ class QueryFieldTest extends OpenWindow {
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.F6).push(KeyCode.F6);
         assertThat(model.lesson().mode().get()).isEqualTo(Mode.SHOW);
         assertThat(area(robot).getText()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsWrongMayBeDeletedWhenItIsGoneTo(FxRobot robot) throws Exception {
+        type(robot, PLAIN.replace("keepers", "keeper"));
+        until(() -> !styled(robot, "wrong").isEmpty());
+        robot.interact(() -> {
+            area(robot).clear();
+            Event.fireEvent(area(robot), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.F3, false, false, false,
+                    false));
+        });
+        assertThat(area(robot).getCaretPosition()).isZero();
     }
 
     @Test
