@@ -3,6 +3,7 @@ package lunko.desktop.bench;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -59,7 +60,7 @@ final class KeyCheckCard extends VBox {
         content.getChildren().clear();
         Lesson lesson = look.lesson();
         tiles.show(look.check().filter(check -> check.typesDiffer().isEmpty()).map(KeyCheck::counts).orElse(List.of()),
-                lesson.staged().kind());
+                Optional.of(lesson.staged().kind()));
         if (lesson.staged().left() == lesson.staged().right()) {
             content.getChildren()
                     .add(about(words().links().joinedWithItself(lesson.staged().left().name())));

@@ -95,10 +95,10 @@ public final class KindTiles extends Pane {
                 .mapToDouble(tile -> tile.getValue().prefHeight(width(column(tile.getKey()), all))).max().orElse(0);
     }
 
-    /** Shows counts, of which some may be missing, and the kind that is chosen. */
-    public void show(List<KindCount> counts, JoinKind chosen) {
+    /** Shows counts, of which some may be missing, and the kind that is chosen, if one is. */
+    public void show(List<KindCount> counts, Optional<JoinKind> chosen) {
         tiles.forEach((kind, tile) -> tile.show(counts.stream().filter(count -> count.kind() == kind).findFirst(),
-                kind == chosen));
+                chosen.filter(kind::equals).isPresent()));
     }
 
     /** What stands in the first line of a tile; the rest has its place below. */

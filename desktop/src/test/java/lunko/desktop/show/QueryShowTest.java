@@ -104,6 +104,8 @@ class QueryShowTest extends OpenWindow {
     @Test
     void rowsOfAStageMayGoWhileItsWordsArePointedAt(FxRobot robot) throws Exception {
         write(robot, "SELECT * FROM hives WHERE hive_no > 2");
+        assertThat(robot.lookup(".kind-counts .count-tile").<Node>queryAll())
+                .isNotEmpty().noneMatch(tile -> states(tile).contains("chosen"));
         robot.interact(() -> {
             model.goTo(1);
             model.pointing().part().set(OptionalInt.of(model.showing().get().frame().orElseThrow().part()));

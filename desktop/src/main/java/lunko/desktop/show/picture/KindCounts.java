@@ -26,6 +26,6 @@ public final class KindCounts extends VBox {
     }
 
     private static void show(KindTiles tiles, Showing now) {
-        tiles.show(now.counts(), now.kind().orElse(now.lesson().staged().kind()));
+        tiles.show(now.counts(), now.kind());
     }
 }
