@@ -49,7 +49,8 @@ public final class BenchPage extends HBox {
         double bar = scroll.lookupAll(".scroll-bar").stream()
                 .filter(node -> node instanceof ScrollBar one && one.getOrientation() == Orientation.VERTICAL)
                 .mapToDouble(node -> node.prefWidth(-1)).findFirst().orElse(0);
-        return new Bench.View(scroll.getWidth(), scroll.getViewportBounds().getHeight(), bar);
+        double width = scroll.getWidth() - scroll.snappedLeftInset() - scroll.snappedRightInset();
+        return new Bench.View(width, scroll.getViewportBounds().getHeight(), bar);
     }
 
     /** Scrolls as little as makes a card visible; where it is larger than the view, its top left corner. */

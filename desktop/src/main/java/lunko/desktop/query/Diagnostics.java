@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import lunko.lesson.Diagnostic;
+import lunko.problem.Problem;
 
 /** What is wrong with the text, and which of it is explained. */
 final class Diagnostics {
@@ -24,9 +25,13 @@ final class Diagnostics {
         return told.getReadOnlyProperty();
     }
 
-    /** Takes up what is wrong now. */
+    /** Takes up what is wrong now; which of it is explained stays so, if it is the same, wherever it is now. */
     void set(List<Diagnostic> now) {
-        told.set(new Told(now, told.get().number() < now.size() ? told.get().number() : 0));
+        told.set(new Told(now, problems(now).equals(problems(told.get().all())) ? told.get().number() : 0));
+    }
+
+    private static List<Problem> problems(List<Diagnostic> of) {
+        return of.stream().map(Diagnostic::problem).toList();
     }
 
     /** Explains the next one. */

@@ -188,11 +188,11 @@ final class QueryField extends StackPane {
     }
 
     /**
-     * Says what is wrong with the text of the lesson: one that was changed without typing can be wrong as well, or
-     * surely not meant. The query that is shown has been evaluated; others of its text are looked at beside the
-     * window's thread.
+     * Says what is wrong with the text of the lesson, which may have become so without typing, at once. The query that
+     * is shown has been evaluated; others of its text are looked at beside the window's thread.
      */
     private void diagnose(Showing now) {
+        patience.stop();
         Lesson lesson = model.lesson().lesson().get();
         boolean several = isSeveral(lesson);
         diagnostics.set(lesson.scene().written().isEmpty() || several ? List.of() : now.diagnostics());

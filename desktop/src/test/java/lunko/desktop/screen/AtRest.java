@@ -1,13 +1,17 @@
 package lunko.desktop.screen;
 
+import static lunko.desktop.words.Spoken.words;
+
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.stream.IntStream;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -32,6 +36,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
     /** A text is read only after a pause in typing. */
     private static final int LEAST_TRIES = 10;
     private static final long BREATH = 30;
+    private static final int MOST_WRONG = 100;
 
     /** Lets everything come to its end that somebody has begun. */
     void come() {
@@ -70,6 +75,11 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             screen.model().goTo(step > 0 ? step - 1 : step + 1);
             screen.model().goTo(step);
             screen.model().arrangement().set(Arrangement.PLAIN);
+            // Of several things that are wrong in a query, the first is said.
+            while (stage.getScene().getRoot().lookup("#next-diagnostic") instanceof Button next
+                    && IntStream.range(2, MOST_WRONG)
+                            .noneMatch(all -> next.getText().equals(words().query().nextProblem(1, all))))
+                next.fire();
             stage.getScene().getRoot().lookupAll(".grid-table .scroll-bar")
                     .forEach(bar -> ((ScrollBar) bar).setValue(0));
             stage.getScene().getRoot().lookupAll(".bench-scroll").forEach(pane -> {
