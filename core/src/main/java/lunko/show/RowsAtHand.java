@@ -31,8 +31,7 @@ public record RowsAtHand(RowTimeline timeline, long start, RowFrame frame) {
         return timeline.stage().inputs().stream().limit(input).mapToInt(before -> before.rows().size()).sum();
     }
 
-    /** Whether a row of the inputs, counted over all of them, has gone into a row of the result. */
-    public boolean goesInto(int row, int result) {
+    private boolean goesInto(int row, int result) {
         return origins(result).anyMatch(origin -> origin == row);
     }
 

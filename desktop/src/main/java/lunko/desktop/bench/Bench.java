@@ -22,6 +22,14 @@ import lunko.table.Table;
 
 /** The bench: the tables as cards where they have been put, and the links between them. */
 final class Bench extends Pane {
+
+    /**
+     * The part of the bench that can be seen at once, in pixels.
+     *
+     * @param bar how much of its width a scroll bar takes, if there is one
+     */
+    record View(double width, double height, double bar) {}
+
     private static final double GAP = 110;
     private static final double SPACE = 18;
     private static final double LEFT_TOP = 8;
@@ -130,13 +138,6 @@ final class Bench extends Pane {
         requestLayout();
     }
 
-    /**
-     * The part of the bench that can be seen at once, in pixels.
-     *
-     * @param bar how much of its width a scroll bar takes, if there is one
-     */
-    record View(double width, double height, double bar) {}
-
     /** Says how much of it can be seen at once. */
     void see(View seen) {
         if (seen.equals(view)) return;
@@ -229,7 +230,7 @@ final class Bench extends Pane {
         while (true) {
             Bounds place = bounds(card, x, y, most);
             Optional<Bounds> other = taken.stream().filter(place::intersects).findFirst();
-            if (other.isEmpty() && (x == 0 || place.getMaxX() <= getWidth())) return place;
+            if (other.isEmpty() && (x == 0 || place.getMaxX() <= width)) return place;
             below = other.isPresent() ? Math.max(below, other.get().getMaxY()) : Math.max(below, y + place.getHeight());
             x = other.map(bounds -> bounds.getMaxX() + SPACE).orElse(width);
             if (x + place.getWidth() > width) {

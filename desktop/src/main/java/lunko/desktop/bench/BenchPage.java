@@ -5,13 +5,13 @@ import javafx.beans.value.ObservableDoubleValue;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
-import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.grid.ScrollBars;
 import lunko.desktop.lesson.FileActions;
 import org.kordamp.ikonli.feather.Feather;
 
@@ -46,9 +46,7 @@ public final class BenchPage extends HBox {
 
     /** What is to be seen at once where there is no scroll bar at the side. */
     private static Bench.View view(ScrollPane scroll) {
-        double bar = scroll.lookupAll(".scroll-bar").stream()
-                .filter(node -> node instanceof ScrollBar one && one.getOrientation() == Orientation.VERTICAL)
-                .mapToDouble(node -> node.prefWidth(-1)).findFirst().orElse(0);
+        double bar = ScrollBars.of(scroll, Orientation.VERTICAL).map(one -> one.prefWidth(-1)).orElse(0.0);
         double width = scroll.getWidth() - scroll.snappedLeftInset() - scroll.snappedRightInset();
         return new Bench.View(width, scroll.getViewportBounds().getHeight(), bar);
     }

@@ -3,8 +3,8 @@ package lunko.desktop.bench;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;

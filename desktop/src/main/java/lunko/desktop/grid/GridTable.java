@@ -77,9 +77,7 @@ public class GridTable<R> extends TableView<R> {
     public Optional<ScrollBar> bar(Orientation direction) {
         ScrollBar known = bars.get(direction);
         if (known != null) return Optional.of(known);
-        Optional<ScrollBar> found = lookupAll(".scroll-bar").stream()
-                .filter(node -> node instanceof ScrollBar bar && bar.getOrientation() == direction)
-                .map(ScrollBar.class::cast).findFirst();
+        Optional<ScrollBar> found = ScrollBars.of(this, direction);
         found.ifPresent(bar -> bars.put(direction, bar));
         return found;
     }
