@@ -26,6 +26,8 @@ public record Followed(Typed typed, List<Diagnostic> diagnostics, Optional<After
     public record Typed(WrittenQuery query, History history, Showing before, boolean more) {
 
         private Checked<History> written() {
+            // Links and text follow each other when something is typed, and nothing has been.
+            if (query.equals(history.lesson().staged().query())) return Checked.valid(history);
             SceneEdit.Write write = new SceneEdit.Write(Optional.of(query));
             return more ? history.continuedBy(write) : history.after(write);
         }

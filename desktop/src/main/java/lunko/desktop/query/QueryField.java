@@ -27,7 +27,6 @@ import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.WrittenQuery;
 import lunko.problem.Stretch;
-import lunko.query.sql.Completion;
 import lunko.query.sql.Lexeme;
 import lunko.query.sql.SqlParser;
 import lunko.show.Followed;
@@ -53,7 +52,7 @@ final class QueryField extends StackPane {
     private final ShowModel model;
     private final Diagnostics diagnostics;
     private final StyleClassedTextArea area = new StyleClassedTextArea();
-    private final CompletionList completion;
+    private final Completing completing;
     private final PauseTransition pause = new PauseTransition(PAUSE);
     /** In the middle of a word nobody wants to hear what is wrong with it. */
     private final PauseTransition patience = new PauseTransition(PATIENCE);
@@ -82,7 +81,7 @@ final class QueryField extends StackPane {
         area.setWrapText(true);
         area.setAccessibleRole(AccessibleRole.TEXT_AREA);
         area.setAccessibleText(words().query().queryText());
-        completion = new CompletionList(this, this::write);
+        completing = new Completing(this, area, () -> model.lesson().lesson().get().tables());
         area.textProperty().addListener((_, _, _) -> {
             requestLayout();
             changed();
@@ -90,7 +89,7 @@ final class QueryField extends StackPane {
         area.caretPositionProperty().addListener((_, _, _) -> caretMoved());
         area.focusedProperty().addListener((_, _, focused) -> {
             if (focused) return;
-            completion.hide();
+            completing.stop();
             // Whoever leaves the text is in the middle of no word.
             if (patience.getStatus() == Animation.Status.RUNNING) {
                 patience.stop();
@@ -100,7 +99,7 @@ final class QueryField extends StackPane {
             area.getUndoManager().preventMerge();
         });
         area.addEventFilter(KeyEvent.KEY_PRESSED, event -> press(event, leave));
-        area.addEventHandler(KeyEvent.KEY_TYPED, this::typing);
+        area.addEventHandler(KeyEvent.KEY_TYPED, completing::typed);
         area.addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
         area.addEventHandler(MouseEvent.MOUSE_EXITED, _ -> model.pointing().part().set(OptionalInt.empty()));
         pause.setOnFinished(_ -> ask());
@@ -251,17 +250,32 @@ final class QueryField extends StackPane {
             ask();
             return;
         }
+        Lesson lesson = model.lesson().lesson().get();
+        boolean own = found.typed().query().equals(lesson.staged().query());
+        if (own && !isSeveral(lesson)) {
+            settle();
+            return;
+        }
         patience.setOnFinished(_ -> diagnostics.set(found.diagnostics()));
         if (area.isFocused() && diagnostics.told().get().all().isEmpty()) patience.playFromStart();
         else diagnostics.set(found.diagnostics());
-        found.after().ifPresentOrElse(after -> {
-            stale(false);
-            if (found.typed().query().equals(model.lesson().lesson().get().staged().query())) model.endPreview();
-            else take(after);
-        }, () -> {
-            stale(true);
-            found.preview().ifPresentOrElse(model::preview, model::endPreview);
-        });
+        stale(!own && found.after().isEmpty());
+        if (own) model.endPreview();
+        else found.after().ifPresentOrElse(this::take,
+                () -> found.preview().ifPresentOrElse(model::preview, model::endPreview));
+    }
+
+    /** The text is that of the lesson again: what is shown is the lesson, and what is said is said of what is shown. */
+    private void settle() {
+        stale(false);
+        Showing now = model.showing().get();
+        if (now.lesson() == model.lesson().lesson().get()) {
+            diagnose(now);
+        } else {
+            // Of what was shown in its place other things were to be said.
+            shown = Optional.empty();
+            model.endPreview();
+        }
     }
 
     /** While the text cannot run, undo brings back the one that could. */
@@ -271,9 +285,7 @@ final class QueryField extends StackPane {
 
     private void restore() {
         load(model.lesson().lesson().get().staged().query(), false);
-        stale(false);
-        diagnose(model.showing().get());
-        model.endPreview();
+        settle();
     }
 
     private void take(Followed.After after) {
@@ -330,66 +342,16 @@ final class QueryField extends StackPane {
     }
 
     private void press(KeyEvent event, Runnable leave) {
-        boolean taken = true;
-        if (completion.isShown() && event.getCode() == KeyCode.DOWN) completion.move(1);
-        else if (completion.isShown() && event.getCode() == KeyCode.UP) completion.move(-1);
-        else if (completion.isShown() && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB)
-                && !event.isShortcutDown())
-            completion.chosen().ifPresent(this::write);
-        else if (completion.isShown() && event.getCode() == KeyCode.ESCAPE) completion.hide();
-        else if (event.getCode() == KeyCode.SPACE && event.isControlDown()) complete();
-        else if (event.getCode() == KeyCode.TAB) tab(event.isShiftDown(), leave);
-        else if (event.getCode() == KeyCode.ESCAPE) leave.run();
-        else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
-            ask();
-            leave.run();
-        } else taken = false;
-        if (taken) event.consume();
-        else if (event.getCode().isNavigationKey()) completion.hide();
-    }
-
-    /** A letter or a dot may be the beginning of something that is known. */
-    private void typing(KeyEvent event) {
-        String sign = event.getCharacter();
-        if (sign.isEmpty() || event.isShortcutDown()) return;
-        int first = sign.codePointAt(0);
-        // That key has been seen to already.
-        if (first == '\t') return;
-        if (!Character.isLetterOrDigit(first) && first != '.' && first != '_') {
-            completion.hide();
+        if (completing.press(event)) {
+            event.consume();
             return;
         }
-        Completion found = found();
-        // A digit that begins no name is followed by anything.
-        if (sign.equals(".") || found.from() < area.getCaretPosition()) show(found);
-        else completion.hide();
-    }
-
-    /** Tab goes on with the word that is begun, or on to what stands behind the query; it is no sign of a query. */
-    private void tab(boolean back, Runnable leave) {
-        Completion found = found();
-        boolean begun = found.from() < area.getCaretPosition() && !found.proposals().isEmpty();
-        if (begun && !back) show(found);
-        else leave.run();
-    }
-
-    private void complete() {
-        show(found());
-    }
-
-    private Completion found() {
-        return Completion.at(area.getText(), area.getCaretPosition(), model.lesson().lesson().get().tables());
-    }
-
-    private void show(Completion found) {
-        area.getCaretBounds().ifPresent(caret -> completion.show(area, found, caret));
-    }
-
-    private void write(Completion.Proposal proposal) {
-        completion.hide();
-        Completion now = found();
-        area.replaceText(now.from(), area.getCaretPosition(), proposal.text());
-        if (proposal.kind() == Completion.Kind.ALIAS) complete();
+        boolean done = event.getCode() == KeyCode.ENTER && event.isShortcutDown();
+        if (done) ask();
+        // Tab goes on to what stands behind the query; it is no sign of one.
+        if (!done && event.getCode() != KeyCode.ESCAPE && event.getCode() != KeyCode.TAB) return;
+        event.consume();
+        leave.run();
     }
 
     /** Points at the stage that the words under the mouse belong to. */

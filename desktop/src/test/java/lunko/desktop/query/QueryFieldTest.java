@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.TimeUnit;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.scene.control.Button;
@@ -20,6 +21,8 @@ import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.ScenesEdit;
+import lunko.lesson.mistake.Mistake;
 import lunko.problem.Problem;
 import lunko.problem.QueryFault;
 import lunko.query.JoinKind;
@@ -136,6 +139,26 @@ class QueryFieldTest extends OpenWindow {
         assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("SQL does not compare the two");
         robot.interact(() -> model.lesson().undo());
         until(() -> robot.lookup(".query-problem").tryQuery().isEmpty());
+    }
+
+    /** Whatever has been typed in between, and whatever would have been shown of it. */
+    @Test
+    void whatIsSaidOfATextIsSaidAgainWhenItIsBack(FxRobot robot) throws Exception {
+        robot.interact(() -> model.lesson().edit(new ScenesEdit.Show("Joined by the wrong column",
+                Mistake.WRONG_COLUMN.in(DemoLesson.lesson(), words().mistakes()).expect())));
+        String doubted = area(robot).getText();
+        until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
+        type(robot, "SELECT 1 AS one");
+        robot.interact(() -> area(robot).replaceText(doubted));
+        WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup(".query-doubt").tryQuery()).isPresent();
+        // Without ON, the rectangle is shown that it would make.
+        robot.interact(() -> area(robot).replaceText(doubted.substring(0, doubted.indexOf(" ON "))));
+        until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
+        robot.interact(() -> model.lesson().undo());
+        assertThat(area(robot).getText()).isEqualTo(doubted);
+        until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
     }
 
     @Test
