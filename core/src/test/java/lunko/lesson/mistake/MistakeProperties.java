@@ -12,6 +12,7 @@ import lunko.Said;
 import lunko.lesson.CellEdit;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Diagnostic;
+import lunko.lesson.History;
 import lunko.lesson.Lesson;
 import lunko.lesson.RowEdit;
 import lunko.lesson.Scene;
@@ -21,6 +22,9 @@ import lunko.problem.Fault;
 import lunko.problem.Problem;
 import lunko.problem.QueryNote;
 import lunko.table.Block;
+import lunko.show.Followed;
+import lunko.show.Showing;
+import lunko.steps.JoinAlgorithm;
 import lunko.table.Table;
 import lunko.table.Value;
 import net.jqwik.api.EdgeCasesMode;
@@ -84,6 +88,10 @@ class MistakeProperties {
         if (NOTED.containsKey(mistake))
             assertThat(notes(wrong)).as(wrong.staged().sql()).hasAtLeastOneElementOfType(NOTED.get(mistake));
         assertThat(notes(mended)).as(mended.staged().sql()).isEmpty();
+        // What is said of a text is said again when it is typed again.
+        Showing showing = Showing.of(wrong, JoinAlgorithm.NESTED_LOOP);
+        assertThat(Followed.of(new Followed.Typed(wrong.staged().query(), History.of(wrong), showing, false))
+                .diagnostics()).isEqualTo(showing.diagnostics());
     }
 
     private static List<Fault> notes(Lesson lesson) {

@@ -148,10 +148,7 @@ class QueryFieldTest extends OpenWindow {
                 Mistake.WRONG_COLUMN.in(DemoLesson.lesson(), words().mistakes()).expect())));
         String doubted = area(robot).getText();
         until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
-        type(robot, "SELECT 1 AS one");
-        robot.interact(() -> area(robot).replaceText(doubted));
-        WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
+        typeAndTakeBack(robot, doubted);
         assertThat(robot.lookup(".query-doubt").tryQuery()).isPresent();
         // Without ON, the rectangle is shown that it would make.
         robot.interact(() -> area(robot).replaceText(doubted.substring(0, doubted.indexOf(" ON "))));
@@ -159,6 +156,19 @@ class QueryFieldTest extends OpenWindow {
         robot.interact(() -> model.lesson().undo());
         assertThat(area(robot).getText()).isEqualTo(doubted);
         until(() -> robot.lookup(".query-doubt").tryQuery().isPresent());
+    }
+
+    @Test
+    void aTextOfTheLessonThatCannotRunIsNoPreviewWhenItIsBack(FxRobot robot) throws Exception {
+        type(robot, "SELECT * FROM hives CROSS JOIN meadows");
+        until(() -> model.showing().get().lesson().staged().kind() == JoinKind.CROSS);
+        robot.push(KeyCode.ESCAPE).interact(() -> model.choose(JoinKind.INNER));
+        String without = area(robot).getText();
+        until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
+        typeAndTakeBack(robot, without);
+        assertThat(robot.lookup(".query-problem").tryQuery()).isPresent();
+        assertThat(model.stale().get()).isFalse();
+        assertThat(model.showing().get().lesson()).isSameAs(model.lesson().lesson().get());
     }
 
     @Test
@@ -246,6 +256,16 @@ class QueryFieldTest extends OpenWindow {
     private void type(FxRobot robot, String text) {
         robot.push(KeyCode.Q).interact(() -> area(robot).replaceText(text));
         robot.interact(() -> area(robot).moveTo(0));
+    }
+
+    /** So quickly that the lesson does not hear of it; then waits until the text has been read again. */
+    private void typeAndTakeBack(FxRobot robot, String text) {
+        robot.push(KeyCode.Q).interact(() -> {
+            area(robot).replaceText("SELECT 1 AS one");
+            area(robot).replaceText(text);
+        });
+        WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private static List<String> proposed(FxRobot robot) {
