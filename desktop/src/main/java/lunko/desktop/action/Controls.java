@@ -1,13 +1,10 @@
 package lunko.desktop.action;
 
-import java.util.List;
-import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -15,7 +12,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.Region;
-import javafx.util.StringConverter;
 
 /**
  * Buttons and menu items that show their texts as they are. The toolkit's own take an underscore for a sign that the
@@ -37,24 +33,6 @@ public final class Controls {
     /** A button that opens a menu. */
     public static MenuButton menuButton(String text, Node... graphic) {
         return shown(new MenuButton(text), graphic);
-    }
-
-    /** One of several things, each under a title. */
-    public static <T> ChoiceBox<T> choice(List<T> all, Function<T, String> title) {
-        ChoiceBox<T> choice = new ChoiceBox<>();
-        choice.getItems().setAll(all);
-        choice.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T one) {
-                return one == null ? "" : title.apply(one);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        });
-        return choice;
     }
 
     /** A text that goes on in the next line where it has no room. */

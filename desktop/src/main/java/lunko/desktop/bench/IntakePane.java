@@ -13,13 +13,13 @@ import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.desktop.lesson.TableFiles;
@@ -117,9 +117,9 @@ public final class IntakePane extends VBox {
         form.ask(header);
     }
 
-    private static <T> ChoiceBox<T> choice(String id, List<T> all, T found, Function<T, String> name,
+    private static <T> Choice<T> choice(String id, List<T> all, T found, Function<T, String> name,
             Consumer<T> chosen) {
-        ChoiceBox<T> box = Controls.choice(all, name);
+        Choice<T> box = new Choice<>(all, name);
         box.setId("intake-" + id);
         box.setValue(found);
         box.setPrefWidth(190);

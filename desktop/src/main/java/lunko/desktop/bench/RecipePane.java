@@ -11,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
@@ -19,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.converter.LocalDateStringConverter;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
@@ -58,18 +58,18 @@ final class RecipePane extends VBox {
     }
 
     private final LessonModel model;
-    private final ChoiceBox<String> table;
+    private final Choice<String> table;
     private final Runnable close;
     private final Button take = Controls.button(words().generating().useRows());
     private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
-    private final ChoiceBox<From> from =
-            Controls.choice(List.of(From.values()), one -> one.title.apply(words().generating()));
+    private final Choice<From> from =
+            new Choice<>(List.of(From.values()), one -> one.title.apply(words().generating()));
     private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
     private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
     private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
     private final Spinner<Integer> unmatched = new Spinner<>(0, 100, 20, 5);
     private final CheckBox repeated = Controls.checkBox(words().generating().keysMayRepeat());
-    private final ChoiceBox<Labels> labels = Controls.choice(List.of(Labels.values()), RecipePane::said);
+    private final Choice<Labels> labels = new Choice<>(List.of(Labels.values()), RecipePane::said);
     private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
     private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
     private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
@@ -79,7 +79,7 @@ final class RecipePane extends VBox {
 
     RecipePane(LessonModel model, String table, Runnable close) {
         this.model = model;
-        this.table = Controls.choice(model.lesson().get().tables().stream().map(Table::name).toList(), name -> name);
+        this.table = new Choice<>(model.lesson().get().tables().stream().map(Table::name).toList(), name -> name);
         this.table.setValue(table);
         this.table.setId("recipe-table");
         this.close = close;

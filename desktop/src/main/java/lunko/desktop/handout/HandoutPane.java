@@ -14,12 +14,12 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.handout.Handout;
@@ -44,23 +44,23 @@ public final class HandoutPane extends VBox {
 
     private final Lesson lesson;
     private final Set<Integer> selected;
-    private final ChoiceBox<HandoutKind> kind =
-            Controls.choice(List.of(HandoutKind.values()), one -> one.said(words().handouts()));
-    private final ChoiceBox<Scope> scope;
-    private final ChoiceBox<Motif> motif =
-            Controls.choice(List.of(Motif.values()), one -> one.said(words().handouts()));
-    private final ChoiceBox<Paper> paper =
-            Controls.choice(List.of(Paper.values()), one -> words().handingOut().paper(one));
-    private final ChoiceBox<Palette> palette =
-            Controls.choice(List.of(Palette.values()), one -> words().handingOut().look(one));
+    private final Choice<HandoutKind> kind =
+            new Choice<>(List.of(HandoutKind.values()), one -> one.said(words().handouts()));
+    private final Choice<Scope> scope;
+    private final Choice<Motif> motif =
+            new Choice<>(List.of(Motif.values()), one -> one.said(words().handouts()));
+    private final Choice<Paper> paper =
+            new Choice<>(List.of(Paper.values()), one -> words().handingOut().paper(one));
+    private final Choice<Palette> palette =
+            new Choice<>(List.of(Palette.values()), one -> words().handingOut().look(one));
     private final Map<Gap, CheckBox> gaps = new EnumMap<>(Gap.class);
     private final Spinner<Integer> variants = new Spinner<>(1, Variant.MOST, 1);
     private final Spinner<Integer> width = new Spinner<>(200, 4000, 800, 100);
     private final Spinner<Double> seconds = new Spinner<>(0.1, 60, 1, 0.5);
-    private final ChoiceBox<Moves> moves =
-            Controls.choice(List.of(Moves.values()), one -> words().handingOut().moves(one));
-    private final ChoiceBox<SqlDialect> target =
-            Controls.choice(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
+    private final Choice<Moves> moves =
+            new Choice<>(List.of(Moves.values()), one -> words().handingOut().moves(one));
+    private final Choice<SqlDialect> target =
+            new Choice<>(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
     private final CheckBox answers = Controls.checkBox(words().handingOut().answersShown());
     private final VBox asked = new VBox();
     private final PreviewView preview = new PreviewView();
@@ -73,7 +73,7 @@ public final class HandoutPane extends VBox {
     public HandoutPane(Lesson lesson, Set<Integer> selected, HandoutSaving saving, Runnable close) {
         this.lesson = lesson;
         this.selected = new TreeSet<>(selected);
-        scope = Controls.choice(scopes(), one -> words().handingOut().scope(one == Scope.THIS ? 1 : scenes(one).size(),
+        scope = new Choice<>(scopes(), one -> words().handingOut().scope(one == Scope.THIS ? 1 : scenes(one).size(),
                 one == Scope.ALL));
         getStyleClass().addAll("card", "recipe", "handout-pane");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

@@ -7,12 +7,11 @@ import java.util.List;
 import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.problem.Problem;
 import lunko.query.change.ConditionDraft.How;
@@ -26,20 +25,18 @@ import lunko.table.Table;
 
 /** A new condition, put together by choosing: a column, a comparison, and a column or a value; and where it goes. */
 final class ConditionMaker extends VBox {
-    private final ChoiceBox<ColumnName> left = new ChoiceBox<>();
-    private final ChoiceBox<How> comparison = new ChoiceBox<>();
+    private final Choice<ColumnName> left;
+    private final Choice<How> comparison = new Choice<>(List.of(How.values()), How::toString);
     private final ComboBox<String> right = new ComboBox<>();
-    private final ChoiceBox<ConditionSite> seat = new ChoiceBox<>();
+    private final Choice<ConditionSite> seat;
     private final Label problem = new Label();
 
     ConditionMaker(Outline outline, List<Table> tables, int joins, BiConsumer<ConditionSite, Expression> add) {
         getStyleClass().add("condition-maker");
-        left.getItems().setAll(outline.columns());
-        left.setConverter(new ColumnTitles());
+        left = new Choice<>(outline.columns(), column -> new SqlWriter().expression(column));
         left.setId("condition-left");
         left.getSelectionModel().selectFirst();
         left.setAccessibleText(words().building().newConditionColumn());
-        comparison.getItems().setAll(How.values());
         comparison.setId("condition-comparison");
         comparison.getSelectionModel().selectFirst();
         comparison.setAccessibleText(words().building().newConditionComparison());
@@ -51,9 +48,8 @@ final class ConditionMaker extends VBox {
         right.disableProperty().bind(comparison.valueProperty().map(chosen -> !chosen.asks()));
         List<ConditionSite> seats = new ArrayList<>(List.of(new ConditionSite.Where()));
         for (int join = 0; join < joins; join++) seats.add(new ConditionSite.On(join));
-        seat.getItems().setAll(seats);
+        seat = new Choice<>(seats, where -> SiteNames.of(where, joins));
         seat.setId("condition-seat");
-        seat.setConverter(new SiteNames(joins));
         seat.getSelectionModel().selectFirst();
         seat.setAccessibleText(words().building().newConditionPlace());
         Button put = Controls.button(words().building().add());
@@ -74,19 +70,5 @@ final class ConditionMaker extends VBox {
     private void say(Problem found) {
         problem.setText(words().problems().of(found.fault()).text());
         problem.setManaged(true);
-    }
-
-    /** Columns as SQL names them. */
-    private static final class ColumnTitles extends StringConverter<ColumnName> {
-
-        @Override
-        public String toString(ColumnName column) {
-            return column == null ? "" : new SqlWriter().expression(column);
-        }
-
-        @Override
-        public ColumnName fromString(String title) {
-            throw new UnsupportedOperationException("a column is chosen, not typed");
-        }
     }
 }

@@ -5,12 +5,12 @@ import static lunko.desktop.words.Spoken.words;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
@@ -37,9 +37,9 @@ public final class PointPane extends VBox {
 
     private final LessonModel model;
     private final Work work;
-    private final ChoiceBox<Sort> sort = Controls.choice(List.of(Sort.values()), PointPane::said);
-    private final ChoiceBox<JoinKind> one = kinds();
-    private final ChoiceBox<JoinKind> other = kinds();
+    private final Choice<Sort> sort = new Choice<>(List.of(Sort.values()), PointPane::said);
+    private final Choice<JoinKind> one = kinds();
+    private final Choice<JoinKind> other = kinds();
     private final Spinner<Integer> rows = new Spinner<>(1, PointSearch.MOST_ROWS, 1);
     private final TextField query = new TextField();
     private final VBox asked = new VBox();
@@ -72,8 +72,8 @@ public final class PointPane extends VBox {
         getChildren().addAll(title, about, asked, Form.answers(find, close));
     }
 
-    private static ChoiceBox<JoinKind> kinds() {
-        return Controls.choice(Goal.KINDS, kind -> words().names().kind(kind));
+    private static Choice<JoinKind> kinds() {
+        return new Choice<>(Goal.KINDS, kind -> words().names().kind(kind));
     }
 
     private static String said(Sort sort) {

@@ -12,13 +12,13 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Chips;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.lesson.LessonModel;
 import lunko.insight.picture.KindChart;
@@ -41,7 +41,7 @@ import lunko.show.Showing;
 /** What the class is asked before a scene plays, and what the answer is on its tables. */
 final class QuestionBox extends VBox {
     private final LessonModel lesson;
-    private final ChoiceBox<Optional<Question.Sort>> sort = Controls.choice(
+    private final Choice<Optional<Question.Sort>> sort = new Choice<>(
             Stream.concat(Stream.of(Optional.<Question.Sort>empty()),
                     Stream.of(Question.Sort.values()).map(Optional::of)).toList(),
             of -> of.map(one -> one.title(words().questions())).orElseGet(() -> words().asking().nothing()));

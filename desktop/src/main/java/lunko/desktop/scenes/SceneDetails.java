@@ -8,7 +8,6 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -21,7 +20,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Chips;
-import lunko.desktop.action.Controls;
+import lunko.desktop.action.Choice;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.insight.picture.Picture;
@@ -44,10 +43,10 @@ final class SceneDetails extends VBox {
     private final TextArea note = new TextArea();
     private final TextArea handed = new TextArea();
     private final Chips opens = new Chips();
-    private final ChoiceBox<JoinAlgorithm> way =
-            Controls.choice(List.of(JoinAlgorithm.values()), each -> each.title(words()));
-    private final ChoiceBox<Picture> picture =
-            Controls.choice(List.of(Picture.values()), each -> words().pictures().title(each));
+    private final Choice<JoinAlgorithm> way =
+            new Choice<>(List.of(JoinAlgorithm.values()), each -> each.title(words()));
+    private final Choice<Picture> picture =
+            new Choice<>(List.of(Picture.values()), each -> words().pictures().title(each));
     private final OwnTablesBox own;
     private final QuestionBox question;
     private boolean following;

@@ -9,11 +9,11 @@ import java.util.Map;
 import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.desktop.lesson.LessonModel;
@@ -36,8 +36,8 @@ public final class TasksPane extends VBox {
     private final LessonModel model;
     private final Work work;
     private final Map<Question.Sort, CheckBox> sorts = new EnumMap<>(Question.Sort.class);
-    private final ChoiceBox<Difficulty> difficulty =
-            Controls.choice(List.of(Difficulty.values()), one -> words().tasks().difficulty(one));
+    private final Choice<Difficulty> difficulty =
+            new Choice<>(List.of(Difficulty.values()), one -> words().tasks().difficulty(one));
     private final Spinner<Integer> tasks = new Spinner<>(1, TaskMaker.MOST, USUAL);
     private final Spinner<Integer> seed = new Spinner<>(1, 9_999, 1);
 

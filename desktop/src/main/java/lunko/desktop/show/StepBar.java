@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
@@ -19,11 +18,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.text.FontWeight;
+import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.look.Hues;
 import lunko.desktop.look.Tip;
-import lunko.desktop.look.Typeface;
 import lunko.desktop.show.model.Player;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.model.Speed;
@@ -41,10 +39,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** Drives the steps: buttons, a bar to drag with a mark for each row that lands, and the speed. */
 final class StepBar extends HBox {
     private static final int MOST_MARKS = 240;
-    /** The font of the choices; the stylesheet has the same. */
-    private static final Typeface TITLES = Typeface.text(FontWeight.NORMAL, 13);
-    /** The padding of a choice and its arrow, in pixels. */
-    private static final double AROUND_TITLE = 46;
     private static final double THUMB = 20;
     private static final double CLOSEST = 12;
 
@@ -80,14 +74,14 @@ final class StepBar extends HBox {
         onlyPairs.setId("only-pairs");
         onlyPairs.selectedProperty().bindBidirectional(player.onlyPairs());
         Tip.on(onlyPairs, actions.onlyPairs().name());
-        ChoiceBox<JoinAlgorithm> algorithm = choice(JoinAlgorithm.values(), way -> way.title(words()));
+        Choice<JoinAlgorithm> algorithm = choice(JoinAlgorithm.values(), way -> way.title(words()));
         algorithm.setId("algorithm");
         algorithm.valueProperty().bindBidirectional(model.algorithm());
         algorithm.setAccessibleText(words().steps().howMatched());
         Tip.on(algorithm, words().steps().howMatched());
         Label speedLabel = new Label(words().steps().speed());
         speedLabel.getStyleClass().add("about");
-        ChoiceBox<Speed> speed = choice(Speed.values(), Speed::toString);
+        Choice<Speed> speed = choice(Speed.values(), Speed::toString);
         speed.valueProperty().bindBidirectional(player.speed());
         speed.setAccessibleText(words().steps().speed());
         speedLabel.setLabelFor(speed);
@@ -188,12 +182,9 @@ final class StepBar extends HBox {
         }
     }
 
-    /** A choice that is as wide as the longest of its titles. */
-    private static <T> ChoiceBox<T> choice(T[] values, Function<T, String> title) {
-        ChoiceBox<T> choice = Controls.choice(List.of(values), title);
-        double longest = Stream.of(values).map(title).mapToDouble(TITLES::width).max().orElse(0);
-        choice.setMinWidth(longest + AROUND_TITLE);
-        choice.setPrefWidth(longest + AROUND_TITLE);
+    private static <T> Choice<T> choice(T[] values, Function<T, String> title) {
+        Choice<T> choice = new Choice<>(List.of(values), title);
+        choice.setMinWidth(USE_PREF_SIZE);
         return choice;
     }
 

@@ -56,14 +56,8 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             screen.view().requestFocus();
             return screen;
         });
-        for (int i = 0; i < TRIES && (i < LEAST_TRIES || !RandomHandsProperties.window(this::isSettled)); i++) {
-            try {
-                Thread.sleep(BREATH);
-            } catch (InterruptedException stopped) {
-                Thread.currentThread().interrupt();
-                return;
-            }
-        }
+        for (int i = 0; i < TRIES && (i < LEAST_TRIES || !RandomHandsProperties.window(this::isSettled)); i++)
+            if (!breathes()) return;
         RandomHandsProperties.window(() -> {
             screen.lesson().sayNothing();
             screen.model().pointing().choose(Optional.empty());
@@ -108,6 +102,30 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
 
     /** In what it differs from a window that is newly opened on the same state, if it does. */
     Optional<String> differenceToNew() {
+        Scene anew = RandomHandsProperties.window(this::openedAnew);
+        // Of several queries, those that are not shown are looked at beside the window's thread.
+        if (screen.lesson().lesson().get().staged().query().statements().size() > 1) {
+            for (int i = 0; i < LEAST_TRIES; i++) if (!breathes()) return Optional.empty();
+        }
+        return RandomHandsProperties.window(() -> {
+            layOut(anew);
+            return Looks.of(stage.getScene().getRoot()).difference(Looks.of(anew.getRoot()));
+        });
+    }
+
+    /** Waits a little; false if it is not to be waited any more. */
+    private static boolean breathes() {
+        try {
+            Thread.sleep(BREATH);
+            return true;
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    /** Another window, newly opened on the same state. */
+    private Scene openedAnew() {
         Scene own = stage.getScene();
         // With an appearance of its own, which does not keep it when it has been looked at.
         Appearance appearance = new Appearance();
@@ -131,7 +149,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         // Other columns are all as they come, until somebody opens one.
         for (Side side : Side.values()) other.model().opened(side).set(screen.model().opened(side).get());
         layOut(scene);
-        return Looks.of(own.getRoot()).difference(Looks.of(scene.getRoot()));
+        return scene;
     }
 
     /** In what it differs from what it looked like at first when everything has been undone, if it does. */

@@ -122,7 +122,7 @@ class RandomHandsProperties {
                 if (i % COMPARED == COMPARED - 1) {
                     AtRest rest = new AtRest(stage, screen, habits);
                     rest.come();
-                    assertThat(window(rest::differenceToNew)).as("after " + hands.subList(0, i + 1)).isEmpty();
+                    assertThat(rest.differenceToNew()).as("after " + hands.subList(0, i + 1)).isEmpty();
                     assertThat(window(() -> Looks.cut(stage.getScene().getRoot())))
                             .as("after " + hands.subList(0, i + 1)).isEmpty();
                     // What the text area's library says of colours while a window comes to be.
