@@ -1,15 +1,18 @@
 #!/bin/sh
 # How long it takes from the command to a window on the screen, and how much memory is used then: Lunko with its demo
 # lesson, and beside it a window of the toolkit with nothing in it. Needs an X display, xdotool and a build (./lunko).
+#   bench/start.sh [RUNS [cold]]   cold: of what was read from the disk, nothing is left in memory (needs root)
 set -u
 home=$(CDPATH='' cd -- "$(dirname -- "$0")/.." && pwd)
 app="$home/desktop/target/app"
 java="${JAVA_HOME:?set JAVA_HOME to a JDK 25 or newer}/bin/java"
 runs=${1:-10}
+cold=${2:-}
 empty="$home/bench/target/classes"
 
 once() { # title of the window, then the command
     title=$1; shift
+    [ -z "$cold" ] || { sync; echo 3 > /proc/sys/vm/drop_caches; }
     begin=$(date +%s%N)
     "$@" >/dev/null 2>&1 &
     process=$!

@@ -7,7 +7,7 @@ import lunko.query.JoinKind;
 import lunko.query.Side;
 
 /**
- * The sign of a kind of join: a unmatched left row, a pair, and a unmatched right row as small bars, filled where the
+ * The sign of a kind of join: an unmatched left row, a pair, and an unmatched right row as small bars, filled where the
  * kind lets them through.
  */
 public final class RowGlyph extends GridPane {

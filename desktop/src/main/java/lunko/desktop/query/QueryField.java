@@ -231,7 +231,7 @@ final class QueryField extends StackPane {
 
     private void ask(WrittenQuery query) {
         History history = model.lesson().history().get();
-        latest.ask(new Followed.Typed(query, history, model.showing().get(),
+        latest.ask(new Followed.Typed(query, history, model.ofLesson(),
                 typed.filter(last -> last == history.lesson()).isPresent()));
     }
 

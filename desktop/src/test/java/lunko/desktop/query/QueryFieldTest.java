@@ -19,8 +19,11 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.DemoLesson;
+import lunko.lesson.SceneEdit;
 import lunko.lesson.ScenesEdit;
 import lunko.lesson.mistake.Mistake;
 import lunko.problem.Problem;
@@ -181,6 +184,24 @@ class QueryFieldTest extends OpenWindow {
         robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().contains("ON"))
                 .findFirst().orElseThrow());
         until(() -> model.showing().get().outcome().orElseThrow().size() == 3);
+    }
+
+    /** None of its steps is one of the lesson's: these are where they were when it ends. */
+    @Test
+    void aPreviewUncoversNoAnswer(FxRobot robot) throws Exception {
+        robot.interact(() -> model.lesson()
+                .edit(new SceneEdit.Ask(Optional.of(Asked.plainly(new Question.HowMany())))));
+        robot.interact(() -> model.goTo(2));
+        for (String on : List.of(" ON h.keeper_id = k.keeper_id", "")) {
+            type(robot, "SELECT * FROM hives h JOIN keepers k");
+            until(() -> model.showing().get().outcome().orElseThrow().size() == 20);
+            assertThat(model.asking().get().orElseThrow().uncovered()).isFalse();
+            if (on.isEmpty()) robot.push(KeyCode.ESCAPE).push(KeyCode.CONTROL, KeyCode.Z);
+            else robot.interact(() -> area(robot).appendText(on));
+            until(() -> model.showing().get().lesson() == model.lesson().lesson().get());
+            assertThat(model.showing().get().number()).isEqualTo(2);
+            assertThat(model.asking().get().orElseThrow().uncovered()).isFalse();
+        }
     }
 
     @Test

@@ -45,8 +45,10 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             screen.view().requestFocus();
             screen.view().presenting().set(false);
             for (Node shade : stage.getScene().getRoot().lookupAll(".shade")) {
-                if (shade.isVisible()) Event.fireEvent(shade, new KeyEvent(KeyEvent.KEY_PRESSED, "", "",
-                        KeyCode.ESCAPE, false, false, false, false));
+                // A menu that is open takes the first of them.
+                for (int i = 0; i < 2 && shade.isVisible(); i++)
+                    Event.fireEvent(shade, new KeyEvent(KeyEvent.KEY_PRESSED, "", "",
+                            KeyCode.ESCAPE, false, false, false, false));
             }
             if (screen.view().query().sheet().getValue().isPresent()) {
                 screen.view().query().toggle(SheetKind.RESULTS);

@@ -39,7 +39,9 @@ public final class JoinStage extends Pane {
     private final CardPair cards;
     private final Lanes lanes;
     private final ResultGrid result;
-    private final ResultLinks between;
+    private final ResultLinks links;
+    /** Where they are, between the two parts of the result. */
+    private final StackPane between;
     private final Flights flights;
     private final StackPane cover = Cover.of();
 
@@ -53,7 +55,8 @@ public final class JoinStage extends Pane {
         result = new ResultGrid(model, actions.results(), cards::widths,
                 flights.arrival(), motions);
         lanes = new Lanes(model, left::grid, right::grid, cards.drags(), motions.time());
-        between = result.between();
+        links = result.between();
+        between = new StackPane(links);
         getChildren().addAll(left, right, result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT),
                 lanes, flights, cover);
         Runnable covering = () -> cover.setVisible(model.covers(Question.Cover.RESULT)
@@ -97,7 +100,7 @@ public final class JoinStage extends Pane {
 
     /** The panes whose content nobody needs in the first picture. */
     public Stream<Pane> canWait() {
-        return Stream.of(Side.values()).map(result::card);
+        return Stream.of(result.head(), result.card(Side.LEFT), between, result.card(Side.RIGHT));
     }
 
     /** The table of a side. */
@@ -112,7 +115,7 @@ public final class JoinStage extends Pane {
         double row = rowHeight(height);
         for (GridTable<?> grid : List.of(card(Side.LEFT).source(), card(Side.LEFT).derived(), card(Side.RIGHT).source(),
                 card(Side.RIGHT).derived(),
-                result.part(Side.LEFT), result.part(Side.RIGHT), between))
+                result.part(Side.LEFT), result.part(Side.RIGHT), links))
             grid.setFixedCellSize(row);
         double sources = sourceHeight(height, row);
         long resultRows = model.staged().get().outcome().map(JoinResult::size).orElse(0L);
@@ -146,9 +149,9 @@ public final class JoinStage extends Pane {
 
     /** What is said between the parts of the result is short where the tables need the room. */
     private double gap(double width) {
-        double said = Math.max(LEAST_GAP, between.wanted());
+        double said = Math.max(LEAST_GAP, links.wanted());
         double tables = Math.ceil(cards.widths(Side.LEFT).wanted()) + Math.ceil(cards.widths(Side.RIGHT).wanted());
-        return tables + said <= width ? said : Math.max(LEAST_GAP, between.least());
+        return tables + said <= width ? said : Math.max(LEAST_GAP, links.least());
     }
 
     /**

@@ -154,7 +154,7 @@ final class Lanes extends Pane {
                 Optional.of(new Pointed.Pair(row, lane.right())));
     }
 
-    /** Short lanes that lead nowhere: to a diamond where a unmatched row is kept, to a cross where it is left out. */
+    /** Short lanes that lead nowhere: to a diamond where an unmatched row is kept, to a cross where it is left out. */
     private void drawEnds(MatchFrame frame, Side side, GridTable<?> grid, List<LaneShape> lanes) {
         List<RowState> states = frame.rows(side);
         for (int row = grid.firstInView(); row < Math.min(grid.endOfView(), states.size()); row++) {

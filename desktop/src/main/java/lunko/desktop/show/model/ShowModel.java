@@ -54,6 +54,8 @@ public final class ShowModel {
     private final BooleanBinding stale;
     private final ReadOnlyBooleanWrapper waiting = new ReadOnlyBooleanWrapper(false);
     private final Latest<ShowingAsked, Showing> latest = new Latest<>("show", ShowingAsked::find, this::found);
+    /** What was shown of the lesson before a preview took its place. */
+    private Optional<Showing> aside = Optional.empty();
     /** The lesson that was followed last. */
     private Lesson followed;
     /** What the lesson that comes next shows, where that has been found out already. */
@@ -223,10 +225,18 @@ public final class ShowModel {
         show(shows);
     }
 
-    /** Shows the lesson again, if something else was shown. */
+    /** What is shown of the lesson, also while a preview is to be seen in its place. */
+    public Showing ofLesson() {
+        return aside.orElseGet(showing::get);
+    }
+
+    /** Shows the lesson again as it was, if something else was shown. */
     public void endPreview() {
-        if (showing.get().lesson() != lesson.lesson().get())
-            find(new ShowingAsked(lesson.lesson().get(), algorithm.get(), UnaryOperator.identity()));
+        Lesson now = lesson.lesson().get();
+        if (showing.get().lesson() == now) return;
+        Showing own = ofLesson();
+        if (own.lesson() == now && own.algorithm() == algorithm.get()) show(own);
+        else find(new ShowingAsked(now, algorithm.get(), shown -> shown.following(own)));
     }
 
     /** Shows something else, its result as it was looked at before. */
@@ -238,11 +248,20 @@ public final class ShowModel {
                 arrangements.put(was, arrangement.get());
                 arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
             }
-            uncoverAtEnd(now);
+            if (isOfLesson(now)) {
+                aside = Optional.empty();
+                uncoverAtEnd(now);
+            } else if (isOfLesson(showing.get())) {
+                aside = Optional.of(showing.get());
+            }
             if (now.isOnJoinStage()) staged.set(now);
             showing.set(now);
             waiting.set(false);
         });
+    }
+
+    private boolean isOfLesson(Showing shown) {
+        return shown.lesson() == lesson.lesson().get();
     }
 
     /** The names and columns of the result at hand. */
@@ -353,7 +372,7 @@ public final class ShowModel {
     /** An edit keeps the step at hand; the end stays the end, so that the whole result is there to be seen. */
     private void follow() {
         Lesson now = lesson.lesson().get();
-        Showing before = showing.get();
+        Showing before = ofLesson();
         if (lesson.mode().get() != Mode.SHOW) return;
         History history = lesson.history().get();
         boolean opened = history.past().isEmpty() && history.future().isEmpty() && followed.shared() != now.shared();
