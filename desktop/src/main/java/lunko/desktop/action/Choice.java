@@ -2,7 +2,6 @@ package lunko.desktop.action;
 
 import java.util.List;
 import java.util.function.Function;
-import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.text.Text;
@@ -13,6 +12,9 @@ import javafx.util.StringConverter;
  * toolkit's box is so only after it has been opened once, and moves what stands beside it whenever another is chosen.
  */
 public final class Choice<T> extends ChoiceBox<T> {
+    /** The arrow and the room before it, in pixels. */
+    private static final double ARROW = 22;
+
     private final List<String> titles;
 
     /** A choice among all of some things, of which none is chosen yet. */
@@ -34,13 +36,9 @@ public final class Choice<T> extends ChoiceBox<T> {
 
     @Override
     protected double computePrefWidth(double height) {
-        double width = snappedLeftInset() + snappedRightInset();
-        for (Node part : getChildren()) {
-            width += snapSizeX(part.prefWidth(-1));
-            if (part instanceof Label label)
-                width += snapSizeX(widest(label)) - snapSizeX(width(label, label.getText()));
-        }
-        return width;
+        double title = getChildren().stream().filter(Label.class::isInstance).map(Label.class::cast)
+                .mapToDouble(this::widest).findFirst().orElse(0);
+        return snappedLeftInset() + snapSizeX(title) + ARROW + snappedRightInset();
     }
 
     private double widest(Label as) {

@@ -88,8 +88,9 @@ final class WhyLine extends Pane {
     }
 
     private static Phrase said(ShowModel model, Showing showing, OptionalLong decided) {
-        // A query that cannot run is said to be so above; this is still about the one before it.
-        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty()) return words().steps().stale();
+        // A query that cannot run is said to be so above; this is about what is shown in its place.
+        if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty())
+            return model.ofLesson() == showing ? words().steps().stale() : words().steps().withoutOn();
         return model.pointing().lineage().get().flatMap(lineage -> showing.why(lineage.pointed()))
                 .or(() -> decided.stream().mapToObj(step -> showing.timeline().orElseThrow().at(step).shown().why())
                         .findFirst())

@@ -95,6 +95,12 @@ public interface StepWords {
     /** As in {@code To step …}. */
     String toStep(long step);
 
+    /**
+     * {@code The query above cannot run as it is written. What you see is what it would make without ON: every row
+     * paired with every row.}.
+     */
+    Phrase withoutOn();
+
     /** {@code The query above cannot run as it is written. What you see is the one before it.}. */
     Phrase stale();
 }

@@ -2,6 +2,7 @@ package lunko.desktop.action;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
@@ -32,6 +33,9 @@ class ChoiceTest extends OpenWindow {
             robot.interact(choice::show);
             robot.interact(choice::hide);
             assertThat(choice.prefWidth(-1)).as(String.valueOf(choice.getValue())).isEqualTo(width);
+            Node title = choice.lookup(".label .text");
+            assertThat(title.localToScene(title.getBoundsInLocal()).getMaxX()).as(String.valueOf(choice.getValue()))
+                    .isLessThan(choice.localToScene(choice.lookup(".open-button").getBoundsInParent()).getMinX());
         }
     }
 }

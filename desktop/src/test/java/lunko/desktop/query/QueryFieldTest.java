@@ -14,6 +14,7 @@ import javafx.event.Event;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TableRow;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -180,6 +181,7 @@ class QueryFieldTest extends OpenWindow {
         until(() -> robot.lookup(".query-problem").tryQuery().isPresent());
         assertThat(robot.lookup(".query-problem").<Label>query().getText()).contains("5 × 4 = 20 rows");
         assertThat(model.showing().get().outcome().orElseThrow().size()).isEqualTo(20);
+        assertThat(robot.lookup("#why").query().getAccessibleText()).contains("every row paired with every row");
         assertThat(model.lesson().lesson().get()).isEqualTo(DemoLesson.lesson());
         robot.clickOn(robot.lookup(".fix").<Button>queryAll().stream().filter(fix -> fix.getText().contains("ON"))
                 .findFirst().orElseThrow());
@@ -196,6 +198,11 @@ class QueryFieldTest extends OpenWindow {
             type(robot, "SELECT * FROM hives h JOIN keepers k");
             until(() -> model.showing().get().outcome().orElseThrow().size() == 20);
             assertThat(model.asking().get().orElseThrow().uncovered()).isFalse();
+            // Where there were no rows before, there are some now, and they look so.
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(robot.lookup("#left-result .result-row").<TableRow<?>>queryAll())
+                    .filteredOn(row -> !row.isEmpty())
+                    .hasSizeGreaterThan(3).noneMatch(row -> states(row).contains("to-come"));
             if (on.isEmpty()) robot.push(KeyCode.ESCAPE).push(KeyCode.CONTROL, KeyCode.Z);
             else robot.interact(() -> area(robot).appendText(on));
             until(() -> model.showing().get().lesson() == model.lesson().lesson().get());

@@ -66,10 +66,8 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             screen.model().pointing().at(Optional.empty());
             screen.model().pointing().step(OptionalLong.empty());
             screen.model().pointing().part().set(OptionalInt.empty());
-            // Another step lets go of all rows.
-            long step = screen.model().showing().get().number();
-            screen.model().goTo(step > 0 ? step - 1 : step + 1);
-            screen.model().goTo(step);
+            // What is pointed at is let go of; nothing else is changed, so that what is wrong is not mended by it.
+            screen.model().goTo(screen.model().showing().get().number());
             screen.model().arrangement().set(Arrangement.PLAIN);
             // Of several things that are wrong in a query, the first is said.
             while (stage.getScene().getRoot().lookup("#next-diagnostic") instanceof Button next

@@ -1,10 +1,8 @@
 package lunko.desktop.show.join;
 
 import java.util.Optional;
-import javafx.beans.InvalidationListener;
-import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
-import javafx.scene.control.TableRow;
+import lunko.desktop.grid.DressedRow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.insight.picture.Lineage.Pointed;
 import lunko.query.Side;
@@ -13,7 +11,7 @@ import lunko.steps.RowState;
 import lunko.table.Truth;
 
 /** A row of a source table, in the dress of what has become of it: at hand now, met, kept, left out. */
-final class StageRow<R> extends TableRow<R> {
+final class StageRow<R> extends DressedRow<R> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass GUESSED = PseudoClass.getPseudoClass("guessed");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -24,24 +22,18 @@ final class StageRow<R> extends TableRow<R> {
 
     private final ShowModel model;
     private final Side side;
-    // A field, so that it lives as long as the row does: the model holds it weakly.
-    private final InvalidationListener dress = _ -> dress();
 
     StageRow(ShowModel model, Side side) {
         this.model = model;
         this.side = side;
-        model.staged().addListener(new WeakInvalidationListener(dress));
-        model.asking().addListener(new WeakInvalidationListener(dress));
-        model.pointing().lineage().addListener(new WeakInvalidationListener(dress));
-        model.pointing().part().addListener(new WeakInvalidationListener(dress));
+        dressedBy(model.staged(), model.asking(), model.pointing().lineage(), model.pointing().part());
         setOnMouseEntered(_ -> model.pointing()
                 .at(isEmpty() ? Optional.empty() : Optional.of(new Pointed.Source(side, getIndex()))));
         setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
-        indexProperty().addListener(dress);
-        itemProperty().addListener(dress);
     }
 
-    private void dress() {
+    @Override
+    protected void dress() {
         int row = getIndex();
         MatchFrame frame = model.staged().get().match().orElse(null);
         boolean shown = frame != null && !isEmpty() && row >= 0 && row < frame.rows(side).size();

@@ -2,13 +2,12 @@ package lunko.desktop.show.result;
 
 import java.util.Optional;
 import java.util.OptionalLong;
-import javafx.beans.InvalidationListener;
 import javafx.css.PseudoClass;
-import javafx.scene.control.TableRow;
+import lunko.desktop.grid.DressedRow;
 import lunko.desktop.show.model.ShowModel;
 
 /** A row of a query's result: pointing at it tells in which step it came there. */
-final class QueryTableRow extends TableRow<QueryRow> {
+final class QueryTableRow extends DressedRow<QueryRow> {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
     private final ShowModel model;
@@ -16,10 +15,7 @@ final class QueryTableRow extends TableRow<QueryRow> {
     QueryTableRow(ShowModel model) {
         this.model = model;
         getStyleClass().addAll("result-row", "query-row");
-        InvalidationListener dress = _ -> dress();
-        itemProperty().addListener(dress);
-        emptyProperty().addListener(dress);
-        hoverProperty().addListener(dress);
+        dressedBy(hoverProperty());
         setOnMouseEntered(_ -> model.pointing().step(decided()));
         setOnMouseExited(_ -> model.pointing().step(OptionalLong.empty()));
     }
@@ -38,7 +34,8 @@ final class QueryTableRow extends TableRow<QueryRow> {
                 .map(timeline -> timeline.decided(row.row())).orElse(OptionalLong.empty());
     }
 
-    private void dress() {
+    @Override
+    protected void dress() {
         Optional<QueryRow> row = shown();
         new ResultDress(row.filter(QueryRow::removed).isPresent(), row.flatMap(QueryRow::status),
                 row.filter(QueryRow::repeats).isPresent(), model.arrangement().get().grouped()).on(this);

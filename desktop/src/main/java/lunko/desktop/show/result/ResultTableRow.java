@@ -1,11 +1,9 @@
 package lunko.desktop.show.result;
 
 import java.util.Optional;
-import javafx.beans.InvalidationListener;
-import javafx.beans.WeakInvalidationListener;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.css.PseudoClass;
-import javafx.scene.control.TableRow;
+import lunko.desktop.grid.DressedRow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.desktop.show.result.ListedRow.Arrival;
 import lunko.insight.picture.Lineage.Pointed;
@@ -13,7 +11,7 @@ import lunko.query.Side;
 import lunko.steps.MatchFrame;
 
 /** A row of the result: landed before, landing now, or pending; hatched where a side had nothing to give. */
-final class ResultTableRow extends TableRow<ListedRow> {
+final class ResultTableRow extends DressedRow<ListedRow> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass PENDING = PseudoClass.getPseudoClass("pending");
@@ -24,28 +22,24 @@ final class ResultTableRow extends TableRow<ListedRow> {
     private final ShowModel model;
     private final ResultRows rows;
     private final ObservableDoubleValue arrival;
-    // A field, so that it lives as long as the row does: the model holds it weakly.
-    private final InvalidationListener dress = _ -> dress();
 
     ResultTableRow(ShowModel model, ResultRows rows, ObservableDoubleValue arrival) {
         this.model = model;
         this.rows = rows;
         this.arrival = arrival;
         getStyleClass().add("result-row");
-        model.staged().addListener(new WeakInvalidationListener(dress));
-        model.pointing().lineage().addListener(new WeakInvalidationListener(dress));
+        dressedBy(model.staged(), model.pointing().lineage());
         setOnMouseEntered(_ -> model.pointing().at(pointed()));
         setOnMouseExited(_ -> model.pointing().at(Optional.empty()));
         setOnMouseClicked(_ -> model.pointing().choose(pointed()));
-        indexProperty().addListener(dress);
-        itemProperty().addListener(dress);
     }
 
     private Optional<Pointed> pointed() {
         return isEmpty() || getItem() == null ? Optional.empty() : getItem().pointed();
     }
 
-    private void dress() {
+    @Override
+    protected void dress() {
         MatchFrame frame = model.staged().get().match().orElse(null);
         ListedRow item = isEmpty() || getItem() == null || getItem().fate() == Arrival.TO_COME ? null : getItem();
         pseudoClassStateChanged(TO_COME, item == null);

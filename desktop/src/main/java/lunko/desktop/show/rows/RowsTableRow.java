@@ -2,10 +2,8 @@ package lunko.desktop.show.rows;
 
 import java.util.Optional;
 import java.util.function.BiPredicate;
-import javafx.beans.InvalidationListener;
-import javafx.beans.WeakInvalidationListener;
 import javafx.css.PseudoClass;
-import javafx.scene.control.TableRow;
+import lunko.desktop.grid.DressedRow;
 import lunko.desktop.show.model.ShowModel;
 import lunko.show.RowsAtHand.Place;
 import lunko.show.RowsAtHand;
@@ -15,28 +13,21 @@ import lunko.steps.RowFrame.RowProgress;
  * A row before or after a stage other than a join, in the dress of what has become of it: at hand now, taken on, struck
  * out.
  */
-final class RowsTableRow extends TableRow<Integer> {
+final class RowsTableRow extends DressedRow<Integer> {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
 
     private final ShowModel model;
     private final RowsCard card;
-    // A field, so that it lives as long as the row does: the model holds it weakly.
-    private final InvalidationListener dress = _ -> dress();
 
     /** A row of a card. */
     RowsTableRow(ShowModel model, RowsCard card) {
         this.model = model;
         this.card = card;
-        card.grid().shown().addListener(new WeakInvalidationListener(dress));
-        model.showing().addListener(new WeakInvalidationListener(dress));
-        model.pointing().row().addListener(new WeakInvalidationListener(dress));
-        model.pointing().part().addListener(new WeakInvalidationListener(dress));
+        dressedBy(card.grid().shown(), model.showing(), model.pointing().row(), model.pointing().part());
         setOnMouseEntered(_ -> model.pointing().row(place()));
         setOnMouseExited(_ -> model.pointing().row(Optional.empty()));
-        indexProperty().addListener(dress);
-        itemProperty().addListener(dress);
     }
 
     /** Where this row is in the stage at hand, if it is one of its rows: it keeps its number until it is laid out. */
@@ -45,7 +36,8 @@ final class RowsTableRow extends TableRow<Integer> {
                 : card.atHand().map(hand -> card.place(hand, getItem()));
     }
 
-    private void dress() {
+    @Override
+    protected void dress() {
         pseudoClassStateChanged(NOW, is(RowsAtHand::isNow));
         pseudoClassStateChanged(LEFT_OUT,
                 is((hand, at) -> at.before() && hand.fate(at.row()) == RowProgress.STRUCK_OUT));

@@ -161,6 +161,12 @@ record EnglishSteps(Names names) implements StepWords {
     }
 
     @Override
+    public Phrase withoutOn() {
+        return say("The query above cannot run as it is written. What you see is what it would make without `ON`: "
+                + "every row paired with every row.");
+    }
+
+    @Override
     public Phrase stale() {
         return say("The query above cannot run as it is written. What you see is the one before it.");
     }
