@@ -188,6 +188,20 @@ class QueryFieldTest extends OpenWindow {
         until(() -> model.showing().get().outcome().orElseThrow().size() == 3);
     }
 
+    /** Whatever is chosen on the stage is done to what is to be seen there. */
+    @Test
+    void aKindChosenForAPreviewMakesAQueryOfIt(FxRobot robot) throws Exception {
+        // The second time, the query that it makes is the one that the lesson has.
+        for (int i = 0; i < 2; i++) {
+            type(robot, "SELECT * FROM hives h JOIN keepers k");
+            until(() -> model.showing().get().outcome().orElseThrow().size() == 20);
+            robot.push(KeyCode.ESCAPE).push(KeyCode.DIGIT3);
+            until(() -> !model.stale().get());
+            assertThat(area(robot).getText()).isEqualTo(PLAIN.replace("LEFT", "RIGHT"));
+            assertThat(model.showing().get().lesson().staged().kind()).isEqualTo(JoinKind.RIGHT_OUTER);
+        }
+    }
+
     /** None of its steps is one of the lesson's: these are where they were when it ends. */
     @Test
     void aPreviewUncoversNoAnswer(FxRobot robot) throws Exception {

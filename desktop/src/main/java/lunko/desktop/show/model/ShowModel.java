@@ -1,8 +1,5 @@
 package lunko.desktop.show.model;
 
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -26,9 +23,12 @@ import lunko.insight.picture.ThreeCircles.Region;
 import lunko.insight.question.Asked;
 import lunko.insight.question.Guess;
 import lunko.insight.question.Question;
+import lunko.lesson.Edit;
 import lunko.lesson.History;
 import lunko.lesson.Lesson;
+import lunko.lesson.SceneEdit;
 import lunko.lesson.SceneStart;
+import lunko.lesson.WrittenQuery;
 import lunko.problem.Problem;
 import lunko.problem.WorkFault;
 import lunko.query.JoinKind;
@@ -46,7 +46,7 @@ public final class ShowModel {
     private final ReadOnlyObjectWrapper<Showing> staged;
     private final Pointing pointing;
     private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
-    private final ObjectProperty<Arrangement> arrangement = new SimpleObjectProperty<>(Arrangement.PLAIN);
+    private final Arrangements arrangements = new Arrangements();
     private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.NESTED_LOOP);
     private final ObjectProperty<Set<Integer>> leftOpened = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Set<Integer>> rightOpened = new SimpleObjectProperty<>(Set.of());
@@ -69,8 +69,6 @@ public final class ShowModel {
     /** A query that somebody thinks is the one that is asked for. */
     private record QueryGuessed(Asked asked, Lesson lesson, String sql) {}
 
-    /** How other results are looked at, by their columns. */
-    private final Map<List<Object>, Arrangement> arrangements = new HashMap<>();
     /** A lesson that is to be shown, and at which step, in what light. */
     private record ShowingAsked(Lesson lesson, JoinAlgorithm algorithm, UnaryOperator<Showing> as) {
 
@@ -185,7 +183,7 @@ public final class ShowModel {
 
     /** How the result at hand is looked at: that of the join or, at the end, that of the query. */
     public ObjectProperty<Arrangement> arrangement() {
-        return arrangement;
+        return arrangements.now();
     }
 
     /** The columns of a side, counted from 0, that somebody wants to see where there is not room for all of them. */
@@ -242,12 +240,7 @@ public final class ShowModel {
     /** Shows something else, its result as it was looked at before. */
     private void show(Showing now) {
         pointing.whileChanging(() -> {
-            List<Object> was = arranged(showing.get());
-            List<Object> is = arranged(now);
-            if (!was.equals(is)) {
-                arrangements.put(was, arrangement.get());
-                arrangement.set(arrangements.getOrDefault(is, Arrangement.PLAIN));
-            }
+            arrangements.follow(showing.get(), now);
             if (isOfLesson(now)) {
                 aside = Optional.empty();
                 uncoverAtEnd(now);
@@ -262,13 +255,6 @@ public final class ShowModel {
 
     private boolean isOfLesson(Showing shown) {
         return shown.lesson() == lesson.lesson().get();
-    }
-
-    /** The names and columns of the result at hand. */
-    private static List<Object> arranged(Showing of) {
-        return of.wholeAtHand().<List<Object>>map(result -> List.of(result.headings())).or(() -> of.outcome()
-                .map(outcome -> List.of(outcome.join().left().headings(), outcome.join().right().headings())))
-                .orElse(List.of());
     }
 
     /** Goes to a step; beyond the first or the last means that step. */
@@ -310,20 +296,33 @@ public final class ShowModel {
             guess(new Guess.Kind(kind));
             return;
         }
-        atHand().choosing(kind).ifPresent(lesson::edit);
+        atHand().choosing(kind).ifPresent(this::edit);
     }
 
     /** Matches two columns of what is joined by the join at hand, counted from 0 on their sides. */
     public void match(int left, int right) {
-        atHand().matching(left, right).ifPresent(lesson::edit);
+        atHand().matching(left, right).ifPresent(this::edit);
     }
 
     /**
      * Takes a region of the three circles of the chain at hand in or leaves it out, by other kinds of its two joins.
      */
     public void toggle(Region region) {
-        atHand().toggling(region).ifPresentOrElse(lesson::edit,
+        atHand().toggling(region).ifPresentOrElse(this::edit,
                 () -> lesson.say(Problem.of(new WorkFault.NoKindsForRegion())));
+    }
+
+    /** Changes what is shown; where that is a preview, the lesson takes the query that this makes of it. */
+    public void edit(Edit edit) {
+        if (ofLesson() == showing.get()) {
+            lesson.edit(edit);
+            return;
+        }
+        edit.applyTo(showing.get().lesson()).handle(changed -> {
+            WrittenQuery query = changed.staged().query();
+            if (query.equals(lesson.lesson().get().staged().query())) lesson.begun().get().ifPresent(Runnable::run);
+            else lesson.edit(new SceneEdit.Write(Optional.of(query)));
+        }, lesson::say);
     }
 
     private JoinAtHand atHand() {

@@ -116,6 +116,6 @@ public record ColumnInQuery(ShowModel model, ColumnUse use) {
     }
 
     private void change(QueryChange change) {
-        model.lesson().edit(new SceneEdit.Reword(change));
+        model.edit(new SceneEdit.Reword(change));
     }
 }
