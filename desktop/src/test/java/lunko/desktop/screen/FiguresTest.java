@@ -3,6 +3,7 @@ package lunko.desktop.screen;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -13,11 +14,14 @@ import javafx.stage.Stage;
 import lunko.desktop.OpenWindow;
 import lunko.desktop.lesson.Mode;
 import lunko.insight.picture.Picture;
+import lunko.insight.question.Asked;
+import lunko.insight.question.Question;
 import lunko.lesson.DemoLesson;
 import lunko.lesson.Lesson;
 import lunko.lesson.SceneEdit;
 import lunko.query.JoinKind;
 import lunko.query.KeyPair;
+import lunko.query.Side;
 import lunko.table.Column;
 import lunko.table.Table;
 import lunko.table.Type;
@@ -69,6 +73,28 @@ class FiguresTest extends OpenWindow {
             }
         }
         robot.interact(() -> screen.view().presenting().set(false));
+    }
+
+    /** Also where it cannot be asked of what is shown, and whoever practises has buttons of their own. */
+    @Test
+    void whatIsAskedFitsEveryScreen(FxRobot robot) {
+        List<Question> questions = List.of(new Question.WhichPairs(), new Question.HowMany(),
+                new Question.SayWithoutJoin(), new Question.WhichRows(Side.LEFT, Question.Fate.IN_RESULT));
+        robot.interact(() -> {
+            show(SceneEdit.Write.of(CHAIN).applyTo(DemoLesson.lesson()).expect());
+            screen.view().actions().show().practice().on().set(true);
+        });
+        for (Question question : questions) {
+            robot.interact(() -> model.lesson().edit(new SceneEdit.Ask(Optional.of(Asked.plainly(question)))));
+            for (int[] size : SCREENS) {
+                robot.interact(() -> {
+                    screen.view().frame().resize(size[0], size[1]);
+                    AtRest.layOut(screen.view().frame().getScene());
+                    assertThat(Looks.outside(screen.view().frame())).as(question + " " + size[0]).isEmpty();
+                    assertThat(Looks.cut(screen.view())).as(question + " " + size[0]).isEmpty();
+                });
+            }
+        }
     }
 
     @Test

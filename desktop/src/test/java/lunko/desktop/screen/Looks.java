@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
@@ -89,6 +91,26 @@ record Looks(List<Seen> all) {
         if (root instanceof Parent parent)
             parent.getChildrenUnmodifiable().forEach(child -> cut.addAll(cut(child)));
         return cut;
+    }
+
+    /** Buttons that stand out of a window that cannot be scrolled. */
+    static List<String> outside(Parent frame) {
+        List<String> outside = new ArrayList<>();
+        if (frame.getChildrenUnmodifiable().stream().anyMatch(node -> node instanceof ScrollBar && node.isVisible()))
+            return outside;
+        Bounds all = frame.getLayoutBounds();
+        outside(frame, frame.localToScene(new BoundingBox(-1, -1, all.getWidth() + 2, all.getHeight() + 2)), outside);
+        return outside;
+    }
+
+    private static void outside(Node node, Bounds window, List<String> outside) {
+        if (!node.isVisible() || node instanceof ScrollPane || node instanceof TableView || node.getClip() != null)
+            return;
+        Bounds at = node.localToScene(node.getLayoutBounds());
+        if (node instanceof ButtonBase button && !window.contains(at))
+            outside.add("“" + button.getText() + "” " + button.getStyleClass() + " at " + at);
+        if (node instanceof Parent parent)
+            parent.getChildrenUnmodifiable().forEach(child -> outside(child, window, outside));
     }
 
     private static void collect(Node node, List<Seen> all) {

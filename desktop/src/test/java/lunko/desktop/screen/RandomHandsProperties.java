@@ -125,6 +125,8 @@ class RandomHandsProperties {
                     assertThat(rest.differenceToNew()).as("after " + hands.subList(0, i + 1)).isEmpty();
                     assertThat(window(() -> Looks.cut(stage.getScene().getRoot())))
                             .as("after " + hands.subList(0, i + 1)).isEmpty();
+                    assertThat(window(() -> Looks.outside(stage.getScene().getRoot())))
+                            .as("outside after " + hands.subList(0, i + 1)).isEmpty();
                     // What the text area's library says of colours while a window comes to be.
                     window(() -> LOGGED.list).clear();
                 }

@@ -13,7 +13,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -21,6 +20,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
+import lunko.desktop.look.FittingFlow;
 import lunko.desktop.show.model.Practice;
 import lunko.desktop.show.model.ShowModel;
 import lunko.engine.Stage;
@@ -44,7 +44,7 @@ public final class AskBar extends VBox {
     private final ShowModel model;
     private final Practice practice;
     private final Label question = new Label();
-    private final FlowPane input = new FlowPane();
+    private final FittingFlow input = new FittingFlow(8, 6);
     private final MatchResults results = new MatchResults();
     private Optional<MatchBox> matches = Optional.empty();
 
@@ -57,14 +57,14 @@ public final class AskBar extends VBox {
         question.getStyleClass().add("ask-question");
         question.setWrapText(true);
         question.setMinWidth(200);
-        input.getStyleClass().add("ask-input");
-        input.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(input, Priority.ALWAYS);
         Button open = uncover.button(Feather.EYE);
         open.setMinWidth(USE_PREF_SIZE);
         open.setId("uncover");
         setMinHeight(USE_PREF_SIZE);
-        HBox line = new HBox(question, input, buttons, open);
+        FittingFlow tools = new FittingFlow(16, 6);
+        tools.getChildren().addAll(buttons, open);
+        HBox line = new HBox(question, input, tools);
         line.getStyleClass().add("ask-line");
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(line);
@@ -233,9 +233,6 @@ public final class AskBar extends VBox {
     }
 
     private static Label about(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("about");
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
+        return Controls.wrapped(text, "about");
     }
 }
