@@ -62,9 +62,7 @@ public final class AskBar extends VBox {
         open.setMinWidth(USE_PREF_SIZE);
         open.setId("uncover");
         setMinHeight(USE_PREF_SIZE);
-        FittingFlow tools = new FittingFlow(16, 6);
-        tools.getChildren().addAll(buttons, open);
-        HBox line = new HBox(question, input, tools);
+        HBox line = new HBox(question, input, buttons, open);
         line.getStyleClass().add("ask-line");
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(line);
