@@ -14,6 +14,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -74,14 +75,22 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
                     && IntStream.range(2, MOST_WRONG)
                             .noneMatch(all -> next.getText().equals(words().query().nextProblem(1, all))))
                 next.fire();
-            stage.getScene().getRoot().lookupAll(".grid-table .scroll-bar")
-                    .forEach(bar -> ((ScrollBar) bar).setValue(0));
-            stage.getScene().getRoot().lookupAll(".bench-scroll").forEach(pane -> {
-                ((ScrollPane) pane).setVvalue(0);
-                ((ScrollPane) pane).setHvalue(0);
-            });
+            scrollBack(stage.getScene());
             layOut(stage.getScene());
             return screen;
+        });
+    }
+
+    /** How far things are scrolled is a person's business. */
+    private static void scrollBack(Scene scene) {
+        scene.getRoot().lookupAll(".grid-table").forEach(table -> {
+            if (!((TableView<?>) table).getItems().isEmpty()) ((TableView<?>) table).scrollTo(0);
+        });
+        layOut(scene);
+        scene.getRoot().lookupAll(".grid-table .scroll-bar").forEach(bar -> ((ScrollBar) bar).setValue(0));
+        scene.getRoot().lookupAll(".bench-scroll").forEach(pane -> {
+            ((ScrollPane) pane).setVvalue(0);
+            ((ScrollPane) pane).setHvalue(0);
         });
     }
 
@@ -108,7 +117,10 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
             for (int i = 0; i < LEAST_TRIES; i++) if (!breathes()) return Optional.empty();
         }
         return RandomHandsProperties.window(() -> {
-            layOut(anew);
+            for (Scene each : new Scene[] {stage.getScene(), anew}) {
+                scrollBack(each);
+                layOut(each);
+            }
             return Looks.of(stage.getScene().getRoot()).difference(Looks.of(anew.getRoot()));
         });
     }
@@ -170,6 +182,8 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         screen.lesson().sayNothing();
         Scene scene = stage.getScene();
         scene.getRoot().resize(1280, 800);
+        layOut(scene);
+        scrollBack(scene);
         layOut(scene);
         return Looks.of(scene.getRoot()).difference(first);
     }

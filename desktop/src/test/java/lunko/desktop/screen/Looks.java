@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -18,6 +20,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Toggle;
@@ -32,6 +35,9 @@ import org.fxmisc.richtext.StyledTextArea;
 record Looks(List<Seen> all) {
     /** So far, in pixels, two places are the same: half a pixel is rounded the one way or the other. */
     private static final double SAME = 1.6;
+    /** What the keyboard and the mouse make of a row. */
+    private static final Set<String> OF_PERSONS = Set.of("hover", "focused", "focus-within", "focus-visible",
+            "selected", "pressed", "odd", "even", "filled", "empty");
     /** The styles of labels that are figures or kinds. */
     private static final Set<String> FIGURES =
             Set.of("tile-name", "tile-rows", "tile-figures", "venn-count", "venn-more", "venn-meaning",
@@ -119,12 +125,31 @@ record Looks(List<Seen> all) {
         said(node).ifPresent(said -> all.add(new Seen(said, node.localToScene(node.getLayoutBounds()))));
         if (node instanceof StyledTextArea || node instanceof TextInputControl || node instanceof Slider) return;
         if (!(node instanceof Parent parent)) return;
-        // How far a table is scrolled is a person's business, and which of its cells there are follows from that.
         for (Node child : inOrder(parent)) {
             if (node instanceof Labeled && child instanceof Text) continue;
-            if (node instanceof TableView<?> && child.getStyleClass().contains("virtual-flow")) continue;
+            if (node instanceof TableView<?> && child.getStyleClass().contains("virtual-flow")) {
+                rows(child).forEach(row -> all.add(new Seen(said(row), row.localToScene(row.getLayoutBounds()))));
+                continue;
+            }
             collect(child, all);
         }
+    }
+
+    /** The rows of a table that is scrolled to its begin; which cells there are beyond its edge is chance. */
+    private static Stream<TableRow<?>> rows(Node flow) {
+        return flow.lookupAll(".table-row-cell").stream().<TableRow<?>>map(row -> (TableRow<?>) row)
+                .filter(row -> row.isVisible() && !row.isEmpty())
+                .filter(row -> flow.localToScene(flow.getLayoutBounds())
+                        .contains(row.localToScene(row.getLayoutBounds()).getCenterX(),
+                                row.localToScene(row.getLayoutBounds()).getMaxY()))
+                .sorted(Comparator.comparing(TableRow::getIndex));
+    }
+
+    private static String said(TableRow<?> row) {
+        return "row " + row.getIndex() + " " + row.getPseudoClassStates().stream().map(PseudoClass::getPseudoClassName)
+                .filter(state -> !OF_PERSONS.contains(state) && !state.contains("-child")
+                        && !(state.equals("lit") && row.isHover()))
+                .sorted().toList();
     }
 
     /** On the bench a card that was touched is in front. */
