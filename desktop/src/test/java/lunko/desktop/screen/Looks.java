@@ -128,7 +128,8 @@ record Looks(List<Seen> all) {
         for (Node child : inOrder(parent)) {
             if (node instanceof Labeled && child instanceof Text) continue;
             if (node instanceof TableView<?> && child.getStyleClass().contains("virtual-flow")) {
-                rows(child).forEach(row -> all.add(new Seen(said(row), row.localToScene(row.getLayoutBounds()))));
+                if (child.isVisible())
+                    rows(child).forEach(row -> all.add(new Seen(said(row), row.localToScene(row.getLayoutBounds()))));
                 continue;
             }
             collect(child, all);
