@@ -90,7 +90,7 @@ final class WhyLine extends Pane {
     private static Phrase said(ShowModel model, Showing showing, OptionalLong decided) {
         // A query that cannot run is said to be so above; this is about what is shown in its place.
         if (model.stale().get() && showing.frame().isPresent() && decided.isEmpty())
-            return model.ofLesson() == showing ? words().steps().stale() : words().steps().withoutOn();
+            return model.previews() ? words().steps().withoutOn() : words().steps().stale();
         return model.pointing().lineage().get().flatMap(lineage -> showing.why(lineage.pointed()))
                 .or(() -> decided.stream().mapToObj(step -> showing.timeline().orElseThrow().at(step).shown().why())
                         .findFirst())

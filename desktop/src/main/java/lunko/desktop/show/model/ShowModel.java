@@ -223,6 +223,11 @@ public final class ShowModel {
         show(shows);
     }
 
+    /** Whether something is shown that the lesson does not. */
+    public boolean previews() {
+        return aside.isPresent();
+    }
+
     /** What is shown of the lesson, also while a preview is to be seen in its place. */
     public Showing ofLesson() {
         return aside.orElseGet(showing::get);
@@ -314,7 +319,7 @@ public final class ShowModel {
 
     /** Changes what is shown; where that is a preview, the lesson takes the query that this makes of it. */
     public void edit(Edit edit) {
-        if (ofLesson() == showing.get()) {
+        if (!previews()) {
             lesson.edit(edit);
             return;
         }
