@@ -30,6 +30,8 @@ public class GridTable<R> extends TableView<R> {
     private final Map<Orientation, ScrollBar> bars = new EnumMap<>(Orientation.class);
 
     private final double headerHeight;
+    /** How wide its columns were together when its rows were measured. */
+    private double measured;
 
     /** A table with headings of one line. */
     @SuppressWarnings("this-escape")
@@ -176,6 +178,7 @@ public class GridTable<R> extends TableView<R> {
      */
     @Override
     protected void layoutChildren() {
+        measureRows();
         if (bothAreThere() && allIsInView()) {
             double width = getWidth();
             double height = getHeight();
@@ -188,6 +191,14 @@ public class GridTable<R> extends TableView<R> {
         super.layoutChildren();
     }
 
+    /** A row hears nothing of a column that is out of sight: it has no cell there, and would stay as wide as it was. */
+    private void measureRows() {
+        double now = columnsWidth();
+        if (now == measured) return;
+        measured = now;
+        lookupAll(".table-row-cell").forEach(row -> ((Parent) row).requestLayout());
+    }
+
     private boolean bothAreThere() {
         return Stream.of(Orientation.values())
                 .allMatch(direction -> bar(direction).filter(ScrollBar::isVisible).isPresent());
@@ -196,9 +207,12 @@ public class GridTable<R> extends TableView<R> {
     /** Whether there is room for all rows and columns without any scroll bar. */
     private boolean allIsInView() {
         double rows = headerHeight + getItems().size() * rowHeight();
-        double columns = getVisibleLeafColumns().stream().mapToDouble(TableColumn::getWidth).sum();
         return rows <= getHeight() - snappedTopInset() - snappedBottomInset()
-                && columns <= getWidth() - snappedLeftInset() - snappedRightInset();
+                && columnsWidth() <= getWidth() - snappedLeftInset() - snappedRightInset();
+    }
+
+    private double columnsWidth() {
+        return getVisibleLeafColumns().stream().mapToDouble(TableColumn::getWidth).sum();
     }
 
     private double viewHeight() {

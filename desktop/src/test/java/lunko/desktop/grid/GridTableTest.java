@@ -63,6 +63,17 @@ class GridTableTest {
         assertThat(table.minHeight(-1)).isEqualTo(least);
     }
 
+    @Test
+    void aColumnOutOfSightThatGetsWiderIsScrolledTo(FxRobot robot) {
+        for (int i = 0; i < 2; i++) {
+            double last = WIDE * (i + 1);
+            robot.interact(() -> table.getColumns().getLast().setPrefWidth(last));
+            barsAt(robot, WIDE / 2, HIGH + 40);
+            assertThat(table.lookupAll(".table-row-cell")).isNotEmpty().allSatisfy(row -> assertThat(
+                    ((Region) row).getWidth()).isGreaterThanOrEqualTo(WIDE / 3 * 2 + last));
+        }
+    }
+
     private long barsAt(FxRobot robot, double width, double height) {
         robot.interact(() -> table.setPrefSize(width, height));
         for (int i = 0; i < 3; i++) robot.interact(() -> table.getParent().layout());
