@@ -2,6 +2,7 @@ package lunko.desktop.screen;
 
 import static lunko.desktop.words.Spoken.words;
 
+import com.sun.javafx.scene.NodeHelper;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
@@ -103,10 +104,13 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
     }
 
     static void layOut(Scene scene) {
-        for (int i = 0; i < 3; i++) {
-            scene.getRoot().applyCss();
-            scene.getRoot().layout();
-        }
+        for (int i = 0; i < 3; i++) pulse(scene);
+    }
+
+    /** What the toolkit does before it draws: what has changed gets its looks and its place. */
+    static void pulse(Scene scene) {
+        NodeHelper.processCSS(scene.getRoot());
+        scene.getRoot().layout();
     }
 
     /** In what it differs from a window that is newly opened on the same state, if it does. */

@@ -112,8 +112,7 @@ class RandomHandsProperties {
                 Hand hand = hands.get(i);
                 window(() -> {
                     hand.in(stage, screen, habits.appearance());
-                    stage.getScene().getRoot().applyCss();
-                    stage.getScene().getRoot().layout();
+                    AtRest.pulse(stage.getScene());
                     return null;
                 });
                 assertThat(WRONG).as("after " + hands.subList(0, i + 1)).isEmpty();
