@@ -3,24 +3,21 @@ package lunko.desktop.bench;
 import static lunko.desktop.words.Spoken.words;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Function;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
-import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.converter.LocalDateStringConverter;
 import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.DayBox;
 import lunko.desktop.action.Form;
+import lunko.desktop.action.NumberBox;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.words.GenerateWords;
 import lunko.lesson.Lesson;
@@ -61,20 +58,20 @@ final class RecipePane extends VBox {
     private final Choice<String> table;
     private final Runnable close;
     private final Button take = Controls.button(words().generating().useRows());
-    private final Spinner<Integer> rows = new Spinner<>(1, Recipe.MOST_ROWS, USUAL_ROWS);
+    private final NumberBox<Integer> rows = NumberBox.whole(1, Recipe.MOST_ROWS, USUAL_ROWS);
     private final Choice<From> from =
             new Choice<>(List.of(From.values()), one -> one.title.apply(words().generating()));
-    private final Spinner<Integer> firstKey = new Spinner<>(-FAR, FAR, 1);
-    private final Spinner<Integer> lastKey = new Spinner<>(-FAR, FAR, 20);
-    private final Spinner<Integer> withoutKey = new Spinner<>(0, 100, 10, 5);
-    private final Spinner<Integer> unmatched = new Spinner<>(0, 100, 20, 5);
+    private final NumberBox<Integer> firstKey = NumberBox.whole(-FAR, FAR, 1);
+    private final NumberBox<Integer> lastKey = NumberBox.whole(-FAR, FAR, 20);
+    private final NumberBox<Integer> withoutKey = NumberBox.whole(0, 100, 10, 5);
+    private final NumberBox<Integer> unmatched = NumberBox.whole(0, 100, 20, 5);
     private final CheckBox repeated = Controls.checkBox(words().generating().keysMayRepeat());
     private final Choice<Labels> labels = new Choice<>(List.of(Labels.values()), RecipePane::said);
-    private final Spinner<Integer> least = new Spinner<>(0, FAR, 1);
-    private final Spinner<Integer> most = new Spinner<>(0, FAR, 10);
-    private final DatePicker firstDay = new DatePicker(LocalDate.of(2026, 5, 1));
-    private final DatePicker lastDay = new DatePicker(LocalDate.of(2026, 8, 31));
-    private final Spinner<Integer> seed = new Spinner<>(0, SEEDS, 1);
+    private final NumberBox<Integer> least = NumberBox.whole(0, FAR, 1);
+    private final NumberBox<Integer> most = NumberBox.whole(0, FAR, 10);
+    private final DayBox firstDay = new DayBox(LocalDate.of(2026, 5, 1));
+    private final DayBox lastDay = new DayBox(LocalDate.of(2026, 8, 31));
+    private final NumberBox<Integer> seed = NumberBox.whole(0, SEEDS, 1);
     private final VBox preview = new VBox();
 
     RecipePane(LessonModel model, String table, Runnable close) {
@@ -86,18 +83,9 @@ final class RecipePane extends VBox {
         getStyleClass().addAll("card", "recipe");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         repeated.setSelected(true);
-        List.of(rows, firstKey, lastKey, withoutKey, unmatched, least, most, seed).forEach(spinner -> {
-            spinner.setEditable(true);
-            spinner.setPrefWidth(110);
-            spinner.valueProperty().subscribe(this::show);
-        });
-        List.of(firstDay, lastDay).forEach(picker -> {
-            picker.setPrefWidth(150);
-            // As days are written in tables (ISO 8601).
-            picker.setConverter(
-                    new LocalDateStringConverter(DateTimeFormatter.ISO_LOCAL_DATE, DateTimeFormatter.ISO_LOCAL_DATE));
-            picker.valueProperty().subscribe(this::show);
-        });
+        List.of(rows, firstKey, lastKey, withoutKey, unmatched, least, most, seed)
+                .forEach(number -> number.valueProperty().subscribe(this::show));
+        List.of(firstDay, lastDay).forEach(day -> day.valueProperty().subscribe(this::show));
         repeated.selectedProperty().subscribe(this::show);
         labels.valueProperty().subscribe(this::show);
         from.valueProperty().subscribe(this::show);
@@ -122,21 +110,16 @@ final class RecipePane extends VBox {
         form.ask(words().generating().forTable(), table);
         form.ask(words().generating().rows(), rows);
         form.ask(words().generating().keysFrom(), from);
-        form.ask(words().generating().range(), range(firstKey, lastKey));
+        form.askRange(words().generating().range(), firstKey, lastKey);
         form.ask(words().generating().nullPercent(), withoutKey);
         form.ask(words().generating().unmatchedPercent(), unmatched);
         form.ask("", repeated);
         form.ask(words().generating().texts(), labels);
-        form.ask(words().generating().amounts(), range(least, most));
-        form.ask(words().generating().dates(), range(firstDay, lastDay));
+        form.askRange(words().generating().amounts(), least, most);
+        form.askRange(words().generating().dates(), firstDay, lastDay);
         form.ask(words().generating().seed(), new HBox(8, seed, again));
+        take.disableProperty().bind(form.waits());
         return form;
-    }
-
-    private static HBox range(Node first, Node last) {
-        HBox range = new HBox(8, first, new Label(words().imports().rangeTo()), last);
-        range.setAlignment(Pos.CENTER_LEFT);
-        return range;
     }
 
     private Node buttons() {
@@ -156,9 +139,7 @@ final class RecipePane extends VBox {
     }
 
     private void show() {
-        if (labels.getValue() == null || from.getValue() == null || firstDay.getValue() == null
-                || lastDay.getValue() == null)
-            return;
+        if (labels.getValue() == null || from.getValue() == null) return;
         boolean range = from.getValue() == From.RANGE;
         List.of(firstKey, lastKey).forEach(spinner -> spinner.setDisable(!range));
         unmatched.setDisable(range);

@@ -15,13 +15,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
+import lunko.desktop.action.NumberBox;
 import lunko.handout.Handout;
 import lunko.handout.HandoutKind;
 import lunko.handout.Options;
@@ -54,14 +54,15 @@ public final class HandoutPane extends VBox {
     private final Choice<Palette> palette =
             new Choice<>(List.of(Palette.values()), one -> words().handingOut().look(one));
     private final Map<Gap, CheckBox> gaps = new EnumMap<>(Gap.class);
-    private final Spinner<Integer> variants = new Spinner<>(1, Variant.MOST, 1);
-    private final Spinner<Integer> width = new Spinner<>(200, 4000, 800, 100);
-    private final Spinner<Double> seconds = new Spinner<>(0.1, 60, 1, 0.5);
+    private final NumberBox<Integer> variants = NumberBox.whole(1, Variant.MOST, 1);
+    private final NumberBox<Integer> width = NumberBox.whole(200, 4000, 800, 100);
+    private final NumberBox<Double> seconds = NumberBox.decimal(0.1, 60, 1, 0.5);
     private final Choice<Moves> moves =
             new Choice<>(List.of(Moves.values()), one -> words().handingOut().moves(one));
     private final Choice<SqlDialect> target =
             new Choice<>(List.of(SqlDialect.values()), one -> words().rephrasings().dialect(one));
     private final CheckBox answers = Controls.checkBox(words().handingOut().answersShown());
+    private final Button save = Controls.button(words().handingOut().save());
     private final VBox asked = new VBox();
     private final PreviewView preview = new PreviewView();
 
@@ -88,11 +89,7 @@ public final class HandoutPane extends VBox {
         palette.setValue(Palette.PRINT);
         moves.setValue(Moves.EVERY);
         target.setValue(SqlDialect.STANDARD);
-        List.of(variants, width, seconds).forEach(spinner -> {
-            spinner.setEditable(true);
-            spinner.setPrefWidth(110);
-            spinner.valueProperty().subscribe(this::show);
-        });
+        List.of(variants, width, seconds).forEach(number -> number.valueProperty().subscribe(this::show));
         kind.valueProperty().subscribe((_, now) -> palette.setValue(now.usual()));
         kind.valueProperty().subscribe(this::ask);
         List.of(kind, scope, motif, paper, palette, moves, target)
@@ -102,7 +99,6 @@ public final class HandoutPane extends VBox {
         title.getStyleClass().add("key-check-title");
         HBox middle = new HBox(asked, preview);
         middle.getStyleClass().add("recipe-middle");
-        Button save = Controls.button(words().handingOut().save());
         save.setId("handout-save");
         save.setOnAction(_ -> {
             Handout wanted = wanted();
@@ -175,6 +171,7 @@ public final class HandoutPane extends VBox {
                 case TARGET -> form.ask(words().handingOut().target(), target);
             }
         }
+        save.disableProperty().bind(form.waits());
         asked.getChildren().setAll(form);
     }
 

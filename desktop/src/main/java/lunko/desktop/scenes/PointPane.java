@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
+import lunko.desktop.action.NumberBox;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Work;
@@ -40,8 +40,9 @@ public final class PointPane extends VBox {
     private final Choice<Sort> sort = new Choice<>(List.of(Sort.values()), PointPane::said);
     private final Choice<JoinKind> one = kinds();
     private final Choice<JoinKind> other = kinds();
-    private final Spinner<Integer> rows = new Spinner<>(1, PointSearch.MOST_ROWS, 1);
+    private final NumberBox<Integer> rows = NumberBox.whole(1, PointSearch.MOST_ROWS, 1);
     private final TextField query = new TextField();
+    private final Button find = Controls.button(words().tasks().find());
     private final VBox asked = new VBox();
 
     /** The pane for a lesson. */
@@ -56,14 +57,12 @@ public final class PointPane extends VBox {
         about.getStyleClass().add("about");
         one.setValue(JoinKind.INNER);
         other.setValue(JoinKind.LEFT_OUTER);
-        rows.setPrefWidth(110);
         query.setPrefColumnCount(48);
         query.getStyleClass().add("sql-field");
         query.setText(Lexeme.inOneLine(model.lesson().get().staged().sql()));
         sort.setId("point-sort");
         sort.valueProperty().subscribe(this::ask);
         sort.setValue(Sort.KINDS_DIFFER);
-        Button find = Controls.button(words().tasks().find());
         find.setId("point-find");
         find.setOnAction(_ -> {
             find();
@@ -99,6 +98,7 @@ public final class PointPane extends VBox {
             form.ask(words().tasks().pointRows(), rows);
         }
         if (sort.getValue() == Sort.QUERIES_DIFFER) form.ask(words().tasks().pointQuery(), query);
+        find.disableProperty().bind(form.waits());
         asked.getChildren().setAll(form);
     }
 

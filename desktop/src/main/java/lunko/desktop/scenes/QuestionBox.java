@@ -13,13 +13,14 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.Form;
+import lunko.desktop.action.NumberBox;
 import lunko.desktop.lesson.LessonModel;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Answer;
@@ -208,16 +209,17 @@ final class QuestionBox extends VBox {
                 : List.of(chips);
     }
 
-    private Chips places(Asked asked, int row, int column) {
-        Spinner<Integer> rows = new Spinner<>(1, 10_000, row + 1);
-        Spinner<Integer> columns = new Spinner<>(1, 200, column + 1);
-        for (Spinner<Integer> spinner : List.of(rows, columns)) {
-            spinner.setPrefWidth(84);
-            spinner.valueProperty().subscribe((_, _) -> lesson.edit(new SceneEdit.Ask(Optional
+    private Form places(Asked asked, int row, int column) {
+        NumberBox<Integer> rows = NumberBox.whole(1, 10_000, row + 1);
+        NumberBox<Integer> columns = NumberBox.whole(1, 200, column + 1);
+        for (NumberBox<Integer> number : List.of(rows, columns)) {
+            number.valueProperty().subscribe((_, _) -> lesson.edit(new SceneEdit.Ask(Optional
                     .of(asked.asking(new Question.WhatStands(rows.getValue() - 1, columns.getValue() - 1))))));
         }
-        return new Chips(Controls.wrapped(words().asking().row(), "about"), rows,
-                Controls.wrapped(words().asking().column(), "about"), columns);
+        Form form = new Form();
+        form.ask(words().asking().row(), rows);
+        form.ask(words().asking().column(), columns);
+        return form;
     }
 
     private interface Change {

@@ -10,12 +10,12 @@ import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Spinner;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
+import lunko.desktop.action.NumberBox;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.desktop.work.Work;
@@ -38,8 +38,8 @@ public final class TasksPane extends VBox {
     private final Map<Question.Sort, CheckBox> sorts = new EnumMap<>(Question.Sort.class);
     private final Choice<Difficulty> difficulty =
             new Choice<>(List.of(Difficulty.values()), one -> words().tasks().difficulty(one));
-    private final Spinner<Integer> tasks = new Spinner<>(1, TaskMaker.MOST, USUAL);
-    private final Spinner<Integer> seed = new Spinner<>(1, 9_999, 1);
+    private final NumberBox<Integer> tasks = NumberBox.whole(1, TaskMaker.MOST, USUAL);
+    private final NumberBox<Integer> seed = NumberBox.whole(1, 9_999, 1);
 
     /** The pane for a lesson. */
     public TasksPane(LessonModel model, Work work, Runnable close) {
@@ -59,10 +59,6 @@ public final class TasksPane extends VBox {
             wanted.getChildren().add(box);
         }
         difficulty.setValue(Difficulty.EASY);
-        List.of(tasks, seed).forEach(spinner -> {
-            spinner.setEditable(true);
-            spinner.setPrefWidth(110);
-        });
         tasks.setId("tasks-number");
         Form form = new Form();
         form.ask(words().tasks().howManyTasks(), tasks);
@@ -71,6 +67,7 @@ public final class TasksPane extends VBox {
         form.ask(words().tasks().taskSeed(), seed);
         Button make = Controls.button(words().tasks().make());
         make.setId("tasks-make");
+        make.disableProperty().bind(form.waits());
         make.setOnAction(_ -> {
             make();
             close.run();

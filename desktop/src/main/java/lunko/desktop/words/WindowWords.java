@@ -1,5 +1,8 @@
 package lunko.desktop.words;
 
+import java.math.BigDecimal;
+import java.time.LocalDate;
+
 /** What is said by the window itself: its modes, themes, keys and notes. */
 public interface WindowWords {
 
@@ -71,6 +74,15 @@ public interface WindowWords {
 
     /** {@code Keep}. */
     String keep();
+
+    /** What is to be typed where a whole number is asked: {@code Type a whole number from 1 to 10,000.}. */
+    String wholeNumber(int least, int most);
+
+    /** What is to be typed where a number is asked that may have decimals. */
+    String decimalNumber(BigDecimal least, BigDecimal most);
+
+    /** What is to be typed where a day is asked, with one of them. */
+    String day(LocalDate one);
 
     /** {@code Cancel}. */
     String cancel();

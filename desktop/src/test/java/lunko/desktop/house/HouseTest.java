@@ -18,8 +18,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.DatePicker;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Spinner;
+import lunko.desktop.action.GuardedField;
 
 /** The floors of the house: each uses only those below it. */
 @AnalyzeClasses(packages = "lunko", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -136,6 +139,14 @@ class HouseTest {
                                     || call.getTargetOwner().isAssignableTo(MenuItem.class))
                             && !call.getOriginOwner().isAssignableTo(ButtonBase.class)
                             && !call.getTargetOwner().isAssignableTo(SeparatorMenuItem.class)));
+
+    /** Otherwise what is typed may be no value at all, and nobody would say so. */
+    @ArchTest
+    static final ArchRule WHAT_IS_TYPED_AS_A_VALUE_IS_GUARDED = noClasses()
+            .that().areNotAssignableTo(GuardedField.class)
+            .should().callConstructorWhere(DescribedPredicate.describe("makes a field for values of the toolkit",
+                    call -> call.getTargetOwner().isEquivalentTo(Spinner.class)
+                            || call.getTargetOwner().isEquivalentTo(DatePicker.class)));
 
     /** Otherwise digits and signs would be those of the machine's country, which no program reads. */
     @ArchTest

@@ -1,6 +1,10 @@
 package lunko.desktop.words.english;
 
+import static lunko.words.english.Say.number;
 import static lunko.words.english.Say.text;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
 
 import lunko.desktop.words.WindowWords;
 import lunko.words.Names;
@@ -122,6 +126,21 @@ record EnglishWindow(Names names) implements WindowWords {
     @Override
     public String keep() {
         return "Keep";
+    }
+
+    @Override
+    public String wholeNumber(int least, int most) {
+        return text("Type a whole number from {} to {}.", number(least), number(most));
+    }
+
+    @Override
+    public String decimalNumber(BigDecimal least, BigDecimal most) {
+        return text("Type a number from {} to {}.", least.toPlainString(), most.toPlainString());
+    }
+
+    @Override
+    public String day(LocalDate one) {
+        return text("Type a day as year, month and day: {}.", one.toString());
     }
 
     @Override
