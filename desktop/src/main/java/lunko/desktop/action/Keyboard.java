@@ -11,12 +11,10 @@ import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import lunko.desktop.action.Action.Group;
-import org.fxmisc.richtext.StyledTextArea;
 
 /**
  * Runs actions by their keys, and leaves to a field, a table or a button the keys that it needs itself.
@@ -74,7 +72,7 @@ public record Keyboard(List<Action> actions, ObservableBooleanValue presenting, 
         if (group == Group.SCENES) return !(focused instanceof ListView);
         return switch (focused) {
             // What is done to cells is not done while one of them is being typed in.
-            case TextInputControl _,StyledTextArea<?, ?> _ ->
+            case Node text when Writing.isIn(text) ->
                 ofTables || !command || event.isShortcutDown() && event.getCode() != KeyCode.S;
             case ButtonBase _ -> event.getCode() == KeyCode.SPACE || event.getCode() == KeyCode.ENTER;
             case TableView<?> table when table.isEditable() ->

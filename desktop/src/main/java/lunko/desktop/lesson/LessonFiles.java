@@ -19,9 +19,9 @@ import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
-import javafx.scene.control.TextInputControl;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import lunko.desktop.action.Writing;
 import lunko.desktop.work.Work;
 import lunko.exchange.lesson.KeptLesson;
 import lunko.exchange.lesson.LessonFile;
@@ -159,7 +159,7 @@ public final class LessonFiles {
     /** A field takes what was typed when the keyboard leaves it; then it gets it back. */
     public void takeWhatIsTyped() {
         Optional<Scene> scene = Optional.ofNullable(window.get()).map(Window::getScene);
-        Optional<Node> typing = scene.map(Scene::getFocusOwner).filter(TextInputControl.class::isInstance);
+        Optional<Node> typing = scene.map(Scene::getFocusOwner).filter(Writing::isInField);
         typing.ifPresent(field -> {
             scene.get().getRoot().requestFocus();
             if (field.getScene() == scene.get()) field.requestFocus();

@@ -8,9 +8,8 @@ import javafx.event.EventTarget;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseEvent;
-import org.fxmisc.richtext.StyledTextArea;
+import lunko.desktop.action.Writing;
 
 /**
  * Who has the keyboard. A text has it only where a person puts it: when the control that had it is gone, the toolkit
@@ -53,7 +52,7 @@ final class KeyboardOwner {
         pressed = up(node).filter(ButtonBase.class::isInstance).map(ButtonBase.class::cast).findFirst()
                 .filter(button -> button.isFocusTraversable() && !isWithin(button, FORMS));
         pressed.ifPresent(button -> button.setFocusTraversable(false));
-        if ((pressed.isPresent() || isText(scene.getFocusOwner())) && isWithin(node, STAGE)) page.run();
+        if ((pressed.isPresent() || Writing.isIn(scene.getFocusOwner())) && isWithin(node, STAGE)) page.run();
     }
 
     private void release() {
@@ -63,10 +62,6 @@ final class KeyboardOwner {
 
     private boolean isGone(Node node) {
         return node.getScene() != scene || node.isDisabled() || !up(node).allMatch(Node::isVisible);
-    }
-
-    private static boolean isText(Node node) {
-        return node instanceof TextInputControl || node instanceof StyledTextArea;
     }
 
     private static boolean isWithin(Node node, List<String> styles) {

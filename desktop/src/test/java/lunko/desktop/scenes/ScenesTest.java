@@ -58,6 +58,19 @@ class ScenesTest extends OpenWindow {
     }
 
     @Test
+    void digitsOfANumberChooseNoKind(FxRobot robot) {
+        JoinKind kind = lesson().scene().kind();
+        robot.interact(() -> {
+            model.lesson().mode().set(Mode.SCENES);
+            model.lesson().edit(new SceneEdit.Ask(Optional.of(Asked.plainly(new Question.WhatStands(0, 0)))));
+        });
+        robot.interact(() -> robot.lookup(".spinner").query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.A).type(KeyCode.DIGIT2, KeyCode.TAB);
+        assertThat(lesson().scene().asked().orElseThrow().question()).isEqualTo(new Question.WhatStands(1, 0));
+        assertThat(lesson().scene().kind()).isEqualTo(kind);
+    }
+
+    @Test
     void theShowIsKeptAsAScene(FxRobot robot) {
         robot.push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.DIGIT1).push(KeyCode.HOME).push(KeyCode.PAGE_DOWN);
         robot.clickOn("Pair grid").push(KeyCode.CONTROL, KeyCode.K).push(KeyCode.DIGIT4);

@@ -13,6 +13,7 @@ import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
@@ -87,6 +88,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         scene.getRoot().lookupAll(".grid-table").forEach(table -> {
             if (!((TableView<?>) table).getItems().isEmpty()) ((TableView<?>) table).scrollTo(0);
         });
+        scene.getRoot().lookupAll(".scene-list").forEach(list -> ((ListView<?>) list).scrollTo(0));
         layOut(scene);
         scene.getRoot().lookupAll(".grid-table .scroll-bar").forEach(bar -> ((ScrollBar) bar).setValue(0));
         scene.getRoot().lookupAll(".bench-scroll").forEach(pane -> {
