@@ -2,11 +2,9 @@ package lunko.desktop.query;
 
 import static lunko.desktop.words.Spoken.words;
 
-import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -19,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.Renewed;
 import lunko.desktop.look.Tip;
 import lunko.desktop.show.model.ShowModel;
 import lunko.lesson.Lesson;
@@ -114,31 +113,12 @@ abstract class StageSheet extends VBox {
      * still there.
      */
     void put(List<? extends Node> parts) {
-        int held = stops().indexOf(getScene() == null ? null : getScene().getFocusOwner());
-        body.getChildren().setAll(parts);
-        if (held < 0) return;
-        List<Node> stops = stops();
-        Node next = stops.isEmpty() ? this : stops.get(Math.min(held, stops.size() - 1));
-        next.requestFocus();
+        Renewed.put(body, parts, this);
     }
 
     /** Keeps something in view under all that is scrolled. */
     void keepBelow(Node part) {
         getChildren().add(part);
-    }
-
-    /** Everything on it that the keyboard can be at, in order. */
-    private List<Node> stops() {
-        List<Node> stops = new ArrayList<>();
-        addStops(body, stops);
-        return stops;
-    }
-
-    private static void addStops(Parent in, List<Node> stops) {
-        for (Node child : in.getChildrenUnmodifiable()) {
-            if (child.isFocusTraversable()) stops.add(child);
-            if (child instanceof Parent more) addStops(more, stops);
-        }
     }
 
     /** Shows what is to be said of a lesson. */

@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.Renewed;
 import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.Edit;
 import lunko.lesson.Lesson;
@@ -42,8 +43,9 @@ final class OwnTablesBox extends VBox {
         ToggleButton ofItsOwn = Chips.choice(words().scenes().ofItsOwn(), own.isPresent(),
                 () -> lesson.edit(new OwnTablesEdit.Begin()));
         ofItsOwn.setId("tables-own");
-        getChildren().setAll(new Chips(shared, ofItsOwn));
-        own.ifPresent(differing -> getChildren().addAll(told(differing, now)));
+        List<Node> parts = new ArrayList<>(List.of(new Chips(shared, ofItsOwn)));
+        own.ifPresent(differing -> parts.addAll(told(differing, now)));
+        Renewed.put(this, parts, this);
     }
 
     private List<Node> told(OwnTables own, Lesson now) {

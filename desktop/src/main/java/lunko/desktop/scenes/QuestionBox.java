@@ -21,6 +21,7 @@ import lunko.desktop.action.Choice;
 import lunko.desktop.action.Controls;
 import lunko.desktop.action.Form;
 import lunko.desktop.action.NumberBox;
+import lunko.desktop.action.Renewed;
 import lunko.desktop.lesson.LessonModel;
 import lunko.insight.picture.KindChart;
 import lunko.insight.question.Answer;
@@ -68,8 +69,8 @@ final class QuestionBox extends VBox {
         shown = showing;
         Optional<Asked> asked = now.scene().asked();
         sort.setValue(asked.map(one -> one.question().sort()));
-        more.getChildren().setAll(asked
-                .map(one -> told(one, new Asking(one, Optional.empty(), false), showing)).orElse(List.of()));
+        Renewed.put(more, asked.map(one -> told(one, new Asking(one, Optional.empty(), false), showing))
+                .orElse(List.of()), sort);
         following = false;
     }
 

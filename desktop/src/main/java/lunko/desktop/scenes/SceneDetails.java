@@ -2,6 +2,7 @@ package lunko.desktop.scenes;
 
 import static lunko.desktop.words.Spoken.words;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
@@ -21,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lunko.desktop.action.Chips;
 import lunko.desktop.action.Choice;
+import lunko.desktop.action.Renewed;
 import lunko.desktop.lesson.LessonModel;
 import lunko.desktop.lesson.Mode;
 import lunko.insight.picture.Picture;
@@ -138,6 +140,16 @@ final class SceneDetails extends VBox {
         title.selectAll();
     }
 
+    private List<ToggleButton> openings(Scene scene) {
+        List<ToggleButton> openings =
+                new ArrayList<>(List.of(opening(words().scenes().atStart(), OptionalLong.of(0), scene)));
+        OptionalLong step = scene.start().step();
+        if (step.isPresent() && step.getAsLong() > 0)
+            openings.add(opening(words().scenes().atStep(step.getAsLong()), step, scene));
+        openings.add(opening(words().scenes().atEnd(), OptionalLong.empty(), scene));
+        return openings;
+    }
+
     private void show(Lesson now) {
         following = true;
         Scene scene = now.scene();
@@ -149,11 +161,7 @@ final class SceneDetails extends VBox {
         put(handed, scene.telling().handed());
         way.setValue(scene.start().way());
         picture.setValue(scene.start().picture());
-        opens.getChildren().setAll(opening(words().scenes().atStart(), OptionalLong.of(0), scene));
-        OptionalLong step = scene.start().step();
-        if (step.isPresent() && step.getAsLong() > 0) opens.getChildren()
-                .add(opening(words().scenes().atStep(step.getAsLong()), step, scene));
-        opens.getChildren().add(opening(words().scenes().atEnd(), OptionalLong.empty(), scene));
+        Renewed.put(opens, openings(scene), opens);
         own.show(now);
         question.show(now, scenes.asking().get().filter(shown -> shown.lesson() == now));
         following = false;

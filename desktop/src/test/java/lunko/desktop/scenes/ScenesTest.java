@@ -15,6 +15,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.TextFlow;
 import javafx.stage.Stage;
@@ -67,7 +68,24 @@ class ScenesTest extends OpenWindow {
         robot.interact(() -> robot.lookup(".spinner").query().requestFocus());
         robot.push(KeyCode.CONTROL, KeyCode.A).type(KeyCode.DIGIT2, KeyCode.TAB);
         assertThat(lesson().scene().asked().orElseThrow().question()).isEqualTo(new Question.WhatStands(1, 0));
+        // The keyboard is at the next number, though both fields have been made anew.
+        robot.push(KeyCode.CONTROL, KeyCode.A).type(KeyCode.DIGIT3, KeyCode.TAB);
+        assertThat(lesson().scene().asked().orElseThrow().question()).isEqualTo(new Question.WhatStands(1, 2));
         assertThat(lesson().scene().kind()).isEqualTo(kind);
+    }
+
+    @Test
+    void theKeyboardStaysAtAChoiceThatHasBeenMade(FxRobot robot) {
+        robot.interact(() -> model.lesson().mode().set(Mode.SCENES));
+        robot.interact(() -> chip(robot, "at the end").requestFocus());
+        robot.type(KeyCode.SPACE);
+        assertThat(lesson().scene().start().step()).isEmpty();
+        assertThat(chip(robot, "at the end").isFocused()).isTrue();
+    }
+
+    private static ToggleButton chip(FxRobot robot, String text) {
+        return robot.lookup(".choice-chip").<ToggleButton>queryAll().stream()
+                .filter(chip -> chip.getText().equals(text)).findFirst().orElseThrow();
     }
 
     @Test
