@@ -97,8 +97,10 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         });
     }
 
-    /** Whether what was typed is shown, or has been taken back because it cannot be. */
+    /** Whether what was typed is shown, or has been taken back because it cannot be, in a window of its new size. */
     private boolean isSettled() {
+        // The toolkit gives a window its size only when it next draws.
+        if (stage.getWidth() != stage.getScene().getWidth()) return false;
         screen.lesson().begun().get().ifPresent(Runnable::run);
         String text = stage.getScene().getRoot().lookup("#query-text") instanceof StyledTextArea<?, ?> area
                 ? area.getText() : "";
