@@ -19,11 +19,11 @@ public final class NumberBox<N extends Number> extends Spinner<N> implements Gua
     private final ReadOnlyObjectWrapper<Optional<String>> refusal = new ReadOnlyObjectWrapper<>(Optional.empty());
 
     private NumberBox(SpinnerValueFactory<N> numbers, Function<String, Optional<N>> read, Supplier<String> rule) {
-        StringConverter<N> shown = numbers.getConverter();
         numbers.setConverter(new StringConverter<>() {
             @Override
             public String toString(N number) {
-                return shown.toString(number);
+                // The toolkit would take the digits and signs of the machine's country.
+                return shortly(number).toPlainString();
             }
 
             @Override
@@ -60,8 +60,8 @@ public final class NumberBox<N extends Number> extends Spinner<N> implements Gua
                 () -> words().window().decimalNumber(shortly(least), shortly(most)));
     }
 
-    private static BigDecimal shortly(double number) {
-        return BigDecimal.valueOf(number).stripTrailingZeros();
+    private static BigDecimal shortly(Number number) {
+        return new BigDecimal(number.toString()).stripTrailingZeros();
     }
 
     private static <N> Optional<N> number(String text, Function<String, N> read) {

@@ -64,6 +64,7 @@ class GuardedFieldTest {
         refused(robot, decimal.getEditor(), typed, "Type a number from 0.1 to 60.");
         type(robot, decimal.getEditor(), "2,5");
         taken(2.5);
+        assertThat(decimal.getEditor().getText()).isEqualTo("2.5");
     }
 
     @ParameterizedTest
