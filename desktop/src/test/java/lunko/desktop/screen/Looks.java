@@ -17,6 +17,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
@@ -153,11 +154,13 @@ record Looks(List<Seen> all) {
                 .sorted().toList();
     }
 
-    /** On the bench a card that was touched is in front. */
+    /** On the bench a card that was touched is in front, and the cells of a list are in the order they were used in. */
     private static List<Node> inOrder(Parent parent) {
         List<Node> children = new ArrayList<>(parent.getChildrenUnmodifiable());
         if (parent.getStyleClass().contains("bench"))
             children.sort(Comparator.comparing(child -> String.valueOf(child.getId())));
+        if (children.stream().allMatch(ListCell.class::isInstance))
+            children.sort(Comparator.comparing(child -> ((ListCell<?>) child).getIndex()));
         return children;
     }
 
