@@ -51,6 +51,11 @@ public record History(Lesson lesson, Optional<Done> past, Optional<Done> future)
                 Optional.of(new Done(done.edit, done.before, lesson, future)))).orElse(this);
     }
 
+    /** The history as if its last edit had never been made; the same history if there is none. */
+    public History withoutLast() {
+        return past.map(done -> new History(done.lesson, done.beyond, Optional.empty())).orElse(this);
+    }
+
     /** The history with its last undone edit done again; the same history if there is none. */
     public History redo() {
         return future.map(done -> new History(done.lesson,

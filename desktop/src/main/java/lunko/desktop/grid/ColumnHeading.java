@@ -29,6 +29,7 @@ final class ColumnHeading extends VBox {
     private final HBox line = new HBox();
     private final Label name = new Label();
     private final TextField field = new TextField();
+    private boolean offered;
 
     ColumnHeading(TableGrid grid, int at, Column column, boolean linked, Optional<Side> side) {
         this.grid = grid;
@@ -96,16 +97,28 @@ final class ColumnHeading extends VBox {
         if (getScene() == null || getScene().getFocusOwner() != field) giveUp();
     }
 
+    /** Lets the name of a column be typed that goes again if it is not. */
+    void offer() {
+        offered = true;
+        rename();
+    }
+
     private void onKey(KeyEvent event) {
         if (event.getCode() == KeyCode.ESCAPE) {
             event.consume();
-            giveUp();
+            field.setText(column.name());
+            finish();
             grid.requestFocus();
         } else if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) {
             event.consume();
-            boolean tab = event.getCode() == KeyCode.TAB;
-            if (finish()) grid.headingTyped(at, tab ? event.isShiftDown() ? -1 : 1 : 0);
+            int by = event.getCode() == KeyCode.ENTER ? 0 : event.isShiftDown() ? -1 : 1;
+            boolean onward = !(offered && isAsItWas());
+            if (finish()) grid.headingTyped(at, onward ? by : Math.min(by, 0));
         }
+    }
+
+    private boolean isAsItWas() {
+        return field.getText().equals(column.name());
     }
 
     private void giveUp() {
@@ -113,8 +126,10 @@ final class ColumnHeading extends VBox {
     }
 
     private boolean finish() {
-        String typed = field.getText();
         giveUp();
-        return typed.equals(column.name()) || grid.rename(at, typed);
+        boolean goes = offered && isAsItWas();
+        offered = false;
+        if (goes) grid.withdraw(at, column);
+        return isAsItWas() || grid.rename(at, field.getText());
     }
 }

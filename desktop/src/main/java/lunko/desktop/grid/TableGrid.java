@@ -26,6 +26,7 @@ import lunko.desktop.lesson.LessonModel;
 import lunko.lesson.CellEdit;
 import lunko.lesson.ColumnEdit;
 import lunko.lesson.Edit;
+import lunko.lesson.History;
 import lunko.lesson.RowEdit;
 import lunko.problem.LessonFault;
 import lunko.problem.Problem;
@@ -340,9 +341,13 @@ public final class TableGrid extends GridTable<RowSlot> {
 
     /** Lets the name of a column be typed. */
     public void renameColumn(int column) {
+        heading(column).ifPresent(ColumnHeading::rename);
+    }
+
+    private Optional<ColumnHeading> heading(int column) {
         layout();
         List<ColumnHeading> headings = headings();
-        if (column >= 0 && column < headings.size()) headings.get(column).rename();
+        return column >= 0 && column < headings.size() ? Optional.of(headings.get(column)) : Optional.empty();
     }
 
     boolean rename(int column, String typed) {
@@ -350,17 +355,28 @@ public final class TableGrid extends GridTable<RowSlot> {
         return model.edit(new ColumnEdit.Change(table(), column, now.named(typed)));
     }
 
-    /** After a heading has been typed: to the next one, which is made if there is none, or to the cells. */
+    /** After a heading has been typed: to the next one, which is offered if there is none, or to the cells. */
     void headingTyped(int column, int by) {
         int next = column + by;
-        if (by != 0 && next >= 0) {
-            if (next >= looks.get().columns().size())
-                model.edit(new ColumnEdit.Add(table(), next, Column.open(ColumnEdit.freeName(meant()))));
-            renameColumn(next);
-        } else {
+        if (by == 0 || next < 0) {
             requestFocus();
             cursor.go(0, 0, false);
+        } else if (next < looks.get().columns().size()) {
+            renameColumn(next);
+        } else if (model.edit(oneMore(next))) {
+            heading(next).ifPresent(ColumnHeading::offer);
         }
+    }
+
+    private ColumnEdit oneMore(int at) {
+        return new ColumnEdit.Add(table(), at, Column.open(ColumnEdit.freeName(meant())));
+    }
+
+    /** Takes a column back that was offered and that nobody has named, unless something else was done since. */
+    void withdraw(int at, Column column) {
+        Edit offer = new ColumnEdit.Add(table(), at, column);
+        History now = model.history().get();
+        if (now.past().filter(done -> done.edit().equals(offer)).isPresent()) model.take(now.withoutLast());
     }
 
     ContextMenu menu(int column) {
