@@ -11,4 +11,7 @@ public interface GuardedField {
 
     /** What is to be typed in place of what stands there and could not be taken; empty where all is well. */
     ReadOnlyObjectProperty<Optional<String>> refusal();
+
+    /** Takes what stands there, if it can, as it does when the keyboard leaves it. */
+    void commitValue();
 }

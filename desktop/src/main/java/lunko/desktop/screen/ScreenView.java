@@ -35,6 +35,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lunko.desktop.action.Action;
 import lunko.desktop.action.Controls;
+import lunko.desktop.action.EnterAnswers;
 import lunko.desktop.action.Keyboard;
 import lunko.desktop.bench.BenchModel;
 import lunko.desktop.bench.BenchPage;
@@ -110,6 +111,7 @@ public final class ScreenView extends StackPane {
             event.consume();
             answered();
         });
+        shade.addEventFilter(KeyEvent.KEY_PRESSED, new EnterAnswers(shade));
         actions.attach(this);
         DoubleBinding side =
                 Bindings.createDoubleBinding(() -> Math.max(LEAST_SIDE, getWidth() * SIDE_SHARE), widthProperty());

@@ -41,6 +41,8 @@ import lunko.table.Table;
 import lunko.table.Type;
 import lunko.table.Value;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -96,6 +98,22 @@ class BenchTest extends OpenWindow {
         assertThat(swarms.columns()).containsExactly(new Column("no", Type.INTEGER), new Column("tree", Type.TEXT));
         assertThat(swarms.rows()).extracting(Row::values).containsExactly(List.of(Value.of(1), Value.of("Ash")),
                 List.of(Value.of(2), Value.of("Elm")));
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"ENTER", "TAB", "ESCAPE"})
+    void aHeadingThatIsOfferedGoesAgainIfNobodyNamesIt(KeyCode leaving, FxRobot robot) {
+        robot.clickOn("New table").write("swarms").type(KeyCode.ENTER);
+        robot.write("no").type(KeyCode.TAB).write("tree").type(KeyCode.TAB);
+        assertThat(lesson().table("swarms").columns()).hasSize(3);
+        robot.type(leaving);
+        assertThat(lesson().table("swarms").columns()).extracting(Column::name).containsExactly("no", "tree");
+        robot.write("1").type(KeyCode.ENTER);
+        assertThat(lesson().table("swarms").rows()).extracting(Row::values)
+                .containsExactly(List.of(Value.of(1), Value.NULL));
+        robot.interact(screen.lesson()::undo).interact(screen.lesson()::undo);
+        assertThat(lesson().table("swarms").columns()).as("what was not made is not undone").last()
+                .extracting(Column::name).isNotEqualTo("tree");
     }
 
     @Test
@@ -329,6 +347,16 @@ class BenchTest extends OpenWindow {
         assertThat(lesson().staged().left().rows()).hasSize(5);
         assertThat(screen.lesson().history().get().past().orElseThrow().name(words().edits()))
                 .isEqualTo(words().edits().generateRows(5, "hives"));
+    }
+
+    @Test
+    void enterTakesWhatIsTypedAndAnswers(FxRobot robot) {
+        robot.clickOn("#card-hives .make-rows");
+        robot.doubleClickOn("#recipe-rows").push(KeyCode.CONTROL, KeyCode.A).write("many").type(KeyCode.ENTER);
+        assertThat(lesson()).isEqualTo(DEMO);
+        robot.push(KeyCode.CONTROL, KeyCode.A).write("7").type(KeyCode.ENTER);
+        assertThat(lesson().staged().left().rows()).hasSize(7);
+        assertThat(robot.lookup(".recipe").tryQuery()).isEmpty();
     }
 
     @Test
