@@ -27,22 +27,37 @@ once() { # title of the window, then the command
     echo "$(((shown - begin) / 1000000)) $memory $(((after - before) * 10 / 3))"
 }
 
-of() { # name and title of a window, then its command; prints the median of each figure, and the least and the most
-    name=$1; shift
-    for _ in $(seq "$runs"); do once "$@"; done | awk -v name="$name" '
-        { time[NR] = $1; memory[NR] = $2; idle[NR] = $3 }
-        function median(values,   i, j, swap) {
-            for (i = 1; i <= NR; i++) for (j = i + 1; j <= NR; j++)
-                if (values[j] < values[i]) { swap = values[i]; values[i] = values[j]; values[j] = swap }
-            return values[int((NR + 1) / 2)]
-        }
-        END { t = median(time); m = median(memory); i = median(idle)
-            printf "%-14s %5d ms (%d to %d)  %4d MB (%d to %d)  idle %d ms of processor a second\n",
-                name, t, time[1], time[NR], m, memory[1], memory[NR], i }'
+empty() {
+    once "Empty window" "$java" --module-path "$app/javafx" --add-modules javafx.controls \
+        --enable-native-access=javafx.graphics -cp "$empty" lunko.bench.EmptyWindow
 }
 
-of "empty window" "Empty window" "$java" --module-path "$app/javafx" --add-modules javafx.controls \
-    --enable-native-access=javafx.graphics -cp "$empty" lunko.bench.EmptyWindow
-of "Lunko" "– Lunko" "$java" -XX:TieredStopAtLevel=1 -XX:AOTCache="$home/desktop/target/lunko.aot" -Xlog:disable \
-    --module-path "$app/javafx" --add-modules javafx.controls,javafx.swing \
-    --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "$app/lib/*" lunko.desktop.Main
+lunko() {
+    once "– Lunko" "$java" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms24m \
+        -XX:AOTCache="$home/desktop/target/lunko.aot" -Xlog:disable \
+        --module-path "$app/javafx" --add-modules javafx.controls,javafx.swing \
+        --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "$app/lib/*" lunko.desktop.Main
+}
+
+# By turns: what else the machine does meets both.
+for _ in $(seq "$runs"); do echo "$(empty) $(lunko)"; done | awk '
+    function median(of,   i, j, swap) {
+        for (i = 1; i <= NR; i++) values[i] = all[i, of]
+        for (i = 1; i <= NR; i++) for (j = i + 1; j <= NR; j++)
+            if (values[j] < values[i]) { swap = values[i]; values[i] = values[j]; values[j] = swap }
+        return values[int((NR + 1) / 2)]
+    }
+    function say(name, from,   middle) {
+        middle = median(from)
+        printf "%-14s %5d ms (%d to %d)", name, middle, values[1], values[NR]
+        middle = median(from + 1)
+        printf "  %4d MB (%d to %d)", middle, values[1], values[NR]
+        printf "  idle %d ms of processor a second\n", median(from + 2)
+    }
+    { for (i = 1; i <= 6; i++) all[NR, i] = $i; all[NR, 7] = $4 / $1; all[NR, 8] = $5 / $2 }
+    END {
+        say("empty window", 1)
+        say("Lunko", 4)
+        middle = median(7)
+        printf "%-14s %5.2f times as long (%.2f to %.2f)", "by turns", middle, values[1], values[NR]
+        printf ", %.2f times the memory\n", median(8) }'

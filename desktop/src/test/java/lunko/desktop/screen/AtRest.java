@@ -187,6 +187,8 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         for (Side side : Side.values()) screen.model().opened(side).set(Set.of());
         // Without what the last undo has changed in the result.
         screen.model().preview(Showing.of(screen.lesson().lesson().get(), JoinAlgorithm.NESTED_LOOP).opened());
+        // Of each result it is kept how it is looked at.
+        screen.model().arrangement().set(Arrangement.PLAIN);
         screen.lesson().sayNothing();
         Scene scene = stage.getScene();
         scene.getRoot().resize(1280, 800);
