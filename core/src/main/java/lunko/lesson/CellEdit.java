@@ -80,7 +80,7 @@ public sealed interface CellEdit extends Edit {
         int width = typed.stream().mapToInt(List::size).max().orElse(0);
         Table grown = before;
         while (grown.columns().size() < column + width) {
-            grown = grown.insertingColumn(grown.columns().size(), Column.open(ColumnEdit.freeName(grown)));
+            grown = grown.insertingColumn(grown.columns().size(), ColumnEdit.unnamed(grown));
         }
         for (int i = 0; i < width; i++) {
             int from = i;

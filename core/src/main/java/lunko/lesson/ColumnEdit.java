@@ -97,9 +97,10 @@ public sealed interface ColumnEdit extends Edit {
         return more.changing(Block.column(more, at + 1), (row, _, _) -> table.rows().get(row).entry(at));
     }
 
-    /** A name for one more column that nobody has named. */
-    static String freeName(Table table) {
-        return IntStream.iterate(table.columns().size() + 1, number -> number + 1).mapToObj(number -> UNNAMED + number)
-                .filter(name -> table.column(name).isEmpty()).findFirst().orElseThrow();
+    /** One more column for a table, of any type, under a name of its own that nobody has given it. */
+    static Column unnamed(Table table) {
+        return Column.open(IntStream.iterate(table.columns().size() + 1, number -> number + 1)
+                .mapToObj(number -> UNNAMED + number).filter(name -> table.column(name).isEmpty()).findFirst()
+                .orElseThrow());
     }
 }

@@ -47,6 +47,12 @@ public abstract class OpenWindow {
     private Duration motion = Duration.ZERO;
     private final List<Throwable> uncaught = new CopyOnWriteArrayList<>();
 
+    /** The lesson, when what has been done is done. */
+    protected Lesson lesson() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return screen.lesson().lesson().get();
+    }
+
     /** To be called by the method of each test that TestFX starts, which it does not look for here. */
     protected void open(Stage opened) {
         Look.install();

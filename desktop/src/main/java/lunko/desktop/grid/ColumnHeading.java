@@ -94,7 +94,7 @@ final class ColumnHeading extends VBox {
         field.requestFocus();
         field.selectAll();
         // Where it is not to be seen it does not get the keyboard, and would stay open.
-        if (getScene() == null || getScene().getFocusOwner() != field) giveUp();
+        if (getScene() == null || getScene().getFocusOwner() != field) finish();
     }
 
     /** Lets the name of a column be typed that goes again if it is not. */
@@ -121,12 +121,8 @@ final class ColumnHeading extends VBox {
         return field.getText().equals(column.name());
     }
 
-    private void giveUp() {
-        line.getChildren().setAll(name);
-    }
-
     private boolean finish() {
-        giveUp();
+        line.getChildren().setAll(name);
         boolean goes = offered && isAsItWas();
         offered = false;
         if (goes) grid.withdraw(at, column);

@@ -98,7 +98,7 @@ record ColumnMenu(LessonModel model, TableGrid grid, int at) {
     }
 
     private void insert(Table table, int place) {
-        if (model.edit(new ColumnEdit.Add(table.name(), place, Column.open(ColumnEdit.freeName(table)))))
+        if (model.edit(new ColumnEdit.Add(table.name(), place, ColumnEdit.unnamed(table))))
             grid.renameColumn(place);
     }
 

@@ -363,13 +363,9 @@ public final class TableGrid extends GridTable<RowSlot> {
             cursor.go(0, 0, false);
         } else if (next < looks.get().columns().size()) {
             renameColumn(next);
-        } else if (model.edit(oneMore(next))) {
+        } else if (model.edit(new ColumnEdit.Add(table(), next, ColumnEdit.unnamed(meant())))) {
             heading(next).ifPresent(ColumnHeading::offer);
         }
-    }
-
-    private ColumnEdit oneMore(int at) {
-        return new ColumnEdit.Add(table(), at, Column.open(ColumnEdit.freeName(meant())));
     }
 
     /** Takes a column back that was offered and that nobody has named, unless something else was done since. */

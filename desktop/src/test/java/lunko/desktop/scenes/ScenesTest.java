@@ -50,10 +50,6 @@ class ScenesTest extends OpenWindow {
         open(stage);
     }
 
-    private Lesson lesson() {
-        return model.lesson().lesson().get();
-    }
-
     private List<JoinKind> kinds() {
         return lesson().scenes().all().stream().map(Scene::kind).toList();
     }

@@ -154,7 +154,7 @@ record Looks(List<Seen> all) {
                 .sorted().toList();
     }
 
-    /** On the bench a card that was touched is in front, and the cells of a list are in the order they were used in. */
+    /** On the bench a card that was touched is in front, and the cells of a list have the order of their use. */
     private static List<Node> inOrder(Parent parent) {
         List<Node> children = new ArrayList<>(parent.getChildrenUnmodifiable());
         if (parent.getStyleClass().contains("bench"))
