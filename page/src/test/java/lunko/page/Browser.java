@@ -2,8 +2,7 @@ package lunko.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
+import com.deque.html.axecore.providers.EmbeddedResourceAxeProvider;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,7 +25,7 @@ import org.openqa.selenium.logging.LoggingPreferences;
 
 /** Chromium without a window. Where there is none, tests that need it say so and are left out. */
 final class Browser implements AutoCloseable {
-    private static final Duration SOON = Duration.ofSeconds(20);
+    private static final Duration SOON = Duration.ofMinutes(2);
 
     private final ChromeDriver driver;
 
@@ -48,6 +47,7 @@ final class Browser implements AutoCloseable {
         options.setCapability("goog:loggingPrefs", logging);
         ChromeDriver driver = new ChromeDriver(new ChromeDriverService.Builder()
                 .usingDriverExecutable(chromedriver.get().toFile()).withSilent(true).build(), options);
+        driver.manage().timeouts().scriptTimeout(SOON);
         driver.executeCdpCommand("Emulation.setDeviceMetricsOverride", Map.of("width", width, "height", height,
                 "deviceScaleFactor", 1, "mobile", width < 500));
         return new Browser(driver);
@@ -61,16 +61,12 @@ final class Browser implements AutoCloseable {
         return driver;
     }
 
-    /** What keeps those from the page as it is who do not see it, or use no mouse. */
-    List<Rule> barriers() throws Exception {
-        AxeBuilder axe = new AxeBuilder();
-        String checker = axe.getAxeScriptProvider().getScript();
-        // It gives the page a second for each thing that it asks, which is not enough on a machine that does others.
-        axe.setInjectAxe(page -> {
-            page.manage().timeouts().pageLoadTimeout(SOON);
-            driver.executeScript(checker);
-        }, false);
-        return axe.analyze(driver).getViolations();
+    /** What keeps those from the page as it is who do not see it, or use no mouse: each rule, and where it is broken. */
+    List<?> barriers() throws Exception {
+        // The page has no frames: all is asked in it, with no second window, which a busy machine does not always find.
+        driver.executeScript(new EmbeddedResourceAxeProvider().getScript());
+        return (List<?>) driver.executeAsyncScript("const done = arguments[0]; axe.run().then(found => "
+                + "done(found.violations.map(rule => rule.id + ' ' + rule.nodes[0].html)), why => done([String(why)]))");
     }
 
     /** Opens a file, and waits until the page is ready. */

@@ -241,8 +241,7 @@ class PageTest {
                 browser.press("scene-" + scene);
                 for (String picture : List.of("tab-venn", "tab-pairs", "tab-kinds", "tab-stages")) {
                     browser.press(picture);
-                    assertThat(browser.barriers()).as(scene + " " + picture)
-                            .extracting(rule -> rule.getId() + " " + rule.getNodes().getFirst().getHtml()).isEmpty();
+                    assertThat(browser.barriers()).as(scene + " " + picture).isEmpty();
                 }
                 browser.press("uncover");
             }
