@@ -173,17 +173,19 @@ public class GridTable<R> extends TableView<R> {
     }
 
     /**
-     * Each of two scroll bars can be there for the room that the other one takes, for ever, though all would be in view
-     * without them. For a moment there is room for both, so that they go.
+     * A scroll bar can be there, for ever, though all would be in view without it: for the room that another one takes,
+     * or for what was there before. For a moment there is room for both, so that they go.
      */
     @Override
     protected void layoutChildren() {
         measureRows();
-        if (bothAreThere() && allIsInView()) {
+        List<ScrollBar> shown = Stream.of(Orientation.values()).flatMap(direction -> bar(direction).stream())
+                .filter(ScrollBar::isVisible).toList();
+        if (!shown.isEmpty() && allIsInView()) {
             double width = getWidth();
             double height = getHeight();
-            resize(width + bar(Orientation.VERTICAL).orElseThrow().getWidth(),
-                    height + bar(Orientation.HORIZONTAL).orElseThrow().getHeight());
+            double room = shown.stream().mapToDouble(bar -> Math.min(bar.getWidth(), bar.getHeight())).max().orElseThrow();
+            resize(width + room, height + room);
             super.layoutChildren();
             lookupAll(".virtual-flow").forEach(flow -> ((Parent) flow).layout());
             resize(width, height);
@@ -197,11 +199,6 @@ public class GridTable<R> extends TableView<R> {
         if (now == measured) return;
         measured = now;
         lookupAll(".table-row-cell").forEach(row -> ((Parent) row).requestLayout());
-    }
-
-    private boolean bothAreThere() {
-        return Stream.of(Orientation.values())
-                .allMatch(direction -> bar(direction).filter(ScrollBar::isVisible).isPresent());
     }
 
     /** Whether there is room for all rows and columns without any scroll bar. */

@@ -46,6 +46,9 @@ class GridTableTest {
         assertThat(barsAt(robot, WIDE - 60, HIGH - 60)).isEqualTo(2);
         assertThat(barsAt(robot, WIDE + 6, HIGH + 6)).isZero();
         assertThat(barsAt(robot, WIDE - 60, HIGH + 40)).isOne();
+        // One that was there for the rows would now call for the other, and they would both stay.
+        assertThat(barsAt(robot, WIDE + 25, HIGH - 60)).isOne();
+        assertThat(barsAt(robot, WIDE + 5, HIGH + 65)).isZero();
     }
 
     @Test

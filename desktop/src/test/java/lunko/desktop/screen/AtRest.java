@@ -158,6 +158,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         other.lesson().mode().set(screen.lesson().mode().get());
         other.lesson().notesShown().set(screen.lesson().notesShown().get());
         other.model().picture().set(screen.model().picture().get());
+        other.model().keyByKey().set(screen.model().keyByKey().get());
         other.model().algorithm().set(screen.model().algorithm().get());
         other.player().onlyPairs().set(screen.player().onlyPairs().get());
         other.player().speed().set(screen.player().speed().get());
@@ -181,6 +182,7 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         screen.lesson().mode().set(Mode.SHOW);
         screen.lesson().notesShown().set(false);
         screen.model().picture().set(Picture.VENN);
+        screen.model().keyByKey().set(false);
         screen.model().algorithm().set(JoinAlgorithm.NESTED_LOOP);
         screen.player().onlyPairs().set(false);
         screen.player().speed().set(Speed.NORMAL);

@@ -7,6 +7,7 @@ import java.util.function.ToLongBiFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -45,7 +46,7 @@ public final class ShowModel {
     private final ReadOnlyObjectWrapper<Showing> showing;
     private final ReadOnlyObjectWrapper<Showing> staged;
     private final Pointing pointing;
-    private final ObjectProperty<Picture> picture = new SimpleObjectProperty<>(Picture.VENN);
+    private final PictureAtHand beside = new PictureAtHand();
     private final Arrangements arrangements = new Arrangements();
     private final ObjectProperty<JoinAlgorithm> algorithm = new SimpleObjectProperty<>(JoinAlgorithm.NESTED_LOOP);
     private final ObjectProperty<Set<Integer>> leftOpened = new SimpleObjectProperty<>(Set.of());
@@ -145,15 +146,13 @@ public final class ShowModel {
     public SceneStart asItIs() {
         Showing now = showing.get();
         return new SceneStart(now.isAtEnd() ? OptionalLong.empty() : OptionalLong.of(now.number()), algorithm.get(),
-                picture.get());
+                picture().get());
     }
 
     /** A scene that is come to is seen as it opens. */
     private void enter(Lesson now) {
         asking.set(Asking.of(now));
-        boolean pairs =
-                now.scene().asked().filter(asked -> asked.question() instanceof Question.WhichPairs).isPresent();
-        picture.set(pairs ? Picture.PAIRS : now.scene().start().picture());
+        beside.enter(now.scene());
         algorithm.set(now.scene().start().way());
     }
 
@@ -178,7 +177,12 @@ public final class ShowModel {
 
     /** The picture that is shown beside the stage. */
     public ObjectProperty<Picture> picture() {
-        return picture;
+        return beside.picture();
+    }
+
+    /** Whether the pair grid tells key by key how its number of pairs comes about. */
+    public BooleanProperty keyByKey() {
+        return beside.keyByKey();
     }
 
     /** How the result at hand is looked at: that of the join or, at the end, that of the query. */

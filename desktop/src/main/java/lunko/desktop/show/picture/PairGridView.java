@@ -59,8 +59,6 @@ final class PairGridView extends DrawnPane {
 
     private final ShowModel model;
     private final List<Cell> cells = new ArrayList<>();
-    /** Whether the sum is to be told key by key. */
-    private boolean asked;
     private Optional<PairGrid> grid = Optional.empty();
 
     PairGridView(ShowModel model) {
@@ -70,6 +68,7 @@ final class PairGridView extends DrawnPane {
             if (!before.isOfSameJoin(now)) redraw();
         });
         model.asking().subscribe((_, _) -> redraw());
+        model.keyByKey().subscribe((_, _) -> redraw());
         whileSeen(model.showing(), _ -> fill());
         whileSeen(model.pointing().lineage(), _ -> fill());
     }
@@ -188,9 +187,10 @@ final class PairGridView extends DrawnPane {
     /** How many pairs there are, and how that comes about. */
     private void foot(PairGrid pairs, double foot) {
         if (model.covers(Question.Cover.PICTURE)) return;
-        Label sum = label(asked ? pairs.sumByKeys(words()).orElse(pairs.sum(words())) : pairs.sum(words()), "pair-sum");
+        Optional<String> byKeys = pairs.sumByKeys(words());
+        Label sum = label(byKeys.filter(_ -> model.keyByKey().get()).orElse(pairs.sum(words())), "pair-sum");
         sum.setWrapText(true);
-        double beside = pairs.sumByKeys(words()).isEmpty() ? WHY : whyButton(foot);
+        double beside = byKeys.isEmpty() ? WHY : whyButton(foot);
         place(sum, new Rectangle2D(12, foot + 20, getWidth() - 24 - beside, Math.max(20, getHeight() - foot - 22)),
                 Pos.TOP_LEFT);
     }
@@ -200,12 +200,9 @@ final class PairGridView extends DrawnPane {
         ToggleButton why = Controls.toggle(words().pictures().why());
         why.setId("pairs-by-key");
         why.getStyleClass().add("pair-why");
-        why.setSelected(asked);
+        why.setSelected(model.keyByKey().get());
         Tip.on(why, words().pictures().whyPairs());
-        why.setOnAction(_ -> {
-            asked = why.isSelected();
-            redraw();
-        });
+        why.setOnAction(_ -> model.keyByKey().set(why.isSelected()));
         why.setManaged(false);
         getChildren().add(why);
         why.applyCss();
