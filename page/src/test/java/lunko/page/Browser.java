@@ -61,12 +61,16 @@ final class Browser implements AutoCloseable {
         return driver;
     }
 
-    /** What keeps those from the page as it is who do not see it, or use no mouse: each rule, and where it is broken. */
+    /**
+     * What keeps those from the page as it is who do not see it, or use no mouse: each rule, and where it is broken.
+     */
     List<?> barriers() throws Exception {
         // The page has no frames: all is asked in it, with no second window, which a busy machine does not always find.
         driver.executeScript(new EmbeddedResourceAxeProvider().getScript());
-        return (List<?>) driver.executeAsyncScript("const done = arguments[0]; axe.run().then(found => "
-                + "done(found.violations.map(rule => rule.id + ' ' + rule.nodes[0].html)), why => done([String(why)]))");
+        return (List<?>) driver.executeAsyncScript("""
+                const done = arguments[0];
+                axe.run().then(found => done(found.violations.map(rule => rule.id + ' ' + rule.nodes[0].html)),
+                        why => done([String(why)]));""");
     }
 
     /** Opens a file, and waits until the page is ready. */

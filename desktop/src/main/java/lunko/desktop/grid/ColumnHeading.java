@@ -4,6 +4,7 @@ import static lunko.desktop.words.Spoken.words;
 
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
@@ -23,6 +24,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The name over a column: a handle to drag onto the column that it belongs to, and renamed in place. */
 final class ColumnHeading extends VBox {
+    /** What is left free on both sides of a name, in pixels. */
+    private static final double BESIDE = 7;
+
     private final TableGrid grid;
     private final int at;
     private final Column column;
@@ -62,6 +66,10 @@ final class ColumnHeading extends VBox {
         setAccessibleText(linked ? words().tables().matchedHeading(column.name(), type(column))
                 : words().tables().heading(column.name(), type(column)));
         field.getStyleClass().add("heading-field");
+        field.setAlignment(alignment);
+        // A name has just the room that it needs: a field for it, which has an edge, needs more.
+        HBox.setMargin(field, new Insets(0, -BESIDE, 0, -BESIDE));
+        HBox.setHgrow(field, Priority.ALWAYS);
         field.addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         field.focusedProperty().subscribe(focused -> {
             if (!focused && line.getChildren().contains(field)) finish();

@@ -184,7 +184,8 @@ public class GridTable<R> extends TableView<R> {
         if (!shown.isEmpty() && allIsInView()) {
             double width = getWidth();
             double height = getHeight();
-            double room = shown.stream().mapToDouble(bar -> Math.min(bar.getWidth(), bar.getHeight())).max().orElseThrow();
+            double room =
+                    shown.stream().mapToDouble(bar -> Math.min(bar.getWidth(), bar.getHeight())).max().orElseThrow();
             resize(width + room, height + room);
             super.layoutChildren();
             lookupAll(".virtual-flow").forEach(flow -> ((Parent) flow).layout());
