@@ -125,7 +125,7 @@ public abstract class OpenWindow {
      */
     protected void until(Callable<Boolean> condition) throws Exception {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+            WaitForAsyncUtils.waitFor(2, TimeUnit.MINUTES, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException late) {
             throw new AssertionError("still: " + area(new FxRobot()).getText() + " / "
                     + model.showing().get().lesson().staged().sql() + " at step " + model.showing().get().number(),

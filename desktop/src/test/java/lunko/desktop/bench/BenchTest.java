@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
@@ -312,8 +311,7 @@ class BenchTest extends OpenWindow {
         Path file = Files.write(folder.resolve("swarms.csv"),
                 "no;tree\n1;Ulme\n2;Bärlauch\n".getBytes(Charset.forName("windows-1252")));
         robot.interact(() -> screen.files().open(file, Optional.empty()));
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(() -> robot.lookup(".intake").tryQuery().isPresent()).get());
+        until(() -> robot.lookup(".intake").tryQuery().isPresent());
         assertThat(texts(robot, ".intake .recipe-cell")).containsExactly("1", "2", "Ulme", "Bärlauch");
         ChoiceBox<Character> separator = robot.lookup("#intake-separator").query();
         robot.interact(() -> separator.setValue(','));

@@ -42,7 +42,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The lesson as a document: nothing that was done to it is lost by closing, by a crash, or by another window. */
 @ExtendWith(ApplicationExtension.class)
 class LunkoWindowTest {
-    private static final long A_WHILE = 20_000;
+    private static final long A_WHILE = 120_000;
 
     @TempDir
     private Path folder;

@@ -327,6 +327,6 @@ class SheetsTest extends OpenWindow {
     }
 
     private static String clipboard() {
-        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString());
+        return WaitForAsyncUtils.waitForAsyncFx(120_000, () -> Clipboard.getSystemClipboard().getString());
     }
 }

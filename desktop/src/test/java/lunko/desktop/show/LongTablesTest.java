@@ -88,7 +88,7 @@ class LongTablesTest {
             model.lesson().edit(
                     SceneEdit.Write.of("SELECT COUNT(*) FROM stands s CROSS JOIN keepers k CROSS JOIN keepers l"));
         });
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> !model.waiting().get());
+        WaitForAsyncUtils.waitFor(2, TimeUnit.MINUTES, () -> !model.waiting().get());
         assertThat(dimmed).isTrue();
         assertThat(model.showing().get().lesson()).isSameAs(model.lesson().lesson().get());
         assertThat(model.showing().get().wholeAtHand().orElseThrow().rows())

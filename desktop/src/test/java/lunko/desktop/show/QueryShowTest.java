@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -169,7 +168,7 @@ class QueryShowTest extends OpenWindow {
         robot.push(KeyCode.HOME).push(KeyCode.P);
         robot.interact(() -> player.speed().set(Speed.TEN));
         robot.push(KeyCode.SPACE);
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> model.showing().get().number() > 0);
+        until(() -> model.showing().get().number() > 0);
         robot.interact(player::pause);
         assertThat(model.showing().get().match().orElseThrow().step().lands()).isTrue();
     }
@@ -196,7 +195,7 @@ class QueryShowTest extends OpenWindow {
         robot.rightClickOn("#right-result .result-heading").clickOn("Hide r.hive_no");
         assertThat(headings(robot, Side.RIGHT)).hasSize(2);
         robot.push(KeyCode.C);
-        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString())
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(120_000, () -> Clipboard.getSystemClipboard().getString())
                 .lines().toList();
         assertThat(lines.getFirst()).isEqualTo("l.hive_no\thive\tkeeper_id\tmother_no\tday\tkg");
         assertThat(lines.get(1)).isEqualTo("5\tSainfoin\t15\t\t2026-07-15\t1.5");
@@ -213,7 +212,7 @@ class QueryShowTest extends OpenWindow {
         robot.clickOn("#query-result .result-heading");
         assertThat(listed(robot)).containsExactly("5.0", "4.5", "6.0", "7.5");
         robot.push(KeyCode.G).rightClickOn("#query-result .result-heading").clickOn("Hide hive").push(KeyCode.C);
-        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(5000, () -> Clipboard.getSystemClipboard().getString())
+        List<String> lines = WaitForAsyncUtils.waitForAsyncFx(120_000, () -> Clipboard.getSystemClipboard().getString())
                 .lines().toList();
         assertThat(lines).hasSize(5).startsWith("keeper\tkg");
         robot.interact(() -> model.lesson().edit(SceneEdit.Write.of(QUERY.replace("> 4", "> 5.5"))));

@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -125,7 +124,7 @@ class ShowViewTest extends OpenWindow {
         robot.interact(() -> screen.player().speed().set(Speed.WHOLE));
         robot.push(KeyCode.SPACE);
         assertThat(screen.player().playing().get()).isTrue();
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !screen.player().playing().get());
+        until(() -> !screen.player().playing().get());
         assertThat(model.showing().get().isAtEnd()).isTrue();
         robot.push(KeyCode.DOWN);
         assertThat(screen.player().speed().get()).isEqualTo(Speed.TEN);

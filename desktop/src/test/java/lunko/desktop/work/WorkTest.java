@@ -25,7 +25,7 @@ class WorkTest {
 
     @BeforeEach
     void begin() {
-        work = WaitForAsyncUtils.waitForAsyncFx(5000, Work::new);
+        work = WaitForAsyncUtils.waitForAsyncFx(120_000, Work::new);
     }
 
     @Test
@@ -39,20 +39,20 @@ class WorkTest {
     @Test
     void canBeStoppedAndShowsHowFarItIs() throws Exception {
         CountDownLatch halfWay = new CountDownLatch(1);
-        WaitForAsyncUtils.waitForAsyncFx(5000, () -> work.<String>start("Counting", watch -> {
+        WaitForAsyncUtils.waitForAsyncFx(120_000, () -> work.<String>start("Counting", watch -> {
             while (watch.goesOn(1, 2)) halfWay.countDown();
             return Checked.valid("not stopped");
         }, answers::add));
-        assertThat(halfWay.await(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(halfWay.await(2, TimeUnit.MINUTES)).isTrue();
         WaitForAsyncUtils.waitForFxEvents();
         Task<?> task = work.running().get().orElseThrow();
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.waitForAsyncFx(5000, task::getProgress) == 0.5);
-        assertThat(WaitForAsyncUtils.waitForAsyncFx(5000, task::getTitle)).isEqualTo("Counting");
+        WaitForAsyncUtils.waitFor(2, TimeUnit.MINUTES,
+                () -> WaitForAsyncUtils.waitForAsyncFx(120_000, task::getProgress) == 0.5);
+        assertThat(WaitForAsyncUtils.waitForAsyncFx(120_000, task::getTitle)).isEqualTo("Counting");
 
         start("More", () -> Checked.valid("never"));
         assertThat(answers).containsExactly(Checked.invalid(new WorkFault.Busy()));
-        WaitForAsyncUtils.waitForAsyncFx(5000, () -> task.cancel());
+        WaitForAsyncUtils.waitForAsyncFx(120_000, () -> task.cancel());
         awaitAnswers(2);
         assertThat(answers.getLast()).isEqualTo(Checked.invalid(new WorkFault.Stopped()));
     }
@@ -68,10 +68,10 @@ class WorkTest {
     }
 
     private void start(String title, Supplier<Checked<String>> answer) {
-        WaitForAsyncUtils.waitForAsyncFx(5000, () -> work.start(title, _ -> answer.get(), answers::add));
+        WaitForAsyncUtils.waitForAsyncFx(120_000, () -> work.start(title, _ -> answer.get(), answers::add));
     }
 
     private void awaitAnswers(int count) throws Exception {
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> answers.size() == count);
+        WaitForAsyncUtils.waitFor(2, TimeUnit.MINUTES, () -> answers.size() == count);
     }
 }
