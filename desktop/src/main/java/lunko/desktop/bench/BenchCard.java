@@ -295,8 +295,9 @@ final class BenchCard extends VBox implements Hand.Card {
         return Math.min(wanted, Math.max(200, most));
     }
 
-    /** Where a link ends at the sides of the card, from its own corner. */
-    double headingMiddle() {
-        return isFolded() ? (HEAD + 6) / 2 : 1 + HEAD + TableGrid.TALL_HEADER / 2;
+    /** Where a link comes to it. */
+    LinkWay.End end() {
+        double heading = isFolded() ? (HEAD + 6) / 2 : 1 + HEAD + TableGrid.TALL_HEADER / 2;
+        return new LinkWay.End(getBoundsInParent(), getBoundsInParent().getMinY() + heading);
     }
 }

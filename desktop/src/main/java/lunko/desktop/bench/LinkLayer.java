@@ -3,15 +3,11 @@ package lunko.desktop.bench;
 import static lunko.desktop.words.Spoken.words;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.function.DoubleFunction;
 import javafx.css.PseudoClass;
-import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -43,12 +39,6 @@ final class LinkLayer extends Pane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final double APART = 9;
     private static final double LOOP = 46;
-    /** Where along a line something can be said of it, the best place first. */
-    private static final double[] PLACES = {0.5, 0.42, 0.58, 0.34, 0.66, 0.26, 0.74, 0.18, 0.82, 0.1, 0.9};
-    /** How far from there, where a card or another link is in the way; the nearest first. */
-    private static final List<Point2D> AWAY = IntStream.rangeClosed(-8, 8).boxed()
-            .flatMap(x -> IntStream.rangeClosed(-8, 8).mapToObj(y -> new Point2D(x * 15, y * 15)))
-            .sorted(Comparator.comparingDouble(Point2D::magnitude)).toList();
 
     private final BenchModel model;
     private final BenchActions actions;
@@ -73,7 +63,7 @@ final class LinkLayer extends Pane {
     /** A pair of columns that is drawn. */
     private record PairCurve(CubicCurve curve, Circle from, Circle to) {
 
-        void along(Curve way) {
+        void along(LinkCurve way) {
             curve.setStartX(way.start().getX());
             curve.setStartY(way.start().getY());
             curve.setControlX1(way.first().getX());
@@ -91,32 +81,6 @@ final class LinkLayer extends Pane {
 
     /** A link that is drawn, or proposed: its pairs, and what is said in the middle of it. */
     private record LinkNodes(Link link, boolean proposed, List<PairCurve> pairs, Button pill) {}
-
-    /** The way of a cubic curve. */
-    private record Curve(Point2D start, Point2D first, Point2D second, Point2D end) {
-
-        /** The point that lies this part of the way along, from 0 to 1. */
-        Point2D at(double part) {
-            double rest = 1 - part;
-            return start.multiply(rest * rest * rest).add(first.multiply(3 * rest * rest * part))
-                    .add(second.multiply(3 * rest * part * part)).add(end.multiply(part * part * part));
-        }
-
-        /**
-         * Where there is room within bounds to say something of a size: as near to the middle as nothing else stands,
-         * or else beside the line.
-         */
-        Point2D roomy(double width, double height, Collection<Bounds> taken, Bounds within) {
-            return AWAY.stream().flatMap(away -> Arrays.stream(PLACES).mapToObj(place -> at(place).add(away)))
-                    .filter(at -> isFree(new BoundingBox(at.getX() - width / 2, at.getY() - height / 2, width, height),
-                            taken, within))
-                    .findFirst().orElseGet(() -> at(0.5));
-        }
-
-        private static boolean isFree(Bounds place, Collection<Bounds> taken, Bounds within) {
-            return within.contains(place) && taken.stream().noneMatch(place::intersects);
-        }
-    }
 
     /** What is drawn behind the cards. */
     Pane behind() {
@@ -196,53 +160,34 @@ final class LinkLayer extends Pane {
 
     /** Puts the links where the cards are now. */
     void place(Map<String, BenchCard> cards) {
-        List<Bounds> taken = new ArrayList<>(cards.values().stream().map(Node::getBoundsInParent).toList());
+        List<Bounds> stand = cards.values().stream().map(Node::getBoundsInParent).toList();
+        List<Bounds> taken = new ArrayList<>(stand);
         for (LinkNodes one : shown) {
-            BenchCard left = cards.get(one.link().left());
-            BenchCard right = cards.get(one.link().right());
-            for (int i = 0; i < one.pairs().size(); i++) {
-                double shift = (i - (one.pairs().size() - 1) / 2.0) * APART;
-                one.pairs().get(i).along(left == right ? loop(left, shift) : curve(left, right, shift));
-            }
-            Curve way = left == right ? loop(left, 0) : curve(left, right, 0);
+            DoubleFunction<LinkCurve> along = along(cards.get(one.link().left()), cards.get(one.link().right()), stand);
+            for (int i = 0; i < one.pairs().size(); i++)
+                one.pairs().get(i).along(along.apply((i - (one.pairs().size() - 1) / 2.0) * APART));
             Button pill = one.pill();
             pill.applyCss();
             pill.autosize();
-            Point2D at = way.roomy(pill.getWidth(), pill.getHeight(), taken, getLayoutBounds());
+            Point2D at = along.apply(0).roomy(pill.getWidth(), pill.getHeight(), taken, getLayoutBounds());
             pill.relocate(at.getX() - pill.getWidth() / 2, at.getY() - pill.getHeight() / 2);
             taken.add(pill.getBoundsInParent());
         }
     }
 
-    /** Between the sides of cards that stand beside each other, or the edges of cards one above the other. */
-    private static Curve curve(BenchCard left, BenchCard right, double shift) {
-        Bounds l = left.getBoundsInParent();
-        Bounds r = right.getBoundsInParent();
-        boolean before = l.getMaxX() <= r.getMinX();
-        if (before || r.getMaxX() <= l.getMinX()) {
-            double fromX = before ? l.getMaxX() : l.getMinX();
-            double toX = before ? r.getMinX() : r.getMaxX();
-            double fromY = l.getMinY() + left.headingMiddle() + shift;
-            double toY = r.getMinY() + right.headingMiddle() + shift;
-            double middle = (fromX + toX) / 2;
-            return new Curve(new Point2D(fromX, fromY), new Point2D(middle, fromY), new Point2D(middle, toY),
-                    new Point2D(toX, toY));
-        }
-        boolean above = l.getMaxY() <= r.getMinY();
-        double fromY = above ? l.getMaxY() : l.getMinY();
-        double toY = above ? r.getMinY() : r.getMaxY();
-        double x = (Math.max(l.getMinX(), r.getMinX()) + Math.min(l.getMaxX(), r.getMaxX())) / 2 + shift;
-        double middle = (fromY + toY) / 2;
-        return new Curve(new Point2D(x, fromY), new Point2D(x, middle), new Point2D(x, middle), new Point2D(x, toY));
+    /** The line between two cards, for how far from the middle of its link it runs. */
+    private DoubleFunction<LinkCurve> along(BenchCard left, BenchCard right, List<Bounds> cards) {
+        if (left == right) return shift -> loop(left, shift);
+        LinkWay way = LinkWay.best(left.end(), right.end(), cards, getLayoutBounds());
+        return shift -> way.of(left.end(), right.end(), shift);
     }
 
     /** A table that is linked with itself. */
-    private static Curve loop(BenchCard card, double shift) {
-        Bounds bounds = card.getBoundsInParent();
-        double x = bounds.getMaxX();
-        double y = bounds.getMinY() + card.headingMiddle() + (card.isFolded() ? 0 : 26);
+    private static LinkCurve loop(BenchCard card, double shift) {
+        double x = card.end().card().getMaxX();
+        double y = card.end().heading() + (card.isFolded() ? 0 : 26);
         double height = card.isFolded() ? 12 : 44;
-        return new Curve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y),
+        return new LinkCurve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y),
                 new Point2D(x + LOOP + shift, y + height), new Point2D(x, y + height - shift));
     }
 
