@@ -42,7 +42,7 @@ call :start -XX:AOTCache="%cache%" lunko.desktop.Main %*
 exit /b %errorlevel%
 
 :start
-"%jdk%\bin\java" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms24m -Xlog:disable -Dstdout.encoding=UTF-8 -Dstderr.encoding=UTF-8 --module-path "%app%\javafx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%app%\lib\*" %*
+"%jdk%\bin\java" "@%home%desktop\src\main\start\java.options" --module-path "%app%\javafx" --add-modules javafx.controls,javafx.swing -cp "%app%\lib\*" %*
 exit /b %errorlevel%
 
 rem Takes a folder as the JDK if its file "release" says version 25 or newer.

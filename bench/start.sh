@@ -33,10 +33,8 @@ empty() {
 }
 
 lunko() {
-    once "– Lunko" "$java" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms24m \
-        -XX:AOTCache="$home/desktop/target/lunko.aot" -Xlog:disable \
-        --module-path "$app/javafx" --add-modules javafx.controls,javafx.swing \
-        --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "$app/lib/*" lunko.desktop.Main
+    once "– Lunko" "$java" "@$home/desktop/src/main/start/java.options" -XX:AOTCache="$home/desktop/target/lunko.aot" \
+        --module-path "$app/javafx" --add-modules javafx.controls,javafx.swing -cp "$app/lib/*" lunko.desktop.Main
 }
 
 # By turns: what else the machine does meets both.
