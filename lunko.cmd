@@ -34,7 +34,7 @@ if not exist "%built%" (
     )
     popd
     echo Making the next starts quicker... 1>&2
-    call :start -XX:+IgnoreUnrecognizedVMOptions -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining -XX:AOTCacheOutput="%cache%" lunko.desktop.Main rehearse >nul 2>&1
+    call :start -XX:-AOTRecordTraining -XX:AOTCacheOutput="%cache%" lunko.desktop.Main rehearse >nul 2>&1
     echo built> "%built%"
 )
 

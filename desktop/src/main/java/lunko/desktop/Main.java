@@ -24,9 +24,14 @@ public final class Main {
     }
 
     private static int run(String[] arguments, PrintWriter out, PrintWriter err) {
-        if (RehearsedStart.isMeant(arguments)) return RehearsedStart.run();
-        // The library that reads arguments takes a quarter of a second of a start.
-        return Start.isAll(arguments) ? new Start(List.of(arguments), out, err).run()
-                : LunkoCommand.run(arguments, out, err);
+        try {
+            if (RehearsedStart.isMeant(arguments)) return RehearsedStart.run();
+            // The library that reads arguments takes a quarter of a second of a start.
+            return Start.isAll(arguments) ? new Start(List.of(arguments), out, err).run()
+                    : LunkoCommand.run(arguments, out, err);
+        } catch (RuntimeException | Error defect) {
+            // Else the toolkit's thread, which goes on, would keep the process for ever.
+            return Defect.report(defect, err);
+        }
     }
 }

@@ -40,7 +40,7 @@ public final class RehearsedStart {
         try {
             Path folder = Files.createTempDirectory("lunko");
             Path file = folder.resolve("lesson" + LessonFile.ENDING);
-            Display.isThere();
+            Display.rehearse(folder);
             Toolkit.startOffscreen();
             Lesson lesson = new Tables(List.of(), _ -> {}).lesson().expect();
             LessonFile.write(lesson, file).expect();

@@ -1,27 +1,73 @@
 package lunko.desktop.machine;
 
+import java.io.IOException;
 import java.lang.foreign.Arena;
 import java.lang.foreign.FunctionDescriptor;
 import java.lang.foreign.Linker;
 import java.lang.foreign.MemorySegment;
 import java.lang.foreign.SymbolLookup;
 import java.lang.foreign.ValueLayout;
+import java.net.SocketAddress;
+import java.net.StandardProtocolFamily;
+import java.net.UnixDomainSocketAddress;
+import java.nio.channels.ServerSocketChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
 
 /** Whether a window can be opened here. */
 public final class Display {
+    private static final String GTK = "libgtk-3.so.0";
+
     private Display() {}
 
     /**
      * Elsewhere than on Linux there is always a display. On Linux a window needs GTK 3 and an X server that answers
      * (under Wayland, its own); asking them first keeps the toolkit from failing half-way.
      */
-    @SuppressWarnings("restricted") // Calls into libX11; the launcher allows it.
     public static boolean isThere() {
         if (!System.getProperty("os.name").equals("Linux")) return true;
         if (System.getenv("DISPLAY") == null) return false;
-        try (Arena arena = Arena.ofConfined()) {
-            SymbolLookup.libraryLookup("libgtk-3.so.0", arena);
-            SymbolLookup x11 = SymbolLookup.libraryLookup("libX11.so.6", arena);
+        try {
+            library(GTK);
+            return XServer.here().letsIn() || isOpened();
+        } catch (IllegalArgumentException missingLibrary) {
+            return false;
+        }
+    }
+
+    /** Does what {@link #isThere} does on Linux, with an X server in a folder that lets nobody in. */
+    public static void rehearse(Path folder) throws IOException {
+        SocketAddress address = UnixDomainSocketAddress.of(folder.resolve("X0"));
+        try (ServerSocketChannel server = ServerSocketChannel.open(StandardProtocolFamily.UNIX)) {
+            server.bind(address);
+            Thread.ofPlatform().daemon().start(() -> {
+                try {
+                    server.accept().close();
+                } catch (IOException over) {
+                    // Nobody has come.
+                }
+            });
+            new XServer(folder, Map.of("DISPLAY", ":0")).letsIn();
+            library(GTK);
+        } catch (IllegalArgumentException missingLibrary) {
+            // It is not there to be rehearsed.
+        } finally {
+            Files.deleteIfExists(folder.resolve("X0"));
+        }
+    }
+
+    /** Stays, so that the toolkit finds it loaded. */
+    @SuppressWarnings("restricted") // The launcher allows it.
+    private static SymbolLookup library(String name) {
+        return SymbolLookup.libraryLookup(name, Arena.global());
+    }
+
+    /** Whether libX11 can open it, which knows all the ways to a server. */
+    @SuppressWarnings("restricted") // Calls into libX11; the launcher allows it.
+    private static boolean isOpened() {
+        try {
+            SymbolLookup x11 = library("libX11.so.6");
             Linker linker = Linker.nativeLinker();
             MemorySegment display = (MemorySegment) linker.downcallHandle(x11.findOrThrow("XOpenDisplay"),
                     FunctionDescriptor.of(ValueLayout.ADDRESS, ValueLayout.ADDRESS)).invokeExact(MemorySegment.NULL);
@@ -30,7 +76,7 @@ public final class Display {
                     FunctionDescriptor.of(ValueLayout.JAVA_INT, ValueLayout.ADDRESS)).invokeExact(display);
             return true;
         } catch (IllegalArgumentException missingLibrary) {
-            return false;
+            throw missingLibrary;
         } catch (Throwable unexpected) {
             throw new IllegalStateException("the display could not be asked for", unexpected);
         }
