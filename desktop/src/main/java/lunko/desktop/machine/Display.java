@@ -26,7 +26,7 @@ public final class Display {
      * (under Wayland, its own); asking them first keeps the toolkit from failing half-way.
      */
     public static boolean isThere() {
-        if (!System.getProperty("os.name").equals("Linux")) return true;
+        if (!isLinux()) return true;
         if (System.getenv("DISPLAY") == null) return false;
         try {
             library(GTK);
@@ -36,8 +36,13 @@ public final class Display {
         }
     }
 
+    private static boolean isLinux() {
+        return System.getProperty("os.name").equals("Linux");
+    }
+
     /** Does what {@link #isThere} does on Linux, with an X server in a folder that lets nobody in. */
     public static void rehearse(Path folder) throws IOException {
+        if (!isLinux()) return;
         SocketAddress address = UnixDomainSocketAddress.of(folder.resolve("X0"));
         try (ServerSocketChannel server = ServerSocketChannel.open(StandardProtocolFamily.UNIX)) {
             server.bind(address);
