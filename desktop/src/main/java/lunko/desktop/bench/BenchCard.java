@@ -296,8 +296,8 @@ final class BenchCard extends VBox implements Hand.Card {
     }
 
     /** Where a link comes to it. */
-    LinkWay.End end() {
+    LinkWay.End linkEnd() {
         double heading = isFolded() ? (HEAD + 6) / 2 : 1 + HEAD + TableGrid.TALL_HEADER / 2;
-        return new LinkWay.End(getBoundsInParent(), getBoundsInParent().getMinY() + heading);
+        return new LinkWay.End(getBoundsInParent(), getBoundsInParent().getMinY() + heading, isFolded());
     }
 }

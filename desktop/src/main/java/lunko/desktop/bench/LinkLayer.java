@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -38,7 +37,6 @@ import lunko.query.Side;
 final class LinkLayer extends Pane {
     private static final PseudoClass AT_HAND = PseudoClass.getPseudoClass("at-hand");
     private static final double APART = 9;
-    private static final double LOOP = 46;
 
     private final BenchModel model;
     private final BenchActions actions;
@@ -163,32 +161,18 @@ final class LinkLayer extends Pane {
         List<Bounds> stand = cards.values().stream().map(Node::getBoundsInParent).toList();
         List<Bounds> taken = new ArrayList<>(stand);
         for (LinkNodes one : shown) {
-            DoubleFunction<LinkCurve> along = along(cards.get(one.link().left()), cards.get(one.link().right()), stand);
+            LinkWay.End left = cards.get(one.link().left()).linkEnd();
+            LinkWay.End right = cards.get(one.link().right()).linkEnd();
+            LinkWay way = LinkWay.best(left, right, stand, getLayoutBounds());
             for (int i = 0; i < one.pairs().size(); i++)
-                one.pairs().get(i).along(along.apply((i - (one.pairs().size() - 1) / 2.0) * APART));
+                one.pairs().get(i).along(way.of(left, right, (i - (one.pairs().size() - 1) / 2.0) * APART));
             Button pill = one.pill();
             pill.applyCss();
             pill.autosize();
-            Point2D at = along.apply(0).roomy(pill.getWidth(), pill.getHeight(), taken, getLayoutBounds());
+            Point2D at = way.of(left, right, 0).roomy(pill.getWidth(), pill.getHeight(), taken, getLayoutBounds());
             pill.relocate(at.getX() - pill.getWidth() / 2, at.getY() - pill.getHeight() / 2);
             taken.add(pill.getBoundsInParent());
         }
-    }
-
-    /** The line between two cards, for how far from the middle of its link it runs. */
-    private DoubleFunction<LinkCurve> along(BenchCard left, BenchCard right, List<Bounds> cards) {
-        if (left == right) return shift -> loop(left, shift);
-        LinkWay way = LinkWay.best(left.end(), right.end(), cards, getLayoutBounds());
-        return shift -> way.of(left.end(), right.end(), shift);
-    }
-
-    /** A table that is linked with itself. */
-    private static LinkCurve loop(BenchCard card, double shift) {
-        double x = card.end().card().getMaxX();
-        double y = card.end().heading() + (card.isFolded() ? 0 : 26);
-        double height = card.isFolded() ? 12 : 44;
-        return new LinkCurve(new Point2D(x, y + shift), new Point2D(x + LOOP + shift, y),
-                new Point2D(x + LOOP + shift, y + height), new Point2D(x, y + height - shift));
     }
 
     private Button pill(Link link, boolean atHand) {

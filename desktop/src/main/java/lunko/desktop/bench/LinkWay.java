@@ -52,8 +52,7 @@ enum LinkWay {
         @Override
         LinkCurve of(End left, End right, double shift) {
             double out = Math.max(left.card.getMaxX(), right.card.getMaxX()) + OUT + shift;
-            return new LinkCurve(new Point2D(left.card.getMaxX(), left.heading + shift),
-                    new Point2D(out, left.heading + shift), new Point2D(out, right.heading + shift),
+            return around(new Point2D(left.card.getMaxX(), left.heading + shift), out,
                     new Point2D(right.card.getMaxX(), right.heading + shift));
         }
     },
@@ -63,18 +62,39 @@ enum LinkWay {
         @Override
         LinkCurve of(End left, End right, double shift) {
             double out = Math.min(left.card.getMinX(), right.card.getMinX()) - OUT - shift;
-            return new LinkCurve(new Point2D(left.card.getMinX(), left.heading + shift),
-                    new Point2D(out, left.heading + shift), new Point2D(out, right.heading + shift),
+            return around(new Point2D(left.card.getMinX(), left.heading + shift), out,
                     new Point2D(right.card.getMinX(), right.heading + shift));
+        }
+    },
+
+    /** From a table to itself. */
+    LOOP {
+        @Override
+        boolean isThere(End left, End right) {
+            return left.equals(right);
+        }
+
+        @Override
+        LinkCurve of(End left, End right, double shift) {
+            double x = left.card.getMaxX();
+            double out = x + LOOP_OUT + shift;
+            double y = left.heading + (left.folded ? 0 : 26);
+            double height = left.folded ? 12 : 44;
+            return new LinkCurve(new Point2D(x, y + shift), new Point2D(out, y), new Point2D(out, y + height),
+                    new Point2D(x, y + height - shift));
         }
     };
 
     private static final double OUT = 60;
+    private static final double LOOP_OUT = 46;
     /** So much of a line, from 0 to 1, may be behind cards before it is seen badly. */
     private static final double HIDDEN = 0.1;
 
-    /** A card that a link comes to, and how far down the middle of its headings is, in pixels. */
-    record End(Bounds card, double heading) {
+    /**
+     * A card that a link comes to, how far down the middle of its headings is, in pixels, and whether it has no more
+     * than them.
+     */
+    record End(Bounds card, double heading, boolean folded) {
 
         private boolean isBefore(End other) {
             return card.getMaxX() <= other.card.getMinX();
@@ -85,9 +105,13 @@ enum LinkWay {
         }
     }
 
+    private static LinkCurve around(Point2D from, double out, Point2D to) {
+        return new LinkCurve(from, new Point2D(out, from.getY()), new Point2D(out, to.getY()), to);
+    }
+
     /** Whether it is to be had for cards that stand so. */
     boolean isThere(End left, End right) {
-        return true;
+        return !left.equals(right);
     }
 
     /** The line along it, or so many pixels beside that. */

@@ -19,6 +19,7 @@ class LinkWayTest {
     void theNearestSidesAreTakenWhereNothingStandsBetween() {
         assertThat(best(ABOVE, BESIDE)).isEqualTo(LinkWay.BETWEEN_SIDES);
         assertThat(best(ABOVE, BELOW)).isEqualTo(LinkWay.BETWEEN_EDGES);
+        assertThat(best(ABOVE, ABOVE)).isEqualTo(LinkWay.LOOP);
     }
 
     @Test
@@ -42,7 +43,7 @@ class LinkWayTest {
     }
 
     private static LinkWay.End end(Bounds card) {
-        return new LinkWay.End(card, card.getMinY() + 40);
+        return new LinkWay.End(card, card.getMinY() + 40, false);
     }
 
     private static LinkWay best(Bounds left, Bounds right, Bounds... others) {

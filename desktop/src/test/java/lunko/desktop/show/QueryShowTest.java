@@ -30,6 +30,7 @@ import lunko.insight.picture.Picture;
 import lunko.lesson.CellEdit;
 import lunko.lesson.RowEdit;
 import lunko.lesson.SceneEdit;
+import lunko.lesson.ScenesEdit;
 import lunko.lesson.WrittenQuery;
 import lunko.query.Side;
 import lunko.show.Showing;
@@ -260,6 +261,9 @@ class QueryShowTest extends OpenWindow {
         assertThat(robot.lookup("#why").query().getAccessibleText()).startsWith("Linden's keeper_id is NULL.");
         assertThat(robot.lookup("#left-table .table-row-cell").match(row -> states(row).contains("lit")).queryAll())
                 .hasSize(1);
+        // Another scene tells it again only when it is asked.
+        robot.interact(() -> model.lesson().edit(new ScenesEdit.Keep(model.asItIs())));
+        assertThat(seen(robot, ".pair-sum")).containsExactly("5 rows: 3 pairs + 2 kept");
     }
 
     @Test
