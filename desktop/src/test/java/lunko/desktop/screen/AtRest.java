@@ -164,6 +164,9 @@ record AtRest(Stage stage, Screen screen, Habits habits) {
         other.player().speed().set(screen.player().speed().get());
         other.view().frame().zoom().set(screen.view().frame().zoom().get());
         Scene scene = other.view().inScene(own.getWidth(), own.getHeight());
+        // Of a view's stylesheet the toolkit remembers all that has used it, and goes through these for each new node.
+        scene.getStylesheets().setAll(scene.getRoot().getStylesheets());
+        scene.getRoot().getStylesheets().clear();
         layOut(scene);
         other.model().preview(screen.model().showing().get());
         layOut(scene);
