@@ -258,6 +258,12 @@ class ScenesTest extends OpenWindow {
         ask(robot, new Question.WhichPairs());
         assertThat(robot.lookup(".pair-cell").queryAllAs(Label.class)).hasSize(20)
                 .allMatch(cell -> cell.getText().isEmpty());
+        // The other picture would tell; in its place is said what uncovers it.
+        robot.clickOn("Venn diagram");
+        assertThat(robot.lookup(".picture-card .cover").query().isVisible()).isTrue();
+        assertThat(robot.lookup(".venn").query().isVisible()).isFalse();
+        robot.clickOn("Pair grid");
+        assertThat(robot.lookup(".picture-card .cover").query().isVisible()).isFalse();
         robot.clickOn(robot.lookup(".pair-cell").queryAllAs(Label.class).iterator().next());
         robot.push(KeyCode.X);
         assertThat(robot.lookup(".ask-why").queryAll()).hasSize(2);

@@ -203,14 +203,22 @@ class ShowViewTest extends OpenWindow {
         assertThat(robot.lookup(".venn-circle").match(node -> node.getParent().isVisible()).queryAll()).hasSize(2);
     }
 
+    private static List<Double> widths(FxRobot robot, String query) {
+        return robot.lookup(query).<Label>queryAll().stream().map(Label::getWidth).toList();
+    }
+
     @Test
     void pointingAtARowLightsUpAllThatBelongsToItAndSaysWhy(FxRobot robot) {
+        List<Double> widths = widths(robot, ".venn-row");
         robot.moveTo(cell(robot, Side.RIGHT, 0, 2));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(lit(robot, "#left-table")).containsExactly(0, 3);
         assertThat(lit(robot, "#left-result")).containsExactly(0, 3);
         assertThat(texts(robot, ".venn-row").size()).isEqualTo(7);
         assertThat(robot.lookup(".venn-row").match(node -> states(node).contains("lit")).queryAll()).hasSize(2);
+        // Their place is as wide as they were before.
+        assertThat(widths(robot, ".venn-row")).isEqualTo(widths);
+        assertThat(robot.lookup(".venn-row").<Label>queryAll()).noneMatch(Label::isTextTruncated);
         assertThat(robot.lookup(".lane-lit").queryAll()).hasSize(2);
         assertThat(robot.lookup("#why").query().getAccessibleText())
                 .isEqualTo("Oda is in the result twice, once for each match: Clover, Bramble.");

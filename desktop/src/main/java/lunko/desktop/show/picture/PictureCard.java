@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import lunko.desktop.action.Controls;
 import lunko.desktop.handout.PictureCopy;
 import lunko.desktop.handout.PictureHandle;
+import lunko.desktop.show.ask.Cover;
 import lunko.desktop.show.model.ShowModel;
 import lunko.handout.figure.Motif;
 import lunko.insight.picture.Picture;
@@ -49,7 +50,9 @@ public final class PictureCard extends VBox {
                 () -> model.picture().get() == Picture.PAIRS ? Motif.PAIRS : Motif.VENN));
         Map<Drawing, Node> drawings = new EnumMap<>(Map.of(Drawing.TWO, new VennView(model), Drawing.THREE,
                 new ThreeVennView(model), Drawing.CROSS, new CrossView(model), Drawing.GRID, new PairGridView(model)));
+        StackPane cover = Cover.of();
         StackPane body = new StackPane(drawings.values().toArray(Node[]::new));
+        body.getChildren().add(cover);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().addAll(head, body);
         // Only what is to be seen is drawn.
@@ -57,6 +60,7 @@ public final class PictureCard extends VBox {
             Drawing chosen = drawing(model.picture().get(), model.showing().get());
             boolean seen = !model.covers(Question.Cover.PICTURE) || chosen == Drawing.GRID;
             drawings.forEach((drawing, shown) -> shown.setVisible(beside.getValue() && drawing == chosen && seen));
+            cover.setVisible(!seen);
         };
         beside.subscribe((_, _) -> choose.run());
         model.asking().subscribe(_ -> choose.run());
