@@ -261,7 +261,7 @@ class ScenesTest extends OpenWindow {
         // The other picture would tell; in its place is said what uncovers it.
         robot.clickOn("Venn diagram");
         assertThat(robot.lookup(".picture-card .cover").query().isVisible()).isTrue();
-        assertThat(robot.lookup(".venn").query().isVisible()).isFalse();
+        assertThat(robot.lookup(".venn-circle").match(node -> node.getParent().isVisible()).queryAll()).isEmpty();
         robot.clickOn("Pair grid");
         assertThat(robot.lookup(".picture-card .cover").query().isVisible()).isFalse();
         robot.clickOn(robot.lookup(".pair-cell").queryAllAs(Label.class).iterator().next());
